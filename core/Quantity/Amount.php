@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Quantity;
+
+/** A measured or typed amount: its value in SI, its kind, and the unit in which it was said. */
+final readonly class Amount
+{
+    private function __construct(public float $si, public Kind $kind, public Unit $unit) {}
+
+    /** @throws NotAQuantity where the value cannot exist (below absolute zero, below vacuum, negative mass) */
+    public static function of(float $value, Unit $unit, Kind $kind): self
+    {
+        $si = $unit->toSi($value);
+        $lowest = $kind->lowest();
+        if (! is_finite($si) || ($lowest !== null && $si < $lowest - 1e-9)) {
+            $limit = $lowest === null ? 'a finite number' : 'at least '.Format::number($unit === Unit::InchMercuryVacuum ? -$unit->fromSi($lowest) : $unit->fromSi($lowest), 2).' '.$unit->symbol();
+            throw NotAQuantity::outside($kind->value, Format::number($value, 3).' '.$unit->symbol(), $limit);
+        }
+
+        return new self($si, $kind, $unit);
+    }
+
+    /** @param  float  $si  in the SI unit of the kind */
+    public static function si(float $si, Kind $kind): self
+    {
+        return new self($si, $kind, $kind->units()[0]);
+    }
+
+    public function in(Unit $unit): float
+    {
+        return $unit->fromSi($this->si);
+    }
+}

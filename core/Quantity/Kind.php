@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Quantity;
+
+/** What sort of quantity a number is. A difference of temperature is a kind of its own: it is never offset-converted. */
+enum Kind: string
+{
+    case Temperature = 'temperature';
+    case Difference = 'difference';
+    case GaugePressure = 'gauge pressure';
+    case AbsolutePressure = 'absolute pressure';
+    case PressureDifference = 'pressure difference';
+    case PressureRate = 'pressure rate';
+    case DifferenceRate = 'temperature rate';
+    case Altitude = 'altitude';
+    case Mass = 'mass';
+    case Volume = 'volume';
+    case Current = 'current';
+    case Voltage = 'voltage';
+    case Frequency = 'frequency';
+    case Turns = 'turns';
+    case Duration = 'time';
+    case Share = 'share';
+    case Count = 'count';
+
+    /** @return list<Unit> units a person may type for this kind, the SI-near one first */
+    public function units(): array
+    {
+        return match ($this) {
+            self::Temperature => [Unit::Celsius, Unit::Fahrenheit, Unit::Kelvin],
+            self::Difference => [Unit::KelvinDifference, Unit::FahrenheitDifference],
+            self::GaugePressure => [Unit::Kilopascal, Unit::Bar, Unit::Psi, Unit::Megapascal, Unit::InchMercuryVacuum, Unit::KilogramForce],
+            self::AbsolutePressure => [Unit::Kilopascal, Unit::Bar, Unit::Psi, Unit::Megapascal, Unit::Micron, Unit::Pascal, Unit::Millibar, Unit::InchMercury],
+            self::PressureDifference => [Unit::Kilopascal, Unit::Bar, Unit::Psi, Unit::Millibar, Unit::Pascal],
+            self::PressureRate => [Unit::KilopascalPerMinute, Unit::BarPerMinute, Unit::PsiPerMinute],
+            self::DifferenceRate => [Unit::KelvinPerHour, Unit::FahrenheitPerHour],
+            self::Altitude => [Unit::Metre, Unit::Foot],
+            self::Mass => [Unit::Kilogram, Unit::Gram, Unit::Pound, Unit::Ounce],
+            self::Volume => [Unit::Litre, Unit::CubicMetre, Unit::CubicFoot],
+            self::Current => [Unit::Ampere],
+            self::Voltage => [Unit::Volt],
+            self::Frequency => [Unit::Hertz],
+            self::Turns => [Unit::Turn],
+            self::Duration => [Unit::Minute, Unit::Second, Unit::Hour],
+            self::Share => [Unit::Percent],
+            self::Count => [Unit::One],
+        };
+    }
+
+    /** The lowest value (SI) that can exist: absolute zero, absolute vacuum at sea level for a gauge, or null. */
+    public function lowest(): ?float
+    {
+        return match ($this) {
+            self::Temperature, self::AbsolutePressure, self::Mass, self::Volume, self::Current, self::Voltage,
+            self::Frequency, self::Share, self::Count, self::Duration => 0.0,
+            self::GaugePressure => -Atmosphere::SEA_LEVEL,
+            self::Altitude => -500.0,
+            default => null,
+        };
+    }
+}

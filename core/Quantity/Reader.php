@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Quantity;
+
+/** Reads what people type: "32 psi", "-5F", "4\"hg", "1,5 bar", "-18", "1/4 in". */
+final class Reader
+{
+    private const FRACTIONS = ['½' => '1/2', '¼' => '1/4', '¾' => '3/4', '⅛' => '1/8', '⅜' => '3/8', '⅝' => '5/8', '⅞' => '7/8'];
+
+    /**
+     * @param  Unit  $usual  the unit meant where none is typed
+     *
+     * @throws NotAQuantity where no number or an unfit unit stands there, or the value cannot exist
+     */
+    public static function read(string $text, Kind $kind, Unit $usual): Amount
+    {
+        $clean = str_replace(['−', '–', '°', "\u{00A0}", "\u{202F}"], ['-', '-', '', ' ', ' '], trim($text));
+        foreach (self::FRACTIONS as $sign => $plain) {
+            $clean = str_replace($sign, ' '.$plain, $clean);
+        }
+        $clean = trim($clean);
+        if (mb_strlen($clean) > 60 || preg_match('~^([+-]?)\s*((?:\d+\s+)?\d+\s*/\s*\d+|\d[\d.,]*(?:e[+-]?\d+)?|[.,]\d+)\s*(.*)$~iu', $clean, $part) !== 1) {
+            throw NotAQuantity::unreadable($text, $kind);
+        }
+        $number = self::number($part[2], $text, $kind);
+        if ($part[1] === '-') {
+            $number = -$number;
+        }
+        $spelling = mb_strtolower((string) preg_replace('/\s+/u', '', $part[3]));
+        $unit = $spelling === '' ? $usual : self::unit($spelling, $kind, $text, $part[3]);
+        if ($unit === Unit::Turn && $spelling === 'out') {
+            $number = -abs($number);
+        }
+
+        return Amount::of($number, $unit, $kind);
+    }
+
+    private static function number(string $digits, string $typed, Kind $kind): float
+    {
+        if (str_contains($digits, '/')) {
+            preg_match('~^(?:(\d+)\s+)?(\d+)\s*/\s*(\d+)$~', $digits, $part);
+            if ($part === [] || (int) $part[3] === 0) {
+                throw NotAQuantity::unreadable($typed, $kind);
+            }
+
+            return (float) $part[1] + (float) $part[2] / (float) $part[3];
+        }
+        $comma = strrpos($digits, ',');
+        $point = strrpos($digits, '.');
+        if ($comma !== false && $point !== false) {
+            $digits = $comma > $point
+                ? str_replace(',', '.', str_replace('.', '', $digits))
+                : str_replace(',', '', $digits);
+        } else {
+            $digits = str_replace(',', '.', $digits);
+        }
+        if (! is_numeric($digits)) {
+            throw NotAQuantity::unreadable($typed, $kind);
+        }
+
+        return (float) $digits;
+    }
+
+    private static function unit(string $spelling, Kind $kind, string $typed, string $asTyped): Unit
+    {
+        foreach ($kind->units() as $unit) {
+            if (in_array($spelling, $unit->spellings(), true) || $spelling === mb_strtolower(str_replace([' ', '°'], '', $unit->symbol()))) {
+                return $unit;
+            }
+        }
+        throw NotAQuantity::wrongUnit($typed, trim($asTyped), $kind);
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Refrigerant;
+
+final class UnknownRefrigerant extends \InvalidArgumentException
+{
+    /** @param  list<string>  $known */
+    public static function named(string $name, array $known): self
+    {
+        $shown = mb_strlen($name) > 40 ? mb_substr($name, 0, 40).'…' : $name;
+
+        return new self(sprintf('"%s" is not in the refrigerant library. Known: %s.', $shown, implode(', ', $known)));
+    }
+}

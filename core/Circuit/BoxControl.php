@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Circuit;
+
+/** What switches the cooling. */
+enum BoxControl: string
+{
+    case Thermostat = 'thermostat';
+    case ThermostatPumpDown = 'thermostat_pump_down';
+    case LowPressure = 'low_pressure';
+    case PressureRegulator = 'pressure_regulator';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Thermostat => 'Thermostat stops the compressor',
+            self::ThermostatPumpDown => 'Thermostat and pump-down',
+            self::LowPressure => 'Low-pressure control',
+            self::PressureRegulator => 'Evaporator pressure regulator',
+        };
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Circuit;
+
+/** How the coil is defrosted. */
+enum DefrostKind: string
+{
+    case None = 'none';
+    case OffCycle = 'off_cycle';
+    case Electric = 'electric';
+    case HotGas = 'hot_gas';
+    case Water = 'water';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::None => 'None',
+            self::OffCycle => 'Off-cycle (air)',
+            self::Electric => 'Electric',
+            self::HotGas => 'Hot gas',
+            self::Water => 'Water',
+        };
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Circuit;
+
+/** What is cooled. */
+enum Kind: string
+{
+    case WalkInCooler = 'walk_in_cooler';
+    case WalkInFreezer = 'walk_in_freezer';
+    case ReachInCooler = 'reach_in_cooler';
+    case ReachInFreezer = 'reach_in_freezer';
+    case CaseMedium = 'case_medium';
+    case CaseLow = 'case_low';
+    case IceMachine = 'ice_machine';
+    case RackCircuitMedium = 'rack_circuit_medium';
+    case RackCircuitLow = 'rack_circuit_low';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::CaseMedium => 'Display case, medium temperature',
+            self::CaseLow => 'Display case, low temperature',
+            self::RackCircuitMedium => 'Rack circuit, medium temperature',
+            self::RackCircuitLow => 'Rack circuit, low temperature',
+            default => ucfirst(str_replace(['walk_in', 'reach_in', '_'], ['walk-in', 'reach-in', ' '], $this->value)),
+        };
+    }
+
+    /** Below freezing by design. */
+    public function isLowTemperature(): bool
+    {
+        return match ($this) {
+            self::WalkInFreezer, self::ReachInFreezer, self::CaseLow, self::RackCircuitLow => true,
+            default => false,
+        };
+    }
+
+    /** Small cabinets and machines run with a larger air-to-coil difference than rooms. */
+    public function isSmall(): bool
+    {
+        return match ($this) {
+            self::ReachInCooler, self::ReachInFreezer, self::IceMachine => true,
+            default => false,
+        };
+    }
+
+    /** Its compressors and condenser are shared with other circuits. */
+    public function isShared(): bool
+    {
+        return $this === self::RackCircuitMedium || $this === self::RackCircuitLow;
+    }
+}

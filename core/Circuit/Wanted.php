@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Circuit;
+
+/** The bands a healthy plant keeps: the plate's figure where one is given, else the house rule. SI (K, and K for temperatures). */
+final readonly class Wanted
+{
+    public function __construct(private Circuit $circuit, private HouseRules $rules) {}
+
+    public function superheat(): Band
+    {
+        $given = $this->circuit->design->superheat;
+        if ($given !== null) {
+            return new Band(max(1.0, $given - 1.5), $given + 1.5, 'design value');
+        }
+
+        return $this->rules->band($this->circuit->isLowTemperature() ? 'superheat_low' : 'superheat_medium');
+    }
+
+    public function compressorSuperheat(): Band
+    {
+        return $this->rules->band('compressor_superheat');
+    }
+
+    /** At the receiver outlet where there is a receiver, at the condenser outlet where there is none. */
+    public function subcooling(): Band
+    {
+        $given = $this->circuit->design->subcooling;
+        if (! $this->circuit->hasReceiver()) {
+            return $given !== null ? new Band(max(0.5, $given - 2), $given + 2, 'design value') : $this->rules->band('subcooling_no_receiver');
+        }
+        $band = $this->rules->band('subcooling_receiver');
+
+        return $given !== null && $given + 2 > $band->high ? new Band(min($band->low, $given), $given + 2, 'design value') : $band;
+    }
+
+    public function evaporatorTd(): Band
+    {
+        $given = $this->circuit->design->evaporatorTd;
+        if ($given !== null) {
+            return new Band($given - 1.5, $given + 1.5, 'design value');
+        }
+        $kind = $this->circuit->kind;
+
+        return $this->rules->band(match (true) {
+            $kind?->isSmall() === true, $kind === Kind::CaseMedium, $kind === Kind::CaseLow => 'td_small',
+            $this->circuit->isLowTemperature() => 'td_freezer',
+            default => 'td_cooler',
+        });
+    }
+
+    public function condenserSplit(): Band
+    {
+        $given = $this->circuit->design->condenserSplit;
+        if ($given !== null) {
+            return new Band($given - 2, $given + 2, 'design value');
+        }
+
+        return $this->rules->band($this->circuit->isLowTemperature() ? 'split_low' : 'split_medium');
+    }
+
+    /** Saturated condensing (K) that head pressure control keeps at least; null where nothing holds it. */
+    public function leastCondensing(): ?float
+    {
+        return $this->circuit->holdsHead() ? $this->rules->band('least_condensing')->middle() + 273.15 : null;
+    }
+
+    public function lineGain(): Band
+    {
+        return new Band(0.0, $this->rules->band('line_gain')->high, $this->rules->band('line_gain')->source);
+    }
+
+    public function drierDrop(): Band
+    {
+        return $this->rules->band('drier_drop');
+    }
+
+    /** Discharge line, K: warn at the low end, stop at the high end. */
+    public function dischargeLimit(): Band
+    {
+        $band = $this->rules->band('discharge_limit');
+
+        return new Band($band->low + 273.15, $band->high + 273.15, $band->source);
+    }
+}

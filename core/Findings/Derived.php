@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Findings;
+
+use Metrum\Quantity\Kind;
+use Metrum\Quantity\Unit;
+
+/** The figures that are worked out of readings. */
+enum Derived: string
+{
+    case SaturatedSuction = 'saturated_suction_c';
+    case SaturatedEvaporator = 'saturated_evaporator_c';
+    case CoilInlet = 'saturated_coil_inlet_c';
+    case CoilMiddle = 'saturated_coil_middle_c';
+    case SaturatedCondensing = 'saturated_condensing_c';
+    case CondensingDew = 'condensing_dew_c';
+    case CondensingMiddle = 'condensing_middle_c';
+    case EvaporatorSuperheat = 'evaporator_superheat_k';
+    case CompressorSuperheat = 'compressor_superheat_k';
+    case Subcooling = 'subcooling_k';
+    case CondenserSubcooling = 'condenser_subcooling_k';
+    case ReceiverSubcooling = 'receiver_subcooling_k';
+    case ValveSubcooling = 'valve_subcooling_k';
+    case EvaporatorTd = 'evaporator_td_k';
+    case CondenserSplit = 'condenser_split_k';
+    case CondenserApproach = 'condenser_approach_k';
+    case CondenserAirRise = 'condenser_air_rise_k';
+    case CoilAirDrop = 'coil_air_drop_k';
+    case CompressionRatio = 'compression_ratio';
+    case DrierDrop = 'drier_drop_k';
+    case SuctionLineGain = 'suction_line_gain_k';
+    case SuctionLineDrop = 'suction_line_drop_kpa';
+    case IdealDischarge = 'ideal_discharge_c';
+    case ExpectedDischarge = 'expected_discharge_c';
+    case BoxAboveSetPoint = 'box_above_set_point_k';
+    case CurrentShare = 'current_share_percent';
+
+    public function quantity(): Kind
+    {
+        return match (true) {
+            $this === self::CompressionRatio => Kind::Count,
+            $this === self::CurrentShare => Kind::Share,
+            $this === self::SuctionLineDrop => Kind::PressureDifference,
+            str_ends_with($this->value, '_k') => Kind::Difference,
+            default => Kind::Temperature,
+        };
+    }
+
+    public function fileUnit(): Unit
+    {
+        return $this->quantity()->units()[0];
+    }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::SaturatedSuction => 'Saturated suction at the compressor (dew)',
+            self::SaturatedEvaporator => 'Saturated evaporating (dew)',
+            self::CoilInlet => 'Evaporating at the coil\'s inlet',
+            self::CoilMiddle => 'Evaporating, middle of the coil',
+            self::SaturatedCondensing => 'Saturated condensing (bubble)',
+            self::CondensingDew => 'Saturated condensing (dew)',
+            self::CondensingMiddle => 'Condensing, middle of the condenser',
+            self::EvaporatorSuperheat => 'Superheat at the bulb',
+            self::CompressorSuperheat => 'Superheat at the compressor',
+            self::Subcooling => 'Subcooling',
+            self::CondenserSubcooling => 'Subcooling at the condenser outlet',
+            self::ReceiverSubcooling => 'Subcooling at the receiver outlet',
+            self::ValveSubcooling => 'Subcooling at the expansion valve',
+            self::EvaporatorTd => 'TD, air to coil',
+            self::CondenserSplit => 'Condenser split',
+            self::CondenserApproach => 'Condenser outlet above entering air',
+            self::CondenserAirRise => 'Air rise over the condenser',
+            self::CoilAirDrop => 'Air drop over the coil',
+            self::CompressionRatio => 'Compression ratio',
+            self::DrierDrop => 'Drier drop',
+            self::SuctionLineGain => 'Suction line gain',
+            self::SuctionLineDrop => 'Pressure lost from coil to compressor',
+            self::IdealDischarge => 'Discharge, loss-free compression',
+            self::ExpectedDischarge => 'Discharge expected at the pipe',
+            self::BoxAboveSetPoint => 'Box above set point',
+            self::CurrentShare => 'Current of rated',
+        };
+    }
+}

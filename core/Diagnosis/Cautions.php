@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Diagnosis;
+
+use Metrum\Refrigerant\Library;
+
+/** The cautions of data/cautions.json, for the step where the hand is. */
+final class Cautions
+{
+    /**
+     * @param  list<string>  $keys
+     * @return list<string>
+     */
+    public static function words(array $keys): array
+    {
+        return array_map(self::word(...), $keys);
+    }
+
+    public static function word(string $key): string
+    {
+        $word = KnowledgeFile::read('cautions')[$key];
+
+        return is_string($word) ? $word : throw new \OutOfBoundsException('No such caution: '.$key);
+    }
+
+    /** @return list<string> what the refrigerant itself asks for */
+    public static function ofRefrigerant(string $name): array
+    {
+        return match (true) {
+            $name === 'R-717' => [self::word('ammonia')],
+            $name === 'R-744' => [self::word('carbon_dioxide')],
+            in_array(Library::standard()->safetyClass($name), ['A2L', 'A2', 'A3'], true) => [self::word('flammable')],
+            default => [],
+        };
+    }
+}

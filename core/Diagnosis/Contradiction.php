@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Diagnosis;
+
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Reading;
+
+/** Readings that cannot be true together, or not at all: what is wrong and which to take again, most likely culprit first. */
+final readonly class Contradiction
+{
+    /** @param  non-empty-list<Reading|Observation>  $repeat */
+    public function __construct(public string $what, public array $repeat) {}
+
+    public function sentence(): string
+    {
+        return $this->what.' Take again: '.implode(', then ', array_map(static fn (Reading|Observation $key): string => mb_strtolower($key->label()), $this->repeat)).'.';
+    }
+}

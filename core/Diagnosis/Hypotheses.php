@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Diagnosis;
+
+use Metrum\Circuit\Fault;
+use Metrum\Circuit\Word;
+use Metrum\Plant\Expected;
+
+/**
+ * All that may be the case, fault by severity, and how well each foretells a piece of evidence.
+ *
+ * A hypothesis foretells a sign as healthy value + its shift, Student's t with 5 degrees of freedom (one bad clamp must
+ * not decide), a word by its chance. Faults already confirmed at the visit are present under every hypothesis: their
+ * shifts are added, their chances joined as independent causes.
+ */
+final class Hypotheses
+{
+    public const SEVERITIES = [0.25, 0.55, 0.95];
+
+    private const FREEDOM = 5.0;
+
+    /** @var list<array{Fault, float}> */
+    public readonly array $all;
+
+    /** @var list<float> normalised */
+    public readonly array $prior;
+
+    /**
+     * @param  list<Fault>  $confirmed
+     * @param  list<Fault>  $ruledOut
+     */
+    public function __construct(private readonly Weights $weights, private readonly array $confirmed, array $ruledOut)
+    {
+        $all = [];
+        $prior = [];
+        foreach (Fault::cases() as $fault) {
+            if (in_array($fault, $confirmed, true) || in_array($fault, $ruledOut, true)) {
+                continue;
+            }
+            $severities = $fault === Fault::NoFault ? [0.0] : self::SEVERITIES;
+            $share = $weights->prior($fault) / count($severities);
+            foreach ($severities as $severity) {
+                $all[] = [$fault, $severity];
+                $prior[] = $share;
+            }
+        }
+        $sum = array_sum($prior);
+        $this->all = $all;
+        $this->prior = array_map(static fn (float $share): float => $share / $sum, $prior);
+    }
+
+    /**
+     * Mean (SI) and deviation of a sign under each hypothesis.
+     *
+     * @return list<array{float, float}>
+     */
+    public function foretold(Sign $sign, Expected $healthy): array
+    {
+        [$base, $more] = [$healthy->value, $healthy->deviation ** 2];
+        foreach ($this->confirmed as $fault) {
+            [$shift, $spread] = $this->weights->shift($fault, $sign, 0.6);
+            $base += $shift;
+            $more += $spread ** 2 + (0.3 * $shift) ** 2;
+        }
+        $foretold = [];
+        foreach ($this->all as [$fault, $severity]) {
+            [$shift, $spread] = $this->weights->shift($fault, $sign, $severity);
+            $foretold[] = [$base + $shift, sqrt($more + $spread ** 2)];
+        }
+
+        return $foretold;
+    }
+
+    /** @return list<float> log-likelihood of the signal under each hypothesis */
+    public function ofSignal(Signal $signal): array
+    {
+        $logs = [];
+        foreach ($this->foretold($signal->sign, $signal->expected) as [$mean, $deviation]) {
+            $z = ($signal->measured - $mean) / $deviation;
+            $logs[] = -log($deviation) - (self::FREEDOM + 1) / 2 * log(1 + $z * $z / self::FREEDOM);
+        }
+
+        return $logs;
+    }
+
+    /** @return list<float> chance of the word under each hypothesis */
+    public function chances(string $key, Word $word): array
+    {
+        $plain = $this->weights->chance(Fault::NoFault, $key, $word, 0.0);
+        $chances = [];
+        foreach ($this->all as [$fault, $severity]) {
+            $chance = $this->weights->chance($fault, $key, $word, $severity);
+            foreach ($this->confirmed as $present) {
+                $known = $this->weights->chance($present, $key, $word, 0.6);
+                $chance = $known > $plain ? 1 - (1 - $chance) * (1 - $known) : min($chance, max($known, 0.5 * $chance));
+            }
+            $chances[] = max(1e-4, $chance);
+        }
+
+        return $chances;
+    }
+
+    /** @return list<float> log ratio of the complaint under each hypothesis */
+    public function ofComplaint(string $complaint): array
+    {
+        return array_map(function (array $hypothesis) use ($complaint): float {
+            $ratio = $this->weights->complaintRatio($hypothesis[0], $complaint);
+            foreach ($this->confirmed as $present) {
+                $ratio = max($ratio, $this->weights->complaintRatio($present, $complaint));
+            }
+
+            return log($ratio);
+        }, $this->all);
+    }
+}

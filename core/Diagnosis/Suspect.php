@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Diagnosis;
+
+use Metrum\Circuit\Fault;
+
+/** A fault in the ranking, with what speaks for and against it. */
+final readonly class Suspect
+{
+    /**
+     * @param  float  $probability  0 … 1
+     * @param  list<array{Evidence, float}>  $speaksFor  heaviest first, weight in nats
+     * @param  list<array{Evidence, float}>  $speaksAgainst  heaviest first, weight in nats below 0
+     */
+    public function __construct(
+        public Fault $fault,
+        public float $probability,
+        public array $speaksFor = [],
+        public array $speaksAgainst = [],
+    ) {}
+
+    public function entry(): FaultEntry
+    {
+        return FaultCatalogue::entry($this->fault);
+    }
+}

@@ -15,8 +15,14 @@ final class CatalogueWeights implements Weights
     /** Share of answers that are wrong words: nobody hears or sees right every time. */
     private const SLIP = 0.05;
 
+    /** Signs that have a floor: subcooling and low superheat are gone, the receiver empty, before the fault is at its worst. */
+    private const FLOORED = ['superheat', 'superheat_suction', 'subcooling', 'subcooling_condenser', 'valve_subcooling', 'level', 'lowest'];
+
     /** @var array<string, array<string, float|int>> */
     private array $usual = [];
+
+    /** @var array<string, array<string, array<string, array{float, float, float}>>> */
+    private array $told = [];
 
     /** @var array<string, float> */
     private array $complaints;
@@ -52,10 +58,20 @@ final class CatalogueWeights implements Weights
         $given = ($this->capillary ? $entry->capillarySigns[$sign->key] ?? null : null) ?? $entry->signs[$sign->key] ?? 0.0;
         [$mean, $spread] = is_array($given) ? $given : [$given, 0.4 * abs($given)];
 
-        return [$sign->shiftToSi((float) $mean) * $severity, abs($sign->shiftToSi((float) $spread)) * $severity];
+        $share = $mean < 0.0 && in_array($sign->key, self::FLOORED, true) ? min(1.0, 1.6 * $severity) : $severity;
+
+        return [$sign->shiftToSi((float) $mean) * $share, abs($sign->shiftToSi((float) $spread)) * $share];
     }
 
     public function chance(Fault $fault, string $key, Word $word, float $severity): float
+    {
+        [$plain, $full, $slip] = $this->told[$key][$word->value][$fault->value] ??= $this->chancesTold($fault, $key, $word);
+
+        return $slip + (1 - self::SLIP) * ($plain + min(1.0, 1.25 * $severity) * ($full - $plain));
+    }
+
+    /** @return array{float, float, float} chance without the fault, with it at its worst, and by a slip */
+    private function chancesTold(Fault $fault, string $key, Word $word): array
     {
         $usual = $this->usual[$key] ??= $this->usualOf($key);
         $plain = (float) ($usual[$word->value] ?? 0.0);
@@ -66,9 +82,8 @@ final class CatalogueWeights implements Weights
             $others = array_sum(array_diff_key($usual, $told));
             $full = (float) ($told[$word->value] ?? ($others > 0 ? max(0.0, 1 - $named) * $plain / $others : 0.0));
         }
-        $share = min(1.0, 1.25 * $severity);
 
-        return self::SLIP / max(2, count($usual)) + (1 - self::SLIP) * ($plain + $share * ($full - $plain));
+        return [$plain, $full, self::SLIP / max(2, count($usual))];
     }
 
     public function complaintRatio(Fault $fault, string $complaint): float

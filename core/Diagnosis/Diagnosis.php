@@ -28,7 +28,7 @@ final readonly class Diagnosis
         $conditions = new Conditions($findings, $expectation);
         $signals = (new Signals($findings, $figures, $expectation))->all();
         $weights = new CatalogueWeights($findings, $conditions);
-        $weighing = new Weighing(new Hypotheses($weights, $findings->confirmed, $findings->ruledOut), $findings, $signals);
+        $weighing = new Weighing(Hypotheses::open($weights, $findings->confirmed, $findings->ruledOut), $findings, $signals);
         $suspects = [];
         foreach ($weighing->byFault() as $key => $probability) {
             $fault = Fault::from($key);
@@ -105,7 +105,7 @@ final readonly class Diagnosis
         if ($findings->ruledOut === []) {
             return [];
         }
-        $open = (new Weighing(new Hypotheses($weights, $findings->confirmed, []), $findings, $signals))->byFault();
+        $open = (new Weighing(Hypotheses::open($weights, $findings->confirmed, []), $findings, $signals))->byFault();
 
         return array_values(array_filter($findings->ruledOut, static fn (Fault $fault): bool => ($open[$fault->value] ?? 0.0) > 0.5));
     }

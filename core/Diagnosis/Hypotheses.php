@@ -21,34 +21,57 @@ final class Hypotheses
 
     private const FREEDOM = 5.0;
 
-    /** @var list<array{Fault, float}> */
-    public readonly array $all;
-
-    /** @var list<float> normalised */
-    public readonly array $prior;
+    /**
+     * @param  list<Fault>  $confirmed
+     * @param  list<array{Fault, float}>  $all  fault and severity
+     * @param  list<Fault>  $faults  each fault once
+     * @param  list<int>  $faultOf  place in $faults of each hypothesis
+     * @param  list<float>  $prior  normalised
+     */
+    private function __construct(
+        private readonly Weights $weights,
+        private readonly array $confirmed,
+        public readonly array $all,
+        public readonly array $faults,
+        public readonly array $faultOf,
+        public readonly array $prior,
+    ) {}
 
     /**
      * @param  list<Fault>  $confirmed
      * @param  list<Fault>  $ruledOut
      */
-    public function __construct(private readonly Weights $weights, private readonly array $confirmed, array $ruledOut)
+    public static function open(Weights $weights, array $confirmed, array $ruledOut): self
     {
-        $all = [];
-        $prior = [];
+        $all = $prior = $faults = $faultOf = [];
         foreach (Fault::cases() as $fault) {
             if (in_array($fault, $confirmed, true) || in_array($fault, $ruledOut, true)) {
                 continue;
             }
             $severities = $fault === Fault::NoFault ? [0.0] : self::SEVERITIES;
             $share = $weights->prior($fault) / count($severities);
+            $faults[] = $fault;
             foreach ($severities as $severity) {
+                $faultOf[] = count($faults) - 1;
                 $all[] = [$fault, $severity];
                 $prior[] = $share;
             }
         }
-        $sum = array_sum($prior);
-        $this->all = $all;
-        $this->prior = array_map(static fn (float $share): float => $share / $sum, $prior);
+        $sum = max(1e-300, array_sum($prior));
+
+        return new self($weights, $confirmed, $all, $faults, $faultOf, array_map(static fn (float $share): float => $share / $sum, $prior));
+    }
+
+    /**
+     * Only the hypotheses at the places given.
+     *
+     * @param  list<int>  $places
+     */
+    public function at(array $places): self
+    {
+        $pick = static fn (array $from): array => array_map(static fn (int $i): mixed => $from[$i], $places);
+
+        return new self($this->weights, $this->confirmed, $pick($this->all), $this->faults, $pick($this->faultOf), $pick($this->prior));
     }
 
     /**

@@ -15,12 +15,32 @@ use Metrum\Plant\Expectation;
 /** Ranks what has not been looked at yet by the information it is expected to bring (bits) for its minutes and its risk. */
 final readonly class NextChecks
 {
+    /** Hypotheses less likely than this change nothing that can be seen in a gain. */
+    private const LEAST_LIKELY = 4e-4;
+
     /** Minutes that the risk and trouble of a kind of check are counted as. */
     private const TROUBLE = ['look' => 1.0, 'hand' => 1.5, 'clamp' => 2.5, 'gauge' => 6.0, 'intervention' => 18.0];
 
     private const LEAST_GAIN = 0.004;
 
-    public function __construct(private Findings $findings, private Weighing $weighing, private Expectation $expectation, private Conditions $conditions) {}
+    private Hypotheses $hypotheses;
+
+    /** @var list<float> */
+    private array $posterior;
+
+    private float $entropy;
+
+    public function __construct(private Findings $findings, private Weighing $weighing, private Expectation $expectation, private Conditions $conditions)
+    {
+        $places = array_values(array_keys(array_filter($weighing->posterior, static fn (float $p): bool => $p > self::LEAST_LIKELY)));
+        $this->hypotheses = $weighing->hypotheses->at($places);
+        $this->posterior = array_map(static fn (int $i): float => $weighing->posterior[$i], $places);
+        $now = array_fill(0, count($this->hypotheses->faults), 0.0);
+        foreach ($this->posterior as $i => $p) {
+            $now[$this->hypotheses->faultOf[$i]] += $p;
+        }
+        $this->entropy = self::entropy($now, array_sum($now));
+    }
 
     /** @return list<Check> best first */
     public function ranked(int $most): array
@@ -55,14 +75,15 @@ final readonly class NextChecks
         $share = $this->share($key->value);
         $columns = $outcomes = [];
         foreach ($words as $word) {
-            $columns[] = $this->weighing->hypotheses->chances($key->value, $word);
+            $columns[] = $this->hypotheses->chances($key->value, $word);
         }
-        foreach ($this->judge($columns, $share) as $i => [$chance, $fault, $probability]) {
+        [$judged, $gain] = $this->assess($columns, $share);
+        foreach ($judged as $i => [$chance, $fault, $probability]) {
             $outcomes[] = new Outcome($words[$i], null, null, $chance, $fault, $probability);
         }
         $told = self::told($key->value);
 
-        return $this->check($key, [], null, $this->gain($columns, $share), $told['minutes'], $told['effort'], $told['how'], $told['cautions'], $outcomes);
+        return $this->check($key, [], null, $gain, $told['minutes'], $told['effort'], $told['how'], $told['cautions'], $outcomes);
     }
 
     private function ofSign(Sign $sign): ?Check
@@ -75,17 +96,17 @@ final readonly class NextChecks
         $low = $healthy->value - 1.6 * $healthy->deviation;
         $high = $healthy->value + 1.6 * $healthy->deviation;
         $columns = [[], [], []];
-        foreach ($this->weighing->hypotheses->foretold($sign, $healthy) as [$mean, $deviation]) {
+        foreach ($this->hypotheses->foretold($sign, $healthy) as [$mean, $deviation]) {
             $below = self::normal(($low - $mean) / $deviation);
             $above = 1 - self::normal(($high - $mean) / $deviation);
             $columns[0][] = max(1e-4, $below);
             $columns[1][] = max(1e-4, 1 - $below - $above);
             $columns[2][] = max(1e-4, $above);
         }
-        $share = $this->weighing->shareLeft($sign->family);
+        [$judged, $gain] = $this->assess($columns, $this->weighing->shareLeft($sign->family));
         $outcomes = [];
         $ends = [[null, $low], [$low, $high], [$high, null]];
-        foreach ($this->judge($columns, $share) as $i => [$chance, $fault, $probability]) {
+        foreach ($judged as $i => [$chance, $fault, $probability]) {
             if ($chance > 0.02) {
                 $outcomes[] = new Outcome(null, $ends[$i][0], $ends[$i][1], $chance, $fault, $probability);
             }
@@ -101,7 +122,7 @@ final readonly class NextChecks
             $cautions = [...$cautions, ...$told['cautions']];
         }
 
-        return $this->check($missing[0], $missing, $sign, $this->gain($columns, $share), $minutes, $effort, implode(' ', array_keys($how)), $cautions, $outcomes);
+        return $this->check($missing[0], $missing, $sign, $gain, $minutes, $effort, implode(' ', array_keys($how)), $cautions, $outcomes);
     }
 
     /**
@@ -117,62 +138,36 @@ final readonly class NextChecks
     }
 
     /**
-     * Chance of each outcome now, and the fault it would put first.
+     * What each outcome would mean, and how much the answer is expected to tell.
      *
      * @param  list<list<float>>  $columns  chance by outcome, by hypothesis
-     * @return list<array{float, Fault, float}>
+     * @return array{list<array{float, Fault, float}>, float} chance, leading fault and its probability by outcome; gain in bits
      */
-    private function judge(array $columns, float $share): array
+    private function assess(array $columns, float $share): array
     {
+        $faultOf = $this->hypotheses->faultOf;
         $judged = [];
-        foreach ($columns as $column) {
-            [$faults, $chance, $sum] = $this->after($column, $share);
-            arsort($faults);
-            $first = array_key_first($faults) ?? Fault::NoFault->value;
-            $judged[] = [$chance, Fault::from($first), $sum > 0 ? $faults[$first] / $sum : 0.0];
-        }
-
-        return $judged;
-    }
-
-    /**
-     * Expected fall of the entropy over faults, bits.
-     *
-     * @param  list<list<float>>  $columns
-     */
-    private function gain(array $columns, float $share): float
-    {
         $after = $whole = 0.0;
         foreach ($columns as $column) {
-            [$faults, $chance, $sum] = $this->after($column, $share);
+            $faults = array_fill(0, count($this->hypotheses->faults), 0.0);
+            $chance = $sum = 0.0;
+            foreach ($this->posterior as $i => $p) {
+                $c = $column[$i];
+                $chance += $p * $c;
+                $weight = $p * $c ** $share;
+                $faults[$faultOf[$i]] += $weight;
+                $sum += $weight;
+            }
+            $first = (int) array_search(max($faults), $faults, true);
+            $judged[] = [$chance, $this->hypotheses->faults[$first], $faults[$first] / $sum];
             $after += $chance * self::entropy($faults, $sum);
             $whole += $chance;
         }
-        $now = $this->weighing->byFault();
 
-        return max(0.0, self::entropy($now, array_sum($now)) - $after / max(1e-9, $whole));
+        return [$judged, max(0.0, $this->entropy - $after / max(1e-9, $whole))];
     }
 
-    /**
-     * @param  list<float>  $column
-     * @return array{array<string, float>, float, float} unnormalised posterior by fault, chance of the outcome, its sum
-     */
-    private function after(array $column, float $share): array
-    {
-        $faults = [];
-        $chance = $sum = 0.0;
-        $posterior = $this->weighing->posterior;
-        foreach ($this->weighing->hypotheses->all as $i => [$fault]) {
-            $chance += $posterior[$i] * $column[$i];
-            $weight = $posterior[$i] * $column[$i] ** $share;
-            $faults[$fault->value] = ($faults[$fault->value] ?? 0.0) + $weight;
-            $sum += $weight;
-        }
-
-        return [$faults, $chance, $sum];
-    }
-
-    /** @param  array<string, float>  $weights */
+    /** @param  list<float>  $weights */
     private static function entropy(array $weights, float $sum): float
     {
         $entropy = 0.0;
@@ -224,8 +219,9 @@ final readonly class NextChecks
             'fan_delay' => $this->conditions->holds('low_temperature') === true,
             'regulator_drop' => $circuit->regulator === true,
             'line_loss' => $circuit->regulator !== true,
-            'superheat', 'td_suction' => $circuit->regulator !== true,
-            'superheat_far', 'discharge', 'current_residual', 'lift', 'water_feed' => false,
+            'superheat', 'td_coil' => $circuit->regulator === true || $this->findings->reading(Reading::EvaporatorPressure) !== null,
+            'superheat_suction', 'td_suction' => $circuit->regulator !== true,
+            'superheat_far', 'discharge', 'current_residual', 'lift' => false,
             'current' => $circuit->design->ratedCurrent !== null,
             'box' => $circuit->design->boxSetPoint !== null,
             'cut_out', 'cut_in' => $circuit->design->boxSetPoint !== null && ! ($circuit->kind?->isShared() ?? false),

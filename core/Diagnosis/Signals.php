@@ -15,7 +15,7 @@ use Metrum\Refrigerant\OutsideTable;
 final readonly class Signals
 {
     /** Signs that tell something only while refrigerant is being pumped. */
-    private const RUNNING = ['td_coil', 'td_suction', 'split', 'superheat', 'superheat_far', 'subcooling', 'subcooling_condenser', 'valve_subcooling', 'over_condenser', 'discharge', 'discharge_level', 'current', 'current_residual', 'line_gain', 'line_loss', 'regulator_drop', 'drier', 'drier_kpa', 'liquid_line_drop', 'air_drop', 'air_rise', 'lift'];
+    private const RUNNING = ['td_coil', 'td_suction', 'split', 'superheat', 'superheat_suction', 'superheat_far', 'subcooling', 'subcooling_condenser', 'valve_subcooling', 'over_condenser', 'discharge', 'discharge_level', 'current', 'current_residual', 'line_gain', 'line_loss', 'regulator_drop', 'drier', 'drier_kpa', 'liquid_line_drop', 'air_drop', 'air_rise', 'lift'];
 
     public function __construct(private Findings $findings, private Figures $figures, private Expectation $expectation) {}
 
@@ -47,7 +47,8 @@ final readonly class Signals
             'td_coil' => $coilKnown ? $this->figure(Derived::EvaporatorTd) : null,
             'td_suction' => $coilKnown ? null : $this->figure(Derived::EvaporatorTd),
             'split' => $this->figure(Derived::CondenserSplit),
-            'superheat' => $regulated && ! $coilKnown ? null : $this->figure(Derived::EvaporatorSuperheat),
+            'superheat' => $coilKnown ? $this->figure(Derived::EvaporatorSuperheat) : null,
+            'superheat_suction' => $regulated || $coilKnown ? null : $this->figure(Derived::EvaporatorSuperheat),
             'superheat_far' => $this->read(Reading::SuctionTemperatureEvaporator) === null && ! $regulated ? $this->figure(Derived::CompressorSuperheat) : null,
             'subcooling' => $this->liquidSubcooling(),
             'subcooling_condenser' => $this->findings->circuit->hasReceiver() ? $this->figure(Derived::CondenserSubcooling) : null,

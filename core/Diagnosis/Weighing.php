@@ -49,16 +49,22 @@ final class Weighing
         $this->posterior = self::posterior($hypotheses->prior, $this->evidence);
     }
 
+    /** @var ?array<string, float> */
+    private ?array $faults = null;
+
     /** @return array<string, float> probability by fault, highest first */
     public function byFault(): array
     {
+        if ($this->faults !== null) {
+            return $this->faults;
+        }
         $faults = [];
         foreach ($this->hypotheses->all as $i => [$fault]) {
             $faults[$fault->value] = ($faults[$fault->value] ?? 0.0) + $this->posterior[$i];
         }
         arsort($faults);
 
-        return $faults;
+        return $this->faults = $faults;
     }
 
     /**

@@ -15,7 +15,7 @@ final readonly class HighSide
     /** Isentropic efficiency and loss to the air before the clamp that the discharge pipe is expected with (knowledge: 0.6 to 0.75). */
     private const EFFICIENCY = 0.68;
 
-    private const LINE_LOSS_SHARE = 0.12;
+    private const LINE_LOSS_SHARE = 0.08;
 
     private Refrigerant $fluid;
 
@@ -69,7 +69,7 @@ final readonly class HighSide
             $around = $this->findings->reading(Reading::AmbientTemperature) ?? 298.15;
 
             return $hot - self::LINE_LOSS_SHARE * ($hot - $around);
-        }, 'compression at 68 % isentropic efficiency, less 12 % of the difference to the air on the way to the clamp', $from);
+        }, 'compression at 68 % isentropic efficiency, less 8 % of the difference to the air on the way to the clamp', $from);
     }
 
     /** @param  list<Reading>  $pressures  the first one measured is used */
@@ -85,8 +85,14 @@ final readonly class HighSide
                 'bubble temperature at the '.mb_strtolower($reading->label()).' − '.mb_strtolower($pipe->label()),
                 $this->input($reading) + $this->input($pipe));
             $figure = $this->figures->figure($key);
-            if ($figure !== null && $figure->si < -1.0) {
-                $this->figures->add($key, static fn (): float => $figure->si, $figure->formula, $figure->inputs, 'Negative: no liquid seal there, gas or a mixture in the pipe, heat reaching the liquid, or a wrong reading.');
+            $meaning = match (true) {
+                $figure === null => null,
+                $figure->si < -1.0 => 'Negative: no liquid seal there, gas or a mixture in the pipe, heat reaching the liquid, or a wrong reading.',
+                $key === Derived::ValveSubcooling => 'By the pressure at the start of the line: a restriction on the way makes it read high.',
+                default => null,
+            };
+            if ($figure !== null && $meaning !== null) {
+                $this->figures->add($key, static fn (): float => $figure->si, $figure->formula, $figure->inputs, $meaning);
             }
 
             return;

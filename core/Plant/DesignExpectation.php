@@ -120,11 +120,12 @@ final readonly class DesignExpectation implements Expectation
             'td_coil' => $this->td(0.0, 0.0),
             'td_suction' => $this->circuit->regulator === true || $shared ? $this->td(4.0, 3.5) : $this->td(self::LINE_LOSS, 0.8),
             'split' => $this->split(),
-            'superheat' => new Expected($this->wanted->superheat()->middle() + ($this->findings->reading(Reading::EvaporatorPressure) === null ? 1.0 : 0.0) + 0.3 * $this->excess(), 2.3),
+            'superheat' => new Expected($this->wanted->superheat()->middle() + 0.3 * $this->excess(), 1.6 + 0.1 * $this->excess()),
+            'superheat_suction' => new Expected($this->wanted->superheat()->middle() + self::LINE_LOSS + 0.3 * $this->excess(), 1.8 + 0.1 * $this->excess()),
             'superheat_far' => new Expected($this->wanted->superheat()->middle() + 7.0, $shared ? 7.0 : 4.5),
             'subcooling' => $this->circuit->hasReceiver() ? new Expected($known->subcooling ?? 3.0, 2.2) : new Expected($known->subcooling ?? 6.0, 2.5),
             'subcooling_condenser' => $coldFlooding ? new Expected(12.0, 8.0) : new Expected($known->subcooling ?? 3.5, 2.5),
-            'valve_subcooling' => new Expected($known->subcooling ?? ($this->circuit->hasReceiver() ? 3.0 : 6.0), 2.7),
+            'valve_subcooling' => new Expected(1.0 + ($known->subcooling ?? ($this->circuit->hasReceiver() ? 3.0 : 6.0)), 2.8),
             'level' => new Expected($coldFlooding ? 0.28 : 0.45, 0.18),
             'over_condenser' => $coldFlooding ? new Expected(6.0, 7.0) : new Expected(-0.5, 1.8),
             'discharge' => new Expected(0.0, 8.0),
@@ -137,7 +138,7 @@ final readonly class DesignExpectation implements Expectation
             'drier' => new Expected(0.3, 0.7),
             'drier_kpa' => new Expected(15e3, 15e3),
             'liquid_line_drop' => new Expected(1.0, 2.0),
-            'air_drop', 'air_rise' => new Expected(1.0, 0.3),
+            'air_drop', 'air_rise' => new Expected(1.0, 0.35),
             'swing' => new Expected(1.3, 1.3),
             'lowest' => new Expected($this->wanted->superheat()->middle() - 1.0, 1.8),
             'box' => new Expected(0.8, 1.8),
@@ -157,12 +158,12 @@ final readonly class DesignExpectation implements Expectation
         };
     }
 
-    /** Cooling more than planned (a warm box) asks a little more difference of the coil: 3 % a kelvin. */
+    /** Cooling more than planned (a warm box) asks a little more difference of the coil: 4 % a kelvin (coil and compressor lines meet there). */
     private function td(float $more, float $wider): Expected
     {
         $given = $this->circuit->design->evaporatorTd;
         $band = $this->wanted->evaporatorTd();
-        $value = ($given ?? $band->middle()) * (1 + 0.03 * $this->excess()) + $more;
+        $value = ($given ?? $band->middle()) * (1 + 0.04 * $this->excess()) + $more;
 
         return new Expected($value, ($given !== null ? 1.4 : 1.2 + ($band->high - $band->low) / 2) + $wider + 0.1 * $this->excess());
     }
@@ -202,7 +203,7 @@ final readonly class DesignExpectation implements Expectation
             $hot = $fluid->vapourTemperature($head, $fluid->vapourEnthalpy($dew, $superheat) + $work);
             $around = $this->findings->reading(Reading::AmbientTemperature) ?? 298.15;
 
-            return new Expected($hot - 0.12 * ($hot - $around), 7.0 + $condensing->deviation);
+            return new Expected($hot - 0.08 * ($hot - $around), 7.0 + $condensing->deviation);
         } catch (OutsideTable) {
             return null;
         }

@@ -1,0 +1,92 @@
+<?php
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Metrum\Circuit\Circuit as Plant;
+use Metrum\Circuit\Kind;
+use Metrum\Exchange\VisitReader;
+
+/**
+ * @property string $id
+ * @property string $site_id
+ * @property string $name
+ * @property array<string, mixed> $system
+ * @property array<string, float|int> $design
+ * @property ?string $notes
+ * @property Site $site
+ */
+final class Circuit extends Model
+{
+    use HasUlids;
+
+    protected $fillable = ['site_id', 'name', 'system', 'design', 'notes'];
+
+    protected function casts(): array
+    {
+        return ['system' => 'array', 'design' => 'array'];
+    }
+
+    /** @return BelongsTo<Site, $this> */
+    public function site(): BelongsTo
+    {
+        return $this->belongsTo(Site::class);
+    }
+
+    /** @return HasMany<Visit, $this> */
+    public function visits(): HasMany
+    {
+        return $this->hasMany(Visit::class)->latest('opened_at');
+    }
+
+    /** @return HasMany<FollowUp, $this> */
+    public function followUps(): HasMany
+    {
+        return $this->hasMany(FollowUp::class)->orderBy('due_on');
+    }
+
+    /** The circuit as the core knows it, with the atmosphere of its site. */
+    public function plant(): Plant
+    {
+        return VisitReader::decoded((object) [
+            'format' => 'metrum-visit', 'version' => 1,
+            'system' => (object) ($this->system + ['atmospheric_kpa' => $this->site->atmosphere()->pascal / 1e3]),
+            'design' => (object) $this->design,
+        ])->circuit;
+    }
+
+    public function kind(): ?Kind
+    {
+        $kind = $this->system['kind'] ?? null;
+
+        return is_string($kind) ? Kind::tryFrom($kind) : null;
+    }
+
+    public function refrigerant(): string
+    {
+        $name = $this->system['refrigerant'] ?? '';
+
+        return is_string($name) ? $name : '';
+    }
+
+    /**
+     * Circuits whose name, kind, refrigerant or site matches every word typed.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeMatching(Builder $query, string $typed): void
+    {
+        foreach (array_slice(preg_split('/\s+/', trim($typed)) ?: [], 0, 6) as $word) {
+            $like = '%'.addcslashes(mb_strtolower($word), '%_\\').'%';
+            $query->where(static function (Builder $any) use ($like): void {
+                $any->whereRaw("lower(circuits.name) like ? escape '\\'", [$like])
+                    ->orWhereRaw("lower(circuits.system) like ? escape '\\'", [str_replace(' ', '_', $like)])
+                    ->orWhereHas('site', static fn (Builder $site) => $site->whereRaw("lower(name) like ? escape '\\'", [$like])->orWhereRaw("lower(place) like ? escape '\\'", [$like]));
+            });
+        }
+    }
+}

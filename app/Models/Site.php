@@ -1,0 +1,38 @@
+<?php
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Metrum\Quantity\Atmosphere;
+
+/**
+ * @property string $id
+ * @property string $name
+ * @property ?string $place
+ * @property float $altitude_m
+ * @property ?string $contact
+ */
+final class Site extends Model
+{
+    use HasUlids;
+
+    protected $fillable = ['name', 'place', 'altitude_m', 'contact'];
+
+    protected function casts(): array
+    {
+        return ['altitude_m' => 'float'];
+    }
+
+    /** @return HasMany<Circuit, $this> */
+    public function circuits(): HasMany
+    {
+        return $this->hasMany(Circuit::class)->orderBy('name');
+    }
+
+    public function atmosphere(): Atmosphere
+    {
+        return Atmosphere::atAltitude($this->altitude_m);
+    }
+}

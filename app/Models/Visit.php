@@ -1,0 +1,92 @@
+<?php
+
+namespace App\Models;
+
+use App\Records\Log;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+use Metrum\Circuit\HouseRules;
+use Metrum\Diagnosis\Diagnosis;
+use Metrum\Diagnosis\Verdict;
+use Metrum\Findings\Findings;
+
+/**
+ * @property string $id
+ * @property string $circuit_id
+ * @property string $user_id
+ * @property Carbon $opened_at
+ * @property ?Carbon $closed_at
+ * @property array<string, string|array{float, float}> $house_rules
+ * @property Circuit $circuit
+ * @property User $user
+ */
+final class Visit extends Model
+{
+    use HasUlids;
+
+    protected $fillable = ['id', 'circuit_id', 'user_id', 'opened_at', 'closed_at', 'house_rules'];
+
+    protected function casts(): array
+    {
+        return ['opened_at' => 'datetime', 'closed_at' => 'datetime', 'house_rules' => 'array'];
+    }
+
+    /** @return BelongsTo<Circuit, $this> */
+    public function circuit(): BelongsTo
+    {
+        return $this->belongsTo(Circuit::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @return HasMany<Entry, $this> */
+    public function entries(): HasMany
+    {
+        return $this->hasMany(Entry::class)->orderBy('seq');
+    }
+
+    /** @return HasMany<FollowUp, $this> */
+    public function followUps(): HasMany
+    {
+        return $this->hasMany(FollowUp::class)->orderBy('due_on');
+    }
+
+    /** @param  Builder<self>  $query */
+    public function scopeOpen(Builder $query): void
+    {
+        $query->whereNull('closed_at');
+    }
+
+    public function isOpen(): bool
+    {
+        return $this->closed_at === null;
+    }
+
+    public function log(): Log
+    {
+        return new Log($this->entries()->get()->all());
+    }
+
+    public function rules(): HouseRules
+    {
+        return new HouseRules($this->house_rules);
+    }
+
+    public function findings(?Log $log = null): Findings
+    {
+        return ($log ?? $this->log())->findings($this->circuit->plant(), $this->id, $this->opened_at->toIso8601String());
+    }
+
+    public function verdict(?Findings $findings = null, int $checks = 4): Verdict
+    {
+        return (new Diagnosis($this->rules()))->of($findings ?? $this->findings(), $checks);
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Exchange;
+
+use Metrum\Refrigerant\Library;
+use Metrum\Refrigerant\OutsideTable;
+use Metrum\Refrigerant\Refrigerant;
+
+/** One line of `metrum:properties`: a question in file units, its answer in file units. */
+final class PropertyQuestion
+{
+    private const KEYS = ['refrigerant', 't_c', 'p_kpa_abs', 'dew_c', 'superheat_k', 'discharge_kpa_abs'];
+
+    /**
+     * @return array<string, mixed> the question with its answer behind it
+     *
+     * @throws RefusedFile
+     */
+    public static function answer(string $line): array
+    {
+        $asked = json_decode($line, true);
+        if (! is_array($asked) || array_is_list($asked)) {
+            throw new RefusedFile(['line: a JSON object is wanted']);
+        }
+        $reasons = [];
+        $numbers = [];
+        foreach ($asked as $key => $given) {
+            if (! in_array($key, self::KEYS, true)) {
+                $reasons[] = $key.': unknown key; possible is '.implode(', ', self::KEYS);
+            } elseif ($key !== 'refrigerant' && ! is_int($given) && ! is_float($given)) {
+                $reasons[] = $key.': a number is wanted';
+            } elseif ($key !== 'refrigerant') {
+                $numbers[$key] = (float) $given;
+            }
+        }
+        $name = $asked['refrigerant'] ?? null;
+        if (! is_string($name) || ! Library::standard()->has($name)) {
+            $reasons[] = 'refrigerant: '.(is_string($name) ? '"'.mb_substr($name, 0, 40).'" is not in the library' : 'a name is wanted').'; known: '.implode(', ', Library::standard()->names());
+        }
+        if ($reasons !== []) {
+            throw new RefusedFile($reasons);
+        }
+        try {
+            return $asked + array_map(static fn (float $value): float => round($value, 6), self::properties(Library::standard()->get((string) $name), $numbers));
+        } catch (OutsideTable $outside) {
+            throw new RefusedFile([array_key_last($numbers).': '.$outside->getMessage()]);
+        }
+    }
+
+    /**
+     * @param  array<string, float>  $asked
+     * @return array<string, float>
+     */
+    private static function properties(Refrigerant $fluid, array $asked): array
+    {
+        if (isset($asked['superheat_k'])) {
+            return self::superheated($fluid, $asked);
+        }
+        if (isset($asked['t_c'])) {
+            $t = $asked['t_c'] + 273.15;
+
+            return [
+                'bubble_kpa_abs' => $fluid->bubblePressure($t) / 1e3, 'dew_kpa_abs' => $fluid->dewPressure($t) / 1e3,
+                'liquid_kg_m3' => $fluid->liquidDensity($t), 'vapour_kg_m3' => $fluid->vapourDensity($t),
+                'liquid_kj_kg' => $fluid->liquidEnthalpy($t) / 1e3, 'vapour_kj_kg' => $fluid->vapourEnthalpy($t) / 1e3,
+                'liquid_kj_kgk' => $fluid->liquidEntropy($t) / 1e3, 'vapour_kj_kgk' => $fluid->vapourEntropy($t) / 1e3,
+            ];
+        }
+        if (isset($asked['p_kpa_abs'])) {
+            $p = $asked['p_kpa_abs'] * 1e3;
+
+            return ['bubble_c' => $fluid->bubbleTemperature($p) - 273.15, 'dew_c' => $fluid->dewTemperature($p) - 273.15, 'glide_k' => $fluid->glide($p)];
+        }
+        throw new RefusedFile(['line: t_c, p_kpa_abs, or superheat_k with dew_c or p_kpa_abs is wanted']);
+    }
+
+    /**
+     * @param  array<string, float>  $asked
+     * @return array<string, float>
+     */
+    private static function superheated(Refrigerant $fluid, array $asked): array
+    {
+        $dew = match (true) {
+            isset($asked['dew_c']) => $asked['dew_c'] + 273.15,
+            isset($asked['p_kpa_abs']) => $fluid->dewTemperature($asked['p_kpa_abs'] * 1e3),
+            default => throw new RefusedFile(['superheat_k: dew_c or p_kpa_abs is wanted with it']),
+        };
+        $superheat = $asked['superheat_k'];
+        $pressure = $fluid->dewPressure($dew);
+        $answer = [
+            'p_kpa_abs' => $pressure / 1e3, 't_c' => $dew + $superheat - 273.15,
+            'vapour_kg_m3' => $fluid->vapourDensity($dew, $superheat),
+            'vapour_kj_kg' => $fluid->vapourEnthalpy($dew, $superheat) / 1e3,
+            'vapour_kj_kgk' => $fluid->vapourEntropy($dew, $superheat) / 1e3,
+        ];
+        if (isset($asked['discharge_kpa_abs'])) {
+            $discharge = $asked['discharge_kpa_abs'] * 1e3;
+            if ($discharge < $pressure) {
+                throw new RefusedFile([sprintf('discharge_kpa_abs: %.1f was given; at least the suction pressure of %.1f kPa abs is wanted', $asked['discharge_kpa_abs'], $pressure / 1e3)]);
+            }
+            $ideal = $fluid->isentropicDischarge($dew, $superheat, $discharge);
+            $answer['isentropic_discharge_c'] = $ideal['temperature'] - 273.15;
+            $answer['isentropic_work_kj_kg'] = $ideal['work'] / 1e3;
+        }
+
+        return $answer;
+    }
+}

@@ -1,1 +1,47 @@
 <?php
+
+use App\Http\Controllers\CircuitController;
+use App\Http\Controllers\EntryController;
+use App\Http\Controllers\FollowUpController;
+use App\Http\Controllers\ReportController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SettingsController;
+use App\Http\Controllers\SiteController;
+use App\Http\Controllers\TodayController;
+use App\Http\Controllers\VisitController;
+use App\Http\Controllers\VisitFileController;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware('guest')->group(function (): void {
+    Route::get('/sign-in', [SessionController::class, 'create'])->name('sign-in');
+    Route::post('/sign-in', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+});
+
+Route::middleware('auth')->group(function (): void {
+    Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sign-out');
+    Route::get('/', [TodayController::class, 'show'])->name('today');
+    Route::get('/find', [TodayController::class, 'find'])->name('find');
+
+    Route::resource('sites', SiteController::class)->except('destroy');
+    Route::resource('sites.circuits', CircuitController::class)->shallow()->except(['index', 'destroy']);
+
+    Route::post('/circuits/{circuit}/visits', [VisitController::class, 'store'])->name('visits.store');
+    Route::get('/visits/{visit}/report', [ReportController::class, 'show'])->name('visits.report');
+    Route::get('/visits/{visit}/report.pdf', [ReportController::class, 'pdf'])->name('visits.pdf');
+    Route::get('/visits/{visit}/file.json', [VisitFileController::class, 'show'])->name('visits.file');
+    Route::post('/visits/{visit}/close', [VisitController::class, 'close'])->name('visits.close');
+    Route::post('/visits/{visit}/reopen', [VisitController::class, 'reopen'])->name('visits.reopen');
+    Route::post('/visits/{visit}/entries', [EntryController::class, 'store'])->name('entries.store');
+    Route::post('/visits/{visit}/entries/{entry}/undo', [EntryController::class, 'undo'])->name('entries.undo');
+    Route::post('/visits/{visit}/follow-ups', [FollowUpController::class, 'store'])->name('follow-ups.store');
+    Route::get('/visits/{visit}/{stage?}', [VisitController::class, 'show'])->name('visits.show');
+    Route::get('/import', [VisitFileController::class, 'create'])->name('import');
+    Route::post('/import', [VisitFileController::class, 'store']);
+
+    Route::post('/follow-ups/{followUp}/done', [FollowUpController::class, 'done'])->name('follow-ups.done');
+    Route::get('/follow-ups/{followUp}/calendar.ics', [FollowUpController::class, 'calendar'])->name('follow-ups.calendar');
+
+    Route::get('/settings', [SettingsController::class, 'edit'])->name('settings');
+    Route::put('/settings', [SettingsController::class, 'update']);
+    Route::post('/settings/theme', [SettingsController::class, 'theme'])->name('settings.theme');
+});

@@ -40,15 +40,42 @@ final readonly class Wanted
     {
         $given = $this->circuit->design->evaporatorTd;
         if ($given !== null) {
-            return new Band($given - 1.5, $given + 1.5, 'design value');
+            return $this->aboveGlide(new Band($given - 1.5, $given + 1.5, 'design value'));
         }
         $kind = $this->circuit->kind;
 
-        return $this->rules->band(match (true) {
+        return $this->aboveGlide($this->rules->band(match (true) {
             $kind?->isSmall() === true, $kind === Kind::CaseMedium, $kind === Kind::CaseLow => 'td_small',
             $this->circuit->isLowTemperature() => 'td_freezer',
             default => 'td_cooler',
-        });
+        }));
+    }
+
+    /**
+     * A blend's gas must still be warmed above dew by air that is warmer than it: judged at mid-glide, the TD is at least
+     * half the coil's glide plus the superheat over 0.9. Figures given without that in mind are raised to it.
+     */
+    private function aboveGlide(Band $band): Band
+    {
+        $floor = $this->leastTd();
+        if ($band->middle() >= $floor) {
+            return $band;
+        }
+        $raise = $floor - $band->middle();
+
+        return new Band($band->low + $raise, $band->high + $raise, $band->source.', raised for the glide');
+    }
+
+    /** The smallest TD (K) that leaves room for the wanted superheat in this refrigerant. */
+    public function leastTd(): float
+    {
+        $glide = 0.0;
+        if ($this->rules->judgesAtMidGlide()) {
+            $fluid = $this->circuit->fluid();
+            $glide = 0.7 * $fluid->glide($this->circuit->isLowTemperature() ? 180e3 : 400e3);
+        }
+
+        return $this->superheat()->middle() / 0.9 + $glide / 2;
     }
 
     public function condenserSplit(): Band

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Diagnosis;
 
 use Metrum\Circuit\Fault;
+use Metrum\Circuit\Fitted;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Test;
@@ -19,7 +20,7 @@ final readonly class NextChecks
     private const LEAST_LIKELY = 4e-4;
 
     /** Minutes that the risk and trouble of a kind of check are counted as. */
-    private const TROUBLE = ['look' => 1.0, 'hand' => 1.5, 'clamp' => 2.5, 'gauge' => 6.0, 'intervention' => 18.0];
+    private const TROUBLE = ['look' => 1.0, 'hand' => 1.5, 'clamp' => 2.5, 'gauge' => 6.0, 'intervention' => 30.0];
 
     private const LEAST_GAIN = 0.004;
 
@@ -47,12 +48,12 @@ final readonly class NextChecks
     {
         $checks = [];
         foreach (Observation::cases() as $observation) {
-            if ($this->findings->observed($observation) === null && $this->applies($observation)) {
+            if ($this->findings->observed($observation) === null && Fitted::asks($this->findings->circuit, $observation)) {
                 $checks[] = $this->ofWords($observation, $observation->words());
             }
         }
         foreach (Test::cases() as $test) {
-            if ($this->findings->tested($test) === null && $this->applies($test)) {
+            if ($this->findings->tested($test) === null && Fitted::asks($this->findings->circuit, $test)) {
                 $checks[] = $this->ofWords($test, $test->words());
             }
         }
@@ -186,26 +187,6 @@ final readonly class NextChecks
         $entry = KnowledgeFile::read('evidence/words')[$key];
 
         return $this->weighing->shareLeft($entry['family']);
-    }
-
-    /** Whether the part asked about is there at all. */
-    private function applies(Observation|Test $key): bool
-    {
-        $receiver = $this->findings->circuit->hasReceiver();
-
-        return match ($key) {
-            Observation::HeadPressureValveBypassLine => $this->conditions->holds('flooding_valve') !== false,
-            Observation::SuctionLineAfterHotGasValve => $this->conditions->holds('hot_gas') !== false,
-            Observation::RegulatorStem => $this->findings->circuit->regulator === true,
-            Observation::ReceiverFeel => $receiver,
-            Observation::DefrostClock, Observation::LastDefrost => $this->conditions->holds('has_defrost') !== false,
-            Observation::CondenserFace, Observation::CondenserFans, Test::CondenserWashed => $this->findings->circuit->condenser !== \Metrum\Circuit\CondenserPlace::Water,
-            Test::PowerToHeaters => $this->conditions->holds('electric') !== false,
-            Test::CircuitIsolated => $this->findings->circuit->kind?->isShared() === true,
-            Test::ValveBulbWarmed, Test::ValveBulbIced => $this->findings->circuit->metering === null || $this->findings->circuit->metering === \Metrum\Circuit\Metering::Txv,
-            Test::ValveScreen => $this->conditions->holds('capillary') !== true,
-            default => true,
-        };
     }
 
     private function signApplies(string $sign): bool

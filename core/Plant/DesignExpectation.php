@@ -163,7 +163,7 @@ final readonly class DesignExpectation implements Expectation
     {
         $given = $this->circuit->design->evaporatorTd;
         $band = $this->wanted->evaporatorTd();
-        $value = ($given ?? $band->middle()) * (1 + 0.04 * $this->excess()) + $more;
+        $value = max($given ?? $band->middle(), $this->wanted->leastTd()) * (1 + 0.04 * $this->excess()) + $more;
 
         return new Expected($value, ($given !== null ? 1.4 : 1.2 + ($band->high - $band->low) / 2) + $wider + 0.1 * $this->excess());
     }

@@ -1,0 +1,54 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\CircuitRequest;
+use App\Models\Circuit;
+use App\Models\Site;
+use App\Picture\CircuitHistory;
+use App\Records\CircuitSheet;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+use Metrum\Circuit\Kind;
+
+final class CircuitController extends Controller
+{
+    public function create(Request $request, Site $site): View
+    {
+        $kind = Kind::tryFrom((string) $request->string('kind')) ?? Kind::WalkInCooler;
+
+        return view('circuits.form', ['site' => $site, 'circuit' => new Circuit(CircuitSheet::usual($kind)), 'usual' => CircuitSheet::usual($kind), 'kind' => $kind]);
+    }
+
+    public function store(CircuitRequest $request, Site $site): RedirectResponse
+    {
+        return redirect()->route('circuits.show', $site->circuits()->create($request->circuit()));
+    }
+
+    public function show(Request $request, Circuit $circuit): View
+    {
+        $circuit->load('site');
+
+        return view('circuits.show', [
+            'circuit' => $circuit,
+            'units' => $request->user()->units(),
+            'history' => new CircuitHistory($circuit),
+            'followUps' => $circuit->followUps()->whereNull('done_at')->get(),
+        ]);
+    }
+
+    public function edit(Circuit $circuit): View
+    {
+        $kind = $circuit->kind() ?? Kind::WalkInCooler;
+
+        return view('circuits.form', ['site' => $circuit->site, 'circuit' => $circuit, 'usual' => CircuitSheet::usual($kind), 'kind' => $kind]);
+    }
+
+    public function update(CircuitRequest $request, Circuit $circuit): RedirectResponse
+    {
+        $circuit->update($request->circuit());
+
+        return redirect()->route('circuits.show', $circuit)->with('said', 'Saved.');
+    }
+}

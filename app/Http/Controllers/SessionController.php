@@ -1,0 +1,36 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\SignInRequest;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\View\View;
+
+final class SessionController extends Controller
+{
+    public function create(): View
+    {
+        return view('session.create');
+    }
+
+    public function store(SignInRequest $request): RedirectResponse
+    {
+        if (! Auth::attempt($request->credentials(), remember: true)) {
+            return back()->withInput($request->only('email'))->withErrors(['email' => 'This address and password do not belong together.']);
+        }
+        $request->session()->regenerate();
+
+        return redirect()->intended('/');
+    }
+
+    public function destroy(Request $request): RedirectResponse
+    {
+        Auth::logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return redirect('/sign-in');
+    }
+}

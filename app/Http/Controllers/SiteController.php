@@ -1,0 +1,43 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\SiteRequest;
+use App\Models\Site;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\View\View;
+
+final class SiteController extends Controller
+{
+    public function index(): View
+    {
+        return view('sites.index', ['sites' => Site::query()->with('circuits')->orderBy('name')->get()]);
+    }
+
+    public function create(): View
+    {
+        return view('sites.form', ['site' => new Site]);
+    }
+
+    public function store(SiteRequest $request): RedirectResponse
+    {
+        return redirect()->route('sites.show', Site::query()->create($request->site()));
+    }
+
+    public function show(Site $site): View
+    {
+        return view('sites.show', ['site' => $site, 'circuits' => $site->circuits()->with(['visits' => fn ($visits) => $visits->limit(1)])->get()]);
+    }
+
+    public function edit(Site $site): View
+    {
+        return view('sites.form', ['site' => $site]);
+    }
+
+    public function update(SiteRequest $request, Site $site): RedirectResponse
+    {
+        $site->update($request->site());
+
+        return redirect()->route('sites.show', $site)->with('said', 'Saved.');
+    }
+}

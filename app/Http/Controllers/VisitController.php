@@ -1,0 +1,47 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Models\Circuit;
+use App\Models\HouseRule;
+use App\Models\Visit;
+use App\View\Stage;
+use App\View\VisitPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\View\View;
+
+final class VisitController extends Controller
+{
+    /** Starts a visit, or goes on with the one this person left open on the circuit. */
+    public function store(Request $request, Circuit $circuit): RedirectResponse
+    {
+        $open = $circuit->visits()->open()->where('user_id', $request->user()->id)->first();
+        $visit = $open ?? $circuit->visits()->create([
+            'user_id' => $request->user()->id, 'opened_at' => now(), 'house_rules' => HouseRule::inForce()->choices,
+        ]);
+
+        return redirect()->route('visits.show', [$visit, $open === null ? Stage::Complaint->value : Stage::Gauges->value]);
+    }
+
+    public function show(Request $request, Visit $visit, string $stage = 'complaint'): View
+    {
+        $this->authorize('view', $visit);
+
+        return view('visit.show', ['page' => new VisitPage($visit, Stage::tryFrom($stage) ?? Stage::Complaint, $request->user())]);
+    }
+
+    public function close(Visit $visit): RedirectResponse
+    {
+        $visit->update(['closed_at' => $visit->closed_at ?? now()]);
+
+        return redirect()->route('visits.report', $visit);
+    }
+
+    public function reopen(Visit $visit): RedirectResponse
+    {
+        $visit->update(['closed_at' => null]);
+
+        return redirect()->route('visits.show', [$visit, Stage::Verdict->value]);
+    }
+}

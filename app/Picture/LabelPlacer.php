@@ -1,0 +1,102 @@
+<?php
+
+namespace App\Picture;
+
+/** Finds a free place for each label, as near to what it belongs to as can be: no label lies on another, nor on a line. */
+final class LabelPlacer
+{
+    /** @var list<array{float, float, float, float}> left, top, right, bottom of what is taken */
+    private array $taken = [];
+
+    /** @var list<array{float, float, float, float}> x1, y1, x2, y2 */
+    private array $lines = [];
+
+    public function __construct(private readonly float $width, private readonly float $height, private readonly float $left = 0.0, private readonly float $top = 0.0) {}
+
+    public function block(float $x, float $y, float $width, float $height): void
+    {
+        $this->taken[] = [$x, $y, $x + $width, $y + $height];
+    }
+
+    public function line(float $x1, float $y1, float $x2, float $y2): void
+    {
+        $this->lines[] = [$x1, $y1, $x2, $y2];
+    }
+
+    /**
+     * Top left corner for a label of this size near an anchor; the first of the preferred offsets that is free, else the
+     * nearest free place of a growing search, else the least crowded one.
+     *
+     * @param  list<array{float, float}>  $preferred  offsets of the corner from the anchor
+     * @return array{float, float}
+     */
+    public function place(float $x, float $y, float $width, float $height, array $preferred): array
+    {
+        $offsets = $preferred;
+        for ($ring = 1; $ring <= 16; $ring++) {
+            foreach ([[1, 0], [-1, 0], [0, -1], [0, 1], [1, -1], [1, 1], [-1, -1], [-1, 1]] as [$dx, $dy]) {
+                $offsets[] = [$dx > 0 ? 8.0 + 16 * ($ring - 1) : ($dx < 0 ? -$width - 8.0 - 16 * ($ring - 1) : -$width / 2), $dy * 12.0 * $ring - $height / 2];
+            }
+        }
+        $best = null;
+        $least = INF;
+        foreach ($offsets as $i => [$dx, $dy]) {
+            $left = max($this->left, min($this->width - $width, $x + $dx));
+            $top = max($this->top, min($this->height - $height, $y + $dy));
+            $crowd = $this->crowd($left, $top, $left + $width, $top + $height) + 0.001 * $i;
+            if ($crowd < $least) {
+                $least = $crowd;
+                $best = [$left, $top];
+            }
+            if ($crowd < 0.9) {
+                break;
+            }
+        }
+        [$left, $top] = $best ?? [$x, $y];
+        $this->block($left - 2, $top - 1, $width + 4, $height + 2);
+
+        return [round($left, 1), round($top, 1)];
+    }
+
+    private function crowd(float $left, float $top, float $right, float $bottom): float
+    {
+        $crowd = 0.0;
+        foreach ($this->taken as [$l, $t, $r, $b]) {
+            $across = min($right, $r) - max($left, $l);
+            $down = min($bottom, $b) - max($top, $t);
+            if ($across > 0 && $down > 0) {
+                $crowd += 4.0 + $across * $down / 20;
+            }
+        }
+        foreach ($this->lines as [$x1, $y1, $x2, $y2]) {
+            if (self::crosses($x1, $y1, $x2, $y2, $left - 3, $top - 3, $right + 3, $bottom + 3)) {
+                $crowd += 2.0;
+            }
+        }
+
+        return $crowd;
+    }
+
+    /** Liang and Barsky's clipping: whether a line touches a rectangle. */
+    private static function crosses(float $x1, float $y1, float $x2, float $y2, float $left, float $top, float $right, float $bottom): bool
+    {
+        $from = 0.0;
+        $to = 1.0;
+        foreach ([[$x1 - $x2, $x1 - $left], [$x2 - $x1, $right - $x1], [$y1 - $y2, $y1 - $top], [$y2 - $y1, $bottom - $y1]] as [$p, $q]) {
+            if (abs($p) < 1e-9) {
+                if ($q < 0) {
+                    return false;
+                }
+
+                continue;
+            }
+            $r = $q / $p;
+            $p < 0 ? $from = max($from, $r) : $to = min($to, $r);
+            if ($from > $to) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+namespace App\Records;
+
+use App\Models\Circuit;
+use App\Models\FollowUp;
+use App\Models\Visit;
+use Illuminate\Support\Collection;
+use Metrum\Diagnosis\Verdict;
+
+/** What waits today: visits still open, follow-ups due, circuits whose last visit left something wrong. */
+final readonly class Today
+{
+    /** @return Collection<int, Visit> */
+    public function openVisits(): Collection
+    {
+        return Visit::query()->open()->with('circuit.site', 'user')->latest('opened_at')->limit(12)->get();
+    }
+
+    /** @return Collection<int, FollowUp> */
+    public function followUps(): Collection
+    {
+        return FollowUp::query()->whereNull('done_at')->with('circuit.site')->orderBy('due_on')->limit(12)->get();
+    }
+
+    /**
+     * Circuits whose last closed visit ended with a fault still leading, worst first, with that verdict.
+     *
+     * @return list<array{Circuit, Visit, Verdict}>
+     */
+    public function needingALook(): array
+    {
+        $latest = Visit::query()->whereNotNull('closed_at')->latest('opened_at')->with('circuit.site')->limit(60)->get()->unique('circuit_id')->take(24);
+        $rows = [];
+        foreach ($latest as $visit) {
+            $verdict = $visit->verdict(checks: 0);
+            $first = $verdict->first();
+            if (! $verdict->blank && $first->fault !== \Metrum\Circuit\Fault::NoFault && $first->probability > 0.4) {
+                $rows[] = [$visit->circuit, $visit, $verdict];
+            }
+        }
+        usort($rows, static fn (array $a, array $b): int => $b[2]->first()->probability <=> $a[2]->first()->probability);
+
+        return array_slice($rows, 0, 6);
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+namespace App\View;
+
+use Metrum\Circuit\Reading;
+
+/** An entry cell: a reading with its unit, what stands in it, and what follows from it. */
+final readonly class Cell
+{
+    public function __construct(
+        public Reading $reading,
+        public string $unit,
+        public string $value,
+        public string $hint,
+        public bool $proposed,
+        public ?string $error = null,
+    ) {}
+
+    public function domId(): string
+    {
+        return 'cell-'.str_replace('_', '-', $this->reading->value);
+    }
+}

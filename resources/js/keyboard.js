@@ -1,0 +1,57 @@
+// What a keyboard does beyond the browser: Enter goes to the next empty cell, "/" to the line, Escape leaves a menu.
+
+const cellInputs = () => [...document.querySelectorAll('.work .cell input[name="value"]:not([disabled])')].filter((input) => input.offsetParent !== null);
+
+function nextCell(input) {
+  const inputs = cellInputs();
+  const here = inputs.indexOf(input);
+  const after = [...inputs.slice(here + 1), ...inputs.slice(0, here)];
+  return after.find((one) => one.value === '') ?? inputs[here + 1] ?? null;
+}
+
+export function startKeyboard() {
+  document.addEventListener('keydown', (event) => {
+    const input = event.target.closest?.('.cell input[name="value"]');
+    if (event.key === 'Enter' && input && !event.isComposing) {
+      event.preventDefault();
+      const next = nextCell(input);
+      next ? next.focus() : input.blur();
+      next?.select();
+      return;
+    }
+    if (event.key === 'Escape') {
+      document.querySelectorAll('.state details[open]').forEach((menu) => {
+        menu.open = false;
+        menu.querySelector('summary').focus();
+      });
+      return;
+    }
+    const typing = event.target.matches?.('input, textarea, select');
+    if (event.key === '/' && !typing && !event.ctrlKey && !event.metaKey) {
+      const line = document.querySelector('[data-slash]:not([disabled])');
+      if (line) {
+        event.preventDefault();
+        line.focus();
+      }
+    }
+  });
+
+  document.addEventListener('click', (event) => {
+    document.querySelectorAll('.state details[open]').forEach((menu) => {
+      if (!menu.contains(event.target)) menu.open = false;
+    });
+  });
+
+  let focused = null;
+  // An answer replaces its control: the focus stays with what was tapped or typed in.
+  document.addEventListener('htmx:beforeRequest', (event) => {
+    const control = event.target.closest?.('[data-entry]');
+    const active = document.activeElement;
+    focused = control && active?.id && control.contains(active) ? active.id : null;
+  });
+  document.addEventListener('htmx:afterSettle', () => {
+    if (focused && (document.activeElement === document.body || document.activeElement === null)) {
+      document.getElementById(focused)?.focus({ preventScroll: true });
+    }
+  });
+}

@@ -1,0 +1,32 @@
+@props(['title', 'where' => null, 'visit' => false])
+<!doctype html>
+<html lang="en" @if (auth()->user()?->theme() === 'paper') data-theme="light" @elseif (auth()->user()?->theme() === 'cold') data-theme="dark" @endif>
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="csrf-token" content="{{ csrf_token() }}">
+    <meta name="htmx-config" content='{"includeIndicatorStyles":false,"allowEval":false,"allowScriptTags":false,"historyCacheSize":0,"responseHandling":[{"code":"204","swap":false},{"code":"[23]..","swap":true},{"code":"422","swap":true},{"code":"[45]..","swap":false,"error":true}]}'>
+    <title>{{ $title }} · Metrum</title>
+    <link rel="icon" href="/mark.svg" type="image/svg+xml">
+    @vite(['resources/css/metrum.scss', 'resources/js/metrum.js'])
+</head>
+<body @class(['is-visit' => $visit])>
+<a class="skip" href="#main">To the content</a>
+<header class="head">
+    <a class="mark" href="{{ route('today') }}">Metrum</a>
+    @auth
+        <div class="where">{{ $where ?? '' }}</div>
+        {{ $chips ?? '' }}
+        <nav class="pages" aria-label="Pages">
+            <a href="{{ route('today') }}" @if (request()->routeIs('today')) aria-current="page" @endif>Today</a>
+            <a href="{{ route('sites.index') }}" @if (request()->routeIs('sites.*', 'circuits.*')) aria-current="page" @endif>Sites</a>
+            <a href="{{ route('settings') }}" @if (request()->routeIs('settings')) aria-current="page" @endif>Settings</a>
+        </nav>
+        <form method="post" action="{{ route('sign-out') }}" class="out">@csrf<button class="plain">Sign out</button></form>
+    @endauth
+</header>
+<div id="line-state" role="status" aria-live="polite" hidden></div>
+@if (session('said'))<p class="said" role="status">{{ session('said') }}</p>@endif
+{{ $slot }}
+</body>
+</html>

@@ -1,0 +1,48 @@
+@php($page = $report->page)
+<p class="summary">{{ $report->summary() }}</p>
+@if ($print)
+    @unless ($report->course->isBlank())<img class="course-img" src="{{ $report->courseImage() }}" alt="Course of the circuit">@endunless
+@else
+    <div class="course-box"><x-picture.course :course="$report->course" name="report" /></div>
+@endif
+@unless ($page->verdict->blank)
+<h2>Verdict</h2>
+<table><thead><tr><th>What</th><th>Probability</th><th>Why</th></tr></thead><tbody>
+    @foreach ($page->verdict->ranked(3) as $suspect)
+        <tr><th scope="row">{{ $suspect->entry()->name }}</th><td class="num">{{ App\View\Explain::percent($suspect->probability) }}</td><td>@foreach (array_slice($suspect->speaksFor, 0, 4) as [$piece, $weight]){{ $page->explain->evidence($piece) }}.<br>@endforeach @foreach (array_slice($suspect->speaksAgainst, 0, 2) as [$piece, $weight])Against: {{ lcfirst($page->explain->evidence($piece)) }}.<br>@endforeach</td></tr>
+    @endforeach
+</tbody></table>
+@if ($page->verdict->unsettled !== [])<p>◐ Provisional: {{ implode('; ', $page->verdict->unsettled) }}.</p>@endif
+@foreach ($page->findings->confirmed as $fault)<p>● Confirmed: {{ $page->explain->fault($fault) }}.</p>@endforeach
+@foreach ($page->findings->ruledOut as $fault)<p>○ {{ $page->explain->entry($page->log->entry('ruled_out', $fault->value)) }}.</p>@endforeach
+@foreach ($page->verdict->contradictions as $contradiction)<p>◐ {{ $contradiction->sentence() }}</p>@endforeach
+<h2>What is to be done</h2>
+<ul>@foreach ($page->findings->confirmed !== [] ? Metrum\Diagnosis\FaultCatalogue::entry($page->findings->confirmed[0])->do : $page->verdict->remedies($page->verdict->first()) as $line)<li>{{ $line }}</li>@endforeach</ul>
+@endunless
+@if ($report->visit->followUps->isNotEmpty())
+<h2>Follow-up</h2>
+<ul>@foreach ($report->visit->followUps as $followUp)<li>{{ $followUp->due_on->format('j F Y') }}: {{ $followUp->what }}@if ($followUp->done_at) (done)@endif</li>@endforeach</ul>
+@endif
+@if ($report->course->gaps !== [])
+<h2>Judged gaps</h2>
+<table><thead><tr><th>Gap</th><th>Measured</th><th>Wanted</th><th>By</th></tr></thead><tbody>
+    @foreach ($report->course->gaps as $gap)<tr><th scope="row">{{ $gap->sign() }} {{ ucfirst($gap->name) }}</th><td class="num">{{ $page->units->text($gap->value, $gap->quantity) }}</td><td class="num">{{ $page->units->span($gap->band->low, $gap->band->high, $gap->quantity) }}</td><td>{{ $gap->band->source }}</td></tr>@endforeach
+</tbody></table>
+@endif
+@if ($report->readings() !== [])
+<h2>Readings</h2>
+<table><thead><tr><th>What</th><th>Value</th><th>Where</th></tr></thead><tbody>
+    @foreach ($report->readings() as $row)<tr><th scope="row">{{ $row['name'] }}</th><td class="num">{{ $row['value'] }}</td><td>{{ $row['place'] }}</td></tr>@endforeach
+</tbody></table>
+@endif
+@if ($report->seen() !== [])
+<h2>Seen and tested</h2>
+<table><tbody>@foreach ($report->seen() as $row)<tr><th scope="row">{{ $row['name'] }}</th><td>{{ $row['value'] }}</td></tr>@endforeach</tbody></table>
+@endif
+@if ($page->log->notes() !== [])
+<h2>Notes</h2>
+<ul>@foreach ($page->log->notes() as $note)<li>{{ $note->taken_at->format('H:i') }} {{ $note->typed }}</li>@endforeach</ul>
+@endif
+<h2>How it was judged</h2>
+<p>Gauge pressures were turned absolute with the site's atmosphere of {{ $report->atmosphere() }}; saturation from property tables of {{ $report->visit->circuit->refrigerant() }}; superheat from dew, subcooling from bubble, coil and condenser at {{ $report->visit->rules()->judgesAtMidGlide() ? 'the middle of the glide' : 'dew and bubble' }}. In force: {{ implode('; ', $report->rules()) }}.</p>
+<p>Licensed practice, the equipment's plate and its maker's instructions and local codes go before anything said here.</p>

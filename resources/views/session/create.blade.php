@@ -1,0 +1,12 @@
+<x-layout title="Sign in">
+    <main id="main" class="narrow">
+        <h1>Sign in</h1>
+        <form method="post" action="/sign-in" class="sheet" novalidate>
+            @csrf
+            <x-field name="email" label="E-mail address" type="email" autocomplete="username" :value="old('email')" autofocus />
+            <x-field name="password" label="Password" type="password" autocomplete="current-password" />
+            <button class="btn">Sign in</button>
+        </form>
+        <p class="small soft">For licensed refrigeration technicians. The equipment's plate, its maker's instructions and local codes go before anything said here.</p>
+    </main>
+</x-layout>

@@ -1,0 +1,15 @@
+<x-layout title="Sites" where="Sites">
+    <main id="main" class="page">
+        <h1>Sites</h1>
+        @forelse ($sites as $site)
+            <section class="sheet">
+                <h2><a href="{{ route('sites.show', $site) }}">{{ $site->name }}</a></h2>
+                <p class="soft">{{ $site->place }}</p>
+                <ul class="inline-list">@foreach ($site->circuits as $circuit)<li><a href="{{ route('circuits.show', $circuit) }}">{{ $circuit->name }}</a></li>@endforeach</ul>
+            </section>
+        @empty
+            <p class="empty">No site yet.</p>
+        @endforelse
+        <p class="actions"><a class="btn" href="{{ route('sites.create') }}">New site</a> <a class="btn quiet" href="{{ route('import') }}">Take in a visit file</a></p>
+    </main>
+</x-layout>

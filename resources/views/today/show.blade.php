@@ -1,0 +1,56 @@
+<x-layout title="Today" where="{{ now()->format('l j F') }}">
+    <main id="main" class="today">
+        <section class="finder" aria-label="Find a circuit">
+            <label for="find">Start a visit: type a site or circuit</label>
+            <input id="find" type="search" name="q" placeholder="brygga cold room" autocomplete="off" data-slash
+                hx-get="{{ route('find') }}" hx-trigger="input changed delay:120ms, search" hx-target="#found">
+            <div id="found" aria-live="polite"></div>
+        </section>
+
+        <section aria-labelledby="h-open">
+            <h2 id="h-open">Open visits</h2>
+            @forelse ($visits as $visit)
+                <a class="row-link" href="{{ route('visits.show', [$visit, 'gauges']) }}">
+                    <span class="grow"><b>{{ $visit->circuit->name }}</b><small>{{ $visit->circuit->site->name }} · {{ $visit->circuit->refrigerant() }} · {{ $visit->user->name }}</small></span>
+                    <span class="when">since {{ $visit->opened_at->isToday() ? $visit->opened_at->format('H:i') : $visit->opened_at->format('j M H:i') }}</span>
+                </a>
+            @empty
+                <p class="empty">No visit is open. Find a circuit above and start one with one tap.</p>
+            @endforelse
+        </section>
+
+        <section aria-labelledby="h-due">
+            <h2 id="h-due">Follow-ups</h2>
+            @forelse ($followUps as $followUp)
+                <div class="row-link">
+                    <a class="grow" href="{{ route('circuits.show', $followUp->circuit) }}"><b>{{ $followUp->what }}</b><small>{{ $followUp->circuit->name }}, {{ $followUp->circuit->site->name }}</small></a>
+                    <span class="when">@if ($followUp->isDue())<span class="mark-act">●</span> due @endif{{ $followUp->due_on->format('j M') }}</span>
+                    <form method="post" action="{{ route('follow-ups.done', $followUp) }}">@csrf<button class="btn quiet">Done</button></form>
+                </div>
+            @empty
+                <p class="empty">Nothing promised. A follow-up is noted when a visit is left.</p>
+            @endforelse
+        </section>
+
+        <section aria-labelledby="h-look">
+            <h2 id="h-look">Circuits that need a look</h2>
+            @forelse ($looks as [$circuit, $visit, $verdict])
+                <a class="row-link" href="{{ route('circuits.show', $circuit) }}">
+                    <span class="grow"><b>{{ $verdict->first()->entry()->name }}</b><small>{{ $circuit->name }}, {{ $circuit->site->name }} · {{ $visit->opened_at->format('j M') }}</small></span>
+                    <x-bar :share="$verdict->first()->probability" />
+                    <span class="when num">{{ App\View\Explain::percent($verdict->first()->probability) }}</span>
+                </a>
+            @empty
+                <p class="empty">The last visit of every circuit ended well.</p>
+            @endforelse
+        </section>
+
+        <section aria-labelledby="h-sites">
+            <h2 id="h-sites">Sites</h2>
+            @foreach ($sites as $site)
+                <a class="row-link" href="{{ route('sites.show', $site) }}"><span class="grow"><b>{{ $site->name }}</b><small>{{ $site->place }}</small></span><span class="when">{{ $site->circuits_count }} {{ $site->circuits_count === 1 ? 'circuit' : 'circuits' }}</span></a>
+            @endforeach
+            <p class="actions"><a class="btn quiet" href="{{ route('sites.create') }}">New site</a> <a class="btn quiet" href="{{ route('import') }}">Take in a visit file</a></p>
+        </section>
+    </main>
+</x-layout>

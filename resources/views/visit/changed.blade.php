@@ -1,0 +1,19 @@
+{{-- the control that was used --}}
+@if ($kind === 'reading' && Metrum\Circuit\Reading::tryFrom($key))
+    @include('visit.cell', ['cell' => $page->cell(Metrum\Circuit\Reading::from($key), $typed, $refusal)])
+@elseif ($kind === 'observation' && Metrum\Circuit\Observation::tryFrom($key))
+    @include('visit.choice', ['choice' => $page->choice(Metrum\Circuit\Observation::from($key)), 'error' => $refusal])
+@elseif ($kind === 'test' && Metrum\Circuit\Test::tryFrom($key))
+    @include('visit.choice', ['choice' => $page->choice(Metrum\Circuit\Test::from($key)), 'error' => $refusal])
+@elseif ($kind === 'complaint')
+    @include('visit.marks')
+@elseif ($kind === 'state')
+    @include('visit.state')
+@elseif ($kind === 'note')
+    @include('visit.note', ['error' => $refusal, 'typed' => $refusal ? $typed : ''])
+@else
+    <p class="error" role="alert">{{ $refusal }}</p>
+@endif
+@if ($refusal === null)
+    @include('visit.follows', ['except' => $kind === 'reading' ? $key : null])
+@endif

@@ -1,0 +1,14 @@
+<x-layout title="Take in a visit file" where="Take in a visit file">
+    <main id="main" class="narrow">
+        <h1>Take in a visit file</h1>
+        @if (session('refused'))
+            <div class="refused" role="alert"><p><b>Nothing was taken in.</b> The file says:</p><ul>@foreach (session('refused') as $reason)<li><code>{{ $reason }}</code></li>@endforeach</ul></div>
+        @endif
+        <form method="post" action="{{ route('import') }}" enctype="multipart/form-data" class="sheet" novalidate>
+            @csrf
+            <div class="field-row @error('file') has-error @enderror"><label for="f-file">Visit file (JSON, or JSON Lines for many)</label><input id="f-file" type="file" name="file" accept=".json,.jsonl,application/json">@error('file')<p class="error" role="alert">{{ $message }}</p>@enderror</div>
+            <x-pick name="circuit_id" label="Belongs to" :options="$circuits->mapWithKeys(fn ($circuit) => [$circuit->id => $circuit->site->name.': '.$circuit->name])->all()" :value="old('circuit_id', $chosen)" empty="a circuit of its own, as the file describes it" />
+            <button class="btn">Take in</button>
+        </form>
+    </main>
+</x-layout>

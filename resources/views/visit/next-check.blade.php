@@ -1,0 +1,12 @@
+@php($target = $page->nextCheckStage($check))
+<section class="next" aria-label="Next check">
+    <h3>Next: {{ mb_strtolower($check->title()) }}</h3>
+    <p>{{ $check->how }} <span class="soft">{{ $check->minutes }} min, {{ ['look' => 'a look', 'hand' => 'by hand', 'clamp' => 'with a clamp', 'gauge' => 'with gauges', 'intervention' => 'an intervention'][$check->effort] }}.</span></p>
+    <dl>
+        @foreach ($check->outcomes as $outcome)
+            <div><dt>{{ $page->explain->outcome($check, $outcome) }}</dt><dd>{{ lcfirst($page->explain->fault($outcome->leads)) }}, {{ App\View\Explain::percent($outcome->probability) }}</dd></div>
+        @endforeach
+    </dl>
+    @foreach ($check->cautions as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach
+    <a class="btn" href="{{ route('visits.show', [$page->visit, $target->value]) }}#{{ $check->key instanceof Metrum\Circuit\Reading ? 'cell' : 'choice' }}-{{ str_replace('_', '-', $check->key->value) }}">Enter it</a>
+</section>

@@ -1,0 +1,28 @@
+<section class="sheet" aria-labelledby="h-sum"><h2 id="h-sum">Summary for the owner</h2>
+    <form method="post" action="{{ route('entries.store', $page->visit) }}">
+        @csrf<input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="note"><input type="hidden" name="key" value="summary"><input type="hidden" name="stage" value="leave">
+        <label class="sr" for="summary">Summary</label>
+        <textarea id="summary" name="value" rows="5" @disabled(! $page->visit->isOpen())>{{ old('value', $page->log->entry('note', 'summary')?->typed ?: $page->sentenceFor()->text()) }}</textarea>
+        <p class="actions"><button class="btn quiet" @disabled(! $page->visit->isOpen())>Keep this wording</button> @if ($page->log->entry('note', 'summary')?->typed)<button class="btn quiet" name="clear" value="1" form="clear-summary">Write it anew from the findings</button>@endif</p>
+    </form>
+    <form id="clear-summary" method="post" action="{{ route('entries.store', $page->visit) }}">@csrf<input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="note"><input type="hidden" name="key" value="summary"><input type="hidden" name="stage" value="leave"><input type="hidden" name="value" value=""></form>
+</section>
+<section class="sheet" aria-labelledby="h-fu"><h2 id="h-fu">Follow-up</h2>
+    @foreach ($page->visit->followUps as $followUp)
+        <div class="row-link"><span class="grow"><b>{{ $followUp->what }}</b>@if ($followUp->done_at)<small>done</small>@endif</span><span class="when">{{ $followUp->due_on->format('j M Y') }}</span><a class="btn quiet" href="{{ route('follow-ups.calendar', $followUp) }}">Calendar file</a></div>
+    @endforeach
+    <form method="post" action="{{ route('follow-ups.store', $page->visit) }}" class="grid-fields" novalidate>
+        @csrf<input type="hidden" name="id" value="{{ $page->ulid() }}">
+        <x-field name="what" label="What is to be done then" :value="old('what')" />
+        <x-field name="due_on" label="On" type="date" :value="old('due_on', now()->addWeeks(2)->format('Y-m-d'))" />
+        <p class="actions"><button class="btn quiet">Note follow-up</button></p>
+    </form>
+</section>
+<section class="sheet" aria-labelledby="h-out"><h2 id="h-out">Report and file</h2>
+    <p class="actions"><a class="btn" href="{{ route('visits.report', $page->visit) }}">Report</a> <a class="btn quiet" href="{{ route('visits.pdf', $page->visit) }}">Report as PDF</a> <a class="btn quiet" href="{{ route('visits.file', $page->visit) }}" download>Visit file</a>
+    <a class="btn quiet" href="{{ route('import', ['circuit' => $page->visit->circuit_id]) }}">Take in a visit file</a></p>
+    <p class="hint">The visit file holds readings, observations, tests, complaint and what is confirmed. Notes, and what was ruled out with its reason, stay in the logbook and the report.</p>
+</section>
+@if ($page->visit->isOpen())
+<form method="post" action="{{ route('visits.close', $page->visit) }}">@csrf<button class="btn">Close the visit</button></form>
+@endif

@@ -1,0 +1,28 @@
+<section class="suspects" aria-label="The first three">
+    @foreach ($page->verdict->blank ? [] : $page->verdict->ranked(3) as $suspect)
+        <article class="sheet">
+            <header><h2>{{ $suspect->entry()->name }}</h2><span class="pct">{{ App\View\Explain::percent($suspect->probability) }}</span></header>
+            <p>{{ $suspect->entry()->mechanism }} <span class="soft">How often: {{ $suspect->entry()->howOften }}.</span></p>
+            @include('visit.evidence', ['most' => 8])
+            <details class="fold"><summary>Check, and what to do</summary>
+                <h3>Check</h3><ul>@foreach ($suspect->entry()->check as $line)<li>{{ $line }}</li>@endforeach</ul>
+                <h3>Do</h3><ul>@foreach ($page->verdict->remedies($suspect) as $line)<li>{{ $line }}</li>@endforeach</ul>
+                <h3>Would speak for it</h3><p>{{ implode('; ', $suspect->entry()->speaksFor) }}.</p>
+                <h3>Would speak against it</h3><p>{{ implode('; ', $suspect->entry()->speaksAgainst) }}.</p>
+            </details>
+            @include('visit.judge', ['where' => 'stage'])
+        </article>
+    @endforeach
+    @if ($page->verdict->blank)<p class="empty">Nothing entered yet: the verdict follows the evidence.</p>@endif
+</section>
+@foreach ([...$page->findings->confirmed, ...$page->findings->ruledOut] as $fault)
+    @php($kind = in_array($fault, $page->findings->confirmed, true) ? 'confirmed' : 'ruled_out')
+    <form class="row-link" method="post" action="{{ route('entries.store', $page->visit) }}">@csrf<input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="{{ $kind }}"><input type="hidden" name="key" value="{{ $fault->value }}"><input type="hidden" name="stage" value="verdict"><span class="grow">{{ $page->explain->entry($page->log->entry($kind, $fault->value)) }}</span><button class="btn quiet" name="value" value="no">Take back</button></form>
+@endforeach
+<section aria-labelledby="h-next"><h2 id="h-next">Checks that would tell most</h2>
+    <div class="check-list">@foreach ($page->verdict->checks as $check)@include('visit.next-check')@endforeach</div>
+</section>
+<section aria-labelledby="h-tests"><h2 id="h-tests">Tests</h2>
+    @foreach ($page->stationCautions() as $caution)<p class="caution station">◐ {{ $caution }}</p>@endforeach
+    <div class="choices">@foreach ($page->choices() as $choice)@include('visit.choice')@endforeach</div>
+</section>

@@ -1,0 +1,34 @@
+<?php
+
+namespace App\Console\Commands;
+
+use App\Models\User;
+use Database\Seeders\DemoSeeder;
+use Illuminate\Console\Command;
+
+/** Loads the made-up demo town into an empty database; leaves one alone that holds people already. */
+final class DemoCommand extends Command
+{
+    protected $signature = 'metrum:demo {--sign-in : only print the demo sign-in}';
+
+    protected $description = 'Load the demo town of Tarnevik';
+
+    public function handle(): int
+    {
+        if ((bool) $this->option('sign-in')) {
+            $known = User::query()->where('email', DemoSeeder::EMAIL)->exists();
+            $this->line($known ? '  Sign in  '.DemoSeeder::EMAIL.'   '.DemoSeeder::PASSWORD : '  No demo sign-in: this database holds people of its own.');
+
+            return self::SUCCESS;
+        }
+        if (User::query()->exists()) {
+            $this->line('• the data that is there is kept');
+
+            return self::SUCCESS;
+        }
+        $this->line('• the demo town of Tarnevik');
+        (new DemoSeeder)->run();
+
+        return self::SUCCESS;
+    }
+}

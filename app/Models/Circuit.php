@@ -76,17 +76,20 @@ final class Circuit extends Model
     /**
      * Circuits whose name, kind, refrigerant or site matches every word typed.
      *
-     * @param  Builder<self>  $query
+     * @return Builder<self>
      */
-    public function scopeMatching(Builder $query, string $typed): void
+    public static function matching(string $typed): Builder
     {
+        $query = self::query();
         foreach (array_slice(preg_split('/\s+/', trim($typed)) ?: [], 0, 6) as $word) {
             $like = '%'.addcslashes(mb_strtolower($word), '%_\\').'%';
             $query->where(static function (Builder $any) use ($like): void {
                 $any->whereRaw("lower(circuits.name) like ? escape '\\'", [$like])
                     ->orWhereRaw("lower(circuits.system) like ? escape '\\'", [str_replace(' ', '_', $like)])
-                    ->orWhereHas('site', static fn (Builder $site) => $site->whereRaw("lower(name) like ? escape '\\'", [$like])->orWhereRaw("lower(place) like ? escape '\\'", [$like]));
+                    ->orWhereHas('site', static fn (Builder $site): Builder => $site->whereRaw("lower(name) like ? escape '\\'", [$like])->orWhereRaw("lower(place) like ? escape '\\'", [$like]));
             });
         }
+
+        return $query;
     }
 }

@@ -34,6 +34,7 @@ final class Entry extends Model
 
     protected $fillable = ['id', 'visit_id', 'user_id', 'kind', 'key', 'value', 'word', 'typed', 'unit', 'source', 'supersedes', 'taken_at'];
 
+    /** @return list<string> */
     public function uniqueIds(): array
     {
         return ['id'];

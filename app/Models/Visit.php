@@ -59,10 +59,10 @@ final class Visit extends Model
         return $this->hasMany(FollowUp::class)->orderBy('due_on');
     }
 
-    /** @param  Builder<self>  $query */
-    public function scopeOpen(Builder $query): void
+    /** @return Builder<self> */
+    public static function stillOpen(): Builder
     {
-        $query->whereNull('closed_at');
+        return self::query()->whereNull('closed_at');
     }
 
     public function isOpen(): bool
@@ -72,7 +72,7 @@ final class Visit extends Model
 
     public function log(): Log
     {
-        return new Log($this->entries()->get()->all());
+        return new Log(array_values($this->entries()->get()->all()));
     }
 
     public function rules(): HouseRules

@@ -3,7 +3,6 @@
 namespace App\Picture;
 
 use App\View\Units;
-use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Plant\Expected;
 use Metrum\Quantity\Kind;

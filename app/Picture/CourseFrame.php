@@ -30,7 +30,8 @@ final readonly class CourseFrame
         public bool $downward,
         public float $lowest,
         public float $fold,
-    ) {}
+    ) {
+    }
 
     public static function across(float $height, float $lowest, float $fold): self
     {

@@ -15,7 +15,9 @@ use Metrum\Quantity\Kind;
 /** The gaps that are judged, each with its band: the plate's where one is given, the house rule's else. */
 final readonly class CourseGaps
 {
-    public function __construct(private Findings $findings, private Figures $figures, private HouseRules $rules) {}
+    public function __construct(private Findings $findings, private Figures $figures, private HouseRules $rules)
+    {
+    }
 
     /** @return list<Gap> in the order of the circuit */
     public function all(): array

@@ -30,7 +30,11 @@ final class CourseRun
     {
         $run = [];
         foreach (array_keys(self::PLACES) as $place) {
-            $value = isset(self::CLAMPS[$place]) ? $findings->reading(self::CLAMPS[$place]) : $figures->value(self::SATURATED[$place]);
+            $value = match (true) {
+                isset(self::CLAMPS[$place]) => $findings->reading(self::CLAMPS[$place]),
+                isset(self::SATURATED[$place]) => $figures->value(self::SATURATED[$place]),
+                default => null,
+            };
             if ($value !== null) {
                 $run[$place] = $value;
             }

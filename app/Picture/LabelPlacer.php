@@ -11,7 +11,9 @@ final class LabelPlacer
     /** @var list<array{float, float, float, float}> x1, y1, x2, y2 */
     private array $lines = [];
 
-    public function __construct(private readonly float $width, private readonly float $height, private readonly float $left = 0.0, private readonly float $top = 0.0) {}
+    public function __construct(private readonly float $width, private readonly float $height, private readonly float $left = 0.0, private readonly float $top = 0.0)
+    {
+    }
 
     public function block(float $x, float $y, float $width, float $height): void
     {

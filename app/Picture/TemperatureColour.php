@@ -17,7 +17,7 @@ final class TemperatureColour
             $i++;
         }
         [$from, $to] = [self::STOPS[$i], self::STOPS[$i + 1]];
-        $share = ($kelvin - $from[0]) / ($to[0] - $from[0]);
+        $share = ($kelvin - $from[0]) / max(0.1, $to[0] - $from[0]);
 
         return sprintf('rgb(%d,%d,%d)', ...array_map(static fn (int $c): int => (int) round($from[$c] + $share * ($to[$c] - $from[$c])), [1, 2, 3]));
     }

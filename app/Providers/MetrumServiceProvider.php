@@ -12,7 +12,7 @@ final class MetrumServiceProvider extends ServiceProvider
 {
     public function boot(): void
     {
-        Model::preventLazyLoading(! $this->app->isProduction());
+        Model::preventLazyLoading(! $this->app->environment('production'));
         Model::preventSilentlyDiscardingAttributes();
         RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(6)->by(mb_strtolower((string) $request->string('email')).'|'.$request->ip()));
     }

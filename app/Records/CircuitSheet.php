@@ -112,7 +112,7 @@ final class CircuitSheet
             $given = $typed[$key] ?? '';
             if (is_string($given) && isset($words[$given])) {
                 $system[$key] = $given;
-            } elseif ($given !== '' && $given !== null) {
+            } elseif (! in_array($given, ['', null], true)) {
                 $errors[$key] = self::LABELS[$key].': that choice is not known.';
             } elseif ($key === 'refrigerant') {
                 $errors[$key] = 'The refrigerant is needed: every figure rests on it.';

@@ -17,7 +17,9 @@ use Metrum\Findings\Findings;
 /** Takes visit files into the logbook: all of a file, or nothing of it. */
 final readonly class Importer
 {
-    public function __construct(private User $user) {}
+    public function __construct(private User $user)
+    {
+    }
 
     /**
      * @param  ?Circuit  $circuit  where the visit belongs; a circuit of its own is made where none is given
@@ -38,7 +40,7 @@ final readonly class Importer
             }
         }
         if ($reasons !== []) {
-            throw new RefusedFile(array_values($reasons));
+            throw new RefusedFile($reasons);
         }
 
         return DB::transaction(fn (): array => array_map(fn (Findings $findings): Visit => $this->visit($findings, $circuit), $all));
@@ -47,7 +49,7 @@ final readonly class Importer
     private function visit(Findings $findings, ?Circuit $circuit): Visit
     {
         $circuit ??= $this->circuitOf($findings);
-        $takenAt = $findings->takenAt === null ? now() : Carbon::parse($findings->takenAt)->utc();
+        $takenAt = $findings->takenAt === null ? Carbon::now() : Carbon::parse($findings->takenAt)->utc();
         $visit = $circuit->visits()->create(['user_id' => $this->user->id, 'opened_at' => $takenAt, 'house_rules' => HouseRule::inForce()->choices]);
         $visit->setRelation('circuit', $circuit->loadMissing('site'));
         (new Recorder($visit, $this->user, 'import'))->import($findings, $takenAt);

@@ -24,7 +24,9 @@ final readonly class Recorder
 {
     public const KINDS = ['reading', 'observation', 'test', 'state', 'complaint', 'confirmed', 'ruled_out', 'note'];
 
-    public function __construct(private Visit $visit, private User $user, private string $source = 'hand') {}
+    public function __construct(private Visit $visit, private User $user, private string $source = 'hand')
+    {
+    }
 
     /**
      * Appends the entry, once: the same id sent again (a second click, a resend) is the same entry.

@@ -14,7 +14,7 @@ final readonly class Today
     /** @return Collection<int, Visit> */
     public function openVisits(): Collection
     {
-        return Visit::query()->open()->with('circuit.site', 'user')->latest('opened_at')->limit(12)->get();
+        return Visit::stillOpen()->with('circuit.site', 'user')->latest('opened_at')->limit(12)->get();
     }
 
     /** @return Collection<int, FollowUp> */

@@ -14,7 +14,8 @@ final readonly class Cell
         public string $hint,
         public bool $proposed,
         public ?string $error = null,
-    ) {}
+    ) {
+    }
 
     public function domId(): string
     {

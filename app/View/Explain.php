@@ -19,7 +19,9 @@ use Metrum\Findings\Figure;
 /** Puts what the core found into sentences, in one person's units. */
 final readonly class Explain
 {
-    public function __construct(private Units $units) {}
+    public function __construct(private Units $units)
+    {
+    }
 
     /** "superheat at the bulb 15.6 K, usual 5.5: the coil is starved" */
     public function evidence(Evidence $piece): string

@@ -12,7 +12,9 @@ use Metrum\Quantity\Kind;
 /** The visit in a few sentences for the owner: what was complained of, what was found, what should be done. */
 final readonly class OwnerSummary
 {
-    public function __construct(private Findings $findings, private Verdict $verdict, private Units $units) {}
+    public function __construct(private Findings $findings, private Verdict $verdict, private Units $units)
+    {
+    }
 
     public function text(): string
     {

@@ -19,7 +19,8 @@ final readonly class Units
         public Unit $temperature = Unit::Celsius,
         public Unit $pressure = Unit::Bar,
         public Unit $mass = Unit::Kilogram,
-    ) {}
+    ) {
+    }
 
     /** @param  array<string, string>  $settings */
     public static function fromSettings(array $settings): self

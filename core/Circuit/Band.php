@@ -7,7 +7,9 @@ namespace Metrum\Circuit;
 /** What is wanted of a figure, SI, with where the band comes from. */
 final readonly class Band
 {
-    public function __construct(public float $low, public float $high, public string $source) {}
+    public function __construct(public float $low, public float $high, public string $source)
+    {
+    }
 
     public function holds(float $value): bool
     {

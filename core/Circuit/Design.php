@@ -44,5 +44,6 @@ final readonly class Design
         public ?float $receiverVolume = null,
         public ?float $condenserVolume = null,
         public ?float $nameplateCharge = null,
-    ) {}
+    ) {
+    }
 }

@@ -14,14 +14,22 @@ namespace Metrum\Circuit;
 final readonly class HouseRules
 {
     /** @param  array<string, string|array{float, float}>  $choices  rule key => school id or own band; the rest by default */
-    public function __construct(public array $choices = []) {}
+    public function __construct(public array $choices = [])
+    {
+    }
 
     /** @return array<string, Rule> */
     public static function all(): array
     {
+        /** @var ?array<string, Rule> $rules */
         static $rules = null;
+        if ($rules === null) {
+            /** @var array<string, Rule> $read */
+            $read = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/data/house-rules.json'), true, 16, JSON_THROW_ON_ERROR);
+            $rules = $read;
+        }
 
-        return $rules ??= json_decode((string) file_get_contents(dirname(__DIR__, 2).'/data/house-rules.json'), true, 16, JSON_THROW_ON_ERROR);
+        return $rules;
     }
 
     /** The band in force for a rule, in the rule's own unit. @throws \OutOfBoundsException for an unknown rule */
@@ -31,7 +39,7 @@ final readonly class HouseRules
         $entry = $all[$rule] ?? throw new \OutOfBoundsException('No such house rule: '.$rule);
         $choice = $this->choices[$rule] ?? $entry['default'];
         if (is_array($choice)) {
-            return new Band((float) $choice[0], (float) $choice[1], 'house rule, own figure');
+            return new Band($choice[0], $choice[1], 'house rule, own figure');
         }
         $school = self::school($entry, $choice) ?? self::school($entry, $entry['default']) ?? $entry['schools'][0];
 

@@ -7,7 +7,9 @@ namespace Metrum\Circuit;
 /** The bands a healthy plant keeps: the plate's figure where one is given, else the house rule. SI (K, and K for temperatures). */
 final readonly class Wanted
 {
-    public function __construct(private Circuit $circuit, private HouseRules $rules) {}
+    public function __construct(private Circuit $circuit, private HouseRules $rules)
+    {
+    }
 
     public function superheat(): Band
     {

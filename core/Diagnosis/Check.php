@@ -32,7 +32,8 @@ final readonly class Check
         public array $cautions,
         public array $outcomes,
         public float $worth,
-    ) {}
+    ) {
+    }
 
     public function title(): string
     {

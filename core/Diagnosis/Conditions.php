@@ -15,7 +15,9 @@ use Metrum\Plant\DesignExpectation;
 /** What is true, false or unknown of plant and weather, by the names that the data files use. */
 final readonly class Conditions
 {
-    public function __construct(private Findings $findings, private DesignExpectation $expectation) {}
+    public function __construct(private Findings $findings, private DesignExpectation $expectation)
+    {
+    }
 
     /** @throws \OutOfBoundsException for a name no file may use */
     public function holds(string $condition): ?bool

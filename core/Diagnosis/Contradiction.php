@@ -11,7 +11,9 @@ use Metrum\Circuit\Reading;
 final readonly class Contradiction
 {
     /** @param  non-empty-list<Reading|Observation>  $repeat */
-    public function __construct(public string $what, public array $repeat) {}
+    public function __construct(public string $what, public array $repeat)
+    {
+    }
 
     public function sentence(): string
     {

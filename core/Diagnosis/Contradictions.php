@@ -17,7 +17,9 @@ use Metrum\Refrigerant\OutsideTable;
 /** Looks for readings that contradict each other or physics (knowledge §1; G-03, G-05, G-09, J-18). */
 final readonly class Contradictions
 {
-    public function __construct(private Findings $findings, private Figures $figures) {}
+    public function __construct(private Findings $findings, private Figures $figures)
+    {
+    }
 
     /** @return list<Contradiction> */
     public function all(): array

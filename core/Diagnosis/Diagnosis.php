@@ -15,7 +15,9 @@ use Metrum\Plant\DesignExpectation;
 /** Weighs what was found against what the plant should read, and says what to look at next. */
 final readonly class Diagnosis
 {
-    public function __construct(private HouseRules $rules = new HouseRules) {}
+    public function __construct(private HouseRules $rules = new HouseRules)
+    {
+    }
 
     /**
      * @param  int  $checks  how many next checks are wanted

@@ -12,7 +12,7 @@ use Metrum\Circuit\Word;
 /** One piece of evidence: what was found, and its log-likelihood under each hypothesis after correlated pieces were discounted. */
 final readonly class Evidence
 {
-    /** @param  list<float>  $logs  as weighed */
+    /** @param  non-empty-list<float>  $logs  as weighed */
     public function __construct(
         public string $family,
         public array $logs,
@@ -20,7 +20,8 @@ final readonly class Evidence
         public Observation|Test|null $asked = null,
         public ?Word $word = null,
         public ?Complaint $complaint = null,
-    ) {}
+    ) {
+    }
 
     /** @param  float  $share  0 … 1 */
     public function discounted(float $share): self

@@ -37,5 +37,6 @@ final readonly class FaultEntry
         public array $capillarySigns,
         public array $words,
         public array $complaints,
-    ) {}
+    ) {
+    }
 }

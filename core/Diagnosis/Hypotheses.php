@@ -23,10 +23,10 @@ final class Hypotheses
 
     /**
      * @param  list<Fault>  $confirmed
-     * @param  list<array{Fault, float}>  $all  fault and severity
+     * @param  non-empty-list<array{Fault, float}>  $all  fault and severity
      * @param  list<Fault>  $faults  each fault once
      * @param  list<int>  $faultOf  place in $faults of each hypothesis
-     * @param  list<float>  $prior  normalised
+     * @param  non-empty-list<float>  $prior  normalised
      */
     private function __construct(
         private readonly Weights $weights,
@@ -35,19 +35,21 @@ final class Hypotheses
         public readonly array $faults,
         public readonly array $faultOf,
         public readonly array $prior,
-    ) {}
+    ) {
+    }
 
     /**
+     * Every fault neither confirmed nor ruled out; where that leaves none, that nothing more is wrong.
+     *
      * @param  list<Fault>  $confirmed
      * @param  list<Fault>  $ruledOut
      */
     public static function open(Weights $weights, array $confirmed, array $ruledOut): self
     {
+        $closed = [...$confirmed, ...$ruledOut];
+        $open = array_filter(Fault::cases(), static fn (Fault $fault): bool => ! in_array($fault, $closed, true));
         $all = $prior = $faults = $faultOf = [];
-        foreach (Fault::cases() as $fault) {
-            if (in_array($fault, $confirmed, true) || in_array($fault, $ruledOut, true)) {
-                continue;
-            }
+        foreach ($open === [] ? [Fault::NoFault] : $open as $fault) {
             $severities = $fault === Fault::NoFault ? [0.0] : self::SEVERITIES;
             $share = $weights->prior($fault) / count($severities);
             $faults[] = $fault;
@@ -65,19 +67,20 @@ final class Hypotheses
     /**
      * Only the hypotheses at the places given.
      *
-     * @param  list<int>  $places
+     * @param  non-empty-list<int>  $places
      */
     public function at(array $places): self
     {
-        $pick = static fn (array $from): array => array_map(static fn (int $i): mixed => $from[$i], $places);
-
-        return new self($this->weights, $this->confirmed, $pick($this->all), $this->faults, $pick($this->faultOf), $pick($this->prior));
+        return new self($this->weights, $this->confirmed,
+            array_map(fn (int $i): array => $this->all[$i], $places), $this->faults,
+            array_map(fn (int $i): int => $this->faultOf[$i], $places),
+            array_map(fn (int $i): float => $this->prior[$i], $places));
     }
 
     /**
      * Mean (SI) and deviation of a sign under each hypothesis.
      *
-     * @return list<array{float, float}>
+     * @return non-empty-list<array{float, float}>
      */
     public function foretold(Sign $sign, Expected $healthy): array
     {
@@ -96,7 +99,7 @@ final class Hypotheses
         return $foretold;
     }
 
-    /** @return list<float> log-likelihood of the signal under each hypothesis */
+    /** @return non-empty-list<float> log-likelihood of the signal under each hypothesis */
     public function ofSignal(Signal $signal): array
     {
         $logs = [];
@@ -108,7 +111,7 @@ final class Hypotheses
         return $logs;
     }
 
-    /** @return list<float> chance of the word under each hypothesis */
+    /** @return non-empty-list<float> chance of the word under each hypothesis */
     public function chances(string $key, Word $word): array
     {
         $plain = $this->weights->chance(Fault::NoFault, $key, $word, 0.0);
@@ -125,7 +128,7 @@ final class Hypotheses
         return $chances;
     }
 
-    /** @return list<float> log ratio of the complaint under each hypothesis */
+    /** @return non-empty-list<float> log ratio of the complaint under each hypothesis */
     public function ofComplaint(string $complaint): array
     {
         return array_map(function (array $hypothesis) use ($complaint): float {

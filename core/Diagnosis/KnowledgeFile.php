@@ -16,6 +16,12 @@ final class KnowledgeFile
      */
     public static function read(string $path): array
     {
-        return self::$read[$path] ??= json_decode((string) file_get_contents(dirname(__DIR__, 2).'/data/'.$path.'.json'), true, 32, JSON_THROW_ON_ERROR);
+        if (! isset(self::$read[$path])) {
+            /** @var array<string, mixed> $file */
+            $file = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/data/'.$path.'.json'), true, 32, JSON_THROW_ON_ERROR);
+            self::$read[$path] = $file;
+        }
+
+        return self::$read[$path];
     }
 }

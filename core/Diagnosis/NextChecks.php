@@ -33,7 +33,8 @@ final readonly class NextChecks
 
     public function __construct(private Findings $findings, private Weighing $weighing, private Expectation $expectation, private Conditions $conditions)
     {
-        $places = array_values(array_keys(array_filter($weighing->posterior, static fn (float $p): bool => $p > self::LEAST_LIKELY)));
+        $likely = array_keys(array_filter($weighing->posterior, static fn (float $p): bool => $p > self::LEAST_LIKELY));
+        $places = $likely === [] ? [0] : $likely;
         $this->hypotheses = $weighing->hypotheses->at($places);
         $this->posterior = array_map(static fn (int $i): float => $weighing->posterior[$i], $places);
         $now = array_fill(0, count($this->hypotheses->faults), 0.0);
@@ -71,7 +72,7 @@ final readonly class NextChecks
     }
 
     /** @param  list<Word>  $words */
-    private function ofWords(Observation|Test $key, array $words): ?Check
+    private function ofWords(Observation|Test $key, array $words): Check
     {
         $share = $this->share($key->value);
         $columns = $outcomes = [];
@@ -159,7 +160,8 @@ final readonly class NextChecks
                 $faults[$faultOf[$i]] += $weight;
                 $sum += $weight;
             }
-            $first = (int) array_search(max($faults), $faults, true);
+            arsort($faults);
+            $first = array_key_first($faults);
             $judged[] = [$chance, $this->hypotheses->faults[$first], $faults[$first] / $sum];
             $after += $chance * self::entropy($faults, $sum);
             $whole += $chance;
@@ -168,7 +170,7 @@ final readonly class NextChecks
         return [$judged, max(0.0, $this->entropy - $after / max(1e-9, $whole))];
     }
 
-    /** @param  list<float>  $weights */
+    /** @param  array<int, float>  $weights */
     private static function entropy(array $weights, float $sum): float
     {
         $entropy = 0.0;

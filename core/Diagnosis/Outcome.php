@@ -21,5 +21,6 @@ final readonly class Outcome
         public float $chance,
         public Fault $leads,
         public float $probability,
-    ) {}
+    ) {
+    }
 }

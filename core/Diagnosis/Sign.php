@@ -21,11 +21,13 @@ final readonly class Sign
         public string $high,
         public string $low,
         public string $fine,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, self> */
     public static function all(): array
     {
+        /** @var ?array<string, self> $signs */
         static $signs = null;
         if ($signs === null) {
             $signs = [];

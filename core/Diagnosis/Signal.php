@@ -9,7 +9,9 @@ use Metrum\Plant\Expected;
 /** One sign as it was measured, beside what a healthy plant would show. SI. */
 final readonly class Signal
 {
-    public function __construct(public Sign $sign, public float $measured, public Expected $expected) {}
+    public function __construct(public Sign $sign, public float $measured, public Expected $expected)
+    {
+    }
 
     /** Measured less expected, in deviations of a healthy plant. */
     public function deviations(): float

@@ -17,7 +17,9 @@ final readonly class Signals
     /** Signs that tell something only while refrigerant is being pumped. */
     private const RUNNING = ['td_coil', 'td_suction', 'split', 'superheat', 'superheat_suction', 'superheat_far', 'subcooling', 'subcooling_condenser', 'valve_subcooling', 'over_condenser', 'discharge', 'discharge_level', 'current', 'current_residual', 'line_gain', 'line_loss', 'regulator_drop', 'drier', 'drier_kpa', 'liquid_line_drop', 'air_drop', 'air_rise', 'lift'];
 
-    public function __construct(private Findings $findings, private Figures $figures, private Expectation $expectation) {}
+    public function __construct(private Findings $findings, private Figures $figures, private Expectation $expectation)
+    {
+    }
 
     /** @return array<string, Signal> */
     public function all(): array

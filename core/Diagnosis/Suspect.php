@@ -19,7 +19,8 @@ final readonly class Suspect
         public float $probability,
         public array $speaksFor = [],
         public array $speaksAgainst = [],
-    ) {}
+    ) {
+    }
 
     public function entry(): FaultEntry
     {

@@ -31,7 +31,8 @@ final readonly class Verdict
         public array $doubtfulRulings,
         public Figures $figures,
         public bool $blank,
-    ) {}
+    ) {
+    }
 
     /** @return list<Suspect> */
     public function ranked(int $most): array

@@ -20,7 +20,7 @@ final class Weighing
     /** @var list<Evidence> */
     public readonly array $evidence;
 
-    /** @var list<float> posterior of each hypothesis */
+    /** @var non-empty-list<float> posterior of each hypothesis */
     public readonly array $posterior;
 
     /** @param  array<string, Signal>  $signals */
@@ -124,17 +124,15 @@ final class Weighing
     }
 
     /**
-     * @param  list<float>  $prior
+     * @param  non-empty-list<float>  $prior
      * @param  list<Evidence>  $evidence
-     * @return list<float>
+     * @return non-empty-list<float>
      */
     private static function posterior(array $prior, array $evidence): array
     {
         $scores = array_map(static fn (float $p): float => log(max(1e-12, $p)), $prior);
         foreach ($evidence as $piece) {
-            foreach ($piece->logs as $i => $log) {
-                $scores[$i] += $log;
-            }
+            $scores = array_map(static fn (float $score, float $log): float => $score + $log, $scores, $piece->logs);
         }
         $top = max($scores);
         $weights = array_map(static fn (float $score): float => exp($score - $top), $scores);
@@ -146,7 +144,7 @@ final class Weighing
     /**
      * Log of the mean of exp(log), weighted.
      *
-     * @param  list<float>  $logs
+     * @param  non-empty-list<float>  $logs
      * @param  array<int, float>  $by
      */
     private static function meanLog(array $logs, array $by): float

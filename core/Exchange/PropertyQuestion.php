@@ -20,30 +20,31 @@ final class PropertyQuestion
      */
     public static function answer(string $line): array
     {
-        $asked = json_decode($line, true);
-        if (! is_array($asked) || array_is_list($asked)) {
+        $given = json_decode($line);
+        if (! $given instanceof \stdClass) {
             throw new RefusedFile(['line: a JSON object is wanted']);
         }
-        $reasons = [];
-        $numbers = [];
-        foreach ($asked as $key => $given) {
+        $asked = $reasons = $numbers = [];
+        foreach (get_object_vars($given) as $key => $value) {
+            $key = (string) $key;
+            $asked[$key] = $value;
             if (! in_array($key, self::KEYS, true)) {
                 $reasons[] = $key.': unknown key; possible is '.implode(', ', self::KEYS);
-            } elseif ($key !== 'refrigerant' && ! is_int($given) && ! is_float($given)) {
-                $reasons[] = $key.': a number is wanted';
+            } elseif ($key !== 'refrigerant' && (is_int($value) || is_float($value))) {
+                $numbers[$key] = (float) $value;
             } elseif ($key !== 'refrigerant') {
-                $numbers[$key] = (float) $given;
+                $reasons[] = $key.': a number is wanted';
             }
         }
         $name = $asked['refrigerant'] ?? null;
         if (! is_string($name) || ! Library::standard()->has($name)) {
             $reasons[] = 'refrigerant: '.(is_string($name) ? '"'.mb_substr($name, 0, 40).'" is not in the library' : 'a name is wanted').'; known: '.implode(', ', Library::standard()->names());
         }
-        if ($reasons !== []) {
+        if ($reasons !== [] || ! is_string($name)) {
             throw new RefusedFile($reasons);
         }
         try {
-            return $asked + array_map(static fn (float $value): float => round($value, 6), self::properties(Library::standard()->get((string) $name), $numbers));
+            return $asked + array_map(static fn (float $value): float => round($value, 6), self::properties(Library::standard()->get($name), $numbers));
         } catch (OutsideTable $outside) {
             throw new RefusedFile([array_key_last($numbers).': '.$outside->getMessage()]);
         }

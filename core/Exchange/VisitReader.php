@@ -35,7 +35,9 @@ final class VisitReader
     /** @var list<string> */
     private array $reasons = [];
 
-    private function __construct(private readonly Library $library) {}
+    private function __construct(private readonly Library $library)
+    {
+    }
 
     /** @throws RefusedFile */
     public static function json(string $text): Findings
@@ -76,7 +78,7 @@ final class VisitReader
         $state = $this->enum($top, 'state', '', State::class);
         $complaints = $this->list($top, 'complaint', Complaint::class);
         $confirmed = $this->list($top, 'confirmed', Fault::class);
-        $readings = $this->readings($top, $circuit?->atmosphere ?? Atmosphere::atAltitude(0));
+        $readings = $this->readings($top, $circuit === null ? Atmosphere::atAltitude(0) : $circuit->atmosphere);
         $observations = $this->words($top, 'observations', Observation::class);
         $tests = $this->words($top, 'tests', Test::class);
         if ($this->reasons !== []) {
@@ -87,7 +89,7 @@ final class VisitReader
         return new Findings($circuit, $state, $complaints, $readings, $observations, $tests, $confirmed, [], $id, $takenAt);
     }
 
-    /** @param  array<string, mixed>  $top */
+    /** @param  array<mixed>  $top */
     private function circuit(array $top): ?Circuit
     {
         $system = $this->section($top, 'system', true);
@@ -125,7 +127,7 @@ final class VisitReader
         return $this->reasons === [] && $refrigerant !== null ? new Circuit($refrigerant, ...[...$circuit, $design, $atmosphere]) : null;
     }
 
-    /** @param  array<string, mixed>  $section */
+    /** @param  array<mixed>  $section */
     private function design(array $section): Design
     {
         $this->known('design.', $section, array_keys(Design::KEYS));
@@ -143,7 +145,7 @@ final class VisitReader
     }
 
     /**
-     * @param  array<string, mixed>  $top
+     * @param  array<mixed>  $top
      * @return array<string, float>
      */
     private function readings(array $top, Atmosphere $atmosphere): array
@@ -151,7 +153,7 @@ final class VisitReader
         $section = $this->section($top, 'readings');
         $this->known('readings.', $section, array_column(Reading::cases(), 'value'));
         $readings = [];
-        foreach ($section as $key => $_) {
+        foreach (array_map(strval(...), array_keys($section)) as $key) {
             $reading = Reading::tryFrom($key);
             $given = $reading === null ? null : $this->number($section, $key, 'readings.');
             if ($reading === null || $given === null) {
@@ -170,7 +172,7 @@ final class VisitReader
     }
 
     /**
-     * @param  array<string, mixed>  $top
+     * @param  array<mixed>  $top
      * @param  class-string<Observation>|class-string<Test>  $keys
      * @return array<string, Word>
      */
@@ -180,7 +182,7 @@ final class VisitReader
         $this->known($name.'.', $section, array_column($keys::cases(), 'value'));
         $words = [];
         foreach ($section as $key => $given) {
-            $case = $keys::tryFrom($key);
+            $case = $keys::tryFrom((string) $key);
             if ($case === null) {
                 continue;
             }
@@ -188,7 +190,7 @@ final class VisitReader
             if ($word === null || ! in_array($word, $case->words(), true)) {
                 $this->refuse($name.'.'.$key, self::shown($given).' was given; possible is '.implode(', ', array_column($case->words(), 'value')));
             } else {
-                $words[$key] = $word;
+                $words[$case->value] = $word;
             }
         }
 
@@ -198,7 +200,7 @@ final class VisitReader
     /**
      * @template T of \BackedEnum
      *
-     * @param  array<string, mixed>  $top
+     * @param  array<mixed>  $top
      * @param  class-string<T>  $enum
      * @return list<T>
      */
@@ -228,7 +230,7 @@ final class VisitReader
     /**
      * @template T of \BackedEnum
      *
-     * @param  array<string, mixed>  $section
+     * @param  array<mixed>  $section
      * @param  class-string<T>  $enum
      * @return T|null
      */
@@ -246,7 +248,7 @@ final class VisitReader
         return $case;
     }
 
-    /** @param  array<string, mixed>  $section */
+    /** @param  array<mixed>  $section */
     private function number(array $section, string $key, string $path): ?float
     {
         if (! array_key_exists($key, $section)) {
@@ -262,7 +264,7 @@ final class VisitReader
         return (float) $given;
     }
 
-    /** @param  array<string, mixed>  $section */
+    /** @param  array<mixed>  $section */
     private function flag(array $section, string $key): ?bool
     {
         if (! array_key_exists($key, $section)) {
@@ -277,7 +279,7 @@ final class VisitReader
         return $section[$key];
     }
 
-    /** @param  array<string, mixed>  $section */
+    /** @param  array<mixed>  $section */
     private function text(array $section, string $key, string $path = ''): ?string
     {
         if (! array_key_exists($key, $section)) {
@@ -293,8 +295,8 @@ final class VisitReader
     }
 
     /**
-     * @param  array<string, mixed>  $top
-     * @return array<string, mixed>
+     * @param  array<mixed>  $top
+     * @return array<mixed>
      */
     private function section(array $top, string $key, bool $required = false): array
     {
@@ -314,7 +316,7 @@ final class VisitReader
         return get_object_vars($top[$key]);
     }
 
-    /** @param  array<string, mixed>  $top */
+    /** @param  array<mixed>  $top */
     private function constant(array $top, string $key, string|int $wanted): void
     {
         if (! array_key_exists($key, $top)) {
@@ -325,7 +327,7 @@ final class VisitReader
     }
 
     /**
-     * @param  array<string, mixed>  $section
+     * @param  array<mixed>  $section
      * @param  list<string>  $known
      */
     private function known(string $path, array $section, array $known): void

@@ -18,7 +18,8 @@ final readonly class Figure
         public string $formula,
         public array $inputs,
         public ?string $meaning = null,
-    ) {}
+    ) {
+    }
 
     /** The value in the unit of the file's key. */
     public function inFileUnit(): float

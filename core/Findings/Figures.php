@@ -16,7 +16,9 @@ final class Figures
     /** @var array<string, string> derived key => why it is not known */
     public array $unknown = [];
 
-    private function __construct() {}
+    private function __construct()
+    {
+    }
 
     public static function of(Findings $findings, HouseRules $rules): self
     {

@@ -36,7 +36,8 @@ final readonly class Findings
         public array $ruledOut = [],
         public ?string $id = null,
         public ?string $takenAt = null,
-    ) {}
+    ) {
+    }
 
     /** SI value, gauge Pa for pressures; null where it was not measured. */
     public function reading(Reading $reading): ?float

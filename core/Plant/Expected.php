@@ -7,7 +7,9 @@ namespace Metrum\Plant;
 /** What a healthy plant should read: the value and its standard deviation (plant not known, and instruments), SI. */
 final readonly class Expected
 {
-    public function __construct(public float $value, public float $deviation) {}
+    public function __construct(public float $value, public float $deviation)
+    {
+    }
 
     public function widened(float $times): self
     {

@@ -7,7 +7,9 @@ namespace Metrum\Quantity;
 /** A measured or typed amount: its value in SI, its kind, and the unit in which it was said. */
 final readonly class Amount
 {
-    private function __construct(public float $si, public Kind $kind, public Unit $unit) {}
+    private function __construct(public float $si, public Kind $kind, public Unit $unit)
+    {
+    }
 
     /** @throws NotAQuantity where the value cannot exist (below absolute zero, below vacuum, negative mass) */
     public static function of(float $value, Unit $unit, Kind $kind): self

@@ -9,7 +9,9 @@ final readonly class Atmosphere
 {
     public const SEA_LEVEL = 101325.0;
 
-    private function __construct(public float $pascal) {}
+    private function __construct(public float $pascal)
+    {
+    }
 
     /**
      * Standard atmosphere: p = 101325·(1 − 2.25577e-5·h)^5.25588 (International Standard Atmosphere, troposphere).

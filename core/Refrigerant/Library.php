@@ -24,6 +24,7 @@ final class Library
 
     public static function standard(): self
     {
+        /** @var ?self $library */
         static $library = null;
 
         return $library ??= new self(dirname(__DIR__, 2).'/data/refrigerants');

@@ -20,7 +20,8 @@ final class Refrigerant
         public readonly float $warmingPotential,
         public readonly Saturation $saturation,
         private readonly \Closure $loadVapour,
-    ) {}
+    ) {
+    }
 
     /** Temperature (K) at which saturated vapour has the pressure $p (Pa abs). @throws OutsideTable */
     public function dewTemperature(float $p): float

@@ -39,7 +39,7 @@ final class Vapour
         $this->lowest = $dews[0] + 273.15;
         $this->step = $dews[1] - $dews[0];
         $this->rows = count($dews);
-        $this->superheats = array_column(array_slice($rows, 0, count(reset($grid[0]))), 1);
+        $this->superheats = array_column(array_slice($rows, 0, count($grid[0][(string) $rows[0][0]])), 1);
         $this->grid = array_map(array_values(...), $grid);
     }
 

@@ -9,7 +9,8 @@ abstract class JsonLinesCommand extends Command
 {
     public function handle(): int
     {
-        $name = (string) $this->argument('file');
+        $given = $this->argument('file');
+        $name = is_string($given) ? $given : '';
         $input = $name === '-' ? 'php://stdin' : $name;
         if ($name !== '-' && (! is_file($name) || ! is_readable($name))) {
             $this->getOutput()->getErrorStyle()->writeln('File cannot be read: '.$name);

@@ -5,11 +5,11 @@ namespace App\Http\Controllers;
 use App\Http\Requests\CircuitRequest;
 use App\Models\Circuit;
 use App\Models\Site;
-use App\Picture\CircuitHistory;
+use App\Records\CircuitHistory;
 use App\Records\CircuitSheet;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
 use Metrum\Circuit\Kind;
 
 final class CircuitController extends Controller

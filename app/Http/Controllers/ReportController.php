@@ -6,9 +6,9 @@ use App\Models\Visit;
 use App\View\Report;
 use Dompdf\Dompdf;
 use Dompdf\Options;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\View\View;
 
 final class ReportController extends Controller
 {

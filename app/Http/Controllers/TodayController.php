@@ -5,8 +5,8 @@ namespace App\Http\Controllers;
 use App\Models\Circuit;
 use App\Models\Site;
 use App\Records\Today;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
 
 final class TodayController extends Controller
 {
@@ -26,7 +26,7 @@ final class TodayController extends Controller
 
         return view('today.found', [
             'typed' => $typed,
-            'circuits' => $typed === '' ? collect() : Circuit::query()->matching($typed)->with('site')->orderBy('name')->limit(12)->get(),
+            'circuits' => $typed === '' ? collect() : Circuit::matching($typed)->with('site')->orderBy('name')->limit(12)->get(),
         ]);
     }
 }

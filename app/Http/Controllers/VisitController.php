@@ -7,16 +7,16 @@ use App\Models\HouseRule;
 use App\Models\Visit;
 use App\View\Stage;
 use App\View\VisitPage;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\View\View;
 
 final class VisitController extends Controller
 {
     /** Starts a visit, or goes on with the one this person left open on the circuit. */
     public function store(Request $request, Circuit $circuit): RedirectResponse
     {
-        $open = $circuit->visits()->open()->where('user_id', $request->user()->id)->first();
+        $open = Visit::stillOpen()->where('circuit_id', $circuit->id)->where('user_id', $request->user()->id)->latest('opened_at')->first();
         $visit = $open ?? $circuit->visits()->create([
             'user_id' => $request->user()->id, 'opened_at' => now(), 'house_rules' => HouseRule::inForce()->choices,
         ]);

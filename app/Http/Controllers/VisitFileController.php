@@ -6,10 +6,10 @@ use App\Http\Requests\ImportRequest;
 use App\Models\Circuit;
 use App\Models\Visit;
 use App\Records\Importer;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\View\View;
 use Metrum\Exchange\RefusedFile;
 use Metrum\Exchange\VisitWriter;
 
@@ -30,9 +30,9 @@ final class VisitFileController extends Controller
     public function store(ImportRequest $request): RedirectResponse
     {
         $chosen = $request->validated('circuit_id');
-        $circuit = $chosen === null ? null : Circuit::query()->with('site')->find($chosen);
+        $circuit = $chosen === null ? null : Circuit::query()->with('site')->where('id', $chosen)->first();
         try {
-            $visits = (new Importer($request->user()))->import((string) $request->file('file')->get(), $circuit);
+            $visits = (new Importer($request->user()))->import($request->text(), $circuit);
         } catch (RefusedFile $file) {
             return back()->withInput()->with('refused', array_slice($file->reasons, 0, 40));
         }

@@ -3,6 +3,7 @@
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\UploadedFile;
 
 final class ImportRequest extends FormRequest
 {
@@ -10,6 +11,14 @@ final class ImportRequest extends FormRequest
     public function rules(): array
     {
         return ['file' => ['required', 'file', 'max:4096'], 'circuit_id' => ['nullable', 'string', 'exists:circuits,id']];
+    }
+
+    /** The content of the file that was chosen. */
+    public function text(): string
+    {
+        $file = $this->file('file');
+
+        return $file instanceof UploadedFile ? (string) $file->get() : '';
     }
 
     /** @return array<string, string> */

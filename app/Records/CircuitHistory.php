@@ -1,6 +1,6 @@
 <?php
 
-namespace App\Picture;
+namespace App\Records;
 
 use App\Models\Circuit;
 use App\Models\Visit;
@@ -14,8 +14,8 @@ final class CircuitHistory
 
     public function __construct(Circuit $circuit, int $most = 12)
     {
-        $this->visits = $circuit->visits()->with('user')->limit($most)->get()
-            ->map(static fn (Visit $visit): array => [$visit->setRelation('circuit', $circuit), $visit->verdict(checks: 0)])->all();
+        $this->visits = array_values($circuit->visits()->with('user')->limit($most)->get()
+            ->map(static fn (Visit $visit): array => [$visit->setRelation('circuit', $circuit), $visit->verdict(checks: 0)])->all());
     }
 
     /** @return ?array{Visit, Verdict} */

@@ -82,6 +82,20 @@ final readonly class Course
         return $this->run === [] && $this->expected === [];
     }
 
+    /** What would give the rest of the expected run; null where all of it is there. */
+    public function missing(): ?string
+    {
+        $high = isset($this->expected['condenser_in']);
+        $low = isset($this->expected['coil_in']);
+
+        return match (true) {
+            $high && $low => null,
+            $low => 'The ambient temperature gives the expected run of the high side.',
+            $high => 'The box temperature gives the expected run of the coil.',
+            default => 'Box and ambient temperature give the expected run.',
+        };
+    }
+
     /**
      * The run cut into short pieces of one colour each, for printing where no gradient is known.
      *

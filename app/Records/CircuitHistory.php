@@ -4,23 +4,28 @@ namespace App\Records;
 
 use App\Models\Circuit;
 use App\Models\Visit;
-use Metrum\Diagnosis\Verdict;
 
 /** The visits of one circuit, newest first, each with what it ended on. */
 final class CircuitHistory
 {
-    /** @var list<array{Visit, Verdict}> */
+    /** @var list<VisitOutcome> */
     public readonly array $visits;
 
     public function __construct(Circuit $circuit, int $most = 12)
     {
         $this->visits = array_values($circuit->visits()->with('user')->limit($most)->get()
-            ->map(static fn (Visit $visit): array => [$visit->setRelation('circuit', $circuit), $visit->verdict(checks: 0)])->all());
+            ->map(static fn (Visit $visit): VisitOutcome => new VisitOutcome($visit->setRelation('circuit', $circuit)))->all());
     }
 
-    /** @return ?array{Visit, Verdict} */
-    public function latest(): ?array
+    /** The last visit at which anything was found. */
+    public function latest(): ?VisitOutcome
     {
-        return $this->visits[0] ?? null;
+        foreach ($this->visits as $outcome) {
+            if (! $outcome->verdict->blank) {
+                return $outcome;
+            }
+        }
+
+        return null;
     }
 }

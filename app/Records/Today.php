@@ -2,11 +2,10 @@
 
 namespace App\Records;
 
-use App\Models\Circuit;
 use App\Models\FollowUp;
 use App\Models\Visit;
 use Illuminate\Support\Collection;
-use Metrum\Diagnosis\Verdict;
+use Metrum\Circuit\Fault;
 
 /** What waits today: visits still open, follow-ups due, circuits whose last visit left something wrong. */
 final readonly class Today
@@ -26,20 +25,20 @@ final readonly class Today
     /**
      * Circuits whose last closed visit ended with a fault still leading, worst first, with that verdict.
      *
-     * @return list<array{Circuit, Visit, Verdict}>
+     * @return list<VisitOutcome>
      */
     public function needingALook(): array
     {
         $latest = Visit::query()->whereNotNull('closed_at')->latest('opened_at')->with('circuit.site')->limit(60)->get()->unique('circuit_id')->take(24);
         $rows = [];
         foreach ($latest as $visit) {
-            $verdict = $visit->verdict(checks: 0);
-            $first = $verdict->first();
-            if (! $verdict->blank && $first->fault !== \Metrum\Circuit\Fault::NoFault && $first->probability > 0.4) {
-                $rows[] = [$visit->circuit, $visit, $verdict];
+            $outcome = new VisitOutcome($visit);
+            $first = $outcome->verdict->first();
+            if (! $outcome->isProven() && ! $outcome->verdict->blank && $first->fault !== Fault::NoFault && $first->probability > 0.4) {
+                $rows[] = $outcome;
             }
         }
-        usort($rows, static fn (array $a, array $b): int => $b[2]->first()->probability <=> $a[2]->first()->probability);
+        usort($rows, static fn (VisitOutcome $a, VisitOutcome $b): int => $b->probability() <=> $a->probability());
 
         return array_slice($rows, 0, 6);
     }

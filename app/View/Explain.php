@@ -56,7 +56,7 @@ final readonly class Explain
         return match (true) {
             $outcome->from === null && $outcome->to !== null => 'below '.$this->units->text($outcome->to, $kind),
             $outcome->to === null && $outcome->from !== null => 'above '.$this->units->text($outcome->from, $kind),
-            default => 'between',
+            default => $this->units->span((float) $outcome->from, (float) $outcome->to, $kind).' '.$this->units->symbol($kind),
         };
     }
 
@@ -101,9 +101,9 @@ final readonly class Explain
     public static function percent(float $share): string
     {
         return match (true) {
-            $share > 0.0 && $share < 0.01 => 'under 1 %',
-            $share > 0.99 && $share < 1.0 => 'over 99 %',
-            default => round(100 * $share).' %',
+            $share > 0.0 && $share < 0.01 => 'under 1 %',
+            $share > 0.99 && $share < 1.0 => 'over 99 %',
+            default => round(100 * $share)."\u{00A0}%",
         };
     }
 }

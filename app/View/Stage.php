@@ -57,7 +57,7 @@ enum Stage: string
             self::Box => [Reading::BoxTemperature, Reading::SupplyAirTemperature, Reading::FansRunning, Reading::FansFitted],
             self::Unit => [Reading::AmbientTemperature, Reading::CondenserAirOutTemperature, Reading::CompressorCurrent, Reading::SupplyVoltage, Reading::ReceiverLevel, Reading::MinutesSinceDisturbance],
             self::Gauges => [
-                Reading::DischargeTemperature, Reading::DischargePressure, Reading::CondenserOutletTemperature, Reading::ReceiverOutletTemperature, Reading::DrierInletTemperature, Reading::DrierOutletTemperature, Reading::ValveInletTemperature,
+                Reading::DischargePressure, Reading::DischargeTemperature, Reading::CondenserOutletTemperature, Reading::ReceiverOutletTemperature, Reading::DrierInletTemperature, Reading::DrierOutletTemperature, Reading::ValveInletTemperature,
                 Reading::SuctionPressure, Reading::SuctionTemperatureEvaporator, Reading::SuctionTemperatureCompressor,
                 Reading::AmbientTemperature, Reading::BoxTemperature, Reading::SupplyAirTemperature, Reading::CondenserAirOutTemperature, Reading::EvaporatorPressure, Reading::ReceiverPressure, Reading::ReceiverLevel, Reading::CompressorCurrent,
             ],

@@ -45,7 +45,11 @@ final readonly class VisitPage
 
     public function course(): Course
     {
-        return new Course($this->findings, $this->verdict->figures, $this->visit->rules(), $this->units, $this->stage === Stage::Gauges ? 402.0 : 300.0);
+        return new Course($this->findings, $this->verdict->figures, $this->visit->rules(), $this->units, match ($this->stage) {
+            Stage::Gauges => 392.0,
+            Stage::Box, Stage::Unit => 236.0,
+            default => 330.0,
+        });
     }
 
     public function phoneCourse(): Course

@@ -63,6 +63,20 @@ enum Observation: string
 
     public function label(): string
     {
-        return ucfirst(str_replace('_', ' ', $this->value));
+        return match ($this) {
+            self::FrostCoil => 'Frost on the coil',
+            self::FrostSuctionLine => 'Frost on the suction line',
+            self::FrostValveOutlet => 'Frost at the expansion valve',
+            self::EvaporatorFans => 'Coil fans',
+            self::EvaporatorFace => 'Coil face',
+            self::ValveSound => 'Sound at the valve',
+            self::ReceiverFeel => 'Receiver, by hand',
+            self::LiquidLineFeel => 'Liquid line, by hand',
+            self::SuctionLineAfterHotGasValve => 'Stub after the hot gas valve',
+            self::Doors => 'Doors and gaskets',
+            self::HeadPressureValveBypassLine => 'Bypass line of the head pressure valve',
+            self::RegulatorStem => 'Regulator, opening stem',
+            default => ucfirst(str_replace('_', ' ', $this->value)),
+        };
     }
 }

@@ -41,6 +41,19 @@ enum Test: string
 
     public function label(): string
     {
-        return ucfirst(str_replace('_', ' ', $this->value));
+        return match ($this) {
+            self::ValveBulbWarmed => 'Bulb warmed by hand',
+            self::ValveBulbIced => 'Bulb in ice water',
+            self::ValveScreen => 'Screen of the valve',
+            self::CompressorLeakBack => 'Leak-back after pump-down',
+            self::CrankcaseRise => 'Crankcase while suction falls',
+            self::EqualisesWhenOff => 'Equalises when off',
+            self::ThermostatMoved => 'Thermostat moved',
+            self::CircuitIsolated => 'Circuit isolated',
+            self::CondenserWashed => 'Condenser washed',
+            self::NonCondensableCheck => 'Foreign gas check, off and cold',
+            self::PowerToHeaters => 'Power to the heaters',
+            self::NitrogenOrBubbleSearch => 'Leak search',
+        };
     }
 }

@@ -97,17 +97,18 @@ final readonly class NextChecks
         }
         $low = $healthy->value - 1.6 * $healthy->deviation;
         $high = $healthy->value + 1.6 * $healthy->deviation;
-        $columns = [[], [], []];
+        $ends = [[null, $low], [$low, $high], [$high, null]];
+        if ($sign->least !== null && $low <= $sign->least) {
+            $ends = [[null, $high], [$high, null]];
+        }
+        $columns = array_fill(0, count($ends), []);
         foreach ($this->hypotheses->foretold($sign, $healthy) as [$mean, $deviation]) {
-            $below = self::normal(($low - $mean) / $deviation);
-            $above = 1 - self::normal(($high - $mean) / $deviation);
-            $columns[0][] = max(1e-4, $below);
-            $columns[1][] = max(1e-4, 1 - $below - $above);
-            $columns[2][] = max(1e-4, $above);
+            foreach ($ends as $i => [$from, $to]) {
+                $columns[$i][] = max(1e-4, ($to === null ? 1.0 : self::normal(($to - $mean) / $deviation)) - ($from === null ? 0.0 : self::normal(($from - $mean) / $deviation)));
+            }
         }
         [$judged, $gain] = $this->assess($columns, $this->weighing->shareLeft($sign->family));
         $outcomes = [];
-        $ends = [[null, $low], [$low, $high], [$high, null]];
         foreach ($judged as $i => [$chance, $fault, $probability]) {
             if ($chance > 0.02) {
                 $outcomes[] = new Outcome(null, $ends[$i][0], $ends[$i][1], $chance, $fault, $probability);
@@ -134,7 +135,7 @@ final readonly class NextChecks
      */
     private function check(Reading|Observation|Test $key, array $readings, ?Sign $sign, float $gain, int $minutes, string $effort, string $how, array $cautions, array $outcomes): Check
     {
-        $worth = $gain / sqrt($minutes + self::TROUBLE[$effort]);
+        $worth = $gain * self::availability($key) / sqrt($minutes + self::TROUBLE[$effort]);
 
         return new Check($key, $readings, $sign, $gain, $minutes, $effort, $how, Cautions::words(array_values(array_unique($cautions))), $outcomes, $worth);
     }
@@ -210,6 +211,15 @@ final readonly class NextChecks
             'cut_out', 'cut_in' => $circuit->design->boxSetPoint !== null && ! ($circuit->kind?->isShared() ?? false),
             default => true,
         };
+    }
+
+    /** How often there is a place to take it at all: few plants have ports on both sides of the drier. */
+    private static function availability(Reading|Observation|Test $key): float
+    {
+        /** @var array{available?: float|int} $told */
+        $told = KnowledgeFile::read('checks')[$key->value];
+
+        return (float) ($told['available'] ?? 1.0);
     }
 
     /** @return array{minutes: int, effort: string, how: string, cautions: list<string>} */

@@ -20,7 +20,7 @@ final class SettledGate
     {
         $failing = [];
         if ($findings->state === null) {
-            $failing[] = 'whether it is settled has not been said';
+            $failing[] = 'nobody has said whether it is settled';
         } elseif ($findings->state !== State::RunningSettled) {
             $failing[] = 'the plant is '.mb_strtolower($findings->state->label());
         }
@@ -31,7 +31,7 @@ final class SettledGate
         }
         $above = $figures->value(Derived::BoxAboveSetPoint);
         if ($above !== null && $above > 5.0) {
-            $failing[] = 'the box is '.Format::number($above, 1).' K above its set point: superheat and head read high until it is down';
+            $failing[] = 'box '.Format::number($above, 1).' K above set point, so superheat and head read high';
         }
 
         return $failing;

@@ -11,7 +11,10 @@ use Metrum\Quantity\Unit;
 /** A figure that is judged against what is expected: its name, its unit in the data, what high and low mean. */
 final readonly class Sign
 {
-    /** @param  list<Reading>  $needs */
+    /**
+     * @param  list<Reading>  $needs
+     * @param  ?float  $least  SI, below which it cannot be; null where it is open
+     */
     private function __construct(
         public string $key,
         public string $label,
@@ -21,6 +24,7 @@ final readonly class Sign
         public string $high,
         public string $low,
         public string $fine,
+        public ?float $least,
     ) {
     }
 
@@ -31,9 +35,9 @@ final readonly class Sign
         static $signs = null;
         if ($signs === null) {
             $signs = [];
-            /** @var array{label: string, unit: string, family: string, needs: list<string>, high: string, low: string, fine: string} $entry */
+            /** @var array{label: string, unit: string, family: string, needs: list<string>, high: string, low: string, fine: string, least?: float|int} $entry */
             foreach (KnowledgeFile::read('evidence/signs') as $key => $entry) {
-                $signs[$key] = new self($key, $entry['label'], Unit::from($entry['unit']), $entry['family'], array_map(Reading::from(...), $entry['needs']), $entry['high'], $entry['low'], $entry['fine']);
+                $signs[$key] = new self($key, $entry['label'], Unit::from($entry['unit']), $entry['family'], array_map(Reading::from(...), $entry['needs']), $entry['high'], $entry['low'], $entry['fine'], isset($entry['least']) ? (float) $entry['least'] : null);
             }
         }
 

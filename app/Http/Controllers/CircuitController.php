@@ -5,8 +5,8 @@ namespace App\Http\Controllers;
 use App\Http\Requests\CircuitRequest;
 use App\Models\Circuit;
 use App\Models\Site;
-use App\Records\CircuitHistory;
 use App\Records\CircuitSheet;
+use App\View\CircuitPage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -30,12 +30,7 @@ final class CircuitController extends Controller
     {
         $circuit->load('site');
 
-        return view('circuits.show', [
-            'circuit' => $circuit,
-            'units' => $request->user()->units(),
-            'history' => new CircuitHistory($circuit),
-            'followUps' => $circuit->followUps()->whereNull('done_at')->get(),
-        ]);
+        return view('circuits.show', ['page' => new CircuitPage($circuit, $request->user())]);
     }
 
     public function edit(Circuit $circuit): View

@@ -1,6 +1,7 @@
-@php($choices = App\Records\CircuitSheet::choices())
+@php($circuit = $page->circuit)
+@php($latest = $page->history->latest())
 <x-layout title="{{ $circuit->name }}">
-    <x-slot:where><a href="{{ route('sites.show', $circuit->site) }}">{{ $circuit->site->name }}</a> / {{ $circuit->name }}</x-slot:where>
+    <x-slot:where><a href="{{ route('sites.show', $circuit->site) }}">{{ $circuit->site->name }}</a> / <b>{{ $circuit->name }}</b></x-slot:where>
     <main id="main" class="page circuit">
         <div class="page-head">
             <h1>{{ $circuit->name }}</h1>
@@ -9,39 +10,38 @@
             <a class="btn quiet" href="{{ route('import', ['circuit' => $circuit->id]) }}">Take in a visit file</a>
         </div>
         @foreach (Metrum\Diagnosis\Cautions::ofRefrigerant($circuit->refrigerant()) as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach
+        @if ($circuit->notes)<p class="caution">◐ Weak points and marks: {{ $circuit->notes }}</p>@endif
         <div class="two">
-            <section aria-labelledby="h-visits">
-                <h2 id="h-visits">Visits</h2>
-                @forelse ($history->visits as [$visit, $verdict])
-                    <a class="row-link" href="{{ $visit->isOpen() ? route('visits.show', [$visit, 'gauges']) : route('visits.report', $visit) }}">
-                        <span class="when left">{{ $visit->opened_at->format('j M Y') }}@if ($visit->isOpen())<small>open</small>@endif</span>
-                        <span class="grow"><b>{{ $verdict->blank ? 'Nothing entered yet' : $verdict->first()->entry()->name }}</b><small>{{ $visit->user->name }}@if ($verdict->unsettled !== [] && ! $verdict->blank) · provisional @endif</small></span>
-                        @unless ($verdict->blank)<x-bar :share="$verdict->first()->probability" /><span class="when num">{{ App\View\Explain::percent($verdict->first()->probability) }}</span>@endunless
-                    </a>
-                @empty
-                    <p class="empty">No visit yet. Start one: the first good visit becomes what later ones are compared with.</p>
-                @endforelse
-                @if ($followUps->isNotEmpty())
-                    <h2>Follow-ups</h2>
-                    @foreach ($followUps as $followUp)
-                        <div class="row-link"><span class="grow"><b>{{ $followUp->what }}</b></span><span class="when">{{ $followUp->due_on->format('j M Y') }}</span><a class="btn quiet" href="{{ route('follow-ups.calendar', $followUp) }}">Calendar</a></div>
-                    @endforeach
-                @endif
-            </section>
+            <div>
+                <section aria-labelledby="h-last">
+                    <h2 id="h-last">@if ($latest)Last read {{ $latest->visit->opened_at->format('j M Y') }}: {{ lcfirst($latest->title()) }}@else What it should read @endif</h2>
+                    <x-picture.course :course="$page->course" name="last" />
+                </section>
+                <section aria-labelledby="h-visits">
+                    <h2 id="h-visits">Visits</h2>
+                    @forelse ($page->history->visits as $outcome)
+                        <a class="row-link" href="{{ $outcome->visit->isOpen() ? route('visits.show', [$outcome->visit, 'gauges']) : route('visits.report', $outcome->visit) }}">
+                            <span class="when left">{{ $outcome->visit->opened_at->format('j M Y') }}@if ($outcome->visit->isOpen())<small>open</small>@endif</span>
+                            <span class="grow"><b>{{ $outcome->mark() }} {{ $outcome->title() }}</b><small>{{ $outcome->visit->user->name }}@if ($outcome->isProven()) · proven @elseif ($outcome->verdict->unsettled !== [] && ! $outcome->verdict->blank) · provisional @endif</small></span>
+                            @if ($outcome->probability() !== null)<x-bar :share="$outcome->probability()" /><span class="when num">{{ App\View\Explain::percent($outcome->probability()) }}</span>@endif
+                        </a>
+                    @empty
+                        <p class="empty">No visit yet. Start one: the first good visit becomes what later ones are compared with.</p>
+                    @endforelse
+                    @if ($page->followUps->isNotEmpty())
+                        <h2>Follow-ups</h2>
+                        @foreach ($page->followUps as $followUp)
+                            <div class="row-link"><span class="grow"><b>{{ $followUp->what }}</b></span><span class="when">{{ $followUp->due_on->format('j M Y') }}</span><a class="btn quiet" href="{{ route('follow-ups.calendar', $followUp) }}">Calendar</a></div>
+                        @endforeach
+                    @endif
+                </section>
+            </div>
             <section aria-labelledby="h-plant" class="sheet">
                 <h2 id="h-plant">Plant</h2>
-                <dl class="facts">
-                    @foreach (App\Records\CircuitSheet::LABELS as $key => $label)
-                        <div><dt>{{ $label }}</dt><dd>@if (! isset($circuit->system[$key]))<span class="soft">not known</span>@elseif (is_bool($circuit->system[$key])){{ $circuit->system[$key] ? 'yes' : 'no' }}@else{{ $choices[$key][$circuit->system[$key]] ?? $circuit->system[$key] }}@endif</dd></div>
-                    @endforeach
-                </dl>
+                <dl class="facts">@foreach ($page->system() as $fact)<div><dt>{{ $fact['name'] }}</dt><dd>@if ($fact['value'] === null)<span class="soft">not known</span>@else{{ $fact['value'] }}@endif</dd></div>@endforeach</dl>
                 <h2>Design values</h2>
-                <dl class="facts">
-                    @foreach (App\Records\CircuitSheet::DESIGN_LABELS as $key => $label)
-                        <div><dt>{{ $label }}</dt><dd class="num">@if (isset($circuit->design[$key])){{ $units->text(Metrum\Exchange\DesignUnits::of($key)->toSi($circuit->design[$key]), Metrum\Exchange\DesignUnits::quantity($key)) }}@else<span class="soft">house rule</span>@endif</dd></div>
-                    @endforeach
-                </dl>
-                @if ($circuit->notes)<h2>Weak points and marks</h2><p>{{ $circuit->notes }}</p>@endif
+                <dl class="facts">@foreach ($page->design() as $fact)<div><dt>{{ $fact['name'] }}</dt><dd>@if ($fact['value'] === null)<span class="soft">not given</span>@else{{ $fact['value'] }}@endif</dd></div>@endforeach</dl>
+                <p class="hint">What is not given is judged by the house rules.</p>
             </section>
         </div>
     </main>

@@ -34,11 +34,11 @@
 
         <section aria-labelledby="h-look">
             <h2 id="h-look">Circuits that need a look</h2>
-            @forelse ($looks as [$circuit, $visit, $verdict])
-                <a class="row-link" href="{{ route('circuits.show', $circuit) }}">
-                    <span class="grow"><b>{{ $verdict->first()->entry()->name }}</b><small>{{ $circuit->name }}, {{ $circuit->site->name }} · {{ $visit->opened_at->format('j M') }}</small></span>
-                    <x-bar :share="$verdict->first()->probability" />
-                    <span class="when num">{{ App\View\Explain::percent($verdict->first()->probability) }}</span>
+            @forelse ($looks as $outcome)
+                <a class="row-link" href="{{ route('circuits.show', $outcome->visit->circuit) }}">
+                    <span class="grow"><b>{{ $outcome->mark() }} {{ $outcome->title() }}</b><small>{{ $outcome->visit->circuit->name }}, {{ $outcome->visit->circuit->site->name }} · {{ $outcome->visit->opened_at->format('j M') }}</small></span>
+                    <x-bar :share="$outcome->probability()" />
+                    <span class="when num">{{ App\View\Explain::percent($outcome->probability()) }}</span>
                 </a>
             @empty
                 <p class="empty">The last visit of every circuit ended well.</p>

@@ -1,4 +1,5 @@
 <div id="course-box" class="course-box" @if ($oob ?? false) hx-swap-oob="outerHTML" @endif>
-    <div class="course-wide"><x-picture.course :course="$page->course()" name="wide" /></div>
+    @php($course = $page->course())
+    <div class="course-wide"><x-picture.course :course="$course" name="wide" />@if ($course->missing() !== null && ! $course->isBlank())<p class="hint">{{ $course->missing() }}</p>@endif</div>
     @if ($page->stage === App\View\Stage::Gauges)<div class="course-slim"><x-picture.course :course="$page->phoneCourse()" name="slim" /></div>@endif
 </div>

@@ -1,6 +1,6 @@
 @php($target = $page->nextCheckStage($check))
 <section class="next" aria-label="Next check">
-    <h3>Next: {{ mb_strtolower($check->title()) }}</h3>
+    <h3>Next: {{ lcfirst($check->title()) }}</h3>
     <p>{{ $check->how }} <span class="soft">{{ $check->minutes }} min, {{ ['look' => 'a look', 'hand' => 'by hand', 'clamp' => 'with a clamp', 'gauge' => 'with gauges', 'intervention' => 'an intervention'][$check->effort] }}.</span></p>
     <dl>
         @foreach ($check->outcomes as $outcome)

@@ -1,5 +1,5 @@
 <x-layout :title="$page->visit->circuit->name" visit>
-    <x-slot:where><a href="{{ route('sites.show', $page->visit->circuit->site) }}">{{ $page->visit->circuit->site->name }}</a> / <a href="{{ route('circuits.show', $page->visit->circuit) }}"><b>{{ $page->visit->circuit->name }}</b></a></x-slot:where>
+    <x-slot:where><span class="wide"><a href="{{ route('sites.show', $page->visit->circuit->site) }}">{{ $page->visit->circuit->site->name }}</a> / </span><a href="{{ route('circuits.show', $page->visit->circuit) }}"><b>{{ $page->visit->circuit->name }}</b></a></x-slot:where>
     <x-slot:chips>
         <span class="chip">{{ $page->visit->circuit->refrigerant() }}</span>
         @include('visit.state')

@@ -1,24 +1,24 @@
 @php($verdict = $page->verdict)
 @php($first = $verdict->first())
+@php($open = $first->probability < 0.35)
 <div id="verdict" class="verdict" @if ($oob ?? false) hx-swap-oob="outerHTML" @endif>
     <button class="pull" type="button" data-drawer aria-expanded="false" aria-controls="verdict-more"><span class="sr">Show the whole verdict</span></button>
     @if ($verdict->blank)
         <div class="lead"><h2>Nothing entered yet</h2></div>
         <p class="soft">Begin with what the owner says. A first ranking stands here after one tap.</p>
     @else
-        <div class="lead"><h2>{{ $first->entry()->name }}</h2><span class="pct">{{ App\View\Explain::percent($first->probability) }}</span></div>
-        <x-bar :share="$first->probability" />
-        @if ($verdict->nextCheck() !== null)<p class="slim-next"><b>Next: {{ mb_strtolower($verdict->nextCheck()->title()) }}</b>, {{ $verdict->nextCheck()->minutes }} min</p>@endif
+        <div class="lead"><h2>{{ $open ? 'Still open' : $first->entry()->name }}</h2><span class="pct">{{ $open ? '' : App\View\Explain::percent($first->probability) }}</span></div>
+        @if ($open)<p class="slim-next">{{ $first->entry()->name }} {{ App\View\Explain::percent($first->probability) }}, and others</p>@else<x-bar :share="$first->probability" />@endif
+        @if ($verdict->nextCheck() !== null)<p class="slim-next"><b>Next: {{ lcfirst($verdict->nextCheck()->title()) }}</b>, {{ $verdict->nextCheck()->minutes }} min</p>@endif
     @endif
     @if ($verdict->cautions !== [])<p class="caution slim-caution">◐ {{ $verdict->cautions[0] }}</p>@endif
     <div id="verdict-more" class="verdict-more">
         @unless ($verdict->blank)
             @if ($verdict->unsettled !== [])<p class="provisional">◐ Provisional: {{ implode('; ', $verdict->unsettled) }}.</p>@endif
             @foreach ($verdict->contradictions as $contradiction)<p class="contradiction" role="note">● {{ $contradiction->sentence() }}</p>@endforeach
-            @include('visit.evidence', ['suspect' => $first])
-            @include('visit.judge', ['suspect' => $first, 'where' => 'panel'])
+            @unless ($open || $page->stage === App\View\Stage::Verdict)@include('visit.evidence', ['suspect' => $first, 'most' => 3])@endunless
             <div class="others">
-                @foreach (array_slice($verdict->ranked(3), 1) as $suspect)
+                @foreach (array_slice($verdict->ranked(3), $open ? 0 : 1) as $suspect)
                     <details><summary><span>{{ $suspect->entry()->name }}</span><b>{{ App\View\Explain::percent($suspect->probability) }}</b></summary>@include('visit.evidence', ['suspect' => $suspect, 'most' => 3])@include('visit.judge', ['suspect' => $suspect, 'where' => 'panel'])</details>
                 @endforeach
                 <div class="rest"><span>all others</span><b>{{ App\View\Explain::percent($page->restShare()) }}</b></div>
@@ -28,7 +28,8 @@
             @else
                 <p class="soft">No further check would tell much. Prove it, and leave it.</p>
             @endif
-            @foreach ($page->findings->confirmed as $fault)<p class="settled-fact">● Confirmed: {{ $page->explain->fault($fault) }}. The ranking is of what remains.</p>@endforeach
+            @unless ($open)@include('visit.judge', ['suspect' => $first, 'where' => 'panel'])@endunless
+            @foreach ($page->findings->confirmed as $fault)<p class="settled-fact">● Confirmed: {{ lcfirst($page->explain->fault($fault)) }}. The ranking is of what remains.</p>@endforeach
             @foreach ($verdict->doubtfulRulings as $fault)<p class="contradiction">◐ {{ $page->explain->fault($fault) }} was ruled out, yet the readings still point to it.</p>@endforeach
         @endunless
         @foreach (array_slice($verdict->cautions, 0, 4) as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach

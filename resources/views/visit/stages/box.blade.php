@@ -1,5 +1,5 @@
 @foreach ($page->stationCautions() as $caution)<p class="caution station">◐ {{ $caution }}</p>@endforeach
+@include('visit.course')
 <div class="cells row">@foreach ($page->cells() as $cell)@include('visit.cell')@endforeach</div>
 <div class="choices">@foreach ($page->choices() as $choice)@include('visit.choice')@endforeach</div>
-<details class="fold"><summary>Course so far</summary>@include('visit.course')</details>
 <p class="actions"><a class="btn" href="{{ route('visits.show', [$page->visit, $page->stage->next()->value]) }}">On: {{ lcfirst($page->stage->next()->label()) }}</a></p>

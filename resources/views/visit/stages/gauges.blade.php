@@ -2,6 +2,8 @@
     @include('visit.course')
     <div class="cells grid">@foreach ($page->cells() as $cell)@include('visit.cell')@endforeach</div>
 </div>
+<div class="folds">
 <details class="fold"><summary>More readings</summary><div class="cells row">@foreach ($page->moreCells() as $cell)@include('visit.cell')@endforeach</div></details>
 @include('visit.table')
 <details class="fold"><summary>Before hoses go on</summary>@foreach ($page->stationCautions() as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach</details>
+</div>

@@ -32,6 +32,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/visits/{visit}/close', [VisitController::class, 'close'])->name('visits.close');
     Route::post('/visits/{visit}/reopen', [VisitController::class, 'reopen'])->name('visits.reopen');
     Route::post('/visits/{visit}/entries', [EntryController::class, 'store'])->name('entries.store');
+    Route::get('/visits/{visit}/meaning', [EntryController::class, 'meaning'])->name('entries.meaning');
     Route::post('/visits/{visit}/entries/{entry}/undo', [EntryController::class, 'undo'])->name('entries.undo');
     Route::post('/visits/{visit}/follow-ups', [FollowUpController::class, 'store'])->name('follow-ups.store');
     Route::get('/visits/{visit}/{stage?}', [VisitController::class, 'show'])->name('visits.show');

@@ -5,6 +5,7 @@ namespace App\Records;
 use App\Models\Entry;
 use App\Models\User;
 use App\Models\Visit;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 use Metrum\Circuit\Complaint;
@@ -15,6 +16,8 @@ use Metrum\Circuit\State;
 use Metrum\Circuit\Test;
 use Metrum\Circuit\Word;
 use Metrum\Exchange\Plausible;
+use Metrum\Exchange\QuickEntry;
+use Metrum\Exchange\QuickLine;
 use Metrum\Findings\Findings;
 use Metrum\Quantity\NotAQuantity;
 use Metrum\Quantity\Reader;
@@ -46,7 +49,61 @@ final readonly class Recorder
             return $same;
         }
 
-        return $this->append($attributes, $same === null ? $id : null);
+        try {
+            return $this->append($attributes, $same === null ? $id : null);
+        } catch (UniqueConstraintViolationException) {
+            // The same entry arrived twice at once; the other one is kept.
+            return Entry::query()->where('id', $id)->firstOrFail();
+        }
+    }
+
+    /**
+     * Appends all that a quick line says, or nothing where any of it cannot be.
+     *
+     * @param  string  $id  ULID of the line; its entries carry ULIDs counted on from it, so that a resend doubles none
+     * @return list<Entry>
+     *
+     * @throws NotRecordable
+     */
+    public function line(string $typed, string $id): array
+    {
+        $said = (new QuickLine)->read($typed);
+        if ($said === []) {
+            throw new NotRecordable('The line is empty.');
+        }
+        foreach ($said as $one) {
+            $this->attributes($one->kind, $one->key, $one->value);
+        }
+        $entries = [];
+        foreach ($said as $i => $one) {
+            $entries[] = $this->record($one->kind, $one->key, $one->value, self::counted($id, $i));
+        }
+
+        return $entries;
+    }
+
+    /** What a piece of a quick line would be kept as, not yet saved. @throws NotRecordable */
+    public function meant(QuickEntry $said): Entry
+    {
+        return new Entry($this->attributes($said->kind, $said->key, $said->value) + ['kind' => $said->kind, 'key' => $said->key, 'source' => $this->source]);
+    }
+
+    /** The ULID $i places after $id; the same for the same two, whenever it is asked. */
+    private static function counted(string $id, int $i): string
+    {
+        $digits = '0123456789ABCDEFGHJKMNPQRSTVWXYZ';
+        $tail = 0;
+        foreach (str_split(strtoupper(substr($id, -4))) as $digit) {
+            $tail = 32 * $tail + (int) strpos($digits, $digit);
+        }
+        $tail = ($tail + $i) % 32 ** 4;
+        $end = '';
+        for ($place = 0; $place < 4; $place++) {
+            $end = $digits[$tail % 32].$end;
+            $tail = intdiv($tail, 32);
+        }
+
+        return substr($id, 0, -4).$end;
     }
 
     /** Takes an entry of this visit back; doing so twice is doing so once. */

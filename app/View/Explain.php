@@ -70,14 +70,19 @@ final readonly class Explain
     {
         return match ($entry->kind) {
             'reading' => Reading::from($entry->key)->short().' '.($entry->value === null ? 'not measured' : $this->units->text($entry->value, Reading::from($entry->key)->quantity())),
-            'observation' => Observation::from($entry->key)->label().': '.mb_strtolower(Word::from((string) $entry->word)->label()),
-            'test' => Test::from($entry->key)->label().': '.mb_strtolower(Word::from((string) $entry->word)->label()),
+            'observation' => Observation::from($entry->key)->label().': '.self::word($entry),
+            'test' => Test::from($entry->key)->label().': '.self::word($entry),
             'state' => State::from((string) $entry->word)->label(),
             'complaint' => Complaint::from($entry->key)->label(),
             'confirmed' => 'Confirmed: '.$this->fault(Fault::from($entry->key)),
             'ruled_out' => 'Ruled out: '.$this->fault(Fault::from($entry->key)).($entry->typed === null ? '' : ', because '.$entry->typed),
             default => (string) $entry->typed,
         };
+    }
+
+    private static function word(Entry $entry): string
+    {
+        return $entry->word === null ? 'not seen' : lcfirst(Word::from($entry->word)->label());
     }
 
     /** @return list<array{name: string, value: string}> the inputs of a figure with the reader's own numbers */
@@ -101,8 +106,8 @@ final readonly class Explain
     public static function percent(float $share): string
     {
         return match (true) {
-            $share > 0.0 && $share < 0.01 => 'under 1 %',
-            $share > 0.99 && $share < 1.0 => 'over 99 %',
+            $share > 0.0 && $share < 0.01 => "under 1\u{00A0}%",
+            $share > 0.99 && $share < 1.0 => "over 99\u{00A0}%",
             default => round(100 * $share)."\u{00A0}%",
         };
     }

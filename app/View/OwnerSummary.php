@@ -2,7 +2,9 @@
 
 namespace App\View;
 
+use Metrum\Circuit\Complaint;
 use Metrum\Circuit\Fault;
+use Metrum\Circuit\Reading;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Derived;
@@ -18,62 +20,66 @@ final readonly class OwnerSummary
 
     public function text(): string
     {
-        return implode(' ', array_filter([$this->complaint(), $this->box(), $this->found(), $this->sure(), $this->next()]));
+        return implode(' ', array_filter([$this->complaint(), $this->box(), ...$this->verdict->blank ? ['Nothing has been measured yet.'] : [$this->found(), $this->next()]]));
     }
 
     private function complaint(): string
     {
-        $words = array_map(static fn ($complaint): string => mb_strtolower($complaint->label()), $this->findings->complaints);
+        $words = [];
+        foreach ($this->findings->complaints as $complaint) {
+            if ($complaint !== Complaint::None) {
+                $words[] = lcfirst($complaint->label());
+            }
+        }
 
-        return $words === [] ? '' : 'You called us because of: '.implode(', ', $words).'.';
+        return $words === [] ? '' : 'You called us because of this: '.implode(', ', $words).'.';
     }
 
     private function box(): string
     {
-        $box = $this->findings->reading(\Metrum\Circuit\Reading::BoxTemperature);
+        $box = $this->findings->reading(Reading::BoxTemperature);
         $above = $this->verdict->figures->value(Derived::BoxAboveSetPoint);
         if ($box === null) {
             return '';
         }
+        $place = match (true) {
+            $above === null => '.',
+            $above > 1.0 => ', '.$this->units->text($above, Kind::Difference).' warmer than set.',
+            $above < -1.0 => ', '.$this->units->text(-$above, Kind::Difference).' colder than set.',
+            default => ', where it should be.',
+        };
 
-        return 'The box stood at '.$this->units->text($box, Kind::Temperature).($above === null ? '.' : ($above > 1.0 ? ', '.$this->units->text($above, Kind::Difference).' above its setting.' : ', where it should be.'));
+        return 'We found the box at '.$this->units->text($box, Kind::Temperature).$place;
     }
 
     private function found(): string
     {
         if ($this->findings->confirmed !== []) {
-            return 'Found and proven: '.implode('; ', array_map(static fn (Fault $fault): string => mb_strtolower(FaultCatalogue::name($fault)), $this->findings->confirmed)).'. '.FaultCatalogue::entry($this->findings->confirmed[0])->mechanism;
-        }
-        if ($this->verdict->blank) {
-            return 'Nothing has been measured yet.';
+            return 'Found and proven: '.implode(' ', array_map(static fn (Fault $fault): string => FaultCatalogue::entry($fault)->forTheOwner, $this->findings->confirmed));
         }
         $first = $this->verdict->first();
-        if ($first->fault === Fault::NoFault) {
-            return 'The plant runs as it should for this box and this weather.';
-        }
+        $sentence = $first->entry()->forTheOwner;
+        $provisional = $this->verdict->unsettled === [] ? '' : ' The plant had not settled when we measured, so we look again before we call it certain.';
 
-        return ($first->probability > 0.7 ? 'Most likely: ' : 'At present the likeliest cause is: ').mb_strtolower($first->entry()->name).'. '.$first->entry()->mechanism;
-    }
-
-    private function sure(): string
-    {
-        if ($this->verdict->blank || $this->findings->confirmed !== []) {
-            return '';
-        }
-
-        return ($this->verdict->unsettled === [] ? '' : 'The plant had not settled, so this is provisional. ').'Certainty: '.Explain::percent($this->verdict->first()->probability).'.';
+        return match (true) {
+            $first->probability < 0.4 => 'The cause is not yet certain; the likeliest so far: '.lcfirst($sentence).$provisional,
+            $first->probability < 0.8 && $first->fault !== Fault::NoFault => 'Most likely: '.lcfirst($sentence).$provisional,
+            default => $sentence.$provisional,
+        };
     }
 
     private function next(): string
     {
-        if ($this->verdict->blank) {
-            return '';
-        }
-        if ($this->findings->confirmed !== []) {
-            return 'What is needed: '.FaultCatalogue::entry($this->findings->confirmed[0])->do[0];
+        $proven = $this->findings->confirmed[0] ?? null;
+        if ($proven !== null) {
+            return FaultCatalogue::entry($proven)->whatWeDo;
         }
         $first = $this->verdict->first();
+        if ($first->probability >= 0.4) {
+            return $first->entry()->whatWeDo;
+        }
+        $check = $this->verdict->nextCheck();
 
-        return $first->fault === Fault::NoFault ? '' : 'What is needed: '.$this->verdict->remedies($first)[0];
+        return $check === null ? '' : 'Next we look at this: '.lcfirst($check->title()).'.';
     }
 }

@@ -10,6 +10,9 @@ use Metrum\Circuit\Fault;
 final readonly class FaultEntry
 {
     /**
+     * @param  string  $mechanism  in one sentence, for the technician
+     * @param  string  $forTheOwner  the same without a word of the trade
+     * @param  string  $whatWeDo  what will be done about it, for the owner
      * @param  list<string>  $speaksFor
      * @param  list<string>  $speaksAgainst
      * @param  list<string>  $check
@@ -25,6 +28,8 @@ final readonly class FaultEntry
         public Fault $fault,
         public string $name,
         public string $mechanism,
+        public string $forTheOwner,
+        public string $whatWeDo,
         public string $howOften,
         public float $prior,
         public array $speaksFor,

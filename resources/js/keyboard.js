@@ -26,6 +26,14 @@ export function startKeyboard() {
       });
       return;
     }
+    // Tab takes the word that the quick line proposes.
+    const proposed = event.target.id === 'line' && document.querySelector('[data-complete]');
+    if (event.key === 'Tab' && !event.shiftKey && proposed) {
+      event.preventDefault();
+      event.target.value += `${proposed.dataset.complete} `;
+      proposed.remove();
+      return;
+    }
     const typing = event.target.matches?.('input, textarea, select');
     if (event.key === '/' && !typing && !event.ctrlKey && !event.metaKey) {
       const line = document.querySelector('[data-slash]:not([disabled])');

@@ -7,8 +7,10 @@ use App\Models\Entry;
 use App\Models\Visit;
 use App\Records\NotRecordable;
 use App\Records\Recorder;
+use App\View\Meaning;
 use App\View\Stage;
 use App\View\VisitPage;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -23,8 +25,12 @@ final class EntryController extends Controller
         $key = $request->validated('key');
         $stage = Stage::tryFrom((string) $request->validated('stage')) ?? Stage::Gauges;
         $refusal = null;
+        $touched = [];
+        $recorder = new Recorder($visit, $request->user());
         try {
-            (new Recorder($visit, $request->user()))->record($kind, $key, $request->validated('value'), $request->validated('id'), $request->validated('reason'));
+            $touched = $kind === 'line'
+                ? $recorder->line((string) $request->validated('value'), $request->validated('id'))
+                : [$recorder->record($kind, $key, $request->validated('value'), $request->validated('id'), $request->validated('reason'))];
         } catch (NotRecordable $error) {
             $refusal = $error->getMessage();
         }
@@ -36,8 +42,16 @@ final class EntryController extends Controller
 
         return response()->view('visit.changed', [
             'page' => new VisitPage($visit, $stage, $request->user()),
-            'kind' => $kind, 'key' => $key, 'typed' => $request->validated('value'), 'refusal' => $refusal,
+            'kind' => $kind, 'key' => $key, 'typed' => $request->validated('value'), 'refusal' => $refusal, 'touched' => $touched,
         ], $refusal === null ? 200 : 422);
+    }
+
+    /** What a quick line would be kept as, while it is typed. */
+    public function meaning(Request $request, Visit $visit): View
+    {
+        $this->authorize('view', $visit);
+
+        return view('visit.meaning', ['meaning' => new Meaning($visit, $request->user(), mb_substr((string) $request->string('value'), 0, 2000))]);
     }
 
     public function undo(Request $request, Visit $visit, string $entry): Response|RedirectResponse

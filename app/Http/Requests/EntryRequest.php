@@ -21,7 +21,7 @@ final class EntryRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'id' => ['nullable', 'ulid'],
+            'id' => ['required_if:kind,line', 'nullable', 'ulid'],
             'kind' => ['required', 'string', 'max:16'],
             'key' => ['required', 'string', 'max:48'],
             'value' => ['nullable', 'string', 'max:4000'],

@@ -9,11 +9,12 @@
     @include('visit.marks')
 @elseif ($kind === 'state')
     @include('visit.state')
-@elseif ($kind === 'note')
-    @include('visit.note', ['error' => $refusal, 'typed' => $refusal ? $typed : ''])
+@elseif ($kind === 'line')
+    @include('visit.line', ['error' => $refusal, 'typed' => $refusal ? $typed : ''])
+    @foreach ($touched as $entry)@include('visit.touched', ['kind' => $entry->kind, 'key' => $entry->key])@endforeach
 @else
     <p class="error" role="alert">{{ $refusal }}</p>
 @endif
 @if ($refusal === null)
-    @include('visit.follows', ['except' => $kind === 'reading' ? $key : null])
+    @include('visit.follows', ['except' => $kind === 'reading' ? [$key] : array_map(fn ($entry) => $entry->key, $touched)])
 @endif

@@ -5,6 +5,6 @@
 @if (in_array($page->stage, [App\View\Stage::Complaint, App\View\Stage::Box, App\View\Stage::Unit, App\View\Stage::Gauges], true))
     @include('visit.course', ['oob' => true])
     @foreach ([...$page->cells(), ...$page->moreCells()] as $cell)
-        @if ($cell->reading->value !== ($except ?? null))@include('visit.hint', ['oob' => true])@endif
+        @if (! in_array($cell->reading->value, $except, true))@include('visit.hint', ['oob' => true])@endif
     @endforeach
 @endif

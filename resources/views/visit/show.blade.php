@@ -13,7 +13,7 @@
             @if ($errors->any())<p class="error" role="alert">{{ $errors->first() }} You typed “{{ old('value') }}”.</p>@endif
             @unless ($page->visit->isOpen())<p class="said">This visit is closed. <form class="inline" method="post" action="{{ route('visits.reopen', $page->visit) }}">@csrf<button class="btn quiet">Open it again</button></form></p>@endunless
             @include('visit.stages.'.$page->stage->value)
-            @include('visit.note')
+            @include('visit.line')
             @include('visit.log')
         </main>
         <aside class="verdict-side" aria-label="Verdict">@include('visit.verdict')</aside>

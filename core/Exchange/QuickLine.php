@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Exchange;
+
+use Metrum\Circuit\Complaint;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Reading;
+use Metrum\Circuit\Test;
+use Metrum\Circuit\Word;
+use Metrum\Quantity\Unit;
+
+/**
+ * Reads what people type as they talk: "suction 32psi, bulb -2c, glass bubbles".
+ *
+ * The words people use stand in data/quick-words.json. Longest match first, entry after entry; what is not understood is
+ * kept as a note, in the words in which it was typed.
+ *
+ * @phpstan-type Vocabulary array{readings: array<string, list<string>>, observations: array<string, list<string>>, tests: array<string, list<string>>, states: array<string, list<string>>, said: array<string, list<string>>}
+ */
+final class QuickLine
+{
+    private const NUMBER = '[+\-−]?\s*(?:\d+\s+)?\d*(?:[.,]?\d+)?(?:\s*\/\s*\d+|\s*[½¼¾⅛⅜⅝⅞])?';
+
+    /** @var list<array{string, string, string}> phrase, kind, key; longest phrase first */
+    private array $phrases = [];
+
+    /** @var array<string, list<string>> */
+    private array $said;
+
+    public function __construct()
+    {
+        $words = self::vocabulary();
+        $this->said = $words['said'];
+        foreach (['readings' => 'reading', 'observations' => 'observation', 'tests' => 'test', 'states' => 'state'] as $section => $kind) {
+            foreach ($words[$section] as $key => $phrases) {
+                foreach ($phrases as $phrase) {
+                    $this->phrases[] = [$phrase, $kind, $key];
+                }
+            }
+        }
+        foreach (Complaint::cases() as $complaint) {
+            if ($complaint !== Complaint::None) {
+                $this->phrases[] = [str_replace('_', ' ', $complaint->value), 'complaint', $complaint->value];
+            }
+        }
+        usort($this->phrases, static fn (array $a, array $b): int => strlen($b[0]) <=> strlen($a[0]));
+    }
+
+    /** @return list<QuickEntry> in the order in which they were said */
+    public function read(string $line): array
+    {
+        $entries = [];
+        $parts = preg_split('/[;\n]|,(?!\d)/u', $line);
+        foreach ($parts === false ? [] : $parts as $part) {
+            $rest = trim($part);
+            $unknown = '';
+            while ($rest !== '') {
+                [$entry, $length] = $this->first($rest);
+                if ($entry !== null) {
+                    $entries[] = $entry;
+                    $rest = ltrim(substr($rest, $length), " \t:=.");
+                } else {
+                    preg_match('/^\S+\s*/u', $rest, $word);
+                    $unknown .= $word[0] ?? $rest;
+                    $rest = substr($rest, strlen($word[0] ?? $rest));
+                }
+            }
+            if (trim($unknown) !== '') {
+                $entries[] = new QuickEntry('note', 'note', trim($unknown));
+            }
+        }
+
+        return $entries;
+    }
+
+    /** The phrase that the last, half-typed word begins; null where there is none or it is whole. */
+    public function completion(string $line): ?string
+    {
+        if (preg_match('/(?:^|[\s,;])([a-z][a-z -]{1,24})$/iu', $line, $match) !== 1) {
+            return null;
+        }
+        $typed = mb_strtolower(ltrim($match[1]));
+        $found = array_filter(array_column($this->phrases, 0), static fn (string $phrase): bool => str_starts_with($phrase, $typed));
+        if ($found === [] || in_array($typed, $found, true)) {
+            return null;
+        }
+        usort($found, static fn (string $a, string $b): int => strlen($a) <=> strlen($b));
+
+        return substr($found[0], strlen($typed));
+    }
+
+    /** @return array{?QuickEntry, int} what the text begins with, and how many bytes that takes */
+    private function first(string $text): array
+    {
+        foreach ($this->phrases as [$phrase, $kind, $key]) {
+            if (preg_match('/^'.preg_quote($phrase, '/').'(?![\p{L}-])/iu', $text, $match) !== 1) {
+                continue;
+            }
+            $after = substr($text, strlen($match[0]));
+            $value = match ($kind) {
+                'reading' => $this->number(Reading::from($key), $after),
+                'observation' => $this->word(Observation::from($key)->words(), $after),
+                'test' => $this->word(Test::from($key)->words(), $after),
+                'complaint' => ['yes', 0],
+                default => [$key, 0],
+            };
+            if ($value !== null) {
+                $name = $kind === 'state' ? 'state' : $key;
+
+                return [new QuickEntry($kind, $name, $value[0]), strlen($match[0]) + $value[1]];
+            }
+        }
+
+        return [null, 0];
+    }
+
+    /** @return ?array{string, int} the number with its unit as typed, and its length */
+    private function number(Reading $reading, string $text): ?array
+    {
+        $units = [];
+        foreach ($reading->quantity()->units() as $unit) {
+            if ($unit !== Unit::One) {
+                array_push($units, $unit->symbol(), ...$unit->spellings());
+            }
+        }
+        $units = array_filter(array_unique($units), static fn (string $unit): bool => $unit !== '');
+        usort($units, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
+        $unit = '(?:\s*°?\s*(?:'.implode('|', array_map(static fn (string $one): string => preg_quote($one, '/'), $units)).')(?![\p{L}\d]))?';
+        if (preg_match('/^[\s:=]*(?:is\s+|at\s+)?('.self::NUMBER.$unit.')(?![\p{L}\d])/iu', $text, $match) !== 1 || preg_match('/[\d½¼¾⅛⅜⅝⅞]/u', $match[1]) !== 1) {
+            return null;
+        }
+
+        return [trim($match[1]), strlen($match[0])];
+    }
+
+    /**
+     * @param  list<Word>  $words
+     * @return ?array{string, int} the word meant, and the length of how it was said
+     */
+    private function word(array $words, string $text): ?array
+    {
+        $best = null;
+        foreach ($words as $word) {
+            foreach ([str_replace('_', ' ', $word->value), ...$this->said[$word->value] ?? []] as $said) {
+                $found = preg_match('/^[\s:=]*(?:is\s+|are\s+)?'.preg_quote($said, '/').'(?![\p{L}])/iu', $text, $match) === 1;
+                if ($found && ($best === null || strlen($match[0]) > $best[1])) {
+                    $best = [$word->value, strlen($match[0])];
+                }
+            }
+        }
+
+        return $best;
+    }
+
+    /** @return Vocabulary */
+    private static function vocabulary(): array
+    {
+        /** @var ?Vocabulary $words */
+        static $words = null;
+        if ($words === null) {
+            /** @var Vocabulary $read */
+            $read = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/data/quick-words.json'), true, 8, JSON_THROW_ON_ERROR);
+            $words = $read;
+        }
+
+        return $words;
+    }
+}

@@ -76,17 +76,17 @@ final readonly class CourseFrame
         return round($foldAt + ($end - $foldAt) * min(1.0, ($kelvin - $this->fold) / self::FOLD_SPAN), 1);
     }
 
-    /** @return list<array{name: string, x: float, y: float, width: float, height: float, textX: float, textY: float}> */
+    /** @return list<array{name: string, x: float, y: float, width: float, height: float, textX: float, textY: float, anchor: string}> */
     public function zones(): array
     {
         $zones = [];
         foreach ($this->downward ? self::ZONE_ROWS : self::ZONES as $name => [$from, $to]) {
             if ($this->downward) {
                 [$a, $b] = [$this->row($from), $this->row($to)];
-                $zones[] = ['name' => $name, 'x' => 0.0, 'y' => $a, 'width' => $this->width, 'height' => $b - $a, 'textX' => $this->width - 4, 'textY' => $b - 5];
+                $zones[] = ['name' => $name, 'x' => 0.0, 'y' => $a, 'width' => $this->width, 'height' => $b - $a, 'textX' => $name === 'compressor' ? 4.0 : $this->width - 4, 'textY' => $b - 5, 'anchor' => $name === 'compressor' ? 'start' : 'end'];
             } else {
                 [$a, $b] = [$this->across01($from), $this->across01($to)];
-                $zones[] = ['name' => $name, 'x' => $a, 'y' => 4.0, 'width' => $b - $a, 'height' => $this->height - 22, 'textX' => ($a + $b) / 2, 'textY' => $this->height - 5];
+                $zones[] = ['name' => $name, 'x' => $a, 'y' => 4.0, 'width' => $b - $a, 'height' => $this->height - 22, 'textX' => ($a + $b) / 2, 'textY' => $this->height - 5, 'anchor' => 'middle'];
             }
         }
 
@@ -97,7 +97,7 @@ final readonly class CourseFrame
     public function ticks(bool $aboveFold): array
     {
         if ($aboveFold) {
-            return [$this->fold + 25.0, $this->fold + 50.0];
+            return $this->downward ? [$this->fold + 50.0] : [$this->fold + 25.0, $this->fold + 50.0];
         }
         $ticks = [];
         $step = $this->fold - $this->lowest > 85 || $this->downward ? 20.0 : 10.0;

@@ -6,6 +6,7 @@ use App\Models\User;
 use App\Models\Visit;
 use App\Picture\Course;
 use Illuminate\Support\Str;
+use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Reading;
 use Metrum\Quantity\Kind;
 
@@ -69,15 +70,18 @@ final readonly class Report
         return $rows;
     }
 
-    /** @return list<string> the bands that were judged by, with where they come from */
-    public function rules(): array
+    /** Which house rules the workshop has chosen otherwise than by default. */
+    public function ownRules(): string
     {
-        $rules = [];
-        foreach ($this->course->gaps as $gap) {
-            $rules[] = ucfirst($gap->name).' '.$this->page->units->span($gap->band->low, $gap->band->high, $gap->quantity).' '.$this->page->units->symbol($gap->quantity).' ('.$gap->band->source.')';
+        $rules = $this->visit->rules();
+        $own = [];
+        foreach (HouseRules::all() as $key => $rule) {
+            if ($rules->schoolOf($key) !== $rule['default']) {
+                $own[] = lcfirst($rule['label']).' ('.$rules->band($key)->source.')';
+            }
         }
 
-        return $rules;
+        return $own === [] ? 'all house rules were at their defaults.' : 'chosen otherwise than by default: '.implode('; ', $own).'.';
     }
 
     public function atmosphere(): string

@@ -46,7 +46,7 @@ final readonly class VisitPage
     public function course(): Course
     {
         return new Course($this->findings, $this->verdict->figures, $this->visit->rules(), $this->units, match ($this->stage) {
-            Stage::Gauges => 392.0,
+            Stage::Gauges => 346.0,
             Stage::Box, Stage::Unit => 236.0,
             default => 330.0,
         });
@@ -93,6 +93,20 @@ final readonly class VisitPage
         $told = KnowledgeFile::read('checks')[$asked->value];
 
         return new Choice($asked, $chosen, $this->verdict->nextCheck()?->key === $asked, $asked instanceof Test ? $told['how'] : '');
+    }
+
+    /** Whether the control of an entry stands on this page. */
+    public function shows(string $kind, string $key): bool
+    {
+        $controls = match ($kind) {
+            'reading' => array_map(static fn (Cell $cell): string => $cell->reading->value, [...$this->cells(), ...$this->moreCells()]),
+            'observation', 'test' => array_map(static fn (Choice $choice): string => $choice->asked->value, $this->choices()),
+            'complaint' => $this->stage === Stage::Complaint ? [$key] : [],
+            'state' => [$key],
+            default => [],
+        };
+
+        return in_array($key, $controls, true);
     }
 
     /** @return list<string> cautions of a test or observation, in words */

@@ -9,7 +9,7 @@
 <h2>Verdict</h2>
 <table><thead><tr><th>What</th><th>Probability</th><th>Why</th></tr></thead><tbody>
     @foreach ($page->verdict->ranked(3) as $suspect)
-        <tr><th scope="row">{{ $suspect->entry()->name }}</th><td class="num">{{ App\View\Explain::percent($suspect->probability) }}</td><td>@foreach (array_slice($suspect->speaksFor, 0, 4) as [$piece, $weight]){{ $page->explain->evidence($piece) }}.<br>@endforeach @foreach (array_slice($suspect->speaksAgainst, 0, 2) as [$piece, $weight])Against: {{ lcfirst($page->explain->evidence($piece)) }}.<br>@endforeach</td></tr>
+        <tr><th scope="row">{{ $suspect->entry()->name }}</th><td class="num">{{ App\View\Explain::percent($suspect->probability) }}</td><td>@foreach (array_slice($suspect->speaksFor, 0, 3) as [$piece, $weight]){{ $page->explain->evidence($piece) }}.<br>@endforeach @foreach (array_slice($suspect->speaksAgainst, 0, 1) as [$piece, $weight])Against: {{ lcfirst($page->explain->evidence($piece)) }}.<br>@endforeach</td></tr>
     @endforeach
 </tbody></table>
 @if ($page->verdict->unsettled !== [])<p>◐ Provisional: {{ implode('; ', $page->verdict->unsettled) }}.</p>@endif
@@ -30,7 +30,7 @@
 </tbody></table>
 @endif
 @if ($report->readings() !== [])
-<h2>Readings</h2>
+<h2 class="record">Readings</h2>
 <table><thead><tr><th>What</th><th>Value</th><th>Where</th></tr></thead><tbody>
     @foreach ($report->readings() as $row)<tr><th scope="row">{{ $row['name'] }}</th><td class="num">{{ $row['value'] }}</td><td>{{ $row['place'] }}</td></tr>@endforeach
 </tbody></table>
@@ -44,5 +44,5 @@
 <ul>@foreach ($page->log->notes() as $note)<li>{{ $note->taken_at->format('H:i') }} {{ $note->typed }}</li>@endforeach</ul>
 @endif
 <h2>How it was judged</h2>
-<p>Gauge pressures were turned absolute with the site's atmosphere of {{ $report->atmosphere() }}; saturation from property tables of {{ $report->visit->circuit->refrigerant() }}; superheat from dew, subcooling from bubble, coil and condenser at {{ $report->visit->rules()->judgesAtMidGlide() ? 'the middle of the glide' : 'dew and bubble' }}. In force: {{ implode('; ', $report->rules()) }}.</p>
+<p>Gauge pressures were turned absolute with the site's atmosphere of {{ $report->atmosphere() }}; saturation from property tables of {{ $report->visit->circuit->refrigerant() }}; superheat from dew, subcooling from bubble, coil and condenser at {{ $report->visit->rules()->judgesAtMidGlide() ? 'the middle of the glide' : 'dew and bubble' }}. Each band stands above with the design value or house rule that gave it; {{ $report->ownRules() }}</p>
 <p>Licensed practice, the equipment's plate and its maker's instructions and local codes go before anything said here.</p>

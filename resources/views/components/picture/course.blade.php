@@ -9,7 +9,7 @@
     </defs>
     @foreach ($course->frame->zones() as $zone)
         <rect class="zone" x="{{ $zone['x'] }}" y="{{ $zone['y'] }}" width="{{ $zone['width'] }}" height="{{ $zone['height'] }}"/>
-        <text class="zone-name" x="{{ $zone['textX'] }}" y="{{ $zone['textY'] }}" text-anchor="{{ $course->frame->downward ? 'end' : 'middle' }}">{{ $zone['name'] }}</text>
+        <text class="zone-name" x="{{ $zone['textX'] }}" y="{{ $zone['textY'] }}" text-anchor="{{ $zone['anchor'] }}">{{ $zone['name'] }}</text>
     @endforeach
     @foreach ($course->grid as $line)
         <line @class(['grid', 'zero' => $line['zero'], 'folded' => $line['fold']]) x1="{{ $line['x1'] }}" y1="{{ $line['y1'] }}" x2="{{ $line['x2'] }}" y2="{{ $line['y2'] }}"/>

@@ -31,13 +31,27 @@ final readonly class Contradictions
             array_push($found, $this->superheat(), $this->superheatAboveTd(), $this->heavySubcooling(), $this->dischargePipe(), $this->pumping(), $this->coilCold(), $this->condenserHot(), $this->drier(), $this->air(), $this->hotGas(),
                 $this->pressureOrder(Reading::SuctionPressure, Reading::EvaporatorPressure, 'The suction reads above the coil', 15e3), $this->currentWhileOff());
         }
-        foreach ($this->figures->unknown as $key => $reason) {
-            if (str_contains($reason, 'outside its table')) {
-                $found[] = new Contradiction($reason.' Pressure, unit or refrigerant is wrong.', [str_contains($key, 'condens') ? Reading::DischargePressure : Reading::SuctionPressure]);
-            }
+        foreach ([Reading::SuctionPressure, Reading::EvaporatorPressure, Reading::DischargePressure, Reading::ReceiverPressure] as $pressure) {
+            $found[] = $this->outsideTable($pressure);
         }
 
         return array_values(array_filter($found));
+    }
+
+    private function outsideTable(Reading $reading): ?Contradiction
+    {
+        $pressure = $this->findings->absolute($reading);
+        if ($pressure === null) {
+            return null;
+        }
+        try {
+            $this->findings->circuit->fluid()->dewTemperature($pressure);
+            $this->findings->circuit->fluid()->bubbleTemperature($pressure);
+
+            return null;
+        } catch (OutsideTable $reason) {
+            return new Contradiction($reason->getMessage().' '.$reading->label().', unit or refrigerant is wrong.', [$reading]);
+        }
     }
 
     private function superheat(): ?Contradiction

@@ -20,7 +20,10 @@ final readonly class NextChecks
     private const LEAST_LIKELY = 4e-4;
 
     /** Minutes that the risk and trouble of a kind of check are counted as. */
-    private const TROUBLE = ['look' => 1.0, 'hand' => 1.5, 'clamp' => 2.5, 'gauge' => 6.0, 'intervention' => 30.0];
+    private const TROUBLE = ['look' => 1.0, 'hand' => 1.5, 'clamp' => 2.5, 'gauge' => 4.0, 'intervention' => 30.0];
+
+    /** The first hose costs refrigerant and risks the core: while none is on, looking and clamping come first. */
+    private const FIRST_HOSE = 14.0;
 
     private const LEAST_GAIN = 0.004;
 
@@ -31,8 +34,11 @@ final readonly class NextChecks
 
     private float $entropy;
 
+    private bool $hosesOn;
+
     public function __construct(private Findings $findings, private Weighing $weighing, private Expectation $expectation, private Conditions $conditions)
     {
+        $this->hosesOn = $findings->reading(Reading::SuctionPressure) !== null || $findings->reading(Reading::DischargePressure) !== null;
         $likely = array_keys(array_filter($weighing->posterior, static fn (float $p): bool => $p > self::LEAST_LIKELY));
         $places = $likely === [] ? [0] : $likely;
         $this->hypotheses = $weighing->hypotheses->at($places);
@@ -135,7 +141,7 @@ final readonly class NextChecks
      */
     private function check(Reading|Observation|Test $key, array $readings, ?Sign $sign, float $gain, int $minutes, string $effort, string $how, array $cautions, array $outcomes): Check
     {
-        $worth = $gain * self::availability($key) / sqrt($minutes + self::TROUBLE[$effort]);
+        $worth = $gain * self::availability($key) / sqrt($minutes + self::TROUBLE[$effort] + ($effort === 'gauge' && ! $this->hosesOn ? self::FIRST_HOSE : 0.0));
 
         return new Check($key, $readings, $sign, $gain, $minutes, $effort, $how, Cautions::words(array_values(array_unique($cautions))), $outcomes, $worth);
     }

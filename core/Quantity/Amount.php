@@ -16,8 +16,12 @@ final readonly class Amount
     {
         $si = $unit->toSi($value);
         $lowest = $kind->lowest();
-        if (! is_finite($si) || ($lowest !== null && $si < $lowest - 1e-9)) {
-            $limit = $lowest === null ? 'a finite number' : 'at least '.Format::number($unit === Unit::InchMercuryVacuum ? -$unit->fromSi($lowest) : $unit->fromSi($lowest), 2).' '.$unit->symbol();
+        if (! is_finite($si)) {
+            throw NotAQuantity::outside($kind->value, 'more than can be counted', 'a finite number');
+        }
+        if ($lowest !== null && $si < $lowest - 1e-9) {
+            // Vacuum counts downward: its greatest value is the lowest pressure.
+            $limit = ($unit === Unit::InchMercuryVacuum ? 'at most ' : 'at least ').Format::number($unit->fromSi($lowest), 2).' '.$unit->symbol();
             throw NotAQuantity::outside($kind->value, Format::number($value, 3).' '.$unit->symbol(), $limit);
         }
 

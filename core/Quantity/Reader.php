@@ -47,6 +47,10 @@ final class Reader
 
             return (float) $part[1] + (float) $part[2] / (float) $part[3];
         }
+        // Nobody gives an altitude in thousandths: a lone comma before three digits parts thousands there.
+        if ($kind === Kind::Altitude && preg_match('/^\d{1,3}(?:[.,]\d{3})+$/', $digits) === 1) {
+            return (float) str_replace([',', '.'], '', $digits);
+        }
         $comma = strrpos($digits, ',');
         $point = strrpos($digits, '.');
         if ($comma !== false && $point !== false) {

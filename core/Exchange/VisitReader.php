@@ -364,7 +364,7 @@ final class VisitReader
     {
         $text = match (true) {
             is_string($given) => '"'.$given.'"',
-            is_scalar($given) => var_export($given, true),
+            is_scalar($given) => (string) json_encode($given),
             $given === null => 'null',
             is_array($given) => 'a list',
             default => 'an object',

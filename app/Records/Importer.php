@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Models\Visit;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use Metrum\Exchange\RefusedFile;
 use Metrum\Exchange\VisitReader;
 use Metrum\Exchange\VisitWriter;
@@ -48,13 +49,32 @@ final readonly class Importer
 
     private function visit(Findings $findings, ?Circuit $circuit): Visit
     {
+        $known = $findings->id !== null && Str::isUlid($findings->id) ? Visit::query()->with('circuit.site')->where('id', $findings->id)->first() : null;
+        if ($known !== null && self::sameFindings($known->findings(), $findings)) {
+            return $known;
+        }
         $circuit ??= $this->circuitOf($findings);
         $takenAt = $findings->takenAt === null ? Carbon::now() : Carbon::parse($findings->takenAt)->utc();
-        $visit = $circuit->visits()->create(['user_id' => $this->user->id, 'opened_at' => $takenAt, 'house_rules' => HouseRule::inForce()->choices]);
+        $visit = $circuit->visits()->create(($known === null && Str::isUlid((string) $findings->id) ? ['id' => $findings->id] : []) + ['user_id' => $this->user->id, 'opened_at' => $takenAt, 'house_rules' => HouseRule::inForce()->choices]);
         $visit->setRelation('circuit', $circuit->loadMissing('site'));
         (new Recorder($visit, $this->user, 'import'))->import($findings, $takenAt);
 
         return $visit;
+    }
+
+    /** Whether two files tell the same of a plant; when and where may be written differently. */
+    private static function sameFindings(Findings $one, Findings $other): bool
+    {
+        $told = static function (Findings $findings): array {
+            $file = array_intersect_key(VisitWriter::file($findings), array_flip(['state', 'readings', 'observations', 'tests']));
+            $words = [...array_column($findings->complaints, 'value'), ...array_column($findings->confirmed, 'value')];
+            sort($words);
+
+            return $file + ['words' => $words];
+        };
+
+        // Not identical: the order of keys does not matter.
+        return $told($one) == $told($other);
     }
 
     /** A circuit with just these words and figures, under the site for imported visits at that atmosphere. */
@@ -66,7 +86,7 @@ final readonly class Importer
         $pressure = $findings->circuit->atmosphere->pascal;
         unset($system['atmospheric_kpa']);
         $altitude = round((1 - ($pressure / 101325) ** (1 / 5.25588)) / 2.25577e-5, 2);
-        $site = Site::query()->firstOrCreate(['name' => 'Imported visits', 'altitude_m' => abs($altitude) < 3 ? 0.0 : $altitude], ['place' => 'Visits that came as files']);
+        $site = Site::query()->firstOrCreate(['name' => 'Imported visits', 'altitude_m' => abs($altitude) < 3 ? 0.0 : max(-500.0, min(6000.0, $altitude))], ['place' => 'Visits that came as files']);
 
         return $site->circuits()->create(['name' => 'From file '.($findings->id ?? now()->format('j M H:i')), 'system' => $system, 'design' => $file['design'] ?? []]);
     }

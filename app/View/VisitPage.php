@@ -47,7 +47,7 @@ final readonly class VisitPage
     {
         return new Course($this->findings, $this->verdict->figures, $this->visit->rules(), $this->units, match ($this->stage) {
             Stage::Gauges => 346.0,
-            Stage::Box, Stage::Unit => 236.0,
+            Stage::Box, Stage::Unit, Stage::Verdict => 236.0,
             default => 330.0,
         });
     }

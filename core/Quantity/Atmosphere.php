@@ -29,11 +29,11 @@ final readonly class Atmosphere
         return new self(self::SEA_LEVEL * (1 - 2.25577e-5 * $metres) ** 5.25588);
     }
 
-    /** @param  float  $pascal  Pa absolute, 40 000 … 110 000 @throws NotAQuantity outside that range */
+    /** @param  float  $pascal  Pa absolute, 47 000 … 108 000: 6 000 m up to 500 m below the sea @throws NotAQuantity outside that range */
     public static function of(float $pascal): self
     {
-        if ($pascal < 40e3 || $pascal > 110e3) {
-            throw NotAQuantity::outside('atmospheric pressure', round($pascal / 1e3, 2).' kPa abs', '40 to 110 kPa abs');
+        if ($pascal < 47e3 || $pascal > 108e3) {
+            throw NotAQuantity::outside('atmospheric pressure', round($pascal / 1e3, 2).' kPa abs', '47 to 108 kPa abs');
         }
 
         return new self($pascal);

@@ -6,9 +6,9 @@
 @elseif ($kind === 'test' && Metrum\Circuit\Test::tryFrom($key))
     @include('visit.choice', ['choice' => $page->choice(Metrum\Circuit\Test::from($key)), 'error' => $refusal])
 @elseif ($kind === 'complaint')
-    @include('visit.marks')
+    @include('visit.marks', ['error' => $refusal])
 @elseif ($kind === 'state')
-    @include('visit.state')
+    @include('visit.state', ['error' => $refusal])
 @elseif ($kind === 'line')
     @include('visit.line', ['error' => $refusal, 'typed' => $refusal ? $typed : ''])
     @foreach ($touched as $entry)@include('visit.touched', ['kind' => $entry->kind, 'key' => $entry->key])@endforeach

@@ -2,7 +2,7 @@
 @include('visit.verdict', ['oob' => true])
 @include('visit.walk', ['oob' => true])
 @include('visit.log', ['oob' => true])
-@if (in_array($page->stage, [App\View\Stage::Complaint, App\View\Stage::Box, App\View\Stage::Unit, App\View\Stage::Gauges], true))
+@if ($page->stage !== App\View\Stage::Leave)
     @include('visit.course', ['oob' => true])
     @foreach ([...$page->cells(), ...$page->moreCells()] as $cell)
         @if (! in_array($cell->reading->value, $except, true))@include('visit.hint', ['oob' => true])@endif

@@ -1,6 +1,7 @@
 {{-- complaint words: several may be true --}}
 <div class="choice" id="complaints" @if ($oob ?? false) hx-swap-oob="outerHTML" @endif>
     <h2>What does the owner say?</h2>
+    @if ($error ?? null)<p class="error" role="alert">{{ $error }}</p>@endif
     <div class="taps">
         @foreach (Metrum\Circuit\Complaint::cases() as $complaint)
             @php($on = in_array($complaint, $page->findings->complaints, true))

@@ -1,5 +1,5 @@
 <div id="state" class="state" @if ($oob ?? false) hx-swap-oob="outerHTML" @endif>
-    <details>
+    <details @if ($error ?? null) open @endif>
         <summary class="chip @if ($page->findings->state === null) asks @endif"><span>{{ $page->findings->isSettled() ? '○' : '◐' }}</span> {{ $page->stateWord() }}</summary>
         <form class="state-menu" method="post" action="{{ route('entries.store', $page->visit) }}" hx-post="{{ route('entries.store', $page->visit) }}" hx-target="#state" hx-swap="outerHTML" hx-sync="this:drop" data-entry>
             @csrf
@@ -9,6 +9,7 @@
                     <button class="tap" name="value" id="state-{{ str_replace('_', '-', $state->value) }}" value="{{ $page->findings->state === $state ? '' : $state->value }}" aria-pressed="{{ $page->findings->state === $state ? 'true' : 'false' }}"><span>{{ $state->label() }}</span></button>
                 @endforeach
             </fieldset>
+            @if ($error ?? null)<p class="error" role="alert">{{ $error }}</p>@endif
             <p class="hint">Two equal readings beat any clock. Not settled: everything is still worked out, but judged with care.</p>
         </form>
     </details>

@@ -1,3 +1,4 @@
+@include('visit.course')
 <section class="suspects" aria-label="The first three">
     @foreach ($page->verdict->blank ? [] : $page->verdict->ranked(3) as $suspect)
         <article class="sheet">

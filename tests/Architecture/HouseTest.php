@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Architecture;
+
+use PHPUnit\Framework\TestCase;
+
+/** House style that no tool knows: read off the files themselves. */
+final class HouseTest extends TestCase
+{
+    public function test_the_core_says_its_types_and_closes_its_classes(): void
+    {
+        foreach (self::files('core') as $path => $text) {
+            self::assertStringContainsString('declare(strict_types=1);', $text, $path);
+            self::assertMatchesRegularExpression('/^(final (readonly )?class|enum|interface) /m', $text, $path.': final, an enum or an interface');
+        }
+    }
+
+    public function test_files_hold_one_idea(): void
+    {
+        foreach ([...self::files('core'), ...self::files('app')] as $path => $text) {
+            // The reader of visit files is the one guard of the whole format.
+            self::assertLessThanOrEqual(str_ends_with($path, 'VisitReader.php') ? 400 : 270, substr_count($text, "\n"), $path);
+        }
+    }
+
+    public function test_only_quantity_knows_conversion_factors(): void
+    {
+        foreach (self::files('core') + self::files('app') as $path => $text) {
+            if (! str_starts_with($path, 'core/Quantity/')) {
+                self::assertDoesNotMatchRegularExpression('/6894|3386|98066|\b0\.4535|5\s*\/\s*9\b|\b1\.8\s*\*/', $text, $path);
+            }
+        }
+    }
+
+    public function test_nothing_is_left_unfinished_or_silenced(): void
+    {
+        foreach (['core', 'app', 'tests', 'resources', 'database'] as $room) {
+            foreach (self::files($room, ['php', 'js', 'mjs']) as $path => $text) {
+                if (! str_contains($path, 'HouseTest')) {
+                    self::assertDoesNotMatchRegularExpression('/TODO|FIXME|markTestSkipped|markTestIncomplete|phpstan-ignore|test\.(skip|fixme|only)|\bdd\(|\bvar_dump\(/', $text, $path);
+                }
+            }
+        }
+    }
+
+    public function test_views_do_no_arithmetic_on_plants_and_load_nothing_from_elsewhere(): void
+    {
+        foreach (self::files('resources/views', ['php']) as $path => $text) {
+            self::assertDoesNotMatchRegularExpression('/273\.15|101325|DB::|->save\(|::query\(/', $text, $path);
+            self::assertDoesNotMatchRegularExpression('/(src|href)="https?:/', $text, $path);
+            if (! str_contains($path, 'report/pdf')) {
+                self::assertDoesNotMatchRegularExpression('/\sstyle="|<style|\son[a-z]+="/', $text, $path.': the content security policy allows no inline style or script');
+            }
+        }
+    }
+
+    public function test_nothing_of_a_machine_is_in_the_project(): void
+    {
+        foreach (['core', 'app', 'bin', 'bench', 'config', 'resources', 'routes', 'tests', 'docs', 'database'] as $room) {
+            foreach (self::files($room, null) as $path => $text) {
+                if (! str_ends_with($path, '.png') && ! str_contains($path, 'HouseTest')) {
+                    self::assertDoesNotMatchRegularExpression('~(^|[^a-zA-Z0-9.])/(work|root|home)/[a-z]|registry\.npm|packagist\.~', $text, $path);
+                }
+            }
+        }
+    }
+
+    /**
+     * @param  ?list<string>  $endings
+     * @return array<string, string> path => content
+     */
+    private static function files(string $room, ?array $endings = ['php']): array
+    {
+        $root = dirname(__DIR__, 2);
+        $found = [];
+        if (! is_dir($root.'/'.$room)) {
+            return [];
+        }
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($root.'/'.$room, \FilesystemIterator::SKIP_DOTS)) as $file) {
+            assert($file instanceof \SplFileInfo);
+            $path = substr($file->getPathname(), strlen($root) + 1);
+            if ($file->isFile() && ! str_contains($path, '.sqlite') && ($endings === null || in_array($file->getExtension(), $endings, true))) {
+                $found[$path] = (string) file_get_contents($file->getPathname());
+            }
+        }
+
+        return $found;
+    }
+}

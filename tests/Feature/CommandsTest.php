@@ -1,0 +1,103 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Models\Circuit;
+use App\Models\Site;
+use App\Models\User;
+use App\Models\Visit;
+use Database\Seeders\DemoSeeder;
+use Metrum\Circuit\Fault;
+use Metrum\Diagnosis\Diagnosis;
+use Symfony\Component\Process\Process;
+use Tests\TestCase;
+
+/** The command line: JSON Lines in, JSON Lines out, an exit status that scripts can rely on. */
+final class CommandsTest extends TestCase
+{
+    public function test_diagnose_answers_line_by_line_and_refuses_by_line(): void
+    {
+        $good = '{"format":"metrum-visit","version":1,"id":"a","system":{"refrigerant":"R-448A"},"complaint":["too_warm"],"readings":{"suction_pressure_kpa":310.2,"suction_temperature_evaporator_c":1.4}}';
+        [$status, $lines] = $this->artisanLines('metrum:diagnose', $good."\n\n{\"format\":\"x\"}\n".$good."\n", ['--json']);
+        self::assertSame(1, $status);
+        self::assertCount(3, $lines);
+        self::assertSame('a', $lines[0]['id']);
+        self::assertSame([], $lines[0]['refused']);
+        self::assertEqualsWithDelta(1.0, array_sum(array_column($lines[0]['ranking'], 'probability')), 0.001);
+        self::assertSame(count(Fault::cases()), count($lines[0]['ranking']));
+        self::assertArrayHasKey('evaporator_superheat_k', $lines[0]['derived']);
+        self::assertSame(['reading', 'gain_bits'], array_keys($lines[0]['next_tests'][0]));
+        self::assertSame(3, $lines[1]['line']);
+        self::assertStringContainsString('format: "x" was given', $lines[1]['refused'][0]);
+        self::assertSame($lines[0], $lines[2]);
+    }
+
+    public function test_diagnose_reads_one_document_over_many_lines(): void
+    {
+        [$status, $lines] = $this->artisanLines('metrum:diagnose', "{\n \"format\": \"metrum-visit\",\n \"version\": 1,\n \"system\": {\"refrigerant\": \"R-290\"}\n}\n");
+        self::assertSame(0, $status);
+        self::assertCount(1, $lines);
+        self::assertNotSame([], $lines[0]['cautions']);
+    }
+
+    public function test_properties_answer_and_refuse(): void
+    {
+        [$status, $lines] = $this->artisanLines('metrum:properties', "{\"refrigerant\":\"R-134a\",\"t_c\":0}\n{\"refrigerant\":\"R-134a\",\"t_c\":900}\n");
+        self::assertSame(1, $status);
+        self::assertEqualsWithDelta(292.8, $lines[0]['dew_kpa_abs'], 0.3);
+        self::assertSame(2, $lines[1]['line']);
+        self::assertStringContainsString('outside its table', $lines[1]['refused'][0]);
+    }
+
+    public function test_a_file_that_is_not_there_is_status_two(): void
+    {
+        $process = new Process([PHP_BINARY, 'artisan', 'metrum:diagnose', 'nowhere.json'], base_path());
+        self::assertSame(2, $process->run());
+        self::assertSame('', $process->getOutput());
+        self::assertStringContainsString('cannot be read: nowhere.json', $process->getErrorOutput());
+    }
+
+    public function test_the_demo_town_is_whole_and_loads_once(): void
+    {
+        User::query()->delete();
+        $this->circuit->delete();
+        Site::query()->delete();
+        $this->artisan('metrum:demo')->assertSuccessful();
+        $this->artisan('metrum:demo')->assertSuccessful();
+        self::assertSame([5, 10, 12], [Site::query()->count(), Circuit::query()->count(), Visit::query()->count()]);
+        self::assertSame(1, Visit::stillOpen()->count());
+        $kinds = Circuit::query()->get()->map(static fn (Circuit $circuit): ?string => $circuit->kind()?->value)->unique();
+        foreach (['walk_in_cooler', 'walk_in_freezer', 'rack_circuit_medium', 'case_medium', 'ice_machine'] as $kind) {
+            self::assertContains($kind, $kinds);
+        }
+        self::assertGreaterThan(1500.0, Site::query()->max('altitude_m'));
+        $this->post('/sign-in', ['email' => DemoSeeder::EMAIL, 'password' => DemoSeeder::PASSWORD])->assertRedirect('/');
+    }
+
+    public function test_the_demo_towns_readings_agree_with_each_other(): void
+    {
+        $this->seed(DemoSeeder::class);
+        $faults = [];
+        foreach (Visit::query()->with('circuit.site')->get() as $visit) {
+            $verdict = (new Diagnosis($visit->rules()))->of($visit->findings(), checks: 0);
+            self::assertSame([], $verdict->contradictions, $visit->circuit->name);
+            $faults[] = $visit->findings()->confirmed[0] ?? $verdict->first()->fault;
+        }
+        self::assertGreaterThan(6, count(array_unique(array_column($faults, 'value'))), 'several faults are shown');
+        self::assertContains(Fault::NoFault, $faults);
+    }
+
+    /**
+     * @param  list<string>  $options
+     * @return array{int, list<array<string, mixed>>}
+     */
+    private function artisanLines(string $command, string $input, array $options = []): array
+    {
+        $process = new Process([PHP_BINARY, 'artisan', $command, '-', ...$options], base_path(), input: $input);
+        $process->run();
+        self::assertSame('', $process->getErrorOutput());
+        $lines = array_values(array_filter(explode("\n", $process->getOutput())));
+
+        return [(int) $process->getExitCode(), array_map(static fn (string $line): array => json_decode($line, true, 32, JSON_THROW_ON_ERROR), $lines)];
+    }
+}

@@ -1,0 +1,134 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Picture\Course;
+use App\Picture\CourseRun;
+use App\View\Units;
+use Metrum\Circuit\HouseRules;
+use Metrum\Findings\Figures;
+use Metrum\Findings\Findings;
+use Metrum\Quantity\Unit;
+use Tests\Core\Visits;
+use Tests\TestCase;
+
+/** The course: right places, right marks, and no label on another, whatever is known or missing. */
+final class CourseTest extends TestCase
+{
+    private const EXTRA = ['drier_inlet_temperature_c' => 31.5, 'drier_outlet_temperature_c' => 31.1, 'valve_inlet_temperature_c' => 30.4, 'condenser_air_out_temperature_c' => 31.7];
+
+    public function test_the_run_passes_the_places_in_the_order_of_the_refrigerant(): void
+    {
+        $course = self::course(Visits::cooler(self::EXTRA));
+        self::assertSame(array_keys(CourseRun::PLACES), array_keys($course->run));
+        $x = array_column($course->points, 'x');
+        $sorted = $x;
+        sort($sorted);
+        self::assertSame($sorted, $x);
+    }
+
+    public function test_warmer_is_higher_and_on_the_phone_further_right(): void
+    {
+        $wide = self::course(Visits::cooler());
+        $slim = self::course(Visits::cooler(), downward: true);
+        self::assertLessThan($wide->frame->along(270.0), $wide->frame->along(300.0));
+        self::assertLessThan($wide->frame->along(300.0), $wide->frame->along(340.0));
+        self::assertGreaterThan($slim->frame->along(270.0), $slim->frame->along(300.0));
+        $folded = ($wide->frame->along(340.0) - $wide->frame->along(360.0)) / 20;
+        $linear = ($wide->frame->along(270.0) - $wide->frame->along(290.0)) / 20;
+        self::assertLessThan($linear, $folded, 'above the fold a kelvin is shorter');
+    }
+
+    public function test_what_is_not_measured_is_only_band(): void
+    {
+        $course = self::course(Visits::cooler(['suction_pressure_kpa' => null, 'suction_temperature_evaporator_c' => null, 'suction_temperature_compressor_c' => null]));
+        self::assertArrayNotHasKey('coil_out', $course->run);
+        self::assertArrayHasKey('coil_out', $course->expected);
+        self::assertArrayNotHasKey('coil_in', $course->run);
+        self::assertTrue(self::course(Visits::of([]))->isBlank());
+    }
+
+    public function test_no_line_is_drawn_over_what_is_unknown(): void
+    {
+        self::assertFalse(CourseRun::joins('discharge', 'condenser_out'));
+        self::assertFalse(CourseRun::joins('receiver_outlet', 'coil_in'));
+        self::assertTrue(CourseRun::joins('receiver_outlet', 'valve_inlet'));
+        self::assertTrue(CourseRun::joins('valve_inlet', 'coil_in'));
+    }
+
+    public function test_gaps_are_marked_fine_look_or_act(): void
+    {
+        $marks = static function (Findings $findings): array {
+            $course = self::course($findings);
+
+            return array_combine(array_column($course->gaps, 'name'), array_column($course->gaps, 'mark'));
+        };
+        self::assertSame(['fine'], array_values(array_unique($marks(Visits::cooler(['suction_temperature_compressor_c' => 7.4, 'discharge_temperature_c' => 73])))));
+        $starved = $marks(Visits::cooler(['suction_pressure_kpa' => 215, 'suction_temperature_evaporator_c' => 1.6, 'receiver_outlet_temperature_c' => 34.0]));
+        self::assertSame(['act', 'act'], [$starved['superheat'], $starved['TD']]);
+        self::assertSame('look', $starved['subcooling']);
+        // Not settled: nothing is more than a look.
+        self::assertNotContains('act', $marks(Visits::cooler(['suction_pressure_kpa' => 215, 'suction_temperature_evaporator_c' => 1.6], ['state' => 'pulling_down'])));
+    }
+
+    public function test_labels_lie_on_no_other_and_inside_the_frame(): void
+    {
+        $all = array_keys(Visits::HEALTHY + self::EXTRA);
+        mt_srand(7);
+        $crowded = 0;
+        for ($try = 0; $try < 240; $try++) {
+            $readings = self::EXTRA;
+            foreach ($all as $key) {
+                $value = (Visits::HEALTHY + self::EXTRA)[$key];
+                $readings[$key] = mt_rand(0, 9) < 2 ? null : $value + (str_ends_with($key, '_kpa') ? mt_rand(-120, 250) : mt_rand(-60, 60) / 10);
+            }
+            foreach ([[380.0, false], [236.0, false], [0.0, true]] as [$height, $downward]) {
+                $course = self::course(Visits::cooler(array_filter($readings, static fn (mixed $value): bool => $value !== null) + array_fill_keys($all, null)), $height, $downward);
+                $boxes = array_map(self::box(...), $course->labels);
+                foreach ($boxes as $i => [$left, $top, $right, $bottom]) {
+                    self::assertGreaterThanOrEqual(-0.5, $left);
+                    self::assertLessThanOrEqual($course->frame->width + 0.5, $right);
+                    foreach (array_slice($boxes, $i + 1) as [$l, $t, $r, $b]) {
+                        $overlap = min($right, $r) - max($left, $l) > 1 && min($bottom, $b) - max($top, $t) > 1;
+                        $crowded += $overlap ? 1 : 0;
+                    }
+                }
+            }
+        }
+        self::assertSame(0, $crowded);
+    }
+
+    public function test_the_same_as_a_table(): void
+    {
+        $rows = self::course(Visits::cooler())->rows();
+        $bulb = array_values(array_filter($rows, static fn (array $row): bool => $row['place'] === 'At the bulb'))[0];
+        self::assertSame('1.7 °C', $bulb['measured']);
+        self::assertMatchesRegularExpression('/^−?\d+(\.\d)? to −?\d+(\.\d)? °C$/u', $bulb['expected']);
+        $fahrenheit = (new Course(Visits::cooler(), Figures::of(Visits::cooler(), new HouseRules), new HouseRules, new Units(Unit::Fahrenheit)))->rows();
+        self::assertSame('35.1 °F', array_values(array_filter($fahrenheit, static fn (array $row): bool => $row['place'] === 'At the bulb'))[0]['measured']);
+    }
+
+    public function test_the_drawing_is_said_in_words_for_those_who_cannot_see_it(): void
+    {
+        $svg = view('components.picture.course', ['course' => self::course(Visits::cooler()), 'name' => 't'])->render();
+        self::assertStringContainsString('role="img"', $svg);
+        self::assertStringContainsString('superheat 5.6 K, wanted 4 to 7 K: fine', $svg);
+    }
+
+    /** @param  array{x: float, y: float, anchor: string, lines: list<array{class: string, text: string, y: float, size: float}>, mark: string}  $label */
+    private static function box(array $label): array
+    {
+        $widest = 0.0;
+        foreach ($label['lines'] as $line) {
+            $widest = max($widest, ($line['x'] ?? $label['x']) - $label['x'] + mb_strlen($line['text']) * $line['size'] * 0.52);
+        }
+        $ys = array_column($label['lines'], 'y');
+
+        return [$label['x'], min($ys) - 9, $label['x'] + $widest, max($ys) + 2];
+    }
+
+    private static function course(Findings $findings, float $height = 380.0, bool $downward = false): Course
+    {
+        return new Course($findings, Figures::of($findings, new HouseRules), new HouseRules, new Units, $height, $downward);
+    }
+}

@@ -32,3 +32,34 @@ export async function openVisit(page, circuit, stage) {
   await page.waitForURL(/\/visits\//);
   await page.goto(page.url().replace(/\/visits\/(\w+).*$/, `/visits/$1/${stage}`));
 }
+
+/** A site with one walk-in cooler of its own, so that tests do not meet; answers with the circuit's address. */
+export async function ownCircuit(page, name, more = {}) {
+  await page.goto('/sites/create');
+  await page.getByLabel('Name').fill(name);
+  await page.getByRole('button', { name: 'Save' }).click();
+  await page.waitForURL(/\/sites\/\w+$/);
+  await page.getByRole('link', { name: /new circuit/i }).first().click();
+  await page.getByLabel('Name, as on its label').fill(`${name} cooler`);
+  const system = { Refrigerant: 'R-448A', Receiver: 'yes', 'Evaporator pressure regulator': 'no', ...more };
+  for (const [label, value] of Object.entries(system)) {
+    await page.getByLabel(label, { exact: true }).selectOption(value);
+  }
+  const design = { 'Box set point': '2', 'TD, air to coil': '8.5', 'Condenser split': '12', 'Superheat at the bulb': '5.5', Subcooling: '3', 'Rated current': '9.8' };
+  for (const [label, value] of Object.entries(design)) {
+    await page.getByLabel(label, { exact: true }).fill(value);
+  }
+  await page.getByRole('button', { name: 'Save' }).click();
+  await page.waitForURL(/\/circuits\/\w+$/);
+  return page.url();
+}
+
+/** Collects what a page complains about, so that a test can ask for silence. */
+export function complaints(page) {
+  const heard = [];
+  page.on('pageerror', (error) => heard.push(`error: ${error.message}`));
+  page.on('console', (message) => {
+    if (message.type() === 'error' && !/Failed to load resource.*(422|ERR_INTERNET_DISCONNECTED)/.test(message.text())) heard.push(message.text());
+  });
+  return heard;
+}

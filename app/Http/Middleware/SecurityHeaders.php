@@ -12,6 +12,10 @@ final class SecurityHeaders
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);
+        if (str_starts_with((string) $response->headers->get('Content-Type', 'text/html'), 'text/html')) {
+            // Going back must show the visit as it stands, not as it stood.
+            $response->headers->set('Cache-Control', 'no-store, private');
+        }
         $response->headers->add([
             'Content-Security-Policy' => "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src 'self' data:; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'; manifest-src 'self'",
             'X-Content-Type-Options' => 'nosniff',

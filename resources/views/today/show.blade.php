@@ -1,5 +1,6 @@
 <x-layout title="Today" where="{{ now()->format('l j F') }}">
     <main id="main" class="today">
+        <h1 class="sr">Today</h1>
         <section class="finder" aria-label="Find a circuit">
             <label for="find">Start a visit: type a site or circuit</label>
             <input id="find" type="search" name="q" placeholder="brygga cold room" autocomplete="off" data-slash

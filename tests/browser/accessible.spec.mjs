@@ -1,0 +1,52 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { complaints, demo, openVisit, signIn } from './support.mjs';
+
+const at = (stage) => (page, visit) => page.goto(`${visit}/${stage}`);
+
+const screens = {
+  today: (page) => page.goto('/'),
+  'today, found': async (page) => { await page.getByRole('searchbox').fill('cooler'); await expect(page.locator('#found').getByRole('button').first()).toBeVisible(); },
+  sites: (page) => page.goto('/sites'),
+  circuit: (page) => page.getByRole('link', { name: demo.cooler, exact: true }).first().click(),
+  'circuit form': (page) => page.getByRole('link', { name: 'Change' }).click(),
+  'new site': (page) => page.goto('/sites/create'),
+  settings: (page) => page.goto('/settings'),
+  import: (page) => page.goto('/import'),
+  complaint: at('complaint'),
+  box: at('box'),
+  unit: at('unit'),
+  gauges: async (page, visit) => { await page.goto(`${visit}/gauges`); await page.locator('details.fold').evaluateAll((all) => all.forEach((one) => { one.open = true; })); },
+  'an entry refused': async (page) => { await page.locator('#in-discharge_temperature_c').fill('hot'); await page.keyboard.press('Enter'); await expect(page.getByRole('alert')).toBeVisible(); },
+  verdict: at('verdict'),
+  leave: at('leave'),
+  report: at('report'),
+  'not found': (page) => page.goto('/nowhere'),
+  'sign-in': async (page) => { await page.context().clearCookies(); await page.goto('/sign-in'); },
+};
+
+for (const colorScheme of ['light', 'dark']) {
+  for (const [width, height] of [[1280, 800], [390, 844]]) {
+    test(`nothing stands in anybody's way: ${colorScheme}, ${width} px`, async ({ browser, baseURL }) => {
+      test.setTimeout(150_000);
+      const context = await browser.newContext({ baseURL, colorScheme, viewport: { width, height } });
+      const page = await context.newPage();
+      const heard = complaints(page);
+      await signIn(page);
+      await openVisit(page, demo.openVisit, 'box');
+      const visit = page.url().replace(/\/box$/, '');
+      const found = [];
+      for (const [name, go] of Object.entries(screens)) {
+        await go(page, visit);
+        await page.waitForLoadState();
+        const { violations } = await new AxeBuilder({ page }).analyze();
+        found.push(...violations.map((one) => `${name}: ${one.id} ${one.nodes.slice(0, 2).map((node) => node.target.join(' ')).join('; ')}`));
+        const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+        if (wide > 0) found.push(`${name}: ${wide} px wider than the screen`);
+      }
+      expect(found).toEqual([]);
+      expect(heard.filter((line) => !/404|422/.test(line))).toEqual([]);
+      await context.close();
+    });
+  }
+}

@@ -67,6 +67,9 @@ final readonly class Recorder
      */
     public function line(string $typed, string $id): array
     {
+        if (mb_strlen($typed) > 2000) {
+            throw new NotRecordable('The line has '.mb_strlen($typed).' characters; 2000 are possible.');
+        }
         $said = (new QuickLine)->read($typed);
         if ($said === []) {
             throw new NotRecordable('The line is empty.');

@@ -150,9 +150,12 @@ final readonly class VisitPage
         return $this->log->latest(4);
     }
 
-    public function nextCheckStage(Check $check): Stage
+    /** The control at which a check is entered. */
+    public function linkTo(Check $check): string
     {
-        return Stage::of($check->key);
+        $control = ($check->key instanceof Reading ? 'cell' : 'choice').'-'.str_replace('_', '-', $check->key->value);
+
+        return route('visits.show', [$this->visit, Stage::of($check->key)->value]).'#'.$control;
     }
 
     /** A fresh id for the next entry of a control; sent again it is the same entry. */

@@ -130,6 +130,8 @@ final class VisitTest extends TestCase
         yield 'a fault that is none' => ['confirmed', 'bad_luck', 'yes', 'is no word that Metrum knows'];
         yield 'a kind that is none' => ['gossip', 'x', 'y', 'is no kind of entry'];
         yield 'an empty line' => ['line', 'line', '   ', 'The line is empty'];
+        yield 'an endless line' => ['line', 'line', str_repeat('suction ', 400), '2000 are possible'];
+        yield 'an endless reading' => ['reading', 'box_temperature_c', str_repeat('9', 9000), 'is not a temperature'];
         yield 'a line with an impossible value' => ['line', 'line', 'box 4, level 300%', 'possible is 0 to 100'];
     }
 

@@ -24,7 +24,8 @@ final class EntryRequest extends FormRequest
             'id' => ['required_if:kind,line', 'nullable', 'ulid'],
             'kind' => ['required', 'string', 'max:16'],
             'key' => ['required', 'string', 'max:48'],
-            'value' => ['nullable', 'string', 'max:4000'],
+            // How long a value may be is the recorder's to say: its answer goes into the control.
+            'value' => ['nullable', 'string'],
             'reason' => ['nullable', 'string', 'max:400'],
             'stage' => ['nullable', 'string', 'max:16'],
         ];

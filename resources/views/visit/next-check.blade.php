@@ -1,4 +1,3 @@
-@php($target = $page->nextCheckStage($check))
 <div class="next" role="group" aria-label="Next: {{ lcfirst($check->title()) }}">
     <h3>Next: {{ lcfirst($check->title()) }}</h3>
     <p>{{ $check->how }} <span class="soft">{{ $check->minutes }} min, {{ ['look' => 'a look', 'hand' => 'by hand', 'clamp' => 'with a clamp', 'gauge' => 'with gauges', 'intervention' => 'an intervention'][$check->effort] }}.</span></p>
@@ -8,5 +7,5 @@
         @endforeach
     </dl>
     @foreach ($check->cautions as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach
-    <a class="btn" href="{{ route('visits.show', [$page->visit, $target->value]) }}#{{ $check->key instanceof Metrum\Circuit\Reading ? 'cell' : 'choice' }}-{{ str_replace('_', '-', $check->key->value) }}">Enter it</a>
+    <a class="btn" href="{{ $page->linkTo($check) }}">Enter it</a>
 </div>

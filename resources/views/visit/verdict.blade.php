@@ -25,6 +25,9 @@
             </div>
             @if ($verdict->nextCheck() !== null)
                 @include('visit.next-check', ['check' => $verdict->nextCheck()])
+                @if (count($verdict->checks) > 1)
+                    <p class="after-that">After that: @foreach (array_slice($verdict->checks, 1, 2) as $check)<a href="{{ $page->linkTo($check) }}">{{ lcfirst($check->title()) }}</a> ({{ $check->minutes }} min){{ $loop->last ? '.' : ', ' }}@endforeach</p>
+                @endif
             @else
                 <p class="soft">No further check would tell much. Prove it, and leave it.</p>
             @endif

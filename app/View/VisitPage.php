@@ -7,13 +7,13 @@ use App\Models\User;
 use App\Models\Visit;
 use App\Picture\Course;
 use App\Records\Log;
+use Metrum\Circuit\DataFile;
 use Metrum\Circuit\Fitted;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Test;
 use Metrum\Diagnosis\Cautions;
 use Metrum\Diagnosis\Check;
-use Metrum\Diagnosis\KnowledgeFile;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Findings;
@@ -90,7 +90,7 @@ final readonly class VisitPage
     {
         $chosen = $asked instanceof Test ? $this->findings->tested($asked) : $this->findings->observed($asked);
         /** @var array{how: string} $told */
-        $told = KnowledgeFile::read('checks')[$asked->value];
+        $told = DataFile::read('checks')[$asked->value];
 
         return new Choice($asked, $chosen, $this->verdict->nextCheck()?->key === $asked, $asked instanceof Test ? $told['how'] : '');
     }
@@ -113,7 +113,7 @@ final readonly class VisitPage
     public function cautionsOf(Observation|Test $asked): array
     {
         /** @var array{cautions: list<string>} $told */
-        $told = KnowledgeFile::read('checks')[$asked->value];
+        $told = DataFile::read('checks')[$asked->value];
 
         return Cautions::words($told['cautions']);
     }

@@ -21,13 +21,8 @@ final readonly class HouseRules
     /** @return array<string, Rule> */
     public static function all(): array
     {
-        /** @var ?array<string, Rule> $rules */
-        static $rules = null;
-        if ($rules === null) {
-            /** @var array<string, Rule> $read */
-            $read = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/data/house-rules.json'), true, 16, JSON_THROW_ON_ERROR);
-            $rules = $read;
-        }
+        /** @var array<string, Rule> $rules */
+        $rules = DataFile::read('house-rules');
 
         return $rules;
     }

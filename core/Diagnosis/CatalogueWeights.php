@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
+use Metrum\Circuit\DataFile;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\Metering;
 use Metrum\Circuit\Word;
@@ -33,7 +34,7 @@ final class CatalogueWeights implements Weights
     {
         $this->capillary = $findings->circuit->metering === Metering::Capillary;
         /** @var array<string, float> $complaints */
-        $complaints = KnowledgeFile::read('evidence/complaints');
+        $complaints = DataFile::read('evidence/complaints');
         $this->complaints = $complaints;
     }
 
@@ -98,7 +99,7 @@ final class CatalogueWeights implements Weights
     private function usualOf(string $key): array
     {
         /** @var array{usual: array<string, float|int>, usual_when?: array<string, array<string, float|int>>} $entry */
-        $entry = KnowledgeFile::read('evidence/words')[$key];
+        $entry = DataFile::read('evidence/words')[$key];
         foreach ($entry['usual_when'] ?? [] as $condition => $usual) {
             if ($this->conditions->holds($condition) === true) {
                 return $usual;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
+use Metrum\Circuit\DataFile;
 use Metrum\Refrigerant\Library;
 
 /** The cautions of data/cautions.json, for the step where the hand is. */
@@ -20,7 +21,7 @@ final class Cautions
 
     public static function word(string $key): string
     {
-        $word = KnowledgeFile::read('cautions')[$key];
+        $word = DataFile::read('cautions')[$key];
 
         return is_string($word) ? $word : throw new \OutOfBoundsException('No such caution: '.$key);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
+use Metrum\Circuit\DataFile;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\Fitted;
 use Metrum\Circuit\Observation;
@@ -193,7 +194,7 @@ final readonly class NextChecks
     private function share(string $key): float
     {
         /** @var array{family: string} $entry */
-        $entry = KnowledgeFile::read('evidence/words')[$key];
+        $entry = DataFile::read('evidence/words')[$key];
 
         return $this->weighing->shareLeft($entry['family']);
     }
@@ -223,7 +224,7 @@ final readonly class NextChecks
     private static function availability(Reading|Observation|Test $key): float
     {
         /** @var array{available?: float|int} $told */
-        $told = KnowledgeFile::read('checks')[$key->value];
+        $told = DataFile::read('checks')[$key->value];
 
         return (float) ($told['available'] ?? 1.0);
     }
@@ -232,7 +233,7 @@ final readonly class NextChecks
     private static function told(string $key): array
     {
         /** @var array{minutes: int, effort: string, how: string, cautions: list<string>} $told */
-        $told = KnowledgeFile::read('checks')[$key];
+        $told = DataFile::read('checks')[$key];
 
         return $told;
     }

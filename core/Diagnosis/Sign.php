@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
+use Metrum\Circuit\DataFile;
 use Metrum\Circuit\Reading;
 use Metrum\Quantity\Kind;
 use Metrum\Quantity\Unit;
@@ -36,7 +37,7 @@ final readonly class Sign
         if ($signs === null) {
             $signs = [];
             /** @var array{label: string, unit: string, family: string, needs: list<string>, high: string, low: string, fine: string, least?: float|int} $entry */
-            foreach (KnowledgeFile::read('evidence/signs') as $key => $entry) {
+            foreach (DataFile::read('evidence/signs') as $key => $entry) {
                 $signs[$key] = new self($key, $entry['label'], Unit::from($entry['unit']), $entry['family'], array_map(Reading::from(...), $entry['needs']), $entry['high'], $entry['low'], $entry['fine'], isset($entry['least']) ? (float) $entry['least'] : null);
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
+use Metrum\Circuit\DataFile;
 use Metrum\Circuit\Fault;
 use Metrum\Findings\Findings;
 
@@ -101,7 +102,7 @@ final class Weighing
     private static function wordPiece(Hypotheses $hypotheses, \Metrum\Circuit\Observation|\Metrum\Circuit\Test $key, \Metrum\Circuit\Word $word): Evidence
     {
         /** @var array{family: string} $entry */
-        $entry = KnowledgeFile::read('evidence/words')[$key->value];
+        $entry = DataFile::read('evidence/words')[$key->value];
 
         return new Evidence($entry['family'], array_map(log(...), $hypotheses->chances($key->value, $word)), asked: $key, word: $word);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Exchange;
 
 use Metrum\Circuit\Complaint;
+use Metrum\Circuit\DataFile;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Test;
@@ -157,13 +158,8 @@ final class QuickLine
     /** @return Vocabulary */
     private static function vocabulary(): array
     {
-        /** @var ?Vocabulary $words */
-        static $words = null;
-        if ($words === null) {
-            /** @var Vocabulary $read */
-            $read = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/data/quick-words.json'), true, 8, JSON_THROW_ON_ERROR);
-            $words = $read;
-        }
+        /** @var Vocabulary $words */
+        $words = DataFile::read('quick-words');
 
         return $words;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Diagnosis;
 
 use Metrum\Circuit\Complaint;
+use Metrum\Circuit\DataFile;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Observation;
@@ -13,7 +14,6 @@ use Metrum\Circuit\Test;
 use Metrum\Diagnosis\Cautions;
 use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\FaultCatalogue;
-use Metrum\Diagnosis\KnowledgeFile;
 use Metrum\Diagnosis\Sign;
 use Metrum\Plant\DesignExpectation;
 use PHPUnit\Framework\TestCase;
@@ -81,7 +81,7 @@ final class CatalogueTest extends TestCase
     {
         foreach ([...Reading::cases(), ...Observation::cases(), ...Test::cases()] as $key) {
             /** @var array{minutes: int, effort: string, how: string, cautions: list<string>} $told */
-            $told = KnowledgeFile::read('checks')[$key->value];
+            $told = DataFile::read('checks')[$key->value];
             self::assertGreaterThan(0, $told['minutes'], $key->value);
             self::assertContains($told['effort'], ['look', 'hand', 'clamp', 'gauge', 'intervention']);
             self::assertNotSame('', $told['how']);
@@ -89,7 +89,7 @@ final class CatalogueTest extends TestCase
         }
         foreach ([...Observation::cases(), ...Test::cases()] as $asked) {
             /** @var array{family: string, usual: array<string, float>} $usual */
-            $usual = KnowledgeFile::read('evidence/words')[$asked->value];
+            $usual = DataFile::read('evidence/words')[$asked->value];
             self::assertEqualsWithDelta(1.0, array_sum($usual['usual']), 0.01, $asked->value);
             self::assertSame([], array_diff(array_keys($usual['usual']), array_column($asked->words(), 'value')), $asked->value);
         }
@@ -97,7 +97,7 @@ final class CatalogueTest extends TestCase
 
     public function test_hands_near_danger_are_warned_where_the_step_is(): void
     {
-        $cautions = static fn (string $key): string => implode(' ', Cautions::words(KnowledgeFile::read('checks')[$key]['cautions']));
+        $cautions = static fn (string $key): string => implode(' ', Cautions::words(DataFile::read('checks')[$key]['cautions']));
         self::assertStringContainsString('burn', $cautions('discharge_temperature_c'));
         self::assertStringContainsString('Fans', $cautions('evaporator_face'));
         self::assertStringContainsString('vacuum', $cautions('compressor_leak_back'));

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Metrum\Diagnosis;
+namespace Metrum\Circuit;
 
 /** Reads the files under data/ once a process. */
-final class KnowledgeFile
+final class DataFile
 {
     /** @var array<string, array<string, mixed>> */
     private static array $read = [];

@@ -93,6 +93,54 @@ final class Refrigerant
     }
 
     /**
+     * Density, enthalpy and entropy of vapour at once.
+     *
+     * @param  float  $dew  K
+     * @param  float  $superheat  K, 0 … 120
+     * @return array{float, float, float} kg/m³, J/kg, J/(kg K)
+     *
+     * @throws OutsideTable
+     */
+    public function vapourState(float $dew, float $superheat): array
+    {
+        return $this->vapour()->state($dew, $superheat);
+    }
+
+    /**
+     * Superheat (K) of vapour of enthalpy $enthalpy (J/kg) at its dew temperature (K): secant steps in the grid.
+     *
+     * @return float 0 where the enthalpy is at or below saturated vapour
+     *
+     * @throws OutsideTable above 120 K
+     */
+    public function superheatOfEnthalpy(float $dew, float $enthalpy): float
+    {
+        $saturated = $this->vapourEnthalpy($dew);
+        if ($enthalpy <= $saturated) {
+            return 0.0;
+        }
+        $x = 20.0;
+        $y = $this->vapour()->at(Vapour::ENTHALPY, $dew, $x) - $saturated;
+        $slope = $y / $x;
+        $wanted = $enthalpy - $saturated;
+        for ($round = 0; $round < 6; $round++) {
+            $next = $x + ($wanted - $y) / $slope;
+            if (abs($next - $x) < 1e-4) {
+                return $next;
+            }
+            $value = $this->vapour()->at(Vapour::ENTHALPY, $dew, min(120.0, $next)) - $saturated;
+            if ($next > 120.0 && $value < $wanted) {
+                throw OutsideTable::superheat($this->name, $next);
+            }
+            $next = min(120.0, $next);
+            $slope = abs($next - $x) > 1e-6 ? ($value - $y) / ($next - $x) : $slope;
+            [$x, $y] = [$next, $value];
+        }
+
+        return $x;
+    }
+
+    /**
      * Loss-free compression from suction vapour to a discharge pressure.
      *
      * Where the entropy of the suction gas is below that of saturated vapour at the discharge pressure the gas ends wet:

@@ -67,6 +67,38 @@ final class Vapour
     }
 
     /**
+     * Density, enthalpy and entropy at once: one search in the grid for the three.
+     *
+     * @return array{float, float, float} kg/m³, J/kg, J/(kg K)
+     *
+     * @throws OutsideTable
+     */
+    public function state(float $dew, float $superheat): array
+    {
+        if ($superheat < -1e-9 || $superheat > 120.0) {
+            throw OutsideTable::superheat($this->name, $superheat);
+        }
+        [$row, [$a, $b, $c, $d]] = $this->stencil($dew);
+        $i = $this->column($superheat);
+        [$x0, $x1, $x2, $x3] = [$this->superheats[$i], $this->superheats[$i + 1], $this->superheats[$i + 2], $this->superheats[$i + 3]];
+        [$d0, $d1, $d2, $d3] = [$superheat - $x0, $superheat - $x1, $superheat - $x2, $superheat - $x3];
+        $w0 = $d1 * $d2 * $d3 / (($x0 - $x1) * ($x0 - $x2) * ($x0 - $x3));
+        $w1 = $d0 * $d2 * $d3 / (($x1 - $x0) * ($x1 - $x2) * ($x1 - $x3));
+        $w2 = $d0 * $d1 * $d3 / (($x2 - $x0) * ($x2 - $x1) * ($x2 - $x3));
+        $w3 = $d0 * $d1 * $d2 / (($x3 - $x0) * ($x3 - $x1) * ($x3 - $x2));
+        $y = [];
+        foreach ($this->grid as $property => $grid) {
+            [$p, $q, $r, $s] = [$grid[$row], $grid[$row + 1], $grid[$row + 2], $grid[$row + 3]];
+            $y[$property] = $a * ($w0 * $p[$i] + $w1 * $p[$i + 1] + $w2 * $p[$i + 2] + $w3 * $p[$i + 3])
+                + $b * ($w0 * $q[$i] + $w1 * $q[$i + 1] + $w2 * $q[$i + 2] + $w3 * $q[$i + 3])
+                + $c * ($w0 * $r[$i] + $w1 * $r[$i + 1] + $w2 * $r[$i + 2] + $w3 * $r[$i + 3])
+                + $d * ($w0 * $s[$i] + $w1 * $s[$i + 1] + $w2 * $s[$i + 2] + $w3 * $s[$i + 3]);
+        }
+
+        return [exp($y[self::DENSITY]), $y[self::ENTHALPY] * 1e3, $y[self::ENTROPY] * 1e3];
+    }
+
+    /**
      * Superheat (K) at which vapour of this dew temperature (K) has the entropy $s (J/(kg K)); null where it is wet.
      *
      * @throws OutsideTable above 120 K
@@ -106,7 +138,12 @@ final class Vapour
         }
         $row = max(0, min($this->rows - 4, (int) $x - 1));
 
-        return [$row, Cubic::weights([0.0, 1.0, 2.0, 3.0], $x - $row)];
+        $x -= $row;
+        $a = $x - 1.0;
+        $b = $x - 2.0;
+        $c = $x - 3.0;
+
+        return [$row, [-$a * $b * $c / 6, $x * $b * $c / 2, -$x * $a * $c / 2, $x * $a * $b / 6]];
     }
 
     private function column(float $superheat): int

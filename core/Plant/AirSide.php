@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Plant;
+
+/**
+ * The air side of a coil or condenser, shared by its zones: every zone meets fresh air on its share of the face.
+ *
+ * Cross-flow with the refrigerant's temperature known: effectiveness = 1 − exp(−NTU) (Kays and London, Compact Heat
+ * Exchangers, the limit of a phase change); zones of single phase transfer a share of it. Less air lowers the air's
+ * capacity and, by the square root, the transfer.
+ */
+final readonly class AirSide
+{
+    /**
+     * @param  float  $capacity  heat capacity rate of the air, W/K, with latent heat counted in
+     * @param  float  $transfer  UA of the two-phase zone over the whole face, W/K
+     */
+    public function __construct(public float $capacity, public float $transfer)
+    {
+    }
+
+    /** Heat that the whole face would move per kelvin between air and refrigerant, W/K. @param  float  $quality  of transfer in the zone, 1 for two-phase */
+    public function conductance(float $quality = 1.0): float
+    {
+        return $this->capacity * (1 - exp(-$quality * $this->transfer / $this->capacity));
+    }
+
+    /** @param  float  $air  share of the air that still moves, 0.02 … 1 @param  float  $surface  share of the transfer left */
+    public function with(float $air, float $surface = 1.0): self
+    {
+        $air = max(0.02, $air);
+
+        return new self($this->capacity * $air, $this->transfer * sqrt($air) * max(0.02, $surface));
+    }
+}

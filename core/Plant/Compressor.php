@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Plant;
+
+/**
+ * A piston (or piston-like) compressor: gas pumped, work, heat into the gas, current.
+ *
+ * Volumetric efficiency: 1 − c (ratio^(1/n) − 1), the clearance gas's re-expansion (Gosney, Principles of Refrigeration,
+ * ch. 4), less 2 % a unit of ratio for heating and leakage in health. Isentropic efficiency: a flat parabola over ratio,
+ * best near 3.5, as published for semi-hermetic machines. Wear lets a share of the gas back: less is pumped, while most of
+ * the work is still done and goes into the gas as heat.
+ */
+final readonly class Compressor
+{
+    private const CLEARANCE = 0.045;
+
+    private const EXPONENT = 1.12;
+
+    /**
+     * @param  float  $displacement  m³/s swept
+     * @param  float  $wear  share of the gas that leaks back, 0 … 1
+     * @param  float  $volts  between lines
+     * @param  int  $phases  1 or 3
+     */
+    public function __construct(public float $displacement, public float $wear = 0.0, public float $volts = 400.0, public int $phases = 3)
+    {
+    }
+
+    /** Volumetric efficiency of a sound machine, 0.02 … 1. */
+    public static function volumetricEfficiency(float $ratio): float
+    {
+        return max(0.02, 1 - self::CLEARANCE * ($ratio ** (1 / self::EXPONENT) - 1) - 0.02 * ($ratio - 1));
+    }
+
+    /** Isentropic efficiency, shaft: 0.35 … 0.7. */
+    public static function isentropicEfficiency(float $ratio): float
+    {
+        $far = $ratio - 3.5;
+
+        return max(0.35, 0.70 - ($far < 0 ? 0.03 : 0.0035) * $far * $far);
+    }
+
+    /** Gas delivered, kg/s. @param  float  $density  of the suction gas, kg/m³ */
+    public function massFlow(float $density, float $ratio): float
+    {
+        return $this->displacement * self::volumetricEfficiency($ratio) * $density * (1 - 0.75 * $this->wear);
+    }
+
+    /**
+     * Work at the shaft for each kilogram delivered, J/kg.
+     *
+     * @param  float  $ideal  loss-free work, J/kg
+     */
+    public function work(float $ideal, float $ratio): float
+    {
+        return $ideal / self::isentropicEfficiency($ratio) * (1 - 0.45 * $this->wear) / (1 - 0.75 * $this->wear);
+    }
+
+    /** Share of the work that leaves through the shell. */
+    public function shellLoss(): float
+    {
+        return 0.10;
+    }
+
+    /** Electric power, W. @param  float  $shaft  W */
+    public function electricPower(float $shaft): float
+    {
+        return $shaft / 0.88;
+    }
+
+    /** Line current, A. @param  float  $electric  W @param  float  $share  of the rated load, 0 … 1.3 */
+    public function current(float $electric, float $share): float
+    {
+        $powerFactor = 0.55 + 0.30 * min(1.0, max(0.0, $share));
+
+        return $electric / ($powerFactor * $this->volts * ($this->phases === 3 ? sqrt(3.0) : 1.0));
+    }
+
+    /** What a clamp reads 15 cm down the pipe, K. */
+    public static function pipeTemperature(float $gas, float $around): float
+    {
+        return $gas - 0.08 * ($gas - $around);
+    }
+
+    public function worn(float $wear): self
+    {
+        return new self($this->displacement, min(0.95, $this->wear + $wear), $this->volts, $this->phases);
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Plant;
+
+use Metrum\Circuit\Metering;
+
+/**
+ * What feeds the coil: a thermostatic valve, an electronic one or a capillary.
+ *
+ * Flow = K · opening · √(density before it · pressure over it) (incompressible orifice, as valve makers rate it; vapour
+ * before it lowers the density as a homogeneous mixture). A thermostatic valve opens in proportion to superheat above its
+ * static superheat; one turn in raises that by some kelvin. An electronic valve is the same with a steep gradient.
+ */
+final readonly class Feed
+{
+    /** K of static superheat a turn of the stem gives. */
+    public const KELVIN_PER_TURN = 1.6;
+
+    /**
+     * @param  float  $coefficient  K, m²
+     * @param  float  $static  superheat at which it begins to open, K
+     * @param  float  $gradient  K of superheat from shut to full open
+     * @param  float  $least  opening it cannot go below, 0 … 1
+     * @param  float  $bulbLag  s
+     */
+    public function __construct(
+        public Metering $kind,
+        public float $coefficient,
+        public float $static,
+        public float $gradient,
+        public float $least = 0.0,
+        public float $bulbLag = 25.0,
+    ) {
+    }
+
+    /** Opening at a superheat felt by the bulb (K, below 0 where liquid passes it), 0 … 1. */
+    public function opening(float $superheat): float
+    {
+        if ($this->kind === Metering::Capillary) {
+            return 1.0;
+        }
+
+        return max($this->least, min(1.0, ($superheat - $this->static) / $this->gradient));
+    }
+
+    /** kg/s. @param  float  $density  kg/m³ before it @param  float  $difference  Pa over it */
+    public function massFlow(float $opening, float $density, float $difference): float
+    {
+        return $this->coefficient * $opening * sqrt($density * max(1.0, $difference));
+    }
+
+    /** @param  float  $turns  in is positive (more superheat) */
+    public function turned(float $turns): self
+    {
+        return new self($this->kind, $this->coefficient, max(0.0, $this->static + self::KELVIN_PER_TURN * $turns), $this->gradient, $this->least, $this->bulbLag);
+    }
+
+    /** @param  float  $share  of the flow area left */
+    public function narrowed(float $share): self
+    {
+        return new self($this->kind, $this->coefficient * max(1e-3, $share), $this->static, $this->gradient, $this->least, $this->bulbLag);
+    }
+
+    /** Held open: begins to open at less superheat and never shuts below $least. */
+    public function heldOpen(float $kelvin, float $least): self
+    {
+        return new self($this->kind, $this->coefficient, $this->static - $kelvin, $this->gradient, max($this->least, $least), $this->bulbLag);
+    }
+
+    public function hunting(float $gradientShare, float $lag): self
+    {
+        return new self($this->kind, $this->coefficient, $this->static, $this->gradient * $gradientShare, $this->least, $lag);
+    }
+}

@@ -1,0 +1,210 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Plant;
+
+use Metrum\Refrigerant\OutsideTable;
+
+/**
+ * Finds the loop's unknowns by Newton's method with bounded steps and a line search; from the design point, from warmer and
+ * colder guesses where that fails, or from where it stood a moment ago.
+ */
+final class Solver
+{
+    private const TOLERANCE = 2e-6;
+
+    /** Largest step of one iteration, by unknown. */
+    private const STEP = [0.35, 0.25, 0.6, 2.0, 0.35];
+
+    private const NUDGE = [1e-5, 1e-5, 1e-5, 1e-4, 1e-5];
+
+    public int $walks = 0;
+
+    /** @var array{float, float, float, float, float} */
+    private array $low;
+
+    /** @var array{float, float, float, float, float} */
+    private array $high;
+
+    public function __construct(private readonly Machine $machine, private readonly Loop $loop)
+    {
+        $saturation = $machine->fluid->saturation;
+        $coldest = $saturation->lowest + 1.0;
+        $hottest = $saturation->highest - 4.0;
+        $this->low = [log($machine->fluid->dewPressure($coldest)), log($machine->fluid->dewPressure(max($coldest, 223.15))), log($machine->design->massFlow) - 5.0, $machine->fluid->liquidEnthalpy(max($coldest, 213.15)) / 1e4, -0.95];
+        $this->high = [log($machine->fluid->dewPressure(min($hottest, 308.15))), log($machine->fluid->bubblePressure($hottest)), log($machine->design->massFlow) + 1.8, 55.0, 3.0];
+    }
+
+    /**
+     * @param  ?array{float, float, float, float, float}  $start
+     * @return ?array{float, float, float, float, float} null where no start led to a solution
+     */
+    public function solve(?array $start = null, ?float $opening = null): ?array
+    {
+        $design = Sizing::guess($this->machine);
+        $starts = $start === null ? [] : [$start];
+        foreach ([[0.0, 0.0, 0.0, 0.0], [-0.3, -0.1, -0.3, -0.1], [-0.7, -0.2, -0.9, -0.4], [0.3, 0.25, 0.3, 1.2], [-0.2, -0.4, -0.3, 0.0], [-1.1, -0.15, -1.6, -0.6]] as [$e, $c, $m, $z]) {
+            $starts[] = [$design[0] + $e, $design[1] + $c, $design[2] + $m, $design[3], $design[4] + $z];
+        }
+        foreach ($starts as $from) {
+            $found = $this->newton($this->bounded($from), $opening);
+            if ($found !== null) {
+                return $found;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  array{float, float, float, float, float}  $x
+     * @return ?array{float, float, float, float, float}
+     */
+    private function newton(array $x, ?float $opening): ?array
+    {
+        $misses = $this->misses($x, $opening);
+        if ($misses === null) {
+            return null;
+        }
+        $norm = self::norm($misses);
+        for ($round = 0; $round < 45; $round++) {
+            if ($norm < self::TOLERANCE) {
+                return $x;
+            }
+            $step = $this->step($x, $misses, $opening);
+            if ($step === null) {
+                return null;
+            }
+            $share = 1.0;
+            foreach ($step as $i => $size) {
+                $share = min($share, self::STEP[$i] / max(1e-12, abs($size)));
+            }
+            $best = null;
+            for ($half = 0; $half < 6; $half++) {
+                $trial = $this->bounded([$x[0] + $share * $step[0], $x[1] + $share * $step[1], $x[2] + $share * $step[2], $x[3] + $share * $step[3], $x[4] + $share * $step[4]]);
+                $missed = $this->misses($trial, $opening);
+                if ($missed !== null) {
+                    $trialNorm = self::norm($missed);
+                    if ($best === null || $trialNorm < $best[2]) {
+                        $best = [$trial, $missed, $trialNorm];
+                    }
+                    if ($trialNorm < (1 - 0.1 * $share) * $norm) {
+                        break;
+                    }
+                }
+                $share *= 0.45;
+            }
+            if ($best === null) {
+                return null;
+            }
+            if ($best[2] > 0.999 * $norm && $round > 25) {
+                return null;
+            }
+            [$x, $misses, $norm] = $best;
+        }
+
+        return $norm < 50 * self::TOLERANCE ? $x : null;
+    }
+
+    /**
+     * @param  array{float, float, float, float, float}  $x
+     * @param  array{float, float, float, float, float}  $misses
+     * @return ?array{float, float, float, float, float}
+     */
+    private function step(array $x, array $misses, ?float $opening): ?array
+    {
+        $rows = [[], [], [], [], []];
+        foreach (self::NUDGE as $column => $nudge) {
+            $there = $x;
+            $there[$column] += $there[$column] + $nudge > $this->high[$column] ? -$nudge : $nudge;
+            $moved = $this->misses($there, $opening);
+            if ($moved === null) {
+                return null;
+            }
+            $by = $there[$column] - $x[$column];
+            for ($row = 0; $row < 5; $row++) {
+                $rows[$row][$column] = ($moved[$row] - $misses[$row]) / $by;
+            }
+        }
+        for ($row = 0; $row < 5; $row++) {
+            $rows[$row][5] = -$misses[$row];
+        }
+
+        return self::eliminated($rows);
+    }
+
+    /**
+     * Gauss's elimination with row exchange.
+     *
+     * @param  array<int, array<int, float>>  $rows  five rows of six
+     * @return ?array{float, float, float, float, float}
+     */
+    private static function eliminated(array $rows): ?array
+    {
+        for ($column = 0; $column < 5; $column++) {
+            $pivot = $column;
+            for ($row = $column + 1; $row < 5; $row++) {
+                if (abs($rows[$row][$column]) > abs($rows[$pivot][$column])) {
+                    $pivot = $row;
+                }
+            }
+            if (abs($rows[$pivot][$column]) < 1e-12) {
+                // A direction that changes nothing (an empty receiver, a shut valve): leave that unknown where it is.
+                $rows[$pivot][$column] = 1e-6;
+            }
+            [$rows[$column], $rows[$pivot]] = [$rows[$pivot], $rows[$column]];
+            for ($row = $column + 1; $row < 5; $row++) {
+                $factor = $rows[$row][$column] / $rows[$column][$column];
+                for ($k = $column; $k < 6; $k++) {
+                    $rows[$row][$k] -= $factor * $rows[$column][$k];
+                }
+            }
+        }
+        $x = [0.0, 0.0, 0.0, 0.0, 0.0];
+        for ($row = 4; $row >= 0; $row--) {
+            $sum = $rows[$row][5];
+            for ($k = $row + 1; $k < 5; $k++) {
+                $sum -= $rows[$row][$k] * $x[$k];
+            }
+            $x[$row] = $sum / $rows[$row][$row];
+        }
+
+        return is_finite($x[0] + $x[1] + $x[2] + $x[3] + $x[4]) ? $x : null;
+    }
+
+    /**
+     * @param  array{float, float, float, float, float}  $x
+     * @return ?array{float, float, float, float, float}
+     */
+    private function misses(array $x, ?float $opening): ?array
+    {
+        $this->walks++;
+        try {
+            $misses = $this->loop->walk($x, $opening);
+        } catch (OutsideTable) {
+            return null;
+        }
+
+        return is_finite($misses[0] + $misses[1] + $misses[2] + $misses[3] + $misses[4]) ? $misses : null;
+    }
+
+    /**
+     * @param  array{float, float, float, float, float}  $x
+     * @return array{float, float, float, float, float}
+     */
+    private function bounded(array $x): array
+    {
+        foreach ($x as $i => $value) {
+            $x[$i] = max($this->low[$i], min($this->high[$i], $value));
+        }
+
+        return $x;
+    }
+
+    /** @param  array{float, float, float, float, float}  $misses */
+    private static function norm(array $misses): float
+    {
+        return sqrt($misses[0] ** 2 + $misses[1] ** 2 + $misses[2] ** 2 + $misses[3] ** 2 + $misses[4] ** 2);
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Plant;
+
+/** What the plant meets now. SI. */
+final readonly class Surroundings
+{
+    /**
+     * @param  float  $ambient  air entering the condenser, K
+     * @param  float  $box  air entering the coil, K
+     * @param  ?float  $returnGain  K by which the suction line warms the gas; null: as the line is sized
+     * @param  float  $atmosphere  Pa
+     */
+    public function __construct(public float $ambient, public float $box, public ?float $returnGain = null, public float $atmosphere = 101325.0)
+    {
+    }
+}

@@ -74,7 +74,7 @@ final readonly class Wanted
         $glide = 0.0;
         if ($this->rules->judgesAtMidGlide()) {
             $fluid = $this->circuit->fluid();
-            $glide = 0.7 * $fluid->glide($this->circuit->isLowTemperature() ? 180e3 : 400e3);
+            $glide = count($fluid->composition) > 1 ? 0.7 * $fluid->glide($fluid->dewPressure($this->circuit->isLowTemperature() ? 245.0 : 267.0)) : 0.0;
         }
 
         return $this->superheat()->middle() / 0.9 + $glide / 2;

@@ -17,6 +17,7 @@ final readonly class DesignPoint
      * @param  float  $liquid  enthalpy of the liquid leaving receiver or condenser, J/kg
      * @param  float  $summerCharge  kg with the receiver just covered and nothing flooded
      * @param  float  $buffer  kg between an empty and the design level of the receiver
+     * @param  float  $full  kg with the receiver full to the brim (without one: the charge itself)
      * @param  float  $winter  kg that the condenser takes when it is flooded for the coldest day
      */
     public function __construct(
@@ -29,6 +30,7 @@ final readonly class DesignPoint
         public float $liquid,
         public float $summerCharge,
         public float $buffer,
+        public float $full,
         public float $winter,
     ) {
     }

@@ -18,6 +18,9 @@ final readonly class Feed
     /** K of static superheat a turn of the stem gives. */
     public const KELVIN_PER_TURN = 1.6;
 
+    /** Share of its travel below which a valve is near its seat. */
+    private const SEAT = 0.08;
+
     /**
      * @param  float  $coefficient  K, m²
      * @param  float  $static  superheat at which it begins to open, K
@@ -42,7 +45,13 @@ final readonly class Feed
             return 1.0;
         }
 
-        return max($this->least, min(1.0, ($superheat - $this->static) / $this->gradient));
+        $share = ($superheat - $this->static) / $this->gradient;
+        if ($share < self::SEAT) {
+            // Near its seat the flow fades out; it never jumps.
+            $share = self::SEAT * exp(max(-6.0, ($share - self::SEAT) / self::SEAT));
+        }
+
+        return max($this->least, min(1.0, $share));
     }
 
     /** kg/s. @param  float  $density  kg/m³ before it @param  float  $difference  Pa over it */

@@ -47,10 +47,11 @@ final readonly class HeadControl
      *
      * @param  float  $flooded  share the valve floods now
      * @param  float  $warmed  share of gas that would warm the condensate to saturation
+     * @param  float  $short  how far the charge falls short of a liquid seal, 0 … 1: the valve still sends gas to hold the head
      */
-    public function bypassed(float $flooded, float $warmed): float
+    public function bypassed(float $flooded, float $warmed, float $short): float
     {
-        return min(0.6, $this->bypass + 0.7 * $warmed * min(1.0, 2.0 * $flooded));
+        return min(0.6, $this->bypass + ($warmed * (0.7 + 0.4 * min(1.0, 12 * $short)) + 0.8 * $short) * min(1.0, 2.0 * $flooded));
     }
 
     public function lowered(float $kelvin): self

@@ -272,7 +272,7 @@ final class Loop
         $this->condenserOutlet = $vapourLeaving > 0.0 ? $bubble + $vapourLeaving * ($dewC - $bubble) : $coldShare;
         $this->outletLiquid = $vapourLeaving > 0.0 ? $liquidC + $vapourLeaving * $latentC : $liquidC - $heatC * ($bubble - $coldShare);
         $warmed = max(0.0, ($liquidC - $this->outletLiquid) / ($this->dischargeEnthalpy - $this->outletLiquid));
-        $this->bypassed = $machine->head->bypassed($valveFlooded, $warmed);
+        $this->bypassed = $machine->head->bypassed($valveFlooded, $warmed, $short);
         $through *= 1 - $this->bypassed;
         $desuperheating = $through * $warmth / ($side->conductance(0.5) * $mean);
         $condensing = $through * $latentC * (1 - $vapourLeaving) / ($cooling * max(0.3, ($bubble + $dewC) / 2 - $ambient));

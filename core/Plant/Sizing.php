@@ -143,8 +143,8 @@ final readonly class Sizing
             $this->feed($superheat, $flow / sqrt($lineDensity * ($condensing - $evaporating))),
             new HeadControl($this->circuit->headPressureControl ?? HeadPressureControl::None, $this->wanted->leastCondensing() ?? 273.15),
             freeShare: 0.05,
-            condenserVolume: $design->condenserVolume ?? 0.45e-3 * $kilowatts,
-            receiverVolume: $receiver ? ($design->receiverVolume ?? 1.5e-3 * $kilowatts * ($this->circuit->headPressureControl === HeadPressureControl::FloodingValve ? 1.6 : 1.0)) : 0.0,
+            condenserVolume: $design->condenserVolume ?? 0.75e-3 * $kilowatts,
+            receiverVolume: $receiver ? ($design->receiverVolume ?? 1.5e-3 * $kilowatts * ($this->circuit->headPressureControl === HeadPressureControl::FloodingValve ? 1.4 : 1.0)) : 0.0,
             lineVolume: 0.10e-3 * $kilowatts,
             coilVolume: 0.9e-3 * $kilowatts,
             suctionVolume: 0.5e-3 * $kilowatts,
@@ -164,7 +164,7 @@ final readonly class Sizing
             others: $shared ? 5.0 * $flow : 0.0,
             ratedCurrent: 1.0,
             solenoidOpen: true,
-            design: new DesignPoint($box, $ambient, $cooling, $flow, $evaporating, $condensing, $liquid, 0.0, 0.0, 0.0),
+            design: new DesignPoint($box, $ambient, $cooling, $flow, $evaporating, $condensing, $liquid, 0.0, 0.0, 0.0, 0.0),
         );
 
         return $this->charged($this->fitted($machine, $superheat, $subcooling));
@@ -202,7 +202,7 @@ final readonly class Sizing
                 condenser: new AirSide($machine->condenser->capacity * $condenser, $machine->condenser->transfer * $condenser),
                 coil: new AirSide($machine->coil->capacity * $coil, $machine->coil->transfer * $coil),
                 freeShare: max(0.004, min(0.5, $free)),
-                design: new DesignPoint($machine->design->box, $machine->design->ambient, $machine->design->cooling, $flow, $machine->design->evaporating, $machine->design->condensing, $machine->design->liquid, 0.0, 0.0, 0.0),
+                design: new DesignPoint($machine->design->box, $machine->design->ambient, $machine->design->cooling, $flow, $machine->design->evaporating, $machine->design->condensing, $machine->design->liquid, 0.0, 0.0, 0.0, 0.0),
             );
             if (abs($got - $superheat) < 1e-4 && abs($misses[0]) + abs($misses[1]) + abs($misses[2]) + abs($misses[3]) < 1e-6 && $round > 5) {
                 break;
@@ -233,12 +233,13 @@ final readonly class Sizing
             $density = $machine->fluid->liquidDensity(($machine->head->setting + $coldest) / 2);
             $winter = $share * $machine->condenserVolume * $density;
         }
-        $summer = $empty + ($machine->hasReceiver() ? 0.25 * ($buffer / 0.45) : 0.0);
+        // Enough for summer is a receiver outlet that is just covered.
+        $summer = $empty + ($machine->hasReceiver() ? 0.08 * ($buffer / 0.45) : 0.0);
         // With winter charge the receiver stands higher in summer, up to its 80 %.
-        $charge = $machine->head->kind === HeadPressureControl::FloodingValve ? min($empty + 0.8 * $buffer / 0.45, $empty + 0.12 * $buffer / 0.45 + $winter) : $empty + $buffer;
+        $charge = $machine->head->kind === HeadPressureControl::FloodingValve ? min($empty + 0.8 * $buffer / 0.45, $empty + 0.10 * $buffer / 0.45 + $winter) : $empty + $buffer;
         $design = $machine->design;
 
-        return $machine->with(charge: $charge, design: new DesignPoint($design->box, $design->ambient, $design->cooling, $design->massFlow, $design->evaporating, $design->condensing, $design->liquid, $summer, max(0.0, $charge - $empty), $winter));
+        return $machine->with(charge: $charge, design: new DesignPoint($design->box, $design->ambient, $design->cooling, $design->massFlow, $design->evaporating, $design->condensing, $design->liquid, $summer, max(0.0, $charge - $empty), $machine->hasReceiver() ? $mass(1.0) : $charge, $winter));
     }
 
     /**

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Plant;
+
+use Metrum\Circuit\Fault;
+use Metrum\Circuit\HeadPressureControl;
+use Metrum\Circuit\Metering;
+
+/**
+ * What a fault does to a plant, by severity 0 … 1: 0.2 is just noticeable, 1 a plant that no longer does its work.
+ *
+ * Faults of boxes, clocks and controls change nothing in the refrigerant loop at a given box temperature; the simulation in
+ * time carries them.
+ */
+final class Disorder
+{
+    /** Whether the refrigerant loop itself shows the fault. */
+    public static function showsInLoop(Fault $fault, Machine $machine): bool
+    {
+        return match ($fault) {
+            Fault::Undercharge, Fault::Overcharge, Fault::NonCondensables, Fault::ValveUnderfeeding, Fault::LiquidLineRestriction, Fault::SuctionRestriction,
+            Fault::EvaporatorAirflowLow, Fault::EvaporatorIced, Fault::CondenserAirflowLow, Fault::CompressorInefficient, Fault::SuctionLineWarm, Fault::HotGasLeaking, Fault::LiquidSolenoidShut => true,
+            Fault::ValveOverfeeding, Fault::ValveHunting => $machine->feed->kind !== Metering::Capillary,
+            Fault::WinterUndercharge, Fault::HeadPressureValveBypassing => $machine->head->kind === HeadPressureControl::FloodingValve,
+            Fault::HeadPressureLow => $machine->head->kind !== HeadPressureControl::None,
+            Fault::RegulatorSetHigh, Fault::RegulatorSetLow => $machine->regulatorSetting !== null,
+            default => false,
+        };
+    }
+
+    /** @param  float  $severity  0 … 1 */
+    public static function in(Machine $machine, Fault $fault, float $severity): Machine
+    {
+        $s = max(0.0, min(1.0, $severity));
+        $design = $machine->design;
+        $flow = $design->massFlow;
+        $fluid = $machine->fluid;
+
+        return match ($fault) {
+            Fault::Undercharge => $machine->with(charge: self::short($machine, $s)),
+            // Enough for summer: only what the flooded condenser would take is missing.
+            Fault::WinterUndercharge => $machine->with(charge: $machine->charge - min(1.0, 1.2 * $s) * max(0.0, $machine->charge - $design->summerCharge)),
+            Fault::Overcharge => $machine->with(charge: self::over($machine, $s)),
+            Fault::NonCondensables => $machine->with(inert: $machine->inert + 0.28 * $s * $design->condensing),
+            Fault::CondenserAirflowLow => $machine->with(condenser: $machine->condenser->with(1 - 0.78 * $s)),
+            Fault::EvaporatorAirflowLow => $machine->with(coil: $machine->coil->with(1 - 0.85 * $s)),
+            Fault::EvaporatorIced => $machine->with(coil: $machine->coil->with(1 - 0.85 * $s, 1 - 0.45 * $s)),
+            Fault::ValveUnderfeeding => $machine->with(feed: $machine->feed->narrowed(1 - 0.88 * $s ** 0.75)),
+            Fault::ValveOverfeeding => $machine->with(feed: $machine->feed->heldOpen((0.9 + $s) * $machine->feed->static * min(1.0, 2 * $s), 0.35 + 0.65 * $s)),
+            Fault::ValveHunting => $machine->with(feed: $machine->feed->hunting(1 - 0.8 * $s, $machine->feed->bulbLag * (1 + 2 * $s))),
+            // A blocked drier takes pressure with the square of the flow; it begins where it eats the subcooling.
+            Fault::LiquidLineRestriction => $machine->with(drierFriction: $machine->drierFriction + 1.25 * $s ** 1.5 * ($design->condensing - $design->evaporating) * $fluid->liquidDensity($design->ambient + 8) / $flow ** 2),
+            Fault::SuctionRestriction => $machine->with(suctionFriction: $machine->suctionFriction + 0.85 * $s ** 1.3 * $design->evaporating * $fluid->vapourDensity($fluid->dewTemperature($design->evaporating)) / $flow ** 2),
+            Fault::SuctionLineWarm => $machine->with(suctionGain: $machine->suctionGain * (1 + 9 * $s)),
+            Fault::CompressorInefficient => $machine->with(compressor: $machine->compressor->worn(0.85 * $s)),
+            Fault::HeadPressureValveBypassing => $machine->with(head: $machine->head->bypassing(0.35 * $s)),
+            Fault::HeadPressureLow => $machine->with(head: $machine->head->lowered(35 * $s)),
+            Fault::RegulatorSetHigh => $machine->with(regulatorSetting: self::raised($machine, 11 * $s)),
+            Fault::RegulatorSetLow => $machine->with(regulatorSetting: self::raised($machine, -14 * $s)),
+            Fault::HotGasLeaking => $machine->with(hotGas: $machine->hotGas + 0.35 * $s * $flow),
+            Fault::LiquidSolenoidShut => $machine->with(solenoidOpen: $s < 0.3),
+            default => $machine,
+        };
+    }
+
+    /** The receiver is empty soon; then the missing gas shows, down to a little over half of what circulates. */
+    private static function short(Machine $machine, float $s): float
+    {
+        $circulating = $machine->charge - $machine->design->buffer;
+
+        return $machine->charge - min(1.0, $s / 0.1) * $machine->design->buffer - 0.5 * $s * $circulating;
+    }
+
+    private static function over(Machine $machine, float $s): float
+    {
+        $heavy = $machine->fluid->liquidDensity($machine->design->ambient + 8);
+
+        return $machine->charge + min(1.0, $s / 0.1) * max(0.0, 0.97 * $machine->design->full - $machine->charge) + 0.3 * $s * $machine->condenserVolume * $heavy;
+    }
+
+    private static function raised(Machine $machine, float $kelvin): ?float
+    {
+        return $machine->regulatorSetting === null ? null : $machine->fluid->dewPressure($machine->fluid->dewTemperature($machine->regulatorSetting) + $kelvin);
+    }
+}

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Plant;
+
+use Metrum\Circuit\BoxControl;
+use Metrum\Circuit\Circuit;
+use Metrum\Circuit\CondenserPlace;
+use Metrum\Circuit\DefrostKind;
+use Metrum\Circuit\Design;
+use Metrum\Circuit\HeadPressureControl;
+use Metrum\Circuit\HouseRules;
+use Metrum\Circuit\Kind;
+use Metrum\Circuit\Metering;
+use Metrum\Circuit\Wanted;
+use Metrum\Quantity\Atmosphere;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** Plausible plants of every kind, refrigerant, size and control, and weather to go with them; the same seed gives the same. */
+final class RandomPlants
+{
+    /** What each temperature level is commonly charged with. */
+    private const MEDIUM = ['R-448A', 'R-449A', 'R-404A', 'R-134a', 'R-513A', 'R-450A', 'R-407A', 'R-407C', 'R-407F', 'R-290', 'R-454C', 'R-455A', 'R-22', 'R-422D', 'R-427A', 'R-507A', 'R-452A', 'R-410A', 'R-454A', 'R-1234yf', 'R-32'];
+
+    private const LOW = ['R-448A', 'R-449A', 'R-404A', 'R-507A', 'R-452A', 'R-407A', 'R-407F', 'R-290', 'R-454C', 'R-455A', 'R-454A', 'R-502', 'R-422D', 'R-1270'];
+
+    private const CABINET = ['R-290', 'R-600a', 'R-134a', 'R-404A', 'R-452A'];
+
+    private Randomizer $dice;
+
+    public function __construct(int $seed)
+    {
+        $this->dice = new Randomizer(new Mt19937($seed));
+    }
+
+    /** @param  ?Kind  $kind  null: any */
+    public function circuit(?Kind $kind = null): Circuit
+    {
+        $kind ??= $this->one(Kind::cases());
+        $low = $kind->isLowTemperature();
+        $cabinet = $kind === Kind::ReachInCooler || $kind === Kind::ReachInFreezer;
+        $refrigerant = $this->one(match (true) {
+            $kind === Kind::ReachInFreezer => ['R-290', 'R-404A', 'R-452A'],
+            $cabinet => self::CABINET,
+            $low => self::LOW,
+            default => self::MEDIUM,
+        });
+        $metering = $cabinet ? $this->one([Metering::Capillary, Metering::Capillary, Metering::Txv]) : $this->one([Metering::Txv, Metering::Txv, Metering::Txv, Metering::Eev]);
+        $outdoor = ! $kind->isSmall() && $this->chance(0.7);
+        $head = $outdoor ? $this->one([HeadPressureControl::None, HeadPressureControl::FanCycling, HeadPressureControl::FanSpeed, HeadPressureControl::FloodingValve]) : HeadPressureControl::None;
+        $receiver = $metering !== Metering::Capillary && ($head === HeadPressureControl::FloodingValve || ! $kind->isSmall() || $this->chance(0.4));
+        $regulator = $kind->isShared() ? $this->chance(0.6) : (($kind === Kind::CaseMedium || $kind === Kind::WalkInCooler) && $this->chance(0.15));
+        $plain = new Circuit($refrigerant, $kind, $metering, receiver: $receiver);
+        $wanted = new Wanted($plain, new HouseRules);
+        $td = max($wanted->leastTd() + 0.3, $wanted->evaporatorTd()->middle() * $this->between(0.85, 1.2));
+
+        return new Circuit(
+            $refrigerant, $kind, $metering, $outdoor ? CondenserPlace::AirOutdoor : CondenserPlace::AirIndoor, $head, $receiver, $regulator, false,
+            $kind->isShared() ? BoxControl::PressureRegulator : BoxControl::ThermostatPumpDown,
+            $kind === Kind::IceMachine ? DefrostKind::HotGas : ($low ? $this->one([DefrostKind::Electric, DefrostKind::Electric, DefrostKind::HotGas]) : DefrostKind::OffCycle),
+            new Design(
+                evaporatorTd: $td,
+                condenserSplit: $wanted->condenserSplit()->middle() * $this->between(0.85, 1.25),
+                superheat: $wanted->superheat()->middle() * $this->between(0.85, 1.2),
+                subcooling: $receiver ? $this->between(2.0, 4.5) : $this->between(4.0, 7.0),
+                boxSetPoint: Sizing::usualBox($kind) + $this->between(-2.0, 2.0),
+                ratedCurrent: $this->chance(0.8) ? $this->between(3.0, 30.0) * ($cabinet ? 0.25 : 1.0) : null,
+                coldestAmbient: 273.15 + $this->between(-18.0, -2.0),
+            ),
+            Atmosphere::atAltitude($this->chance(0.15) ? $this->between(500.0, 2200.0) : $this->between(0.0, 200.0)),
+        );
+    }
+
+    /** Weather and box near what the plant was built for. @param  ?bool  $cold  true: head pressure control has to hold */
+    public function surroundings(Machine $machine, ?bool $cold = null): Surroundings
+    {
+        $outdoor = $machine->circuit->condenser === CondenserPlace::AirOutdoor;
+        $ambient = 273.15 + match (true) {
+            $cold === true => $this->between(-12.0, 2.0),
+            $outdoor => $this->between(18.0, 34.0),
+            default => $this->between(20.0, 32.0),
+        };
+
+        return new Surroundings($ambient, $machine->design->box + $this->between(-0.5, 3.0), atmosphere: $machine->circuit->atmosphere->pascal);
+    }
+
+    public function between(float $low, float $high): float
+    {
+        return $low + ($high - $low) * $this->dice->getInt(0, 1_000_000) / 1_000_000;
+    }
+
+    /**
+     * @template T
+     *
+     * @param  non-empty-list<T>  $of
+     * @return T
+     */
+    public function one(array $of): mixed
+    {
+        return $of[$this->dice->getInt(0, count($of) - 1)];
+    }
+
+    public function chance(float $share): bool
+    {
+        return $this->dice->getInt(0, 9999) < 10000 * $share;
+    }
+}

@@ -7,8 +7,8 @@ use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Reading;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
-use Metrum\Plant\DesignExpectation;
 use Metrum\Plant\Expected;
+use Metrum\Plant\TwinExpectation;
 use Metrum\Quantity\Kind;
 
 /**
@@ -61,7 +61,7 @@ final readonly class Course
         bool $downward = false,
     ) {
         $this->run = CourseRun::measured($findings, $figures);
-        $this->expected = (new DesignExpectation($findings, $rules))->run();
+        $this->expected = (new TwinExpectation($findings, $rules))->run();
         $this->settled = $findings->isSettled();
         $this->gaps = (new CourseGaps($findings, $figures, $rules))->all();
         [$lowest, $fold] = $this->span();

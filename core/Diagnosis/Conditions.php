@@ -10,12 +10,12 @@ use Metrum\Circuit\HeadPressureControl;
 use Metrum\Circuit\Kind;
 use Metrum\Circuit\Metering;
 use Metrum\Findings\Findings;
-use Metrum\Plant\DesignExpectation;
+use Metrum\Plant\Expectation;
 
 /** What is true, false or unknown of plant and weather, by the names that the data files use. */
 final readonly class Conditions
 {
-    public function __construct(private Findings $findings, private DesignExpectation $expectation)
+    public function __construct(private Findings $findings, private Expectation $expectation)
     {
     }
 

@@ -10,7 +10,7 @@ use Metrum\Circuit\Reading;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
-use Metrum\Plant\DesignExpectation;
+use Metrum\Plant\TwinExpectation;
 
 /** Weighs what was found against what the plant should read, and says what to look at next. */
 final readonly class Diagnosis
@@ -26,7 +26,7 @@ final readonly class Diagnosis
     public function of(Findings $findings, int $checks = 5, int $explained = 3): Verdict
     {
         $figures = Figures::of($findings, $this->rules);
-        $expectation = new DesignExpectation($findings, $this->rules);
+        $expectation = new TwinExpectation($findings, $this->rules);
         $conditions = new Conditions($findings, $expectation);
         $signals = (new Signals($findings, $figures, $expectation))->all();
         $weights = new CatalogueWeights($findings, $conditions);

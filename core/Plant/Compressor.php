@@ -23,8 +23,9 @@ final readonly class Compressor
      * @param  float  $wear  share of the gas that leaks back, 0 … 1
      * @param  float  $volts  between lines
      * @param  int  $phases  1 or 3
+     * @param  float  $fineness  isentropic efficiency of this make against the usual, near 1
      */
-    public function __construct(public float $displacement, public float $wear = 0.0, public float $volts = 400.0, public int $phases = 3)
+    public function __construct(public float $displacement, public float $wear = 0.0, public float $volts = 400.0, public int $phases = 3, public float $fineness = 1.0)
     {
     }
 
@@ -34,12 +35,12 @@ final readonly class Compressor
         return max(0.02, 1 - self::CLEARANCE * ($ratio ** (1 / self::EXPONENT) - 1) - 0.02 * ($ratio - 1));
     }
 
-    /** Isentropic efficiency, shaft: 0.35 … 0.7. */
+    /** Isentropic efficiency of the usual make, shaft: 0.35 … 0.67. */
     public static function isentropicEfficiency(float $ratio): float
     {
         $far = $ratio - 3.5;
 
-        return max(0.35, 0.70 - ($far < 0 ? 0.03 : 0.0035) * $far * $far);
+        return max(0.35, 0.67 - ($far < 0 ? 0.03 : 0.0035) * $far * $far);
     }
 
     /** Gas delivered, kg/s. @param  float  $density  of the suction gas, kg/m³ */
@@ -55,13 +56,13 @@ final readonly class Compressor
      */
     public function work(float $ideal, float $ratio): float
     {
-        return $ideal / self::isentropicEfficiency($ratio) * (1 - 0.45 * $this->wear) / (1 - 0.75 * $this->wear);
+        return $ideal / (self::isentropicEfficiency($ratio) * $this->fineness) * (1 - 0.45 * $this->wear) / (1 - 0.75 * $this->wear);
     }
 
     /** Share of the work that leaves through the shell. */
     public function shellLoss(): float
     {
-        return 0.10;
+        return 0.06;
     }
 
     /** Electric power, W. @param  float  $shaft  W */
@@ -86,6 +87,12 @@ final readonly class Compressor
 
     public function worn(float $wear): self
     {
-        return new self($this->displacement, min(0.95, $this->wear + $wear), $this->volts, $this->phases);
+        return new self($this->displacement, min(0.95, $this->wear + $wear), $this->volts, $this->phases, $this->fineness);
+    }
+
+    /** Another make: swept volume and efficiency by a share. */
+    public function otherwise(float $displacement, float $fineness = 1.0): self
+    {
+        return new self($this->displacement * $displacement, $this->wear, $this->volts, $this->phases, $this->fineness * $fineness);
     }
 }

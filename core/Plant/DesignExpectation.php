@@ -230,8 +230,8 @@ final readonly class DesignExpectation implements Expectation
         return $box === null || $set === null ? 0.0 : min(15.0, max(0.0, $box - $set));
     }
 
-    /** How much wider everything gets while the plant is not known to be settled. */
-    private function unrest(): float
+    /** How many times wider everything gets while the plant is not known to be settled. */
+    public function unrest(): float
     {
         $since = $this->findings->reading(Reading::MinutesSinceDisturbance);
         $early = $since !== null && $since < 60 * $this->rules->band('settle_start')->low ? 1.4 : 1.0;

@@ -21,7 +21,9 @@ final class Disorder
     {
         return match ($fault) {
             Fault::Undercharge, Fault::Overcharge, Fault::NonCondensables, Fault::ValveUnderfeeding, Fault::LiquidLineRestriction, Fault::SuctionRestriction,
-            Fault::EvaporatorAirflowLow, Fault::EvaporatorIced, Fault::CondenserAirflowLow, Fault::CompressorInefficient, Fault::SuctionLineWarm, Fault::HotGasLeaking, Fault::LiquidSolenoidShut => true,
+            Fault::EvaporatorAirflowLow, Fault::EvaporatorIced, Fault::CondenserAirflowLow, Fault::SuctionLineWarm, Fault::HotGasLeaking, Fault::LiquidSolenoidShut => true,
+            // A rack's compressors are the group's affair: the circuit meets a suction that is held.
+            Fault::CompressorInefficient => $machine->groupSuction === null,
             Fault::ValveOverfeeding, Fault::ValveHunting => $machine->feed->kind !== Metering::Capillary,
             Fault::WinterUndercharge, Fault::HeadPressureValveBypassing => $machine->head->kind === HeadPressureControl::FloodingValve,
             Fault::HeadPressureLow => $machine->head->kind !== HeadPressureControl::None,

@@ -18,9 +18,10 @@ final readonly class HeadControl
 
     /**
      * @param  float  $setting  saturated condensing (bubble, K) that is held
+     * @param  float  $mixed  how far the bypass warms the condensate towards saturation, 0 … 1
      * @param  float  $bypass  share of the gas that passes the condenser although it should not (fault), 0 … 1
      */
-    public function __construct(public HeadPressureControl $kind, public float $setting, public float $bypass = 0.0)
+    public function __construct(public HeadPressureControl $kind, public float $setting, public float $bypass = 0.0, public float $mixed = 0.7)
     {
     }
 
@@ -51,16 +52,21 @@ final readonly class HeadControl
      */
     public function bypassed(float $flooded, float $warmed, float $short): float
     {
-        return min(0.6, $this->bypass + ($warmed * (0.7 + 0.4 * min(1.0, 12 * $short)) + 0.8 * $short) * min(1.0, 2.0 * $flooded));
+        return min(0.6, $this->bypass + ($warmed * ($this->mixed + 0.4 * min(1.0, 12 * $short)) + 0.8 * $short) * min(1.0, 2.0 * $flooded));
     }
 
     public function lowered(float $kelvin): self
     {
-        return new self($this->kind, $this->setting - $kelvin, $this->bypass);
+        return new self($this->kind, $this->setting - $kelvin, $this->bypass, $this->mixed);
     }
 
     public function bypassing(float $share): self
     {
-        return new self($this->kind, $this->setting, $this->bypass + $share);
+        return new self($this->kind, $this->setting, $this->bypass + $share, $this->mixed);
+    }
+
+    public function mixing(float $share): self
+    {
+        return new self($this->kind, $this->setting, $this->bypass, $this->mixed * $share);
     }
 }

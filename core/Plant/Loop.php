@@ -99,8 +99,15 @@ final class Loop
 
     public float $regulatorDrop = 0.0;
 
-    public function __construct(private readonly Machine $machine, private readonly Surroundings $around)
+    public function __construct(private Machine $machine, private Surroundings $around)
     {
+    }
+
+    /** The same loop under other surroundings, and where parts have changed (frost), with those. */
+    public function meet(Surroundings $around, ?Machine $machine = null): void
+    {
+        $this->around = $around;
+        $this->machine = $machine ?? $this->machine;
     }
 
     /**

@@ -68,10 +68,20 @@ final readonly class Machine
     ) {
     }
 
-    /** The same plant with some of its parts or sizes otherwise. @param  mixed  ...$changes  by property name */
-    public function with(mixed ...$changes): self
-    {
-        return new self(...[...get_object_vars($this), ...$changes]);
+    /** The same plant with some of its parts or sizes otherwise; null keeps what there is. */
+    public function with(
+        ?Compressor $compressor = null, ?AirSide $condenser = null, ?AirSide $coil = null, ?Feed $feed = null, ?HeadControl $head = null, ?float $freeShare = null,
+        ?float $charge = null, ?float $drierFriction = null, ?float $lift = null, ?float $liquidLoss = null, ?float $suctionFriction = null, ?float $suctionGain = null,
+        ?float $regulatorSetting = null, ?float $inert = null, ?float $hotGas = null, ?float $exchanger = null, ?float $groupSuction = null, ?float $ratedCurrent = null,
+        ?bool $solenoidOpen = null, ?DesignPoint $design = null,
+    ): self {
+        return new self(
+            $this->circuit, $this->fluid, $compressor ?? $this->compressor, $condenser ?? $this->condenser, $coil ?? $this->coil, $feed ?? $this->feed, $head ?? $this->head,
+            $freeShare ?? $this->freeShare, $this->condenserVolume, $this->receiverVolume, $this->lineVolume, $this->coilVolume, $this->suctionVolume, $charge ?? $this->charge,
+            $this->liquidFriction, $drierFriction ?? $this->drierFriction, $lift ?? $this->lift, $liquidLoss ?? $this->liquidLoss, $suctionFriction ?? $this->suctionFriction,
+            $suctionGain ?? $this->suctionGain, $regulatorSetting ?? $this->regulatorSetting, $this->regulatorFriction, $inert ?? $this->inert, $hotGas ?? $this->hotGas,
+            $exchanger ?? $this->exchanger, $groupSuction ?? $this->groupSuction, $this->others, $ratedCurrent ?? $this->ratedCurrent, $solenoidOpen ?? $this->solenoidOpen, $design ?? $this->design,
+        );
     }
 
     public function hasReceiver(): bool

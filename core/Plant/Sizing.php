@@ -128,7 +128,7 @@ final readonly class Sizing
         $out = $dew + $superheat;
         $regulated = $this->circuit->regulator === true;
         $lineDrop = $evaporating - $fluid->dewPressure($dew - 1.2);
-        $regulatorDrop = $regulated ? $evaporating - $fluid->dewPressure($dew - 2.5) : 0.0;
+        $regulatorDrop = $regulated ? $evaporating - $fluid->dewPressure($dew - 4.0) : 0.0;
         $specific = ($leaving - $fluid->vapourEnthalpy($dew)) / $superheat;
         $lineDensity = $fluid->liquidDensity($bubble - $subcooling);
         $temperature = $bubble - $subcooling;
@@ -197,7 +197,7 @@ final readonly class Sizing
             $flow = $machine->design->massFlow * (1 + ($machine->design->cooling - $loop->coilHeat) / $machine->design->cooling);
             $opening = max(0.02, $loop->opening);
             $machine = $machine->with(
-                compressor: new Compressor($machine->compressor->displacement * ($machine->groupSuction === null ? exp(-$misses[0]) : 1.0), 0.0, $machine->compressor->volts, $machine->compressor->phases),
+                compressor: $machine->compressor->otherwise($machine->groupSuction === null ? exp(-$misses[0]) : 1.0),
                 feed: $machine->feed->narrowed(exp(-$misses[1]) * ($machine->feed->kind === Metering::Capillary ? 1.0 : $opening * self::OVERSIZE)),
                 condenser: new AirSide($machine->condenser->capacity * $condenser, $machine->condenser->transfer * $condenser),
                 coil: new AirSide($machine->coil->capacity * $coil, $machine->coil->transfer * $coil),

@@ -57,6 +57,79 @@ final class Solver
         return null;
     }
 
+    /** @var ?array<int, array<int, float>> inverse of the last Jacobian, for following */
+    private ?array $inverse = null;
+
+    /**
+     * Follows a solution that moves a little from step to step: chord iterations with the Jacobian of some steps ago, made
+     * anew where they no longer close in. Good to 1e-4.
+     *
+     * @param  array{float, float, float, float, float}  $x
+     * @return ?array{float, float, float, float, float}
+     */
+    public function follow(array $x, ?float $opening): ?array
+    {
+        $misses = $this->misses($x, $opening);
+        for ($round = 0; $round < 6 && $misses !== null; $round++) {
+            $norm = self::norm($misses);
+            if ($norm < 1e-4) {
+                return $x;
+            }
+            $this->inverse ??= $this->inverted($x, $misses, $opening);
+            if ($this->inverse === null) {
+                break;
+            }
+            $next = $x;
+            $share = 1.0;
+            foreach ($this->inverse as $row => $line) {
+                $step = -($line[0] * $misses[0] + $line[1] * $misses[1] + $line[2] * $misses[2] + $line[3] * $misses[3] + $line[4] * $misses[4]);
+                $next[$row] = $step;
+                $share = min($share, self::STEP[$row] / max(1e-12, abs($step)));
+            }
+            $next = $this->bounded([$x[0] + $share * $next[0], $x[1] + $share * $next[1], $x[2] + $share * $next[2], $x[3] + $share * $next[3], $x[4] + $share * $next[4]]);
+            $missed = $this->misses($next, $opening);
+            if ($missed === null || self::norm($missed) > 0.6 * $norm) {
+                $this->inverse = null;
+                if ($missed === null || self::norm($missed) > $norm) {
+                    continue;
+                }
+            }
+            [$x, $misses] = [$next, $missed];
+        }
+        $this->inverse = null;
+
+        return $this->newton($x, $opening);
+    }
+
+    /**
+     * @param  array{float, float, float, float, float}  $x
+     * @param  array{float, float, float, float, float}  $misses
+     * @return ?array<int, array<int, float>>
+     */
+    private function inverted(array $x, array $misses, ?float $opening): ?array
+    {
+        $rows = $this->jacobian($x, $misses, $opening);
+        if ($rows === null) {
+            return null;
+        }
+        $inverse = [[], [], [], [], []];
+        for ($unit = 0; $unit < 5; $unit++) {
+            $system = $rows;
+            for ($row = 0; $row < 5; $row++) {
+                $system[$row][5] = $row === $unit ? 1.0 : 0.0;
+            }
+            $column = self::eliminated($system);
+            if ($column === null) {
+                return null;
+            }
+            foreach ($column as $row => $value) {
+                $inverse[$row][$unit] = $value;
+            }
+        }
+
+        return $inverse;
+    }
+
     /**
      * @param  array{float, float, float, float, float}  $x
      * @return ?array{float, float, float, float, float}
@@ -114,10 +187,30 @@ final class Solver
      */
     private function step(array $x, array $misses, ?float $opening): ?array
     {
+        $rows = $this->jacobian($x, $misses, $opening);
+        if ($rows === null) {
+            return null;
+        }
+        for ($row = 0; $row < 5; $row++) {
+            $rows[$row][5] = -$misses[$row];
+        }
+
+        return self::eliminated($rows);
+    }
+
+    /**
+     * Change of each miss with each unknown, by a small nudge.
+     *
+     * @param  array{float, float, float, float, float}  $x
+     * @param  array{float, float, float, float, float}  $misses
+     * @return ?array<int, array<int, float>>
+     */
+    private function jacobian(array $x, array $misses, ?float $opening): ?array
+    {
         $rows = [[], [], [], [], []];
         foreach (self::NUDGE as $column => $nudge) {
             $there = $x;
-            $there[$column] += $there[$column] + $nudge > $this->high[$column] ? -$nudge : $nudge;
+            $there[$column] += $this->high[$column] < $there[$column] + $nudge ? -$nudge : $nudge;
             $moved = $this->misses($there, $opening);
             if ($moved === null) {
                 return null;
@@ -127,11 +220,8 @@ final class Solver
                 $rows[$row][$column] = ($moved[$row] - $misses[$row]) / $by;
             }
         }
-        for ($row = 0; $row < 5; $row++) {
-            $rows[$row][5] = -$misses[$row];
-        }
 
-        return self::eliminated($rows);
+        return $rows;
     }
 
     /**

@@ -49,10 +49,10 @@ final readonly class SteadyState
     {
         $low = $machine->design->box - 25.0;
         $high = $machine->design->box + 30.0;
-        $state = null;
+        $state = (new self($machine, new Surroundings($ambient, $machine->design->box, atmosphere: $atmosphere)))->find();
         for ($round = 0; $round < 22; $round++) {
             $box = ($low + $high) / 2;
-            $state = (new self($machine, new Surroundings($ambient, $box, atmosphere: $atmosphere)))->find($state?->solution);
+            $state = (new self($machine, new Surroundings($ambient, $box, atmosphere: $atmosphere)))->find($state->solution);
             $state->cooling < $load ? $low = $box : $high = $box;
         }
 

@@ -34,7 +34,7 @@ final readonly class Feed
         public float $static,
         public float $gradient,
         public float $least = 0.0,
-        public float $bulbLag = 25.0,
+        public float $bulbLag = 10.0,
     ) {
     }
 
@@ -63,7 +63,7 @@ final readonly class Feed
     /** @param  float  $turns  in is positive (more superheat) */
     public function turned(float $turns): self
     {
-        return new self($this->kind, $this->coefficient, max(0.0, $this->static + self::KELVIN_PER_TURN * $turns), $this->gradient, $this->least, $this->bulbLag);
+        return new self($this->kind, $this->coefficient, $this->static + self::KELVIN_PER_TURN * $turns, $this->gradient, $this->least, $this->bulbLag);
     }
 
     /** @param  float  $share  of the flow area left */

@@ -173,12 +173,13 @@ final readonly class Sizing
     private function feed(float $superheat, float $coefficient): Feed
     {
         $kind = $this->circuit->metering ?? Metering::Txv;
-        $static = match ($kind) {
-            Metering::Eev => 0.9 * $superheat,
-            default => 0.6 * $superheat,
+        // At the design flow the valve stands at 1 ÷ oversize of its travel. A mechanical one opens over some 6 K of superheat.
+        $gradient = match ($kind) {
+            Metering::Eev => 1.5,
+            default => max(5.0, min(6.5, 1.25 * $superheat)),
         };
 
-        return new Feed($kind, $coefficient * ($kind === Metering::Capillary ? 1.0 : self::OVERSIZE), $static, ($superheat - $static) * self::OVERSIZE);
+        return new Feed($kind, $coefficient * ($kind === Metering::Capillary ? 1.0 : self::OVERSIZE), $superheat - $gradient / self::OVERSIZE, $gradient);
     }
 
     /** Walks the design point and lets each size follow its own miss. */

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Plant;
+
+/** One sample of a simulated run. SI. */
+final readonly class Moment
+{
+    /**
+     * @param  float  $time  s since the start
+     * @param  string  $mode  running, pumping_down, off, defrosting, dripping
+     * @param  array<string, float>  $readings  by key of Reading, SI, gauge Pa
+     * @param  float  $frost  kg on the coil
+     * @param  float  $air  share of the coil's air that moves
+     */
+    public function __construct(
+        public float $time,
+        public string $mode,
+        public bool $calls,
+        public bool $fans,
+        public ?string $tripped,
+        public array $readings,
+        public float $frost,
+        public float $air,
+        public float $opening,
+        public float $cooling,
+        public float $power,
+        public float $product,
+    ) {
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Plant;
+
+/**
+ * A box as three stores of heat (air with what moves as fast, product, walls) and what comes in: through the walls, by air
+ * through the door, from people, lights and fans. Lumped capacities, as in any transient load calculation.
+ */
+final readonly class Room
+{
+    /**
+     * @param  float  $air  J/K, air, coil and shelves
+     * @param  float  $product  J/K
+     * @param  float  $walls  J/K
+     * @param  float  $toProduct  W/K between air and product
+     * @param  float  $toWalls  W/K between air and walls
+     * @param  float  $outside  W/K between walls and outside
+     * @param  float  $leakage  W/K by air that comes in with the door shut
+     * @param  float  $doorOpen  W/K more while the door is open
+     * @param  float  $inside  W of people, lights and fans
+     * @param  float  $moisture  kg/s of water that comes in with the door shut
+     */
+    public function __construct(
+        public float $air,
+        public float $product,
+        public float $walls,
+        public float $toProduct,
+        public float $toWalls,
+        public float $outside,
+        public float $leakage,
+        public float $doorOpen,
+        public float $inside,
+        public float $moisture,
+    ) {
+    }
+
+    /** Sized so that the plant runs about two thirds of the time on a design day. */
+    public static function for(Machine $machine): self
+    {
+        $kilowatts = $machine->design->cooling / 1e3;
+        $load = 0.66 * $machine->design->cooling;
+        $difference = max(10.0, $machine->design->ambient - $machine->design->box);
+
+        return new self(150e3 * $kilowatts, 800e3 * $kilowatts, 150e3 * $kilowatts, 90.0 * $kilowatts, 70.0 * $kilowatts,
+            0.42 * $load / $difference, 0.18 * $load / $difference, 2.2 * $load / $difference, 0.40 * $load, 1.0e-5 * $kilowatts);
+    }
+
+    /** More comes in: an open or leaking door, warm goods. @param  float  $severity  0 … 1 */
+    public function burdened(float $severity): self
+    {
+        return new self($this->air, $this->product, $this->walls, $this->toProduct, $this->toWalls, $this->outside, $this->leakage * (1 + 9 * $severity), $this->doorOpen, $this->inside * (1 + 1.2 * $severity), $this->moisture * (1 + 5 * $severity));
+    }
+}

@@ -71,19 +71,29 @@ final readonly class Controls
     /** @param  float  $severity  0 … 1 */
     public function with(Fault $fault, float $severity, Machine $machine): self
     {
-        $fluid = $machine->fluid;
-        $change = match ($fault) {
-            Fault::ThermostatWrong => ['sensorError' => $this->sensorError + 6.0 * $severity],
-            Fault::LowPressureControlWrong => ['cutOut' => $raised = $this->cutOut + min(1.0, 0.25 + 0.85 * $severity) * max(0.0, $machine->design->evaporating - $this->cutOut), 'cutIn' => max($this->cutIn, 1.10 * $raised)],
-            Fault::DefrostHeaterFailed => ['heater' => $this->heater * (1 - $severity)],
-            Fault::DefrostNotTerminating => ['terminate' => 373.15, 'longest' => $this->longest * (1 + 1.5 * $severity)],
-            Fault::DefrostClockWrong => ['defrosts' => $severity > 0.3 ? 0 : $this->defrosts],
-            Fault::DefrostTooFew => ['defrosts' => (int) round($this->defrosts * (1 - 0.8 * $severity))],
-            Fault::DrainBlocked => ['refreezes' => 0.8 * $severity],
-            Fault::FanDelayHolding => ['fanDelay' => ($this->fanDelay ?? 273.15) - 25.0 * $severity],
-            default => [],
+        return match ($fault) {
+            Fault::ThermostatWrong => $this->changed(sensorError: $this->sensorError + 6.0 * $severity),
+            Fault::LowPressureControlWrong => $this->cuttingOutAt($this->cutOut + min(1.0, 0.25 + 0.85 * $severity) * max(0.0, $machine->design->evaporating - $this->cutOut)),
+            Fault::DefrostHeaterFailed => $this->changed(heater: $this->heater * (1 - $severity)),
+            Fault::DefrostNotTerminating => $this->changed(terminate: 373.15, longest: $this->longest * (1 + 1.5 * $severity)),
+            Fault::DefrostClockWrong => $this->changed(defrosts: $severity > 0.3 ? 0 : $this->defrosts),
+            Fault::DefrostTooFew => $this->changed(defrosts: (int) round($this->defrosts * (1 - 0.8 * $severity))),
+            Fault::DrainBlocked => $this->changed(refreezes: 0.8 * $severity),
+            Fault::FanDelayHolding => $this->changed(fanDelay: ($this->fanDelay ?? 273.15) - 25.0 * $severity),
+            default => $this,
         };
+    }
 
-        return $change === [] ? $this : new self(...[...get_object_vars($this), ...$change]);
+    private function cuttingOutAt(float $pressure): self
+    {
+        return $this->changed(cutOut: $pressure, cutIn: max($this->cutIn, 1.10 * $pressure));
+    }
+
+    private function changed(?float $sensorError = null, ?float $cutOut = null, ?float $cutIn = null, ?int $defrosts = null, ?float $longest = null, ?float $terminate = null, ?float $fanDelay = null, ?float $heater = null, ?float $refreezes = null): self
+    {
+        return new self(
+            $this->setPoint, $this->differential, $sensorError ?? $this->sensorError, $this->pumpsDown, $cutOut ?? $this->cutOut, $cutIn ?? $this->cutIn, $this->highCutOut, $this->leastOff,
+            $this->defrost, $defrosts ?? $this->defrosts, $longest ?? $this->longest, $terminate ?? $this->terminate, $this->drip, $fanDelay ?? $this->fanDelay, $heater ?? $this->heater, $refreezes ?? $this->refreezes,
+        );
     }
 }

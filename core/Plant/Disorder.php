@@ -42,8 +42,8 @@ final class Disorder
 
         return match ($fault) {
             Fault::Undercharge => $machine->with(charge: self::short($machine, $s)),
-            // Enough for summer: only what the flooded condenser would take is missing.
-            Fault::WinterUndercharge => $machine->with(charge: $machine->charge - min(1.0, 1.2 * $s) * max(0.0, $machine->charge - $design->summerCharge)),
+            // Enough for summer: what the flooded condenser would take is missing, in the end a little more.
+            Fault::WinterUndercharge => $machine->with(charge: $machine->charge - min(1.15, 0.3 + 0.9 * $s) * max(0.0, $machine->charge - $design->summerCharge)),
             Fault::Overcharge => $machine->with(charge: self::over($machine, $s)),
             Fault::NonCondensables => $machine->with(inert: $machine->inert + 0.28 * $s * $design->condensing),
             Fault::CondenserAirflowLow => $machine->with(condenser: $machine->condenser->with(1 - 0.78 * $s)),

@@ -99,8 +99,12 @@ final class Loop
 
     public float $regulatorDrop = 0.0;
 
+    /** Pa below which the table knows nothing; a suction pumped lower than that is drawn there. */
+    private readonly float $floor;
+
     public function __construct(private Machine $machine, private Surroundings $around)
     {
+        $this->floor = 1.0001 * $machine->fluid->bubblePressure($machine->fluid->saturation->lowest);
     }
 
     /** The same loop under other surroundings, and where parts have changed (frost), with those. */
@@ -215,7 +219,7 @@ final class Loop
             $open = max(0.08, min(1.0, 0.5 + ($this->coilPressure - $machine->regulatorSetting) / (0.10 * $machine->design->evaporating)));
             $this->regulatorDrop = $machine->regulatorFriction * $return * $return / ($outDensity * $open * $open);
         }
-        $pressure = $this->suctionPressure = max(0.12 * $this->coilPressure, $this->coilPressure - $this->regulatorDrop - $machine->suctionFriction * $return * $return / $outDensity);
+        $pressure = $this->suctionPressure = max($this->floor, 0.12 * $this->coilPressure, $this->coilPressure - $this->regulatorDrop - $machine->suctionFriction * $return * $return / $outDensity);
         $gain = $this->around->returnGain !== null
             ? $specific * $this->around->returnGain
             : $specific * ($ambient - $this->coilOutlet) * (1 - exp(-$machine->suctionGain / ($return * $specific)));

@@ -78,7 +78,7 @@ final class RandomPlants
     {
         $outdoor = $machine->circuit->condenser === CondenserPlace::AirOutdoor;
         $ambient = 273.15 + match (true) {
-            $cold === true => $this->between(-12.0, 2.0),
+            $cold === true => ($machine->circuit->design->coldestAmbient ?? 263.15) - 273.15 + $this->between(0.0, 3.0),
             $outdoor => $this->between(18.0, 34.0),
             default => $this->between(20.0, 32.0),
         };

@@ -192,8 +192,10 @@ final readonly class Sizing
             $got = $loop->superheat > 0.0 ? $loop->superheat : 0.3;
             // More superheat than wanted: the coil is too large. The superheating zone answers steeply.
             $coil = max(0.9, min(1.1, 1 - 0.25 * ($got - $superheat) / max(1.0, $machine->design->box - $loop->dew)));
-            $wantedOutlet = $machine->design->liquid;
-            $free = $machine->freeShare + 0.5 * ($loop->outletLiquid - $wantedOutlet) / 30e3;
+            // The share that cools liquid from bubble to the wanted outlet, from the loop's own relation.
+            $specific = ($machine->fluid->liquidEnthalpy($loop->bubble) - $machine->fluid->liquidEnthalpy($loop->bubble - 10.0)) / 10.0;
+            $left = max(0.3, $loop->bubble - $around->ambient - $subcooling);
+            $free = log(($loop->bubble - $around->ambient) / $left) * ($loop->massFlow + $machine->others) * $specific / $machine->condenser->conductance(0.5);
             $condenser = max(0.5, min(2.0, 1 - $misses[2]));
             $flow = $machine->design->massFlow * (1 + ($machine->design->cooling - $loop->coilHeat) / $machine->design->cooling);
             $opening = max(0.02, $loop->opening);

@@ -32,7 +32,7 @@ final class Solver
         $saturation = $machine->fluid->saturation;
         $coldest = $saturation->lowest + 1.0;
         $hottest = $saturation->highest - 4.0;
-        $this->low = [log($machine->fluid->dewPressure($coldest)), log($machine->fluid->dewPressure(max($coldest, 223.15))), log($machine->design->massFlow) - 5.0, $machine->fluid->liquidEnthalpy(max($coldest, 213.15)) / 1e4, -0.95];
+        $this->low = [log(max($machine->fluid->dewPressure($coldest), 1.001 * $machine->fluid->bubblePressure($saturation->lowest))), log($machine->fluid->dewPressure(max($coldest, 223.15))), log($machine->design->massFlow) - 5.0, $machine->fluid->liquidEnthalpy(max($coldest, 213.15)) / 1e4, -0.95];
         $this->high = [log($machine->fluid->dewPressure(min($hottest, 308.15))), log($machine->fluid->bubblePressure($hottest)), log($machine->design->massFlow) + 1.8, 55.0, 3.0];
     }
 

@@ -29,7 +29,7 @@ final readonly class SteadyState
         $solver = new Solver($this->machine, $loop);
         $solution = $solver->solve($start);
         if ($solution === null) {
-            return $this->standing($this->machine->charge > 1.02 * $this->machine->design->full ? 'off on high pressure: liquid fills the condenser' : 'off on low pressure: the coil is starved');
+            return $this->standing($this->whyNot());
         }
         $misses = $loop->walk($solution);
         $stop = $this->stops($loop);
@@ -132,6 +132,18 @@ final readonly class SteadyState
         $zones = $flow * $warmth + $share * $side->conductance() * max(0.3, ($loop->bubble + $loop->condensingDew) / 2 - $ambient) + $flow * max(0.0, $bubble - $loop->outletLiquid);
 
         return $zones * $loop->massFlow / ($loop->massFlow + $this->machine->others);
+    }
+
+    /** No steady state: would a condenser that can give off anything help? Then it is the head that stops the plant. */
+    private function whyNot(): string
+    {
+        if ($this->machine->charge > 1.02 * $this->machine->design->full) {
+            return 'off on high pressure: liquid fills the condenser';
+        }
+        $freed = $this->machine->with(condenser: new AirSide(8 * $this->machine->condenser->capacity, 8 * $this->machine->condenser->transfer));
+        $helps = (new Solver($freed, new Loop($freed, $this->around)))->solve() !== null;
+
+        return $helps ? 'off on high pressure: the condenser cannot give off the heat' : 'off on low pressure: the coil is starved';
     }
 
     private function gasTemperature(Loop $loop): float

@@ -25,6 +25,9 @@ abstract class JsonLinesCommand extends Command
         foreach ($this->documents($handle) as $number => $line) {
             [$answer, $refused] = $this->answer($line, $number);
             $refusedAny = $refusedAny || $refused;
+            if ($answer === []) {
+                continue;
+            }
             $this->getOutput()->writeln(json_encode($answer, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR), self::OUTPUT_RAW);
         }
         fclose($handle);
@@ -32,9 +35,9 @@ abstract class JsonLinesCommand extends Command
         return $refusedAny ? 1 : 0;
     }
 
-    private const OUTPUT_RAW = 2;
+    protected const OUTPUT_RAW = 2;
 
-    /** @return array{array<string, mixed>, bool} the answer, and whether the line was refused */
+    /** @return array{array<string, mixed>, bool} the answer (none where it has been written already), and whether the line was refused */
     abstract protected function answer(string $line, int $number): array;
 
     /** Lines by their number; a file that is one document over many lines is one. */

@@ -51,6 +51,9 @@ final class Loop
 
     public float $condenserHeat = 0.0;
 
+    /** The same heat from the air's side: zone by zone, share × conductance × difference. */
+    public float $condenserAir = 0.0;
+
     public float $lineHeat = 0.0;
 
     public float $shaft = 0.0;
@@ -271,7 +274,9 @@ final class Loop
         $this->airFlow = $machine->head->air($bubble);
         $side = $this->airFlow < 1.0 ? $machine->condenser->with($this->airFlow) : $machine->condenser;
         $through = $flow + $machine->others;
-        $warmth = max(1e3, $this->dischargeEnthalpy - $vapourC);
+        // Gas that arrives wet has nothing to lose before it condenses.
+        $warmth = max(0.0, $this->dischargeEnthalpy - $vapourC);
+        $toCondense = min($vapourC, $this->dischargeEnthalpy) - $liquidC - $vapourLeaving * $latentC;
         $specificC = 1000.0;
         $topDifference = max(1.0, $dewC + $warmth / $specificC - $ambient);
         $lowDifference = max(0.5, $dewC - $ambient);
@@ -285,8 +290,10 @@ final class Loop
         $warmed = max(0.0, ($liquidC - $this->outletLiquid) / ($this->dischargeEnthalpy - $this->outletLiquid));
         $this->bypassed = $machine->head->bypassed($valveFlooded, $warmed, $short);
         $through *= 1 - $this->bypassed;
+        $warm = max(0.3, ($bubble + $dewC) / 2 - $ambient);
         $desuperheating = $through * $warmth / ($side->conductance(0.5) * $mean);
-        $condensing = $through * $latentC * (1 - $vapourLeaving) / ($cooling * max(0.3, ($bubble + $dewC) / 2 - $ambient));
+        $condensing = $through * max(0.0, $toCondense) / ($cooling * $warm);
+        $this->condenserAir = ($desuperheating * $side->conductance(0.5) * $mean + $condensing * $cooling * $warm + ($vapourLeaving > 0.0 ? 0.0 : $through * $heatC * ($bubble - $coldShare))) * $flow / ($flow + $machine->others);
         $this->condenserHeat = (1 - $this->bypassed) * $flow * ($this->dischargeEnthalpy - $this->outletLiquid);
         $afterReceiver = (1 - $this->bypassed) * $this->outletLiquid + $this->bypassed * $this->dischargeEnthalpy;
 

@@ -27,7 +27,8 @@ final class Solver
     /** @var array{float, float, float, float, float} */
     private array $high;
 
-    public function __construct(private readonly Machine $machine, private readonly Loop $loop)
+    /** @param  int  $budget  walks after which it gives up */
+    public function __construct(private readonly Machine $machine, private readonly Loop $loop, private readonly int $budget = 900)
     {
         $saturation = $machine->fluid->saturation;
         $coldest = $saturation->lowest + 1.0;
@@ -47,7 +48,11 @@ final class Solver
         foreach ([[0.0, 0.0, 0.0, 0.0], [-0.3, -0.1, -0.3, -0.1], [-0.7, -0.2, -0.9, -0.4], [0.3, 0.25, 0.3, 1.2], [-0.2, -0.4, -0.3, 0.0], [-1.1, -0.15, -1.6, -0.6]] as [$e, $c, $m, $z]) {
             $starts[] = [$design[0] + $e, $design[1] + $c, $design[2] + $m, $design[3], $design[4] + $z];
         }
+        $this->walks = 0;
         foreach ($starts as $from) {
+            if ($this->walks > $this->budget) {
+                break;
+            }
             $found = $this->newton($this->bounded($from), $opening);
             if ($found !== null) {
                 return $found;
@@ -141,7 +146,7 @@ final class Solver
             return null;
         }
         $norm = self::norm($misses);
-        for ($round = 0; $round < 45; $round++) {
+        for ($round = 0; $round < 45 && $this->walks <= $this->budget; $round++) {
             if ($norm < self::TOLERANCE) {
                 return $x;
             }

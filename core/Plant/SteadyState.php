@@ -100,7 +100,7 @@ final readonly class SteadyState
             $readings, Seen::in($loop, $machine, $this->around), null,
             $loop->massFlow, $loop->coilHeat, $electric, min(1.0, $loop->flooded), $loop->level, $loop->valveQuality, $loop->dryShare, $loop->mass,
             abs($loop->coilHeat + $loop->shaft * (1 - $machine->compressor->shellLoss()) + $loop->lineHeat - $loop->condenserHeat) / max(1.0, $loop->coilHeat), abs($massMiss),
-            $this->coilAir($loop), $this->condenserAir($loop), $loop->condenserHeat, $loop->opening, $loop->bypassed, $solution,
+            $this->coilAir($loop), $loop->condenserAir, $loop->condenserHeat, $loop->opening, $loop->bypassed, $solution,
         );
     }
 
@@ -117,23 +117,6 @@ final readonly class SteadyState
         return $twoPhase + $superheating;
     }
 
-    /** Heat that the air takes from the condenser, from its own side; the circuit's share of a rack's. */
-    private function condenserAir(Loop $loop): float
-    {
-        $side = $loop->airFlow < 1.0 ? $this->machine->condenser->with($loop->airFlow) : $this->machine->condenser;
-        $fluid = $this->machine->fluid;
-        $ambient = $this->around->ambient;
-        $flow = (1 - $loop->bypassed) * ($loop->massFlow + $this->machine->others);
-        $warmth = max(1e3, $loop->dischargeEnthalpy - $fluid->vapourEnthalpy($loop->condensingDew));
-        $bubble = $fluid->liquidEnthalpy($loop->bubble);
-        $latent = $fluid->vapourEnthalpy($loop->condensingDew) - $bubble;
-        $condensed = min(1.0, ($fluid->vapourEnthalpy($loop->condensingDew) - max($bubble, $loop->outletLiquid)) / $latent);
-        $share = $flow * $latent * $condensed / ($side->conductance() * max(0.3, ($loop->bubble + $loop->condensingDew) / 2 - $ambient));
-        $zones = $flow * $warmth + $share * $side->conductance() * max(0.3, ($loop->bubble + $loop->condensingDew) / 2 - $ambient) + $flow * max(0.0, $bubble - $loop->outletLiquid);
-
-        return $zones * $loop->massFlow / ($loop->massFlow + $this->machine->others);
-    }
-
     /** No steady state: would a condenser that can give off anything help? Then it is the head that stops the plant. */
     private function whyNot(): string
     {
@@ -141,7 +124,7 @@ final readonly class SteadyState
             return 'off on high pressure: liquid fills the condenser';
         }
         $freed = $this->machine->with(condenser: new AirSide(8 * $this->machine->condenser->capacity, 8 * $this->machine->condenser->transfer));
-        $helps = (new Solver($freed, new Loop($freed, $this->around)))->solve() !== null;
+        $helps = (new Solver($freed, new Loop($freed, $this->around), 400))->solve() !== null;
 
         return $helps ? 'off on high pressure: the condenser cannot give off the heat' : 'off on low pressure: the coil is starved';
     }

@@ -51,7 +51,7 @@ final class Disorder
             Fault::EvaporatorIced => $machine->with(coil: $machine->coil->with(1 - 0.85 * $s, 1 - 0.45 * $s)),
             Fault::ValveUnderfeeding => $machine->with(feed: $machine->feed->narrowed(1 - 0.88 * $s ** 0.75)),
             Fault::ValveOverfeeding => $machine->with(feed: $machine->feed->heldOpen(6.0 * $s, 0.3 + 0.7 * $s)),
-            Fault::ValveHunting => $machine->with(feed: $machine->feed->hunting(1 - 0.75 * $s, $machine->feed->bulbLag * (1 + 5 * $s))),
+            Fault::ValveHunting => $machine->with(feed: $machine->feed->hunting(1 - 0.82 * $s, $machine->feed->bulbLag * (1 + 7 * $s))),
             // A blocked drier takes pressure with the square of the flow; it begins where it eats the subcooling.
             Fault::LiquidLineRestriction => $machine->with(drierFriction: $machine->drierFriction + 1.25 * $s ** 1.5 * ($design->condensing - $design->evaporating) * $fluid->liquidDensity($design->ambient + 8) / $flow ** 2),
             Fault::SuctionRestriction => $machine->with(suctionFriction: $machine->suctionFriction + 0.85 * $s ** 1.3 * $design->evaporating * $fluid->vapourDensity($fluid->dewTemperature($design->evaporating)) / $flow ** 2),

@@ -49,6 +49,27 @@ final class CommandsTest extends TestCase
         self::assertStringContainsString('outside its table', $lines[1]['refused'][0]);
     }
 
+    public function test_simulate_answers_steady_states_and_runs_in_time(): void
+    {
+        $scenario = '{"system":{"kind":"walk_in_cooler","refrigerant":"R-448A"},"conditions":{"ambient_temperature_c":28,"box_temperature_c":6}}';
+        [$status, $lines] = $this->artisanLines('metrum:simulate', $scenario."\n{\"system\":{\"refrigerant\":\"R-9\"}}\n");
+        self::assertSame(1, $status);
+        self::assertLessThan(0.005, $lines[0]['plant']['energy_residual']);
+        self::assertSame(2, $lines[1]['line']);
+        [$status, $run] = $this->artisanLines('metrum:simulate', $scenario, ['--minutes=5', '--step=30']);
+        self::assertSame([0, 11, 300], [$status, count($run), $run[10]['time_s']]);
+        self::assertLessThan($run[0]['box_temperature_c'], $run[10]['box_temperature_c']);
+        $csv = new Process([PHP_BINARY, 'artisan', 'metrum:simulate', '-', '--minutes=1', '--step=60', '--csv'], base_path(), input: $scenario);
+        $csv->mustRun();
+        $rows = array_map(static fn (string $row): array => str_getcsv($row), array_filter(explode("\n", $csv->getOutput())));
+        self::assertCount(3, $rows);
+        self::assertSame('time_s', $rows[0][0]);
+        self::assertSame(count($rows[0]), count($rows[2]));
+        $bad = new Process([PHP_BINARY, 'artisan', 'metrum:simulate', '-', '--minutes=1', '--step=0'], base_path(), input: $scenario);
+        self::assertSame(2, $bad->run());
+        self::assertStringContainsString('--step: "0" was given; possible is 1 to 600', $bad->getErrorOutput());
+    }
+
     public function test_a_file_that_is_not_there_is_status_two(): void
     {
         $process = new Process([PHP_BINARY, 'artisan', 'metrum:diagnose', 'nowhere.json'], base_path());

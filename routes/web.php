@@ -30,6 +30,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/visits/{visit}/report.pdf', [ReportController::class, 'pdf'])->name('visits.pdf');
     Route::get('/visits/{visit}/file.json', [VisitFileController::class, 'show'])->name('visits.file');
     Route::post('/visits/{visit}/close', [VisitController::class, 'close'])->name('visits.close');
+    Route::post('/visits/{visit}/ran-well', [VisitController::class, 'ranWell'])->name('visits.ran-well');
     Route::post('/visits/{visit}/reopen', [VisitController::class, 'reopen'])->name('visits.reopen');
     Route::post('/visits/{visit}/entries', [EntryController::class, 'store'])->name('entries.store');
     Route::get('/visits/{visit}/meaning', [EntryController::class, 'meaning'])->name('entries.meaning');

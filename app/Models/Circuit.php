@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Metrum\Circuit\Circuit as Plant;
 use Metrum\Circuit\Kind;
 use Metrum\Exchange\VisitReader;
+use Metrum\Findings\Findings;
 
 /**
  * @property string $id
@@ -57,6 +58,20 @@ final class Circuit extends Model
             'system' => (object) ($this->system + ['atmospheric_kpa' => $this->site->atmosphere()->pascal / 1e3]),
             'design' => (object) $this->design,
         ])->circuit;
+    }
+
+    /** @var ?list<Findings> */
+    private ?array $good = null;
+
+    /** @return list<Findings> what was found at the last visits that were marked as running well, but for one */
+    public function goodFindings(?Visit $except = null): array
+    {
+        if ($this->good === null) {
+            $visits = Visit::query()->where('circuit_id', $this->id)->whereNotNull('ran_well_at')->where('id', '!=', $except->id ?? '')->latest('opened_at')->limit(4)->get();
+            $this->good = array_values($visits->map(fn (Visit $visit): Findings => $visit->setRelation('circuit', $this)->findings())->all());
+        }
+
+        return $this->good;
     }
 
     public function kind(): ?Kind

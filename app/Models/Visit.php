@@ -13,6 +13,7 @@ use Metrum\Circuit\HouseRules;
 use Metrum\Diagnosis\Diagnosis;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Findings;
+use Metrum\Plant\TwinExpectation;
 
 /**
  * @property string $id
@@ -20,6 +21,7 @@ use Metrum\Findings\Findings;
  * @property string $user_id
  * @property Carbon $opened_at
  * @property ?Carbon $closed_at
+ * @property ?Carbon $ran_well_at
  * @property array<string, string|array{float, float}> $house_rules
  * @property Circuit $circuit
  * @property User $user
@@ -28,11 +30,11 @@ final class Visit extends Model
 {
     use HasUlids;
 
-    protected $fillable = ['id', 'circuit_id', 'user_id', 'opened_at', 'closed_at', 'house_rules'];
+    protected $fillable = ['id', 'circuit_id', 'user_id', 'opened_at', 'closed_at', 'ran_well_at', 'house_rules'];
 
     protected function casts(): array
     {
-        return ['opened_at' => 'datetime', 'closed_at' => 'datetime', 'house_rules' => 'array'];
+        return ['opened_at' => 'datetime', 'closed_at' => 'datetime', 'ran_well_at' => 'datetime', 'house_rules' => 'array'];
     }
 
     /** @return BelongsTo<Circuit, $this> */
@@ -85,8 +87,22 @@ final class Visit extends Model
         return ($log ?? $this->log())->findings($this->circuit->plant(), $this->id, $this->opened_at->toIso8601String());
     }
 
-    public function verdict(?Findings $findings = null, int $checks = 4): Verdict
+    /** What this circuit should read: its twin, drawn to the visits at which it ran well. */
+    public function expectation(Findings $findings): TwinExpectation
     {
-        return (new Diagnosis($this->rules()))->of($findings ?? $this->findings(), $checks);
+        return new TwinExpectation($findings, $this->rules(), TwinExpectation::twinOf($findings->circuit, $this->rules(), $this->circuit->goodFindings($this)));
+    }
+
+    public function verdict(?Findings $findings = null, int $checks = 4, ?TwinExpectation $expectation = null): Verdict
+    {
+        $findings ??= $this->findings();
+
+        return (new Diagnosis($this->rules()))->of($findings, $checks, expectation: $expectation ?? $this->expectation($findings));
+    }
+
+    /** Whether someone marked it: here the plant ran as it should. */
+    public function ranWell(): bool
+    {
+        return $this->ran_well_at !== null;
     }
 }

@@ -7,6 +7,7 @@ use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Reading;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Plant\Expectation;
 use Metrum\Plant\Expected;
 use Metrum\Plant\TwinExpectation;
 use Metrum\Quantity\Kind;
@@ -59,11 +60,13 @@ final readonly class Course
         public Units $units,
         float $height = 400.0,
         bool $downward = false,
+        ?Expectation $expectation = null,
     ) {
         $this->run = CourseRun::measured($findings, $figures);
-        $this->expected = (new TwinExpectation($findings, $rules))->run();
+        $expectation ??= new TwinExpectation($findings, $rules);
+        $this->expected = $expectation->run();
         $this->settled = $findings->isSettled();
-        $this->gaps = (new CourseGaps($findings, $figures, $rules))->all();
+        $this->gaps = (new CourseGaps($findings, $figures, $rules, $expectation))->all();
         [$lowest, $fold] = $this->span();
         $this->frame = $downward ? CourseFrame::down($lowest, $fold) : CourseFrame::across($height, $lowest, $fold);
         $drawing = new CourseDrawing($this->frame, $units);

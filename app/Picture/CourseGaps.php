@@ -9,13 +9,13 @@ use Metrum\Circuit\Wanted;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
-use Metrum\Plant\TwinExpectation;
+use Metrum\Plant\Expectation;
 use Metrum\Quantity\Kind;
 
 /** The gaps that are judged, each with its band: the plate's where one is given, the house rule's else. */
 final readonly class CourseGaps
 {
-    public function __construct(private Findings $findings, private Figures $figures, private HouseRules $rules)
+    public function __construct(private Findings $findings, private Figures $figures, private HouseRules $rules, private Expectation $expectation)
     {
     }
 
@@ -48,7 +48,7 @@ final readonly class CourseGaps
     private function split(Wanted $wanted): ?Gap
     {
         $band = $wanted->condenserSplit();
-        $expected = (new TwinExpectation($this->findings, $this->rules))->healthy('split');
+        $expected = $this->expectation->healthy('split');
         if ($this->findings->circuit->holdsHead() && $expected !== null && $expected->value > $band->high) {
             $band = new Band($band->low, $expected->value + $expected->deviation, $band->source.', head held up in the cold');
         }
@@ -63,7 +63,7 @@ final readonly class CourseGaps
             return null;
         }
         $limit = $wanted->dischargeLimit();
-        $expected = (new TwinExpectation($this->findings, $this->rules))->healthy('discharge_level');
+        $expected = $this->expectation->healthy('discharge_level');
         $low = $expected === null ? 303.15 : $expected->value - 1.5 * $expected->deviation;
         $high = $expected === null ? $limit->low : min($limit->low, $expected->value + 1.5 * $expected->deviation);
 

@@ -21,7 +21,7 @@ final readonly class Report
     {
         $visit->loadMissing('user', 'followUps');
         $this->page = new VisitPage($visit, Stage::Leave, $user);
-        $this->course = new Course($this->page->findings, $this->page->verdict->figures, $visit->rules(), $this->page->units, 380.0);
+        $this->course = new Course($this->page->findings, $this->page->verdict->figures, $visit->rules(), $this->page->units, 380.0, expectation: $this->page->expectation);
     }
 
     public function summary(): string

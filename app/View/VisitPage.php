@@ -17,6 +17,7 @@ use Metrum\Diagnosis\Check;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Findings;
+use Metrum\Plant\TwinExpectation;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\Kind;
 
@@ -29,6 +30,8 @@ final readonly class VisitPage
 
     public Verdict $verdict;
 
+    public TwinExpectation $expectation;
+
     public Units $units;
 
     public Explain $explain;
@@ -40,7 +43,8 @@ final readonly class VisitPage
         $this->explain = new Explain($this->units);
         $this->log = $visit->log();
         $this->findings = $visit->findings($this->log);
-        $this->verdict = $visit->verdict($this->findings);
+        $this->expectation = $visit->expectation($this->findings);
+        $this->verdict = $visit->verdict($this->findings, expectation: $this->expectation);
     }
 
     public function course(): Course
@@ -49,12 +53,12 @@ final readonly class VisitPage
             Stage::Gauges => 346.0,
             Stage::Box, Stage::Unit, Stage::Verdict => 236.0,
             default => 330.0,
-        });
+        }, expectation: $this->expectation);
     }
 
     public function phoneCourse(): Course
     {
-        return new Course($this->findings, $this->verdict->figures, $this->visit->rules(), $this->units, downward: true);
+        return new Course($this->findings, $this->verdict->figures, $this->visit->rules(), $this->units, downward: true, expectation: $this->expectation);
     }
 
     /** @return list<Cell> */

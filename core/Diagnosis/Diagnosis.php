@@ -10,6 +10,7 @@ use Metrum\Circuit\Reading;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Plant\Expectation;
 use Metrum\Plant\TwinExpectation;
 
 /** Weighs what was found against what the plant should read, and says what to look at next. */
@@ -22,11 +23,12 @@ final readonly class Diagnosis
     /**
      * @param  int  $checks  how many next checks are wanted
      * @param  int  $explained  for how many suspects the evidence is wanted
+     * @param  ?Expectation  $expectation  null: the twin sized from what is known of the circuit
      */
-    public function of(Findings $findings, int $checks = 5, int $explained = 3): Verdict
+    public function of(Findings $findings, int $checks = 5, int $explained = 3, ?Expectation $expectation = null): Verdict
     {
         $figures = Figures::of($findings, $this->rules);
-        $expectation = new TwinExpectation($findings, $this->rules);
+        $expectation ??= new TwinExpectation($findings, $this->rules);
         $conditions = new Conditions($findings, $expectation);
         $signals = (new Signals($findings, $figures, $expectation))->all();
         $weights = new CatalogueWeights($findings, $conditions);

@@ -78,6 +78,11 @@ final class Loop
 
     public float $condenserOutlet = 0.0;
 
+    /** Enthalpies after the receiver and before the valve, J/kg. */
+    public float $atReceiver = 0.0;
+
+    public float $atValve = 0.0;
+
     public float $outletLiquid = 0.0;
 
     public float $liquidTemperature = 0.0;
@@ -169,6 +174,8 @@ final class Loop
             $saved = $machine->exchanger * 700.0 * max(0.0, $temperature - $dew - max(0.0, $this->superheat));
             $atValve -= $saved;
         }
+        $this->atReceiver = $liquid;
+        $this->atValve = $atValve;
         $bubbleV = $sat->bubbleTemperature($valvePressure);
         $liquidV = $sat->at($sat::LIQUID_ENTHALPY, $bubbleV);
         $dewV = $sat->dewTemperature($valvePressure);

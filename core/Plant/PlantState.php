@@ -18,6 +18,7 @@ final readonly class PlantState
      * @param  float  $energyResidual  of the balance, share of the cooling
      * @param  float  $massResidual  share of the charge
      * @param  array{float, float, float, float, float}|null  $solution  the loop's unknowns
+     * @param  list<array{float, float}>  $cycle  enthalpy (J/kg) and pressure (Pa abs): suction, discharge, condenser's outlet, liquid line, valve, coil's inlet, coil's outlet
      */
     public function __construct(
         public array $readings,
@@ -39,6 +40,7 @@ final readonly class PlantState
         public float $opening,
         public float $bypassed,
         public ?array $solution,
+        public array $cycle = [],
     ) {
     }
 

@@ -100,8 +100,19 @@ final readonly class SteadyState
             $readings, Seen::in($loop, $machine, $this->around), null,
             $loop->massFlow, $loop->coilHeat, $electric, min(1.0, $loop->flooded), $loop->level, $loop->valveQuality, $loop->dryShare, $loop->mass,
             abs($loop->coilHeat + $loop->shaft * (1 - $machine->compressor->shellLoss()) + $loop->lineHeat - $loop->condenserHeat) / max(1.0, $loop->coilHeat), abs($massMiss),
-            $this->coilAir($loop), $loop->condenserAir, $loop->condenserHeat, $loop->opening, $loop->bypassed, $solution,
+            $this->coilAir($loop), $loop->condenserAir, $loop->condenserHeat, $loop->opening, $loop->bypassed, $solution, $this->cycle($loop),
         );
+    }
+
+    /** @return list<array{float, float}> */
+    private function cycle(Loop $loop): array
+    {
+        $high = $loop->condensingPressure + $this->machine->inert;
+
+        return [
+            [$loop->suctionEnthalpy, $loop->suctionPressure], [$loop->dischargeEnthalpy, $high], [$loop->outletLiquid, $loop->condensingPressure],
+            [$loop->atReceiver, $loop->condensingPressure], [$loop->atValve, $loop->valvePressure], [$loop->atValve, $loop->coilPressure], [$loop->outletEnthalpy, $loop->coilPressure],
+        ];
     }
 
     /** Heat that the air gives to the coil, from its own side: zone by zone, share × conductance × difference. */

@@ -63,12 +63,13 @@ final class TwinExpectation implements Expectation
         $this->worked = new \SplObjectStorage;
     }
 
-    public static function twinOf(Circuit $circuit, HouseRules $rules): Twin
+    /** @param  list<Findings>  $good  visits at which the plant ran well */
+    public static function twinOf(Circuit $circuit, HouseRules $rules, array $good = []): Twin
     {
-        $key = md5(serialize([$circuit, $rules]));
+        $key = md5(serialize([$circuit, $rules, array_map(static fn (Findings $findings): array => $findings->readings, $good)]));
         if (! isset(self::$twins[$key])) {
             self::$twins = array_slice(self::$twins, -7, null, true);
-            self::$twins[$key] = Twin::fittedTo($circuit, $rules);
+            self::$twins[$key] = Twin::fittedTo($circuit, $rules, $good);
         }
 
         return self::$twins[$key];

@@ -38,6 +38,14 @@ final class VisitController extends Controller
         return redirect()->route('visits.report', $visit);
     }
 
+    /** Marks the visit as one at which the plant ran well, or takes the mark off. */
+    public function ranWell(Visit $visit): RedirectResponse
+    {
+        $visit->update(['ran_well_at' => $visit->ranWell() ? null : now()]);
+
+        return redirect()->route('visits.show', [$visit, Stage::Leave->value])->with('said', $visit->ranWell() ? 'Marked. Later visits of this circuit are compared with this one.' : 'The mark is off.');
+    }
+
     public function reopen(Visit $visit): RedirectResponse
     {
         $visit->update(['closed_at' => null]);

@@ -18,6 +18,12 @@
         <p class="actions"><button class="btn quiet">Note follow-up</button></p>
     </form>
 </section>
+@if ($page->findings->readings !== [])
+<form class="row-link sheet" method="post" action="{{ route('visits.ran-well', $page->visit) }}">@csrf
+    <span class="grow"><b>{{ $page->visit->ranWell() ? '○ Marked: here the plant ran well' : 'Did the plant run as it should when you left?' }}</b><small>A visit marked so draws the circuit's twin to what this plant really reads; later visits are compared with it.</small></span>
+    <button class="btn quiet">{{ $page->visit->ranWell() ? 'Take the mark off' : 'It ran well' }}</button>
+</form>
+@endif
 <section class="sheet" aria-labelledby="h-out"><h2 id="h-out">Report and file</h2>
     <p class="actions"><a class="btn" href="{{ route('visits.report', $page->visit) }}">Report</a> <a class="btn quiet" href="{{ route('visits.pdf', $page->visit) }}">Report as PDF</a> <a class="btn quiet" href="{{ route('visits.file', $page->visit) }}" download>Visit file</a>
     <a class="btn quiet" href="{{ route('import', ['circuit' => $page->visit->circuit_id]) }}">Take in a visit file</a></p>

@@ -3,6 +3,7 @@
 use App\Http\Controllers\CircuitController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\FollowUpController;
+use App\Http\Controllers\PlantBenchController;
 use App\Http\Controllers\ReportController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SettingsController;
@@ -25,6 +26,11 @@ Route::middleware('auth')->group(function (): void {
     Route::resource('sites', SiteController::class)->except('destroy');
     Route::resource('sites.circuits', CircuitController::class)->shallow()->except(['index', 'destroy']);
 
+    Route::get('/circuits/{circuit}/plant', [PlantBenchController::class, 'circuit'])->name('plant.circuit');
+    Route::get('/circuits/{circuit}/plant/run', [PlantBenchController::class, 'run']);
+    Route::get('/plants/{kind}', [PlantBenchController::class, 'kind'])->name('plant.kind');
+    Route::get('/plants/{kind}/run', [PlantBenchController::class, 'runKind']);
+
     Route::post('/circuits/{circuit}/visits', [VisitController::class, 'store'])->name('visits.store');
     Route::get('/visits/{visit}/report', [ReportController::class, 'show'])->name('visits.report');
     Route::get('/visits/{visit}/report.pdf', [ReportController::class, 'pdf'])->name('visits.pdf');
@@ -36,6 +42,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/visits/{visit}/meaning', [EntryController::class, 'meaning'])->name('entries.meaning');
     Route::post('/visits/{visit}/entries/{entry}/undo', [EntryController::class, 'undo'])->name('entries.undo');
     Route::post('/visits/{visit}/follow-ups', [FollowUpController::class, 'store'])->name('follow-ups.store');
+    Route::get('/visits/{visit}/what-if/{question}', [VisitController::class, 'whatIf'])->name('visits.what-if');
     Route::get('/visits/{visit}/{stage?}', [VisitController::class, 'show'])->name('visits.show');
     Route::get('/import', [VisitFileController::class, 'create'])->name('import');
     Route::post('/import', [VisitFileController::class, 'store']);

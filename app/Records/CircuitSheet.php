@@ -4,6 +4,7 @@ namespace App\Records;
 
 use App\View\Units;
 use Metrum\Circuit\BoxControl;
+use Metrum\Circuit\Circuit;
 use Metrum\Circuit\CondenserPlace;
 use Metrum\Circuit\DefrostKind;
 use Metrum\Circuit\Design;
@@ -11,6 +12,7 @@ use Metrum\Circuit\HeadPressureControl;
 use Metrum\Circuit\Kind;
 use Metrum\Circuit\Metering;
 use Metrum\Exchange\DesignUnits;
+use Metrum\Exchange\VisitReader;
 use Metrum\Quantity\NotAQuantity;
 use Metrum\Quantity\Reader;
 use Metrum\Refrigerant\Library;
@@ -99,6 +101,23 @@ final class CircuitSheet
                 'subcooling_k' => $small ? 6.0 : 3.0,
             ],
         ];
+    }
+
+    /** A plain plant of a kind: what is usual, with a refrigerant that serves it. */
+    public static function plainPlant(Kind $kind): Circuit
+    {
+        $usual = self::usual($kind);
+        $refrigerant = match (true) {
+            $kind === Kind::IceMachine => 'R-404A',
+            $kind->isSmall() => 'R-290',
+            $kind->isLowTemperature() => 'R-448A',
+            default => 'R-134a',
+        };
+
+        return VisitReader::decoded((object) [
+            'format' => 'metrum-visit', 'version' => 1,
+            'system' => (object) ($usual['system'] + ['refrigerant' => $refrigerant]), 'design' => (object) $usual['design'],
+        ])->circuit;
     }
 
     /**

@@ -10,6 +10,9 @@ namespace Metrum\Plant;
  */
 final readonly class Room
 {
+    /** Load on a design day, share of the design cooling. */
+    private const USUAL = 0.66;
+
     /**
      * @param  float  $air  J/K, air, coil and shelves
      * @param  float  $product  J/K
@@ -40,11 +43,19 @@ final readonly class Room
     public static function for(Machine $machine): self
     {
         $kilowatts = $machine->design->cooling / 1e3;
-        $load = 0.66 * $machine->design->cooling;
+        $load = self::USUAL * $machine->design->cooling;
         $difference = max(10.0, $machine->design->ambient - $machine->design->box);
 
         return new self(150e3 * $kilowatts, 800e3 * $kilowatts, 150e3 * $kilowatts, 90.0 * $kilowatts, 70.0 * $kilowatts,
             0.42 * $load / $difference, 0.18 * $load / $difference, 2.2 * $load / $difference, 0.40 * $load, 1.0e-5 * $kilowatts);
+    }
+
+    /** With another load. @param  float  $share  of the plant's design cooling, more than 0 */
+    public function loaded(float $share): self
+    {
+        $more = $share / self::USUAL;
+
+        return new self($this->air, $this->product, $this->walls, $this->toProduct, $this->toWalls, $this->outside * $more, $this->leakage * $more, $this->doorOpen * $more, $this->inside * $more, $this->moisture * $more);
     }
 
     /** More comes in: an open or leaking door, warm goods. @param  float  $severity  0 … 1 */

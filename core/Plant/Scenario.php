@@ -44,7 +44,12 @@ final readonly class Scenario
     /** With its faults in it and its adjustments made. */
     public function machine(HouseRules $rules = new HouseRules): Machine
     {
-        $machine = $this->sound($rules);
+        return $this->of($this->sound($rules));
+    }
+
+    /** A given plant with the scenario's faults in it and its adjustments made. */
+    public function of(Machine $machine): Machine
+    {
         foreach ($this->faults as [$fault, $severity]) {
             $machine = Disorder::in($machine, $fault, $severity);
         }
@@ -69,7 +74,12 @@ final readonly class Scenario
 
     public function steady(HouseRules $rules = new HouseRules): PlantState
     {
-        $machine = $this->machine($rules);
+        return $this->steadyOf($this->machine($rules));
+    }
+
+    /** @param  Machine  $machine  with or without the scenario's faults and adjustments */
+    public function steadyOf(Machine $machine): PlantState
+    {
         if ($this->box === null && $this->loadShare !== null) {
             return SteadyState::atLoad($machine, $this->ambient ?? $machine->design->ambient, $this->loadShare * $machine->design->cooling, $this->circuit->atmosphere->pascal);
         }
@@ -79,10 +89,14 @@ final readonly class Scenario
 
     public function simulation(HouseRules $rules = new HouseRules): Simulation
     {
-        $machine = $this->sound($rules);
+        return $this->simulationOf($this->sound($rules));
+    }
+
+    public function simulationOf(Machine $machine): Simulation
+    {
         $around = $this->surroundings($machine);
         $adjusted = new self($this->circuit, $this->ambient, $this->box, $this->loadShare, $this->returnGain, [], $this->valveTurns, $this->regulatorTurns, $this->added, $this->coilDirt, $this->condenserDirt);
 
-        return Simulation::of($adjusted->machine($rules), $around->ambient, $around->box, $this->faults);
+        return Simulation::of($adjusted->of($machine), $around->ambient, $around->box, $this->faults, $this->loadShare === null ? null : Room::for($machine)->loaded($this->loadShare));
     }
 }

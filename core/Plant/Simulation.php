@@ -18,12 +18,9 @@ use Metrum\Circuit\Reading;
  */
 final class Simulation
 {
-    private const MELTING = 273.15;
+    private readonly BoxInTime $box;
 
-    private const LATENT = 334e3;
-
-    /** s from the valve to the coil's outlet. */
-    private const DEAD_TIME = 3;
+    private readonly Bulb $bulb;
 
     private float $time = 0.0;
 
@@ -37,28 +34,9 @@ final class Simulation
 
     private ?string $tripped = null;
 
-    private float $air;
-
-    private float $product;
-
-    private float $walls;
-
-    private float $frost = 0.0;
-
-    private float $metal;
-
-    private float $bulb = 6.0;
-
-    private float $felt = 6.0;
-
-    /** @var list<float> superheats on their way to the bulb, a second each */
-    private array $onTheWay = [];
-
     private float $suction;
 
     private float $discharge;
-
-    private float $doorOpen = 0.0;
 
     private float $cooling = 0.0;
 
@@ -67,8 +45,6 @@ final class Simulation
     private float $share = 1.0;
 
     private float $nextDefrost;
-
-    private float $meltHeld = 0.0;
 
     /** @var ?array{float, float, float, float, float} */
     private ?array $solution = null;
@@ -81,17 +57,13 @@ final class Simulation
 
     private float $frostSeen = -1.0;
 
-    private float $halving;
-
-    private function __construct(private readonly Machine $machine, private readonly Room $room, private readonly Controls $controls, private readonly float $ambient, float $box)
+    private function __construct(private readonly Machine $machine, Room $room, private readonly Controls $controls, private readonly float $ambient, float $box)
     {
-        $this->air = $this->product = $box;
-        $this->walls = $box + 0.4 * max(0.0, $ambient - $box) * $room->outside / ($room->outside + $room->toWalls);
-        $this->metal = $box;
+        $this->box = new BoxInTime($machine, $room, $controls, $ambient, $box);
+        $this->bulb = new Bulb($machine->feed);
         $this->suction = $this->machine->fluid->dewPressure($box);
         $this->discharge = $this->machine->fluid->bubblePressure($ambient);
         $this->nextDefrost = $controls->defrosts > 0 ? 86400.0 / $controls->defrosts : INF;
-        $this->halving = 1.6 * $machine->design->cooling / 4e3;
         $this->frosted = $machine;
         $this->loop = new Loop($machine, $this->around());
         $this->solver = new Solver($machine, $this->loop);
@@ -119,7 +91,7 @@ final class Simulation
     /** A coil already frosted, kg. */
     public function withFrost(float $kilograms): self
     {
-        $this->frost = $kilograms;
+        $this->box->frost = $kilograms;
 
         return $this;
     }
@@ -127,7 +99,7 @@ final class Simulation
     /** The door stands open for so many seconds from now. */
     public function openDoor(float $seconds): void
     {
-        $this->doorOpen = max($this->doorOpen, $seconds);
+        $this->box->openDoor($seconds);
     }
 
     /** Starts a defrost now, as a hand at the clock would. */
@@ -146,17 +118,16 @@ final class Simulation
             default => $this->stand($step),
         };
         if ($this->mode === 'defrosting') {
-            $this->heat($step);
+            $this->box->heat($step);
         }
-        $this->warm($step);
+        $this->box->warm($step, $this->cooling, $this->loop->dew);
         $this->time += $step;
         $this->inMode += $step;
-        $this->doorOpen = max(0.0, $this->doorOpen - $step);
     }
 
     private function control(): void
     {
-        $felt = $this->air - $this->controls->sensorError;
+        $felt = $this->box->air - $this->controls->sensorError;
         if ($felt > $this->controls->setPoint + $this->controls->differential) {
             $this->calls = true;
         } elseif ($felt < $this->controls->setPoint) {
@@ -170,11 +141,11 @@ final class Simulation
             return;
         }
         match ($this->mode) {
-            'defrosting' => $this->metal >= $this->controls->terminate || $this->inMode >= $this->controls->longest ? $this->enter('dripping') : null,
+            'defrosting' => $this->box->metal >= $this->controls->terminate || $this->inMode >= $this->controls->longest ? $this->enter('dripping') : null,
             'dripping' => $this->inMode >= $this->controls->drip ? $this->enter('off') : null,
             'running' => $this->runningControl(),
             'pumping_down' => $this->calls ? $this->enter('running') : ($this->suction <= $this->controls->cutOut ? $this->enter('off') : null),
-            default => $this->calls && $this->inMode >= $this->controls->leastOff && $this->suction >= min($this->controls->cutIn, 0.97 * $this->machine->fluid->dewPressure(min($this->air, $this->machine->design->box + 10))) ? $this->start() : null,
+            default => $this->calls && $this->inMode >= $this->controls->leastOff && $this->suction >= min($this->controls->cutIn, 0.97 * $this->machine->fluid->dewPressure(min($this->box->air, $this->machine->design->box + 10))) ? $this->enter('running') : null,
         };
     }
 
@@ -191,18 +162,13 @@ final class Simulation
         }
     }
 
-    private function start(): void
-    {
-        $this->tripped = null;
-        $this->enter('running');
-    }
-
     private function enter(string $mode): void
     {
         $this->mode = $mode;
         $this->inMode = 0.0;
-        if ($mode === 'running' && $this->controls->fanDelay === null) {
-            $this->fans = true;
+        if ($mode === 'running') {
+            $this->tripped = null;
+            $this->fans = $this->fans || $this->controls->fanDelay === null;
         }
     }
 
@@ -223,25 +189,11 @@ final class Simulation
         $this->suction += ($this->loop->suctionPressure - $this->suction) * $near;
         $this->discharge += ($this->loop->condensingPressure + $this->machine->inert - $this->discharge) * $near;
         $this->cooling = $this->loop->coilHeat * min(1.0, ($this->inMode + $step) / 30.0);
-        $this->metal += ($this->loop->dew - $this->metal) * (1 - exp(-$step / 60.0));
-        if (! $this->fans && ($this->controls->fanDelay === null || $this->metal <= $this->controls->fanDelay)) {
+        $this->box->metal += ($this->loop->dew - $this->box->metal) * (1 - exp(-$step / 60.0));
+        if (! $this->fans && ($this->controls->fanDelay === null || $this->box->metal <= $this->controls->fanDelay)) {
             $this->fans = true;
         }
-        $this->feel($step);
-    }
-
-    /** What leaves the coil reaches the bulb late. */
-    private function feel(float $step): void
-    {
-        $superheat = $this->loop->superheat - ($this->loop->superheat < 0.0 || $this->loop->outletQuality < 1.0 ? 25.0 * (1 - $this->loop->outletQuality) : 0.0);
-        for ($second = 0; $second < (int) max(1, $step); $second++) {
-            $this->onTheWay[] = $superheat;
-        }
-        $arrived = count($this->onTheWay) > self::DEAD_TIME ? $this->onTheWay[count($this->onTheWay) - 1 - self::DEAD_TIME] : $this->onTheWay[0];
-        $this->onTheWay = array_slice($this->onTheWay, -self::DEAD_TIME - 1);
-        $this->felt += ($arrived - $this->felt) * (1 - exp(-$step / 25.0));
-        $this->bulb += ($this->felt - $this->bulb) * (1 - exp(-$step / $this->machine->feed->bulbLag));
-        $this->opening = $this->machine->feed->opening($this->bulb);
+        $this->opening = $this->bulb->feel($step, $this->loop->superheat, $this->loop->outletQuality);
     }
 
     /** Liquid shut off: the suction runs down as the coil empties. */
@@ -262,81 +214,34 @@ final class Simulation
     {
         $this->cooling = 0.0;
         $fluid = $this->machine->fluid;
-        $rest = min($this->discharge, $fluid->dewPressure(max($fluid->saturation->lowest + 1, min(310.0, $this->mode === 'defrosting' ? $this->metal : $this->air))));
+        $rest = min($this->discharge, $fluid->dewPressure(max($fluid->saturation->lowest + 1, min(310.0, $this->mode === 'defrosting' ? $this->box->metal : $this->box->air))));
         $leaks = $this->machine->compressor->wear / 60.0 + ($this->controls->pumpsDown ? 1 / 2400.0 : 1 / 150.0) + ($this->machine->hotGas > 0 ? 1 / 200.0 : 0.0);
         // A pump-down plant that is called opens its solenoid: the coil fills and the low-pressure control closes.
         $filling = $this->controls->pumpsDown && $this->calls && $this->mode === 'off' && $this->machine->solenoidOpen ? 1 / 12.0 : 0.0;
         $this->suction += ($rest - $this->suction) * (1 - exp(-$step * ($leaks + $filling)));
         $this->discharge += ($fluid->bubblePressure($this->ambient) + $this->machine->inert - $this->discharge) * (1 - exp(-$step / 240.0));
-        $this->bulb += (4.0 - $this->bulb) * (1 - exp(-$step / 120.0));
-        $this->felt = $this->bulb;
-        $this->opening = max($this->machine->feed->least, min(0.4, $this->machine->feed->opening($this->bulb)));
-        $this->onTheWay = [];
+        $this->opening = $this->bulb->rest($step);
         $this->solution = null;
         if ($this->mode === 'off') {
-            $this->metal += ($this->air - $this->metal) * (1 - exp(-$step / 200.0));
-            $this->meltInAir($step);
-        }
-    }
-
-    /** Off-cycle: air above freezing melts the coil through its fans. */
-    private function meltInAir(float $step): void
-    {
-        if ($this->air > self::MELTING + 0.3 && $this->frost > 0.0) {
-            $power = $this->machine->coil->transfer * 0.5 * ($this->fans ? 1.0 : 0.15) * ($this->air - self::MELTING) * min(1.0, $this->frost / 0.2);
-            $melted = min($this->frost, $power * $step / self::LATENT);
-            $this->frost -= $melted * (1 - $this->controls->refreezes);
-            $this->air -= $melted * self::LATENT / $this->room->air;
-        }
-    }
-
-    private function heat(float $step): void
-    {
-        $power = $this->controls->heater;
-        $capacity = 9e3 * $this->machine->design->cooling / 1e3;
-        $lost = 6.0 * $this->machine->design->cooling / 1e3 * ($this->metal - $this->air);
-        if ($this->metal >= self::MELTING && $this->frost > 0.01) {
-            $melted = min($this->frost, max(0.0, $power - $lost) * 0.8 * $step / self::LATENT);
-            $this->frost -= $melted;
-            $this->meltHeld += $melted * $this->controls->refreezes;
-            $this->metal += 0.2 * max(0.0, $power - $lost) * $step / ($capacity + 2e3 * self::LATENT / 334e3 * $this->frost);
-        } else {
-            $this->metal += ($power - $lost) * $step / ($capacity + 2100 * $this->frost);
-        }
-        $this->air += 0.25 * $power * $step / ($this->room->air + 0.3 * $this->room->product);
-    }
-
-    /** Heat and moisture into the box, cold out of the coil. */
-    private function warm(float $step): void
-    {
-        $room = $this->room;
-        $leak = $room->leakage + ($this->doorOpen > 0.0 ? $room->doorOpen : 0.0);
-        $load = $room->toWalls * ($this->walls - $this->air) + $room->toProduct * ($this->product - $this->air) + $leak * ($this->ambient - $this->air) + $room->inside;
-        $this->product -= $room->toProduct * ($this->product - $this->air) * $step / $room->product;
-        $this->walls += ($room->outside * ($this->ambient - $this->walls) - $room->toWalls * ($this->walls - $this->air)) * $step / $room->walls;
-        $this->air += ($load - 0.9 * $this->cooling) * $step / $room->air;
-        if ($this->cooling > 0.0) {
-            $water = $room->moisture * ($leak / $room->leakage) * $step;
-            $freezes = $this->loop->dew < self::MELTING ? 1.0 : 0.0;
-            $this->frost += $freezes * $water + $this->meltHeld;
-            $this->meltHeld = 0.0;
+            $this->box->metal += ($this->box->air - $this->box->metal) * (1 - exp(-$step / 200.0));
+            $this->box->meltInAir($step, $this->fans);
         }
     }
 
     /** Frost and resting fans take air; the loop's parts are made anew when it shows. */
     private function shareOfAir(): void
     {
-        $open = $this->fans ? 1 / (1 + ($this->frost / $this->halving) ** 1.5) : 0.05;
+        $open = $this->fans ? $this->box->openShare() : 0.05;
         if (abs($open - $this->share) > 0.01 || $this->frostSeen < 0.0) {
             $this->share = $open;
-            $this->frostSeen = $this->frost;
-            $this->frosted = $this->machine->with(coil: $this->machine->coil->with($open, 1 / (1 + 0.25 * $this->frost / $this->halving)));
+            $this->frostSeen = $this->box->frost;
+            $this->frosted = $this->machine->with(coil: $this->machine->coil->with($open, $this->box->transferShare()));
         }
     }
 
     private function around(): Surroundings
     {
-        return new Surroundings($this->ambient, $this->air, atmosphere: $this->machine->circuit->atmosphere->pascal);
+        return new Surroundings($this->ambient, $this->box->air, atmosphere: $this->machine->circuit->atmosphere->pascal);
     }
 
     public function now(): Moment
@@ -346,7 +251,7 @@ final class Simulation
             Reading::SuctionPressure->value => $this->suction - $atmosphere,
             Reading::DischargePressure->value => $this->discharge - $atmosphere,
             Reading::AmbientTemperature->value => $this->ambient,
-            Reading::BoxTemperature->value => $this->air,
+            Reading::BoxTemperature->value => $this->box->air,
             Reading::CompressorCurrent->value => 0.0,
         ];
         $power = 0.0;
@@ -355,12 +260,12 @@ final class Simulation
             $readings = [...$state->readings, ...array_diff_key($readings, [Reading::CompressorCurrent->value => 0])];
             $power = $state->power;
             // The clamp at the bulb shows what has arrived there.
-            $readings[Reading::SuctionTemperatureEvaporator->value] = $this->loop->dew + max(-$this->machine->fluid->glide($this->loop->coilPressure), $this->felt);
+            $readings[Reading::SuctionTemperatureEvaporator->value] = $this->loop->dew + max(-$this->machine->fluid->glide($this->loop->coilPressure), $this->bulb->felt);
         }
         if ($this->controls->defrost !== DefrostKind::None) {
-            $readings[Reading::FanDelaySensor->value] = $this->metal;
+            $readings[Reading::FanDelaySensor->value] = $this->box->metal;
         }
 
-        return new Moment($this->time, $this->mode, $this->calls, $this->fans, $this->tripped, $readings, $this->frost, $this->share, $this->opening, $this->cooling, $power, $this->product);
+        return new Moment($this->time, $this->mode, $this->calls, $this->fans, $this->tripped, $readings, $this->box->frost, $this->share, $this->opening, $this->cooling, $power, $this->box->product);
     }
 }

@@ -41,7 +41,7 @@ final readonly class SteadyState
     }
 
     /**
-     * Box temperature (K) at which the plant just removes a load (W), by halving; then its state there.
+     * Box temperature (K, to 2 mK) at which the plant just removes a load (W), by halving; then its state there.
      *
      * @param  float  $load  W
      */
@@ -50,7 +50,7 @@ final readonly class SteadyState
         $low = $machine->design->box - 25.0;
         $high = $machine->design->box + 30.0;
         $state = (new self($machine, new Surroundings($ambient, $machine->design->box, atmosphere: $atmosphere)))->find();
-        for ($round = 0; $round < 22; $round++) {
+        for ($round = 0; $round < 15; $round++) {
             $box = ($low + $high) / 2;
             $state = (new self($machine, new Surroundings($ambient, $box, atmosphere: $atmosphere)))->find($state->solution);
             $state->cooling < $load ? $low = $box : $high = $box;

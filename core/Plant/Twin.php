@@ -61,6 +61,33 @@ final class Twin
     }
 
     /**
+     * The severity of a fault at which the twin reads most like the plant, with its state there.
+     *
+     * @param  Findings  $findings  readings as they were taken
+     * @return array{float, PlantState}
+     */
+    public function closest(Findings $findings, Fault $fault, Surroundings $around, HouseRules $rules): array
+    {
+        $keys = [Derived::EvaporatorTd, Derived::EvaporatorSuperheat, Derived::CompressorSuperheat, Derived::Subcooling, Derived::CondenserSplit, Derived::DrierDrop, Derived::SuctionLineGain];
+        $measured = Figures::of($findings, $rules);
+        $best = [INF, 0.6, $this->at($around)];
+        foreach (range(0.2, 0.95, 0.15) as $severity) {
+            $state = $this->withFault($fault, $severity, $around);
+            $model = Figures::of(new Findings($findings->circuit, readings: array_intersect_key($state->readings, $findings->readings)), $rules);
+            $miss = $state->runs() ? 0.0 : 1e3;
+            foreach ($keys as $key) {
+                $a = $measured->value($key);
+                $b = $model->value($key);
+                // A figure far off says that the model is not right, not that it be followed at any price.
+                $miss += $a === null || $b === null ? 0.0 : min(100.0, ($a - $b) ** 2);
+            }
+            $best = $miss < $best[0] ? [$miss, $severity, $state] : $best;
+        }
+
+        return [$best[1], $best[2]];
+    }
+
+    /**
      * What each reading should be, and its deviation from what is not known of the plant; instruments not counted.
      *
      * @return array<string, Expected> by key of Reading, SI

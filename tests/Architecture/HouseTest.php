@@ -13,7 +13,7 @@ final class HouseTest extends TestCase
     {
         foreach (self::files('core') as $path => $text) {
             self::assertStringContainsString('declare(strict_types=1);', $text, $path);
-            self::assertMatchesRegularExpression('/^(final (readonly )?class|enum|interface) /m', $text, $path.': final, an enum or an interface');
+            self::assertMatchesRegularExpression('/^(final (readonly )?class|abstract class|enum|interface) /m', $text, $path.': final, abstract, an enum or an interface');
         }
     }
 

@@ -7,6 +7,7 @@ use App\Models\HouseRule;
 use App\Models\Visit;
 use App\View\Stage;
 use App\View\VisitPage;
+use App\View\WhatIf;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -29,6 +30,17 @@ final class VisitController extends Controller
         $this->authorize('view', $visit);
 
         return view('visit.show', ['page' => new VisitPage($visit, Stage::tryFrom($stage) ?? Stage::Complaint, $request->user())]);
+    }
+
+    /** What would change if it were done. */
+    public function whatIf(Request $request, Visit $visit, string $question): View
+    {
+        $this->authorize('view', $visit);
+        $page = new VisitPage($visit, Stage::Verdict, $request->user());
+        $whatIf = new WhatIf($page);
+        abort_unless(isset($whatIf->questions()[$question]), 404);
+
+        return view('visit.what-if-answer', ['page' => $page, 'whatIf' => $whatIf, 'question' => $question]);
     }
 
     public function close(Visit $visit): RedirectResponse

@@ -1,0 +1,109 @@
+<?php
+
+namespace App\Picture;
+
+use App\View\Units;
+use Metrum\Plant\PlantState;
+use Metrum\Quantity\Kind;
+use Metrum\Refrigerant\Refrigerant;
+use Metrum\Refrigerant\Saturation;
+
+/** Pressure over enthalpy: the dome from the tables, the sound plant's cycle as a shadow, the cycle now. Finished coordinates. */
+final readonly class CyclePicture
+{
+    public const WIDTH = 372.0;
+
+    public const HEIGHT = 236.0;
+
+    public string $dome;
+
+    public string $sound;
+
+    public string $now;
+
+    /** @var list<array{x: float, y: float, colour: string}> */
+    public array $corners;
+
+    /** @var list<array{y: float, text: string}> pressures, absolute */
+    public array $levels;
+
+    public string $unit;
+
+    private float $left;
+
+    private float $right;
+
+    private float $bottom;
+
+    private float $top;
+
+    public function __construct(Refrigerant $fluid, PlantState $sound, PlantState $now, Units $units)
+    {
+        $all = [...$sound->cycle, ...$now->cycle];
+        $enthalpies = array_column($all, 0);
+        $pressures = array_column($all, 1);
+        $this->left = ($enthalpies === [] ? 150e3 : min($enthalpies)) - 35e3;
+        $this->right = ($enthalpies === [] ? 500e3 : max($enthalpies)) + 22e3;
+        $this->bottom = log(($pressures === [] ? 1e5 : min($pressures)) * 0.72);
+        $this->top = log(($pressures === [] ? 2e6 : max($pressures)) * 1.5);
+        $this->dome = $this->dome($fluid);
+        $this->sound = $this->path($sound->cycle);
+        $this->now = $this->path($now->cycle);
+        $corners = [];
+        foreach ($now->cycle as [$enthalpy, $pressure]) {
+            [$x, $y] = $this->at($enthalpy, $pressure);
+            $corners[] = ['x' => $x, 'y' => $y, 'colour' => TemperatureColour::of($fluid->saturation->dewTemperature($pressure))];
+        }
+        $this->corners = $corners;
+        $levels = [];
+        $unit = $units->of(Kind::AbsolutePressure);
+        foreach ([0.2, 0.5, 1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000, 10000] as $value) {
+            $pascal = $unit->toSi($value);
+            $y = $pascal > 0 ? $this->at($this->left, $pascal)[1] : 0.0;
+            if ($y > 20 && $y < self::HEIGHT - 22) {
+                $levels[] = ['y' => $y, 'text' => (string) $value];
+            }
+        }
+        $this->unit = $unit->symbol();
+        $this->levels = $levels;
+    }
+
+    private function dome(Refrigerant $fluid): string
+    {
+        $table = $fluid->saturation;
+        $liquid = $vapour = [];
+        for ($t = $table->lowest; $t <= $table->highest; $t += 1.5) {
+            $liquid[] = [$table->at(Saturation::LIQUID_ENTHALPY, $t), $fluid->bubblePressure($t)];
+            $vapour[] = [$table->at(Saturation::VAPOUR_ENTHALPY, $t), $fluid->dewPressure($t)];
+        }
+        $points = [...$liquid, ...array_reverse($vapour)];
+        $path = '';
+        foreach ($points as [$enthalpy, $pressure]) {
+            [$x, $y] = $this->at($enthalpy, $pressure);
+            $path .= ($path === '' ? 'M' : 'L').round($x, 1).' '.round($y, 1);
+        }
+
+        return $path;
+    }
+
+    /** @param  list<array{float, float}>  $cycle */
+    private function path(array $cycle): string
+    {
+        $path = '';
+        foreach ($cycle as [$enthalpy, $pressure]) {
+            [$x, $y] = $this->at($enthalpy, $pressure);
+            $path .= ($path === '' ? 'M' : 'L').$x.' '.$y;
+        }
+
+        return $path === '' ? '' : $path.'Z';
+    }
+
+    /** @return array{float, float} */
+    private function at(float $enthalpy, float $pressure): array
+    {
+        return [
+            round(36 + (self::WIDTH - 44) * ($enthalpy - $this->left) / ($this->right - $this->left), 1),
+            round(8 + (self::HEIGHT - 28) * ($this->top - log($pressure)) / ($this->top - $this->bottom), 1),
+        ];
+    }
+}

@@ -110,7 +110,7 @@ final class CircuitSheet
         $refrigerant = match (true) {
             $kind === Kind::IceMachine => 'R-404A',
             $kind->isSmall() => 'R-290',
-            $kind->isLowTemperature() => 'R-448A',
+            $kind->isLowTemperature() => 'R-404A',
             default => 'R-134a',
         };
 

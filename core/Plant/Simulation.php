@@ -55,8 +55,6 @@ final class Simulation
 
     private Machine $frosted;
 
-    private float $frostSeen = -1.0;
-
     private function __construct(private readonly Machine $machine, Room $room, private readonly Controls $controls, private readonly float $ambient, float $box)
     {
         $this->box = new BoxInTime($machine, $room, $controls, $ambient, $box);
@@ -232,9 +230,8 @@ final class Simulation
     private function shareOfAir(): void
     {
         $open = $this->fans ? $this->box->openShare() : 0.05;
-        if (abs($open - $this->share) > 0.01 || $this->frostSeen < 0.0) {
+        if (abs($open - $this->share) > 0.01) {
             $this->share = $open;
-            $this->frostSeen = $this->box->frost;
             $this->frosted = $this->machine->with(coil: $this->machine->coil->with($open, $this->box->transferShare()));
         }
     }

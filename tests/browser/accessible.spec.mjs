@@ -20,7 +20,10 @@ const screens = {
   'an entry refused': async (page) => { await page.locator('#in-discharge_temperature_c').fill('hot'); await page.keyboard.press('Enter'); await expect(page.getByRole('alert')).toBeVisible(); },
   verdict: at('verdict'),
   leave: at('leave'),
+  'what if': async (page, visit) => { await page.goto(`${visit}/verdict`); await page.getByRole('button', { name: 'All put right' }).click(); await expect(page.getByText('Worked on the twin')).toBeVisible(); },
   report: at('report'),
+  'plant bench': async (page) => { await page.goto('/plants/walk_in_freezer?fault=undercharge'); await page.getByRole('button', { name: 'Run a day' }).click(); await expect(page.getByText('A day, running')).toBeVisible(); },
+  'plant bench, refused': async (page) => { await page.getByLabel('Ambient').fill('hot'); await page.keyboard.press('Enter'); await expect(page.getByRole('alert')).toBeVisible(); },
   'not found': (page) => page.goto('/nowhere'),
   'sign-in': async (page) => { await page.context().clearCookies(); await page.goto('/sign-in'); },
 };

@@ -3,5 +3,5 @@
 @if (in_array($question, ['turn_in', 'turn_out'], true))<p class="caution">◐ One small turn, then wait until it has settled before the next.</p>@endif
 @if ($question === 'less')<p class="caution">◐ {{ Metrum\Diagnosis\Cautions::word('recover_first') }} {{ Metrum\Diagnosis\Cautions::word('recovery_bottle') }}</p>@endif
 @php($changes = $whatIf->changes($question))
-@if ($changes === [])<p><b>Nothing that can be read would change.</b></p>@else @include('plant.changes', ['changes' => $changes, 'plain' => false, 'was' => 'Now', 'now' => 'Then'])@endif
+@if ($changes === [])<p><b>Nothing that can be read would change.</b>@if ($question === 'turn_out' && $whatIf->now->opening > 0.97) The valve is wide open already.@endif</p>@else @include('plant.changes', ['changes' => $changes, 'plain' => false, 'was' => 'Now', 'now' => 'Then'])@endif
 <p class="hint">{{ $whatIf->ground() }}</p>

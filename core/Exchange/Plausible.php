@@ -26,7 +26,8 @@ final class Plausible
         if ($reading->quantity() === Kind::Count && floor($si) !== $si) {
             return 'a whole number is wanted';
         }
-        if (! is_nan($si) && $si >= $least && $si <= $most) {
+        // A limit given in another unit is still the limit.
+        if (! is_nan($si) && $si >= $least - 1e-6 && $si <= $most + 1e-6) {
             return null;
         }
         if ($unit === Unit::InchMercuryVacuum) {

@@ -37,6 +37,15 @@ final class Bulb
         return $this->feed->opening($this->temperature);
     }
 
+    /** The valve at rest with what leaves the coil. */
+    public function settle(float $superheat, float $opening): float
+    {
+        $this->temperature = $this->felt = max(0.0, $superheat);
+        $this->onTheWay = [];
+
+        return $opening;
+    }
+
     /** The plant stands: the bulb comes to rest and the valve nearly shut. Answers with the valve's opening. */
     public function rest(float $step): float
     {

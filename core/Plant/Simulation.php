@@ -18,6 +18,9 @@ use Metrum\Circuit\Reading;
  */
 final class Simulation
 {
+    /** s; a step up to here carries the valve's own movement. */
+    private const FINE = 4.0;
+
     private readonly BoxInTime $box;
 
     private readonly Bulb $bulb;
@@ -33,6 +36,10 @@ final class Simulation
     private bool $fans = true;
 
     private ?string $tripped = null;
+
+    private float $again = 0.0;
+
+    private float $wait = 15.0;
 
     private float $suction;
 
@@ -64,7 +71,7 @@ final class Simulation
         $this->nextDefrost = $controls->defrosts > 0 ? 86400.0 / $controls->defrosts : INF;
         $this->frosted = $machine;
         $this->loop = new Loop($machine, $this->around());
-        $this->solver = new Solver($machine, $this->loop);
+        $this->solver = new Solver($machine, $this->loop, 300);
     }
 
     /**
@@ -174,8 +181,9 @@ final class Simulation
     {
         $this->shareOfAir();
         $this->loop->meet($this->around(), $this->frosted);
-        $given = $this->machine->feed->kind === Metering::Capillary ? null : $this->opening;
-        $this->solution = $this->solution === null ? $this->solver->solve(null, $given) : $this->solver->follow($this->solution, $given) ?? $this->solver->solve(null, $given);
+        // In steps coarser than the bulb's own time the valve stands where it comes to rest.
+        $given = $step > self::FINE || $this->machine->feed->kind === Metering::Capillary ? null : $this->opening;
+        $this->solution = $this->found($given);
         if ($this->solution === null) {
             $this->cooling = 0.0;
             $this->suction += ($this->machine->circuit->atmosphere->pascal - $this->suction) * min(1.0, $step / 20);
@@ -191,7 +199,29 @@ final class Simulation
         if (! $this->fans && ($this->controls->fanDelay === null || $this->box->metal <= $this->controls->fanDelay)) {
             $this->fans = true;
         }
-        $this->opening = $this->bulb->feel($step, $this->loop->superheat, $this->loop->outletQuality);
+        $this->opening = $given === null ? $this->bulb->settle($this->loop->superheat, $this->loop->opening) : $this->bulb->feel($step, $this->loop->superheat, $this->loop->outletQuality);
+    }
+
+    /**
+     * The loop's solution from where it stood; where there is none (the suction runs away), it is looked for again after a wait that doubles.
+     *
+     * @return ?array{float, float, float, float, float}
+     */
+    private function found(?float $given): ?array
+    {
+        if ($this->solution !== null) {
+            $followed = $this->solver->follow($this->solution, $given);
+            if ($followed !== null) {
+                return $followed;
+            }
+        } elseif ($this->time < $this->again) {
+            return null;
+        }
+        $found = $this->solver->solve(null, $given);
+        $this->wait = $found === null ? min(1800.0, 2 * $this->wait) : 15.0;
+        $this->again = $this->time + ($found === null ? $this->wait : 0.0);
+
+        return $found;
     }
 
     /** Liquid shut off: the suction runs down as the coil empties. */

@@ -20,8 +20,8 @@ final class HouseTest extends TestCase
     public function test_files_hold_one_idea(): void
     {
         foreach ([...self::files('core'), ...self::files('app')] as $path => $text) {
-            // The reader is the one guard of the whole format; the loop is one walk around the circuit.
-            self::assertLessThanOrEqual(['VisitReader.php' => 400, 'Loop.php' => 330][basename($path)] ?? 270, substr_count($text, "\n"), $path);
+            // The reader is the one guard of the whole format; the loop is one walk around the circuit, the simulation one clock.
+            self::assertLessThanOrEqual(['VisitReader.php' => 400, 'Loop.php' => 330, 'Simulation.php' => 300][basename($path)] ?? 270, substr_count($text, "\n"), $path);
         }
     }
 

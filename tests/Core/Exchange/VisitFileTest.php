@@ -71,6 +71,16 @@ final class VisitFileTest extends TestCase
         self::assertNull($findings->state);
     }
 
+    public function test_the_limits_themselves_are_possible_in_every_unit(): void
+    {
+        foreach (['supply_air_temperature_c' => [-100, 300], 'pump_down_rise_kpa_per_min' => [-60000, 60000]] as $key => $limits) {
+            foreach ($limits as $limit) {
+                $file = VisitWriter::file(VisitReader::json('{"format":"metrum-visit","version":1,"system":{"refrigerant":"R-134a"},"readings":{"'.$key.'":'.$limit.'}}'));
+                self::assertEqualsWithDelta($limit, $file['readings'][$key] ?? null, 1e-9);
+            }
+        }
+    }
+
     public function test_any_visit_survives_writing_and_reading(): void
     {
         $this->limitTo(80)->forAll(Generators::subset(Reading::cases()), Generators::subset(Observation::cases()), Generators::subset(Test::cases()), Generators::subset(Fault::cases()), Generators::choose(1, 99999))->then(function (array $readings, array $observations, array $tests, array $confirmed, int $dice): void {

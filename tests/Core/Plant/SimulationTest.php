@@ -107,12 +107,12 @@ final class SimulationTest extends TestCase
 
     public function test_failed_heaters_ice_the_coil_over_days(): void
     {
-        $sound = self::last(Simulation::of(self::freezer(), 298.15, 254.15), 48.0);
-        $failed = self::last(Simulation::of(self::freezer(), 298.15, 254.15, [[Fault::DefrostHeaterFailed, 1.0]]), 48.0);
+        $sound = self::last(Simulation::of(self::freezer(), 298.15, 254.15), 72.0);
+        $failed = self::last(Simulation::of(self::freezer(), 298.15, 254.15, [[Fault::DefrostHeaterFailed, 1.0]]), 72.0);
         self::assertLessThan(0.8, $sound->frost);
         self::assertGreaterThan(3.0, $failed->frost);
         self::assertLessThan(0.3, $failed->air);
-        self::assertGreaterThan($sound->readings[Reading::BoxTemperature->value] + 4.0, $failed->readings[Reading::BoxTemperature->value]);
+        self::assertGreaterThan($sound->readings[Reading::BoxTemperature->value] + 8.0, $failed->readings[Reading::BoxTemperature->value]);
     }
 
     public function test_a_steep_valve_with_a_slow_bulb_hunts_and_a_sound_one_settles(): void

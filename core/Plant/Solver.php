@@ -28,7 +28,7 @@ final class Solver
     private array $high;
 
     /** @param  int  $budget  walks after which it gives up */
-    public function __construct(private readonly Machine $machine, private readonly Loop $loop, private readonly int $budget = 900)
+    public function __construct(private readonly Machine $machine, private readonly Loop $loop, private readonly int $budget = 450)
     {
         $saturation = $machine->fluid->saturation;
         $coldest = $saturation->lowest + 1.0;
@@ -60,6 +60,19 @@ final class Solver
         }
 
         return null;
+    }
+
+    /**
+     * From where it stood, and from nowhere else.
+     *
+     * @param  array{float, float, float, float, float}  $start
+     * @return ?array{float, float, float, float, float}
+     */
+    public function near(array $start): ?array
+    {
+        $this->walks = 0;
+
+        return $this->newton($this->bounded($start), null);
     }
 
     /** @var ?array<int, array<int, float>> inverse of the last Jacobian, for following */

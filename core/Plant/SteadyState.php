@@ -27,17 +27,64 @@ final readonly class SteadyState
         }
         $loop = new Loop($this->machine, $this->around);
         $solver = new Solver($this->machine, $loop);
-        $solution = $solver->solve($start);
-        if ($solution === null) {
-            return $this->standing($this->whyNot());
+        $solution = $solver->solve($start) ?? $this->led($loop, $solver);
+
+        return $solution === null ? $this->standing($this->whyNot()) : $this->at($loop, $solution);
+    }
+
+    /**
+     * Where no start leads there at once: from the design's weather and box to these, a seventh at a time.
+     *
+     * @return ?array{float, float, float, float, float}
+     */
+    private function led(Loop $loop, Solver $solver): ?array
+    {
+        $design = $this->machine->design;
+        $solution = null;
+        for ($part = 0; $part <= 7; $part++) {
+            $loop->meet(new Surroundings(
+                $design->ambient + ($this->around->ambient - $design->ambient) * $part / 7,
+                $design->box + ($this->around->box - $design->box) * $part / 7, $this->around->returnGain, $this->around->atmosphere,
+            ));
+            $solution = $solution === null ? $solver->solve() : $solver->near($solution);
+            if ($solution === null) {
+                break;
+            }
         }
-        $misses = $loop->walk($solution);
-        $stop = $this->stops($loop);
-        if ($stop !== null) {
-            return $this->standing($stop);
+        $loop->meet($this->around);
+
+        return $solution;
+    }
+
+    /**
+     * States of plants that differ a little from one whose state is known: followed with one Jacobian, good to 1e-4.
+     *
+     * @param  list<Machine>  $machines
+     * @return list<PlantState>
+     */
+    public static function nearby(PlantState $state, Surroundings $around, array $machines): array
+    {
+        $states = [];
+        $loop = $solver = null;
+        foreach ($machines as $machine) {
+            $self = new self($machine, $around);
+            $loop ??= new Loop($machine, $around);
+            $solver ??= new Solver($machine, $loop);
+            $loop->meet($around, $machine);
+            $solution = $state->solution === null ? null : $solver->follow($state->solution, null);
+            $states[] = $solution === null ? $self->find($state->solution) : $self->at($loop, $solution);
         }
 
-        return $this->running($loop, $solution, $misses[4]);
+        return $states;
+    }
+
+    /** @param  array{float, float, float, float, float}  $solution */
+    private function at(Loop $loop, array $solution): PlantState
+    {
+        $misses = $loop->walk($solution);
+        $stop = $this->stops($loop);
+
+        return $stop === null ? $this->running($loop, $solution, $misses[4]) : $this->standing($stop);
     }
 
     /**

@@ -136,11 +136,7 @@ final class Twin
         $key = sprintf('%.3f %.3f', $around->ambient, $around->box);
         if (! isset($this->known[$key])) {
             $healthy = (new SteadyState($this->machine, $around))->find();
-            $states = [$healthy];
-            foreach ($this->uncertain() as $machine) {
-                $states[] = (new SteadyState($machine, $around))->find($healthy->solution);
-            }
-            $this->known[$key] = $states;
+            $this->known[$key] = [$healthy, ...($healthy->runs() ? SteadyState::nearby($healthy, $around, $this->uncertain()) : [])];
         }
 
         return $this->known[$key];

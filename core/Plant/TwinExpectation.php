@@ -41,8 +41,11 @@ final class TwinExpectation implements Expectation
 
     private readonly bool $weatherKnown;
 
-    /** @var \SplObjectStorage<PlantState, array{Figures, Figures}> */
-    private \SplObjectStorage $worked;
+    /** @var \WeakMap<PlantState, Figures> */
+    private \WeakMap $full;
+
+    /** @var \WeakMap<PlantState, Figures> */
+    private \WeakMap $far;
 
     /** @var array<string, ?Expected> */
     private array $known = [];
@@ -60,7 +63,8 @@ final class TwinExpectation implements Expectation
             max($machine->design->box - 15.0, min($machine->design->box + 30.0, $findings->reading(Reading::BoxTemperature) ?? $machine->design->box)),
             atmosphere: $circuit->atmosphere->pascal,
         );
-        $this->worked = new \SplObjectStorage;
+        $this->full = new \WeakMap;
+        $this->far = new \WeakMap;
     }
 
     /** @param  list<Findings>  $good  visits at which the plant ran well */
@@ -93,7 +97,7 @@ final class TwinExpectation implements Expectation
         $low = ['coil_in' => Reading::CoilInletTemperature, 'coil_out' => Derived::SaturatedEvaporator, 'bulb' => Reading::SuctionTemperatureEvaporator, 'suction_pipe' => Reading::SuctionTemperatureCompressor];
         $places = [...($this->weatherKnown && $boxKnown ? ['discharge' => Reading::DischargeTemperature] : []), ...($this->weatherKnown ? $high : []), ...($boxKnown ? $low : [])];
         foreach ($places as $place => $key) {
-            $one = $this->twin->expected($this->around, fn (PlantState $state): ?float => $key instanceof Reading ? $state->reading($key) : $this->figures($state)[0]->value($key));
+            $one = $this->twin->expected($this->around, fn (PlantState $state): ?float => $key instanceof Reading ? $state->reading($key) : $this->figures($state)->value($key));
             if ($one !== null) {
                 $run[$place] = new Expected($one->value, hypot($one->deviation, 0.5));
             }
@@ -119,14 +123,14 @@ final class TwinExpectation implements Expectation
 
     private function figure(PlantState $state, string $sign): ?float
     {
-        [$full, $far] = $this->figures($state);
+        $full = $this->figures($state);
 
         return match ($sign) {
             'td_coil' => $full->value(Derived::EvaporatorTd),
-            'td_suction' => $far->value(Derived::EvaporatorTd),
+            'td_suction' => $this->far($state)->value(Derived::EvaporatorTd),
             'split' => $full->value(Derived::CondenserSplit),
             'superheat' => $full->value(Derived::EvaporatorSuperheat),
-            'superheat_suction' => $far->value(Derived::EvaporatorSuperheat),
+            'superheat_suction' => $this->far($state)->value(Derived::EvaporatorSuperheat),
             'superheat_far' => $full->value(Derived::CompressorSuperheat),
             'subcooling' => $this->findings->circuit->hasReceiver() ? $full->value(Derived::ReceiverSubcooling) : $full->value(Derived::CondenserSubcooling),
             'subcooling_condenser' => $full->value(Derived::CondenserSubcooling),
@@ -146,17 +150,18 @@ final class TwinExpectation implements Expectation
         };
     }
 
-    /** @return array{Figures, Figures} with the coil's own pressure, and from the suction pressure alone */
-    private function figures(PlantState $state): array
+    private function figures(PlantState $state): Figures
     {
-        if (! $this->worked->contains($state)) {
-            $circuit = $this->findings->circuit;
-            $far = $state->readings;
-            unset($far[Reading::EvaporatorPressure->value]);
-            $this->worked[$state] = [Figures::of(new Findings($circuit, readings: $state->readings), $this->rules), Figures::of(new Findings($circuit, readings: $far), $this->rules)];
-        }
+        return $this->full[$state] ??= Figures::of(new Findings($this->findings->circuit, readings: $state->readings), $this->rules);
+    }
 
-        return $this->worked[$state];
+    /** As where only the suction pressure at the compressor is known. */
+    private function far(PlantState $state): Figures
+    {
+        $readings = $state->readings;
+        unset($readings[Reading::EvaporatorPressure->value]);
+
+        return $this->far[$state] ??= Figures::of(new Findings($this->findings->circuit, readings: $readings), $this->rules);
     }
 
     private static function difference(PlantState $state, Reading $from, Reading $less): ?float

@@ -3,6 +3,7 @@
 namespace App\Models;
 
 use App\Records\Log;
+use App\Records\Twins;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -90,7 +91,7 @@ final class Visit extends Model
     /** What this circuit should read: its twin, drawn to the visits at which it ran well. */
     public function expectation(Findings $findings): TwinExpectation
     {
-        return new TwinExpectation($findings, $this->rules(), TwinExpectation::twinOf($findings->circuit, $this->rules(), $this->circuit->goodFindings($this)));
+        return new TwinExpectation($findings, $this->rules(), app(Twins::class)->of($findings->circuit, $this->rules(), $this->circuit->goodFindings($this)));
     }
 
     public function verdict(?Findings $findings = null, int $checks = 4, ?TwinExpectation $expectation = null): Verdict

@@ -8,6 +8,7 @@ use App\Picture\CircuitDrawing;
 use App\Picture\Course;
 use App\Picture\CyclePicture;
 use App\Picture\RunPicture;
+use App\Records\Twins;
 use Metrum\Circuit\Circuit;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRules;
@@ -47,7 +48,7 @@ final class PlantBench
     public function __construct(?CircuitRecord $record, Circuit $circuit, public readonly BenchInputs $inputs, public readonly Units $units)
     {
         $this->rules = HouseRule::inForce();
-        $this->twin = TwinExpectation::twinOf($circuit, $this->rules, $record?->goodFindings() ?? []);
+        $this->twin = app(Twins::class)->of($circuit, $this->rules, $record?->goodFindings() ?? []);
         $this->sound = $this->twin->machine;
         $highest = $circuit->fluid()->saturation->highest - 8.0;
         if (($inputs->value('ambient') ?? 0.0) > $highest) {

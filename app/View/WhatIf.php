@@ -2,6 +2,7 @@
 
 namespace App\View;
 
+use App\Records\Twins;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\Metering;
 use Metrum\Circuit\Reading;
@@ -12,7 +13,6 @@ use Metrum\Plant\Scenario;
 use Metrum\Plant\SteadyState;
 use Metrum\Plant\Surroundings;
 use Metrum\Plant\Twin;
-use Metrum\Plant\TwinExpectation;
 use Metrum\Quantity\Kind;
 
 /** What would change at the plant of a visit, before it is done: worked on the twin with the leading fault in it. */
@@ -34,7 +34,7 @@ final readonly class WhatIf
     public function __construct(private VisitPage $page)
     {
         $findings = $page->findings;
-        $this->twin = TwinExpectation::twinOf($findings->circuit, $page->visit->rules(), $page->visit->circuit->goodFindings($page->visit));
+        $this->twin = app(Twins::class)->of($findings->circuit, $page->visit->rules(), $page->visit->circuit->goodFindings($page->visit));
         $design = $this->twin->machine->design;
         $this->around = new Surroundings(
             max(238.15, min(self::hottest($this->twin->machine), $findings->reading(Reading::AmbientTemperature) ?? $design->ambient)),

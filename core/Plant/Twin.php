@@ -7,7 +7,6 @@ namespace Metrum\Plant;
 use Metrum\Circuit\Circuit;
 use Metrum\Circuit\Design;
 use Metrum\Circuit\Fault;
-use Metrum\Circuit\HeadPressureControl;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Kind;
 use Metrum\Circuit\Reading;
@@ -25,6 +24,12 @@ final class Twin
 {
     /** @var array<string, non-empty-list<PlantState>> the healthy state and its variations, by surroundings */
     private array $known = [];
+
+    /** @var array<string, array<string, ?Expected>> what was worked out, by surroundings and figure */
+    private array $worked = [];
+
+    /** Whether something was worked out since it was kept. */
+    private bool $learned = true;
 
     /** @param  float  $certainty  1 by design values; smaller where visits that ran well were fitted */
     private function __construct(public readonly Machine $machine, private readonly float $certainty)
@@ -47,6 +52,24 @@ final class Twin
     public static function of(Machine $machine): self
     {
         return new self($machine, 1.0);
+    }
+
+    /** Sizes and expectations are kept, the states behind them are not. @return array{Machine, float, array<string, array<string, ?Expected>>} */
+    public function __serialize(): array
+    {
+        return [$this->machine, $this->certainty, $this->worked];
+    }
+
+    /** @param  array{Machine, float, array<string, array<string, ?Expected>>}  $kept */
+    public function __unserialize(array $kept): void
+    {
+        [$this->machine, $this->certainty, $this->worked] = $kept;
+        $this->learned = false;
+    }
+
+    public function hasLearned(): bool
+    {
+        return $this->learned;
     }
 
     public function at(Surroundings $around): PlantState
@@ -100,7 +123,7 @@ final class Twin
                 // Without a plate nobody knows how large the plant is.
                 continue;
             }
-            $one = $this->expected($around, static fn (PlantState $state): ?float => $state->readings[$key] ?? null);
+            $one = $this->expected($around, 'reading '.$key, static fn (PlantState $state): ?float => $state->readings[$key] ?? null);
             if ($one !== null) {
                 $expected[$key] = $one;
             }
@@ -110,11 +133,29 @@ final class Twin
     }
 
     /**
-     * Any figure of the healthy state with its deviation.
+     * Any figure of the healthy state with its deviation; worked once for the same surroundings.
      *
      * @param  callable(PlantState): ?float  $figure
      */
-    public function expected(Surroundings $around, callable $figure): ?Expected
+    public function expected(Surroundings $around, string $name, callable $figure): ?Expected
+    {
+        $key = self::key($around);
+        if (! array_key_exists($name, $this->worked[$key] ?? [])) {
+            $this->learned = true;
+            $this->worked = isset($this->worked[$key]) ? $this->worked : array_slice($this->worked, -7, null, true);
+            $this->worked[$key][$name] = $this->work($around, $figure);
+        }
+
+        return $this->worked[$key][$name];
+    }
+
+    private static function key(Surroundings $around): string
+    {
+        return sprintf('%.3f %.3f %.0f', $around->ambient, $around->box, $around->atmosphere);
+    }
+
+    /** @param  callable(PlantState): ?float  $figure */
+    private function work(Surroundings $around, callable $figure): ?Expected
     {
         $states = $this->variations($around);
         $value = $states[0]->runs() ? $figure($states[0]) : null;
@@ -133,54 +174,13 @@ final class Twin
     /** @return non-empty-list<PlantState> healthy first */
     private function variations(Surroundings $around): array
     {
-        $key = sprintf('%.3f %.3f', $around->ambient, $around->box);
+        $key = self::key($around);
         if (! isset($this->known[$key])) {
             $healthy = (new SteadyState($this->machine, $around))->find();
-            $this->known[$key] = [$healthy, ...($healthy->runs() ? SteadyState::nearby($healthy, $around, $this->uncertain()) : [])];
+            $this->known[$key] = [$healthy, ...($healthy->runs() ? SteadyState::nearby($healthy, $around, Uncertainty::around($this->machine, $this->certainty)) : [])];
         }
 
         return $this->known[$key];
-    }
-
-    /** @return list<Machine> the plant with one thing each as it might also be, one deviation away */
-    private function uncertain(): array
-    {
-        $machine = $this->machine;
-        $given = $machine->circuit->design;
-        $c = $this->certainty;
-        $shared = $machine->circuit->kind?->isShared() === true;
-        $fluid = $machine->fluid;
-        $ice = $machine->circuit->kind === Kind::IceMachine ? 1.8 : 1.0;
-        // Nobody says to which end of the glide a design difference was meant.
-        $glideE = 0.35 * abs($fluid->glide($machine->design->evaporating));
-        $glideC = 0.4 * abs($fluid->glide($machine->design->condensing));
-        $dew = $fluid->dewTemperature($machine->design->evaporating);
-        $difference = max(3.0, $machine->design->box - $dew);
-        $split = max(4.0, $fluid->bubbleTemperature($machine->design->condensing) - $machine->design->ambient);
-        $coil = 1 + $c * $ice * hypot($given->evaporatorTd !== null ? 1.1 : 2.2, $glideE) / $difference;
-        $condenser = 1 + $c * $ice * hypot(($given->condenserSplit !== null ? 0.13 : 0.25) * $split, $glideC) / $split;
-        $varied = [
-            $machine->with(coil: new AirSide($machine->coil->capacity * $coil, $machine->coil->transfer * $coil)),
-            $machine->with(condenser: new AirSide($machine->condenser->capacity * $condenser, $machine->condenser->transfer * $condenser)),
-            $machine->with(feed: $machine->feed->turned($c * $ice * ($given->superheat !== null ? 0.8 : 1.2))),
-            $machine->with(compressor: $machine->compressor->otherwise(1 + 0.08 * $c)),
-            $machine->with(compressor: $machine->compressor->otherwise(1.0, 1 - 0.10 * $c)),
-            $machine->with(suctionGain: $machine->suctionGain * (1 + ($shared ? 1.6 : 1.1) * $c)),
-            $machine->with(suctionFriction: $machine->suctionFriction * (1 + 0.8 * $c)),
-            $machine->with(liquidLoss: $machine->liquidLoss * (1 + 3 * $c)),
-            $machine->with(freeShare: $machine->freeShare * (1 + $c * ($given->subcooling !== null ? 0.45 : 0.7))),
-            $machine->with(charge: $machine->charge + ($machine->hasReceiver() ? 0.35 * $machine->design->buffer : 0.04 * $machine->charge) * $c),
-        ];
-        if ($machine->head->kind !== HeadPressureControl::None) {
-            // Old valves want about 30 °C, newer ones do with less: where it is set is not known.
-            $varied[] = $machine->with(head: $machine->head->lowered(5.0 * $c));
-            $varied[] = $machine->with(head: $machine->head->mixing(1 - 0.5 * $c));
-        }
-        if ($machine->groupSuction !== null) {
-            $varied[] = $machine->with(groupSuction: $fluid->dewPressure($fluid->dewTemperature($machine->groupSuction) - ($machine->regulatorSetting !== null ? 4.0 : 2.0) * $c));
-        }
-
-        return $varied;
     }
 
     /**

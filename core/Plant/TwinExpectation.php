@@ -97,7 +97,7 @@ final class TwinExpectation implements Expectation
         $low = ['coil_in' => Reading::CoilInletTemperature, 'coil_out' => Derived::SaturatedEvaporator, 'bulb' => Reading::SuctionTemperatureEvaporator, 'suction_pipe' => Reading::SuctionTemperatureCompressor];
         $places = [...($this->weatherKnown && $boxKnown ? ['discharge' => Reading::DischargeTemperature] : []), ...($this->weatherKnown ? $high : []), ...($boxKnown ? $low : [])];
         foreach ($places as $place => $key) {
-            $one = $this->twin->expected($this->around, fn (PlantState $state): ?float => $key instanceof Reading ? $state->reading($key) : $this->figures($state)->value($key));
+            $one = $this->twin->expected($this->around, 'at '.$place, fn (PlantState $state): ?float => $key instanceof Reading ? $state->reading($key) : $this->figures($state)->value($key));
             if ($one !== null) {
                 $run[$place] = new Expected($one->value, hypot($one->deviation, 0.5));
             }
@@ -112,7 +112,7 @@ final class TwinExpectation implements Expectation
         if ($noise === null || (! $this->weatherKnown && in_array($sign, self::HIGH, true))) {
             return $this->plain->healthy($sign);
         }
-        $one = $this->twin->expected($this->around, fn (PlantState $state): ?float => $this->figure($state, $sign));
+        $one = $this->twin->expected($this->around, $sign, fn (PlantState $state): ?float => $this->figure($state, $sign));
         if ($one === null) {
             return $this->plain->healthy($sign);
         }

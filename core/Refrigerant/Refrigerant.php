@@ -23,6 +23,24 @@ final class Refrigerant
     ) {
     }
 
+    /** @return array{string} the name alone: the tables are the library's */
+    public function __serialize(): array
+    {
+        return [$this->name];
+    }
+
+    /** @param  array{string}  $kept */
+    public function __unserialize(array $kept): void
+    {
+        $known = Library::standard()->get($kept[0]);
+        $this->name = $known->name;
+        $this->safetyClass = $known->safetyClass;
+        $this->composition = $known->composition;
+        $this->warmingPotential = $known->warmingPotential;
+        $this->saturation = $known->saturation;
+        $this->loadVapour = $known->loadVapour;
+    }
+
     /** Temperature (K) at which saturated vapour has the pressure $p (Pa abs). @throws OutsideTable */
     public function dewTemperature(float $p): float
     {

@@ -28,7 +28,7 @@ final class Solver
     private array $high;
 
     /** @param  int  $budget  walks after which it gives up */
-    public function __construct(private readonly Machine $machine, private readonly Loop $loop, private readonly int $budget = 450)
+    public function __construct(private readonly Machine $machine, private readonly Loop $loop, private readonly int $budget = 400)
     {
         $saturation = $machine->fluid->saturation;
         $coldest = $saturation->lowest + 1.0;

@@ -199,9 +199,9 @@ final class Loop
         $wet = $needed / $available;
         $wetShare = max(0.0, min(1.0, $wet));
         $this->dryShare = 1 - $wetShare;
+        [$lightOut, $hotter] = $fluid->vapourState($dew, 8.0);
+        $specific = ($hotter - $vapourE) / 8.0;
         if ($wet < 1.0) {
-            [$lightOut, $hotter, $entropy] = $fluid->vapourState($dew, 8.0);
-            $specific = ($hotter - $vapourE) / 8.0;
             $this->superheat = max(0.0, $air - $dew) * (1 - exp(-(1 - $wetShare) * $machine->coil->conductance(0.45) / ($return * $specific)));
             $this->outletEnthalpy = $vapourE + $specific * $this->superheat;
             $this->outletQuality = 1.0;
@@ -209,7 +209,6 @@ final class Loop
             $outDensity = $lightE * (1 + ($lightOut / $lightE - 1) * $this->superheat / 8.0);
             $felt = $this->superheat;
         } else {
-            $specific = 900.0;
             $this->outletEnthalpy = ($available + $flow * $atValve + $leak * $hot) / $return;
             $this->outletQuality = max(0.0, min(1.0, ($this->outletEnthalpy - $liquidE) / $latentE));
             $this->coilOutlet = $bubbleE + $this->outletQuality * ($dew - $bubbleE);

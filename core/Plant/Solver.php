@@ -48,6 +48,12 @@ final class Solver
         foreach ([[0.0, 0.0, 0.0, 0.0], [-0.3, -0.1, -0.3, -0.1], [-0.7, -0.2, -0.9, -0.4], [0.3, 0.25, 0.3, 1.2], [-0.2, -0.4, -0.3, 0.0], [-1.1, -0.15, -1.6, -0.6]] as [$e, $c, $m, $z]) {
             $starts[] = [$design[0] + $e, $design[1] + $c, $design[2] + $m, $design[3], $design[4] + $z];
         }
+        if ($this->machine->regulatorSetting !== null) {
+            // Below its setting a regulator is all but shut and says nothing about where to go: begin at it, with less flow too.
+            $held = log($this->machine->regulatorSetting);
+            $starts = array_map(static fn (array $from): array => [max($from[0], $held), $from[1], $from[2], $from[3], $from[4]], $starts);
+            array_splice($starts, $start === null ? 1 : 2, 0, [[$held, $design[1], $design[2] - 0.5, $design[3], $design[4]], [$held - 0.01, $design[1], $design[2] - 1.2, $design[3], $design[4]]]);
+        }
         $this->walks = 0;
         foreach ($starts as $from) {
             if ($this->walks > $this->budget) {

@@ -181,6 +181,9 @@ final readonly class SteadyState
         if ($this->machine->charge > 1.02 * $this->machine->design->full) {
             return 'off on high pressure: liquid fills the condenser';
         }
+        if ($this->machine->charge < 0.9 * ($this->machine->design->summerCharge - $this->machine->design->buffer)) {
+            return 'off on low pressure: too little refrigerant reaches the coil';
+        }
         $freed = $this->machine->with(condenser: new AirSide(8 * $this->machine->condenser->capacity, 8 * $this->machine->condenser->transfer));
         $helps = (new Solver($freed, new Loop($freed, $this->around), 400))->solve() !== null;
 

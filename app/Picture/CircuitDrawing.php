@@ -7,6 +7,7 @@ use Metrum\Circuit\HeadPressureControl;
 use Metrum\Circuit\Reading;
 use Metrum\Plant\Machine;
 use Metrum\Plant\PlantState;
+use Metrum\Quantity\Format;
 use Metrum\Quantity\Kind;
 
 /** View data of the circuit drawing: part states and pipe colours; the component knows the layout. */
@@ -26,6 +27,9 @@ final readonly class CircuitDrawing
     /** @var array<string, string> temperatures by place */
     public array $texts;
 
+    /** "37 g/s" */
+    public string $massFlow;
+
     /** Thickness of the pipes by mass flow against design, 1.5 … 7. */
     public float $flow;
 
@@ -35,6 +39,7 @@ final readonly class CircuitDrawing
         $this->receiver = $machine->hasReceiver();
         $this->headValve = $machine->head->kind === HeadPressureControl::FloodingValve;
         $this->regulator = $machine->regulatorSetting !== null;
+        $this->massFlow = Format::number(1e3 * $state->massFlow, $state->massFlow < 0.01 ? 1 : 0).' g/s';
         $this->flow = $this->runs ? max(1.5, min(7.0, 4.5 * $state->massFlow / $machine->design->massFlow)) : 1.5;
         $places = ['discharge' => Reading::DischargeTemperature, 'condensed' => Reading::CondenserOutletTemperature, 'liquid' => Reading::DrierInletTemperature, 'valve' => Reading::ValveInletTemperature, 'coil' => Reading::CoilInletTemperature, 'outlet' => Reading::SuctionTemperatureEvaporator, 'suction' => Reading::SuctionTemperatureCompressor];
         $pipes = $texts = [];

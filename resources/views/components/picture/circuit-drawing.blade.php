@@ -33,6 +33,7 @@
     <text class="value" x="78" y="131">{{ Metrum\Quantity\Format::number($drawing->state->power / 1e3, 2, true) }} kW</text>
     <text class="name" x="162" y="21" text-anchor="middle">condenser, {{ round(100 * $share['flooded']) }} % flooded</text>
     <text class="name" x="190" y="164" text-anchor="middle">coil, {{ round(100 * $share['wet']) }} % wet, {{ Metrum\Quantity\Format::number($drawing->state->cooling / 1e3, 2, true) }} kW</text>
+    @if ($drawing->runs)<text class="value" x="276" y="66" text-anchor="middle">{{ $drawing->massFlow }}</text>@endif
     <text class="value" x="44" y="76" text-anchor="end">{{ $drawing->texts['discharge'] }}</text>
     <text class="value" x="330" y="44">{{ $drawing->texts['condensed'] }}</text>
     <text class="value" x="330" y="150">{{ $drawing->texts['valve'] }}</text>

@@ -21,6 +21,7 @@ use Metrum\Plant\Disorder;
 use Metrum\Plant\Machine;
 use Metrum\Plant\PlantState;
 use Metrum\Plant\Scenario;
+use Metrum\Plant\Surroundings;
 use Metrum\Plant\Twin;
 use Metrum\Plant\TwinExpectation;
 use Metrum\Quantity\Kind;
@@ -36,6 +37,9 @@ final class PlantBench
 
     public readonly PlantState $now;
 
+    /** @var list<array{name: string, before: string, now: string, arrow: string}> */
+    public readonly array $changes;
+
     private readonly HouseRules $rules;
 
     private readonly Findings $findings;
@@ -50,7 +54,7 @@ final class PlantBench
         $this->rules = HouseRule::inForce();
         $this->twin = app(Twins::class)->of($circuit, $this->rules, $record?->goodFindings() ?? []);
         $this->sound = $this->twin->machine;
-        $highest = $circuit->fluid()->saturation->highest - 8.0;
+        $highest = Surroundings::hottest($circuit->fluid());
         if (($inputs->value('ambient') ?? 0.0) > $highest) {
             $inputs->refuse('ambient', 'Ambient: "'.$inputs->typed('ambient').'" was given; above '.$units->text($highest, Kind::Temperature).' '.$circuit->refrigerant.' no longer condenses.');
         }
@@ -63,6 +67,7 @@ final class PlantBench
         $this->machine = $this->scenario->of($this->sound);
         $this->before = $this->scenario->steadyOf($this->sound);
         $this->now = $this->isPlain() ? $this->before : $this->scenario->steadyOf($this->machine);
+        $this->changes = Changes::between($circuit, $this->rules, $this->before, $this->now, $units);
         $this->findings = new Findings($circuit, $this->now->runs() ? State::RunningSettled : State::Off, readings: $this->now->readings, observations: $this->now->observations);
     }
 
@@ -74,7 +79,7 @@ final class PlantBench
     /** Whether the steady state is another than the sound plant's. */
     public function moved(): bool
     {
-        return array_filter($this->changes(), static fn (array $row): bool => $row['arrow'] !== '') !== [];
+        return array_filter($this->changes, static fn (array $row): bool => $row['arrow'] !== '') !== [];
     }
 
     /** What stands at the bench, in a few words. */
@@ -136,12 +141,6 @@ final class PlantBench
         }
 
         return new RunPicture($moments, $this->scenario->circuit->fluid(), $this->units);
-    }
-
-    /** @return list<array{name: string, before: string, now: string, arrow: string}> */
-    public function changes(): array
-    {
-        return Changes::between($this->scenario->circuit, $this->rules, $this->before, $this->now, $this->units);
     }
 
     /** @return array<string, string> word => name of faults that this plant can show */

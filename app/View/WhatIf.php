@@ -2,12 +2,9 @@
 
 namespace App\View;
 
-use App\Records\Twins;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\Metering;
-use Metrum\Circuit\Reading;
 use Metrum\Plant\Disorder;
-use Metrum\Plant\Machine;
 use Metrum\Plant\PlantState;
 use Metrum\Plant\Scenario;
 use Metrum\Plant\SteadyState;
@@ -33,18 +30,12 @@ final readonly class WhatIf
 
     public function __construct(private VisitPage $page)
     {
-        $findings = $page->findings;
-        $this->twin = app(Twins::class)->of($findings->circuit, $page->visit->rules(), $page->visit->circuit->goodFindings($page->visit));
-        $design = $this->twin->machine->design;
-        $this->around = new Surroundings(
-            max(238.15, min(self::hottest($this->twin->machine), $findings->reading(Reading::AmbientTemperature) ?? $design->ambient)),
-            max($design->box - 15, min($design->box + 30, $findings->reading(Reading::BoxTemperature) ?? $design->box)),
-            atmosphere: $findings->circuit->atmosphere->pascal,
-        );
+        $this->twin = $page->expectation->twin;
+        $this->around = $page->expectation->around;
         $first = $page->verdict->first();
         $carried = ! $page->verdict->blank && $first->probability >= 0.35 && Disorder::showsInLoop($first->fault, $this->twin->machine);
         $this->fault = $carried ? $first->fault : null;
-        [$this->severity, $this->now] = $carried ? $this->twin->closest($findings, $first->fault, $this->around, $page->visit->rules()) : [0.0, $this->twin->at($this->around)];
+        [$this->severity, $this->now] = $carried ? $this->twin->closest($page->findings, $first->fault, $this->around, $page->visit->rules()) : [0.0, $this->twin->at($this->around)];
     }
 
     /** @return array<string, string> word => words of what can be asked */
@@ -59,7 +50,7 @@ final readonly class WhatIf
             'turn_out' => $valve ? 'Half a turn out' : null,
             'more' => $amount.' more',
             'less' => $amount.' less',
-            'hot' => self::hottest($this->twin->machine) < self::HOT ? null : 'Ambient '.$this->page->units->text(self::HOT, Kind::Temperature),
+            'hot' => Surroundings::hottest($this->twin->machine->fluid) < self::HOT ? null : 'Ambient '.$this->page->units->text(self::HOT, Kind::Temperature),
         ], static fn (?string $words): bool => $words !== null);
     }
 
@@ -111,10 +102,5 @@ final readonly class WhatIf
         }
 
         return 0.02;
-    }
-
-    private static function hottest(Machine $machine): float
-    {
-        return $machine->fluid->saturation->highest - 8.0;
     }
 }

@@ -7,6 +7,7 @@ namespace Metrum\Exchange;
 use Metrum\Circuit\Fault;
 use Metrum\Plant\Scenario;
 use Metrum\Plant\Sizing;
+use Metrum\Plant\Surroundings;
 use Metrum\Refrigerant\OutsideTable;
 
 /** Reads a scenario for the twin: a visit file's system and design, with conditions, faults and adjustments. */
@@ -58,7 +59,7 @@ final class ScenarioReader extends StrictReader
         } catch (OutsideTable $outside) {
             throw new RefusedFile(['system: such a plant cannot be built with '.$circuit->refrigerant.': '.$outside->getMessage()]);
         }
-        $highest = $circuit->fluid()->saturation->highest - 273.15 - 8.0;
+        $highest = Surroundings::hottest($circuit->fluid()) - 273.15;
         if (($conditions['ambient_temperature_c'] ?? 0.0) > $highest) {
             throw new RefusedFile(['conditions.ambient_temperature_c: '.self::shown($conditions['ambient_temperature_c']).' was given; above '.round($highest).' °C '.$circuit->refrigerant.' no longer condenses (its table ends there)']);
         }

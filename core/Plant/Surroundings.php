@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
+use Metrum\Refrigerant\Refrigerant;
+
 /** What the plant meets now. SI. */
 final readonly class Surroundings
 {
@@ -15,5 +17,11 @@ final readonly class Surroundings
      */
     public function __construct(public float $ambient, public float $box, public ?float $returnGain = null, public float $atmosphere = 101325.0)
     {
+    }
+
+    /** Warmest ambient (K) at which a plant still condenses this refrigerant within its table. */
+    public static function hottest(Refrigerant $fluid): float
+    {
+        return $fluid->saturation->highest - 8.0;
     }
 }

@@ -25,6 +25,9 @@ final class Twin
     /** @var array<string, non-empty-list<PlantState>> the healthy state and its variations, by surroundings */
     private array $known = [];
 
+    /** @var array<string, PlantState> by surroundings */
+    private array $healthy = [];
+
     /** @var array<string, array<string, ?Expected>> what was worked out, by surroundings and figure */
     private array $worked = [];
 
@@ -74,7 +77,7 @@ final class Twin
 
     public function at(Surroundings $around): PlantState
     {
-        return $this->variations($around)[0];
+        return $this->healthy[self::key($around)] ??= (new SteadyState($this->machine, $around))->find();
     }
 
     /** The state with a fault in it. */
@@ -176,7 +179,7 @@ final class Twin
     {
         $key = self::key($around);
         if (! isset($this->known[$key])) {
-            $healthy = (new SteadyState($this->machine, $around))->find();
+            $healthy = $this->at($around);
             $this->known[$key] = [$healthy, ...($healthy->runs() ? SteadyState::nearby($healthy, $around, Uncertainty::around($this->machine, $this->certainty)) : [])];
         }
 

@@ -35,9 +35,9 @@ final class TwinExpectation implements Expectation
 
     private readonly DesignExpectation $plain;
 
-    private readonly Twin $twin;
+    public readonly Twin $twin;
 
-    private readonly Surroundings $around;
+    public readonly Surroundings $around;
 
     private readonly bool $weatherKnown;
 
@@ -56,10 +56,11 @@ final class TwinExpectation implements Expectation
         $this->plain = new DesignExpectation($findings, $rules);
         $this->twin = $twin ?? self::twinOf($circuit, $rules);
         $ambient = $findings->reading(Reading::AmbientTemperature);
-        $this->weatherKnown = $ambient !== null && $circuit->condenser !== CondenserPlace::Water;
+        $hottest = min(325.15, Surroundings::hottest($circuit->fluid()));
+        $this->weatherKnown = $ambient !== null && $ambient <= $hottest && $circuit->condenser !== CondenserPlace::Water;
         $machine = $this->twin->machine;
         $this->around = new Surroundings(
-            max(233.15, min(325.15, $this->weatherKnown ? (float) $ambient : $machine->design->ambient)),
+            max(233.15, min($hottest, $this->weatherKnown ? (float) $ambient : $machine->design->ambient)),
             max($machine->design->box - 15.0, min($machine->design->box + 30.0, $findings->reading(Reading::BoxTemperature) ?? $machine->design->box)),
             atmosphere: $circuit->atmosphere->pascal,
         );
@@ -67,13 +68,12 @@ final class TwinExpectation implements Expectation
         $this->far = new \WeakMap;
     }
 
-    /** @param  list<Findings>  $good  visits at which the plant ran well */
-    public static function twinOf(Circuit $circuit, HouseRules $rules, array $good = []): Twin
+    public static function twinOf(Circuit $circuit, HouseRules $rules): Twin
     {
-        $key = md5(serialize([$circuit, $rules, array_map(static fn (Findings $findings): array => $findings->readings, $good)]));
+        $key = md5(serialize([$circuit, $rules]));
         if (! isset(self::$twins[$key])) {
             self::$twins = array_slice(self::$twins, -7, null, true);
-            self::$twins[$key] = Twin::fittedTo($circuit, $rules, $good);
+            self::$twins[$key] = Twin::fittedTo($circuit, $rules);
         }
 
         return self::$twins[$key];

@@ -128,6 +128,17 @@ final class PlantBenchTest extends TestCase
         $this->get("/visits/{$visit->id}/what-if/hot")->assertOk()->assertSeeInOrder(['Condensing', '↑'])->assertSee('of this plant, sound,');
     }
 
+    public function test_weather_above_where_the_refrigerant_condenses_stops_no_page(): void
+    {
+        $this->circuit->update(['system' => ['kind' => 'case_medium', 'refrigerant' => 'R-744', 'metering' => 'eev'], 'design' => []]);
+        $visit = $this->visit();
+        $this->enter($visit, 'reading', 'ambient_temperature_c', '38')->assertOk();
+        foreach (['gauges', 'verdict', 'leave', 'report'] as $page) {
+            $this->get("/visits/{$visit->id}/{$page}")->assertOk();
+        }
+        $this->get("/visits/{$visit->id}/what-if/hot")->assertNotFound();
+    }
+
     public function test_a_visit_that_ran_well_draws_the_twin_to_it_and_the_mark_can_be_taken_off(): void
     {
         $good = $this->visit();

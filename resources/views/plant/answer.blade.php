@@ -15,7 +15,7 @@
     </div>
     <section class="plant-changes" aria-labelledby="h-changes">
         <h2 id="h-changes">{{ $bench->moved() ? 'What changes' : 'It reads' }}</h2>
-        @include('plant.changes', ['changes' => $bench->changes(), 'plain' => ! $bench->moved()])
+        @include('plant.changes', ['changes' => $bench->changes, 'plain' => ! $bench->moved()])
         <p class="hint">Balances: energy {{ Metrum\Quantity\Format::number(100 * $bench->now->energyResidual, 4) }} %, charge {{ Metrum\Quantity\Format::number(100 * $bench->now->massResidual, 4) }} %.</p>
         <div class="plant-run-ask">
             <h2>In time</h2>

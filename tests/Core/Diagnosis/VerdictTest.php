@@ -18,6 +18,7 @@ use Metrum\Diagnosis\Diagnosis;
 use Metrum\Diagnosis\Suspect;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Findings;
+use Metrum\Refrigerant\Library;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Visits;
 
@@ -34,6 +35,16 @@ final class VerdictTest extends TestCase
                 self::assertCount(3, $verdict->checks, $kind->value.' '.$complaint->value);
                 // Before any tool is fetched: the first thing to do is to look, listen or feel, or to read a thermometer.
                 self::assertContains($verdict->checks[0]->effort, ['look', 'hand', 'clamp'], $kind->value.' '.$complaint->value.': '.$verdict->checks[0]->title());
+            }
+        }
+    }
+
+    public function test_no_weather_and_no_box_is_too_much_for_it_whatever_the_refrigerant(): void
+    {
+        foreach (Library::standard()->names() as $name) {
+            foreach ([[-40, -45], [38, 3], [60, 40]] as [$ambient, $box]) {
+                $verdict = (new Diagnosis)->of(Visits::of(['system' => ['kind' => 'case_medium', 'refrigerant' => $name], 'readings' => ['ambient_temperature_c' => $ambient, 'box_temperature_c' => $box]]), checks: 0);
+                self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn (Suspect $one): float => $one->probability, $verdict->suspects)), 1e-9, $name.' at '.$ambient);
             }
         }
     }

@@ -53,11 +53,7 @@ final class Circuit extends Model
     /** The circuit as the core knows it, with the atmosphere of its site. */
     public function plant(): Plant
     {
-        return VisitReader::decoded((object) [
-            'format' => 'metrum-visit', 'version' => 1,
-            'system' => (object) ($this->system + ['atmospheric_kpa' => $this->site->atmosphere()->pascal / 1e3]),
-            'design' => (object) $this->design,
-        ])->circuit;
+        return VisitReader::plant($this->system + ['atmospheric_kpa' => $this->site->atmosphere()->pascal / 1e3], $this->design);
     }
 
     /** @var ?list<Findings> */

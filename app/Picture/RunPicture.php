@@ -3,11 +3,11 @@
 namespace App\Picture;
 
 use App\View\Units;
+use Metrum\Circuit\Circuit;
 use Metrum\Circuit\Reading;
 use Metrum\Plant\Moment;
 use Metrum\Quantity\Kind;
 use Metrum\Refrigerant\OutsideTable;
-use Metrum\Refrigerant\Refrigerant;
 
 /** A simulated run drawn in three lanes over time: box and product, saturations at the gauges, frost; with what ran when. */
 final readonly class RunPicture
@@ -36,14 +36,15 @@ final readonly class RunPicture
     public array $levels;
 
     /** @param  non-empty-list<Moment>  $moments */
-    public function __construct(private array $moments, Refrigerant $fluid, private Units $units)
+    public function __construct(private array $moments, Circuit $circuit, private Units $units)
     {
+        $fluid = $circuit->fluid();
         $box = array_map(static fn (Moment $one): float => $one->readings[Reading::BoxTemperature->value], $moments);
         $product = array_map(static fn (Moment $one): float => $one->product, $moments);
         $air = $fluid->saturation;
-        $saturated = static function (Moment $one, Reading $reading) use ($fluid, $air): ?float {
+        $saturated = static function (Moment $one, Reading $reading) use ($fluid, $air, $circuit): ?float {
             try {
-                return $fluid->dewTemperature(max($fluid->dewPressure($air->lowest), $one->readings[$reading->value] + 101325.0));
+                return $fluid->dewTemperature(max($fluid->dewPressure($air->lowest), $one->readings[$reading->value] + $circuit->atmosphere->pascal));
             } catch (OutsideTable) {
                 return null;
             }

@@ -114,10 +114,7 @@ final class CircuitSheet
             default => 'R-134a',
         };
 
-        return VisitReader::decoded((object) [
-            'format' => 'metrum-visit', 'version' => 1,
-            'system' => (object) ($usual['system'] + ['refrigerant' => $refrigerant]), 'design' => (object) $usual['design'],
-        ])->circuit;
+        return VisitReader::plant($usual['system'] + ['refrigerant' => $refrigerant], $usual['design']);
     }
 
     /**

@@ -140,7 +140,7 @@ final class PlantBench
             }
         }
 
-        return new RunPicture($moments, $this->scenario->circuit->fluid(), $this->units);
+        return new RunPicture($moments, $this->scenario->circuit, $this->units);
     }
 
     /** @return array<string, string> word => name of faults that this plant can show */

@@ -51,6 +51,19 @@ final class VisitReader extends StrictReader
         return self::decoded($file);
     }
 
+    /**
+     * A circuit in the words of a visit file.
+     *
+     * @param  array<string, mixed>  $system
+     * @param  array<string, mixed>  $design
+     *
+     * @throws RefusedFile
+     */
+    public static function plant(array $system, array $design): Circuit
+    {
+        return self::decoded((object) ['format' => 'metrum-visit', 'version' => 1, 'system' => (object) $system, 'design' => (object) $design])->circuit;
+    }
+
     /** @param  mixed  $file  what json_decode gave, objects as objects @throws RefusedFile */
     public static function decoded(mixed $file): Findings
     {

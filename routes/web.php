@@ -24,7 +24,9 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/find', [TodayController::class, 'find'])->name('find');
 
     Route::resource('sites', SiteController::class)->except('destroy');
-    Route::resource('sites.circuits', CircuitController::class)->shallow()->except(['index', 'destroy']);
+    Route::resource('sites.circuits', CircuitController::class)
+        ->shallow()
+        ->except(['index', 'destroy']);
 
     Route::get('/circuits/{circuit}/plant', [PlantBenchController::class, 'circuit'])->name('plant.circuit');
     Route::get('/circuits/{circuit}/plant/run', [PlantBenchController::class, 'run']);
@@ -42,13 +44,17 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/visits/{visit}/meaning', [EntryController::class, 'meaning'])->name('entries.meaning');
     Route::post('/visits/{visit}/entries/{entry}/undo', [EntryController::class, 'undo'])->name('entries.undo');
     Route::post('/visits/{visit}/follow-ups', [FollowUpController::class, 'store'])->name('follow-ups.store');
-    Route::get('/visits/{visit}/what-if/{question}', [VisitController::class, 'whatIf'])->name('visits.what-if');
+    Route::get('/visits/{visit}/what-if/{question}', [VisitController::class, 'whatIf'])->name(
+        'visits.what-if',
+    );
     Route::get('/visits/{visit}/{stage?}', [VisitController::class, 'show'])->name('visits.show');
     Route::get('/import', [VisitFileController::class, 'create'])->name('import');
     Route::post('/import', [VisitFileController::class, 'store']);
 
     Route::post('/follow-ups/{followUp}/done', [FollowUpController::class, 'done'])->name('follow-ups.done');
-    Route::get('/follow-ups/{followUp}/calendar.ics', [FollowUpController::class, 'calendar'])->name('follow-ups.calendar');
+    Route::get('/follow-ups/{followUp}/calendar.ics', [FollowUpController::class, 'calendar'])->name(
+        'follow-ups.calendar',
+    );
 
     Route::get('/settings', [SettingsController::class, 'edit'])->name('settings');
     Route::put('/settings', [SettingsController::class, 'update']);

@@ -25,20 +25,48 @@ abstract class TestCase extends FrameworkTestCase
     {
         parent::setUp();
         $this->withoutVite();
-        $this->technician = User::query()->create(['name' => 'Ylva', 'email' => 'ylva@tarnevik.example', 'password' => 'a cold room', 'role' => 'technician']);
+        $this->technician = User::query()->create([
+            'name' => 'Ylva',
+            'email' => 'ylva@tarnevik.example',
+            'password' => 'a cold room',
+            'role' => 'technician',
+        ]);
         $site = Site::query()->create(['name' => 'Brygga fish hall', 'place' => 'Quay 4', 'altitude_m' => 3]);
-        $this->circuit = $site->circuits()->create(['name' => 'Cold room 2', 'system' => Visits::COOLER['system'], 'design' => Visits::COOLER['design']]);
+        $this->circuit = $site
+            ->circuits()
+            ->create([
+                'name' => 'Cold room 2',
+                'system' => Visits::COOLER['system'],
+                'design' => Visits::COOLER['design'],
+            ]);
     }
 
     protected function visit(): Visit
     {
-        return $this->circuit->visits()->create(['user_id' => $this->technician->id, 'opened_at' => now(), 'house_rules' => []]);
+        return $this->circuit
+            ->visits()
+            ->create(['user_id' => $this->technician->id, 'opened_at' => now(), 'house_rules' => []]);
     }
 
     /** Sends an entry as the page does. @param  array<string, string>  $more */
-    protected function enter(Visit $visit, string $kind, string $key, string $value, array $more = []): TestResponse
-    {
-        return $this->actingAs($this->technician)->post("/visits/{$visit->id}/entries", $more + ['id' => (string) Str::ulid(), 'kind' => $kind, 'key' => $key, 'value' => $value, 'stage' => 'gauges'], ['HX-Request' => 'true']);
+    protected function enter(
+        Visit $visit,
+        string $kind,
+        string $key,
+        string $value,
+        array $more = [],
+    ): TestResponse {
+        return $this->actingAs($this->technician)->post(
+            "/visits/{$visit->id}/entries",
+            $more + [
+                'id' => (string) Str::ulid(),
+                'kind' => $kind,
+                'key' => $key,
+                'value' => $value,
+                'stage' => 'gauges',
+            ],
+            ['HX-Request' => 'true'],
+        );
     }
 
     /** @param  array<string, string>  $readings  by key, as typed */

@@ -53,7 +53,10 @@ final class Circuit extends Model
     /** The circuit as the core knows it, with the atmosphere of its site. */
     public function plant(): Plant
     {
-        return VisitReader::plant($this->system + ['atmospheric_kpa' => $this->site->atmosphere()->pascal / 1e3], $this->design);
+        return VisitReader::plant(
+            $this->system + ['atmospheric_kpa' => $this->site->atmosphere()->pascal / 1e3],
+            $this->design,
+        );
     }
 
     /** @var ?list<Findings> */
@@ -63,8 +66,18 @@ final class Circuit extends Model
     public function goodFindings(?Visit $except = null): array
     {
         if ($this->good === null) {
-            $visits = Visit::query()->where('circuit_id', $this->id)->whereNotNull('ran_well_at')->where('id', '!=', $except->id ?? '')->latest('opened_at')->limit(4)->get();
-            $this->good = array_values($visits->map(fn (Visit $visit): Findings => $visit->setRelation('circuit', $this)->findings())->all());
+            $visits = Visit::query()
+                ->where('circuit_id', $this->id)
+                ->whereNotNull('ran_well_at')
+                ->where('id', '!=', $except->id ?? '')
+                ->latest('opened_at')
+                ->limit(4)
+                ->get();
+            $this->good = array_values(
+                $visits
+                    ->map(fn (Visit $visit): Findings => $visit->setRelation('circuit', $this)->findings())
+                    ->all(),
+            );
         }
 
         return $this->good;
@@ -97,7 +110,12 @@ final class Circuit extends Model
             $query->where(static function (Builder $any) use ($like): void {
                 $any->whereRaw("lower(circuits.name) like ? escape '\\'", [$like])
                     ->orWhereRaw("lower(circuits.system) like ? escape '\\'", [str_replace(' ', '_', $like)])
-                    ->orWhereHas('site', static fn (Builder $site): Builder => $site->whereRaw("lower(name) like ? escape '\\'", [$like])->orWhereRaw("lower(place) like ? escape '\\'", [$like]));
+                    ->orWhereHas(
+                        'site',
+                        static fn (Builder $site): Builder => $site
+                            ->whereRaw("lower(name) like ? escape '\\'", [$like])
+                            ->orWhereRaw("lower(place) like ? escape '\\'", [$like]),
+                    );
             });
         }
 

@@ -32,7 +32,20 @@ final class Entry extends Model
 
     protected $primaryKey = 'seq';
 
-    protected $fillable = ['id', 'visit_id', 'user_id', 'kind', 'key', 'value', 'word', 'typed', 'unit', 'source', 'supersedes', 'taken_at'];
+    protected $fillable = [
+        'id',
+        'visit_id',
+        'user_id',
+        'kind',
+        'key',
+        'value',
+        'word',
+        'typed',
+        'unit',
+        'source',
+        'supersedes',
+        'taken_at',
+    ];
 
     /** @return list<string> */
     public function uniqueIds(): array

@@ -27,6 +27,11 @@ final class HouseRule extends Model
     /** The rules that the workshop has chosen; the rest by default. */
     public static function inForce(): HouseRules
     {
-        return new HouseRules(self::query()->get()->mapWithKeys(static fn (self $row): array => [$row->rule => $row->choice])->all());
+        return new HouseRules(
+            self::query()
+                ->get()
+                ->mapWithKeys(static fn (self $row): array => [$row->rule => $row->choice])
+                ->all(),
+        );
     }
 }

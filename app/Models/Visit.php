@@ -31,11 +31,24 @@ final class Visit extends Model
 {
     use HasUlids;
 
-    protected $fillable = ['id', 'circuit_id', 'user_id', 'opened_at', 'closed_at', 'ran_well_at', 'house_rules'];
+    protected $fillable = [
+        'id',
+        'circuit_id',
+        'user_id',
+        'opened_at',
+        'closed_at',
+        'ran_well_at',
+        'house_rules',
+    ];
 
     protected function casts(): array
     {
-        return ['opened_at' => 'datetime', 'closed_at' => 'datetime', 'ran_well_at' => 'datetime', 'house_rules' => 'array'];
+        return [
+            'opened_at' => 'datetime',
+            'closed_at' => 'datetime',
+            'ran_well_at' => 'datetime',
+            'house_rules' => 'array',
+        ];
     }
 
     /** @return BelongsTo<Circuit, $this> */
@@ -85,20 +98,35 @@ final class Visit extends Model
 
     public function findings(?Log $log = null): Findings
     {
-        return ($log ?? $this->log())->findings($this->circuit->plant(), $this->id, $this->opened_at->toIso8601String());
+        return ($log ?? $this->log())->findings(
+            $this->circuit->plant(),
+            $this->id,
+            $this->opened_at->toIso8601String(),
+        );
     }
 
     /** What this circuit should read: its twin, drawn to the visits at which it ran well. */
     public function expectation(Findings $findings): TwinExpectation
     {
-        return new TwinExpectation($findings, $this->rules(), app(Twins::class)->of($findings->circuit, $this->rules(), $this->circuit->goodFindings($this)));
+        return new TwinExpectation(
+            $findings,
+            $this->rules(),
+            app(Twins::class)->of($findings->circuit, $this->rules(), $this->circuit->goodFindings($this)),
+        );
     }
 
-    public function verdict(?Findings $findings = null, int $checks = 4, ?TwinExpectation $expectation = null): Verdict
-    {
+    public function verdict(
+        ?Findings $findings = null,
+        int $checks = 4,
+        ?TwinExpectation $expectation = null,
+    ): Verdict {
         $findings ??= $this->findings();
 
-        return (new Diagnosis($this->rules()))->of($findings, $checks, expectation: $expectation ?? $this->expectation($findings));
+        return (new Diagnosis($this->rules()))->of(
+            $findings,
+            $checks,
+            expectation: $expectation ?? $this->expectation($findings),
+        );
     }
 
     /** Whether someone marked it: here the plant ran as it should. */

@@ -40,12 +40,24 @@ final readonly class CircuitDrawing
         $this->headValve = $machine->head->kind === HeadPressureControl::FloodingValve;
         $this->regulator = $machine->regulatorSetting !== null;
         $this->massFlow = Format::number(1e3 * $state->massFlow, $state->massFlow < 0.01 ? 1 : 0).' g/s';
-        $this->flow = $this->runs ? max(1.5, min(7.0, 4.5 * $state->massFlow / $machine->design->massFlow)) : 1.5;
-        $places = ['discharge' => Reading::DischargeTemperature, 'condensed' => Reading::CondenserOutletTemperature, 'liquid' => Reading::DrierInletTemperature, 'valve' => Reading::ValveInletTemperature, 'coil' => Reading::CoilInletTemperature, 'outlet' => Reading::SuctionTemperatureEvaporator, 'suction' => Reading::SuctionTemperatureCompressor];
+        $this->flow = $this->runs
+            ? max(1.5, min(7.0, (4.5 * $state->massFlow) / $machine->design->massFlow))
+            : 1.5;
+        $places = [
+            'discharge' => Reading::DischargeTemperature,
+            'condensed' => Reading::CondenserOutletTemperature,
+            'liquid' => Reading::DrierInletTemperature,
+            'valve' => Reading::ValveInletTemperature,
+            'coil' => Reading::CoilInletTemperature,
+            'outlet' => Reading::SuctionTemperatureEvaporator,
+            'suction' => Reading::SuctionTemperatureCompressor,
+        ];
         $pipes = $texts = [];
         foreach ($places as $name => $reading) {
             $value = $state->reading($reading);
-            $pipes[$name] = TemperatureColour::of($value ?? (float) $state->reading(Reading::AmbientTemperature));
+            $pipes[$name] = TemperatureColour::of(
+                $value ?? (float) $state->reading(Reading::AmbientTemperature),
+            );
             $texts[$name] = $value === null ? '' : $units->number($value, Kind::Temperature);
         }
         $this->pipes = $pipes;
@@ -55,7 +67,13 @@ final readonly class CircuitDrawing
     /** @return array<string, float> shares of parts, for the component's rectangles */
     public function shares(): array
     {
-        return ['flooded' => min(1.0, $this->state->flooded), 'level' => $this->state->level, 'wet' => 1 - $this->state->dryShare, 'opening' => $this->state->opening, 'gas' => $this->state->valveQuality];
+        return [
+            'flooded' => min(1.0, $this->state->flooded),
+            'level' => $this->state->level,
+            'wet' => 1 - $this->state->dryShare,
+            'opening' => $this->state->opening,
+            'gas' => $this->state->valveQuality,
+        ];
     }
 
     /** The same in words. */
@@ -66,7 +84,18 @@ final readonly class CircuitDrawing
         }
         $percent = static fn (float $share): string => round(100 * $share).' %';
 
-        return 'Condenser '.$percent(min(1.0, $this->state->flooded)).' full of liquid'.($this->receiver ? ', receiver '.$percent($this->state->level) : '').', '.
-            ($this->state->valveQuality > 0.002 ? $percent($this->state->valveQuality).' gas before the valve' : 'solid liquid before the valve').', valve '.$percent($this->state->opening).' open, coil wet over '.$percent(1 - $this->state->dryShare).'.';
+        return 'Condenser '.
+            $percent(min(1.0, $this->state->flooded)).
+            ' full of liquid'.
+            ($this->receiver ? ', receiver '.$percent($this->state->level) : '').
+            ', '.
+            ($this->state->valveQuality > 0.002
+                ? $percent($this->state->valveQuality).' gas before the valve'
+                : 'solid liquid before the valve').
+            ', valve '.
+            $percent($this->state->opening).
+            ' open, coil wet over '.
+            $percent(1 - $this->state->dryShare).
+            '.';
     }
 }

@@ -68,7 +68,9 @@ final readonly class Course
         $this->settled = $findings->isSettled();
         $this->gaps = (new CourseGaps($findings, $figures, $rules, $expectation))->all();
         [$lowest, $fold] = $this->span();
-        $this->frame = $downward ? CourseFrame::down($lowest, $fold) : CourseFrame::across($height, $lowest, $fold);
+        $this->frame = $downward
+            ? CourseFrame::down($lowest, $fold)
+            : CourseFrame::across($height, $lowest, $fold);
         $drawing = new CourseDrawing($this->frame, $units);
         $this->grid = $drawing->grid();
         $this->segments = $drawing->segments($this->run);
@@ -117,9 +119,13 @@ final readonly class Course
             [$x2, $y2] = $this->frame->point($next, $this->run[$next]);
             for ($k = 0; $k < 6; $k++) {
                 $pieces[] = [
-                    'x1' => round($x1 + ($x2 - $x1) * $k / 6, 1), 'y1' => round($y1 + ($y2 - $y1) * $k / 6, 1),
-                    'x2' => round($x1 + ($x2 - $x1) * ($k + 1) / 6, 1), 'y2' => round($y1 + ($y2 - $y1) * ($k + 1) / 6, 1),
-                    'colour' => TemperatureColour::of($this->run[$place] + ($this->run[$next] - $this->run[$place]) * ($k + 0.5) / 6),
+                    'x1' => round($x1 + (($x2 - $x1) * $k) / 6, 1),
+                    'y1' => round($y1 + (($y2 - $y1) * $k) / 6, 1),
+                    'x2' => round($x1 + (($x2 - $x1) * ($k + 1)) / 6, 1),
+                    'y2' => round($y1 + (($y2 - $y1) * ($k + 1)) / 6, 1),
+                    'colour' => TemperatureColour::of(
+                        $this->run[$place] + (($this->run[$next] - $this->run[$place]) * ($k + 0.5)) / 6,
+                    ),
                     'saturated' => in_array($next, ['condenser_out', 'coil_out'], true),
                 ];
             }
@@ -139,7 +145,15 @@ final readonly class Course
                 $rows[] = [
                     'place' => $label,
                     'measured' => $value === null ? 'not measured' : $this->units->text($value, Kind::Temperature),
-                    'expected' => $band === null ? '' : $this->units->span($band->value - $band->deviation, $band->value + $band->deviation, Kind::Temperature).' '.$this->units->symbol(Kind::Temperature),
+                    'expected' => $band === null
+                            ? ''
+                            : $this->units->span(
+                                $band->value - $band->deviation,
+                                $band->value + $band->deviation,
+                                Kind::Temperature,
+                            ).
+                                ' '.
+                                $this->units->symbol(Kind::Temperature),
                 ];
             }
         }
@@ -177,6 +191,9 @@ final readonly class Course
         $high = ($level === [] ? 273.15 : max($level)) - 273.15;
         $usual = $this->findings->circuit->isLowTemperature() ? -40.0 : -20.0;
 
-        return [273.15 + min($usual, 10.0 * floor(($low - 2) / 10)), 273.15 + max(50.0, 10.0 * ceil(($high + 1) / 10))];
+        return [
+            273.15 + min($usual, 10.0 * floor(($low - 2) / 10)),
+            273.15 + max(50.0, 10.0 * ceil(($high + 1) / 10)),
+        ];
     }
 }

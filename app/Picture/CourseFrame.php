@@ -11,14 +11,52 @@ namespace App\Picture;
 final readonly class CourseFrame
 {
     /** Places along the circuit, 0 … 1 of its length. */
-    private const PLACES = ['discharge' => 0.041, 'condenser_in' => 0.169, 'condenser_out' => 0.332, 'condenser_outlet' => 0.405, 'receiver_outlet' => 0.475, 'drier_inlet' => 0.52, 'drier_outlet' => 0.56, 'valve_inlet' => 0.609, 'coil_in' => 0.679, 'coil_out' => 0.81, 'bulb' => 0.857, 'suction_pipe' => 0.939];
+    private const PLACES = [
+        'discharge' => 0.041,
+        'condenser_in' => 0.169,
+        'condenser_out' => 0.332,
+        'condenser_outlet' => 0.405,
+        'receiver_outlet' => 0.475,
+        'drier_inlet' => 0.52,
+        'drier_outlet' => 0.56,
+        'valve_inlet' => 0.609,
+        'coil_in' => 0.679,
+        'coil_out' => 0.81,
+        'bulb' => 0.857,
+        'suction_pipe' => 0.939,
+    ];
 
     /** On the phone each place stands beside its cell: row of the cell, counted from 0. */
-    private const ROWS = ['discharge' => 0.0, 'condenser_in' => 0.72, 'condenser_out' => 1.28, 'condenser_outlet' => 2.0, 'receiver_outlet' => 3.0, 'drier_inlet' => 4.0, 'drier_outlet' => 5.0, 'valve_inlet' => 6.0, 'coil_in' => 6.72, 'coil_out' => 7.28, 'bulb' => 8.0, 'suction_pipe' => 9.0];
+    private const ROWS = [
+        'discharge' => 0.0,
+        'condenser_in' => 0.72,
+        'condenser_out' => 1.28,
+        'condenser_outlet' => 2.0,
+        'receiver_outlet' => 3.0,
+        'drier_inlet' => 4.0,
+        'drier_outlet' => 5.0,
+        'valve_inlet' => 6.0,
+        'coil_in' => 6.72,
+        'coil_out' => 7.28,
+        'bulb' => 8.0,
+        'suction_pipe' => 9.0,
+    ];
 
-    private const ZONES = ['compressor' => [0.0, 0.114], 'condenser' => [0.131, 0.37], 'liquid line' => [0.382, 0.624], 'coil' => [0.656, 0.831], 'suction line' => [0.843, 1.0]];
+    private const ZONES = [
+        'compressor' => [0.0, 0.114],
+        'condenser' => [0.131, 0.37],
+        'liquid line' => [0.382, 0.624],
+        'coil' => [0.656, 0.831],
+        'suction line' => [0.843, 1.0],
+    ];
 
-    private const ZONE_ROWS = ['compressor' => [-0.45, 0.4], 'condenser' => [0.55, 1.45], 'liquid line' => [1.6, 6.4], 'coil' => [6.58, 7.42], 'suction line' => [7.6, 9.45]];
+    private const ZONE_ROWS = [
+        'compressor' => [-0.45, 0.4],
+        'condenser' => [0.55, 1.45],
+        'liquid line' => [1.6, 6.4],
+        'coil' => [6.58, 7.42],
+        'suction line' => [7.6, 9.45],
+    ];
 
     private const FOLD_SPAN = 75.0;
 
@@ -70,7 +108,10 @@ final readonly class CourseFrame
         [$start, $end] = $this->downward ? [8.0, $this->width - 8.0] : [$this->height - 18.0, 6.0];
         $foldAt = $start + ($end - $start) * ($this->downward ? 0.84 : 0.83);
         if ($kelvin <= $this->fold) {
-            return round($start + ($foldAt - $start) * ($kelvin - $this->lowest) / ($this->fold - $this->lowest), 1);
+            return round(
+                $start + (($foldAt - $start) * ($kelvin - $this->lowest)) / ($this->fold - $this->lowest),
+                1,
+            );
         }
 
         return round($foldAt + ($end - $foldAt) * min(1.0, ($kelvin - $this->fold) / self::FOLD_SPAN), 1);
@@ -83,10 +124,28 @@ final readonly class CourseFrame
         foreach ($this->downward ? self::ZONE_ROWS : self::ZONES as $name => [$from, $to]) {
             if ($this->downward) {
                 [$a, $b] = [$this->row($from), $this->row($to)];
-                $zones[] = ['name' => $name, 'x' => 0.0, 'y' => $a, 'width' => $this->width, 'height' => $b - $a, 'textX' => $name === 'compressor' ? 4.0 : $this->width - 4, 'textY' => $b - 5, 'anchor' => $name === 'compressor' ? 'start' : 'end'];
+                $zones[] = [
+                    'name' => $name,
+                    'x' => 0.0,
+                    'y' => $a,
+                    'width' => $this->width,
+                    'height' => $b - $a,
+                    'textX' => $name === 'compressor' ? 4.0 : $this->width - 4,
+                    'textY' => $b - 5,
+                    'anchor' => $name === 'compressor' ? 'start' : 'end',
+                ];
             } else {
                 [$a, $b] = [$this->across01($from), $this->across01($to)];
-                $zones[] = ['name' => $name, 'x' => $a, 'y' => 4.0, 'width' => $b - $a, 'height' => $this->height - 22, 'textX' => ($a + $b) / 2, 'textY' => $this->height - 5, 'anchor' => 'middle'];
+                $zones[] = [
+                    'name' => $name,
+                    'x' => $a,
+                    'y' => 4.0,
+                    'width' => $b - $a,
+                    'height' => $this->height - 22,
+                    'textX' => ($a + $b) / 2,
+                    'textY' => $this->height - 5,
+                    'anchor' => 'middle',
+                ];
             }
         }
 
@@ -101,7 +160,11 @@ final readonly class CourseFrame
         }
         $ticks = [];
         $step = $this->fold - $this->lowest > 85 || $this->downward ? 20.0 : 10.0;
-        for ($t = 273.15 + $step * ceil(($this->lowest - 273.15) / $step); $t <= $this->fold + 0.01; $t += $step) {
+        for (
+            $t = 273.15 + $step * ceil(($this->lowest - 273.15) / $step);
+            $t <= $this->fold + 0.01;
+            $t += $step
+        ) {
             $ticks[] = $t;
         }
 
@@ -113,7 +176,9 @@ final readonly class CourseFrame
     {
         [$from, $to] = $this->downward ? self::ZONE_ROWS[$zone] : self::ZONES[$zone];
 
-        return $this->downward ? [$this->row($from), $this->row($to)] : [$this->across01($from), $this->across01($to)];
+        return $this->downward
+            ? [$this->row($from), $this->row($to)]
+            : [$this->across01($from), $this->across01($to)];
     }
 
     private function across01(float $share): float

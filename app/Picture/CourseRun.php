@@ -11,19 +11,38 @@ use Metrum\Findings\Findings;
 final class CourseRun
 {
     public const PLACES = [
-        'discharge' => 'Discharge pipe', 'condenser_in' => 'Condensing, dew', 'condenser_out' => 'Condensing, bubble', 'condenser_outlet' => 'Leaving the condenser',
-        'receiver_outlet' => 'Leaving the receiver', 'drier_inlet' => 'Before the drier', 'drier_outlet' => 'After the drier', 'valve_inlet' => 'Entering the valve',
-        'coil_in' => 'Coil, inlet', 'coil_out' => 'Coil, dew', 'bulb' => 'At the bulb', 'suction_pipe' => 'At the compressor',
+        'discharge' => 'Discharge pipe',
+        'condenser_in' => 'Condensing, dew',
+        'condenser_out' => 'Condensing, bubble',
+        'condenser_outlet' => 'Leaving the condenser',
+        'receiver_outlet' => 'Leaving the receiver',
+        'drier_inlet' => 'Before the drier',
+        'drier_outlet' => 'After the drier',
+        'valve_inlet' => 'Entering the valve',
+        'coil_in' => 'Coil, inlet',
+        'coil_out' => 'Coil, dew',
+        'bulb' => 'At the bulb',
+        'suction_pipe' => 'At the compressor',
     ];
 
     /** Places that stand for an instrument; the others come from a pressure. */
     private const CLAMPS = [
-        'discharge' => Reading::DischargeTemperature, 'condenser_outlet' => Reading::CondenserOutletTemperature, 'receiver_outlet' => Reading::ReceiverOutletTemperature,
-        'drier_inlet' => Reading::DrierInletTemperature, 'drier_outlet' => Reading::DrierOutletTemperature, 'valve_inlet' => Reading::ValveInletTemperature,
-        'bulb' => Reading::SuctionTemperatureEvaporator, 'suction_pipe' => Reading::SuctionTemperatureCompressor,
+        'discharge' => Reading::DischargeTemperature,
+        'condenser_outlet' => Reading::CondenserOutletTemperature,
+        'receiver_outlet' => Reading::ReceiverOutletTemperature,
+        'drier_inlet' => Reading::DrierInletTemperature,
+        'drier_outlet' => Reading::DrierOutletTemperature,
+        'valve_inlet' => Reading::ValveInletTemperature,
+        'bulb' => Reading::SuctionTemperatureEvaporator,
+        'suction_pipe' => Reading::SuctionTemperatureCompressor,
     ];
 
-    private const SATURATED = ['condenser_in' => Derived::CondensingDew, 'condenser_out' => Derived::SaturatedCondensing, 'coil_in' => Derived::CoilInlet, 'coil_out' => Derived::SaturatedEvaporator];
+    private const SATURATED = [
+        'condenser_in' => Derived::CondensingDew,
+        'condenser_out' => Derived::SaturatedCondensing,
+        'coil_in' => Derived::CoilInlet,
+        'coil_out' => Derived::SaturatedEvaporator,
+    ];
 
     /** @return array<string, float> K, in order; only what is known */
     public static function measured(Findings $findings, Figures $figures): array

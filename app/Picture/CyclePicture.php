@@ -52,7 +52,11 @@ final readonly class CyclePicture
         $corners = [];
         foreach ($now->cycle as [$enthalpy, $pressure]) {
             [$x, $y] = $this->at($enthalpy, $pressure);
-            $corners[] = ['x' => $x, 'y' => $y, 'colour' => TemperatureColour::of($fluid->saturation->dewTemperature($pressure))];
+            $corners[] = [
+                'x' => $x,
+                'y' => $y,
+                'colour' => TemperatureColour::of($fluid->saturation->dewTemperature($pressure)),
+            ];
         }
         $this->corners = $corners;
         $levels = [];
@@ -102,8 +106,8 @@ final readonly class CyclePicture
     private function at(float $enthalpy, float $pressure): array
     {
         return [
-            round(36 + (self::WIDTH - 44) * ($enthalpy - $this->left) / ($this->right - $this->left), 1),
-            round(8 + (self::HEIGHT - 28) * ($this->top - log($pressure)) / ($this->top - $this->bottom), 1),
+            round(36 + ((self::WIDTH - 44) * ($enthalpy - $this->left)) / ($this->right - $this->left), 1),
+            round(8 + ((self::HEIGHT - 28) * ($this->top - log($pressure))) / ($this->top - $this->bottom), 1),
         ];
     }
 }

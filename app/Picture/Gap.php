@@ -57,6 +57,14 @@ final readonly class Gap
     /** "Superheat 15.6 K, wanted 4.5 to 6.5 K: act" */
     public function sentence(Units $units): string
     {
-        return $this->name.' '.$units->text($this->value, $this->quantity).', wanted '.$units->span($this->band->low, $this->band->high, $this->quantity).' '.$units->symbol($this->quantity).': '.$this->mark;
+        return $this->name.
+            ' '.
+            $units->text($this->value, $this->quantity).
+            ', wanted '.
+            $units->span($this->band->low, $this->band->high, $this->quantity).
+            ' '.
+            $units->symbol($this->quantity).
+            ': '.
+            $this->mark;
     }
 }

@@ -11,8 +11,12 @@ final class LabelPlacer
     /** @var list<array{float, float, float, float}> x1, y1, x2, y2 */
     private array $lines = [];
 
-    public function __construct(private readonly float $width, private readonly float $height, private readonly float $left = 0.0, private readonly float $top = 0.0)
-    {
+    public function __construct(
+        private readonly float $width,
+        private readonly float $height,
+        private readonly float $left = 0.0,
+        private readonly float $top = 0.0,
+    ) {
     }
 
     public function block(float $x, float $y, float $width, float $height): void
@@ -37,7 +41,14 @@ final class LabelPlacer
         $offsets = $preferred;
         for ($ring = 1; $ring <= 16; $ring++) {
             foreach ([[1, 0], [-1, 0], [0, -1], [0, 1], [1, -1], [1, 1], [-1, -1], [-1, 1]] as [$dx, $dy]) {
-                $offsets[] = [$dx > 0 ? 8.0 + 16 * ($ring - 1) : ($dx < 0 ? -$width - 8.0 - 16 * ($ring - 1) : -$width / 2), $dy * 12.0 * $ring - $height / 2];
+                $offsets[] = [
+                    $dx > 0
+                        ? 8.0 + 16 * ($ring - 1)
+                        : ($dx < 0
+                            ? -$width - 8.0 - 16 * ($ring - 1)
+                            : -$width / 2),
+                    $dy * 12.0 * $ring - $height / 2,
+                ];
             }
         }
         $best = null;
@@ -67,7 +78,7 @@ final class LabelPlacer
             $across = min($right, $r) - max($left, $l);
             $down = min($bottom, $b) - max($top, $t);
             if ($across > 0 && $down > 0) {
-                $crowd += 4.0 + $across * $down / 20;
+                $crowd += 4.0 + ($across * $down) / 20;
             }
         }
         foreach ($this->lines as [$x1, $y1, $x2, $y2]) {
@@ -80,11 +91,26 @@ final class LabelPlacer
     }
 
     /** Liang and Barsky's clipping: whether a line touches a rectangle. */
-    private static function crosses(float $x1, float $y1, float $x2, float $y2, float $left, float $top, float $right, float $bottom): bool
-    {
+    private static function crosses(
+        float $x1,
+        float $y1,
+        float $x2,
+        float $y2,
+        float $left,
+        float $top,
+        float $right,
+        float $bottom,
+    ): bool {
         $from = 0.0;
         $to = 1.0;
-        foreach ([[$x1 - $x2, $x1 - $left], [$x2 - $x1, $right - $x1], [$y1 - $y2, $y1 - $top], [$y2 - $y1, $bottom - $y1]] as [$p, $q]) {
+        foreach (
+            [
+                [$x1 - $x2, $x1 - $left],
+                [$x2 - $x1, $right - $x1],
+                [$y1 - $y2, $y1 - $top],
+                [$y2 - $y1, $bottom - $y1],
+            ] as [$p, $q]
+        ) {
             if (abs($p) < 1e-9) {
                 if ($q < 0) {
                     return false;
@@ -93,7 +119,7 @@ final class LabelPlacer
                 continue;
             }
             $r = $q / $p;
-            $p < 0 ? $from = max($from, $r) : $to = min($to, $r);
+            $p < 0 ? ($from = max($from, $r)) : ($to = min($to, $r));
             if ($from > $to) {
                 return false;
             }

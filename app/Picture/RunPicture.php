@@ -39,18 +39,32 @@ final readonly class RunPicture
     public function __construct(private array $moments, Circuit $circuit, private Units $units)
     {
         $fluid = $circuit->fluid();
-        $box = array_map(static fn (Moment $one): float => $one->readings[Reading::BoxTemperature->value], $moments);
+        $box = array_map(
+            static fn (Moment $one): float => $one->readings[Reading::BoxTemperature->value],
+            $moments,
+        );
         $product = array_map(static fn (Moment $one): float => $one->product, $moments);
         $air = $fluid->saturation;
         $saturated = static function (Moment $one, Reading $reading) use ($fluid, $air, $circuit): ?float {
             try {
-                return $fluid->dewTemperature(max($fluid->dewPressure($air->lowest), $one->readings[$reading->value] + $circuit->atmosphere->pascal));
+                return $fluid->dewTemperature(
+                    max(
+                        $fluid->dewPressure($air->lowest),
+                        $one->readings[$reading->value] + $circuit->atmosphere->pascal,
+                    ),
+                );
             } catch (OutsideTable) {
                 return null;
             }
         };
-        $low = array_map(static fn (Moment $one): ?float => $saturated($one, Reading::SuctionPressure), $moments);
-        $high = array_map(static fn (Moment $one): ?float => $saturated($one, Reading::DischargePressure), $moments);
+        $low = array_map(
+            static fn (Moment $one): ?float => $saturated($one, Reading::SuctionPressure),
+            $moments,
+        );
+        $high = array_map(
+            static fn (Moment $one): ?float => $saturated($one, Reading::DischargePressure),
+            $moments,
+        );
         $frost = array_map(static fn (Moment $one): float => $one->frost, $moments);
         $levels = [];
         $curves = [];
@@ -58,7 +72,10 @@ final readonly class RunPicture
         $curves[] = $this->curve('run-box', 'box', $box, $from, $to, 'box air');
         $curves[] = $this->curve('run-product', 'box', $product, $from, $to, 'product');
         array_push($levels, ...$this->levels('box', $from, $to));
-        [$from, $to] = self::span(array_values(array_filter([...$low, ...$high], static fn (?float $one): bool => $one !== null)), 20.0);
+        [$from, $to] = self::span(
+            array_values(array_filter([...$low, ...$high], static fn (?float $one): bool => $one !== null)),
+            20.0,
+        );
         $curves[] = $this->curve('run-high', 'gauges', $high, $from, $to, 'condensing');
         $curves[] = $this->curve('run-low', 'gauges', $low, $from, $to, 'evaporating');
         array_push($levels, ...$this->levels('gauges', $from, $to));
@@ -86,9 +103,17 @@ final readonly class RunPicture
         $events = [];
         $before = null;
         foreach ($this->moments as $moment) {
-            $now = $moment->tripped !== null && $moment->mode === 'off' ? 'stopped on '.$moment->tripped : str_replace('_', ' ', $moment->mode);
+            $now =
+                $moment->tripped !== null && $moment->mode === 'off'
+                    ? 'stopped on '.$moment->tripped
+                    : str_replace('_', ' ', $moment->mode);
             if ($now !== $before) {
-                $events[] = sprintf('%d:%02d %s', intdiv((int) $moment->time, 3600), intdiv((int) $moment->time % 3600, 60), $now);
+                $events[] = sprintf(
+                    '%d:%02d %s',
+                    intdiv((int) $moment->time, 3600),
+                    intdiv((int) $moment->time % 3600, 60),
+                    $now,
+                );
                 $before = $now;
             }
         }
@@ -99,7 +124,8 @@ final readonly class RunPicture
     /** Share of the time that the compressor ran. */
     public function runningShare(): float
     {
-        return count(array_filter($this->moments, static fn (Moment $one): bool => $one->mode === 'running')) / count($this->moments);
+        return count(array_filter($this->moments, static fn (Moment $one): bool => $one->mode === 'running')) /
+            count($this->moments);
     }
 
     /**
@@ -119,8 +145,14 @@ final readonly class RunPicture
      * @param  list<?float>  $values
      * @return array{class: string, path: string, name: string, x: float, y: float}
      */
-    private function curve(string $class, string $lane, array $values, float $from, float $to, string $name): array
-    {
+    private function curve(
+        string $class,
+        string $lane,
+        array $values,
+        float $from,
+        float $to,
+        string $name,
+    ): array {
         [$top, $bottom] = self::LANES[$lane];
         $path = '';
         $y = $top;
@@ -131,7 +163,10 @@ final readonly class RunPicture
 
                 continue;
             }
-            $y = round($bottom - ($bottom - $top) * max(0.0, min(1.0, ($value - $from) / max(1e-9, $to - $from))), 1);
+            $y = round(
+                $bottom - ($bottom - $top) * max(0.0, min(1.0, ($value - $from) / max(1e-9, $to - $from))),
+                1,
+            );
             $path .= ($pen ? 'L' : 'M').$this->x($this->moments[$i]->time).' '.$y;
             $pen = true;
         }
@@ -146,7 +181,10 @@ final readonly class RunPicture
         $step = $to - $from > 60 ? 20.0 : ($to - $from > 24 ? 10.0 : ($to - $from > 9 ? 5.0 : 2.0));
         $levels = [];
         for ($t = 273.15 + $step * ceil(($from - 273.15) / $step); $t <= $to; $t += $step) {
-            $levels[] = ['y' => round($bottom - ($bottom - $top) * ($t - $from) / ($to - $from), 1), 'text' => $this->units->number($t, Kind::Temperature)];
+            $levels[] = [
+                'y' => round($bottom - (($bottom - $top) * ($t - $from)) / ($to - $from), 1),
+                'text' => $this->units->number($t, Kind::Temperature),
+            ];
         }
 
         return $levels;
@@ -178,7 +216,10 @@ final readonly class RunPicture
         $step = $seconds > 30000 ? 10800 : ($seconds > 7200 ? 3600 : 600);
         $hours = [];
         for ($time = 0; $time <= $seconds; $time += $step) {
-            $hours[] = ['x' => $this->x((float) $time), 'text' => $step >= 3600 ? ($time / 3600).' h' : ($time / 60).' min'];
+            $hours[] = [
+                'x' => $this->x((float) $time),
+                'text' => $step >= 3600 ? $time / 3600 .' h' : $time / 60 .' min',
+            ];
         }
 
         return $hours;
@@ -188,6 +229,6 @@ final readonly class RunPicture
     {
         $whole = max(1.0, $this->moments[array_key_last($this->moments)]->time);
 
-        return round(self::LEFT + (self::RIGHT - self::LEFT) * $time / $whole, 1);
+        return round(self::LEFT + ((self::RIGHT - self::LEFT) * $time) / $whole, 1);
     }
 }

@@ -16,6 +16,8 @@ final class VisitPolicy
     /** Entries are taken while the visit is open; a closed one must be opened again first. */
     public function enter(User $user, Visit $visit): Response
     {
-        return $visit->isOpen() ? Response::allow() : Response::deny('This visit is closed. Open it again to enter more.');
+        return $visit->isOpen()
+            ? Response::allow()
+            : Response::deny('This visit is closed. Open it again to enter more.');
     }
 }

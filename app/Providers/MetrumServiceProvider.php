@@ -21,6 +21,11 @@ final class MetrumServiceProvider extends ServiceProvider
         $this->app->terminating(fn () => $this->app->make(Twins::class)->keep());
         Model::preventLazyLoading(! $this->app->environment('production'));
         Model::preventSilentlyDiscardingAttributes();
-        RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(6)->by(mb_strtolower((string) $request->string('email')).'|'.$request->ip()));
+        RateLimiter::for(
+            'sign-in',
+            static fn (Request $request): Limit => Limit::perMinute(6)->by(
+                mb_strtolower((string) $request->string('email')).'|'.$request->ip(),
+            ),
+        );
     }
 }

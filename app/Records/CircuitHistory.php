@@ -13,8 +13,19 @@ final class CircuitHistory
 
     public function __construct(Circuit $circuit, int $most = 12)
     {
-        $this->visits = array_values($circuit->visits()->with('user')->limit($most)->get()
-            ->map(static fn (Visit $visit): VisitOutcome => new VisitOutcome($visit->setRelation('circuit', $circuit)))->all());
+        $this->visits = array_values(
+            $circuit
+                ->visits()
+                ->with('user')
+                ->limit($most)
+                ->get()
+                ->map(
+                    static fn (Visit $visit): VisitOutcome => new VisitOutcome(
+                        $visit->setRelation('circuit', $circuit),
+                    ),
+                )
+                ->all(),
+        );
     }
 
     /** The last visit at which anything was found. */

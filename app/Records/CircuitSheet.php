@@ -21,15 +21,29 @@ use Metrum\Refrigerant\Library;
 final class CircuitSheet
 {
     public const LABELS = [
-        'kind' => 'What it cools', 'refrigerant' => 'Refrigerant', 'metering' => 'Fed by', 'condenser' => 'Condenser',
-        'head_pressure_control' => 'Head pressure control', 'box_control' => 'Box control', 'defrost' => 'Defrost',
-        'receiver' => 'Receiver', 'evaporator_pressure_regulator' => 'Evaporator pressure regulator', 'suction_accumulator' => 'Suction accumulator',
+        'kind' => 'What it cools',
+        'refrigerant' => 'Refrigerant',
+        'metering' => 'Fed by',
+        'condenser' => 'Condenser',
+        'head_pressure_control' => 'Head pressure control',
+        'box_control' => 'Box control',
+        'defrost' => 'Defrost',
+        'receiver' => 'Receiver',
+        'evaporator_pressure_regulator' => 'Evaporator pressure regulator',
+        'suction_accumulator' => 'Suction accumulator',
     ];
 
     public const DESIGN_LABELS = [
-        'box_set_point_c' => 'Box set point', 'evaporator_td_k' => 'TD, air to coil', 'condenser_split_k' => 'Condenser split', 'superheat_k' => 'Superheat at the bulb',
-        'subcooling_k' => 'Subcooling', 'rated_current_a' => 'Rated current', 'coldest_ambient_c' => 'Coldest ambient', 'receiver_volume_l' => 'Receiver volume',
-        'condenser_volume_l' => 'Condenser volume', 'nameplate_charge_kg' => 'Plate charge',
+        'box_set_point_c' => 'Box set point',
+        'evaporator_td_k' => 'TD, air to coil',
+        'condenser_split_k' => 'Condenser split',
+        'superheat_k' => 'Superheat at the bulb',
+        'subcooling_k' => 'Subcooling',
+        'rated_current_a' => 'Rated current',
+        'coldest_ambient_c' => 'Coldest ambient',
+        'receiver_volume_l' => 'Receiver volume',
+        'condenser_volume_l' => 'Condenser volume',
+        'nameplate_charge_kg' => 'Plate charge',
     ];
 
     public const FLAGS = ['receiver', 'evaporator_pressure_regulator', 'suction_accumulator'];
@@ -49,7 +63,16 @@ final class CircuitSheet
 
         return [
             'kind' => $of(Kind::class),
-            'refrigerant' => array_combine($names, array_map(static fn (string $name): string => $name.' ('.Library::standard()->safetyClass($name).')', $names)),
+            'refrigerant' => array_combine(
+                $names,
+                array_map(
+                    static fn (string $name): string => $name.
+                        ' ('.
+                        Library::standard()->safetyClass($name).
+                        ')',
+                    $names,
+                ),
+            ),
             'metering' => $of(Metering::class),
             'condenser' => $of(CondenserPlace::class),
             'head_pressure_control' => $of(HeadPressureControl::class),
@@ -148,7 +171,19 @@ final class CircuitSheet
                 $kind = DesignUnits::quantity($key);
                 $value = DesignUnits::of($key)->fromSi(Reader::read($given, $kind, $units->of($kind))->si);
                 if ($value < $least || $value > $most) {
-                    $errors[$key] = self::DESIGN_LABELS[$key].': "'.$given.'" was given; possible is '.$units->span(DesignUnits::of($key)->toSi($least), DesignUnits::of($key)->toSi($most), $kind).' '.$units->symbol($kind).'.';
+                    $errors[$key] =
+                        self::DESIGN_LABELS[$key].
+                        ': "'.
+                        $given.
+                        '" was given; possible is '.
+                        $units->span(
+                            DesignUnits::of($key)->toSi($least),
+                            DesignUnits::of($key)->toSi($most),
+                            $kind,
+                        ).
+                        ' '.
+                        $units->symbol($kind).
+                        '.';
                 } else {
                     $design[$key] = round($value, 4);
                 }

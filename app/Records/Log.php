@@ -28,7 +28,10 @@ final readonly class Log
         $standing = [];
         foreach ($entries as $entry) {
             if ($entry->kind !== 'undo' && ! isset($undone[$entry->id])) {
-                $key = $entry->kind === 'note' && $entry->key === 'note' ? 'note:'.$entry->id : $entry->kind.':'.$entry->key;
+                $key =
+                    $entry->kind === 'note' && $entry->key === 'note'
+                        ? 'note:'.$entry->id
+                        : $entry->kind.':'.$entry->key;
                 $standing[$key] = $entry;
             }
         }
@@ -38,7 +41,9 @@ final readonly class Log
     /** @return list<Entry> standing entries that say something, in order */
     public function standing(): array
     {
-        $entries = array_values(array_filter($this->standing, static fn (Entry $entry): bool => ! $entry->isCleared()));
+        $entries = array_values(
+            array_filter($this->standing, static fn (Entry $entry): bool => ! $entry->isCleared()),
+        );
         usort($entries, static fn (Entry $a, Entry $b): int => $a->seq <=> $b->seq);
 
         return $entries;
@@ -60,7 +65,12 @@ final readonly class Log
     /** @return list<Entry> */
     public function notes(): array
     {
-        return array_values(array_filter($this->standing(), static fn (Entry $entry): bool => $entry->kind === 'note' && $entry->key === 'note'));
+        return array_values(
+            array_filter(
+                $this->standing(),
+                static fn (Entry $entry): bool => $entry->kind === 'note' && $entry->key === 'note',
+            ),
+        );
     }
 
     public function findings(Circuit $circuit, string $id, string $takenAt): Findings
@@ -69,17 +79,28 @@ final readonly class Log
         $state = null;
         foreach ($this->standing() as $entry) {
             match ($entry->kind) {
-                'reading' => $readings[$entry->key] = (float) $entry->value,
-                'observation' => $observations[$entry->key] = Word::from((string) $entry->word),
-                'test' => $tests[$entry->key] = Word::from((string) $entry->word),
-                'state' => $state = State::from((string) $entry->word),
-                'complaint' => $complaints[] = Complaint::from($entry->key),
-                'confirmed' => $confirmed[] = Fault::from($entry->key),
-                'ruled_out' => $ruledOut[] = Fault::from($entry->key),
+                'reading' => ($readings[$entry->key] = (float) $entry->value),
+                'observation' => ($observations[$entry->key] = Word::from((string) $entry->word)),
+                'test' => ($tests[$entry->key] = Word::from((string) $entry->word)),
+                'state' => ($state = State::from((string) $entry->word)),
+                'complaint' => ($complaints[] = Complaint::from($entry->key)),
+                'confirmed' => ($confirmed[] = Fault::from($entry->key)),
+                'ruled_out' => ($ruledOut[] = Fault::from($entry->key)),
                 default => null,
             };
         }
 
-        return new Findings($circuit, $state, $complaints, $readings, $observations, $tests, $confirmed, $ruledOut, $id, $takenAt);
+        return new Findings(
+            $circuit,
+            $state,
+            $complaints,
+            $readings,
+            $observations,
+            $tests,
+            $confirmed,
+            $ruledOut,
+            $id,
+            $takenAt,
+        );
     }
 }

@@ -25,7 +25,16 @@ use Metrum\Quantity\Reader;
 /** Turns what a person typed or tapped into an entry of the visit's log. Empty means: not measured, not seen. */
 final readonly class Recorder
 {
-    public const KINDS = ['reading', 'observation', 'test', 'state', 'complaint', 'confirmed', 'ruled_out', 'note'];
+    public const KINDS = [
+        'reading',
+        'observation',
+        'test',
+        'state',
+        'complaint',
+        'confirmed',
+        'ruled_out',
+        'note',
+    ];
 
     public function __construct(private Visit $visit, private User $user, private string $source = 'hand')
     {
@@ -38,8 +47,13 @@ final readonly class Recorder
      *
      * @throws NotRecordable
      */
-    public function record(string $kind, string $key, ?string $typed, ?string $id = null, ?string $reason = null): Entry
-    {
+    public function record(
+        string $kind,
+        string $key,
+        ?string $typed,
+        ?string $id = null,
+        ?string $reason = null,
+    ): Entry {
         $attributes = $this->attributes($kind, $key, trim((string) $typed)) + ['kind' => $kind, 'key' => $key];
         if ($reason !== null && $reason !== '') {
             $attributes['typed'] = $reason;
@@ -70,7 +84,7 @@ final readonly class Recorder
         if (mb_strlen($typed) > 2000) {
             throw new NotRecordable('The line has '.mb_strlen($typed).' characters; 2000 are possible.');
         }
-        $said = (new QuickLine)->read($typed);
+        $said = (new QuickLine())->read($typed);
         if ($said === []) {
             throw new NotRecordable('The line is empty.');
         }
@@ -88,7 +102,13 @@ final readonly class Recorder
     /** What a piece of a quick line would be kept as, not yet saved. @throws NotRecordable */
     public function meant(QuickEntry $said): Entry
     {
-        return new Entry($this->attributes($said->kind, $said->key, $said->value) + ['kind' => $said->kind, 'key' => $said->key, 'source' => $this->source]);
+        return new Entry(
+            $this->attributes($said->kind, $said->key, $said->value) + [
+                'kind' => $said->kind,
+                'key' => $said->key,
+                'source' => $this->source,
+            ],
+        );
     }
 
     /** The ULID $i places after $id; the same for the same two, whenever it is asked. */
@@ -112,9 +132,16 @@ final readonly class Recorder
     /** Takes an entry of this visit back; doing so twice is doing so once. */
     public function undo(Entry $entry, ?string $id = null): void
     {
-        $done = Entry::query()->where('visit_id', $this->visit->id)->where('kind', 'undo')->where('supersedes', $entry->id)->exists();
+        $done = Entry::query()
+            ->where('visit_id', $this->visit->id)
+            ->where('kind', 'undo')
+            ->where('supersedes', $entry->id)
+            ->exists();
         if (! $done && $entry->kind !== 'undo') {
-            $this->append(['kind' => 'undo', 'key' => $entry->key, 'supersedes' => $entry->id], $id !== null && Entry::query()->where('id', $id)->exists() ? null : $id);
+            $this->append(
+                ['kind' => 'undo', 'key' => $entry->key, 'supersedes' => $entry->id],
+                $id !== null && Entry::query()->where('id', $id)->exists() ? null : $id,
+            );
         }
     }
 
@@ -132,7 +159,12 @@ final readonly class Recorder
             $lines[] = ['kind' => 'observation', 'key' => $key, 'word' => $word->value];
         }
         foreach ($findings->readings as $key => $si) {
-            $lines[] = ['kind' => 'reading', 'key' => $key, 'value' => $si, 'unit' => Reading::from($key)->fileUnit()->value];
+            $lines[] = [
+                'kind' => 'reading',
+                'key' => $key,
+                'value' => $si,
+                'unit' => Reading::from($key)->fileUnit()->value,
+            ];
         }
         foreach ($findings->tests as $key => $word) {
             $lines[] = ['kind' => 'test', 'key' => $key, 'word' => $word->value];
@@ -156,18 +188,32 @@ final readonly class Recorder
             'reading' => $this->reading($key, $typed),
             'observation' => $this->answer(Observation::tryFrom($key), $key, $typed),
             'test' => $this->answer(Test::tryFrom($key), $key, $typed),
-            'state' => ['word' => $typed === '' ? null : $this->known(State::tryFrom($typed), $typed, array_column(State::cases(), 'value'))],
+            'state' => [
+                'word' => $typed === ''
+                        ? null
+                        : $this->known(State::tryFrom($typed), $typed, array_column(State::cases(), 'value')),
+            ],
             'complaint' => $this->mark(Complaint::tryFrom($key), $key, $typed),
             'confirmed', 'ruled_out' => $this->mark(Fault::tryFrom($key), $key, $typed),
-            'note' => $typed === '' && $key !== 'summary' ? throw new NotRecordable('The note is empty.') : ['typed' => mb_substr($typed, 0, 4000)],
-            default => throw new NotRecordable('"'.Str::limit($kind, 30).'" is no kind of entry. Possible: '.implode(', ', self::KINDS).'.'),
+            'note' => $typed === '' && $key !== 'summary'
+                ? throw new NotRecordable('The note is empty.')
+                : ['typed' => mb_substr($typed, 0, 4000)],
+            default => throw new NotRecordable(
+                '"'.
+                    Str::limit($kind, 30).
+                    '" is no kind of entry. Possible: '.
+                    implode(', ', self::KINDS).
+                    '.',
+            ),
         };
     }
 
     /** @return array<string, mixed> */
     private function reading(string $key, string $typed): array
     {
-        $reading = Reading::tryFrom($key) ?? throw new NotRecordable('"'.Str::limit($key, 40).'" is no reading that Metrum knows.');
+        $reading =
+            Reading::tryFrom($key) ??
+            throw new NotRecordable('"'.Str::limit($key, 40).'" is no reading that Metrum knows.');
         if ($typed === '') {
             return ['value' => null, 'typed' => ''];
         }
@@ -177,9 +223,16 @@ final readonly class Recorder
         } catch (NotAQuantity $error) {
             throw new NotRecordable($reading->short().': '.$error->getMessage());
         }
-        $refusal = Plausible::refusal($reading, $amount->si, $this->visit->circuit->site->atmosphere(), $amount->unit);
+        $refusal = Plausible::refusal(
+            $reading,
+            $amount->si,
+            $this->visit->circuit->site->atmosphere(),
+            $amount->unit,
+        );
         if ($refusal !== null) {
-            throw new NotRecordable($reading->short().': "'.Str::limit($typed, 40).'" was given; '.$refusal.'.');
+            throw new NotRecordable(
+                $reading->short().': "'.Str::limit($typed, 40).'" was given; '.$refusal.'.',
+            );
         }
 
         return ['value' => $amount->si, 'typed' => $typed, 'unit' => $amount->unit->value];
@@ -197,7 +250,13 @@ final readonly class Recorder
         $word = Word::tryFrom($typed);
         $possible = $asked->words();
 
-        return ['word' => $this->known($word !== null && in_array($word, $possible, true) ? $word : null, $typed, array_column($possible, 'value'))];
+        return [
+            'word' => $this->known(
+                $word !== null && in_array($word, $possible, true) ? $word : null,
+                $typed,
+                array_column($possible, 'value'),
+            ),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -214,17 +273,20 @@ final readonly class Recorder
     private function known(?\BackedEnum $word, string $typed, array $possible): string
     {
         return $word === null
-            ? throw new NotRecordable('"'.Str::limit($typed, 40).'" was given; possible is '.implode(', ', $possible).'.')
+            ? throw new NotRecordable(
+                '"'.Str::limit($typed, 40).'" was given; possible is '.implode(', ', $possible).'.',
+            )
             : (string) $word->value;
     }
 
     /** @param  array<string, mixed>  $attributes */
     private function isSame(Entry $entry, array $attributes): bool
     {
-        return $entry->visit_id === $this->visit->id
-            && $entry->kind === $attributes['kind'] && $entry->key === $attributes['key']
-            && $entry->word === ($attributes['word'] ?? null)
-            && $entry->typed === ($attributes['typed'] ?? null);
+        return $entry->visit_id === $this->visit->id &&
+            $entry->kind === $attributes['kind'] &&
+            $entry->key === $attributes['key'] &&
+            $entry->word === ($attributes['word'] ?? null) &&
+            $entry->typed === ($attributes['typed'] ?? null);
     }
 
     /** @param  array<string, mixed>  $attributes */
@@ -232,12 +294,14 @@ final readonly class Recorder
     {
         $now = Carbon::now();
 
-        return Entry::query()->create($attributes + [
-            'id' => $id ?? (string) Str::ulid(),
-            'visit_id' => $this->visit->id,
-            'user_id' => $this->user->id,
-            'source' => $this->source,
-            'taken_at' => $now,
-        ]);
+        return Entry::query()->create(
+            $attributes + [
+                'id' => $id ?? (string) Str::ulid(),
+                'visit_id' => $this->visit->id,
+                'user_id' => $this->user->id,
+                'source' => $this->source,
+                'taken_at' => $now,
+            ],
+        );
     }
 }

@@ -19,7 +19,12 @@ final readonly class Today
     /** @return Collection<int, FollowUp> */
     public function followUps(): Collection
     {
-        return FollowUp::query()->whereNull('done_at')->with('circuit.site')->orderBy('due_on')->limit(12)->get();
+        return FollowUp::query()
+            ->whereNull('done_at')
+            ->with('circuit.site')
+            ->orderBy('due_on')
+            ->limit(12)
+            ->get();
     }
 
     /**
@@ -29,16 +34,31 @@ final readonly class Today
      */
     public function needingALook(): array
     {
-        $latest = Visit::query()->whereNotNull('closed_at')->latest('opened_at')->with('circuit.site')->limit(60)->get()->unique('circuit_id')->take(24);
+        $latest = Visit::query()
+            ->whereNotNull('closed_at')
+            ->latest('opened_at')
+            ->with('circuit.site')
+            ->limit(60)
+            ->get()
+            ->unique('circuit_id')
+            ->take(24);
         $rows = [];
         foreach ($latest as $visit) {
             $outcome = new VisitOutcome($visit);
             $first = $outcome->verdict->first();
-            if (! $outcome->isProven() && ! $outcome->verdict->blank && $first->fault !== Fault::NoFault && $first->probability > 0.4) {
+            if (
+                ! $outcome->isProven() &&
+                ! $outcome->verdict->blank &&
+                $first->fault !== Fault::NoFault &&
+                $first->probability > 0.4
+            ) {
                 $rows[] = $outcome;
             }
         }
-        usort($rows, static fn (VisitOutcome $a, VisitOutcome $b): int => $b->probability() <=> $a->probability());
+        usort(
+            $rows,
+            static fn (VisitOutcome $a, VisitOutcome $b): int => $b->probability() <=> $a->probability(),
+        );
 
         return array_slice($rows, 0, 6);
     }

@@ -23,7 +23,16 @@ final class Twins
     /** @param  list<Findings>  $good  visits at which the plant ran well */
     public function of(Circuit $circuit, HouseRules $rules, array $good = []): Twin
     {
-        $key = 'twin '.self::edition().md5(serialize([$circuit, $rules, array_map(static fn (Findings $findings): array => $findings->readings, $good)]));
+        $key =
+            'twin '.
+            self::edition().
+            md5(
+                serialize([
+                    $circuit,
+                    $rules,
+                    array_map(static fn (Findings $findings): array => $findings->readings, $good),
+                ]),
+            );
         if (! isset($this->here[$key])) {
             $kept = $this->kept->get($key);
             $this->here[$key] = $kept instanceof Twin ? $kept : Twin::fittedTo($circuit, $rules, $good);

@@ -29,7 +29,10 @@ final readonly class VisitOutcome
     public function title(): string
     {
         return match (true) {
-            $this->isProven() => implode('; ', array_map(FaultCatalogue::name(...), $this->findings->confirmed)),
+            $this->isProven() => implode(
+                '; ',
+                array_map(FaultCatalogue::name(...), $this->findings->confirmed),
+            ),
             $this->verdict->blank => 'Nothing entered yet',
             default => $this->verdict->first()->entry()->name,
         };
@@ -48,7 +51,7 @@ final readonly class VisitOutcome
 
         return match (true) {
             $this->isProven() => '●',
-            $this->verdict->blank || $first->fault === Fault::NoFault && $first->probability > 0.5 => '○',
+            $this->verdict->blank || ($first->fault === Fault::NoFault && $first->probability > 0.5) => '○',
             $first->fault !== Fault::NoFault && $first->probability > 0.6 => '●',
             default => '◐',
         };

@@ -12,17 +12,48 @@ use Metrum\Quantity\Unit;
 final class BenchInputs
 {
     /** Faults that show only in time. */
-    public const IN_TIME = [Fault::ExcessLoad, Fault::ThermostatWrong, Fault::LowPressureControlWrong, Fault::FanDelayHolding, Fault::DefrostClockWrong, Fault::DefrostHeaterFailed, Fault::DefrostNotTerminating, Fault::DefrostTooFew, Fault::DrainBlocked];
+    public const IN_TIME = [
+        Fault::ExcessLoad,
+        Fault::ThermostatWrong,
+        Fault::LowPressureControlWrong,
+        Fault::FanDelayHolding,
+        Fault::DefrostClockWrong,
+        Fault::DefrostHeaterFailed,
+        Fault::DefrostNotTerminating,
+        Fault::DefrostTooFew,
+        Fault::DrainBlocked,
+    ];
 
-    public const SEVERITIES = [20 => 'just noticeable', 40 => 'plain', 60 => 'marked', 80 => 'heavy', 100 => 'does no work'];
+    public const SEVERITIES = [
+        20 => 'just noticeable',
+        40 => 'plain',
+        60 => 'marked',
+        80 => 'heavy',
+        100 => 'does no work',
+    ];
 
     /** Key => kind, least and most (SI; shares 0 … 1; turns). */
     private const FIELDS = [
-        'ambient' => [Kind::Temperature, 233.15, 323.15], 'box' => [Kind::Temperature, 223.15, 313.15], 'load' => [Kind::Share, 0.02, 2.0], 'added' => [Kind::Mass, -50.0, 50.0],
-        'turns' => [Kind::Turns, -4.0, 4.0], 'regulator' => [Kind::Turns, -6.0, 6.0], 'coil' => [Kind::Share, 0.0, 1.0], 'condenser' => [Kind::Share, 0.0, 1.0],
+        'ambient' => [Kind::Temperature, 233.15, 323.15],
+        'box' => [Kind::Temperature, 223.15, 313.15],
+        'load' => [Kind::Share, 0.02, 2.0],
+        'added' => [Kind::Mass, -50.0, 50.0],
+        'turns' => [Kind::Turns, -4.0, 4.0],
+        'regulator' => [Kind::Turns, -6.0, 6.0],
+        'coil' => [Kind::Share, 0.0, 1.0],
+        'condenser' => [Kind::Share, 0.0, 1.0],
     ];
 
-    public const NAMES = ['ambient' => 'Ambient', 'box' => 'Box', 'load' => 'or load', 'added' => 'Charge added', 'turns' => 'Valve, turns in', 'regulator' => 'Regulator, turns in', 'coil' => 'Coil', 'condenser' => 'Condenser'];
+    public const NAMES = [
+        'ambient' => 'Ambient',
+        'box' => 'Box',
+        'load' => 'or load',
+        'added' => 'Charge added',
+        'turns' => 'Valve, turns in',
+        'regulator' => 'Regulator, turns in',
+        'coil' => 'Coil',
+        'condenser' => 'Condenser',
+    ];
 
     /** @var array<string, float> */
     private array $values = [];
@@ -44,10 +75,22 @@ final class BenchInputs
             try {
                 // Less refrigerant is a negative amount here, and turns may be either way.
                 $negative = $kind === Kind::Mass && preg_match('/^\s*[-−]/u', $text) === 1;
-                $value = Reader::read($negative ? ltrim($text, " \t-−") : $text, $kind, $kind === Kind::Share ? Unit::Percent : $units->of($kind))->si;
+                $value = Reader::read(
+                    $negative ? ltrim($text, " \t-−") : $text,
+                    $kind,
+                    $kind === Kind::Share ? Unit::Percent : $units->of($kind),
+                )->si;
                 $value = $negative ? -$value : $value;
                 if ($value < $least || $value > $most) {
-                    $this->errors[$key] = self::NAMES[$key].': "'.mb_substr($text, 0, 20).'" was given; possible is '.$units->span($least, $most, $kind).' '.($kind === Kind::Share ? '%' : $units->symbol($kind)).'.';
+                    $this->errors[$key] =
+                        self::NAMES[$key].
+                        ': "'.
+                        mb_substr($text, 0, 20).
+                        '" was given; possible is '.
+                        $units->span($least, $most, $kind).
+                        ' '.
+                        ($kind === Kind::Share ? '%' : $units->symbol($kind)).
+                        '.';
                 } else {
                     $this->values[$key] = $value;
                 }
@@ -59,7 +102,10 @@ final class BenchInputs
             $fault = Fault::tryFrom($this->typed('fault'.$which));
             $severity = $this->typed('severity'.$which);
             if ($fault !== null && $fault !== Fault::NoFault) {
-                $this->faults[] = [$fault, is_numeric($severity) ? max(0.0, min(1.0, (float) $severity / 100)) : 0.6];
+                $this->faults[] = [
+                    $fault,
+                    is_numeric($severity) ? max(0.0, min(1.0, (float) $severity / 100)) : 0.6,
+                ];
             }
         }
     }

@@ -9,8 +9,12 @@ use Metrum\Circuit\Word;
 /** One question with its answers as large taps. */
 final readonly class Choice
 {
-    public function __construct(public Observation|Test $asked, public ?Word $chosen, public bool $proposed, public string $how = '')
-    {
+    public function __construct(
+        public Observation|Test $asked,
+        public ?Word $chosen,
+        public bool $proposed,
+        public string $how = '',
+    ) {
     }
 
     public function kind(): string

@@ -43,11 +43,14 @@ final readonly class CircuitPage
         $facts = [];
         foreach (CircuitSheet::LABELS as $key => $label) {
             $value = $this->circuit->system[$key] ?? null;
-            $facts[] = ['name' => $label, 'value' => match (true) {
-                is_bool($value) => $value ? 'yes' : 'no',
-                is_string($value) => $choices[$key][$value] ?? $value,
-                default => null,
-            }];
+            $facts[] = [
+                'name' => $label,
+                'value' => match (true) {
+                    is_bool($value) => $value ? 'yes' : 'no',
+                    is_string($value) => $choices[$key][$value] ?? $value,
+                    default => null,
+                },
+            ];
         }
 
         return $facts;
@@ -59,7 +62,15 @@ final readonly class CircuitPage
         $facts = [];
         foreach (CircuitSheet::DESIGN_LABELS as $key => $label) {
             $value = $this->circuit->design[$key] ?? null;
-            $facts[] = ['name' => $label, 'value' => $value === null ? null : $this->units->text(DesignUnits::of($key)->toSi((float) $value), DesignUnits::quantity($key))];
+            $facts[] = [
+                'name' => $label,
+                'value' => $value === null
+                        ? null
+                        : $this->units->text(
+                            DesignUnits::of($key)->toSi((float) $value),
+                            DesignUnits::quantity($key),
+                        ),
+            ];
         }
 
         return $facts;

@@ -36,7 +36,13 @@ final readonly class Explain
                 default => $signal->sign->fine,
             };
 
-            return $signal->sign->label.' '.$this->units->text($signal->measured, $kind).', usual '.$this->units->number($signal->expected->value, $kind).': '.$phrase;
+            return $signal->sign->label.
+                ' '.
+                $this->units->text($signal->measured, $kind).
+                ', usual '.
+                $this->units->number($signal->expected->value, $kind).
+                ': '.
+                $phrase;
         }
         if ($piece->asked !== null && $piece->word !== null) {
             return $piece->asked->label().': '.mb_strtolower($piece->word->label());
@@ -54,9 +60,13 @@ final readonly class Explain
         $kind = $check->sign?->quantity() ?? \Metrum\Quantity\Kind::Count;
 
         return match (true) {
-            $outcome->from === null && $outcome->to !== null => 'below '.$this->units->text($outcome->to, $kind),
-            $outcome->to === null && $outcome->from !== null => 'above '.$this->units->text($outcome->from, $kind),
-            default => $this->units->span((float) $outcome->from, (float) $outcome->to, $kind).' '.$this->units->symbol($kind),
+            $outcome->from === null && $outcome->to !== null => 'below '.
+                $this->units->text($outcome->to, $kind),
+            $outcome->to === null && $outcome->from !== null => 'above '.
+                $this->units->text($outcome->from, $kind),
+            default => $this->units->span((float) $outcome->from, (float) $outcome->to, $kind).
+                ' '.
+                $this->units->symbol($kind),
         };
     }
 
@@ -69,13 +79,19 @@ final readonly class Explain
     public function entry(Entry $entry): string
     {
         return match ($entry->kind) {
-            'reading' => Reading::from($entry->key)->short().' '.($entry->value === null ? 'not measured' : $this->units->text($entry->value, Reading::from($entry->key)->quantity())),
+            'reading' => Reading::from($entry->key)->short().
+                ' '.
+                ($entry->value === null
+                    ? 'not measured'
+                    : $this->units->text($entry->value, Reading::from($entry->key)->quantity())),
             'observation' => Observation::from($entry->key)->label().': '.self::word($entry),
             'test' => Test::from($entry->key)->label().': '.self::word($entry),
             'state' => State::from((string) $entry->word)->label(),
             'complaint' => Complaint::from($entry->key)->label(),
             'confirmed' => 'Confirmed: '.$this->fault(Fault::from($entry->key)),
-            'ruled_out' => 'Ruled out: '.$this->fault(Fault::from($entry->key)).($entry->typed === null ? '' : ', because '.$entry->typed),
+            'ruled_out' => 'Ruled out: '.
+                $this->fault(Fault::from($entry->key)).
+                ($entry->typed === null ? '' : ', because '.$entry->typed),
             default => (string) $entry->typed,
         };
     }

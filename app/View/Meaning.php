@@ -19,7 +19,7 @@ final readonly class Meaning
     public function __construct(Visit $visit, User $user, string $line)
     {
         $visit->loadMissing('circuit.site');
-        $reader = new QuickLine;
+        $reader = new QuickLine();
         $recorder = new Recorder($visit, $user);
         $explain = new Explain($user->units());
         $pieces = [];

@@ -20,7 +20,14 @@ final readonly class OwnerSummary
 
     public function text(): string
     {
-        return implode(' ', array_filter([$this->complaint(), $this->box(), ...$this->verdict->blank ? ['Nothing has been measured yet.'] : [$this->found(), $this->next()]]));
+        return implode(
+            ' ',
+            array_filter([
+                $this->complaint(),
+                $this->box(),
+                ...$this->verdict->blank ? ['Nothing has been measured yet.'] : [$this->found(), $this->next()],
+            ]),
+        );
     }
 
     private function complaint(): string
@@ -55,15 +62,29 @@ final readonly class OwnerSummary
     private function found(): string
     {
         if ($this->findings->confirmed !== []) {
-            return 'Found and proven: '.implode(' ', array_map(static fn (Fault $fault): string => FaultCatalogue::entry($fault)->forTheOwner, $this->findings->confirmed));
+            return 'Found and proven: '.
+                implode(
+                    ' ',
+                    array_map(
+                        static fn (Fault $fault): string => FaultCatalogue::entry($fault)->forTheOwner,
+                        $this->findings->confirmed,
+                    ),
+                );
         }
         $first = $this->verdict->first();
         $sentence = $first->entry()->forTheOwner;
-        $provisional = $this->verdict->unsettled === [] ? '' : ' The plant had not settled when we measured, so we look again before we call it certain.';
+        $provisional =
+            $this->verdict->unsettled === []
+                ? ''
+                : ' The plant had not settled when we measured, so we look again before we call it certain.';
 
         return match (true) {
-            $first->probability < 0.4 => 'The cause is not yet certain; the likeliest so far: '.lcfirst($sentence).$provisional,
-            $first->probability < 0.8 && $first->fault !== Fault::NoFault => 'Most likely: '.lcfirst($sentence).$provisional,
+            $first->probability < 0.4 => 'The cause is not yet certain; the likeliest so far: '.
+                lcfirst($sentence).
+                $provisional,
+            $first->probability < 0.8 && $first->fault !== Fault::NoFault => 'Most likely: '.
+                lcfirst($sentence).
+                $provisional,
             default => $sentence.$provisional,
         };
     }

@@ -49,31 +49,60 @@ final class PlantBench
     private readonly Machine $machine;
 
     /** @param  ?CircuitRecord  $record  null: a plain plant of a kind */
-    public function __construct(?CircuitRecord $record, Circuit $circuit, public readonly BenchInputs $inputs, public readonly Units $units)
-    {
+    public function __construct(
+        ?CircuitRecord $record,
+        Circuit $circuit,
+        public readonly BenchInputs $inputs,
+        public readonly Units $units,
+    ) {
         $this->rules = HouseRule::inForce();
         $this->twin = app(Twins::class)->of($circuit, $this->rules, $record?->goodFindings() ?? []);
         $this->sound = $this->twin->machine;
         $highest = Surroundings::hottest($circuit->fluid());
         if (($inputs->value('ambient') ?? 0.0) > $highest) {
-            $inputs->refuse('ambient', 'Ambient: "'.$inputs->typed('ambient').'" was given; above '.$units->text($highest, Kind::Temperature).' '.$circuit->refrigerant.' no longer condenses.');
+            $inputs->refuse(
+                'ambient',
+                'Ambient: "'.
+                    $inputs->typed('ambient').
+                    '" was given; above '.
+                    $units->text($highest, Kind::Temperature).
+                    ' '.
+                    $circuit->refrigerant.
+                    ' no longer condenses.',
+            );
         }
         $load = $inputs->value('load');
         $this->scenario = new Scenario(
-            $circuit, $inputs->value('ambient') ?? $this->sound->design->ambient, $load !== null ? null : $inputs->value('box') ?? $this->sound->design->box, $load,
-            faults: $inputs->faults, valveTurns: $inputs->value('turns') ?? 0.0, regulatorTurns: $inputs->value('regulator') ?? 0.0, added: $inputs->value('added') ?? 0.0,
-            coilDirt: $inputs->value('coil'), condenserDirt: $inputs->value('condenser'),
+            $circuit,
+            $inputs->value('ambient') ?? $this->sound->design->ambient,
+            $load !== null ? null : $inputs->value('box') ?? $this->sound->design->box,
+            $load,
+            faults: $inputs->faults,
+            valveTurns: $inputs->value('turns') ?? 0.0,
+            regulatorTurns: $inputs->value('regulator') ?? 0.0,
+            added: $inputs->value('added') ?? 0.0,
+            coilDirt: $inputs->value('coil'),
+            condenserDirt: $inputs->value('condenser'),
         );
         $this->machine = $this->scenario->of($this->sound);
         $this->before = $this->scenario->steadyOf($this->sound);
         $this->now = $this->isPlain() ? $this->before : $this->scenario->steadyOf($this->machine);
         $this->changes = Changes::between($circuit, $this->rules, $this->before, $this->now, $units);
-        $this->findings = new Findings($circuit, $this->now->runs() ? State::RunningSettled : State::Off, readings: $this->now->readings, observations: $this->now->observations);
+        $this->findings = new Findings(
+            $circuit,
+            $this->now->runs() ? State::RunningSettled : State::Off,
+            readings: $this->now->readings,
+            observations: $this->now->observations,
+        );
     }
 
     public function isPlain(): bool
     {
-        return $this->inputs->faults === [] && array_filter(['turns', 'regulator', 'added', 'coil', 'condenser'], fn (string $key): bool => abs($this->inputs->value($key) ?? 0.0) > 1e-9) === [];
+        return $this->inputs->faults === [] &&
+            array_filter(
+                ['turns', 'regulator', 'added', 'coil', 'condenser'],
+                fn (string $key): bool => abs($this->inputs->value($key) ?? 0.0) > 1e-9,
+            ) === [];
     }
 
     /** Whether the steady state is another than the sound plant's. */
@@ -88,7 +117,10 @@ final class PlantBench
         if ($this->isPlain()) {
             return 'Sound, as designed';
         }
-        $faults = array_map(static fn (array $one): string => FaultCatalogue::name($one[0]), $this->inputs->faults);
+        $faults = array_map(
+            static fn (array $one): string => FaultCatalogue::name($one[0]),
+            $this->inputs->faults,
+        );
 
         return $faults === [] ? 'Sound, but for what was done to it' : implode(', and ', $faults);
     }
@@ -99,17 +131,30 @@ final class PlantBench
             return 'Nothing shows in steady running at this box temperature. It shows in time: run a day.';
         }
         $box = (float) $this->now->reading(Reading::BoxTemperature);
-        $share = round(100 * $this->now->cooling / max(1.0, $this->before->cooling));
-        $held = $this->inputs->value('load') !== null ? 'This load holds the box at '.$this->units->text($box, Kind::Temperature).'. ' : '';
+        $share = round((100 * $this->now->cooling) / max(1.0, $this->before->cooling));
+        $held =
+            $this->inputs->value('load') !== null
+                ? 'This load holds the box at '.$this->units->text($box, Kind::Temperature).'. '
+                : '';
 
-        return $held.($this->isPlain() || $held !== '' ? '' : 'It cools '.$share.' % of what it did. ').$this->drawing()->sentence();
+        return $held.
+            ($this->isPlain() || $held !== '' ? '' : 'It cools '.$share.' % of what it did. ').
+            $this->drawing()->sentence();
     }
 
     public function course(bool $downward = false): Course
     {
         $expectation = new TwinExpectation($this->findings, $this->rules, $this->twin);
 
-        return new Course($this->findings, Figures::of($this->findings, $this->rules), $this->rules, $this->units, 300.0, $downward, expectation: $expectation);
+        return new Course(
+            $this->findings,
+            Figures::of($this->findings, $this->rules),
+            $this->rules,
+            $this->units,
+            300.0,
+            $downward,
+            expectation: $expectation,
+        );
     }
 
     public function drawing(): CircuitDrawing

@@ -21,7 +21,14 @@ final readonly class Report
     {
         $visit->loadMissing('user', 'followUps');
         $this->page = new VisitPage($visit, Stage::Leave, $user);
-        $this->course = new Course($this->page->findings, $this->page->verdict->figures, $visit->rules(), $this->page->units, 380.0, expectation: $this->page->expectation);
+        $this->course = new Course(
+            $this->page->findings,
+            $this->page->verdict->figures,
+            $visit->rules(),
+            $this->page->units,
+            380.0,
+            expectation: $this->page->expectation,
+        );
     }
 
     public function summary(): string
@@ -34,12 +41,16 @@ final readonly class Report
     /** The course as an image for the PDF library, which knows no style sheet. */
     public function courseImage(): string
     {
-        return 'data:image/svg+xml;base64,'.base64_encode(view('components.picture.course-print', ['course' => $this->course])->render());
+        return 'data:image/svg+xml;base64,'.
+            base64_encode(view('components.picture.course-print', ['course' => $this->course])->render());
     }
 
     public function fileName(): string
     {
-        return 'report-'.Str::slug($this->visit->circuit->site->name.' '.$this->visit->circuit->name).'-'.$this->visit->opened_at->format('Y-m-d');
+        return 'report-'.
+            Str::slug($this->visit->circuit->site->name.' '.$this->visit->circuit->name).
+            '-'.
+            $this->visit->opened_at->format('Y-m-d');
     }
 
     /** @return list<array{name: string, value: string, place: string}> */
@@ -49,7 +60,11 @@ final readonly class Report
         foreach (Reading::cases() as $reading) {
             $si = $this->page->findings->reading($reading);
             if ($si !== null) {
-                $rows[] = ['name' => $reading->label(), 'value' => $this->page->units->text($si, $reading->quantity()), 'place' => $reading->place()];
+                $rows[] = [
+                    'name' => $reading->label(),
+                    'value' => $this->page->units->text($si, $reading->quantity()),
+                    'place' => $reading->place(),
+                ];
             }
         }
 
@@ -81,11 +96,16 @@ final readonly class Report
             }
         }
 
-        return $own === [] ? 'all house rules were at their defaults.' : 'chosen otherwise than by default: '.implode('; ', $own).'.';
+        return $own === []
+            ? 'all house rules were at their defaults.'
+            : 'chosen otherwise than by default: '.implode('; ', $own).'.';
     }
 
     public function atmosphere(): string
     {
-        return $this->page->units->text($this->visit->circuit->site->atmosphere()->pascal, Kind::AbsolutePressure).' absolute';
+        return $this->page->units->text(
+            $this->visit->circuit->site->atmosphere()->pascal,
+            Kind::AbsolutePressure,
+        ).' absolute';
     }
 }

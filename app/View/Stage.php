@@ -44,8 +44,33 @@ enum Stage: string
     public function observations(): array
     {
         return match ($this) {
-            self::Box => [Observation::FrostCoil, Observation::EvaporatorFans, Observation::EvaporatorFace, Observation::Doors, Observation::Product, Observation::Drain, Observation::ValveSound, Observation::FrostValveOutlet, Observation::LiquidSolenoid, Observation::LastDefrost, Observation::DefrostClock, Observation::RegulatorStem],
-            self::Unit => [Observation::Compressor, Observation::CondenserFans, Observation::CondenserFace, Observation::SightGlass, Observation::ReceiverFeel, Observation::LiquidLineFeel, Observation::FrostSuctionLine, Observation::OilLevel, Observation::OilStains, Observation::HeadPressureValveBypassLine, Observation::SuctionLineAfterHotGasValve],
+            self::Box => [
+                Observation::FrostCoil,
+                Observation::EvaporatorFans,
+                Observation::EvaporatorFace,
+                Observation::Doors,
+                Observation::Product,
+                Observation::Drain,
+                Observation::ValveSound,
+                Observation::FrostValveOutlet,
+                Observation::LiquidSolenoid,
+                Observation::LastDefrost,
+                Observation::DefrostClock,
+                Observation::RegulatorStem,
+            ],
+            self::Unit => [
+                Observation::Compressor,
+                Observation::CondenserFans,
+                Observation::CondenserFace,
+                Observation::SightGlass,
+                Observation::ReceiverFeel,
+                Observation::LiquidLineFeel,
+                Observation::FrostSuctionLine,
+                Observation::OilLevel,
+                Observation::OilStains,
+                Observation::HeadPressureValveBypassLine,
+                Observation::SuctionLineAfterHotGasValve,
+            ],
             default => [],
         };
     }
@@ -54,12 +79,39 @@ enum Stage: string
     public function readings(): array
     {
         return match ($this) {
-            self::Box => [Reading::BoxTemperature, Reading::SupplyAirTemperature, Reading::FansRunning, Reading::FansFitted],
-            self::Unit => [Reading::AmbientTemperature, Reading::CondenserAirOutTemperature, Reading::CompressorCurrent, Reading::SupplyVoltage, Reading::ReceiverLevel, Reading::MinutesSinceDisturbance],
+            self::Box => [
+                Reading::BoxTemperature,
+                Reading::SupplyAirTemperature,
+                Reading::FansRunning,
+                Reading::FansFitted,
+            ],
+            self::Unit => [
+                Reading::AmbientTemperature,
+                Reading::CondenserAirOutTemperature,
+                Reading::CompressorCurrent,
+                Reading::SupplyVoltage,
+                Reading::ReceiverLevel,
+                Reading::MinutesSinceDisturbance,
+            ],
             self::Gauges => [
-                Reading::DischargePressure, Reading::DischargeTemperature, Reading::CondenserOutletTemperature, Reading::ReceiverOutletTemperature, Reading::DrierInletTemperature, Reading::DrierOutletTemperature, Reading::ValveInletTemperature,
-                Reading::SuctionPressure, Reading::SuctionTemperatureEvaporator, Reading::SuctionTemperatureCompressor,
-                Reading::AmbientTemperature, Reading::BoxTemperature, Reading::SupplyAirTemperature, Reading::CondenserAirOutTemperature, Reading::EvaporatorPressure, Reading::ReceiverPressure, Reading::ReceiverLevel, Reading::CompressorCurrent,
+                Reading::DischargePressure,
+                Reading::DischargeTemperature,
+                Reading::CondenserOutletTemperature,
+                Reading::ReceiverOutletTemperature,
+                Reading::DrierInletTemperature,
+                Reading::DrierOutletTemperature,
+                Reading::ValveInletTemperature,
+                Reading::SuctionPressure,
+                Reading::SuctionTemperatureEvaporator,
+                Reading::SuctionTemperatureCompressor,
+                Reading::AmbientTemperature,
+                Reading::BoxTemperature,
+                Reading::SupplyAirTemperature,
+                Reading::CondenserAirOutTemperature,
+                Reading::EvaporatorPressure,
+                Reading::ReceiverPressure,
+                Reading::ReceiverLevel,
+                Reading::CompressorCurrent,
             ],
             default => [],
         };
@@ -73,7 +125,12 @@ enum Stage: string
         }
         $shown = array_merge(self::Box->readings(), self::Unit->readings(), $this->readings());
 
-        return array_values(array_filter(Reading::cases(), static fn (Reading $reading): bool => ! in_array($reading, $shown, true)));
+        return array_values(
+            array_filter(
+                Reading::cases(),
+                static fn (Reading $reading): bool => ! in_array($reading, $shown, true),
+            ),
+        );
     }
 
     /** @return list<Test> */
@@ -93,7 +150,10 @@ enum Stage: string
             return self::Verdict;
         }
         foreach ([self::Box, self::Unit] as $stage) {
-            if (in_array($key, $stage->observations(), true) || ($key instanceof Reading && in_array($key, $stage->readings(), true))) {
+            if (
+                in_array($key, $stage->observations(), true) ||
+                ($key instanceof Reading && in_array($key, $stage->readings(), true))
+            ) {
                 return $stage;
             }
         }

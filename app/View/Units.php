@@ -73,6 +73,8 @@ final readonly class Units
     {
         $unit = $this->of($kind);
 
-        return Format::number($unit->fromSi($low), $unit->decimals()).' to '.Format::number($unit->fromSi($high), $unit->decimals());
+        return Format::number($unit->fromSi($low), $unit->decimals()).
+            ' to '.
+            Format::number($unit->fromSi($high), $unit->decimals());
     }
 }

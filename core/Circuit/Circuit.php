@@ -29,7 +29,7 @@ final readonly class Circuit
         ?Design $design = null,
         ?Atmosphere $atmosphere = null,
     ) {
-        $this->design = $design ?? new Design;
+        $this->design = $design ?? new Design();
         $this->atmosphere = $atmosphere ?? Atmosphere::atAltitude(0);
     }
 
@@ -40,13 +40,19 @@ final readonly class Circuit
 
     public function isLowTemperature(): bool
     {
-        return $this->kind?->isLowTemperature() ?? ($this->design->boxSetPoint !== null && $this->design->boxSetPoint < 268.15);
+        return $this->kind?->isLowTemperature() ??
+            $this->design->boxSetPoint !== null && $this->design->boxSetPoint < 268.15;
     }
 
     /** Whether a receiver is there; where it is not said, a valve-fed plant is taken to have one, a capillary not. */
     public function hasReceiver(): bool
     {
-        return $this->receiver ?? ! ($this->metering === Metering::Capillary || $this->kind === Kind::ReachInCooler || $this->kind === Kind::ReachInFreezer);
+        return $this->receiver ??
+            ! (
+                $this->metering === Metering::Capillary ||
+                $this->kind === Kind::ReachInCooler ||
+                $this->kind === Kind::ReachInFreezer
+            );
     }
 
     public function holdsHead(): bool

@@ -18,7 +18,12 @@ final class DataFile
     {
         if (! isset(self::$read[$path])) {
             /** @var array<string, mixed> $file */
-            $file = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/data/'.$path.'.json'), true, 32, JSON_THROW_ON_ERROR);
+            $file = json_decode(
+                (string) file_get_contents(dirname(__DIR__, 2).'/data/'.$path.'.json'),
+                true,
+                32,
+                JSON_THROW_ON_ERROR,
+            );
             self::$read[$path] = $file;
         }
 

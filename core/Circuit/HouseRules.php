@@ -36,9 +36,14 @@ final readonly class HouseRules
         if (is_array($choice)) {
             return new Band($choice[0], $choice[1], 'house rule, own figure');
         }
-        $school = self::school($entry, $choice) ?? self::school($entry, $entry['default']) ?? $entry['schools'][0];
+        $school =
+            self::school($entry, $choice) ?? (self::school($entry, $entry['default']) ?? $entry['schools'][0]);
 
-        return new Band((float) $school['band'][0], (float) $school['band'][1], 'house rule: '.$school['name']);
+        return new Band(
+            (float) $school['band'][0],
+            (float) $school['band'][1],
+            'house rule: '.$school['name'],
+        );
     }
 
     /** The id of the school chosen; null where an own band stands. */

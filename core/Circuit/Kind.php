@@ -24,7 +24,9 @@ enum Kind: string
             self::CaseLow => 'Display case, low temperature',
             self::RackCircuitMedium => 'Rack circuit, medium temperature',
             self::RackCircuitLow => 'Rack circuit, low temperature',
-            default => ucfirst(str_replace(['walk_in', 'reach_in', '_'], ['walk-in', 'reach-in', ' '], $this->value)),
+            default => ucfirst(
+                str_replace(['walk_in', 'reach_in', '_'], ['walk-in', 'reach-in', ' '], $this->value),
+            ),
         };
     }
 

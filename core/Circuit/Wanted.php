@@ -31,11 +31,15 @@ final readonly class Wanted
     {
         $given = $this->circuit->design->subcooling;
         if (! $this->circuit->hasReceiver()) {
-            return $given !== null ? new Band(max(0.5, $given - 2), $given + 2, 'design value') : $this->rules->band('subcooling_no_receiver');
+            return $given !== null
+                ? new Band(max(0.5, $given - 2), $given + 2, 'design value')
+                : $this->rules->band('subcooling_no_receiver');
         }
         $band = $this->rules->band('subcooling_receiver');
 
-        return $given !== null && $given + 2 > $band->high ? new Band(min($band->low, $given), $given + 2, 'design value') : $band;
+        return $given !== null && $given + 2 > $band->high
+            ? new Band(min($band->low, $given), $given + 2, 'design value')
+            : $band;
     }
 
     public function evaporatorTd(): Band
@@ -46,11 +50,17 @@ final readonly class Wanted
         }
         $kind = $this->circuit->kind;
 
-        return $this->aboveGlide($this->rules->band(match (true) {
-            $kind?->isSmall() === true, $kind === Kind::CaseMedium, $kind === Kind::CaseLow => 'td_small',
-            $this->circuit->isLowTemperature() => 'td_freezer',
-            default => 'td_cooler',
-        }));
+        return $this->aboveGlide(
+            $this->rules->band(
+                match (true) {
+                    $kind?->isSmall() === true,
+                    $kind === Kind::CaseMedium,
+                    $kind === Kind::CaseLow => 'td_small',
+                    $this->circuit->isLowTemperature() => 'td_freezer',
+                    default => 'td_cooler',
+                },
+            ),
+        );
     }
 
     /**
@@ -74,7 +84,11 @@ final readonly class Wanted
         $glide = 0.0;
         if ($this->rules->judgesAtMidGlide()) {
             $fluid = $this->circuit->fluid();
-            $glide = count($fluid->composition) > 1 ? 0.7 * $fluid->glide($fluid->dewPressure($this->circuit->isLowTemperature() ? 245.0 : 267.0)) : 0.0;
+            $glide =
+                count($fluid->composition) > 1
+                    ? 0.7 *
+                        $fluid->glide($fluid->dewPressure($this->circuit->isLowTemperature() ? 245.0 : 267.0))
+                    : 0.0;
         }
 
         return $this->superheat()->middle() / 0.9 + $glide / 2;

@@ -17,7 +17,15 @@ final class CatalogueWeights implements Weights
     private const SLIP = 0.05;
 
     /** Signs that have a floor: subcooling and low superheat are gone, the receiver empty, before the fault is at its worst. */
-    private const FLOORED = ['superheat', 'superheat_suction', 'subcooling', 'subcooling_condenser', 'valve_subcooling', 'level', 'lowest'];
+    private const FLOORED = [
+        'superheat',
+        'superheat_suction',
+        'subcooling',
+        'subcooling_condenser',
+        'valve_subcooling',
+        'level',
+        'lowest',
+    ];
 
     /** @var array<string, array<string, float|int>> */
     private array $usual = [];
@@ -56,17 +64,24 @@ final class CatalogueWeights implements Weights
     public function shift(Fault $fault, Sign $sign, float $severity): array
     {
         $entry = FaultCatalogue::entry($fault);
-        $given = ($this->capillary ? $entry->capillarySigns[$sign->key] ?? null : null) ?? $entry->signs[$sign->key] ?? 0.0;
+        $given =
+            ($this->capillary ? $entry->capillarySigns[$sign->key] ?? null : null) ??
+            ($entry->signs[$sign->key] ?? 0.0);
         [$mean, $spread] = is_array($given) ? $given : [$given, 0.4 * abs($given)];
 
-        $share = $mean < 0.0 && in_array($sign->key, self::FLOORED, true) ? min(1.0, 1.6 * $severity) : $severity;
+        $share =
+            $mean < 0.0 && in_array($sign->key, self::FLOORED, true) ? min(1.0, 1.6 * $severity) : $severity;
 
         return [$sign->shiftToSi((float) $mean) * $share, abs($sign->shiftToSi((float) $spread)) * $share];
     }
 
     public function chance(Fault $fault, string $key, Word $word, float $severity): float
     {
-        [$plain, $full, $slip] = $this->told[$key][$word->value][$fault->value] ??= $this->chancesTold($fault, $key, $word);
+        [$plain, $full, $slip] = $this->told[$key][$word->value][$fault->value] ??= $this->chancesTold(
+            $fault,
+            $key,
+            $word,
+        );
 
         return $slip + (1 - self::SLIP) * ($plain + min(1.0, 1.25 * $severity) * ($full - $plain));
     }
@@ -81,7 +96,9 @@ final class CatalogueWeights implements Weights
         if ($told !== null) {
             $named = array_sum($told);
             $others = array_sum(array_diff_key($usual, $told));
-            $full = (float) ($told[$word->value] ?? ($others > 0 ? max(0.0, 1 - $named) * $plain / $others : 0.0));
+            $full =
+                (float) ($told[$word->value] ??
+                    ($others > 0 ? (max(0.0, 1 - $named) * $plain) / $others : 0.0));
         }
 
         return [$plain, $full, self::SLIP / max(2, count($usual))];

@@ -32,7 +32,9 @@ final class Cautions
         return match (true) {
             $name === 'R-717' => [self::word('ammonia')],
             $name === 'R-744' => [self::word('carbon_dioxide')],
-            in_array(Library::standard()->safetyClass($name), ['A2L', 'A2', 'A3'], true) => [self::word('flammable')],
+            in_array(Library::standard()->safetyClass($name), ['A2L', 'A2', 'A3'], true) => [
+                self::word('flammable'),
+            ],
             default => [],
         };
     }

@@ -17,18 +17,31 @@ final class ChargeGate
     public static function missing(Findings $findings, Figures $figures): array
     {
         $missing = [];
-        $seal = $figures->value(Derived::Subcooling) !== null
-            || ($findings->reading(Reading::ReceiverLevel) !== null && $findings->observed(Observation::SightGlass) !== null);
+        $seal =
+            $figures->value(Derived::Subcooling) !== null ||
+            ($findings->reading(Reading::ReceiverLevel) !== null &&
+                $findings->observed(Observation::SightGlass) !== null);
         if (! $seal) {
             $missing[] = 'subcooling, or receiver level and glass';
         }
-        if ($findings->observed(Observation::EvaporatorFans) === null || ($findings->observed(Observation::EvaporatorFace) === null && $findings->observed(Observation::FrostCoil) === null)) {
+        if (
+            $findings->observed(Observation::EvaporatorFans) === null ||
+            ($findings->observed(Observation::EvaporatorFace) === null &&
+                $findings->observed(Observation::FrostCoil) === null)
+        ) {
             $missing[] = 'coil: fans and face';
         }
-        if ($findings->observed(Observation::CondenserFans) === null || $findings->observed(Observation::CondenserFace) === null) {
+        if (
+            $findings->observed(Observation::CondenserFans) === null ||
+            $findings->observed(Observation::CondenserFace) === null
+        ) {
             $missing[] = 'condenser: fans and face';
         }
-        if ($figures->value(Derived::DrierDrop) === null && $findings->reading(Reading::DrierDrop) === null && $findings->observed(Observation::LiquidLineFeel) === null) {
+        if (
+            $figures->value(Derived::DrierDrop) === null &&
+            $findings->reading(Reading::DrierDrop) === null &&
+            $findings->observed(Observation::LiquidLineFeel) === null
+        ) {
             $missing[] = 'drier: drop or feel';
         }
 

@@ -26,11 +26,15 @@ final readonly class Conditions
 
         return match ($condition) {
             'cold' => $this->expectation->isCold(),
-            'cold_flooding' => $circuit->headPressureControl === HeadPressureControl::FloodingValve ? $this->expectation->isCold() : false,
+            'cold_flooding' => $circuit->headPressureControl === HeadPressureControl::FloodingValve
+                ? $this->expectation->isCold()
+                : false,
             'flooding_valve' => self::is($circuit->headPressureControl, HeadPressureControl::FloodingValve),
             'outdoor' => self::is($circuit->condenser, CondenserPlace::AirOutdoor),
             'regulator' => $circuit->regulator,
-            'hot_gas' => $circuit->kind === Kind::IceMachine ? true : self::is($circuit->defrost, DefrostKind::HotGas),
+            'hot_gas' => $circuit->kind === Kind::IceMachine
+                ? true
+                : self::is($circuit->defrost, DefrostKind::HotGas),
             'electric' => self::is($circuit->defrost, DefrostKind::Electric),
             'has_defrost' => $circuit->defrost === null ? null : $circuit->defrost !== DefrostKind::None,
             'ice_machine' => self::is($circuit->kind, Kind::IceMachine),

@@ -17,6 +17,15 @@ final readonly class Contradiction
 
     public function sentence(): string
     {
-        return $this->what.' Take again: '.implode(', then ', array_map(static fn (Reading|Observation $key): string => mb_strtolower($key->label()), $this->repeat)).'.';
+        return $this->what.
+            ' Take again: '.
+            implode(
+                ', then ',
+                array_map(
+                    static fn (Reading|Observation $key): string => mb_strtolower($key->label()),
+                    $this->repeat,
+                ),
+            ).
+            '.';
     }
 }

@@ -16,7 +16,7 @@ use Metrum\Plant\TwinExpectation;
 /** Weighs what was found against what the plant should read, and says what to look at next. */
 final readonly class Diagnosis
 {
-    public function __construct(private HouseRules $rules = new HouseRules)
+    public function __construct(private HouseRules $rules = new HouseRules())
     {
     }
 
@@ -25,23 +25,36 @@ final readonly class Diagnosis
      * @param  int  $explained  for how many suspects the evidence is wanted
      * @param  ?Expectation  $expectation  null: the twin sized from what is known of the circuit
      */
-    public function of(Findings $findings, int $checks = 5, int $explained = 3, ?Expectation $expectation = null): Verdict
-    {
+    public function of(
+        Findings $findings,
+        int $checks = 5,
+        int $explained = 3,
+        ?Expectation $expectation = null,
+    ): Verdict {
         $figures = Figures::of($findings, $this->rules);
         $expectation ??= new TwinExpectation($findings, $this->rules);
         $conditions = new Conditions($findings, $expectation);
         $signals = (new Signals($findings, $figures, $expectation))->all();
         $weights = new CatalogueWeights($findings, $conditions);
-        $weighing = new Weighing(Hypotheses::open($weights, $findings->confirmed, $findings->ruledOut), $findings, $signals);
+        $weighing = new Weighing(
+            Hypotheses::open($weights, $findings->confirmed, $findings->ruledOut),
+            $findings,
+            $signals,
+        );
         $suspects = [];
         foreach ($weighing->byFault() as $key => $probability) {
             $fault = Fault::from($key);
-            $suspects[] = count($suspects) < $explained ? $this->explained($weighing, $fault, $probability) : new Suspect($fault, $probability);
+            $suspects[] =
+                count($suspects) < $explained
+                    ? $this->explained($weighing, $fault, $probability)
+                    : new Suspect($fault, $probability);
         }
 
         return new Verdict(
             $suspects,
-            $checks === 0 ? [] : (new NextChecks($findings, $weighing, $expectation, $conditions))->ranked($checks),
+            $checks === 0
+                ? []
+                : (new NextChecks($findings, $weighing, $expectation, $conditions))->ranked($checks),
             (new Contradictions($findings, $figures))->all(),
             SettledGate::failing($findings, $figures, $this->rules),
             ChargeGate::missing($findings, $figures),
@@ -82,7 +95,12 @@ final readonly class Diagnosis
                 }
             }
         }
-        $shortage = array_sum(array_map(static fn (Suspect $one): float => Verdict::isShortage($one->fault) ? $one->probability : 0.0, $suspects));
+        $shortage = array_sum(
+            array_map(
+                static fn (Suspect $one): float => Verdict::isShortage($one->fault) ? $one->probability : 0.0,
+                $suspects,
+            ),
+        );
         if ($shortage > 0.15 && ! $findings->isEmpty()) {
             $needs = ChargeGate::missing($findings, $figures);
             array_unshift($words, $needs === [] ? Cautions::word('licence') : Cautions::word('charge_gate'));
@@ -94,7 +112,12 @@ final readonly class Diagnosis
         $pipe = $findings->reading(Reading::DischargeTemperature);
         $limit = (new \Metrum\Circuit\Wanted($findings->circuit, $this->rules))->dischargeLimit();
         if ($pipe !== null && $pipe >= $limit->low) {
-            array_unshift($words, $pipe >= $limit->high ? 'Discharge pipe at or above the limit: stop and find the reason before it runs on.' : 'Discharge pipe near its limit: oil suffers.');
+            array_unshift(
+                $words,
+                $pipe >= $limit->high
+                    ? 'Discharge pipe at or above the limit: stop and find the reason before it runs on.'
+                    : 'Discharge pipe near its limit: oil suffers.',
+            );
         }
 
         return array_values(array_unique($words));
@@ -109,8 +132,17 @@ final readonly class Diagnosis
         if ($findings->ruledOut === []) {
             return [];
         }
-        $open = (new Weighing(Hypotheses::open($weights, $findings->confirmed, []), $findings, $signals))->byFault();
+        $open = (new Weighing(
+            Hypotheses::open($weights, $findings->confirmed, []),
+            $findings,
+            $signals,
+        ))->byFault();
 
-        return array_values(array_filter($findings->ruledOut, static fn (Fault $fault): bool => ($open[$fault->value] ?? 0.0) > 0.5));
+        return array_values(
+            array_filter(
+                $findings->ruledOut,
+                static fn (Fault $fault): bool => ($open[$fault->value] ?? 0.0) > 0.5,
+            ),
+        );
     }
 }

@@ -26,7 +26,16 @@ final readonly class Evidence
     /** @param  float  $share  0 … 1 */
     public function discounted(float $share): self
     {
-        return $share === 1.0 ? $this : new self($this->family, array_map(static fn (float $log): float => $log * $share, $this->logs), $this->signal, $this->asked, $this->word, $this->complaint);
+        return $share === 1.0
+            ? $this
+            : new self(
+                $this->family,
+                array_map(static fn (float $log): float => $log * $share, $this->logs),
+                $this->signal,
+                $this->asked,
+                $this->word,
+                $this->complaint,
+            );
     }
 
     /** How much it tells the hypotheses apart at most, nats. */

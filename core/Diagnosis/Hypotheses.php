@@ -61,7 +61,14 @@ final class Hypotheses
         }
         $sum = max(1e-300, array_sum($prior));
 
-        return new self($weights, $confirmed, $all, $faults, $faultOf, array_map(static fn (float $share): float => $share / $sum, $prior));
+        return new self(
+            $weights,
+            $confirmed,
+            $all,
+            $faults,
+            $faultOf,
+            array_map(static fn (float $share): float => $share / $sum, $prior),
+        );
     }
 
     /**
@@ -71,10 +78,14 @@ final class Hypotheses
      */
     public function at(array $places): self
     {
-        return new self($this->weights, $this->confirmed,
-            array_map(fn (int $i): array => $this->all[$i], $places), $this->faults,
+        return new self(
+            $this->weights,
+            $this->confirmed,
+            array_map(fn (int $i): array => $this->all[$i], $places),
+            $this->faults,
             array_map(fn (int $i): int => $this->faultOf[$i], $places),
-            array_map(fn (int $i): float => $this->prior[$i], $places));
+            array_map(fn (int $i): float => $this->prior[$i], $places),
+        );
     }
 
     /**
@@ -105,7 +116,7 @@ final class Hypotheses
         $logs = [];
         foreach ($this->foretold($signal->sign, $signal->expected) as [$mean, $deviation]) {
             $z = ($signal->measured - $mean) / $deviation;
-            $logs[] = -log($deviation) - (self::FREEDOM + 1) / 2 * log(1 + $z * $z / self::FREEDOM);
+            $logs[] = -log($deviation) - ((self::FREEDOM + 1) / 2) * log(1 + ($z * $z) / self::FREEDOM);
         }
 
         return $logs;
@@ -120,7 +131,10 @@ final class Hypotheses
             $chance = $this->weights->chance($fault, $key, $word, $severity);
             foreach ($this->confirmed as $present) {
                 $known = $this->weights->chance($present, $key, $word, 0.6);
-                $chance = $known > $plain ? 1 - (1 - $chance) * (1 - $known) : min($chance, max($known, 0.5 * $chance));
+                $chance =
+                    $known > $plain
+                        ? 1 - (1 - $chance) * (1 - $known)
+                        : min($chance, max($known, 0.5 * $chance));
             }
             $chances[] = max(1e-4, $chance);
         }

@@ -21,7 +21,13 @@ final readonly class NextChecks
     private const LEAST_LIKELY = 4e-4;
 
     /** Minutes that the risk and trouble of a kind of check are counted as. */
-    private const TROUBLE = ['look' => 1.0, 'hand' => 1.5, 'clamp' => 2.5, 'gauge' => 4.0, 'intervention' => 30.0];
+    private const TROUBLE = [
+        'look' => 1.0,
+        'hand' => 1.5,
+        'clamp' => 2.5,
+        'gauge' => 4.0,
+        'intervention' => 30.0,
+    ];
 
     /** The first hose costs refrigerant and risks the core: while none is on, looking and clamping come first. */
     private const FIRST_HOSE = 14.0;
@@ -37,10 +43,18 @@ final readonly class NextChecks
 
     private bool $hosesOn;
 
-    public function __construct(private Findings $findings, private Weighing $weighing, private Expectation $expectation, private Conditions $conditions)
-    {
-        $this->hosesOn = $findings->reading(Reading::SuctionPressure) !== null || $findings->reading(Reading::DischargePressure) !== null;
-        $likely = array_keys(array_filter($weighing->posterior, static fn (float $p): bool => $p > self::LEAST_LIKELY));
+    public function __construct(
+        private Findings $findings,
+        private Weighing $weighing,
+        private Expectation $expectation,
+        private Conditions $conditions,
+    ) {
+        $this->hosesOn =
+            $findings->reading(Reading::SuctionPressure) !== null ||
+            $findings->reading(Reading::DischargePressure) !== null;
+        $likely = array_keys(
+            array_filter($weighing->posterior, static fn (float $p): bool => $p > self::LEAST_LIKELY),
+        );
         $places = $likely === [] ? [0] : $likely;
         $this->hypotheses = $weighing->hypotheses->at($places);
         $this->posterior = array_map(static fn (int $i): float => $weighing->posterior[$i], $places);
@@ -56,7 +70,10 @@ final readonly class NextChecks
     {
         $checks = [];
         foreach (Observation::cases() as $observation) {
-            if ($this->findings->observed($observation) === null && Fitted::asks($this->findings->circuit, $observation)) {
+            if (
+                $this->findings->observed($observation) === null &&
+                Fitted::asks($this->findings->circuit, $observation)
+            ) {
                 $checks[] = $this->ofWords($observation, $observation->words());
             }
         }
@@ -68,7 +85,12 @@ final readonly class NextChecks
         foreach (Sign::all() as $sign) {
             $checks[] = $this->ofSign($sign);
         }
-        $checks = array_values(array_filter($checks, static fn (?Check $check): bool => $check !== null && $check->gain >= self::LEAST_GAIN));
+        $checks = array_values(
+            array_filter(
+                $checks,
+                static fn (?Check $check): bool => $check !== null && $check->gain >= self::LEAST_GAIN,
+            ),
+        );
         usort($checks, static fn (Check $a, Check $b): int => $b->worth <=> $a->worth);
         $first = [];
         foreach ($checks as $check) {
@@ -92,12 +114,27 @@ final readonly class NextChecks
         }
         $told = self::told($key->value);
 
-        return $this->check($key, [], null, $gain, $told['minutes'], $told['effort'], $told['how'], $told['cautions'], $outcomes);
+        return $this->check(
+            $key,
+            [],
+            null,
+            $gain,
+            $told['minutes'],
+            $told['effort'],
+            $told['how'],
+            $told['cautions'],
+            $outcomes,
+        );
     }
 
     private function ofSign(Sign $sign): ?Check
     {
-        $missing = array_values(array_filter($sign->needs, fn (Reading $reading): bool => $this->findings->reading($reading) === null));
+        $missing = array_values(
+            array_filter(
+                $sign->needs,
+                fn (Reading $reading): bool => $this->findings->reading($reading) === null,
+            ),
+        );
         $healthy = $this->expectation->healthy($sign->key);
         if ($missing === [] || $healthy === null || ! $this->signApplies($sign->key)) {
             return null;
@@ -111,7 +148,11 @@ final readonly class NextChecks
         $columns = array_fill(0, count($ends), []);
         foreach ($this->hypotheses->foretold($sign, $healthy) as [$mean, $deviation]) {
             foreach ($ends as $i => [$from, $to]) {
-                $columns[$i][] = max(1e-4, ($to === null ? 1.0 : self::normal(($to - $mean) / $deviation)) - ($from === null ? 0.0 : self::normal(($from - $mean) / $deviation)));
+                $columns[$i][] = max(
+                    1e-4,
+                    ($to === null ? 1.0 : self::normal(($to - $mean) / $deviation)) -
+                        ($from === null ? 0.0 : self::normal(($from - $mean) / $deviation)),
+                );
             }
         }
         [$judged, $gain] = $this->assess($columns, $this->weighing->shareLeft($sign->family));
@@ -132,7 +173,17 @@ final readonly class NextChecks
             $cautions = [...$cautions, ...$told['cautions']];
         }
 
-        return $this->check($missing[0], $missing, $sign, $gain, $minutes, $effort, implode(' ', array_keys($how)), $cautions, $outcomes);
+        return $this->check(
+            $missing[0],
+            $missing,
+            $sign,
+            $gain,
+            $minutes,
+            $effort,
+            implode(' ', array_keys($how)),
+            $cautions,
+            $outcomes,
+        );
     }
 
     /**
@@ -140,11 +191,37 @@ final readonly class NextChecks
      * @param  list<string>  $cautions
      * @param  list<Outcome>  $outcomes
      */
-    private function check(Reading|Observation|Test $key, array $readings, ?Sign $sign, float $gain, int $minutes, string $effort, string $how, array $cautions, array $outcomes): Check
-    {
-        $worth = $gain * self::availability($key) / sqrt($minutes + self::TROUBLE[$effort] + ($effort === 'gauge' && ! $this->hosesOn ? self::FIRST_HOSE : 0.0));
+    private function check(
+        Reading|Observation|Test $key,
+        array $readings,
+        ?Sign $sign,
+        float $gain,
+        int $minutes,
+        string $effort,
+        string $how,
+        array $cautions,
+        array $outcomes,
+    ): Check {
+        $worth =
+            ($gain * self::availability($key)) /
+            sqrt(
+                $minutes +
+                    self::TROUBLE[$effort] +
+                    ($effort === 'gauge' && ! $this->hosesOn ? self::FIRST_HOSE : 0.0),
+            );
 
-        return new Check($key, $readings, $sign, $gain, $minutes, $effort, $how, Cautions::words(array_values(array_unique($cautions))), $outcomes, $worth);
+        return new Check(
+            $key,
+            $readings,
+            $sign,
+            $gain,
+            $minutes,
+            $effort,
+            $how,
+            Cautions::words(array_values(array_unique($cautions))),
+            $outcomes,
+            $worth,
+        );
     }
 
     /**
@@ -184,7 +261,7 @@ final readonly class NextChecks
         $entropy = 0.0;
         foreach ($weights as $weight) {
             if ($weight > 1e-12) {
-                $entropy -= $weight / $sum * log($weight / $sum, 2);
+                $entropy -= ($weight / $sum) * log($weight / $sum, 2);
             }
         }
 
@@ -210,12 +287,14 @@ final readonly class NextChecks
             'fan_delay' => $this->conditions->holds('low_temperature') === true,
             'regulator_drop' => $circuit->regulator === true,
             'line_loss' => $circuit->regulator !== true,
-            'superheat', 'td_coil' => $circuit->regulator === true || $this->findings->reading(Reading::EvaporatorPressure) !== null,
+            'superheat', 'td_coil' => $circuit->regulator === true ||
+                $this->findings->reading(Reading::EvaporatorPressure) !== null,
             'superheat_suction', 'td_suction' => $circuit->regulator !== true,
             'superheat_far', 'discharge', 'current_residual', 'lift' => false,
             'current' => $circuit->design->ratedCurrent !== null,
             'box' => $circuit->design->boxSetPoint !== null,
-            'cut_out', 'cut_in' => $circuit->design->boxSetPoint !== null && ! ($circuit->kind?->isShared() ?? false),
+            'cut_out', 'cut_in' => $circuit->design->boxSetPoint !== null &&
+                ! ($circuit->kind?->isShared() ?? false),
             default => true,
         };
     }

@@ -27,11 +27,16 @@ final class SettledGate
         $since = $findings->reading(Reading::MinutesSinceDisturbance);
         $wait = $rules->band($findings->state === State::AfterDefrost ? 'settle_defrost' : 'settle_start')->low;
         if ($since !== null && $since < 60 * $wait) {
-            $failing[] = Format::number($since / 60, 0).' min since the last disturbance (at least '.Format::number($wait, 0).')';
+            $failing[] =
+                Format::number($since / 60, 0).
+                ' min since the last disturbance (at least '.
+                Format::number($wait, 0).
+                ')';
         }
         $above = $figures->value(Derived::BoxAboveSetPoint);
         if ($above !== null && $above > 5.0) {
-            $failing[] = 'box '.Format::number($above, 1).' K above set point, so superheat and head read high';
+            $failing[] =
+                'box '.Format::number($above, 1).' K above set point, so superheat and head read high';
         }
 
         return $failing;

@@ -38,7 +38,17 @@ final readonly class Sign
             $signs = [];
             /** @var array{label: string, unit: string, family: string, needs: list<string>, high: string, low: string, fine: string, least?: float|int} $entry */
             foreach (DataFile::read('evidence/signs') as $key => $entry) {
-                $signs[$key] = new self($key, $entry['label'], Unit::from($entry['unit']), $entry['family'], array_map(Reading::from(...), $entry['needs']), $entry['high'], $entry['low'], $entry['fine'], isset($entry['least']) ? (float) $entry['least'] : null);
+                $signs[$key] = new self(
+                    $key,
+                    $entry['label'],
+                    Unit::from($entry['unit']),
+                    $entry['family'],
+                    array_map(Reading::from(...), $entry['needs']),
+                    $entry['high'],
+                    $entry['low'],
+                    $entry['fine'],
+                    isset($entry['least']) ? (float) $entry['least'] : null,
+                );
             }
         }
 

@@ -15,10 +15,37 @@ use Metrum\Refrigerant\OutsideTable;
 final readonly class Signals
 {
     /** Signs that tell something only while refrigerant is being pumped. */
-    private const RUNNING = ['td_coil', 'td_suction', 'split', 'superheat', 'superheat_suction', 'superheat_far', 'subcooling', 'subcooling_condenser', 'valve_subcooling', 'over_condenser', 'discharge', 'discharge_level', 'current', 'current_residual', 'line_gain', 'line_loss', 'regulator_drop', 'drier', 'drier_kpa', 'liquid_line_drop', 'air_drop', 'air_rise', 'lift'];
+    private const RUNNING = [
+        'td_coil',
+        'td_suction',
+        'split',
+        'superheat',
+        'superheat_suction',
+        'superheat_far',
+        'subcooling',
+        'subcooling_condenser',
+        'valve_subcooling',
+        'over_condenser',
+        'discharge',
+        'discharge_level',
+        'current',
+        'current_residual',
+        'line_gain',
+        'line_loss',
+        'regulator_drop',
+        'drier',
+        'drier_kpa',
+        'liquid_line_drop',
+        'air_drop',
+        'air_rise',
+        'lift',
+    ];
 
-    public function __construct(private Findings $findings, private Figures $figures, private Expectation $expectation)
-    {
+    public function __construct(
+        private Findings $findings,
+        private Figures $figures,
+        private Expectation $expectation,
+    ) {
     }
 
     /** @return array<string, Signal> */
@@ -50,13 +77,22 @@ final readonly class Signals
             'td_suction' => $coilKnown ? null : $this->figure(Derived::EvaporatorTd),
             'split' => $this->figure(Derived::CondenserSplit),
             'superheat' => $coilKnown ? $this->figure(Derived::EvaporatorSuperheat) : null,
-            'superheat_suction' => $regulated || $coilKnown ? null : $this->figure(Derived::EvaporatorSuperheat),
-            'superheat_far' => $this->read(Reading::SuctionTemperatureEvaporator) === null && ! $regulated ? $this->figure(Derived::CompressorSuperheat) : null,
+            'superheat_suction' => $regulated || $coilKnown
+                ? null
+                : $this->figure(Derived::EvaporatorSuperheat),
+            'superheat_far' => $this->read(Reading::SuctionTemperatureEvaporator) === null && ! $regulated
+                ? $this->figure(Derived::CompressorSuperheat)
+                : null,
             'subcooling' => $this->liquidSubcooling(),
-            'subcooling_condenser' => $this->findings->circuit->hasReceiver() ? $this->figure(Derived::CondenserSubcooling) : null,
+            'subcooling_condenser' => $this->findings->circuit->hasReceiver()
+                ? $this->figure(Derived::CondenserSubcooling)
+                : null,
             'valve_subcooling' => $this->figure(Derived::ValveSubcooling),
             'level' => $this->read(Reading::ReceiverLevel),
-            'over_condenser' => $this->difference(Reading::ReceiverOutletTemperature, Reading::CondenserOutletTemperature),
+            'over_condenser' => $this->difference(
+                Reading::ReceiverOutletTemperature,
+                Reading::CondenserOutletTemperature,
+            ),
             'discharge' => $this->dischargeOverExpected(),
             'discharge_level' => $this->read(Reading::DischargeTemperature),
             'current' => $this->figure(Derived::CurrentShare),
@@ -82,7 +118,9 @@ final readonly class Signals
             'fan_delay' => $this->difference(Reading::FanDelaySensor, Reading::FanDelaySet),
             'heater' => $this->share(Reading::HeaterCurrent, Reading::HeaterRatedCurrent),
             'freeze_time' => $this->read(Reading::FreezeTime),
-            'water' => $this->read(Reading::WaterTemperature) === null ? null : $this->read(Reading::WaterTemperature) - 288.15,
+            'water' => $this->read(Reading::WaterTemperature) === null
+                ? null
+                : $this->read(Reading::WaterTemperature) - 288.15,
             'lift' => $this->liftShortage(),
             default => null,
         };
@@ -122,7 +160,9 @@ final readonly class Signals
         }
         $receiver = $this->figure(Derived::ReceiverSubcooling);
         $pipe = $this->read(Reading::DrierInletTemperature);
-        $pressure = $this->findings->absolute(Reading::ReceiverPressure) ?? $this->findings->absolute(Reading::DischargePressure);
+        $pressure =
+            $this->findings->absolute(Reading::ReceiverPressure) ??
+            $this->findings->absolute(Reading::DischargePressure);
         if ($receiver !== null || $pipe === null || $pressure === null) {
             return $receiver;
         }
@@ -136,7 +176,9 @@ final readonly class Signals
     private function liquidLineDrop(): ?float
     {
         $end = $this->read(Reading::ValveInletTemperature);
-        $start = $this->read(Reading::ReceiverOutletTemperature) ?? $this->read(Reading::DrierInletTemperature) ?? $this->read(Reading::CondenserOutletTemperature);
+        $start =
+            $this->read(Reading::ReceiverOutletTemperature) ??
+            ($this->read(Reading::DrierInletTemperature) ?? $this->read(Reading::CondenserOutletTemperature));
 
         return $end === null || $start === null ? null : $start - $end;
     }
@@ -154,7 +196,9 @@ final readonly class Signals
         $coil = $this->figure(Derived::SaturatedEvaporator);
         $suction = $this->figure(Derived::SaturatedSuction);
 
-        return $coil === null || $suction === null || $this->read(Reading::EvaporatorPressure) === null ? null : $coil - $suction;
+        return $coil === null || $suction === null || $this->read(Reading::EvaporatorPressure) === null
+            ? null
+            : $coil - $suction;
     }
 
     /** Measured air difference ÷ what the design difference of the coil would give. */
@@ -163,7 +207,9 @@ final readonly class Signals
         $measured = $this->figure($air);
         $design = $this->expectation->healthy($sign);
 
-        return $measured === null || $design === null || $design->value < 1.0 ? null : $measured / ($share * $design->value);
+        return $measured === null || $design === null || $design->value < 1.0
+            ? null
+            : $measured / ($share * $design->value);
     }
 
     /** Share of rated current less the share that flow and lift at these pressures would draw (density × loss-free work). */
@@ -179,10 +225,15 @@ final readonly class Signals
         }
         $fluid = $this->findings->circuit->fluid();
         try {
-            $power = static fn (float $suction, float $pressure): float => $fluid->vapourDensity($suction, 10.0) * $fluid->isentropicDischarge($suction, 10.0, $pressure)['work'];
+            $power = static fn (float $suction, float $pressure): float => $fluid->vapourDensity(
+                $suction,
+                10.0,
+            ) * $fluid->isentropicDischarge($suction, 10.0, $pressure)['work'];
             $usual = $power($set - $td->value, $fluid->bubblePressure(311.15));
 
-            return $head <= $fluid->dewPressure($dew) ? null : $share - 0.74 * (0.35 + 0.65 * $power($dew, $head) / $usual);
+            return $head <= $fluid->dewPressure($dew)
+                ? null
+                : $share - 0.74 * (0.35 + (0.65 * $power($dew, $head)) / $usual);
         } catch (OutsideTable) {
             return null;
         }

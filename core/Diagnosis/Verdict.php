@@ -66,7 +66,10 @@ final readonly class Verdict
             return $suspect->entry()->do;
         }
 
-        return ['Do not add refrigerant yet. Still to be looked at: '.implode('; ', $this->chargeNeeds).'.', $suspect->entry()->do[0]];
+        return [
+            'Do not add refrigerant yet. Still to be looked at: '.implode('; ', $this->chargeNeeds).'.',
+            $suspect->entry()->do[0],
+        ];
     }
 
     public static function isShortage(Fault $fault): bool

@@ -44,7 +44,11 @@ final class Weighing
             }
         }
         foreach ($findings->complaints as $complaint) {
-            $pieces[] = new Evidence('complaint', $hypotheses->ofComplaint($complaint->value), complaint: $complaint);
+            $pieces[] = new Evidence(
+                'complaint',
+                $hypotheses->ofComplaint($complaint->value),
+                complaint: $complaint,
+            );
         }
         $this->evidence = self::discount($pieces);
         $this->posterior = self::posterior($hypotheses->prior, $this->evidence);
@@ -77,7 +81,7 @@ final class Weighing
     {
         $own = $rest = [];
         foreach ($this->hypotheses->all as $i => [$one]) {
-            $one === $fault ? $own[$i] = $this->posterior[$i] : $rest[$i] = $this->hypotheses->prior[$i];
+            $one === $fault ? ($own[$i] = $this->posterior[$i]) : ($rest[$i] = $this->hypotheses->prior[$i]);
         }
         $weights = [];
         foreach ($this->evidence as $piece) {
@@ -99,12 +103,20 @@ final class Weighing
         return self::TEMPER / (1 + $same);
     }
 
-    private static function wordPiece(Hypotheses $hypotheses, \Metrum\Circuit\Observation|\Metrum\Circuit\Test $key, \Metrum\Circuit\Word $word): Evidence
-    {
+    private static function wordPiece(
+        Hypotheses $hypotheses,
+        \Metrum\Circuit\Observation|\Metrum\Circuit\Test $key,
+        \Metrum\Circuit\Word $word,
+    ): Evidence {
         /** @var array{family: string} $entry */
         $entry = DataFile::read('evidence/words')[$key->value];
 
-        return new Evidence($entry['family'], array_map(log(...), $hypotheses->chances($key->value, $word)), asked: $key, word: $word);
+        return new Evidence(
+            $entry['family'],
+            array_map(log(...), $hypotheses->chances($key->value, $word)),
+            asked: $key,
+            word: $word,
+        );
     }
 
     /**
@@ -133,7 +145,11 @@ final class Weighing
     {
         $scores = array_map(static fn (float $p): float => log(max(1e-12, $p)), $prior);
         foreach ($evidence as $piece) {
-            $scores = array_map(static fn (float $score, float $log): float => $score + $log, $scores, $piece->logs);
+            $scores = array_map(
+                static fn (float $score, float $log): float => $score + $log,
+                $scores,
+                $piece->logs,
+            );
         }
         $top = max($scores);
         $weights = array_map(static fn (float $score): float => exp($score - $top), $scores);

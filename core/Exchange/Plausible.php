@@ -14,8 +14,12 @@ use Metrum\Quantity\Unit;
 final class Plausible
 {
     /** Why the value (SI, gauge Pa for pressures) cannot be; null where it can. */
-    public static function refusal(Reading $reading, float $si, Atmosphere $atmosphere, ?Unit $shownIn = null): ?string
-    {
+    public static function refusal(
+        Reading $reading,
+        float $si,
+        Atmosphere $atmosphere,
+        ?Unit $shownIn = null,
+    ): ?string {
         $unit = $shownIn ?? $reading->fileUnit();
         [$least, $most] = $reading->span();
         $why = '';
@@ -36,6 +40,12 @@ final class Plausible
             return $why.'possible is 0 to '.Format::number(abs($most), 1).' '.$unit->symbol();
         }
 
-        return $why.'possible is '.Format::number($unit->fromSi($least), 1).' to '.Format::number($unit->fromSi($most), 1).' '.$unit->symbol();
+        return $why.
+            'possible is '.
+            Format::number($unit->fromSi($least), 1).
+            ' to '.
+            Format::number($unit->fromSi($most), 1).
+            ' '.
+            $unit->symbol();
     }
 }

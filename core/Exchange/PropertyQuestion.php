@@ -21,7 +21,7 @@ final class PropertyQuestion
     public static function answer(string $line): array
     {
         $given = json_decode($line);
-        if (! $given instanceof \stdClass) {
+        if (! ($given instanceof \stdClass)) {
             throw new RefusedFile(['line: a JSON object is wanted']);
         }
         $asked = $reasons = $numbers = [];
@@ -38,13 +38,23 @@ final class PropertyQuestion
         }
         $name = $asked['refrigerant'] ?? null;
         if (! is_string($name) || ! Library::standard()->has($name)) {
-            $reasons[] = 'refrigerant: '.(is_string($name) ? '"'.mb_substr($name, 0, 40).'" is not in the library' : 'a name is wanted').'; known: '.implode(', ', Library::standard()->names());
+            $reasons[] =
+                'refrigerant: '.
+                (is_string($name)
+                    ? '"'.mb_substr($name, 0, 40).'" is not in the library'
+                    : 'a name is wanted').
+                '; known: '.
+                implode(', ', Library::standard()->names());
         }
         if ($reasons !== [] || ! is_string($name)) {
             throw new RefusedFile($reasons);
         }
         try {
-            return $asked + array_map(static fn (float $value): float => round($value, 6), self::properties(Library::standard()->get($name), $numbers));
+            return $asked +
+                array_map(
+                    static fn (float $value): float => round($value, 6),
+                    self::properties(Library::standard()->get($name), $numbers),
+                );
         } catch (OutsideTable $outside) {
             throw new RefusedFile([array_key_last($numbers).': '.$outside->getMessage()]);
         }
@@ -63,16 +73,24 @@ final class PropertyQuestion
             $t = $asked['t_c'] + 273.15;
 
             return [
-                'bubble_kpa_abs' => $fluid->bubblePressure($t) / 1e3, 'dew_kpa_abs' => $fluid->dewPressure($t) / 1e3,
-                'liquid_kg_m3' => $fluid->liquidDensity($t), 'vapour_kg_m3' => $fluid->vapourDensity($t),
-                'liquid_kj_kg' => $fluid->liquidEnthalpy($t) / 1e3, 'vapour_kj_kg' => $fluid->vapourEnthalpy($t) / 1e3,
-                'liquid_kj_kgk' => $fluid->liquidEntropy($t) / 1e3, 'vapour_kj_kgk' => $fluid->vapourEntropy($t) / 1e3,
+                'bubble_kpa_abs' => $fluid->bubblePressure($t) / 1e3,
+                'dew_kpa_abs' => $fluid->dewPressure($t) / 1e3,
+                'liquid_kg_m3' => $fluid->liquidDensity($t),
+                'vapour_kg_m3' => $fluid->vapourDensity($t),
+                'liquid_kj_kg' => $fluid->liquidEnthalpy($t) / 1e3,
+                'vapour_kj_kg' => $fluid->vapourEnthalpy($t) / 1e3,
+                'liquid_kj_kgk' => $fluid->liquidEntropy($t) / 1e3,
+                'vapour_kj_kgk' => $fluid->vapourEntropy($t) / 1e3,
             ];
         }
         if (isset($asked['p_kpa_abs'])) {
             $p = $asked['p_kpa_abs'] * 1e3;
 
-            return ['bubble_c' => $fluid->bubbleTemperature($p) - 273.15, 'dew_c' => $fluid->dewTemperature($p) - 273.15, 'glide_k' => $fluid->glide($p)];
+            return [
+                'bubble_c' => $fluid->bubbleTemperature($p) - 273.15,
+                'dew_c' => $fluid->dewTemperature($p) - 273.15,
+                'glide_k' => $fluid->glide($p),
+            ];
         }
         throw new RefusedFile(['line: t_c, p_kpa_abs, or superheat_k with dew_c or p_kpa_abs is wanted']);
     }
@@ -91,7 +109,8 @@ final class PropertyQuestion
         $superheat = $asked['superheat_k'];
         $pressure = $fluid->dewPressure($dew);
         $answer = [
-            'p_kpa_abs' => $pressure / 1e3, 't_c' => $dew + $superheat - 273.15,
+            'p_kpa_abs' => $pressure / 1e3,
+            't_c' => $dew + $superheat - 273.15,
             'vapour_kg_m3' => $fluid->vapourDensity($dew, $superheat),
             'vapour_kj_kg' => $fluid->vapourEnthalpy($dew, $superheat) / 1e3,
             'vapour_kj_kgk' => $fluid->vapourEntropy($dew, $superheat) / 1e3,
@@ -99,7 +118,13 @@ final class PropertyQuestion
         if (isset($asked['discharge_kpa_abs'])) {
             $discharge = $asked['discharge_kpa_abs'] * 1e3;
             if ($discharge < $pressure) {
-                throw new RefusedFile([sprintf('discharge_kpa_abs: %.1f was given; at least the suction pressure of %.1f kPa abs is wanted', $asked['discharge_kpa_abs'], $pressure / 1e3)]);
+                throw new RefusedFile([
+                    sprintf(
+                        'discharge_kpa_abs: %.1f was given; at least the suction pressure of %.1f kPa abs is wanted',
+                        $asked['discharge_kpa_abs'],
+                        $pressure / 1e3,
+                    ),
+                ]);
             }
             $ideal = $fluid->isentropicDischarge($dew, $superheat, $discharge);
             $answer['isentropic_discharge_c'] = $ideal['temperature'] - 273.15;

@@ -34,7 +34,9 @@ final class QuickLine
     {
         $words = self::vocabulary();
         $this->said = $words['said'];
-        foreach (['readings' => 'reading', 'observations' => 'observation', 'tests' => 'test', 'states' => 'state'] as $section => $kind) {
+        foreach (
+            ['readings' => 'reading', 'observations' => 'observation', 'tests' => 'test', 'states' => 'state'] as $section => $kind
+        ) {
             foreach ($words[$section] as $key => $phrases) {
                 foreach ($phrases as $phrase) {
                     $this->phrases[] = [$phrase, $kind, $key];
@@ -83,7 +85,10 @@ final class QuickLine
             return null;
         }
         $typed = mb_strtolower(ltrim($match[1]));
-        $found = array_filter(array_column($this->phrases, 0), static fn (string $phrase): bool => str_starts_with($phrase, $typed));
+        $found = array_filter(
+            array_column($this->phrases, 0),
+            static fn (string $phrase): bool => str_starts_with($phrase, $typed),
+        );
         if ($found === [] || in_array($typed, $found, true)) {
             return null;
         }
@@ -128,8 +133,18 @@ final class QuickLine
         }
         $units = array_filter(array_unique($units), static fn (string $unit): bool => $unit !== '');
         usort($units, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
-        $unit = '(?:\s*°?\s*(?:'.implode('|', array_map(static fn (string $one): string => preg_quote($one, '/'), $units)).')(?![\p{L}\d]))?';
-        if (preg_match('/^[\s:=]*(?:is\s+|at\s+)?('.self::NUMBER.$unit.')(?![\p{L}\d])/iu', $text, $match) !== 1 || preg_match('/[\d½¼¾⅛⅜⅝⅞]/u', $match[1]) !== 1) {
+        $unit =
+            '(?:\s*°?\s*(?:'.
+            implode('|', array_map(static fn (string $one): string => preg_quote($one, '/'), $units)).
+            ')(?![\p{L}\d]))?';
+        if (
+            preg_match(
+                '/^[\s:=]*(?:is\s+|at\s+)?('.self::NUMBER.$unit.')(?![\p{L}\d])/iu',
+                $text,
+                $match,
+            ) !== 1 ||
+            preg_match('/[\d½¼¾⅛⅜⅝⅞]/u', $match[1]) !== 1
+        ) {
             return null;
         }
 
@@ -145,7 +160,12 @@ final class QuickLine
         $best = null;
         foreach ($words as $word) {
             foreach ([str_replace('_', ' ', $word->value), ...$this->said[$word->value] ?? []] as $said) {
-                $found = preg_match('/^[\s:=]*(?:is\s+|are\s+)?'.preg_quote($said, '/').'(?![\p{L}])/iu', $text, $match) === 1;
+                $found =
+                    preg_match(
+                        '/^[\s:=]*(?:is\s+|are\s+)?'.preg_quote($said, '/').'(?![\p{L}])/iu',
+                        $text,
+                        $match,
+                    ) === 1;
                 if ($found && ($best === null || strlen($match[0]) > $best[1])) {
                     $best = [$word->value, strlen($match[0])];
                 }

@@ -16,19 +16,28 @@ final class ScenarioReader extends StrictReader
     private const TOP = ['format', 'version', 'id', 'system', 'design', 'conditions', 'faults', 'adjust'];
 
     /** Key => least and most, in the file's unit. */
-    private const CONDITIONS = ['ambient_temperature_c' => [-45.0, 52.0], 'box_temperature_c' => [-50.0, 45.0], 'load_share' => [0.02, 2.0], 'return_gas_gain_k' => [0.0, 60.0]];
+    private const CONDITIONS = [
+        'ambient_temperature_c' => [-45.0, 52.0],
+        'box_temperature_c' => [-50.0, 45.0],
+        'load_share' => [0.02, 2.0],
+        'return_gas_gain_k' => [0.0, 60.0],
+    ];
 
-    private const ADJUST = ['valve_turns' => [-8.0, 8.0], 'regulator_turns' => [-10.0, 10.0], 'added_kg' => [-500.0, 500.0]];
+    private const ADJUST = [
+        'valve_turns' => [-8.0, 8.0],
+        'regulator_turns' => [-10.0, 10.0],
+        'added_kg' => [-500.0, 500.0],
+    ];
 
     /** @throws RefusedFile */
     public static function json(string $text): Scenario
     {
         $file = json_decode(str_starts_with($text, "\u{FEFF}") ? substr($text, 3) : $text, false, 64);
-        if (! $file instanceof \stdClass) {
+        if (! ($file instanceof \stdClass)) {
             throw new RefusedFile(['scenario: no JSON object']);
         }
 
-        return (new self)->read($file);
+        return (new self())->read($file);
     }
 
     private function read(\stdClass $file): Scenario
@@ -57,17 +66,37 @@ final class ScenarioReader extends StrictReader
         try {
             (new Sizing($circuit))->machine();
         } catch (OutsideTable $outside) {
-            throw new RefusedFile(['system: such a plant cannot be built with '.$circuit->refrigerant.': '.$outside->getMessage()]);
+            throw new RefusedFile([
+                'system: such a plant cannot be built with '.
+                $circuit->refrigerant.
+                ': '.
+                $outside->getMessage(),
+            ]);
         }
         $highest = Surroundings::hottest($circuit->fluid()) - 273.15;
         if (($conditions['ambient_temperature_c'] ?? 0.0) > $highest) {
-            throw new RefusedFile(['conditions.ambient_temperature_c: '.self::shown($conditions['ambient_temperature_c']).' was given; above '.round($highest).' °C '.$circuit->refrigerant.' no longer condenses (its table ends there)']);
+            throw new RefusedFile([
+                'conditions.ambient_temperature_c: '.
+                self::shown($conditions['ambient_temperature_c']).
+                ' was given; above '.
+                round($highest).
+                ' °C '.
+                $circuit->refrigerant.
+                ' no longer condenses (its table ends there)',
+            ]);
         }
         $kelvin = static fn (?float $celsius): ?float => $celsius === null ? null : $celsius + 273.15;
 
         return new Scenario(
-            $circuit, $kelvin($conditions['ambient_temperature_c'] ?? null), $kelvin($conditions['box_temperature_c'] ?? null), $conditions['load_share'] ?? null,
-            $conditions['return_gas_gain_k'] ?? null, $faults, $adjust['valve_turns'] ?? 0.0, $adjust['regulator_turns'] ?? 0.0, $adjust['added_kg'] ?? 0.0,
+            $circuit,
+            $kelvin($conditions['ambient_temperature_c'] ?? null),
+            $kelvin($conditions['box_temperature_c'] ?? null),
+            $conditions['load_share'] ?? null,
+            $conditions['return_gas_gain_k'] ?? null,
+            $faults,
+            $adjust['valve_turns'] ?? 0.0,
+            $adjust['regulator_turns'] ?? 0.0,
+            $adjust['added_kg'] ?? 0.0,
         );
     }
 
@@ -84,7 +113,10 @@ final class ScenarioReader extends StrictReader
         foreach ($possible as $key => [$least, $most]) {
             $given = $this->number($section, $key, $name.'.');
             if ($given !== null && ($given < $least || $given > $most)) {
-                $this->refuse($name.'.'.$key, self::shown($given).' was given; possible is '.$least.' to '.$most);
+                $this->refuse(
+                    $name.'.'.$key,
+                    self::shown($given).' was given; possible is '.$least.' to '.$most,
+                );
             } elseif ($given !== null) {
                 $figures[$key] = $given;
             }
@@ -108,8 +140,11 @@ final class ScenarioReader extends StrictReader
         $faults = [];
         foreach (array_values($given) as $i => $one) {
             $path = 'faults.'.$i.'.';
-            if (! $one instanceof \stdClass) {
-                $this->refuse('faults.'.$i, self::shown($one).' was given; an object with fault and severity is wanted');
+            if (! ($one instanceof \stdClass)) {
+                $this->refuse(
+                    'faults.'.$i,
+                    self::shown($one).' was given; an object with fault and severity is wanted',
+                );
 
                 continue;
             }

@@ -25,7 +25,12 @@ abstract class StrictReader
         $given = $section[$key];
         $case = is_string($given) ? $enum::tryFrom($given) : null;
         if ($case === null) {
-            $this->refuse($path.$key, self::shown($given).' was given; possible is '.implode(', ', array_column($enum::cases(), 'value')));
+            $this->refuse(
+                $path.$key,
+                self::shown($given).
+                    ' was given; possible is '.
+                    implode(', ', array_column($enum::cases(), 'value')),
+            );
         }
 
         return $case;
@@ -54,7 +59,10 @@ abstract class StrictReader
             return null;
         }
         if (! is_bool($section[$key])) {
-            $this->refuse('system.'.$key, self::shown($section[$key]).' was given; true or false is wanted');
+            $this->refuse(
+                'system.'.$key,
+                self::shown($section[$key]).' was given; true or false is wanted',
+            );
 
             return null;
         }
@@ -69,7 +77,10 @@ abstract class StrictReader
             return null;
         }
         if (! is_string($section[$key]) || $section[$key] === '' || strlen($section[$key]) > 120) {
-            $this->refuse($path.$key, self::shown($section[$key]).' was given; a text of 1 to 120 characters is wanted');
+            $this->refuse(
+                $path.$key,
+                self::shown($section[$key]).' was given; a text of 1 to 120 characters is wanted',
+            );
 
             return null;
         }
@@ -90,7 +101,7 @@ abstract class StrictReader
 
             return [];
         }
-        if (! $top[$key] instanceof \stdClass) {
+        if (! ($top[$key] instanceof \stdClass)) {
             $this->refuse($key, self::shown($top[$key]).' was given; an object is wanted');
 
             return [];

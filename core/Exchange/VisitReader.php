@@ -28,9 +28,34 @@ use Metrum\Refrigerant\Library;
 /** Reads one visit file strictly: whatever is unknown, of the wrong type or impossible is named with its path. */
 final class VisitReader extends StrictReader
 {
-    private const TOP = ['format', 'version', 'id', 'taken_at', 'system', 'design', 'complaint', 'confirmed', 'state', 'readings', 'observations', 'tests'];
+    private const TOP = [
+        'format',
+        'version',
+        'id',
+        'taken_at',
+        'system',
+        'design',
+        'complaint',
+        'confirmed',
+        'state',
+        'readings',
+        'observations',
+        'tests',
+    ];
 
-    private const SYSTEM = ['kind', 'refrigerant', 'metering', 'condenser', 'head_pressure_control', 'receiver', 'evaporator_pressure_regulator', 'suction_accumulator', 'box_control', 'defrost', 'atmospheric_kpa'];
+    private const SYSTEM = [
+        'kind',
+        'refrigerant',
+        'metering',
+        'condenser',
+        'head_pressure_control',
+        'receiver',
+        'evaporator_pressure_regulator',
+        'suction_accumulator',
+        'box_control',
+        'defrost',
+        'atmospheric_kpa',
+    ];
 
     private function __construct(private readonly Library $library)
     {
@@ -61,7 +86,14 @@ final class VisitReader extends StrictReader
      */
     public static function plant(array $system, array $design): Circuit
     {
-        return self::decoded((object) ['format' => 'metrum-visit', 'version' => 1, 'system' => (object) $system, 'design' => (object) $design])->circuit;
+        return self::decoded(
+            (object) [
+                'format' => 'metrum-visit',
+                'version' => 1,
+                'system' => (object) $system,
+                'design' => (object) $design,
+            ],
+        )->circuit;
     }
 
     /** @param  mixed  $file  what json_decode gave, objects as objects @throws RefusedFile */
@@ -72,7 +104,7 @@ final class VisitReader extends StrictReader
 
     private function read(mixed $file): Findings
     {
-        if (! $file instanceof \stdClass) {
+        if (! ($file instanceof \stdClass)) {
             throw new RefusedFile(['file: '.self::shown($file).' was given; a visit is a JSON object']);
         }
         $top = get_object_vars($file);
@@ -81,8 +113,17 @@ final class VisitReader extends StrictReader
         $this->constant($top, 'version', 1);
         $id = $this->text($top, 'id');
         $takenAt = $this->text($top, 'taken_at');
-        if ($takenAt !== null && preg_match('/^\d{4}-\d{2}-\d{2}(T\d{2}:\d{2}(:\d{2}(\.\d+)?)?(Z|[+-]\d{2}:?\d{2})?)?$/', $takenAt) !== 1) {
-            $this->refuse('taken_at', self::shown($takenAt).' was given; a date and time as 2026-06-03T10:40:00+02:00 is wanted');
+        if (
+            $takenAt !== null &&
+            preg_match(
+                '/^\d{4}-\d{2}-\d{2}(T\d{2}:\d{2}(:\d{2}(\.\d+)?)?(Z|[+-]\d{2}:?\d{2})?)?$/',
+                $takenAt,
+            ) !== 1
+        ) {
+            $this->refuse(
+                'taken_at',
+                self::shown($takenAt).' was given; a date and time as 2026-06-03T10:40:00+02:00 is wanted',
+            );
         }
         $circuit = $this->circuit($top);
         $state = $this->enum($top, 'state', '', State::class);
@@ -96,7 +137,18 @@ final class VisitReader extends StrictReader
         }
         assert($circuit !== null);
 
-        return new Findings($circuit, $state, $complaints, $readings, $observations, $tests, $confirmed, [], $id, $takenAt);
+        return new Findings(
+            $circuit,
+            $state,
+            $complaints,
+            $readings,
+            $observations,
+            $tests,
+            $confirmed,
+            [],
+            $id,
+            $takenAt,
+        );
     }
 
     /** @param  array<mixed>  $top */
@@ -120,7 +172,12 @@ final class VisitReader extends StrictReader
                 $this->refuse('system.refrigerant', 'missing; it is required');
             }
         } elseif (! $this->library->has($refrigerant)) {
-            $this->refuse('system.refrigerant', self::shown($refrigerant).' is not in the library; known: '.implode(', ', $this->library->names()));
+            $this->refuse(
+                'system.refrigerant',
+                self::shown($refrigerant).
+                    ' is not in the library; known: '.
+                    implode(', ', $this->library->names()),
+            );
         }
         $circuit = [
             $this->enum($system, 'kind', 'system.', Kind::class),
@@ -134,7 +191,9 @@ final class VisitReader extends StrictReader
             $this->enum($system, 'defrost', 'system.', DefrostKind::class),
         ];
 
-        return $this->reasons === [] && $refrigerant !== null ? new Circuit($refrigerant, ...[...$circuit, $design, $atmosphere]) : null;
+        return $this->reasons === [] && $refrigerant !== null
+            ? new Circuit($refrigerant, ...[...$circuit, $design, $atmosphere])
+            : null;
     }
 
     /** @param  array<mixed>  $section */
@@ -145,7 +204,10 @@ final class VisitReader extends StrictReader
         foreach (Design::KEYS as $key => [$property, $least, $most]) {
             $given = $this->number($section, $key, 'design.');
             if ($given !== null && ($given < $least || $given > $most)) {
-                $this->refuse('design.'.$key, self::shown($given).' was given; possible is '.$least.' to '.$most);
+                $this->refuse(
+                    'design.'.$key,
+                    self::shown($given).' was given; possible is '.$least.' to '.$most,
+                );
             } elseif ($given !== null) {
                 $values[$property] = DesignUnits::of($key)->toSi($given);
             }
@@ -198,7 +260,12 @@ final class VisitReader extends StrictReader
             }
             $word = is_string($given) ? Word::tryFrom($given) : null;
             if ($word === null || ! in_array($word, $case->words(), true)) {
-                $this->refuse($name.'.'.$key, self::shown($given).' was given; possible is '.implode(', ', array_column($case->words(), 'value')));
+                $this->refuse(
+                    $name.'.'.$key,
+                    self::shown($given).
+                        ' was given; possible is '.
+                        implode(', ', array_column($case->words(), 'value')),
+                );
             } else {
                 $words[$case->value] = $word;
             }
@@ -228,7 +295,12 @@ final class VisitReader extends StrictReader
         foreach (array_values($top[$key]) as $i => $given) {
             $case = is_string($given) ? $enum::tryFrom($given) : null;
             if ($case === null) {
-                $this->refuse($key.'.'.$i, self::shown($given).' was given; possible is '.implode(', ', array_column($enum::cases(), 'value')));
+                $this->refuse(
+                    $key.'.'.$i,
+                    self::shown($given).
+                        ' was given; possible is '.
+                        implode(', ', array_column($enum::cases(), 'value')),
+                );
             } elseif (! in_array($case, $list, true)) {
                 $list[] = $case;
             }

@@ -23,19 +23,22 @@ final class VisitWriter
         if ($findings->takenAt !== null) {
             $file['taken_at'] = $findings->takenAt;
         }
-        $file['system'] = array_filter([
-            'kind' => $circuit->kind?->value,
-            'refrigerant' => $circuit->refrigerant,
-            'metering' => $circuit->metering?->value,
-            'condenser' => $circuit->condenser?->value,
-            'head_pressure_control' => $circuit->headPressureControl?->value,
-            'receiver' => $circuit->receiver,
-            'evaporator_pressure_regulator' => $circuit->regulator,
-            'suction_accumulator' => $circuit->suctionAccumulator,
-            'box_control' => $circuit->boxControl?->value,
-            'defrost' => $circuit->defrost?->value,
-            'atmospheric_kpa' => self::number(Unit::Kilopascal->fromSi($circuit->atmosphere->pascal)),
-        ], static fn (mixed $value): bool => $value !== null);
+        $file['system'] = array_filter(
+            [
+                'kind' => $circuit->kind?->value,
+                'refrigerant' => $circuit->refrigerant,
+                'metering' => $circuit->metering?->value,
+                'condenser' => $circuit->condenser?->value,
+                'head_pressure_control' => $circuit->headPressureControl?->value,
+                'receiver' => $circuit->receiver,
+                'evaporator_pressure_regulator' => $circuit->regulator,
+                'suction_accumulator' => $circuit->suctionAccumulator,
+                'box_control' => $circuit->boxControl?->value,
+                'defrost' => $circuit->defrost?->value,
+                'atmospheric_kpa' => self::number(Unit::Kilopascal->fromSi($circuit->atmosphere->pascal)),
+            ],
+            static fn (mixed $value): bool => $value !== null,
+        );
         $design = [];
         foreach (Design::KEYS as $key => [$property]) {
             $value = $circuit->design->{$property};
@@ -73,7 +76,10 @@ final class VisitWriter
 
     public static function json(Findings $findings): string
     {
-        return json_encode(self::file($findings), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+        return json_encode(
+            self::file($findings),
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+        )."\n";
     }
 
     private static function number(float $value): float|int

@@ -22,7 +22,7 @@ final class Figures
 
     public static function of(Findings $findings, HouseRules $rules): self
     {
-        $figures = new self;
+        $figures = new self();
         $high = new HighSide($findings, $rules, $figures);
         $high->work();
         (new LowSide($findings, $rules, $figures))->work();
@@ -37,8 +37,13 @@ final class Figures
      * @param  callable(): ?float  $value  SI, null where an input is missing
      * @param  array<string, array{float, \Metrum\Quantity\Kind}>  $inputs
      */
-    public function add(Derived $key, callable $value, string $formula, array $inputs, ?string $meaning = null): void
-    {
+    public function add(
+        Derived $key,
+        callable $value,
+        string $formula,
+        array $inputs,
+        ?string $meaning = null,
+    ): void {
         try {
             $si = $value();
         } catch (OutsideTable $reason) {

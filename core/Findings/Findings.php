@@ -50,7 +50,9 @@ final readonly class Findings
     {
         $gauge = $this->reading($reading);
 
-        return $gauge === null || $reading->quantity() !== Kind::GaugePressure ? null : $this->circuit->atmosphere->absolute($gauge);
+        return $gauge === null || $reading->quantity() !== Kind::GaugePressure
+            ? null
+            : $this->circuit->atmosphere->absolute($gauge);
     }
 
     public function observed(Observation $observation): ?Word
@@ -76,8 +78,16 @@ final readonly class Findings
     /** Whether the compressor is known to stand still. */
     public function isOff(): bool
     {
-        return ($this->state !== null && ! $this->state->runs())
-            || $this->saw(Observation::Compressor, Word::OffOnLowPressure, Word::OffOnHighPressure, Word::OffOnOverload, Word::OffOnOil, Word::OffOnThermostat, Word::WillNotStart);
+        return ($this->state !== null && ! $this->state->runs()) ||
+            $this->saw(
+                Observation::Compressor,
+                Word::OffOnLowPressure,
+                Word::OffOnHighPressure,
+                Word::OffOnOverload,
+                Word::OffOnOil,
+                Word::OffOnThermostat,
+                Word::WillNotStart,
+            );
     }
 
     /** The same findings with one answer more (or another), for asking what it would tell. */
@@ -94,11 +104,25 @@ final readonly class Findings
             $tests[$key->value] = $value;
         }
 
-        return new self($this->circuit, $this->state, $this->complaints, $readings, $observations, $tests, $this->confirmed, $this->ruledOut, $this->id, $this->takenAt);
+        return new self(
+            $this->circuit,
+            $this->state,
+            $this->complaints,
+            $readings,
+            $observations,
+            $tests,
+            $this->confirmed,
+            $this->ruledOut,
+            $this->id,
+            $this->takenAt,
+        );
     }
 
     public function isEmpty(): bool
     {
-        return $this->readings === [] && $this->observations === [] && $this->tests === [] && $this->complaints === [];
+        return $this->readings === [] &&
+            $this->observations === [] &&
+            $this->tests === [] &&
+            $this->complaints === [];
     }
 }

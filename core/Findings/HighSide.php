@@ -29,16 +29,46 @@ final readonly class HighSide
         $head = $this->findings->absolute(Reading::DischargePressure);
         if ($head !== null) {
             $from = $this->input(Reading::DischargePressure);
-            $this->figures->add(Derived::SaturatedCondensing, fn (): float => $this->fluid->bubbleTemperature($head), 'bubble temperature at the discharge pressure (absolute)', $from);
-            $this->figures->add(Derived::CondensingDew, fn (): float => $this->fluid->dewTemperature($head), 'dew temperature at the discharge pressure (absolute)', $from);
-            $this->figures->add(Derived::CondensingMiddle, fn (): float => ($this->fluid->dewTemperature($head) + $this->fluid->bubbleTemperature($head)) / 2, 'mean of dew and bubble temperature at the discharge pressure', $from);
+            $this->figures->add(
+                Derived::SaturatedCondensing,
+                fn (): float => $this->fluid->bubbleTemperature($head),
+                'bubble temperature at the discharge pressure (absolute)',
+                $from,
+            );
+            $this->figures->add(
+                Derived::CondensingDew,
+                fn (): float => $this->fluid->dewTemperature($head),
+                'dew temperature at the discharge pressure (absolute)',
+                $from,
+            );
+            $this->figures->add(
+                Derived::CondensingMiddle,
+                fn (): float => ($this->fluid->dewTemperature($head) + $this->fluid->bubbleTemperature($head)) /
+                    2,
+                'mean of dew and bubble temperature at the discharge pressure',
+                $from,
+            );
         }
-        $this->subcooling(Derived::CondenserSubcooling, Reading::CondenserOutletTemperature, [Reading::DischargePressure, Reading::ReceiverPressure]);
-        $this->subcooling(Derived::ReceiverSubcooling, Reading::ReceiverOutletTemperature, [Reading::ReceiverPressure, Reading::DischargePressure]);
-        $this->subcooling(Derived::ValveSubcooling, Reading::ValveInletTemperature, [Reading::ReceiverPressure, Reading::DischargePressure]);
+        $this->subcooling(Derived::CondenserSubcooling, Reading::CondenserOutletTemperature, [
+            Reading::DischargePressure,
+            Reading::ReceiverPressure,
+        ]);
+        $this->subcooling(Derived::ReceiverSubcooling, Reading::ReceiverOutletTemperature, [
+            Reading::ReceiverPressure,
+            Reading::DischargePressure,
+        ]);
+        $this->subcooling(Derived::ValveSubcooling, Reading::ValveInletTemperature, [
+            Reading::ReceiverPressure,
+            Reading::DischargePressure,
+        ]);
         $this->mainSubcooling();
         $this->airSide();
-        $this->difference(Derived::DrierDrop, Reading::DrierInletTemperature, Reading::DrierOutletTemperature, 'pipe before the drier − pipe after it');
+        $this->difference(
+            Derived::DrierDrop,
+            Reading::DrierInletTemperature,
+            Reading::DrierOutletTemperature,
+            'pipe before the drier − pipe after it',
+        );
     }
 
     /** What needs the suction side too: ratio and the discharge that loss-free and real compression would give. */
@@ -50,26 +80,45 @@ final readonly class HighSide
             return;
         }
         $from = $this->input(Reading::DischargePressure) + $this->input(Reading::SuctionPressure);
-        $this->figures->add(Derived::CompressionRatio, static fn (): float => $head / $suction, 'absolute discharge pressure ÷ absolute suction pressure', $from);
+        $this->figures->add(
+            Derived::CompressionRatio,
+            static fn (): float => $head / $suction,
+            'absolute discharge pressure ÷ absolute suction pressure',
+            $from,
+        );
         $superheat = $this->figures->value(Derived::CompressorSuperheat);
         $dew = $this->figures->value(Derived::SaturatedSuction);
         if ($superheat === null || $dew === null || $head <= $suction) {
             return;
         }
         if ($superheat < 0.0) {
-            $this->figures->unknown[Derived::IdealDischarge->value] = 'The suction gas reads below saturation: liquid may be returning, so its state is not known.';
+            $this->figures->unknown[Derived::IdealDischarge->value] =
+                'The suction gas reads below saturation: liquid may be returning, so its state is not known.';
 
             return;
         }
         $from += $this->input(Reading::SuctionTemperatureCompressor);
-        $this->figures->add(Derived::IdealDischarge, fn (): float => $this->fluid->isentropicDischarge($dew, $superheat, $head)['temperature'], 'temperature after compression without loss from the compressor\'s suction state to the discharge pressure', $from);
-        $this->figures->add(Derived::ExpectedDischarge, function () use ($dew, $superheat, $head): float {
-            $ideal = $this->fluid->isentropicDischarge($dew, $superheat, $head);
-            $hot = $this->fluid->vapourTemperature($head, $this->fluid->vapourEnthalpy($dew, $superheat) + $ideal['work'] / self::EFFICIENCY);
-            $around = $this->findings->reading(Reading::AmbientTemperature) ?? 298.15;
+        $this->figures->add(
+            Derived::IdealDischarge,
+            fn (): float => $this->fluid->isentropicDischarge($dew, $superheat, $head)['temperature'],
+            'temperature after compression without loss from the compressor\'s suction state to the discharge pressure',
+            $from,
+        );
+        $this->figures->add(
+            Derived::ExpectedDischarge,
+            function () use ($dew, $superheat, $head): float {
+                $ideal = $this->fluid->isentropicDischarge($dew, $superheat, $head);
+                $hot = $this->fluid->vapourTemperature(
+                    $head,
+                    $this->fluid->vapourEnthalpy($dew, $superheat) + $ideal['work'] / self::EFFICIENCY,
+                );
+                $around = $this->findings->reading(Reading::AmbientTemperature) ?? 298.15;
 
-            return $hot - self::LINE_LOSS_SHARE * ($hot - $around);
-        }, 'compression at 68 % isentropic efficiency, less 8 % of the difference to the air on the way to the clamp', $from);
+                return $hot - self::LINE_LOSS_SHARE * ($hot - $around);
+            },
+            'compression at 68 % isentropic efficiency, less 8 % of the difference to the air on the way to the clamp',
+            $from,
+        );
     }
 
     /** @param  list<Reading>  $pressures  the first one measured is used */
@@ -81,9 +130,15 @@ final readonly class HighSide
             if ($temperature === null || $pressure === null) {
                 continue;
             }
-            $this->figures->add($key, fn (): float => $this->fluid->bubbleTemperature($pressure) - $temperature,
-                'bubble temperature at the '.mb_strtolower($reading->label()).' − '.mb_strtolower($pipe->label()),
-                $this->input($reading) + $this->input($pipe));
+            $this->figures->add(
+                $key,
+                fn (): float => $this->fluid->bubbleTemperature($pressure) - $temperature,
+                'bubble temperature at the '.
+                    mb_strtolower($reading->label()).
+                    ' − '.
+                    mb_strtolower($pipe->label()),
+                $this->input($reading) + $this->input($pipe),
+            );
             $figure = $this->figures->figure($key);
             $meaning = match (true) {
                 $figure === null => null,
@@ -92,7 +147,13 @@ final readonly class HighSide
                 default => null,
             };
             if ($figure !== null && $meaning !== null) {
-                $this->figures->add($key, static fn (): float => $figure->si, $figure->formula, $figure->inputs, $meaning);
+                $this->figures->add(
+                    $key,
+                    static fn (): float => $figure->si,
+                    $figure->formula,
+                    $figure->inputs,
+                    $meaning,
+                );
             }
 
             return;
@@ -108,7 +169,13 @@ final readonly class HighSide
         foreach ($order as $key) {
             $figure = $this->figures->figure($key);
             if ($figure !== null) {
-                $this->figures->add(Derived::Subcooling, static fn (): float => $figure->si, $figure->formula, $figure->inputs, $figure->meaning);
+                $this->figures->add(
+                    Derived::Subcooling,
+                    static fn (): float => $figure->si,
+                    $figure->formula,
+                    $figure->inputs,
+                    $figure->meaning,
+                );
 
                 return;
             }
@@ -121,16 +188,35 @@ final readonly class HighSide
         $middle = $this->rules->judgesAtMidGlide();
         $condensing = $this->figures->value($middle ? Derived::CondensingMiddle : Derived::SaturatedCondensing);
         if ($ambient !== null && $condensing !== null) {
-            $this->figures->add(Derived::CondenserSplit, static fn (): float => $condensing - $ambient,
-                ($middle ? 'condensing at mid-glide' : 'condensing at bubble').' − air entering the condenser',
-                $this->input(Reading::DischargePressure) + $this->input(Reading::AmbientTemperature));
+            $this->figures->add(
+                Derived::CondenserSplit,
+                static fn (): float => $condensing - $ambient,
+                ($middle ? 'condensing at mid-glide' : 'condensing at bubble').
+                    ' − air entering the condenser',
+                $this->input(Reading::DischargePressure) + $this->input(Reading::AmbientTemperature),
+            );
         }
-        $this->difference(Derived::CondenserApproach, Reading::CondenserOutletTemperature, Reading::AmbientTemperature, 'liquid leaving the condenser − air entering it');
-        $this->difference(Derived::CondenserAirRise, Reading::CondenserAirOutTemperature, Reading::AmbientTemperature, 'air leaving − air entering the condenser');
+        $this->difference(
+            Derived::CondenserApproach,
+            Reading::CondenserOutletTemperature,
+            Reading::AmbientTemperature,
+            'liquid leaving the condenser − air entering it',
+        );
+        $this->difference(
+            Derived::CondenserAirRise,
+            Reading::CondenserAirOutTemperature,
+            Reading::AmbientTemperature,
+            'air leaving − air entering the condenser',
+        );
         $rated = $this->findings->circuit->design->ratedCurrent;
         $current = $this->findings->reading(Reading::CompressorCurrent);
         if ($rated !== null && $current !== null) {
-            $this->figures->add(Derived::CurrentShare, static fn (): float => $current / $rated, 'current ÷ rated current of the plate', $this->input(Reading::CompressorCurrent) + ['Rated current' => [$rated, Kind::Current]]);
+            $this->figures->add(
+                Derived::CurrentShare,
+                static fn (): float => $current / $rated,
+                'current ÷ rated current of the plate',
+                $this->input(Reading::CompressorCurrent) + ['Rated current' => [$rated, Kind::Current]],
+            );
         }
     }
 
@@ -139,7 +225,12 @@ final readonly class HighSide
         $a = $this->findings->reading($from);
         $b = $this->findings->reading($less);
         if ($a !== null && $b !== null) {
-            $this->figures->add($key, static fn (): float => $a - $b, $formula, $this->input($from) + $this->input($less));
+            $this->figures->add(
+                $key,
+                static fn (): float => $a - $b,
+                $formula,
+                $this->input($from) + $this->input($less),
+            );
         }
     }
 

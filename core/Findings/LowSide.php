@@ -33,7 +33,12 @@ final readonly class LowSide
     {
         $suction = $this->findings->absolute(Reading::SuctionPressure);
         if ($suction !== null) {
-            $this->figures->add(Derived::SaturatedSuction, fn (): float => $this->fluid->dewTemperature($suction), 'dew temperature at the suction pressure (absolute)', $this->input(Reading::SuctionPressure));
+            $this->figures->add(
+                Derived::SaturatedSuction,
+                fn (): float => $this->fluid->dewTemperature($suction),
+                'dew temperature at the suction pressure (absolute)',
+                $this->input(Reading::SuctionPressure),
+            );
         }
         $at = $this->coilReading();
         if ($at === null) {
@@ -41,23 +46,62 @@ final readonly class LowSide
         }
         $coil = (float) $this->findings->absolute($at);
         $from = $this->input($at);
-        $meaning = $at === Reading::SuctionPressure ? 'Taken at the compressor: the coil is warmer by what the suction line loses.' : null;
-        $this->figures->add(Derived::SaturatedEvaporator, fn (): float => $this->fluid->dewTemperature($coil), 'dew temperature at the '.mb_strtolower($at->label()).' (absolute)', $from, $meaning);
-        $this->figures->add(Derived::CoilInlet, fn (): float => $this->inletTemperature($coil), 'temperature at the quality that the valve leaves: enthalpy of the liquid before it, at the coil\'s pressure', $from);
-        $this->figures->add(Derived::CoilMiddle, fn (): float => ($this->fluid->dewTemperature($coil) + $this->inletTemperature($coil)) / 2, 'mean of dew and the coil\'s inlet temperature', $from, $meaning);
+        $meaning =
+            $at === Reading::SuctionPressure
+                ? 'Taken at the compressor: the coil is warmer by what the suction line loses.'
+                : null;
+        $this->figures->add(
+            Derived::SaturatedEvaporator,
+            fn (): float => $this->fluid->dewTemperature($coil),
+            'dew temperature at the '.mb_strtolower($at->label()).' (absolute)',
+            $from,
+            $meaning,
+        );
+        $this->figures->add(
+            Derived::CoilInlet,
+            fn (): float => $this->inletTemperature($coil),
+            'temperature at the quality that the valve leaves: enthalpy of the liquid before it, at the coil\'s pressure',
+            $from,
+        );
+        $this->figures->add(
+            Derived::CoilMiddle,
+            fn (): float => ($this->fluid->dewTemperature($coil) + $this->inletTemperature($coil)) / 2,
+            'mean of dew and the coil\'s inlet temperature',
+            $from,
+            $meaning,
+        );
         if ($at === Reading::EvaporatorPressure && $suction !== null) {
-            $this->figures->add(Derived::SuctionLineDrop, static fn (): float => $coil - $suction, 'coil pressure − suction pressure', $from + $this->input(Reading::SuctionPressure));
+            $this->figures->add(
+                Derived::SuctionLineDrop,
+                static fn (): float => $coil - $suction,
+                'coil pressure − suction pressure',
+                $from + $this->input(Reading::SuctionPressure),
+            );
         }
     }
 
     private function superheats(): void
     {
-        $this->superheat(Derived::EvaporatorSuperheat, Reading::SuctionTemperatureEvaporator, $this->coilReading());
-        $this->superheat(Derived::CompressorSuperheat, Reading::SuctionTemperatureCompressor, Reading::SuctionPressure);
+        $this->superheat(
+            Derived::EvaporatorSuperheat,
+            Reading::SuctionTemperatureEvaporator,
+            $this->coilReading(),
+        );
+        $this->superheat(
+            Derived::CompressorSuperheat,
+            Reading::SuctionTemperatureCompressor,
+            Reading::SuctionPressure,
+        );
         $bulb = $this->findings->reading(Reading::SuctionTemperatureEvaporator);
         $pipe = $this->findings->reading(Reading::SuctionTemperatureCompressor);
         if ($bulb !== null && $pipe !== null) {
-            $this->figures->add(Derived::SuctionLineGain, static fn (): float => $pipe - $bulb, 'suction pipe at the compressor − pipe at the bulb', $this->input(Reading::SuctionTemperatureCompressor) + $this->input(Reading::SuctionTemperatureEvaporator));
+            $this->figures->add(
+                Derived::SuctionLineGain,
+                static fn (): float => $pipe - $bulb,
+                'suction pipe at the compressor − pipe at the bulb',
+                $this->input(Reading::SuctionTemperatureCompressor) +
+                    $this->input(Reading::SuctionTemperatureEvaporator),
+            );
         }
     }
 
@@ -81,7 +125,13 @@ final readonly class LowSide
         } catch (\Metrum\Refrigerant\OutsideTable) {
             // add() names the reason.
         }
-        $this->figures->add($key, $work, mb_strtolower($pipe->label()).' − dew temperature at the '.mb_strtolower($pressure->label()), $this->input($pipe) + $this->input($pressure), $meaning);
+        $this->figures->add(
+            $key,
+            $work,
+            mb_strtolower($pipe->label()).' − dew temperature at the '.mb_strtolower($pressure->label()),
+            $this->input($pipe) + $this->input($pressure),
+            $meaning,
+        );
     }
 
     private function airSide(): void
@@ -94,15 +144,30 @@ final readonly class LowSide
         $coil = $this->figures->value($middle ? Derived::CoilMiddle : Derived::SaturatedEvaporator);
         $at = $this->coilReading();
         if ($coil !== null && $at !== null) {
-            $this->figures->add(Derived::EvaporatorTd, static fn (): float => $box - $coil, 'air entering the coil − evaporating '.($middle ? 'in the middle of the coil' : 'at dew'), $this->input(Reading::BoxTemperature) + $this->input($at));
+            $this->figures->add(
+                Derived::EvaporatorTd,
+                static fn (): float => $box - $coil,
+                'air entering the coil − evaporating '.($middle ? 'in the middle of the coil' : 'at dew'),
+                $this->input(Reading::BoxTemperature) + $this->input($at),
+            );
         }
         $supply = $this->findings->reading(Reading::SupplyAirTemperature);
         if ($supply !== null) {
-            $this->figures->add(Derived::CoilAirDrop, static fn (): float => $box - $supply, 'air entering − air leaving the coil', $this->input(Reading::BoxTemperature) + $this->input(Reading::SupplyAirTemperature));
+            $this->figures->add(
+                Derived::CoilAirDrop,
+                static fn (): float => $box - $supply,
+                'air entering − air leaving the coil',
+                $this->input(Reading::BoxTemperature) + $this->input(Reading::SupplyAirTemperature),
+            );
         }
         $set = $this->findings->circuit->design->boxSetPoint;
         if ($set !== null) {
-            $this->figures->add(Derived::BoxAboveSetPoint, static fn (): float => $box - $set, 'box air − set point', $this->input(Reading::BoxTemperature) + ['Set point' => [$set, Kind::Temperature]]);
+            $this->figures->add(
+                Derived::BoxAboveSetPoint,
+                static fn (): float => $box - $set,
+                'box air − set point',
+                $this->input(Reading::BoxTemperature) + ['Set point' => [$set, Kind::Temperature]],
+            );
         }
     }
 
@@ -125,7 +190,8 @@ final readonly class LowSide
         $quality = self::USUAL_QUALITY;
         if ($liquid !== null) {
             $low = $this->fluid->liquidEnthalpy($bubble);
-            $quality = ($this->fluid->liquidEnthalpy($liquid) - $low) / ($this->fluid->vapourEnthalpy($dew) - $low);
+            $quality =
+                ($this->fluid->liquidEnthalpy($liquid) - $low) / ($this->fluid->vapourEnthalpy($dew) - $low);
         }
 
         return $bubble + max(0.0, min(1.0, $quality)) * ($dew - $bubble);
@@ -133,9 +199,20 @@ final readonly class LowSide
 
     private function liquidTemperature(): ?float
     {
-        foreach ([Reading::ValveInletTemperature, Reading::DrierOutletTemperature, Reading::ReceiverOutletTemperature, Reading::CondenserOutletTemperature] as $reading) {
+        foreach (
+            [
+                Reading::ValveInletTemperature,
+                Reading::DrierOutletTemperature,
+                Reading::ReceiverOutletTemperature,
+                Reading::CondenserOutletTemperature,
+            ] as $reading
+        ) {
             $value = $this->findings->reading($reading);
-            if ($value !== null && $value > $this->fluid->saturation->lowest && $value < $this->fluid->saturation->highest) {
+            if (
+                $value !== null &&
+                $value > $this->fluid->saturation->lowest &&
+                $value < $this->fluid->saturation->highest
+            ) {
                 return $value;
             }
         }

@@ -24,7 +24,7 @@ final readonly class AirSide
     /** Heat that the whole face would move per kelvin between air and refrigerant, W/K. @param  float  $quality  of transfer in the zone, 1 for two-phase */
     public function conductance(float $quality = 1.0): float
     {
-        return $this->capacity * (1 - exp(-$quality * $this->transfer / $this->capacity));
+        return $this->capacity * (1 - exp((-$quality * $this->transfer) / $this->capacity));
     }
 
     /** @param  float  $air  share of the air that still moves, 0.02 … 1 @param  float  $surface  share of the transfer left */

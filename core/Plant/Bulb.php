@@ -29,7 +29,10 @@ final class Bulb
         for ($second = 0; $second < (int) max(1, $step); $second++) {
             $this->onTheWay[] = $superheat;
         }
-        $arrived = count($this->onTheWay) > self::DEAD_TIME ? $this->onTheWay[count($this->onTheWay) - 1 - self::DEAD_TIME] : $this->onTheWay[0];
+        $arrived =
+            count($this->onTheWay) > self::DEAD_TIME
+                ? $this->onTheWay[count($this->onTheWay) - 1 - self::DEAD_TIME]
+                : $this->onTheWay[0];
         $this->onTheWay = array_slice($this->onTheWay, -self::DEAD_TIME - 1);
         $this->felt += ($arrived - $this->felt) * (1 - exp(-$step / 25.0));
         $this->temperature += ($this->felt - $this->temperature) * (1 - exp(-$step / $this->feed->bulbLag));

@@ -25,8 +25,13 @@ final readonly class Compressor
      * @param  int  $phases  1 or 3
      * @param  float  $fineness  isentropic efficiency of this make against the usual, near 1
      */
-    public function __construct(public float $displacement, public float $wear = 0.0, public float $volts = 400.0, public int $phases = 3, public float $fineness = 1.0)
-    {
+    public function __construct(
+        public float $displacement,
+        public float $wear = 0.0,
+        public float $volts = 400.0,
+        public int $phases = 3,
+        public float $fineness = 1.0,
+    ) {
     }
 
     /** Volumetric efficiency of a sound machine, 0.02 … 1. */
@@ -56,7 +61,8 @@ final readonly class Compressor
      */
     public function work(float $ideal, float $ratio): float
     {
-        return $ideal / (self::isentropicEfficiency($ratio) * $this->fineness) * (1 - 0.45 * $this->wear) / (1 - 0.75 * $this->wear);
+        return (($ideal / (self::isentropicEfficiency($ratio) * $this->fineness)) * (1 - 0.45 * $this->wear)) /
+            (1 - 0.75 * $this->wear);
     }
 
     /** Share of the work that leaves through the shell. */
@@ -74,7 +80,7 @@ final readonly class Compressor
     /** Line current, A. @param  float  $electric  W @param  float  $share  of the rated load, 0 … 1.3 */
     public function current(float $electric, float $share): float
     {
-        $powerFactor = 0.55 + 0.30 * min(1.0, max(0.0, $share));
+        $powerFactor = 0.55 + 0.3 * min(1.0, max(0.0, $share));
 
         return $electric / ($powerFactor * $this->volts * ($this->phases === 3 ? sqrt(3.0) : 1.0));
     }
@@ -87,12 +93,24 @@ final readonly class Compressor
 
     public function worn(float $wear): self
     {
-        return new self($this->displacement, min(0.95, $this->wear + $wear), $this->volts, $this->phases, $this->fineness);
+        return new self(
+            $this->displacement,
+            min(0.95, $this->wear + $wear),
+            $this->volts,
+            $this->phases,
+            $this->fineness,
+        );
     }
 
     /** Another make: swept volume and efficiency by a share. */
     public function otherwise(float $displacement, float $fineness = 1.0): self
     {
-        return new self($this->displacement * $displacement, $this->wear, $this->volts, $this->phases, $this->fineness * $fineness);
+        return new self(
+            $this->displacement * $displacement,
+            $this->wear,
+            $this->volts,
+            $this->phases,
+            $this->fineness * $fineness,
+        );
     }
 }

@@ -49,7 +49,9 @@ final readonly class DesignExpectation implements Expectation
         if ($condensing !== null) {
             $glide = $this->glideAt($condensing->value, high: true);
             $width = $condensing->deviation;
-            $subcooling = $this->settledValue($this->circuit->hasReceiver() ? 'subcooling_condenser' : 'subcooling');
+            $subcooling = $this->settledValue(
+                $this->circuit->hasReceiver() ? 'subcooling_condenser' : 'subcooling',
+            );
             $run['condenser_in'] = new Expected($condensing->value + $glide / 2, $width);
             $run['condenser_out'] = new Expected($condensing->value - $glide / 2, $width);
             $liquid = $condensing->value - $glide / 2 - ($subcooling->value ?? 4.0);
@@ -93,7 +95,9 @@ final readonly class DesignExpectation implements Expectation
         $ambient = $this->findings->reading(Reading::AmbientTemperature);
         $split = $this->settledValue('split');
 
-        return $ambient === null || $split === null ? null : new Expected($ambient + $split->value, $split->deviation);
+        return $ambient === null || $split === null
+            ? null
+            : new Expected($ambient + $split->value, $split->deviation);
     }
 
     /** Whether the air is so cold that head pressure control has to hold; null where the air is not known. */
@@ -114,18 +118,35 @@ final readonly class DesignExpectation implements Expectation
     {
         $known = $this->circuit->design;
         $shared = $this->circuit->kind?->isShared() === true;
-        $coldFlooding = $this->circuit->headPressureControl === HeadPressureControl::FloodingValve && $this->isCold() === true;
+        $coldFlooding =
+            $this->circuit->headPressureControl === HeadPressureControl::FloodingValve &&
+            $this->isCold() === true;
 
         return match ($sign) {
             'td_coil' => $this->td(0.0, 0.0),
-            'td_suction' => $this->circuit->regulator === true || $shared ? $this->td(4.0, 3.5) : $this->td(self::LINE_LOSS, 0.8),
+            'td_suction' => $this->circuit->regulator === true || $shared
+                ? $this->td(4.0, 3.5)
+                : $this->td(self::LINE_LOSS, 0.8),
             'split' => $this->split(),
-            'superheat' => new Expected($this->wanted->superheat()->middle() + 0.3 * $this->excess(), 1.6 + 0.1 * $this->excess()),
-            'superheat_suction' => new Expected($this->wanted->superheat()->middle() + self::LINE_LOSS + 0.3 * $this->excess(), 1.8 + 0.1 * $this->excess()),
+            'superheat' => new Expected(
+                $this->wanted->superheat()->middle() + 0.3 * $this->excess(),
+                1.6 + 0.1 * $this->excess(),
+            ),
+            'superheat_suction' => new Expected(
+                $this->wanted->superheat()->middle() + self::LINE_LOSS + 0.3 * $this->excess(),
+                1.8 + 0.1 * $this->excess(),
+            ),
             'superheat_far' => new Expected($this->wanted->superheat()->middle() + 7.0, $shared ? 7.0 : 4.5),
-            'subcooling' => $this->circuit->hasReceiver() ? new Expected($known->subcooling ?? 3.0, 2.2) : new Expected($known->subcooling ?? 6.0, 2.5),
-            'subcooling_condenser' => $coldFlooding ? new Expected(12.0, 8.0) : new Expected($known->subcooling ?? 3.5, 2.5),
-            'valve_subcooling' => new Expected(1.0 + ($known->subcooling ?? ($this->circuit->hasReceiver() ? 3.0 : 6.0)), 2.8),
+            'subcooling' => $this->circuit->hasReceiver()
+                ? new Expected($known->subcooling ?? 3.0, 2.2)
+                : new Expected($known->subcooling ?? 6.0, 2.5),
+            'subcooling_condenser' => $coldFlooding
+                ? new Expected(12.0, 8.0)
+                : new Expected($known->subcooling ?? 3.5, 2.5),
+            'valve_subcooling' => new Expected(
+                1.0 + ($known->subcooling ?? ($this->circuit->hasReceiver() ? 3.0 : 6.0)),
+                2.8,
+            ),
             'level' => new Expected($coldFlooding ? 0.28 : 0.45, 0.18),
             'over_condenser' => $coldFlooding ? new Expected(6.0, 7.0) : new Expected(-0.5, 1.8),
             'discharge' => new Expected(0.0, 8.0),
@@ -163,9 +184,13 @@ final readonly class DesignExpectation implements Expectation
     {
         $given = $this->circuit->design->evaporatorTd;
         $band = $this->wanted->evaporatorTd();
-        $value = max($given ?? $band->middle(), $this->wanted->leastTd()) * (1 + 0.04 * $this->excess()) + $more;
+        $value =
+            max($given ?? $band->middle(), $this->wanted->leastTd()) * (1 + 0.04 * $this->excess()) + $more;
 
-        return new Expected($value, ($given !== null ? 1.4 : 1.2 + ($band->high - $band->low) / 2) + $wider + 0.1 * $this->excess());
+        return new Expected(
+            $value,
+            ($given !== null ? 1.4 : 1.2 + ($band->high - $band->low) / 2) + $wider + 0.1 * $this->excess(),
+        );
     }
 
     private function split(): Expected
@@ -236,12 +261,14 @@ final readonly class DesignExpectation implements Expectation
         $since = $this->findings->reading(Reading::MinutesSinceDisturbance);
         $early = $since !== null && $since < 60 * $this->rules->band('settle_start')->low ? 1.4 : 1.0;
 
-        return $early * match ($this->findings->state) {
-            State::RunningSettled => 1.0,
-            null => 1.2,
-            State::AfterDefrost, State::PullingDown => 1.5,
-            State::Starting, State::PumpingDown => 2.0,
-            State::Off, State::InDefrost => 3.0,
-        } * ($this->circuit->kind === Kind::IceMachine ? 1.3 : 1.0);
+        return $early *
+            match ($this->findings->state) {
+                State::RunningSettled => 1.0,
+                null => 1.2,
+                State::AfterDefrost, State::PullingDown => 1.5,
+                State::Starting, State::PumpingDown => 2.0,
+                State::Off, State::InDefrost => 3.0,
+            } *
+            ($this->circuit->kind === Kind::IceMachine ? 1.3 : 1.0);
     }
 }

@@ -20,12 +20,23 @@ final class Disorder
     public static function showsInLoop(Fault $fault, Machine $machine): bool
     {
         return match ($fault) {
-            Fault::Undercharge, Fault::Overcharge, Fault::NonCondensables, Fault::ValveUnderfeeding, Fault::LiquidLineRestriction, Fault::SuctionRestriction,
-            Fault::EvaporatorAirflowLow, Fault::EvaporatorIced, Fault::CondenserAirflowLow, Fault::SuctionLineWarm, Fault::HotGasLeaking, Fault::LiquidSolenoidShut => true,
+            Fault::Undercharge,
+            Fault::Overcharge,
+            Fault::NonCondensables,
+            Fault::ValveUnderfeeding,
+            Fault::LiquidLineRestriction,
+            Fault::SuctionRestriction,
+            Fault::EvaporatorAirflowLow,
+            Fault::EvaporatorIced,
+            Fault::CondenserAirflowLow,
+            Fault::SuctionLineWarm,
+            Fault::HotGasLeaking,
+            Fault::LiquidSolenoidShut => true,
             // A rack's compressors are the group's affair: the circuit meets a suction that is held.
             Fault::CompressorInefficient => $machine->groupSuction === null,
             Fault::ValveOverfeeding, Fault::ValveHunting => $machine->feed->kind !== Metering::Capillary,
-            Fault::WinterUndercharge, Fault::HeadPressureValveBypassing => $machine->head->kind === HeadPressureControl::FloodingValve,
+            Fault::WinterUndercharge, Fault::HeadPressureValveBypassing => $machine->head->kind ===
+                HeadPressureControl::FloodingValve,
             Fault::HeadPressureLow => $machine->head->kind !== HeadPressureControl::None,
             Fault::RegulatorSetHigh, Fault::RegulatorSetLow => $machine->regulatorSetting !== null,
             default => false,
@@ -43,7 +54,10 @@ final class Disorder
         return match ($fault) {
             Fault::Undercharge => $machine->with(charge: self::short($machine, $s)),
             // Enough for summer: what the flooded condenser would take is missing, in the end a little more.
-            Fault::WinterUndercharge => $machine->with(charge: $machine->charge - min(1.15, 0.3 + 0.9 * $s) * max(0.0, $machine->charge - $design->summerCharge)),
+            Fault::WinterUndercharge => $machine->with(
+                charge: $machine->charge -
+                    min(1.15, 0.3 + 0.9 * $s) * max(0.0, $machine->charge - $design->summerCharge),
+            ),
             Fault::Overcharge => $machine->with(charge: self::over($machine, $s)),
             Fault::NonCondensables => $machine->with(inert: $machine->inert + 0.28 * $s * $design->condensing),
             Fault::CondenserAirflowLow => $machine->with(condenser: $machine->condenser->with(1 - 0.78 * $s)),
@@ -51,10 +65,26 @@ final class Disorder
             Fault::EvaporatorIced => $machine->with(coil: $machine->coil->with(1 - 0.85 * $s, 1 - 0.45 * $s)),
             Fault::ValveUnderfeeding => $machine->with(feed: $machine->feed->narrowed(1 - 0.88 * $s ** 0.75)),
             Fault::ValveOverfeeding => $machine->with(feed: $machine->feed->heldOpen(6.0 * $s, 0.3 + 0.7 * $s)),
-            Fault::ValveHunting => $machine->with(feed: $machine->feed->hunting(1 - 0.82 * $s, $machine->feed->bulbLag * (1 + 7 * $s))),
+            Fault::ValveHunting => $machine->with(
+                feed: $machine->feed->hunting(1 - 0.82 * $s, $machine->feed->bulbLag * (1 + 7 * $s)),
+            ),
             // A blocked drier takes pressure with the square of the flow; it begins where it eats the subcooling.
-            Fault::LiquidLineRestriction => $machine->with(drierFriction: $machine->drierFriction + 1.25 * $s ** 1.5 * ($design->condensing - $design->evaporating) * $fluid->liquidDensity($design->ambient + 8) / $flow ** 2),
-            Fault::SuctionRestriction => $machine->with(suctionFriction: $machine->suctionFriction + 0.85 * $s ** 1.3 * $design->evaporating * $fluid->vapourDensity($fluid->dewTemperature($design->evaporating)) / $flow ** 2),
+            Fault::LiquidLineRestriction => $machine->with(
+                drierFriction: $machine->drierFriction +
+                    (1.25 *
+                        $s ** 1.5 *
+                        ($design->condensing - $design->evaporating) *
+                        $fluid->liquidDensity($design->ambient + 8)) /
+                        $flow ** 2,
+            ),
+            Fault::SuctionRestriction => $machine->with(
+                suctionFriction: $machine->suctionFriction +
+                    (0.85 *
+                        $s ** 1.3 *
+                        $design->evaporating *
+                        $fluid->vapourDensity($fluid->dewTemperature($design->evaporating))) /
+                        $flow ** 2,
+            ),
             Fault::SuctionLineWarm => $machine->with(suctionGain: $machine->suctionGain * (1 + 9 * $s)),
             Fault::CompressorInefficient => $machine->with(compressor: $machine->compressor->worn(0.85 * $s)),
             Fault::HeadPressureValveBypassing => $machine->with(head: $machine->head->bypassing(0.35 * $s)),
@@ -79,11 +109,17 @@ final class Disorder
     {
         $heavy = $machine->fluid->liquidDensity($machine->design->ambient + 8);
 
-        return $machine->charge + min(1.0, $s / 0.1) * max(0.0, 0.97 * $machine->design->full - $machine->charge) + 0.3 * $s * $machine->condenserVolume * $heavy;
+        return $machine->charge +
+            min(1.0, $s / 0.1) * max(0.0, 0.97 * $machine->design->full - $machine->charge) +
+            0.3 * $s * $machine->condenserVolume * $heavy;
     }
 
     private static function raised(Machine $machine, float $kelvin): ?float
     {
-        return $machine->regulatorSetting === null ? null : $machine->fluid->dewPressure($machine->fluid->dewTemperature($machine->regulatorSetting) + $kelvin);
+        return $machine->regulatorSetting === null
+            ? null
+            : $machine->fluid->dewPressure(
+                $machine->fluid->dewTemperature($machine->regulatorSetting) + $kelvin,
+            );
     }
 }

@@ -63,23 +63,51 @@ final readonly class Feed
     /** @param  float  $turns  in is positive (more superheat) */
     public function turned(float $turns): self
     {
-        return new self($this->kind, $this->coefficient, $this->static + self::KELVIN_PER_TURN * $turns, $this->gradient, $this->least, $this->bulbLag);
+        return new self(
+            $this->kind,
+            $this->coefficient,
+            $this->static + self::KELVIN_PER_TURN * $turns,
+            $this->gradient,
+            $this->least,
+            $this->bulbLag,
+        );
     }
 
     /** @param  float  $share  of the flow area left */
     public function narrowed(float $share): self
     {
-        return new self($this->kind, $this->coefficient * max(1e-3, $share), $this->static, $this->gradient, $this->least, $this->bulbLag);
+        return new self(
+            $this->kind,
+            $this->coefficient * max(1e-3, $share),
+            $this->static,
+            $this->gradient,
+            $this->least,
+            $this->bulbLag,
+        );
     }
 
     /** Held open: begins to open at less superheat and never shuts below $least. */
     public function heldOpen(float $kelvin, float $least): self
     {
-        return new self($this->kind, $this->coefficient, $this->static - $kelvin, $this->gradient, max($this->least, $least), $this->bulbLag);
+        return new self(
+            $this->kind,
+            $this->coefficient,
+            $this->static - $kelvin,
+            $this->gradient,
+            max($this->least, $least),
+            $this->bulbLag,
+        );
     }
 
     public function hunting(float $gradientShare, float $lag): self
     {
-        return new self($this->kind, $this->coefficient, $this->static, $this->gradient * $gradientShare, $this->least, $lag);
+        return new self(
+            $this->kind,
+            $this->coefficient,
+            $this->static,
+            $this->gradient * $gradientShare,
+            $this->least,
+            $lag,
+        );
     }
 }

@@ -21,8 +21,12 @@ final readonly class HeadControl
      * @param  float  $mixed  how far the bypass warms the condensate towards saturation, 0 … 1
      * @param  float  $bypass  share of the gas that passes the condenser although it should not (fault), 0 … 1
      */
-    public function __construct(public HeadPressureControl $kind, public float $setting, public float $bypass = 0.0, public float $mixed = 0.7)
-    {
+    public function __construct(
+        public HeadPressureControl $kind,
+        public float $setting,
+        public float $bypass = 0.0,
+        public float $mixed = 0.7,
+    ) {
     }
 
     /** Share of the condenser's air that moves, 0.06 … 1. @param  float  $bubble  condensing, K */
@@ -39,7 +43,7 @@ final readonly class HeadControl
     public function flooded(float $bubble): float
     {
         return $this->kind === HeadPressureControl::FloodingValve
-            ? max(0.0, min(self::MOST_FLOODED, ($this->setting + 0.5 - $bubble) / 3.0 * self::MOST_FLOODED))
+            ? max(0.0, min(self::MOST_FLOODED, (($this->setting + 0.5 - $bubble) / 3.0) * self::MOST_FLOODED))
             : 0.0;
     }
 
@@ -52,7 +56,12 @@ final readonly class HeadControl
      */
     public function bypassed(float $flooded, float $warmed, float $short): float
     {
-        return min(0.6, $this->bypass + ($warmed * ($this->mixed + 0.4 * min(1.0, 12 * $short)) + 0.8 * $short) * min(1.0, 2.0 * $flooded));
+        return min(
+            0.6,
+            $this->bypass +
+                ($warmed * ($this->mixed + 0.4 * min(1.0, 12 * $short)) + 0.8 * $short) *
+                    min(1.0, 2.0 * $flooded),
+        );
     }
 
     public function lowered(float $kelvin): self

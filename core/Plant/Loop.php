@@ -152,11 +152,23 @@ final class Loop
         // Liquid line: friction, drier, lift, heat to the air around, flash.
         $quality = $this->lineQuality = max(0.0, ($liquid - $liquidC) / $latentC);
         $cold = ($liquidC - $liquid) / $heatC;
-        $temperature = $this->liquidTemperature = $quality > 0.0 ? $bubble + min(1.0, $quality) * ($dewC - $bubble) : $bubble - $cold * (1 + 0.0012 * $cold);
-        $density = $quality > 0.0 ? 1 / ($quality / $lightC + (1 - min(1.0, $quality)) / $heavyC) : $heavyC * (1 + 0.003 * $cold);
-        $this->drierDrop = $machine->drierFriction * $flow * $flow / $density;
-        $drop = $this->drierDrop + $machine->liquidFriction * $flow * $flow / $density + $density * 9.81 * $machine->lift;
-        $valvePressure = $this->valvePressure = max($this->condensingPressure - $drop, 1.05 * $this->coilPressure);
+        $temperature = $this->liquidTemperature =
+            $quality > 0.0
+                ? $bubble + min(1.0, $quality) * ($dewC - $bubble)
+                : $bubble - $cold * (1 + 0.0012 * $cold);
+        $density =
+            $quality > 0.0
+                ? 1 / ($quality / $lightC + (1 - min(1.0, $quality)) / $heavyC)
+                : $heavyC * (1 + 0.003 * $cold);
+        $this->drierDrop = ($machine->drierFriction * $flow * $flow) / $density;
+        $drop =
+            $this->drierDrop +
+            ($machine->liquidFriction * $flow * $flow) / $density +
+            $density * 9.81 * $machine->lift;
+        $valvePressure = $this->valvePressure = max(
+            $this->condensingPressure - $drop,
+            1.05 * $this->coilPressure,
+        );
         $lost = $machine->liquidLoss * ($temperature - $ambient);
         $atValve = $liquid - $lost / $flow;
 
@@ -179,15 +191,33 @@ final class Loop
         $bubbleV = $sat->bubbleTemperature($valvePressure);
         $liquidV = $sat->at($sat::LIQUID_ENTHALPY, $bubbleV);
         $dewV = $sat->dewTemperature($valvePressure);
-        $flash = $this->valveQuality = max(0.0, min(1.0, ($atValve - $liquidV) / ($sat->at($sat::VAPOUR_ENTHALPY, $dewV) - $liquidV)));
-        $this->valveTemperature = $flash > 0.0 ? $bubbleV + $flash * ($dewV - $bubbleV) : min($bubbleV, $temperature - ($lost / $flow + $saved) / $heatC);
-        $before = $flash > 0.0 ? 1 / ($flash / $sat->at($sat::VAPOUR_DENSITY, $dewV) + (1 - $flash) / $sat->at($sat::LIQUID_DENSITY, $bubbleV)) : $density;
-        $afterDrier = $sat->bubbleTemperature(max($this->condensingPressure - $this->drierDrop, $valvePressure));
+        $flash = $this->valveQuality = max(
+            0.0,
+            min(1.0, ($atValve - $liquidV) / ($sat->at($sat::VAPOUR_ENTHALPY, $dewV) - $liquidV)),
+        );
+        $this->valveTemperature =
+            $flash > 0.0
+                ? $bubbleV + $flash * ($dewV - $bubbleV)
+                : min($bubbleV, $temperature - ($lost / $flow + $saved) / $heatC);
+        $before =
+            $flash > 0.0
+                ? 1 /
+                    ($flash / $sat->at($sat::VAPOUR_DENSITY, $dewV) +
+                        (1 - $flash) / $sat->at($sat::LIQUID_DENSITY, $bubbleV))
+                : $density;
+        $afterDrier = $sat->bubbleTemperature(
+            max($this->condensingPressure - $this->drierDrop, $valvePressure),
+        );
         $this->drierOutlet = min($temperature, max($afterDrier, $this->valveTemperature));
 
         // Coil: a two-phase and a superheating zone share the face.
         $hot = $vapourC + 20e3;
-        $leak = $machine->hotGas * sqrt(max(0.0, $this->condensingPressure - $this->coilPressure) / ($machine->design->condensing - $machine->design->evaporating));
+        $leak =
+            $machine->hotGas *
+            sqrt(
+                max(0.0, $this->condensingPressure - $this->coilPressure) /
+                    ($machine->design->condensing - $machine->design->evaporating),
+            );
         $return = $this->returnFlow = $flow + $leak;
         $inlet = $this->inletQuality = max(0.0, min(0.98, ($atValve - $liquidE) / $latentE));
         $this->coilInlet = $bubbleE + $inlet * ($dew - $bubbleE);
@@ -202,11 +232,13 @@ final class Loop
         [$lightOut, $hotter] = $fluid->vapourState($dew, 8.0);
         $specific = ($hotter - $vapourE) / 8.0;
         if ($wet < 1.0) {
-            $this->superheat = max(0.0, $air - $dew) * (1 - exp(-(1 - $wetShare) * $machine->coil->conductance(0.45) / ($return * $specific)));
+            $this->superheat =
+                max(0.0, $air - $dew) *
+                (1 - exp((-(1 - $wetShare) * $machine->coil->conductance(0.45)) / ($return * $specific)));
             $this->outletEnthalpy = $vapourE + $specific * $this->superheat;
             $this->outletQuality = 1.0;
             $this->coilOutlet = $dew + $this->superheat;
-            $outDensity = $lightE * (1 + ($lightOut / $lightE - 1) * $this->superheat / 8.0);
+            $outDensity = $lightE * (1 + (($lightOut / $lightE - 1) * $this->superheat) / 8.0);
             $felt = $this->superheat;
         } else {
             $this->outletEnthalpy = ($available + $flow * $atValve + $leak * $hot) / $return;
@@ -220,19 +252,39 @@ final class Loop
 
         // Valve.
         $this->opening = $opening ?? $machine->feed->opening($felt);
-        $fed = $machine->solenoidOpen ? $machine->feed->massFlow($this->opening, $before, $valvePressure - $this->coilPressure) : 1e-7;
+        $fed = $machine->solenoidOpen
+            ? $machine->feed->massFlow($this->opening, $before, $valvePressure - $this->coilPressure)
+            : 1e-7;
 
         // Regulator and suction line.
         $this->regulatorDrop = 0.0;
         if ($machine->regulatorSetting !== null) {
-            $open = max(0.08, min(1.0, 0.5 + ($this->coilPressure - $machine->regulatorSetting) / (0.10 * $machine->design->evaporating)));
-            $this->regulatorDrop = $machine->regulatorFriction * $return * $return / ($outDensity * $open * $open);
+            $open = max(
+                0.08,
+                min(
+                    1.0,
+                    0.5 +
+                        ($this->coilPressure - $machine->regulatorSetting) /
+                            (0.1 * $machine->design->evaporating),
+                ),
+            );
+            $this->regulatorDrop =
+                ($machine->regulatorFriction * $return * $return) / ($outDensity * $open * $open);
         }
-        $pressure = $this->suctionPressure = max($this->floor, 0.12 * $this->coilPressure, $this->coilPressure - $this->regulatorDrop - $machine->suctionFriction * $return * $return / $outDensity);
-        $gain = $this->around->returnGain !== null
-            ? $specific * $this->around->returnGain
-            : $specific * ($ambient - $this->coilOutlet) * (1 - exp(-$machine->suctionGain / ($return * $specific)));
-        $this->suctionEnthalpy = $this->outletEnthalpy + $gain + $saved * $flow / $return;
+        $pressure = $this->suctionPressure = max(
+            $this->floor,
+            0.12 * $this->coilPressure,
+            $this->coilPressure -
+                $this->regulatorDrop -
+                ($machine->suctionFriction * $return * $return) / $outDensity,
+        );
+        $gain =
+            $this->around->returnGain !== null
+                ? $specific * $this->around->returnGain
+                : $specific *
+                    ($ambient - $this->coilOutlet) *
+                    (1 - exp(-$machine->suctionGain / ($return * $specific)));
+        $this->suctionEnthalpy = $this->outletEnthalpy + $gain + ($saved * $flow) / $return;
         $dewS = $this->suctionDew = $sat->dewTemperature($pressure);
         $vapourS = $sat->at($sat::VAPOUR_ENTHALPY, $dewS);
         if ($this->suctionEnthalpy >= $vapourS) {
@@ -286,32 +338,55 @@ final class Loop
         $specificC = 1000.0;
         $topDifference = max(1.0, $dewC + $warmth / $specificC - $ambient);
         $lowDifference = max(0.5, $dewC - $ambient);
-        $mean = abs($topDifference - $lowDifference) < 0.1 ? $lowDifference : ($topDifference - $lowDifference) / log($topDifference / $lowDifference);
+        $mean =
+            abs($topDifference - $lowDifference) < 0.1
+                ? $lowDifference
+                : ($topDifference - $lowDifference) / log($topDifference / $lowDifference);
         $cooling = $side->conductance();
-        $blocked = 0.3 * $machine->inert / $this->condensingPressure;
+        $blocked = (0.3 * $machine->inert) / $this->condensingPressure;
         $condensate = max(0.0, min(1.0, $this->flooded));
-        $coldShare = $ambient + ($bubble - $ambient) * exp(-$condensate * $side->conductance(0.5) / ($through * $heatC));
-        $this->condenserOutlet = $vapourLeaving > 0.0 ? $bubble + $vapourLeaving * ($dewC - $bubble) : $coldShare;
-        $this->outletLiquid = $vapourLeaving > 0.0 ? $liquidC + $vapourLeaving * $latentC : $liquidC - $heatC * ($bubble - $coldShare);
+        $coldShare =
+            $ambient +
+            ($bubble - $ambient) * exp((-$condensate * $side->conductance(0.5)) / ($through * $heatC));
+        $this->condenserOutlet =
+            $vapourLeaving > 0.0 ? $bubble + $vapourLeaving * ($dewC - $bubble) : $coldShare;
+        $this->outletLiquid =
+            $vapourLeaving > 0.0
+                ? $liquidC + $vapourLeaving * $latentC
+                : $liquidC - $heatC * ($bubble - $coldShare);
         $warmed = max(0.0, ($liquidC - $this->outletLiquid) / ($this->dischargeEnthalpy - $this->outletLiquid));
         $this->bypassed = $machine->head->bypassed($valveFlooded, $warmed, $short);
         $through *= 1 - $this->bypassed;
         $warm = max(0.3, ($bubble + $dewC) / 2 - $ambient);
-        $desuperheating = $through * $warmth / ($side->conductance(0.5) * $mean);
-        $condensing = $through * max(0.0, $toCondense) / ($cooling * $warm);
-        $this->condenserAir = ($desuperheating * $side->conductance(0.5) * $mean + $condensing * $cooling * $warm + ($vapourLeaving > 0.0 ? 0.0 : $through * $heatC * ($bubble - $coldShare))) * $flow / ($flow + $machine->others);
+        $desuperheating = ($through * $warmth) / ($side->conductance(0.5) * $mean);
+        $condensing = ($through * max(0.0, $toCondense)) / ($cooling * $warm);
+        $this->condenserAir =
+            (($desuperheating * $side->conductance(0.5) * $mean +
+                $condensing * $cooling * $warm +
+                ($vapourLeaving > 0.0 ? 0.0 : $through * $heatC * ($bubble - $coldShare))) *
+                $flow) /
+            ($flow + $machine->others);
         $this->condenserHeat = (1 - $this->bypassed) * $flow * ($this->dischargeEnthalpy - $this->outletLiquid);
-        $afterReceiver = (1 - $this->bypassed) * $this->outletLiquid + $this->bypassed * $this->dischargeEnthalpy;
+        $afterReceiver =
+            (1 - $this->bypassed) * $this->outletLiquid + $this->bypassed * $this->dischargeEnthalpy;
 
         // Charge.
         $this->level = $machine->hasReceiver() ? max(0.0, min(1.0, $fill)) : 0.0;
         $filled = max(0.0, min(1.0, $this->flooded));
         $mixed = min(1 - $filled, max(0.0, $condensing));
-        $this->mass = $machine->condenserVolume * ($filled * $heavyC + $mixed * ($lightC + 0.22 * ($heavyC - $lightC)) + (1 - $filled - $mixed) * $lightC)
-            + $machine->receiverVolume * ($this->level * $heavyC + (1 - $this->level) * $lightC)
-            + $machine->lineVolume * $density
-            + $machine->coilVolume * ($lightE + $wetShare * (0.14 * (1 - $inlet) + ($wet > 1.0 ? 0.5 * (1 - $this->outletQuality) : 0.0)) * ($heavyE - $lightE))
-            + $machine->suctionVolume * $gas;
+        $this->mass =
+            $machine->condenserVolume *
+                ($filled * $heavyC +
+                    $mixed * ($lightC + 0.22 * ($heavyC - $lightC)) +
+                    (1 - $filled - $mixed) * $lightC) +
+            $machine->receiverVolume * ($this->level * $heavyC + (1 - $this->level) * $lightC) +
+            $machine->lineVolume * $density +
+            $machine->coilVolume *
+                ($lightE +
+                    $wetShare *
+                        (0.14 * (1 - $inlet) + ($wet > 1.0 ? 0.5 * (1 - $this->outletQuality) : 0.0)) *
+                        ($heavyE - $lightE)) +
+            $machine->suctionVolume * $gas;
         // What backs up beyond the condenser, or is missing beyond what vapour explains, still counts in the balance.
         $beyond = $machine->condenserVolume * $heavyC * max(0.0, $this->flooded - 1.0);
 

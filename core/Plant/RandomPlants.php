@@ -22,9 +22,46 @@ use Random\Randomizer;
 final class RandomPlants
 {
     /** What each temperature level is commonly charged with. */
-    private const MEDIUM = ['R-448A', 'R-449A', 'R-404A', 'R-134a', 'R-513A', 'R-450A', 'R-407A', 'R-407C', 'R-407F', 'R-290', 'R-454C', 'R-455A', 'R-22', 'R-422D', 'R-427A', 'R-507A', 'R-452A', 'R-410A', 'R-454A', 'R-1234yf', 'R-32'];
+    private const MEDIUM = [
+        'R-448A',
+        'R-449A',
+        'R-404A',
+        'R-134a',
+        'R-513A',
+        'R-450A',
+        'R-407A',
+        'R-407C',
+        'R-407F',
+        'R-290',
+        'R-454C',
+        'R-455A',
+        'R-22',
+        'R-422D',
+        'R-427A',
+        'R-507A',
+        'R-452A',
+        'R-410A',
+        'R-454A',
+        'R-1234yf',
+        'R-32',
+    ];
 
-    private const LOW = ['R-448A', 'R-449A', 'R-404A', 'R-507A', 'R-452A', 'R-407A', 'R-407F', 'R-290', 'R-454C', 'R-455A', 'R-454A', 'R-502', 'R-422D', 'R-1270'];
+    private const LOW = [
+        'R-448A',
+        'R-449A',
+        'R-404A',
+        'R-507A',
+        'R-452A',
+        'R-407A',
+        'R-407F',
+        'R-290',
+        'R-454C',
+        'R-455A',
+        'R-454A',
+        'R-502',
+        'R-422D',
+        'R-1270',
+    ];
 
     private const CABINET = ['R-290', 'R-600a', 'R-134a', 'R-404A', 'R-452A'];
 
@@ -41,25 +78,51 @@ final class RandomPlants
         $kind ??= $this->one(Kind::cases());
         $low = $kind->isLowTemperature();
         $cabinet = $kind === Kind::ReachInCooler || $kind === Kind::ReachInFreezer;
-        $refrigerant = $this->one(match (true) {
-            $kind === Kind::ReachInFreezer => ['R-290', 'R-404A', 'R-452A'],
-            $cabinet => self::CABINET,
-            $low => self::LOW,
-            default => self::MEDIUM,
-        });
-        $metering = $cabinet ? $this->one([Metering::Capillary, Metering::Capillary, Metering::Txv]) : $this->one([Metering::Txv, Metering::Txv, Metering::Txv, Metering::Eev]);
+        $refrigerant = $this->one(
+            match (true) {
+                $kind === Kind::ReachInFreezer => ['R-290', 'R-404A', 'R-452A'],
+                $cabinet => self::CABINET,
+                $low => self::LOW,
+                default => self::MEDIUM,
+            },
+        );
+        $metering = $cabinet
+            ? $this->one([Metering::Capillary, Metering::Capillary, Metering::Txv])
+            : $this->one([Metering::Txv, Metering::Txv, Metering::Txv, Metering::Eev]);
         $outdoor = ! $kind->isSmall() && $this->chance(0.7);
-        $head = $outdoor ? $this->one([HeadPressureControl::None, HeadPressureControl::FanCycling, HeadPressureControl::FanSpeed, HeadPressureControl::FloodingValve]) : HeadPressureControl::None;
-        $receiver = $metering !== Metering::Capillary && ($head === HeadPressureControl::FloodingValve || ! $kind->isSmall() || $this->chance(0.4));
-        $regulator = $kind->isShared() ? $this->chance(0.6) : (($kind === Kind::CaseMedium || $kind === Kind::WalkInCooler) && $this->chance(0.15));
+        $head = $outdoor
+            ? $this->one([
+                HeadPressureControl::None,
+                HeadPressureControl::FanCycling,
+                HeadPressureControl::FanSpeed,
+                HeadPressureControl::FloodingValve,
+            ])
+            : HeadPressureControl::None;
+        $receiver =
+            $metering !== Metering::Capillary &&
+            ($head === HeadPressureControl::FloodingValve || ! $kind->isSmall() || $this->chance(0.4));
+        $regulator = $kind->isShared()
+            ? $this->chance(0.6)
+            : ($kind === Kind::CaseMedium || $kind === Kind::WalkInCooler) && $this->chance(0.15);
         $plain = new Circuit($refrigerant, $kind, $metering, receiver: $receiver);
-        $wanted = new Wanted($plain, new HouseRules);
+        $wanted = new Wanted($plain, new HouseRules());
         $td = max($wanted->leastTd() + 0.3, $wanted->evaporatorTd()->middle() * $this->between(0.85, 1.2));
 
         return new Circuit(
-            $refrigerant, $kind, $metering, $outdoor ? CondenserPlace::AirOutdoor : CondenserPlace::AirIndoor, $head, $receiver, $regulator, false,
+            $refrigerant,
+            $kind,
+            $metering,
+            $outdoor ? CondenserPlace::AirOutdoor : CondenserPlace::AirIndoor,
+            $head,
+            $receiver,
+            $regulator,
+            false,
             $kind->isShared() ? BoxControl::PressureRegulator : BoxControl::ThermostatPumpDown,
-            $kind === Kind::IceMachine ? DefrostKind::HotGas : ($low ? $this->one([DefrostKind::Electric, DefrostKind::Electric, DefrostKind::HotGas]) : DefrostKind::OffCycle),
+            $kind === Kind::IceMachine
+                ? DefrostKind::HotGas
+                : ($low
+                    ? $this->one([DefrostKind::Electric, DefrostKind::Electric, DefrostKind::HotGas])
+                    : DefrostKind::OffCycle),
             new Design(
                 evaporatorTd: $td,
                 condenserSplit: $wanted->condenserSplit()->middle() * $this->between(0.85, 1.25),
@@ -69,7 +132,9 @@ final class RandomPlants
                 ratedCurrent: $this->chance(0.8) ? $this->between(3.0, 30.0) * ($cabinet ? 0.25 : 1.0) : null,
                 coldestAmbient: 273.15 + $this->between(-18.0, -2.0),
             ),
-            Atmosphere::atAltitude($this->chance(0.15) ? $this->between(500.0, 2200.0) : $this->between(0.0, 200.0)),
+            Atmosphere::atAltitude(
+                $this->chance(0.15) ? $this->between(500.0, 2200.0) : $this->between(0.0, 200.0),
+            ),
         );
     }
 
@@ -77,18 +142,26 @@ final class RandomPlants
     public function surroundings(Machine $machine, ?bool $cold = null): Surroundings
     {
         $outdoor = $machine->circuit->condenser === CondenserPlace::AirOutdoor;
-        $ambient = 273.15 + match (true) {
-            $cold === true => ($machine->circuit->design->coldestAmbient ?? 263.15) - 273.15 + $this->between(0.0, 3.0),
-            $outdoor => $this->between(18.0, 34.0),
-            default => $this->between(20.0, 32.0),
-        };
+        $ambient =
+            273.15 +
+            match (true) {
+                $cold === true => ($machine->circuit->design->coldestAmbient ?? 263.15) -
+                    273.15 +
+                    $this->between(0.0, 3.0),
+                $outdoor => $this->between(18.0, 34.0),
+                default => $this->between(20.0, 32.0),
+            };
 
-        return new Surroundings($ambient, $machine->design->box + $this->between(-0.5, 3.0), atmosphere: $machine->circuit->atmosphere->pascal);
+        return new Surroundings(
+            $ambient,
+            $machine->design->box + $this->between(-0.5, 3.0),
+            atmosphere: $machine->circuit->atmosphere->pascal,
+        );
     }
 
     public function between(float $low, float $high): float
     {
-        return $low + ($high - $low) * $this->dice->getInt(0, 1_000_000) / 1_000_000;
+        return $low + (($high - $low) * $this->dice->getInt(0, 1_000_000)) / 1_000_000;
     }
 
     /**

@@ -46,8 +46,18 @@ final readonly class Room
         $load = self::USUAL * $machine->design->cooling;
         $difference = max(10.0, $machine->design->ambient - $machine->design->box);
 
-        return new self(150e3 * $kilowatts, 800e3 * $kilowatts, 150e3 * $kilowatts, 90.0 * $kilowatts, 70.0 * $kilowatts,
-            0.42 * $load / $difference, 0.18 * $load / $difference, 2.2 * $load / $difference, 0.40 * $load, 1.0e-5 * $kilowatts);
+        return new self(
+            150e3 * $kilowatts,
+            800e3 * $kilowatts,
+            150e3 * $kilowatts,
+            90.0 * $kilowatts,
+            70.0 * $kilowatts,
+            (0.42 * $load) / $difference,
+            (0.18 * $load) / $difference,
+            (2.2 * $load) / $difference,
+            0.4 * $load,
+            1.0e-5 * $kilowatts,
+        );
     }
 
     /** With another load. @param  float  $share  of the plant's design cooling, more than 0 */
@@ -55,12 +65,34 @@ final readonly class Room
     {
         $more = $share / self::USUAL;
 
-        return new self($this->air, $this->product, $this->walls, $this->toProduct, $this->toWalls, $this->outside * $more, $this->leakage * $more, $this->doorOpen * $more, $this->inside * $more, $this->moisture * $more);
+        return new self(
+            $this->air,
+            $this->product,
+            $this->walls,
+            $this->toProduct,
+            $this->toWalls,
+            $this->outside * $more,
+            $this->leakage * $more,
+            $this->doorOpen * $more,
+            $this->inside * $more,
+            $this->moisture * $more,
+        );
     }
 
     /** More comes in: an open or leaking door, warm goods. @param  float  $severity  0 … 1 */
     public function burdened(float $severity): self
     {
-        return new self($this->air, $this->product, $this->walls, $this->toProduct, $this->toWalls, $this->outside, $this->leakage * (1 + 9 * $severity), $this->doorOpen, $this->inside * (1 + 1.2 * $severity), $this->moisture * (1 + 5 * $severity));
+        return new self(
+            $this->air,
+            $this->product,
+            $this->walls,
+            $this->toProduct,
+            $this->toWalls,
+            $this->outside,
+            $this->leakage * (1 + 9 * $severity),
+            $this->doorOpen,
+            $this->inside * (1 + 1.2 * $severity),
+            $this->moisture * (1 + 5 * $severity),
+        );
     }
 }

@@ -36,13 +36,13 @@ final readonly class Scenario
     }
 
     /** The plant of the scenario, sound, as it was sized. */
-    public function sound(HouseRules $rules = new HouseRules): Machine
+    public function sound(HouseRules $rules = new HouseRules()): Machine
     {
         return TwinExpectation::twinOf($this->circuit, $rules)->machine;
     }
 
     /** With its faults in it and its adjustments made. */
-    public function machine(HouseRules $rules = new HouseRules): Machine
+    public function machine(HouseRules $rules = new HouseRules()): Machine
     {
         return $this->of($this->sound($rules));
     }
@@ -63,16 +63,23 @@ final readonly class Scenario
         return $machine->with(
             feed: $machine->feed->turned($this->valveTurns),
             charge: max(0.02 * $machine->charge, $machine->charge + $this->added),
-            regulatorSetting: $machine->regulatorSetting === null ? null : $machine->regulatorSetting + self::REGULATOR_TURN * $this->regulatorTurns,
+            regulatorSetting: $machine->regulatorSetting === null
+                ? null
+                : $machine->regulatorSetting + self::REGULATOR_TURN * $this->regulatorTurns,
         );
     }
 
     public function surroundings(Machine $machine): Surroundings
     {
-        return new Surroundings($this->ambient ?? $machine->design->ambient, $this->box ?? $machine->design->box, $this->returnGain, $this->circuit->atmosphere->pascal);
+        return new Surroundings(
+            $this->ambient ?? $machine->design->ambient,
+            $this->box ?? $machine->design->box,
+            $this->returnGain,
+            $this->circuit->atmosphere->pascal,
+        );
     }
 
-    public function steady(HouseRules $rules = new HouseRules): PlantState
+    public function steady(HouseRules $rules = new HouseRules()): PlantState
     {
         return $this->steadyOf($this->machine($rules));
     }
@@ -81,13 +88,18 @@ final readonly class Scenario
     public function steadyOf(Machine $machine): PlantState
     {
         if ($this->box === null && $this->loadShare !== null) {
-            return SteadyState::atLoad($machine, $this->ambient ?? $machine->design->ambient, $this->loadShare * $machine->design->cooling, $this->circuit->atmosphere->pascal);
+            return SteadyState::atLoad(
+                $machine,
+                $this->ambient ?? $machine->design->ambient,
+                $this->loadShare * $machine->design->cooling,
+                $this->circuit->atmosphere->pascal,
+            );
         }
 
         return (new SteadyState($machine, $this->surroundings($machine)))->find();
     }
 
-    public function simulation(HouseRules $rules = new HouseRules): Simulation
+    public function simulation(HouseRules $rules = new HouseRules()): Simulation
     {
         return $this->simulationOf($this->sound($rules));
     }
@@ -95,8 +107,26 @@ final readonly class Scenario
     public function simulationOf(Machine $machine): Simulation
     {
         $around = $this->surroundings($machine);
-        $adjusted = new self($this->circuit, $this->ambient, $this->box, $this->loadShare, $this->returnGain, [], $this->valveTurns, $this->regulatorTurns, $this->added, $this->coilDirt, $this->condenserDirt);
+        $adjusted = new self(
+            $this->circuit,
+            $this->ambient,
+            $this->box,
+            $this->loadShare,
+            $this->returnGain,
+            [],
+            $this->valveTurns,
+            $this->regulatorTurns,
+            $this->added,
+            $this->coilDirt,
+            $this->condenserDirt,
+        );
 
-        return Simulation::of($adjusted->of($machine), $around->ambient, $around->box, $this->faults, $this->loadShare === null ? null : Room::for($machine)->loaded($this->loadShare));
+        return Simulation::of(
+            $adjusted->of($machine),
+            $around->ambient,
+            $around->box,
+            $this->faults,
+            $this->loadShare === null ? null : Room::for($machine)->loaded($this->loadShare),
+        );
     }
 }

@@ -19,7 +19,9 @@ final class Seen
         $seen = [
             Observation::Compressor->value => Word::Running,
             Observation::LiquidSolenoid->value => Word::EnergisedOpen,
-            Observation::SightGlass->value => $loop->lineQuality > 0.004 || ($loop->drierDrop > 40e3 && $loop->valveQuality > 0.004) ? Word::Bubbles : Word::Clear,
+            Observation::SightGlass->value => $loop->lineQuality > 0.004 || ($loop->drierDrop > 40e3 && $loop->valveQuality > 0.004)
+                    ? Word::Bubbles
+                    : Word::Clear,
             Observation::FrostCoil->value => match (true) {
                 $loop->dew > self::FREEZING && $loop->coilInlet > self::FREEZING - 1 => Word::None,
                 $loop->dryShare > 0.45 => Word::InletOnly,
@@ -46,7 +48,8 @@ final class Seen
             };
         }
         if ($machine->head->kind === HeadPressureControl::FloodingValve) {
-            $seen[Observation::HeadPressureValveBypassLine->value] = $loop->bypassed > 0.01 ? Word::Hot : Word::Cold;
+            $seen[Observation::HeadPressureValveBypassLine->value] =
+                $loop->bypassed > 0.01 ? Word::Hot : Word::Cold;
         }
         if ($machine->hotGas > 0.02 * $machine->design->massFlow) {
             $seen[Observation::SuctionLineAfterHotGasValve->value] = Word::Hot;
@@ -59,8 +62,12 @@ final class Seen
     public static function stopped(string $why, Machine $machine): array
     {
         return [
-            Observation::Compressor->value => str_contains($why, 'high pressure') ? Word::OffOnHighPressure : Word::OffOnLowPressure,
-            Observation::LiquidSolenoid->value => $machine->solenoidOpen ? Word::EnergisedOpen : Word::EnergisedShut,
+            Observation::Compressor->value => str_contains($why, 'high pressure')
+                ? Word::OffOnHighPressure
+                : Word::OffOnLowPressure,
+            Observation::LiquidSolenoid->value => $machine->solenoidOpen
+                ? Word::EnergisedOpen
+                : Word::EnergisedShut,
             Observation::ValveSound->value => Word::Silent,
         ];
     }

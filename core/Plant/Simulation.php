@@ -62,8 +62,13 @@ final class Simulation
 
     private Machine $frosted;
 
-    private function __construct(private readonly Machine $machine, Room $room, private readonly Controls $controls, private readonly float $ambient, float $box)
-    {
+    private function __construct(
+        private readonly Machine $machine,
+        Room $room,
+        private readonly Controls $controls,
+        private readonly float $ambient,
+        float $box,
+    ) {
         $this->box = new BoxInTime($machine, $room, $controls, $ambient, $box);
         $this->bulb = new Bulb($machine->feed);
         $this->suction = $this->machine->fluid->dewPressure($box);
@@ -79,8 +84,13 @@ final class Simulation
      * @param  float  $ambient  K
      * @param  float  $box  K at the start, air, product and walls
      */
-    public static function of(Machine $machine, float $ambient, float $box, array $faults = [], ?Room $room = null): self
-    {
+    public static function of(
+        Machine $machine,
+        float $ambient,
+        float $box,
+        array $faults = [],
+        ?Room $room = null,
+    ): self {
         $room ??= Room::for($machine);
         $controls = Controls::for($machine);
         $sick = $machine;
@@ -138,7 +148,11 @@ final class Simulation
         } elseif ($felt < $this->controls->setPoint) {
             $this->calls = false;
         }
-        if ($this->time >= $this->nextDefrost && $this->controls->defrosts > 0 && $this->mode !== 'defrosting') {
+        if (
+            $this->time >= $this->nextDefrost &&
+            $this->controls->defrosts > 0 &&
+            $this->mode !== 'defrosting'
+        ) {
             $this->nextDefrost += 86400.0 / $this->controls->defrosts;
             $this->enter('defrosting');
             $this->fans = false;
@@ -146,11 +160,29 @@ final class Simulation
             return;
         }
         match ($this->mode) {
-            'defrosting' => $this->box->metal >= $this->controls->terminate || $this->inMode >= $this->controls->longest ? $this->enter('dripping') : null,
+            'defrosting' => $this->box->metal >= $this->controls->terminate ||
+            $this->inMode >= $this->controls->longest
+                ? $this->enter('dripping')
+                : null,
             'dripping' => $this->inMode >= $this->controls->drip ? $this->enter('off') : null,
             'running' => $this->runningControl(),
-            'pumping_down' => $this->calls ? $this->enter('running') : ($this->suction <= $this->controls->cutOut ? $this->enter('off') : null),
-            default => $this->calls && $this->inMode >= $this->controls->leastOff && $this->suction >= min($this->controls->cutIn, 0.97 * $this->machine->fluid->dewPressure(min($this->box->air, $this->machine->design->box + 10))) ? $this->enter('running') : null,
+            'pumping_down' => $this->calls
+                ? $this->enter('running')
+                : ($this->suction <= $this->controls->cutOut
+                    ? $this->enter('off')
+                    : null),
+            default => $this->calls &&
+            $this->inMode >= $this->controls->leastOff &&
+            $this->suction >=
+                min(
+                    $this->controls->cutIn,
+                    0.97 *
+                        $this->machine->fluid->dewPressure(
+                            min($this->box->air, $this->machine->design->box + 10),
+                        ),
+                )
+                ? $this->enter('running')
+                : null,
         };
     }
 
@@ -158,7 +190,11 @@ final class Simulation
     {
         if (! $this->calls) {
             $this->enter($this->controls->pumpsDown ? 'pumping_down' : 'off');
-        } elseif ($this->inMode > 20 && $this->machine->groupSuction === null && $this->suction <= $this->controls->cutOut) {
+        } elseif (
+            $this->inMode > 20 &&
+            $this->machine->groupSuction === null &&
+            $this->suction <= $this->controls->cutOut
+        ) {
             $this->tripped = 'low pressure';
             $this->enter('off');
         } elseif ($this->discharge >= $this->controls->highCutOut) {
@@ -182,24 +218,33 @@ final class Simulation
         $this->shareOfAir();
         $this->loop->meet($this->around(), $this->frosted);
         // In steps coarser than the bulb's own time the valve stands where it comes to rest.
-        $given = $step > self::FINE || $this->machine->feed->kind === Metering::Capillary ? null : $this->opening;
+        $given =
+            $step > self::FINE || $this->machine->feed->kind === Metering::Capillary ? null : $this->opening;
         $this->solution = $this->found($given);
         if ($this->solution === null) {
             $this->cooling = 0.0;
-            $this->suction += ($this->machine->circuit->atmosphere->pascal - $this->suction) * min(1.0, $step / 20);
+            $this->suction +=
+                ($this->machine->circuit->atmosphere->pascal - $this->suction) * min(1.0, $step / 20);
 
             return;
         }
         // Pressures come to the loop's within half a minute of a start.
         $near = 1 - exp(-$step / 12.0);
         $this->suction += ($this->loop->suctionPressure - $this->suction) * $near;
-        $this->discharge += ($this->loop->condensingPressure + $this->machine->inert - $this->discharge) * $near;
+        $this->discharge +=
+            ($this->loop->condensingPressure + $this->machine->inert - $this->discharge) * $near;
         $this->cooling = $this->loop->coilHeat * min(1.0, ($this->inMode + $step) / 30.0);
         $this->box->metal += ($this->loop->dew - $this->box->metal) * (1 - exp(-$step / 60.0));
-        if (! $this->fans && ($this->controls->fanDelay === null || $this->box->metal <= $this->controls->fanDelay)) {
+        if (
+            ! $this->fans &&
+            ($this->controls->fanDelay === null || $this->box->metal <= $this->controls->fanDelay)
+        ) {
             $this->fans = true;
         }
-        $this->opening = $given === null ? $this->bulb->settle($this->loop->superheat, $this->loop->opening) : $this->bulb->feel($step, $this->loop->superheat, $this->loop->outletQuality);
+        $this->opening =
+            $given === null
+                ? $this->bulb->settle($this->loop->superheat, $this->loop->opening)
+                : $this->bulb->feel($step, $this->loop->superheat, $this->loop->outletQuality);
     }
 
     /**
@@ -230,7 +275,7 @@ final class Simulation
         $this->shareOfAir();
         $worn = 1 - 0.75 * $this->machine->compressor->wear;
         $floor = $this->machine->circuit->atmosphere->pascal * (0.5 + 2.5 * $this->machine->compressor->wear);
-        $this->suction += ($floor - $this->suction) * (1 - exp(-$step * $worn / 35.0));
+        $this->suction += ($floor - $this->suction) * (1 - exp((-$step * $worn) / 35.0));
         $this->cooling = max(0.0, $this->machine->design->cooling * 0.4 * exp(-$this->inMode / 30.0));
         if ($this->inMode > 600) {
             // A worn machine never gets there; somebody or something stops it.
@@ -242,12 +287,28 @@ final class Simulation
     {
         $this->cooling = 0.0;
         $fluid = $this->machine->fluid;
-        $rest = min($this->discharge, $fluid->dewPressure(max($fluid->saturation->lowest + 1, min(310.0, $this->mode === 'defrosting' ? $this->box->metal : $this->box->air))));
-        $leaks = $this->machine->compressor->wear / 60.0 + ($this->controls->pumpsDown ? 1 / 2400.0 : 1 / 150.0) + ($this->machine->hotGas > 0 ? 1 / 200.0 : 0.0);
+        $rest = min(
+            $this->discharge,
+            $fluid->dewPressure(
+                max(
+                    $fluid->saturation->lowest + 1,
+                    min(310.0, $this->mode === 'defrosting' ? $this->box->metal : $this->box->air),
+                ),
+            ),
+        );
+        $leaks =
+            $this->machine->compressor->wear / 60.0 +
+            ($this->controls->pumpsDown ? 1 / 2400.0 : 1 / 150.0) +
+            ($this->machine->hotGas > 0 ? 1 / 200.0 : 0.0);
         // A pump-down plant that is called opens its solenoid: the coil fills and the low-pressure control closes.
-        $filling = $this->controls->pumpsDown && $this->calls && $this->mode === 'off' && $this->machine->solenoidOpen ? 1 / 12.0 : 0.0;
+        $filling =
+            $this->controls->pumpsDown && $this->calls && $this->mode === 'off' && $this->machine->solenoidOpen
+                ? 1 / 12.0
+                : 0.0;
         $this->suction += ($rest - $this->suction) * (1 - exp(-$step * ($leaks + $filling)));
-        $this->discharge += ($fluid->bubblePressure($this->ambient) + $this->machine->inert - $this->discharge) * (1 - exp(-$step / 240.0));
+        $this->discharge +=
+            ($fluid->bubblePressure($this->ambient) + $this->machine->inert - $this->discharge) *
+            (1 - exp(-$step / 240.0));
         $this->opening = $this->bulb->rest($step);
         $this->solution = null;
         if ($this->mode === 'off') {
@@ -262,13 +323,19 @@ final class Simulation
         $open = $this->fans ? $this->box->openShare() : 0.05;
         if (abs($open - $this->share) > 0.01) {
             $this->share = $open;
-            $this->frosted = $this->machine->with(coil: $this->machine->coil->with($open, $this->box->transferShare()));
+            $this->frosted = $this->machine->with(
+                coil: $this->machine->coil->with($open, $this->box->transferShare()),
+            );
         }
     }
 
     private function around(): Surroundings
     {
-        return new Surroundings($this->ambient, $this->box->air, atmosphere: $this->machine->circuit->atmosphere->pascal);
+        return new Surroundings(
+            $this->ambient,
+            $this->box->air,
+            atmosphere: $this->machine->circuit->atmosphere->pascal,
+        );
     }
 
     public function now(): Moment
@@ -283,16 +350,38 @@ final class Simulation
         ];
         $power = 0.0;
         if ($this->mode === 'running' && $this->solution !== null) {
-            $state = (new SteadyState($this->frosted, $this->around()))->running($this->loop, $this->solution, 0.0);
-            $readings = [...$state->readings, ...array_diff_key($readings, [Reading::CompressorCurrent->value => 0])];
+            $state = (new SteadyState($this->frosted, $this->around()))->running(
+                $this->loop,
+                $this->solution,
+                0.0,
+            );
+            $readings = [
+                ...$state->readings,
+                ...array_diff_key($readings, [Reading::CompressorCurrent->value => 0]),
+            ];
             $power = $state->power;
             // The clamp at the bulb shows what has arrived there.
-            $readings[Reading::SuctionTemperatureEvaporator->value] = $this->loop->dew + max(-$this->machine->fluid->glide($this->loop->coilPressure), $this->bulb->felt);
+            $readings[Reading::SuctionTemperatureEvaporator->value] =
+                $this->loop->dew +
+                max(-$this->machine->fluid->glide($this->loop->coilPressure), $this->bulb->felt);
         }
         if ($this->controls->defrost !== DefrostKind::None) {
             $readings[Reading::FanDelaySensor->value] = $this->box->metal;
         }
 
-        return new Moment($this->time, $this->mode, $this->calls, $this->fans, $this->tripped, $readings, $this->box->frost, $this->share, $this->opening, $this->cooling, $power, $this->box->product);
+        return new Moment(
+            $this->time,
+            $this->mode,
+            $this->calls,
+            $this->fans,
+            $this->tripped,
+            $readings,
+            $this->box->frost,
+            $this->share,
+            $this->opening,
+            $this->cooling,
+            $power,
+            $this->box->product,
+        );
     }
 }

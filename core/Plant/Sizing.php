@@ -33,7 +33,7 @@ final readonly class Sizing
 
     private Wanted $wanted;
 
-    public function __construct(private Circuit $circuit, private HouseRules $rules = new HouseRules)
+    public function __construct(private Circuit $circuit, private HouseRules $rules = new HouseRules())
     {
         $this->wanted = new Wanted($circuit, $rules);
     }
@@ -44,7 +44,9 @@ final readonly class Sizing
         $rated = $this->circuit->design->ratedCurrent;
         $machine = $this->sized($cooling ?? self::usualCooling($this->circuit->kind));
         if ($cooling === null && $rated !== null) {
-            $machine = $this->sized($machine->design->cooling * self::CURRENT_SHARE * $rated / $this->current($machine));
+            $machine = $this->sized(
+                ($machine->design->cooling * self::CURRENT_SHARE * $rated) / $this->current($machine),
+            );
         }
         $current = $this->current($machine);
 
@@ -53,13 +55,14 @@ final readonly class Sizing
 
     public static function usualBox(?Kind $kind): float
     {
-        return 273.15 + match ($kind) {
-            Kind::WalkInFreezer, Kind::RackCircuitLow => -20.0,
-            Kind::ReachInFreezer, Kind::CaseLow => -21.0,
-            Kind::IceMachine => -2.0,
-            Kind::ReachInCooler, Kind::CaseMedium => 3.0,
-            default => 2.0,
-        };
+        return 273.15 +
+            match ($kind) {
+                Kind::WalkInFreezer, Kind::RackCircuitLow => -20.0,
+                Kind::ReachInFreezer, Kind::CaseLow => -21.0,
+                Kind::IceMachine => -2.0,
+                Kind::ReachInCooler, Kind::CaseMedium => 3.0,
+                default => 2.0,
+            };
     }
 
     private static function usualCooling(?Kind $kind): float
@@ -80,7 +83,10 @@ final readonly class Sizing
         $loop = new Loop($machine, new Surroundings($machine->design->ambient, $machine->design->box));
         $loop->walk(self::guess($machine));
 
-        return $machine->compressor->current($machine->compressor->electricPower($loop->shaft), self::CURRENT_SHARE);
+        return $machine->compressor->current(
+            $machine->compressor->electricPower($loop->shaft),
+            self::CURRENT_SHARE,
+        );
     }
 
     /** @return array{float, float, float, float, float} the loop's unknowns at the design point */
@@ -88,7 +94,13 @@ final readonly class Sizing
     {
         $design = $machine->design;
 
-        return [log($design->evaporating), log($design->condensing), log($design->massFlow), $design->liquid / 1e4, $machine->hasReceiver() ? 0.45 : 0.0];
+        return [
+            log($design->evaporating),
+            log($design->condensing),
+            log($design->massFlow),
+            $design->liquid / 1e4,
+            $machine->hasReceiver() ? 0.45 : 0.0,
+        ];
     }
 
     private function sized(float $cooling): Machine
@@ -96,18 +108,31 @@ final readonly class Sizing
         $fluid = $this->circuit->fluid();
         $design = $this->circuit->design;
         $box = $design->boxSetPoint ?? self::usualBox($this->circuit->kind);
-        $ambient = 273.15 + match ($this->circuit->condenser) {
-            CondenserPlace::Water => 20.0,
-            CondenserPlace::AirIndoor => 26.0,
-            default => 27.0,
-        };
+        $ambient =
+            273.15 +
+            match ($this->circuit->condenser) {
+                CondenserPlace::Water => 20.0,
+                CondenserPlace::AirIndoor => 26.0,
+                default => 27.0,
+            };
         $shared = $this->circuit->kind?->isShared() === true;
-        $difference = max($design->evaporatorTd ?? $this->wanted->evaporatorTd()->middle(), $this->wanted->leastTd());
+        $difference = max(
+            $design->evaporatorTd ?? $this->wanted->evaporatorTd()->middle(),
+            $this->wanted->leastTd(),
+        );
         $split = $design->condenserSplit ?? $this->wanted->condenserSplit()->middle();
         $subcooling = $design->subcooling ?? ($this->circuit->hasReceiver() ? 3.0 : 6.0);
         $subcooling = min($subcooling, 0.75 * $split);
 
-        $condensing = self::pressure($fluid->saturation->lowest + 30, $fluid->saturation->highest - 3, fn (float $t): float => ($fluid->saturation->bubbleTemperature($p = $fluid->dewPressure($t)) + $fluid->saturation->dewTemperature($p)) / 2, $ambient + $split, $fluid->dewPressure(...));
+        $condensing = self::pressure(
+            $fluid->saturation->lowest + 30,
+            $fluid->saturation->highest - 3,
+            fn (float $t): float => ($fluid->saturation->bubbleTemperature($p = $fluid->dewPressure($t)) +
+                $fluid->saturation->dewTemperature($p)) /
+                2,
+            $ambient + $split,
+            $fluid->dewPressure(...),
+        );
         $bubble = $fluid->bubbleTemperature($condensing);
         $liquid = $fluid->liquidEnthalpy($bubble - $subcooling);
         $inlet = static function (float $p) use ($fluid, $liquid): float {
@@ -115,9 +140,15 @@ final readonly class Sizing
             $low = $fluid->liquidEnthalpy($bubble);
             $dew = $fluid->dewTemperature($p);
 
-            return $bubble + ($liquid - $low) / ($fluid->vapourEnthalpy($dew) - $low) * ($dew - $bubble);
+            return $bubble + (($liquid - $low) / ($fluid->vapourEnthalpy($dew) - $low)) * ($dew - $bubble);
         };
-        $evaporating = self::pressure($fluid->saturation->lowest + 5, $box, fn (float $t): float => ($inlet($p = $fluid->dewPressure($t)) + $fluid->dewTemperature($p)) / 2, $box - $difference, $fluid->dewPressure(...));
+        $evaporating = self::pressure(
+            $fluid->saturation->lowest + 5,
+            $box,
+            fn (float $t): float => ($inlet($p = $fluid->dewPressure($t)) + $fluid->dewTemperature($p)) / 2,
+            $box - $difference,
+            $fluid->dewPressure(...),
+        );
         $dew = $fluid->dewTemperature($evaporating);
         $superheat = min($design->superheat ?? $this->wanted->superheat()->middle(), 0.85 * ($box - $dew));
         $superheat = max(0.5, $superheat);
@@ -136,27 +167,40 @@ final readonly class Sizing
         $receiver = $this->circuit->hasReceiver();
 
         $machine = new Machine(
-            $this->circuit, $fluid,
-            new Compressor($flow / ($gas * 0.7), volts: $kilowatts < 1.5 ? 230.0 : 400.0, phases: $kilowatts < 1.5 ? 1 : 3),
-            new AirSide($flow * 260e3 / $split, self::CONDENSER_UNITS * $flow * 260e3 / $split),
-            new AirSide($cooling / $difference, self::COIL_UNITS * $cooling / $difference),
+            $this->circuit,
+            $fluid,
+            new Compressor(
+                $flow / ($gas * 0.7),
+                volts: $kilowatts < 1.5 ? 230.0 : 400.0,
+                phases: $kilowatts < 1.5 ? 1 : 3,
+            ),
+            new AirSide(($flow * 260e3) / $split, (self::CONDENSER_UNITS * $flow * 260e3) / $split),
+            new AirSide($cooling / $difference, (self::COIL_UNITS * $cooling) / $difference),
             $this->feed($superheat, $flow / sqrt($lineDensity * ($condensing - $evaporating))),
-            new HeadControl($this->circuit->headPressureControl ?? HeadPressureControl::None, $this->wanted->leastCondensing() ?? 273.15),
+            new HeadControl(
+                $this->circuit->headPressureControl ?? HeadPressureControl::None,
+                $this->wanted->leastCondensing() ?? 273.15,
+            ),
             freeShare: 0.05,
             condenserVolume: $design->condenserVolume ?? 0.75e-3 * $kilowatts,
-            receiverVolume: $receiver ? ($design->receiverVolume ?? 1.5e-3 * $kilowatts * ($this->circuit->headPressureControl === HeadPressureControl::FloodingValve ? 1.4 : 1.0)) : 0.0,
-            lineVolume: 0.10e-3 * $kilowatts,
+            receiverVolume: $receiver
+                ? $design->receiverVolume ??
+                    1.5e-3 *
+                        $kilowatts *
+                        ($this->circuit->headPressureControl === HeadPressureControl::FloodingValve ? 1.4 : 1.0)
+                : 0.0,
+            lineVolume: 0.1e-3 * $kilowatts,
             coilVolume: 0.9e-3 * $kilowatts,
             suctionVolume: 0.5e-3 * $kilowatts,
             charge: 1.0,
-            liquidFriction: 9e3 * $lineDensity / $flow ** 2,
-            drierFriction: 6e3 * $lineDensity / $flow ** 2,
+            liquidFriction: (9e3 * $lineDensity) / $flow ** 2,
+            drierFriction: (6e3 * $lineDensity) / $flow ** 2,
             lift: 0.0,
             liquidLoss: max(0.02, min(3.0, 0.06 * $flow * 1500)),
-            suctionFriction: $lineDrop * $gas / $flow ** 2,
+            suctionFriction: ($lineDrop * $gas) / $flow ** 2,
             suctionGain: -$flow * $specific * log(1 - min(0.8, 5.0 / max(6.0, $ambient - $out))),
             regulatorSetting: $regulated ? $evaporating : null,
-            regulatorFriction: $regulatorDrop * $gas / $flow ** 2 * 0.25,
+            regulatorFriction: (($regulatorDrop * $gas) / $flow ** 2) * 0.25,
             inert: 0.0,
             hotGas: 0.0,
             exchanger: 0.0,
@@ -164,7 +208,19 @@ final readonly class Sizing
             others: $shared ? 5.0 * $flow : 0.0,
             ratedCurrent: 1.0,
             solenoidOpen: true,
-            design: new DesignPoint($box, $ambient, $cooling, $flow, $evaporating, $condensing, $liquid, 0.0, 0.0, 0.0, 0.0),
+            design: new DesignPoint(
+                $box,
+                $ambient,
+                $cooling,
+                $flow,
+                $evaporating,
+                $condensing,
+                $liquid,
+                0.0,
+                0.0,
+                0.0,
+                0.0,
+            ),
         );
 
         return $this->charged($this->fitted($machine, $superheat, $subcooling));
@@ -179,7 +235,12 @@ final readonly class Sizing
             default => max(5.0, min(6.5, 1.25 * $superheat)),
         };
 
-        return new Feed($kind, $coefficient * ($kind === Metering::Capillary ? 1.0 : self::OVERSIZE), $superheat - $gradient / self::OVERSIZE, $gradient);
+        return new Feed(
+            $kind,
+            $coefficient * ($kind === Metering::Capillary ? 1.0 : self::OVERSIZE),
+            $superheat - $gradient / self::OVERSIZE,
+            $gradient,
+        );
     }
 
     /** Walks the design point and lets each size follow its own miss. */
@@ -191,23 +252,59 @@ final readonly class Sizing
             $misses = $loop->walk(self::guess($machine));
             $got = $loop->superheat > 0.0 ? $loop->superheat : 0.3;
             // More superheat than wanted: the coil is too large. The superheating zone answers steeply.
-            $coil = max(0.9, min(1.1, 1 - 0.25 * ($got - $superheat) / max(1.0, $machine->design->box - $loop->dew)));
+            $coil = max(
+                0.9,
+                min(1.1, 1 - (0.25 * ($got - $superheat)) / max(1.0, $machine->design->box - $loop->dew)),
+            );
             // The share that cools liquid from bubble to the wanted outlet, from the loop's own relation.
-            $specific = ($machine->fluid->liquidEnthalpy($loop->bubble) - $machine->fluid->liquidEnthalpy($loop->bubble - 10.0)) / 10.0;
+            $specific =
+                ($machine->fluid->liquidEnthalpy($loop->bubble) -
+                    $machine->fluid->liquidEnthalpy($loop->bubble - 10.0)) /
+                10.0;
             $left = max(0.3, $loop->bubble - $around->ambient - $subcooling);
-            $free = log(($loop->bubble - $around->ambient) / $left) * ($loop->massFlow + $machine->others) * $specific / $machine->condenser->conductance(0.5);
+            $free =
+                (log(($loop->bubble - $around->ambient) / $left) *
+                    ($loop->massFlow + $machine->others) *
+                    $specific) /
+                $machine->condenser->conductance(0.5);
             $condenser = max(0.5, min(2.0, 1 - $misses[2]));
-            $flow = $machine->design->massFlow * (1 + ($machine->design->cooling - $loop->coilHeat) / $machine->design->cooling);
+            $flow =
+                $machine->design->massFlow *
+                (1 + ($machine->design->cooling - $loop->coilHeat) / $machine->design->cooling);
             $opening = max(0.02, $loop->opening);
             $machine = $machine->with(
-                compressor: $machine->compressor->otherwise($machine->groupSuction === null ? exp(-$misses[0]) : 1.0),
-                feed: $machine->feed->narrowed(exp(-$misses[1]) * ($machine->feed->kind === Metering::Capillary ? 1.0 : $opening * self::OVERSIZE)),
-                condenser: new AirSide($machine->condenser->capacity * $condenser, $machine->condenser->transfer * $condenser),
+                compressor: $machine->compressor->otherwise(
+                    $machine->groupSuction === null ? exp(-$misses[0]) : 1.0,
+                ),
+                feed: $machine->feed->narrowed(
+                    exp(-$misses[1]) *
+                        ($machine->feed->kind === Metering::Capillary ? 1.0 : $opening * self::OVERSIZE),
+                ),
+                condenser: new AirSide(
+                    $machine->condenser->capacity * $condenser,
+                    $machine->condenser->transfer * $condenser,
+                ),
                 coil: new AirSide($machine->coil->capacity * $coil, $machine->coil->transfer * $coil),
                 freeShare: max(0.004, min(0.5, $free)),
-                design: new DesignPoint($machine->design->box, $machine->design->ambient, $machine->design->cooling, $flow, $machine->design->evaporating, $machine->design->condensing, $machine->design->liquid, 0.0, 0.0, 0.0, 0.0),
+                design: new DesignPoint(
+                    $machine->design->box,
+                    $machine->design->ambient,
+                    $machine->design->cooling,
+                    $flow,
+                    $machine->design->evaporating,
+                    $machine->design->condensing,
+                    $machine->design->liquid,
+                    0.0,
+                    0.0,
+                    0.0,
+                    0.0,
+                ),
             );
-            if (abs($got - $superheat) < 1e-4 && abs($misses[0]) + abs($misses[1]) + abs($misses[2]) + abs($misses[3]) < 1e-6 && $round > 5) {
+            if (
+                abs($got - $superheat) < 1e-4 &&
+                abs($misses[0]) + abs($misses[1]) + abs($misses[2]) + abs($misses[3]) < 1e-6 &&
+                $round > 5
+            ) {
                 break;
             }
         }
@@ -232,17 +329,46 @@ final readonly class Sizing
         $winter = 0.0;
         if ($machine->head->kind === HeadPressureControl::FloodingValve) {
             $coldest = $this->circuit->design->coldestAmbient ?? 263.15;
-            $share = max(0.0, min(0.95, 1 - ($machine->design->condensing > 0 ? ($this->circuit->design->condenserSplit ?? $this->wanted->condenserSplit()->middle()) : 0.0) / max(1.0, $machine->head->setting - $coldest)));
+            $share = max(
+                0.0,
+                min(
+                    0.95,
+                    1 -
+                        ($machine->design->condensing > 0
+                            ? $this->circuit->design->condenserSplit ??
+                                $this->wanted->condenserSplit()->middle()
+                            : 0.0) /
+                            max(1.0, $machine->head->setting - $coldest),
+                ),
+            );
             $density = $machine->fluid->liquidDensity(($machine->head->setting + $coldest) / 2);
             $winter = $share * $machine->condenserVolume * $density;
         }
         // Enough for summer is a receiver outlet that is just covered.
         $summer = $empty + ($machine->hasReceiver() ? 0.08 * ($buffer / 0.45) : 0.0);
         // With winter charge the receiver stands higher in summer, up to its 80 %.
-        $charge = $machine->head->kind === HeadPressureControl::FloodingValve ? min($empty + 0.8 * $buffer / 0.45, $empty + 0.10 * $buffer / 0.45 + $winter) : $empty + $buffer;
+        $charge =
+            $machine->head->kind === HeadPressureControl::FloodingValve
+                ? min($empty + (0.8 * $buffer) / 0.45, $empty + (0.1 * $buffer) / 0.45 + $winter)
+                : $empty + $buffer;
         $design = $machine->design;
 
-        return $machine->with(charge: $charge, design: new DesignPoint($design->box, $design->ambient, $design->cooling, $design->massFlow, $design->evaporating, $design->condensing, $design->liquid, $summer, max(0.0, $charge - $empty), $machine->hasReceiver() ? $mass(1.0) : $charge, $winter));
+        return $machine->with(
+            charge: $charge,
+            design: new DesignPoint(
+                $design->box,
+                $design->ambient,
+                $design->cooling,
+                $design->massFlow,
+                $design->evaporating,
+                $design->condensing,
+                $design->liquid,
+                $summer,
+                max(0.0, $charge - $empty),
+                $machine->hasReceiver() ? $mass(1.0) : $charge,
+                $winter,
+            ),
+        );
     }
 
     /**
@@ -251,11 +377,16 @@ final readonly class Sizing
      * @param  callable(float): float  $of  of the dew temperature, K
      * @param  callable(float): float  $pressure  of the dew temperature
      */
-    private static function pressure(float $low, float $high, callable $of, float $wanted, callable $pressure): float
-    {
+    private static function pressure(
+        float $low,
+        float $high,
+        callable $of,
+        float $wanted,
+        callable $pressure,
+    ): float {
         for ($round = 0; $round < 50; $round++) {
             $middle = ($low + $high) / 2;
-            $of($middle) > $wanted ? $high = $middle : $low = $middle;
+            $of($middle) > $wanted ? ($high = $middle) : ($low = $middle);
         }
 
         return $pressure(($low + $high) / 2);

@@ -28,13 +28,33 @@ final class Solver
     private array $high;
 
     /** @param  int  $budget  walks after which it gives up */
-    public function __construct(private readonly Machine $machine, private readonly Loop $loop, private readonly int $budget = 400)
-    {
+    public function __construct(
+        private readonly Machine $machine,
+        private readonly Loop $loop,
+        private readonly int $budget = 400,
+    ) {
         $saturation = $machine->fluid->saturation;
         $coldest = $saturation->lowest + 1.0;
         $hottest = $saturation->highest - 4.0;
-        $this->low = [log(max($machine->fluid->dewPressure($coldest), 1.001 * $machine->fluid->bubblePressure($saturation->lowest))), log($machine->fluid->dewPressure(max($coldest, 223.15))), log($machine->design->massFlow) - 5.0, $machine->fluid->liquidEnthalpy(max($coldest, 213.15)) / 1e4, -0.95];
-        $this->high = [log($machine->fluid->dewPressure(min($hottest, 308.15))), log($machine->fluid->bubblePressure($hottest)), log($machine->design->massFlow) + 1.8, 55.0, 3.0];
+        $this->low = [
+            log(
+                max(
+                    $machine->fluid->dewPressure($coldest),
+                    1.001 * $machine->fluid->bubblePressure($saturation->lowest),
+                ),
+            ),
+            log($machine->fluid->dewPressure(max($coldest, 223.15))),
+            log($machine->design->massFlow) - 5.0,
+            $machine->fluid->liquidEnthalpy(max($coldest, 213.15)) / 1e4,
+            -0.95,
+        ];
+        $this->high = [
+            log($machine->fluid->dewPressure(min($hottest, 308.15))),
+            log($machine->fluid->bubblePressure($hottest)),
+            log($machine->design->massFlow) + 1.8,
+            55.0,
+            3.0,
+        ];
     }
 
     /**
@@ -45,14 +65,29 @@ final class Solver
     {
         $design = Sizing::guess($this->machine);
         $starts = $start === null ? [] : [$start];
-        foreach ([[0.0, 0.0, 0.0, 0.0], [-0.3, -0.1, -0.3, -0.1], [-0.7, -0.2, -0.9, -0.4], [0.3, 0.25, 0.3, 1.2], [-0.2, -0.4, -0.3, 0.0], [-1.1, -0.15, -1.6, -0.6]] as [$e, $c, $m, $z]) {
+        foreach (
+            [
+                [0.0, 0.0, 0.0, 0.0],
+                [-0.3, -0.1, -0.3, -0.1],
+                [-0.7, -0.2, -0.9, -0.4],
+                [0.3, 0.25, 0.3, 1.2],
+                [-0.2, -0.4, -0.3, 0.0],
+                [-1.1, -0.15, -1.6, -0.6],
+            ] as [$e, $c, $m, $z]
+        ) {
             $starts[] = [$design[0] + $e, $design[1] + $c, $design[2] + $m, $design[3], $design[4] + $z];
         }
         if ($this->machine->regulatorSetting !== null) {
             // Below its setting a regulator is all but shut and says nothing about where to go: begin at it, with less flow too.
             $held = log($this->machine->regulatorSetting);
-            $starts = array_map(static fn (array $from): array => [max($from[0], $held), $from[1], $from[2], $from[3], $from[4]], $starts);
-            array_splice($starts, $start === null ? 1 : 2, 0, [[$held, $design[1], $design[2] - 0.5, $design[3], $design[4]], [$held - 0.01, $design[1], $design[2] - 1.2, $design[3], $design[4]]]);
+            $starts = array_map(
+                static fn (array $from): array => [max($from[0], $held), $from[1], $from[2], $from[3], $from[4]],
+                $starts,
+            );
+            array_splice($starts, $start === null ? 1 : 2, 0, [
+                [$held, $design[1], $design[2] - 0.5, $design[3], $design[4]],
+                [$held - 0.01, $design[1], $design[2] - 1.2, $design[3], $design[4]],
+            ]);
         }
         $this->walks = 0;
         foreach ($starts as $from) {
@@ -106,11 +141,23 @@ final class Solver
             $next = $x;
             $share = 1.0;
             foreach ($this->inverse as $row => $line) {
-                $step = -($line[0] * $misses[0] + $line[1] * $misses[1] + $line[2] * $misses[2] + $line[3] * $misses[3] + $line[4] * $misses[4]);
+                $step = -(
+                    $line[0] * $misses[0] +
+                    $line[1] * $misses[1] +
+                    $line[2] * $misses[2] +
+                    $line[3] * $misses[3] +
+                    $line[4] * $misses[4]
+                );
                 $next[$row] = $step;
                 $share = min($share, self::STEP[$row] / max(1e-12, abs($step)));
             }
-            $next = $this->bounded([$x[0] + $share * $next[0], $x[1] + $share * $next[1], $x[2] + $share * $next[2], $x[3] + $share * $next[3], $x[4] + $share * $next[4]]);
+            $next = $this->bounded([
+                $x[0] + $share * $next[0],
+                $x[1] + $share * $next[1],
+                $x[2] + $share * $next[2],
+                $x[3] + $share * $next[3],
+                $x[4] + $share * $next[4],
+            ]);
             $missed = $this->misses($next, $opening);
             if ($missed === null || self::norm($missed) > 0.6 * $norm) {
                 $this->inverse = null;
@@ -162,7 +209,13 @@ final class Solver
             }
             $best = null;
             for ($half = 0; $half < 6; $half++) {
-                $trial = $this->bounded([$x[0] + $share * $step[0], $x[1] + $share * $step[1], $x[2] + $share * $step[2], $x[3] + $share * $step[3], $x[4] + $share * $step[4]]);
+                $trial = $this->bounded([
+                    $x[0] + $share * $step[0],
+                    $x[1] + $share * $step[1],
+                    $x[2] + $share * $step[2],
+                    $x[3] + $share * $step[3],
+                    $x[4] + $share * $step[4],
+                ]);
                 $missed = $this->misses($trial, $opening);
                 if ($missed !== null) {
                     $trialNorm = self::norm($missed);

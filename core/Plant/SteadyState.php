@@ -23,7 +23,9 @@ final readonly class SteadyState
     public function find(?array $start = null): PlantState
     {
         if (! $this->machine->solenoidOpen) {
-            return $this->standing('off on low pressure: no liquid passes the solenoid, the coil is pumped empty');
+            return $this->standing(
+                'off on low pressure: no liquid passes the solenoid, the coil is pumped empty',
+            );
         }
         $loop = new Loop($this->machine, $this->around);
         $solver = new Solver($this->machine, $loop);
@@ -42,10 +44,14 @@ final readonly class SteadyState
         $design = $this->machine->design;
         $solution = null;
         for ($part = 0; $part <= 7; $part++) {
-            $loop->meet(new Surroundings(
-                $design->ambient + ($this->around->ambient - $design->ambient) * $part / 7,
-                $design->box + ($this->around->box - $design->box) * $part / 7, $this->around->returnGain, $this->around->atmosphere,
-            ));
+            $loop->meet(
+                new Surroundings(
+                    $design->ambient + (($this->around->ambient - $design->ambient) * $part) / 7,
+                    $design->box + (($this->around->box - $design->box) * $part) / 7,
+                    $this->around->returnGain,
+                    $this->around->atmosphere,
+                ),
+            );
             $solution = $solution === null ? $solver->solve() : $solver->near($solution);
             if ($solution === null) {
                 break;
@@ -96,11 +102,16 @@ final readonly class SteadyState
     {
         $low = $machine->design->box - 25.0;
         $high = $machine->design->box + 30.0;
-        $state = (new self($machine, new Surroundings($ambient, $machine->design->box, atmosphere: $atmosphere)))->find();
+        $state = (new self(
+            $machine,
+            new Surroundings($ambient, $machine->design->box, atmosphere: $atmosphere),
+        ))->find();
         for ($round = 0; $round < 15; $round++) {
             $box = ($low + $high) / 2;
-            $state = (new self($machine, new Surroundings($ambient, $box, atmosphere: $atmosphere)))->find($state->solution);
-            $state->cooling < $load ? $low = $box : $high = $box;
+            $state = (new self($machine, new Surroundings($ambient, $box, atmosphere: $atmosphere)))->find(
+                $state->solution,
+            );
+            $state->cooling < $load ? ($low = $box) : ($high = $box);
         }
 
         return $state;
@@ -114,9 +125,12 @@ final readonly class SteadyState
         $machine = $this->machine;
         $air = $this->around->atmosphere;
         $electric = $machine->compressor->electricPower($loop->shaft);
-        $share = $electric / (1.732 * $machine->compressor->volts * $machine->ratedCurrent * 0.85) * ($machine->compressor->phases === 3 ? 1.0 : 1.732);
-        $condenserAir = ($loop->airFlow < 1.0 ? $machine->condenser->with($loop->airFlow) : $machine->condenser)->capacity;
-        $through = $loop->condenserHeat * ($loop->massFlow + $machine->others) / $loop->massFlow;
+        $share =
+            ($electric / (1.732 * $machine->compressor->volts * $machine->ratedCurrent * 0.85)) *
+            ($machine->compressor->phases === 3 ? 1.0 : 1.732);
+        $condenserAir = ($loop->airFlow < 1.0 ? $machine->condenser->with($loop->airFlow) : $machine->condenser)
+            ->capacity;
+        $through = ($loop->condenserHeat * ($loop->massFlow + $machine->others)) / $loop->massFlow;
         $readings = [
             Reading::SuctionPressure->value => $loop->suctionPressure - $air,
             Reading::EvaporatorPressure->value => $loop->coilPressure - $air,
@@ -127,7 +141,10 @@ final readonly class SteadyState
             Reading::SupplyAirTemperature->value => $this->around->box - $loop->coilHeat / $machine->coil->capacity,
             Reading::SuctionTemperatureEvaporator->value => $loop->coilOutlet,
             Reading::SuctionTemperatureCompressor->value => $loop->suctionDew + $loop->suctionSuperheat,
-            Reading::DischargeTemperature->value => Compressor::pipeTemperature($this->gasTemperature($loop), $this->around->ambient),
+            Reading::DischargeTemperature->value => Compressor::pipeTemperature(
+                $this->gasTemperature($loop),
+                $this->around->ambient,
+            ),
             Reading::CondenserOutletTemperature->value => $loop->condenserOutlet,
             Reading::DrierInletTemperature->value => $loop->liquidTemperature,
             Reading::DrierOutletTemperature->value => $loop->drierOutlet,
@@ -144,10 +161,31 @@ final readonly class SteadyState
         }
 
         return new PlantState(
-            $readings, Seen::in($loop, $machine, $this->around), null,
-            $loop->massFlow, $loop->coilHeat, $electric, min(1.0, $loop->flooded), $loop->level, $loop->valveQuality, $loop->dryShare, $loop->mass,
-            abs($loop->coilHeat + $loop->shaft * (1 - $machine->compressor->shellLoss()) + $loop->lineHeat - $loop->condenserHeat) / max(1.0, $loop->coilHeat), abs($massMiss),
-            $this->coilAir($loop), $loop->condenserAir, $loop->condenserHeat, $loop->opening, $loop->bypassed, $solution, $this->cycle($loop),
+            $readings,
+            Seen::in($loop, $machine, $this->around),
+            null,
+            $loop->massFlow,
+            $loop->coilHeat,
+            $electric,
+            min(1.0, $loop->flooded),
+            $loop->level,
+            $loop->valveQuality,
+            $loop->dryShare,
+            $loop->mass,
+            abs(
+                $loop->coilHeat +
+                    $loop->shaft * (1 - $machine->compressor->shellLoss()) +
+                    $loop->lineHeat -
+                    $loop->condenserHeat,
+            ) / max(1.0, $loop->coilHeat),
+            abs($massMiss),
+            $this->coilAir($loop),
+            $loop->condenserAir,
+            $loop->condenserHeat,
+            $loop->opening,
+            $loop->bypassed,
+            $solution,
+            $this->cycle($loop),
         );
     }
 
@@ -157,8 +195,13 @@ final readonly class SteadyState
         $high = $loop->condensingPressure + $this->machine->inert;
 
         return [
-            [$loop->suctionEnthalpy, $loop->suctionPressure], [$loop->dischargeEnthalpy, $high], [$loop->outletLiquid, $loop->condensingPressure],
-            [$loop->atReceiver, $loop->condensingPressure], [$loop->atValve, $loop->valvePressure], [$loop->atValve, $loop->coilPressure], [$loop->outletEnthalpy, $loop->coilPressure],
+            [$loop->suctionEnthalpy, $loop->suctionPressure],
+            [$loop->dischargeEnthalpy, $high],
+            [$loop->outletLiquid, $loop->condensingPressure],
+            [$loop->atReceiver, $loop->condensingPressure],
+            [$loop->atValve, $loop->valvePressure],
+            [$loop->atValve, $loop->coilPressure],
+            [$loop->outletEnthalpy, $loop->coilPressure],
         ];
     }
 
@@ -169,8 +212,17 @@ final readonly class SteadyState
         $coil = $this->machine->coil;
         $twoPhase = (1 - $loop->dryShare) * $coil->conductance() * ($box - ($loop->coilInlet + $loop->dew) / 2);
         $flow = $loop->returnFlow;
-        $specific = $loop->superheat > 0.01 ? ($loop->outletEnthalpy - $this->machine->fluid->vapourEnthalpy($loop->dew)) / $loop->superheat : 800.0;
-        $superheating = $loop->superheat > 0.0 ? $flow * $specific * ($box - $loop->dew) * (1 - exp(-$loop->dryShare * $coil->conductance(0.45) / ($flow * $specific))) : 0.0;
+        $specific =
+            $loop->superheat > 0.01
+                ? ($loop->outletEnthalpy - $this->machine->fluid->vapourEnthalpy($loop->dew)) / $loop->superheat
+                : 800.0;
+        $superheating =
+            $loop->superheat > 0.0
+                ? $flow *
+                    $specific *
+                    ($box - $loop->dew) *
+                    (1 - exp((-$loop->dryShare * $coil->conductance(0.45)) / ($flow * $specific)))
+                : 0.0;
 
         return $twoPhase + $superheating;
     }
@@ -181,13 +233,23 @@ final readonly class SteadyState
         if ($this->machine->charge > 1.02 * $this->machine->design->full) {
             return 'off on high pressure: liquid fills the condenser';
         }
-        if ($this->machine->charge < 0.9 * ($this->machine->design->summerCharge - $this->machine->design->buffer)) {
+        if (
+            $this->machine->charge <
+            0.9 * ($this->machine->design->summerCharge - $this->machine->design->buffer)
+        ) {
             return 'off on low pressure: too little refrigerant reaches the coil';
         }
-        $freed = $this->machine->with(condenser: new AirSide(8 * $this->machine->condenser->capacity, 8 * $this->machine->condenser->transfer));
+        $freed = $this->machine->with(
+            condenser: new AirSide(
+                8 * $this->machine->condenser->capacity,
+                8 * $this->machine->condenser->transfer,
+            ),
+        );
         $helps = (new Solver($freed, new Loop($freed, $this->around), 400))->solve() !== null;
 
-        return $helps ? 'off on high pressure: the condenser cannot give off the heat' : 'off on low pressure: the coil is starved';
+        return $helps
+            ? 'off on high pressure: the condenser cannot give off the heat'
+            : 'off on low pressure: the coil is starved';
     }
 
     private function gasTemperature(Loop $loop): float
@@ -204,12 +266,23 @@ final readonly class SteadyState
 
     private function stops(Loop $loop): ?string
     {
-        $cold = $this->machine->fluid->dewTemperature(max(self::LOW_CUT_OUT + $this->around->atmosphere, $this->machine->fluid->dewPressure($this->machine->fluid->saturation->lowest)));
+        $cold = $this->machine->fluid->dewTemperature(
+            max(
+                self::LOW_CUT_OUT + $this->around->atmosphere,
+                $this->machine->fluid->dewPressure($this->machine->fluid->saturation->lowest),
+            ),
+        );
         $meant = $this->machine->fluid->dewTemperature($this->machine->design->evaporating) - 18.0;
 
         return match (true) {
-            $this->machine->groupSuction === null && $loop->suctionDew < min($cold, $meant) && $loop->suctionDew < $meant => 'off on low pressure: the coil is starved',
-            $loop->condensingDew > max(self::HIGH_CUT_OUT, $this->machine->fluid->dewTemperature($this->machine->design->condensing) + 16.0) => 'off on high pressure: the condenser cannot give off the heat',
+            $this->machine->groupSuction === null &&
+                $loop->suctionDew < min($cold, $meant) &&
+                $loop->suctionDew < $meant => 'off on low pressure: the coil is starved',
+            $loop->condensingDew >
+                max(
+                    self::HIGH_CUT_OUT,
+                    $this->machine->fluid->dewTemperature($this->machine->design->condensing) + 16.0,
+                ) => 'off on high pressure: the condenser cannot give off the heat',
             default => null,
         };
     }
@@ -220,7 +293,9 @@ final readonly class SteadyState
         $fluid = $this->machine->fluid;
         $air = $this->around->atmosphere;
         $high = $fluid->bubblePressure($this->around->ambient);
-        $low = str_contains($why, 'low pressure') ? $air + self::LOW_CUT_OUT : min($high, $fluid->dewPressure($this->around->box));
+        $low = str_contains($why, 'low pressure')
+            ? $air + self::LOW_CUT_OUT
+            : min($high, $fluid->dewPressure($this->around->box));
         $readings = [
             Reading::SuctionPressure->value => $low - $air,
             Reading::DischargePressure->value => $high + $this->machine->inert - $air,
@@ -231,6 +306,26 @@ final readonly class SteadyState
             Reading::SupplyVoltage->value => $this->machine->compressor->volts,
         ];
 
-        return new PlantState($readings, Seen::stopped($why, $this->machine), $why, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 1.0, $this->machine->charge, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, null);
+        return new PlantState(
+            $readings,
+            Seen::stopped($why, $this->machine),
+            $why,
+            0.0,
+            0.0,
+            0.0,
+            0.0,
+            0.0,
+            0.0,
+            1.0,
+            $this->machine->charge,
+            0.0,
+            0.0,
+            0.0,
+            0.0,
+            0.0,
+            0.0,
+            0.0,
+            null,
+        );
     }
 }

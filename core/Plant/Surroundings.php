@@ -15,8 +15,12 @@ final readonly class Surroundings
      * @param  ?float  $returnGain  K by which the suction line warms the gas; null: as the line is sized
      * @param  float  $atmosphere  Pa
      */
-    public function __construct(public float $ambient, public float $box, public ?float $returnGain = null, public float $atmosphere = 101325.0)
-    {
+    public function __construct(
+        public float $ambient,
+        public float $box,
+        public ?float $returnGain = null,
+        public float $atmosphere = 101325.0,
+    ) {
     }
 
     /** Warmest ambient (K) at which a plant still condenses this refrigerant within its table. */

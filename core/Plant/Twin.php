@@ -40,8 +40,11 @@ final class Twin
     }
 
     /** @param  list<Findings>  $good  visits at which the plant ran well; the sizes are drawn to them */
-    public static function fittedTo(Circuit $circuit, HouseRules $rules = new HouseRules, array $good = []): self
-    {
+    public static function fittedTo(
+        Circuit $circuit,
+        HouseRules $rules = new HouseRules(),
+        array $good = [],
+    ): self {
         $twin = new self((new Sizing($circuit, $rules))->machine(), 1.0);
         for ($round = 0; $good !== [] && $round < 3; $round++) {
             $design = self::drawn($twin, $circuit, $rules, $good);
@@ -83,7 +86,9 @@ final class Twin
     /** The state with a fault in it. */
     public function withFault(Fault $fault, float $severity, Surroundings $around): PlantState
     {
-        return (new SteadyState(Disorder::in($this->machine, $fault, $severity), $around))->find($this->at($around)->solution);
+        return (new SteadyState(Disorder::in($this->machine, $fault, $severity), $around))->find(
+            $this->at($around)->solution,
+        );
     }
 
     /**
@@ -94,12 +99,26 @@ final class Twin
      */
     public function closest(Findings $findings, Fault $fault, Surroundings $around, HouseRules $rules): array
     {
-        $keys = [Derived::EvaporatorTd, Derived::EvaporatorSuperheat, Derived::CompressorSuperheat, Derived::Subcooling, Derived::CondenserSplit, Derived::DrierDrop, Derived::SuctionLineGain];
+        $keys = [
+            Derived::EvaporatorTd,
+            Derived::EvaporatorSuperheat,
+            Derived::CompressorSuperheat,
+            Derived::Subcooling,
+            Derived::CondenserSplit,
+            Derived::DrierDrop,
+            Derived::SuctionLineGain,
+        ];
         $measured = Figures::of($findings, $rules);
         $best = [INF, 0.6, $this->at($around)];
         foreach (range(0.2, 0.95, 0.15) as $severity) {
             $state = $this->withFault($fault, $severity, $around);
-            $model = Figures::of(new Findings($findings->circuit, readings: array_intersect_key($state->readings, $findings->readings)), $rules);
+            $model = Figures::of(
+                new Findings(
+                    $findings->circuit,
+                    readings: array_intersect_key($state->readings, $findings->readings),
+                ),
+                $rules,
+            );
             $miss = $state->runs() ? 0.0 : 1e3;
             foreach ($keys as $key) {
                 $a = $measured->value($key);
@@ -122,11 +141,18 @@ final class Twin
     {
         $expected = [];
         foreach (array_keys($this->at($around)->readings) as $key) {
-            if ($key === Reading::CompressorCurrent->value && $this->machine->circuit->design->ratedCurrent === null) {
+            if (
+                $key === Reading::CompressorCurrent->value &&
+                $this->machine->circuit->design->ratedCurrent === null
+            ) {
                 // Without a plate nobody knows how large the plant is.
                 continue;
             }
-            $one = $this->expected($around, 'reading '.$key, static fn (PlantState $state): ?float => $state->readings[$key] ?? null);
+            $one = $this->expected(
+                $around,
+                'reading '.$key,
+                static fn (PlantState $state): ?float => $state->readings[$key] ?? null,
+            );
             if ($one !== null) {
                 $expected[$key] = $one;
             }
@@ -145,7 +171,9 @@ final class Twin
         $key = self::key($around);
         if (! array_key_exists($name, $this->worked[$key] ?? [])) {
             $this->learned = true;
-            $this->worked = isset($this->worked[$key]) ? $this->worked : array_slice($this->worked, -7, null, true);
+            $this->worked = isset($this->worked[$key])
+                ? $this->worked
+                : array_slice($this->worked, -7, null, true);
             $this->worked[$key][$name] = $this->work($around, $figure);
         }
 
@@ -180,7 +208,16 @@ final class Twin
         $key = self::key($around);
         if (! isset($this->known[$key])) {
             $healthy = $this->at($around);
-            $this->known[$key] = [$healthy, ...($healthy->runs() ? SteadyState::nearby($healthy, $around, Uncertainty::around($this->machine, $this->certainty)) : [])];
+            $this->known[$key] = [
+                $healthy,
+                ...$healthy->runs()
+                    ? SteadyState::nearby(
+                        $healthy,
+                        $around,
+                        Uncertainty::around($this->machine, $this->certainty),
+                    )
+                    : [],
+            ];
         }
 
         return $this->known[$key];
@@ -203,8 +240,18 @@ final class Twin
             $state = $twin->at(new Surroundings($ambient, $box, atmosphere: $circuit->atmosphere->pascal));
             $measured = Figures::of($findings, $rules);
             // The same readings are taken from the twin as were taken from the plant.
-            $model = Figures::of(new Findings($circuit, readings: array_intersect_key($state->readings, $findings->readings)), $rules);
-            foreach (['evaporatorTd' => Derived::EvaporatorTd, 'condenserSplit' => Derived::CondenserSplit, 'superheat' => Derived::EvaporatorSuperheat, 'subcooling' => Derived::Subcooling] as $key => $figure) {
+            $model = Figures::of(
+                new Findings($circuit, readings: array_intersect_key($state->readings, $findings->readings)),
+                $rules,
+            );
+            foreach (
+                [
+                    'evaporatorTd' => Derived::EvaporatorTd,
+                    'condenserSplit' => Derived::CondenserSplit,
+                    'superheat' => Derived::EvaporatorSuperheat,
+                    'subcooling' => Derived::Subcooling,
+                ] as $key => $figure
+            ) {
                 $a = $measured->value($figure);
                 $b = $model->value($figure);
                 if ($a !== null && $b !== null) {
@@ -213,10 +260,32 @@ final class Twin
             }
         }
         $machine = $twin->machine;
-        $point = Figures::of(new Findings($circuit, readings: $twin->at(new Surroundings($machine->design->ambient, $machine->design->box, atmosphere: $circuit->atmosphere->pascal))->readings), $rules);
-        $now = ['evaporatorTd' => $point->value(Derived::EvaporatorTd), 'condenserSplit' => $point->value(Derived::CondenserSplit), 'superheat' => $point->value(Derived::EvaporatorSuperheat), 'subcooling' => $point->value(Derived::Subcooling)];
+        $point = Figures::of(
+            new Findings(
+                $circuit,
+                readings: $twin->at(
+                    new Surroundings(
+                        $machine->design->ambient,
+                        $machine->design->box,
+                        atmosphere: $circuit->atmosphere->pascal,
+                    ),
+                )->readings,
+            ),
+            $rules,
+        );
+        $now = [
+            'evaporatorTd' => $point->value(Derived::EvaporatorTd),
+            'condenserSplit' => $point->value(Derived::CondenserSplit),
+            'superheat' => $point->value(Derived::EvaporatorSuperheat),
+            'subcooling' => $point->value(Derived::Subcooling),
+        ];
         $given = $circuit->design;
-        $values = ['evaporatorTd' => $given->evaporatorTd, 'condenserSplit' => $given->condenserSplit, 'superheat' => $given->superheat, 'subcooling' => $given->subcooling];
+        $values = [
+            'evaporatorTd' => $given->evaporatorTd,
+            'condenserSplit' => $given->condenserSplit,
+            'superheat' => $given->superheat,
+            'subcooling' => $given->subcooling,
+        ];
         foreach ($misses as $key => $list) {
             if ($list !== [] && $now[$key] !== null) {
                 $values[$key] = max(0.5, ($values[$key] ?? $now[$key]) + array_sum($list) / count($list));
@@ -224,13 +293,33 @@ final class Twin
         }
 
         return new Design(
-            ...[...$values, 'boxSetPoint' => $given->boxSetPoint, 'ratedCurrent' => $given->ratedCurrent, 'coldestAmbient' => $given->coldestAmbient,
-                'receiverVolume' => $given->receiverVolume, 'condenserVolume' => $given->condenserVolume, 'nameplateCharge' => $given->nameplateCharge],
+            ...[
+                ...$values,
+                'boxSetPoint' => $given->boxSetPoint,
+                'ratedCurrent' => $given->ratedCurrent,
+                'coldestAmbient' => $given->coldestAmbient,
+                'receiverVolume' => $given->receiverVolume,
+                'condenserVolume' => $given->condenserVolume,
+                'nameplateCharge' => $given->nameplateCharge,
+            ],
         );
     }
 
     private static function with(Circuit $circuit, Design $design): Circuit
     {
-        return new Circuit($circuit->refrigerant, $circuit->kind, $circuit->metering, $circuit->condenser, $circuit->headPressureControl, $circuit->receiver, $circuit->regulator, $circuit->suctionAccumulator, $circuit->boxControl, $circuit->defrost, $design, $circuit->atmosphere);
+        return new Circuit(
+            $circuit->refrigerant,
+            $circuit->kind,
+            $circuit->metering,
+            $circuit->condenser,
+            $circuit->headPressureControl,
+            $circuit->receiver,
+            $circuit->regulator,
+            $circuit->suctionAccumulator,
+            $circuit->boxControl,
+            $circuit->defrost,
+            $design,
+            $circuit->atmosphere,
+        );
     }
 }

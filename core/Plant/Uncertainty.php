@@ -27,19 +27,32 @@ final class Uncertainty
         $dew = $fluid->dewTemperature($machine->design->evaporating);
         $difference = max(3.0, $machine->design->box - $dew);
         $split = max(4.0, $fluid->bubbleTemperature($machine->design->condensing) - $machine->design->ambient);
-        $coil = 1 + $c * $ice * hypot($given->evaporatorTd !== null ? 1.1 : 2.2, $glideE) / $difference;
-        $condenser = 1 + $c * $ice * hypot(($given->condenserSplit !== null ? 0.13 : 0.25) * $split, $glideC) / $split;
+        $coil = 1 + ($c * $ice * hypot($given->evaporatorTd !== null ? 1.1 : 2.2, $glideE)) / $difference;
+        $condenser =
+            1 + ($c * $ice * hypot(($given->condenserSplit !== null ? 0.13 : 0.25) * $split, $glideC)) / $split;
         $varied = [
-            $machine->with(coil: new AirSide($machine->coil->capacity * $coil, $machine->coil->transfer * $coil)),
-            $machine->with(condenser: new AirSide($machine->condenser->capacity * $condenser, $machine->condenser->transfer * $condenser)),
+            $machine->with(
+                coil: new AirSide($machine->coil->capacity * $coil, $machine->coil->transfer * $coil),
+            ),
+            $machine->with(
+                condenser: new AirSide(
+                    $machine->condenser->capacity * $condenser,
+                    $machine->condenser->transfer * $condenser,
+                ),
+            ),
             $machine->with(feed: $machine->feed->turned($c * $ice * ($given->superheat !== null ? 0.8 : 1.2))),
             $machine->with(compressor: $machine->compressor->otherwise(1 + 0.08 * $c)),
-            $machine->with(compressor: $machine->compressor->otherwise(1.0, 1 - 0.10 * $c)),
+            $machine->with(compressor: $machine->compressor->otherwise(1.0, 1 - 0.1 * $c)),
             $machine->with(suctionGain: $machine->suctionGain * (1 + ($shared ? 1.6 : 1.1) * $c)),
             $machine->with(suctionFriction: $machine->suctionFriction * (1 + 0.8 * $c)),
             $machine->with(liquidLoss: $machine->liquidLoss * (1 + 3 * $c)),
-            $machine->with(freeShare: $machine->freeShare * (1 + $c * ($given->subcooling !== null ? 0.45 : 0.7))),
-            $machine->with(charge: $machine->charge + ($machine->hasReceiver() ? 0.35 * $machine->design->buffer : 0.04 * $machine->charge) * $c),
+            $machine->with(
+                freeShare: $machine->freeShare * (1 + $c * ($given->subcooling !== null ? 0.45 : 0.7)),
+            ),
+            $machine->with(
+                charge: $machine->charge +
+                    ($machine->hasReceiver() ? 0.35 * $machine->design->buffer : 0.04 * $machine->charge) * $c,
+            ),
         ];
         if ($machine->head->kind !== HeadPressureControl::None) {
             // Old valves want about 30 °C, newer ones do with less: where it is set is not known.
@@ -47,7 +60,12 @@ final class Uncertainty
             $varied[] = $machine->with(head: $machine->head->mixing(1 - 0.5 * $c));
         }
         if ($machine->groupSuction !== null) {
-            $varied[] = $machine->with(groupSuction: $fluid->dewPressure($fluid->dewTemperature($machine->groupSuction) - ($machine->regulatorSetting !== null ? 4.0 : 2.0) * $c));
+            $varied[] = $machine->with(
+                groupSuction: $fluid->dewPressure(
+                    $fluid->dewTemperature($machine->groupSuction) -
+                        ($machine->regulatorSetting !== null ? 4.0 : 2.0) * $c,
+                ),
+            );
         }
 
         return $varied;

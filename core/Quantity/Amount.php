@@ -21,8 +21,16 @@ final readonly class Amount
         }
         if ($lowest !== null && $si < $lowest - 1e-9) {
             // Vacuum counts downward: its greatest value is the lowest pressure.
-            $limit = ($unit === Unit::InchMercuryVacuum ? 'at most ' : 'at least ').Format::number($unit->fromSi($lowest), 2).' '.$unit->symbol();
-            throw NotAQuantity::outside($kind->value, Format::number($value, 3).' '.$unit->symbol(), $limit);
+            $limit =
+                ($unit === Unit::InchMercuryVacuum ? 'at most ' : 'at least ').
+                Format::number($unit->fromSi($lowest), 2).
+                ' '.
+                $unit->symbol();
+            throw NotAQuantity::outside(
+                $kind->value,
+                Format::number($value, 3).' '.$unit->symbol(),
+                $limit,
+            );
         }
 
         return new self($si, $kind, $unit);

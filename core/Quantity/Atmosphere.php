@@ -33,7 +33,11 @@ final readonly class Atmosphere
     public static function of(float $pascal): self
     {
         if ($pascal < 47e3 || $pascal > 108e3) {
-            throw NotAQuantity::outside('atmospheric pressure', round($pascal / 1e3, 2).' kPa abs', '47 to 108 kPa abs');
+            throw NotAQuantity::outside(
+                'atmospheric pressure',
+                round($pascal / 1e3, 2).' kPa abs',
+                '47 to 108 kPa abs',
+            );
         }
 
         return new self($pascal);

@@ -11,19 +11,36 @@ final class NotAQuantity extends \InvalidArgumentException
     {
         $units = implode(', ', array_map(static fn (Unit $unit): string => $unit->symbol(), $kind->units()));
 
-        return new self(sprintf('"%s" is not a %s. Possible: a number%s.', self::shown($given), $kind->value, $units === '' ? '' : ', with '.$units.' if another unit than the usual is meant'));
+        return new self(
+            sprintf(
+                '"%s" is not a %s. Possible: a number%s.',
+                self::shown($given),
+                $kind->value,
+                $units === '' ? '' : ', with '.$units.' if another unit than the usual is meant',
+            ),
+        );
     }
 
     public static function wrongUnit(string $given, string $unit, Kind $kind): self
     {
         $units = implode(', ', array_map(static fn (Unit $one): string => $one->symbol(), $kind->units()));
 
-        return new self(sprintf('"%s": "%s" is no unit of %s. Possible: %s.', self::shown($given), self::shown($unit), $kind->value, $units));
+        return new self(
+            sprintf(
+                '"%s": "%s" is no unit of %s. Possible: %s.',
+                self::shown($given),
+                self::shown($unit),
+                $kind->value,
+                $units,
+            ),
+        );
     }
 
     public static function outside(string $what, string $given, string $possible): self
     {
-        return new self(sprintf('%s: %s was given; possible is %s.', ucfirst($what), self::shown($given), $possible));
+        return new self(
+            sprintf('%s: %s was given; possible is %s.', ucfirst($what), self::shown($given), $possible),
+        );
     }
 
     private static function shown(string $text): string

@@ -7,7 +7,15 @@ namespace Metrum\Quantity;
 /** Reads what people type: "32 psi", "-5F", "4\"hg", "1,5 bar", "-18", "1/4 in". */
 final class Reader
 {
-    private const FRACTIONS = ['½' => '1/2', '¼' => '1/4', '¾' => '3/4', '⅛' => '1/8', '⅜' => '3/8', '⅝' => '5/8', '⅞' => '7/8'];
+    private const FRACTIONS = [
+        '½' => '1/2',
+        '¼' => '1/4',
+        '¾' => '3/4',
+        '⅛' => '1/8',
+        '⅜' => '3/8',
+        '⅝' => '5/8',
+        '⅞' => '7/8',
+    ];
 
     /**
      * @param  Unit  $usual  the unit meant where none is typed
@@ -21,7 +29,14 @@ final class Reader
             $clean = str_replace($sign, ' '.$plain, $clean);
         }
         $clean = trim($clean);
-        if (mb_strlen($clean) > 60 || preg_match('~^([+-]?)\s*((?:\d+\s+)?\d+\s*/\s*\d+|\d[\d.,]*(?:e[+-]?\d+)?|[.,]\d+)\s*(.*)$~iu', $clean, $part) !== 1) {
+        if (
+            mb_strlen($clean) > 60 ||
+            preg_match(
+                '~^([+-]?)\s*((?:\d+\s+)?\d+\s*/\s*\d+|\d[\d.,]*(?:e[+-]?\d+)?|[.,]\d+)\s*(.*)$~iu',
+                $clean,
+                $part,
+            ) !== 1
+        ) {
             throw NotAQuantity::unreadable($text, $kind);
         }
         $number = self::number($part[2], $text, $kind);
@@ -54,9 +69,10 @@ final class Reader
         $comma = strrpos($digits, ',');
         $point = strrpos($digits, '.');
         if ($comma !== false && $point !== false) {
-            $digits = $comma > $point
-                ? str_replace(',', '.', str_replace('.', '', $digits))
-                : str_replace(',', '', $digits);
+            $digits =
+                $comma > $point
+                    ? str_replace(',', '.', str_replace('.', '', $digits))
+                    : str_replace(',', '', $digits);
         } else {
             $digits = str_replace(',', '.', $digits);
         }
@@ -70,7 +86,10 @@ final class Reader
     private static function unit(string $spelling, Kind $kind, string $typed, string $asTyped): Unit
     {
         foreach ($kind->units() as $unit) {
-            if (in_array($spelling, $unit->spellings(), true) || $spelling === mb_strtolower(str_replace([' ', '°'], '', $unit->symbol()))) {
+            if (
+                in_array($spelling, $unit->spellings(), true) ||
+                $spelling === mb_strtolower(str_replace([' ', '°'], '', $unit->symbol()))
+            ) {
                 return $unit;
             }
         }

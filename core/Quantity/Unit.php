@@ -81,7 +81,7 @@ enum Unit: string
     {
         return match ($this) {
             self::Celsius => 273.15,
-            self::Fahrenheit => 273.15 - 32 * 5 / 9,
+            self::Fahrenheit => 273.15 - (32 * 5) / 9,
             default => 0.0,
         };
     }
@@ -131,8 +131,24 @@ enum Unit: string
     public function decimals(): int
     {
         return match ($this) {
-            self::Bar, self::Megapascal, self::KilogramForce, self::BarPerMinute, self::Kilogram, self::Pound, self::Turn => 2,
-            self::Kilopascal, self::Micron, self::Pascal, self::Millibar, self::Metre, self::Foot, self::Gram, self::Volt, self::Percent, self::One, self::Second => 0,
+            self::Bar,
+            self::Megapascal,
+            self::KilogramForce,
+            self::BarPerMinute,
+            self::Kilogram,
+            self::Pound,
+            self::Turn => 2,
+            self::Kilopascal,
+            self::Micron,
+            self::Pascal,
+            self::Millibar,
+            self::Metre,
+            self::Foot,
+            self::Gram,
+            self::Volt,
+            self::Percent,
+            self::One,
+            self::Second => 0,
             default => 1,
         };
     }
@@ -152,7 +168,21 @@ enum Unit: string
             self::Psi => ['psi', 'psig', 'psia', 'lb', 'lbs', 'pounds', '#'],
             self::KilogramForce => ['kgf', 'kgf/cm2', 'kgf/cm²', 'kg/cm2', 'kg/cm²', 'kg'],
             self::InchMercury => ['inhg', 'inhgabs'],
-            self::InchMercuryVacuum => ['inhg', '"hg', '"', '"vac', 'inhgvac', 'inhgvac.', '"hgvac', 'hg', 'inches', 'inch', 'in', 'vac', 'vacuum'],
+            self::InchMercuryVacuum => [
+                'inhg',
+                '"hg',
+                '"',
+                '"vac',
+                'inhgvac',
+                'inhgvac.',
+                '"hgvac',
+                'hg',
+                'inches',
+                'inch',
+                'in',
+                'vac',
+                'vacuum',
+            ],
             self::Micron => ['micron', 'microns', 'µm', 'μm', 'um', 'µ', 'mtorr'],
             self::KilopascalPerMinute => ['kpa/min', 'kpa', 'kpapermin'],
             self::BarPerMinute => ['bar/min', 'bar'],

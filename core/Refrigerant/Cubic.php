@@ -26,7 +26,8 @@ final class Cubic
             $d2 = ($c - 2 * $b + $a) / 2;
             $d3 = ($d - 3 * $c + 3 * $b - $a) / 6;
             $p = [$a, $d1 - $d2 + 2 * $d3, $d2 - 3 * $d3, $d3];
-            array_push($all,
+            array_push(
+                $all,
                 $p[0] + $p[1] * $shift + $p[2] * $shift ** 2 + $p[3] * $shift ** 3,
                 $p[1] + 2 * $p[2] * $shift + 3 * $p[3] * $shift ** 2,
                 $p[2] + 3 * $p[3] * $shift,

@@ -16,7 +16,12 @@ final class Library
     public function __construct(private readonly string $folder)
     {
         /** @var array{refrigerants: list<array{name: string, file: string, composition_mass_percent: array<string, float|int>, safety_class: string, gwp_ar4: float|int}>} $index */
-        $index = json_decode((string) file_get_contents($folder.'/index.json'), true, 64, JSON_THROW_ON_ERROR);
+        $index = json_decode(
+            (string) file_get_contents($folder.'/index.json'),
+            true,
+            64,
+            JSON_THROW_ON_ERROR,
+        );
         foreach ($index['refrigerants'] as $entry) {
             $this->index[$entry['name']] = $entry;
         }
@@ -71,6 +76,9 @@ final class Library
             throw new \RuntimeException('Refrigerant table missing: '.basename($file));
         }
 
-        return array_map(static fn (string $line): array => array_map(floatval(...), explode(',', $line)), array_slice($lines, 1));
+        return array_map(
+            static fn (string $line): array => array_map(floatval(...), explode(',', $line)),
+            array_slice($lines, 1),
+        );
     }
 }

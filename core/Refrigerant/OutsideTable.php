@@ -9,16 +9,34 @@ final class OutsideTable extends \RangeException
 {
     public static function temperature(string $refrigerant, float $kelvin, float $lowest, float $highest): self
     {
-        return new self(sprintf('%s: %.1f °C is outside its table (%.0f to %.0f °C).', $refrigerant, $kelvin - 273.15, $lowest - 273.15, $highest - 273.15));
+        return new self(
+            sprintf(
+                '%s: %.1f °C is outside its table (%.0f to %.0f °C).',
+                $refrigerant,
+                $kelvin - 273.15,
+                $lowest - 273.15,
+                $highest - 273.15,
+            ),
+        );
     }
 
     public static function pressure(string $refrigerant, float $pascal, float $lowest, float $highest): self
     {
-        return new self(sprintf('%s: %.1f kPa abs is outside its table (%.1f to %.1f kPa abs).', $refrigerant, $pascal / 1e3, $lowest / 1e3, $highest / 1e3));
+        return new self(
+            sprintf(
+                '%s: %.1f kPa abs is outside its table (%.1f to %.1f kPa abs).',
+                $refrigerant,
+                $pascal / 1e3,
+                $lowest / 1e3,
+                $highest / 1e3,
+            ),
+        );
     }
 
     public static function superheat(string $refrigerant, float $kelvin): self
     {
-        return new self(sprintf('%s: %.1f K of superheat is outside its table (0 to 120 K).', $refrigerant, $kelvin));
+        return new self(
+            sprintf('%s: %.1f K of superheat is outside its table (0 to 120 K).', $refrigerant, $kelvin),
+        );
     }
 }

@@ -95,19 +95,25 @@ final class Refrigerant
     /** Density (kg/m³) of vapour at dew temperature $dew (K) and superheat (K, 0 … 120). @throws OutsideTable */
     public function vapourDensity(float $dew, float $superheat = 0.0): float
     {
-        return $superheat === 0.0 ? $this->saturation->at(Saturation::VAPOUR_DENSITY, $dew) : $this->vapour()->at(Vapour::DENSITY, $dew, $superheat);
+        return $superheat === 0.0
+            ? $this->saturation->at(Saturation::VAPOUR_DENSITY, $dew)
+            : $this->vapour()->at(Vapour::DENSITY, $dew, $superheat);
     }
 
     /** Enthalpy (J/kg) of vapour at dew temperature $dew (K) and superheat (K, 0 … 120). @throws OutsideTable */
     public function vapourEnthalpy(float $dew, float $superheat = 0.0): float
     {
-        return $superheat === 0.0 ? $this->saturation->at(Saturation::VAPOUR_ENTHALPY, $dew) : $this->vapour()->at(Vapour::ENTHALPY, $dew, $superheat);
+        return $superheat === 0.0
+            ? $this->saturation->at(Saturation::VAPOUR_ENTHALPY, $dew)
+            : $this->vapour()->at(Vapour::ENTHALPY, $dew, $superheat);
     }
 
     /** Entropy (J/(kg K)) of vapour at dew temperature $dew (K) and superheat (K, 0 … 120). @throws OutsideTable */
     public function vapourEntropy(float $dew, float $superheat = 0.0): float
     {
-        return $superheat === 0.0 ? $this->saturation->at(Saturation::VAPOUR_ENTROPY, $dew) : $this->vapour()->at(Vapour::ENTROPY, $dew, $superheat);
+        return $superheat === 0.0
+            ? $this->saturation->at(Saturation::VAPOUR_ENTROPY, $dew)
+            : $this->vapour()->at(Vapour::ENTROPY, $dew, $superheat);
     }
 
     /**
@@ -178,12 +184,17 @@ final class Refrigerant
         $condensing = $this->dewTemperature($discharge);
         $above = $this->vapour()->superheatOfEntropy($condensing, $entropy);
         if ($above !== null) {
-            return ['temperature' => $condensing + $above, 'work' => $this->vapourEnthalpy($condensing, $above) - $enthalpy];
+            return [
+                'temperature' => $condensing + $above,
+                'work' => $this->vapourEnthalpy($condensing, $above) - $enthalpy,
+            ];
         }
         $bubble = $this->bubbleTemperature($discharge);
         $liquid = $this->liquidEntropy($bubble);
         $quality = ($entropy - $liquid) / ($this->vapourEntropy($condensing) - $liquid);
-        $wet = $this->liquidEnthalpy($bubble) + $quality * ($this->vapourEnthalpy($condensing) - $this->liquidEnthalpy($bubble));
+        $wet =
+            $this->liquidEnthalpy($bubble) +
+            $quality * ($this->vapourEnthalpy($condensing) - $this->liquidEnthalpy($bubble));
 
         return ['temperature' => $bubble + $quality * ($condensing - $bubble), 'work' => $wet - $enthalpy];
     }
@@ -206,7 +217,7 @@ final class Refrigerant
         }
         for ($round = 0; $round < 40; $round++) {
             $middle = ($low + $high) / 2;
-            $this->vapourEnthalpy($dew, $middle) > $enthalpy ? $high = $middle : $low = $middle;
+            $this->vapourEnthalpy($dew, $middle) > $enthalpy ? ($high = $middle) : ($low = $middle);
         }
 
         return $dew + ($low + $high) / 2;

@@ -61,8 +61,12 @@ final class Saturation
         $this->bubbleBuckets = self::buckets($bubble);
         $this->dewBuckets = self::buckets($dew);
         $this->ends = [
-            $bubble[0], $bubble[$this->last], self::BUCKETS / ($bubble[$this->last] - $bubble[0]),
-            $dew[0], $dew[$this->last], self::BUCKETS / ($dew[$this->last] - $dew[0]),
+            $bubble[0],
+            $bubble[$this->last],
+            self::BUCKETS / ($bubble[$this->last] - $bubble[0]),
+            $dew[0],
+            $dew[$this->last],
+            self::BUCKETS / ($dew[$this->last] - $dew[0]),
         ];
         $this->columns = [];
         foreach ([3, 4, 5, 6, 7, 8] as $column) {
@@ -84,7 +88,10 @@ final class Saturation
         $x -= $i;
         $k = $i << 2;
 
-        return exp((($this->bubble[$k + 3] * $x + $this->bubble[$k + 2]) * $x + $this->bubble[$k + 1]) * $x + $this->bubble[$k]);
+        return exp(
+            (($this->bubble[$k + 3] * $x + $this->bubble[$k + 2]) * $x + $this->bubble[$k + 1]) * $x +
+                $this->bubble[$k],
+        );
     }
 
     /** Pressure (Pa abs) of saturated vapour at $t (K). @throws OutsideTable */
@@ -101,7 +108,9 @@ final class Saturation
         $x -= $i;
         $k = $i << 2;
 
-        return exp((($this->dew[$k + 3] * $x + $this->dew[$k + 2]) * $x + $this->dew[$k + 1]) * $x + $this->dew[$k]);
+        return exp(
+            (($this->dew[$k + 3] * $x + $this->dew[$k + 2]) * $x + $this->dew[$k + 1]) * $x + $this->dew[$k],
+        );
     }
 
     /** Temperature (K) at which saturated liquid has the pressure $p (Pa abs). @throws OutsideTable */
@@ -184,7 +193,7 @@ final class Saturation
         $buckets = [];
         $row = 0;
         for ($bucket = 0; $bucket <= self::BUCKETS; $bucket++) {
-            $from = $y[0] + ($y[$last] - $y[0]) * $bucket / self::BUCKETS;
+            $from = $y[0] + (($y[$last] - $y[0]) * $bucket) / self::BUCKETS;
             while ($row < $last - 1 && $y[$row + 1] <= $from) {
                 $row++;
             }

@@ -11,6 +11,8 @@ final class UnknownRefrigerant extends \InvalidArgumentException
     {
         $shown = mb_strlen($name) > 40 ? mb_substr($name, 0, 40).'…' : $name;
 
-        return new self(sprintf('"%s" is not in the refrigerant library. Known: %s.', $shown, implode(', ', $known)));
+        return new self(
+            sprintf('"%s" is not in the refrigerant library. Known: %s.', $shown, implode(', ', $known)),
+        );
     }
 }

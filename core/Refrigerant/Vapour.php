@@ -60,7 +60,12 @@ final class Vapour
         $y = 0.0;
         foreach ($across as $i => $weight) {
             $line = $this->grid[$property][$row + $i];
-            $y += $weight * ($along[0] * $line[$column] + $along[1] * $line[$column + 1] + $along[2] * $line[$column + 2] + $along[3] * $line[$column + 3]);
+            $y +=
+                $weight *
+                ($along[0] * $line[$column] +
+                    $along[1] * $line[$column + 1] +
+                    $along[2] * $line[$column + 2] +
+                    $along[3] * $line[$column + 3]);
         }
 
         return $property === self::DENSITY ? exp($y) : $y * 1e3;
@@ -80,19 +85,25 @@ final class Vapour
         }
         [$row, [$a, $b, $c, $d]] = $this->stencil($dew);
         $i = $this->column($superheat);
-        [$x0, $x1, $x2, $x3] = [$this->superheats[$i], $this->superheats[$i + 1], $this->superheats[$i + 2], $this->superheats[$i + 3]];
+        [$x0, $x1, $x2, $x3] = [
+            $this->superheats[$i],
+            $this->superheats[$i + 1],
+            $this->superheats[$i + 2],
+            $this->superheats[$i + 3],
+        ];
         [$d0, $d1, $d2, $d3] = [$superheat - $x0, $superheat - $x1, $superheat - $x2, $superheat - $x3];
-        $w0 = $d1 * $d2 * $d3 / (($x0 - $x1) * ($x0 - $x2) * ($x0 - $x3));
-        $w1 = $d0 * $d2 * $d3 / (($x1 - $x0) * ($x1 - $x2) * ($x1 - $x3));
-        $w2 = $d0 * $d1 * $d3 / (($x2 - $x0) * ($x2 - $x1) * ($x2 - $x3));
-        $w3 = $d0 * $d1 * $d2 / (($x3 - $x0) * ($x3 - $x1) * ($x3 - $x2));
+        $w0 = ($d1 * $d2 * $d3) / (($x0 - $x1) * ($x0 - $x2) * ($x0 - $x3));
+        $w1 = ($d0 * $d2 * $d3) / (($x1 - $x0) * ($x1 - $x2) * ($x1 - $x3));
+        $w2 = ($d0 * $d1 * $d3) / (($x2 - $x0) * ($x2 - $x1) * ($x2 - $x3));
+        $w3 = ($d0 * $d1 * $d2) / (($x3 - $x0) * ($x3 - $x1) * ($x3 - $x2));
         $y = [];
         foreach ($this->grid as $property => $grid) {
             [$p, $q, $r, $s] = [$grid[$row], $grid[$row + 1], $grid[$row + 2], $grid[$row + 3]];
-            $y[$property] = $a * ($w0 * $p[$i] + $w1 * $p[$i + 1] + $w2 * $p[$i + 2] + $w3 * $p[$i + 3])
-                + $b * ($w0 * $q[$i] + $w1 * $q[$i + 1] + $w2 * $q[$i + 2] + $w3 * $q[$i + 3])
-                + $c * ($w0 * $r[$i] + $w1 * $r[$i + 1] + $w2 * $r[$i + 2] + $w3 * $r[$i + 3])
-                + $d * ($w0 * $s[$i] + $w1 * $s[$i + 1] + $w2 * $s[$i + 2] + $w3 * $s[$i + 3]);
+            $y[$property] =
+                $a * ($w0 * $p[$i] + $w1 * $p[$i + 1] + $w2 * $p[$i + 2] + $w3 * $p[$i + 3]) +
+                $b * ($w0 * $q[$i] + $w1 * $q[$i + 1] + $w2 * $q[$i + 2] + $w3 * $q[$i + 3]) +
+                $c * ($w0 * $r[$i] + $w1 * $r[$i + 1] + $w2 * $r[$i + 2] + $w3 * $r[$i + 3]) +
+                $d * ($w0 * $s[$i] + $w1 * $s[$i + 1] + $w2 * $s[$i + 2] + $w3 * $s[$i + 3]);
         }
 
         return [exp($y[self::DENSITY]), $y[self::ENTHALPY] * 1e3, $y[self::ENTROPY] * 1e3];
@@ -119,9 +130,11 @@ final class Vapour
             if (abs($miss) < 1e-4) {
                 break;
             }
-            $miss > 0 ? $high = $guess : $low = $guess;
-            $slope = ($this->at(self::ENTROPY, $dew, min(120.0, $guess + 0.5)) - $this->at(self::ENTROPY, $dew, max(0.0, $guess - 0.5)))
-                / (min(120.0, $guess + 0.5) - max(0.0, $guess - 0.5));
+            $miss > 0 ? ($high = $guess) : ($low = $guess);
+            $slope =
+                ($this->at(self::ENTROPY, $dew, min(120.0, $guess + 0.5)) -
+                    $this->at(self::ENTROPY, $dew, max(0.0, $guess - 0.5))) /
+                (min(120.0, $guess + 0.5) - max(0.0, $guess - 0.5));
             $newton = $guess - $miss / $slope;
             $guess = $newton > $low && $newton < $high ? $newton : ($low + $high) / 2;
         }
@@ -134,7 +147,12 @@ final class Vapour
     {
         $x = ($dew - $this->lowest) / $this->step;
         if ($x < -1e-9 || $x > $this->rows) {
-            throw OutsideTable::temperature($this->name, $dew, $this->lowest, $this->lowest + $this->step * ($this->rows - 1));
+            throw OutsideTable::temperature(
+                $this->name,
+                $dew,
+                $this->lowest,
+                $this->lowest + $this->step * ($this->rows - 1),
+            );
         }
         $row = max(0, min($this->rows - 4, (int) $x - 1));
 
@@ -143,7 +161,7 @@ final class Vapour
         $b = $x - 2.0;
         $c = $x - 3.0;
 
-        return [$row, [-$a * $b * $c / 6, $x * $b * $c / 2, -$x * $a * $c / 2, $x * $a * $b / 6]];
+        return [$row, [(-$a * $b * $c) / 6, ($x * $b * $c) / 2, (-$x * $a * $c) / 2, ($x * $a * $b) / 6]];
     }
 
     private function column(float $superheat): int

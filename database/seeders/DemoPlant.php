@@ -28,37 +28,62 @@ final readonly class DemoPlant
     {
         $box = $given['box'] + 273.15;
         $ambient = $given['ambient'] + 273.15;
-        $head = $this->pressure(fn (float $p): float => ($this->fluid->dewTemperature($p) + $this->fluid->bubbleTemperature($p)) / 2, $ambient + $given['split']);
+        $head = $this->pressure(
+            fn (float $p): float => ($this->fluid->dewTemperature($p) + $this->fluid->bubbleTemperature($p)) / 2,
+            $ambient + $given['split'],
+        );
         $liquid = $this->fluid->bubbleTemperature($head) - $given['subcooling'];
         $before = $liquid - ($given['drier'] ?? 0.4);
         $valve = $before - ($given['line'] ?? 0.8);
-        $coil = $this->pressure(fn (float $p): float => ($this->fluid->dewTemperature($p) + $this->inlet($p, $valve)) / 2, $box - $given['td']);
-        $suction = $this->fluid->dewPressure($this->fluid->dewTemperature($coil) - ($given['regulator_k'] ?? 0.0));
+        $coil = $this->pressure(
+            fn (float $p): float => ($this->fluid->dewTemperature($p) + $this->inlet($p, $valve)) / 2,
+            $box - $given['td'],
+        );
+        $suction = $this->fluid->dewPressure(
+            $this->fluid->dewTemperature($coil) - ($given['regulator_k'] ?? 0.0),
+        );
         $bulb = $this->fluid->dewTemperature($coil) + $given['superheat'];
         $pipe = $bulb + ($given['gain'] ?? 4.5);
         $readings = [
-            Reading::SuctionPressure->value => $suction, Reading::DischargePressure->value => $head,
-            Reading::AmbientTemperature->value => $ambient, Reading::BoxTemperature->value => $box,
+            Reading::SuctionPressure->value => $suction,
+            Reading::DischargePressure->value => $head,
+            Reading::AmbientTemperature->value => $ambient,
+            Reading::BoxTemperature->value => $box,
             Reading::SupplyAirTemperature->value => $box - ($given['air_drop'] ?? 0.5 * $given['td']),
             Reading::CondenserAirOutTemperature->value => $ambient + ($given['air_rise'] ?? 0.55 * $given['split']),
-            Reading::SuctionTemperatureEvaporator->value => $bulb, Reading::SuctionTemperatureCompressor->value => $pipe,
+            Reading::SuctionTemperatureEvaporator->value => $bulb,
+            Reading::SuctionTemperatureCompressor->value => $pipe,
             Reading::CondenserOutletTemperature->value => $liquid + ($this->circuit->hasReceiver() ? 0.4 : 0.0),
-            Reading::ReceiverOutletTemperature->value => $liquid, Reading::DrierInletTemperature->value => $liquid - 0.1,
-            Reading::DrierOutletTemperature->value => $before, Reading::ValveInletTemperature->value => $valve,
-            Reading::DischargeTemperature->value => $this->discharge($suction, $pipe, $head, $ambient, $given['efficiency'] ?? 0.68),
+            Reading::ReceiverOutletTemperature->value => $liquid,
+            Reading::DrierInletTemperature->value => $liquid - 0.1,
+            Reading::DrierOutletTemperature->value => $before,
+            Reading::ValveInletTemperature->value => $valve,
+            Reading::DischargeTemperature->value => $this->discharge(
+                $suction,
+                $pipe,
+                $head,
+                $ambient,
+                $given['efficiency'] ?? 0.68,
+            ),
         ];
         if ($this->circuit->regulator === true) {
             $readings[Reading::EvaporatorPressure->value] = $coil;
         }
         if ($this->circuit->design->ratedCurrent !== null) {
-            $readings[Reading::CompressorCurrent->value] = $this->circuit->design->ratedCurrent * ($given['current'] ?? 0.74);
+            $readings[Reading::CompressorCurrent->value] =
+                $this->circuit->design->ratedCurrent * ($given['current'] ?? 0.74);
         }
 
         return $this->gauge($readings);
     }
 
-    private function discharge(float $suction, float $pipe, float $head, float $ambient, float $efficiency): float
-    {
+    private function discharge(
+        float $suction,
+        float $pipe,
+        float $head,
+        float $ambient,
+        float $efficiency,
+    ): float {
         $dew = $this->fluid->dewTemperature($suction);
         $superheat = max(0.5, $pipe - $dew);
         $work = $this->fluid->isentropicDischarge($dew, $superheat, $head)['work'] / $efficiency;
@@ -84,7 +109,7 @@ final readonly class DemoPlant
         $high = 3e6;
         for ($round = 0; $round < 60; $round++) {
             $middle = ($low + $high) / 2;
-            $temperature($middle) > $wanted ? $high = $middle : $low = $middle;
+            $temperature($middle) > $wanted ? ($high = $middle) : ($low = $middle);
         }
 
         return ($low + $high) / 2;
@@ -96,7 +121,9 @@ final readonly class DemoPlant
      */
     private function gauge(array $readings): array
     {
-        foreach ([Reading::SuctionPressure, Reading::DischargePressure, Reading::EvaporatorPressure] as $reading) {
+        foreach (
+            [Reading::SuctionPressure, Reading::DischargePressure, Reading::EvaporatorPressure] as $reading
+        ) {
             if (isset($readings[$reading->value])) {
                 $readings[$reading->value] = $this->circuit->atmosphere->gauge($readings[$reading->value]);
             }

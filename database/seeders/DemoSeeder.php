@@ -24,14 +24,35 @@ final class DemoSeeder extends Seeder
 
     public function run(): void
     {
-        $this->user = User::query()->create(['name' => 'Ylva Brandt-Osei', 'email' => self::EMAIL, 'password' => self::PASSWORD, 'role' => 'lead']);
-        User::query()->create(['name' => 'Tamsin Roelke', 'email' => 'second@tarnevik.example', 'password' => self::PASSWORD]);
+        $this->user = User::query()->create([
+            'name' => 'Ylva Brandt-Osei',
+            'email' => self::EMAIL,
+            'password' => self::PASSWORD,
+            'role' => 'lead',
+        ]);
+        User::query()->create([
+            'name' => 'Tamsin Roelke',
+            'email' => 'second@tarnevik.example',
+            'password' => self::PASSWORD,
+        ]);
         $story = json_decode((string) file_get_contents(__DIR__.'/demo.json'), true, 32, JSON_THROW_ON_ERROR);
         $circuits = [];
         foreach ($story['sites'] as $entry) {
-            $site = Site::query()->create(['name' => $entry['name'], 'place' => $entry['place'], 'contact' => $entry['contact'], 'altitude_m' => $entry['altitude_m']]);
+            $site = Site::query()->create([
+                'name' => $entry['name'],
+                'place' => $entry['place'],
+                'contact' => $entry['contact'],
+                'altitude_m' => $entry['altitude_m'],
+            ]);
             foreach ($entry['circuits'] as $one) {
-                $circuits[$one['name']] = $site->circuits()->create(['name' => $one['name'], 'system' => $one['system'], 'design' => $one['design'], 'notes' => $one['notes'] ?? null]);
+                $circuits[$one['name']] = $site
+                    ->circuits()
+                    ->create([
+                        'name' => $one['name'],
+                        'system' => $one['system'],
+                        'design' => $one['design'],
+                        'notes' => $one['notes'] ?? null,
+                    ]);
             }
         }
         foreach ($story['visits'] as $entry) {
@@ -45,7 +66,12 @@ final class DemoSeeder extends Seeder
     {
         $at = Carbon::now()->startOfDay()->subDays($entry['days_ago'])->setTimeFromTimeString($entry['at']);
         Carbon::setTestNow($at);
-        $visit = Visit::query()->create(['circuit_id' => $circuit->id, 'user_id' => $this->user->id, 'opened_at' => $at, 'house_rules' => []]);
+        $visit = Visit::query()->create([
+            'circuit_id' => $circuit->id,
+            'user_id' => $this->user->id,
+            'opened_at' => $at,
+            'house_rules' => [],
+        ]);
         $visit->setRelation('circuit', $circuit->load('site'));
         $recorder = new Recorder($visit, $this->user);
         foreach ($entry['complaint'] as $word) {
@@ -81,7 +107,13 @@ final class DemoSeeder extends Seeder
         }
         Carbon::setTestNow();
         if (isset($entry['follow_up'])) {
-            FollowUp::query()->create(['visit_id' => $visit->id, 'circuit_id' => $circuit->id, 'user_id' => $this->user->id, 'due_on' => Carbon::now()->addDays($entry['follow_up'][0]), 'what' => $entry['follow_up'][1]]);
+            FollowUp::query()->create([
+                'visit_id' => $visit->id,
+                'circuit_id' => $circuit->id,
+                'user_id' => $this->user->id,
+                'due_on' => Carbon::now()->addDays($entry['follow_up'][0]),
+                'what' => $entry['follow_up'][1],
+            ]);
         }
         if (! ($entry['open'] ?? false)) {
             $visit->update(['closed_at' => $at->copy()->addMinutes(75)]);

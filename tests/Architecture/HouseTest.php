@@ -13,7 +13,11 @@ final class HouseTest extends TestCase
     {
         foreach (self::files('core') as $path => $text) {
             self::assertStringContainsString('declare(strict_types=1);', $text, $path);
-            self::assertMatchesRegularExpression('/^(final (readonly )?class|abstract class|enum|interface) /m', $text, $path.': final, abstract, an enum or an interface');
+            self::assertMatchesRegularExpression(
+                '/^(final (readonly )?class|abstract class|enum|interface) /m',
+                $text,
+                $path.': final, abstract, an enum or an interface',
+            );
         }
     }
 
@@ -21,7 +25,11 @@ final class HouseTest extends TestCase
     {
         foreach ([...self::files('core'), ...self::files('app')] as $path => $text) {
             // The reader is the one guard of the whole format; the loop is one walk around the circuit, the simulation one clock.
-            self::assertLessThanOrEqual(['VisitReader.php' => 400, 'Loop.php' => 330, 'Simulation.php' => 300][basename($path)] ?? 270, substr_count($text, "\n"), $path);
+            self::assertLessThanOrEqual(
+                ['VisitReader.php' => 400, 'Loop.php' => 330, 'Simulation.php' => 300][basename($path)] ?? 270,
+                substr_count($text, "\n"),
+                $path,
+            );
         }
     }
 
@@ -29,7 +37,11 @@ final class HouseTest extends TestCase
     {
         foreach (self::files('core') + self::files('app') as $path => $text) {
             if (! str_starts_with($path, 'core/Quantity/')) {
-                self::assertDoesNotMatchRegularExpression('/6894|3386|98066|\b0\.4535|5\s*\/\s*9\b|\b1\.8\s*\*/', $text, $path);
+                self::assertDoesNotMatchRegularExpression(
+                    '/6894|3386|98066|\b0\.4535|5\s*\/\s*9\b|\b1\.8\s*\*/',
+                    $text,
+                    $path,
+                );
             }
         }
     }
@@ -39,7 +51,11 @@ final class HouseTest extends TestCase
         foreach (['core', 'app', 'tests', 'resources', 'database'] as $room) {
             foreach (self::files($room, ['php', 'js', 'mjs']) as $path => $text) {
                 if (! str_contains($path, 'HouseTest')) {
-                    self::assertDoesNotMatchRegularExpression('/TODO|FIXME|markTestSkipped|markTestIncomplete|phpstan-ignore|test\.(skip|fixme|only)|\bdd\(|\bvar_dump\(/', $text, $path);
+                    self::assertDoesNotMatchRegularExpression(
+                        '/TODO|FIXME|markTestSkipped|markTestIncomplete|phpstan-ignore|test\.(skip|fixme|only)|\bdd\(|\bvar_dump\(/',
+                        $text,
+                        $path,
+                    );
                 }
             }
         }
@@ -51,17 +67,27 @@ final class HouseTest extends TestCase
             self::assertDoesNotMatchRegularExpression('/273\.15|101325|DB::|->save\(|::query\(/', $text, $path);
             self::assertDoesNotMatchRegularExpression('/(src|href)="https?:/', $text, $path);
             if (! str_contains($path, 'report/pdf')) {
-                self::assertDoesNotMatchRegularExpression('/\sstyle="|<style|\son[a-z]+="/', $text, $path.': the content security policy allows no inline style or script');
+                self::assertDoesNotMatchRegularExpression(
+                    '/\sstyle="|<style|\son[a-z]+="/',
+                    $text,
+                    $path.': the content security policy allows no inline style or script',
+                );
             }
         }
     }
 
     public function test_nothing_of_a_machine_is_in_the_project(): void
     {
-        foreach (['core', 'app', 'bin', 'bench', 'config', 'resources', 'routes', 'tests', 'docs', 'database'] as $room) {
+        foreach (
+            ['core', 'app', 'bin', 'bench', 'config', 'resources', 'routes', 'tests', 'docs', 'database'] as $room
+        ) {
             foreach (self::files($room, null) as $path => $text) {
                 if (! str_ends_with($path, '.png') && ! str_contains($path, 'HouseTest')) {
-                    self::assertDoesNotMatchRegularExpression('~(^|[^a-zA-Z0-9.])/(work|root|home)/[a-z]|registry\.npm|packagist\.~', $text, $path);
+                    self::assertDoesNotMatchRegularExpression(
+                        '~(^|[^a-zA-Z0-9.])/(work|root|home)/[a-z]|registry\.npm|packagist\.~',
+                        $text,
+                        $path,
+                    );
                 }
             }
         }
@@ -78,10 +104,18 @@ final class HouseTest extends TestCase
         if (! is_dir($root.'/'.$room)) {
             return [];
         }
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($root.'/'.$room, \FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (
+            new \RecursiveIteratorIterator(
+                new \RecursiveDirectoryIterator($root.'/'.$room, \FilesystemIterator::SKIP_DOTS),
+            ) as $file
+        ) {
             assert($file instanceof \SplFileInfo);
             $path = substr($file->getPathname(), strlen($root) + 1);
-            if ($file->isFile() && ! str_contains($path, '.sqlite') && ($endings === null || in_array($file->getExtension(), $endings, true))) {
+            if (
+                $file->isFile() &&
+                ! str_contains($path, '.sqlite') &&
+                ($endings === null || in_array($file->getExtension(), $endings, true))
+            ) {
                 $found[$path] = (string) file_get_contents($file->getPathname());
             }
         }

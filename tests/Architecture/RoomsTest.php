@@ -20,7 +20,12 @@ final class RoomsTest
         return PHPat::rule()
             ->classes(Selector::inNamespace('Metrum'))
             ->shouldNotDependOn()
-            ->classes(Selector::inNamespace('App'), Selector::inNamespace('Illuminate'), Selector::inNamespace('Symfony'), Selector::inNamespace('Database'))
+            ->classes(
+                Selector::inNamespace('App'),
+                Selector::inNamespace('Illuminate'),
+                Selector::inNamespace('Symfony'),
+                Selector::inNamespace('Database'),
+            )
             ->because('the core is plain PHP and tested on its own');
     }
 
@@ -57,7 +62,11 @@ final class RoomsTest
     public function test_models_know_no_http(): Rule
     {
         return PHPat::rule()
-            ->classes(Selector::inNamespace('App\Models'), Selector::inNamespace('App\Records'), Selector::inNamespace('App\Picture'))
+            ->classes(
+                Selector::inNamespace('App\Models'),
+                Selector::inNamespace('App\Records'),
+                Selector::inNamespace('App\Picture'),
+            )
             ->shouldNotDependOn()
             ->classes(Selector::inNamespace('App\Http'), Selector::inNamespace('Illuminate\Http'))
             ->because('what is kept and drawn does not depend on how it was asked for');
@@ -66,7 +75,10 @@ final class RoomsTest
     private function knowsNothingAbove(string $room): Rule
     {
         $place = (int) array_search($room, self::ROOMS, true);
-        $above = array_map(static fn (string $name): SelectorInterface => Selector::inNamespace('Metrum\\'.$name), array_slice(self::ROOMS, $place + 1));
+        $above = array_map(
+            static fn (string $name): SelectorInterface => Selector::inNamespace('Metrum\\'.$name),
+            array_slice(self::ROOMS, $place + 1),
+        );
 
         return PHPat::rule()
             ->classes(Selector::inNamespace('Metrum\\'.$room))

@@ -17,8 +17,13 @@ final class CommandsTest extends TestCase
 {
     public function test_diagnose_answers_line_by_line_and_refuses_by_line(): void
     {
-        $good = '{"format":"metrum-visit","version":1,"id":"a","system":{"refrigerant":"R-448A"},"complaint":["too_warm"],"readings":{"suction_pressure_kpa":310.2,"suction_temperature_evaporator_c":1.4}}';
-        [$status, $lines] = $this->artisanLines('metrum:diagnose', $good."\n\n{\"format\":\"x\"}\n".$good."\n", ['--json']);
+        $good =
+            '{"format":"metrum-visit","version":1,"id":"a","system":{"refrigerant":"R-448A"},"complaint":["too_warm"],"readings":{"suction_pressure_kpa":310.2,"suction_temperature_evaporator_c":1.4}}';
+        [$status, $lines] = $this->artisanLines(
+            'metrum:diagnose',
+            $good."\n\n{\"format\":\"x\"}\n".$good."\n",
+            ['--json'],
+        );
         self::assertSame(1, $status);
         self::assertCount(3, $lines);
         self::assertSame('a', $lines[0]['id']);
@@ -34,7 +39,10 @@ final class CommandsTest extends TestCase
 
     public function test_diagnose_reads_one_document_over_many_lines(): void
     {
-        [$status, $lines] = $this->artisanLines('metrum:diagnose', "{\n \"format\": \"metrum-visit\",\n \"version\": 1,\n \"system\": {\"refrigerant\": \"R-290\"}\n}\n");
+        [$status, $lines] = $this->artisanLines(
+            'metrum:diagnose',
+            "{\n \"format\": \"metrum-visit\",\n \"version\": 1,\n \"system\": {\"refrigerant\": \"R-290\"}\n}\n",
+        );
         self::assertSame(0, $status);
         self::assertCount(1, $lines);
         self::assertNotSame([], $lines[0]['cautions']);
@@ -42,7 +50,10 @@ final class CommandsTest extends TestCase
 
     public function test_properties_answer_and_refuse(): void
     {
-        [$status, $lines] = $this->artisanLines('metrum:properties', "{\"refrigerant\":\"R-134a\",\"t_c\":0}\n{\"refrigerant\":\"R-134a\",\"t_c\":900}\n");
+        [$status, $lines] = $this->artisanLines(
+            'metrum:properties',
+            "{\"refrigerant\":\"R-134a\",\"t_c\":0}\n{\"refrigerant\":\"R-134a\",\"t_c\":900}\n",
+        );
         self::assertSame(1, $status);
         self::assertEqualsWithDelta(292.8, $lines[0]['dew_kpa_abs'], 0.3);
         self::assertSame(2, $lines[1]['line']);
@@ -51,21 +62,36 @@ final class CommandsTest extends TestCase
 
     public function test_simulate_answers_steady_states_and_runs_in_time(): void
     {
-        $scenario = '{"system":{"kind":"walk_in_cooler","refrigerant":"R-448A"},"conditions":{"ambient_temperature_c":28,"box_temperature_c":6}}';
-        [$status, $lines] = $this->artisanLines('metrum:simulate', $scenario."\n{\"system\":{\"refrigerant\":\"R-9\"}}\n");
+        $scenario =
+            '{"system":{"kind":"walk_in_cooler","refrigerant":"R-448A"},"conditions":{"ambient_temperature_c":28,"box_temperature_c":6}}';
+        [$status, $lines] = $this->artisanLines(
+            'metrum:simulate',
+            $scenario."\n{\"system\":{\"refrigerant\":\"R-9\"}}\n",
+        );
         self::assertSame(1, $status);
         self::assertLessThan(0.005, $lines[0]['plant']['energy_residual']);
         self::assertSame(2, $lines[1]['line']);
         [$status, $run] = $this->artisanLines('metrum:simulate', $scenario, ['--minutes=5', '--step=30']);
         self::assertSame([0, 11, 300], [$status, count($run), $run[10]['time_s']]);
         self::assertLessThan($run[0]['box_temperature_c'], $run[10]['box_temperature_c']);
-        $csv = new Process([PHP_BINARY, 'artisan', 'metrum:simulate', '-', '--minutes=1', '--step=60', '--csv'], base_path(), input: $scenario);
+        $csv = new Process(
+            [PHP_BINARY, 'artisan', 'metrum:simulate', '-', '--minutes=1', '--step=60', '--csv'],
+            base_path(),
+            input: $scenario,
+        );
         $csv->mustRun();
-        $rows = array_map(static fn (string $row): array => str_getcsv($row), array_filter(explode("\n", $csv->getOutput())));
+        $rows = array_map(
+            static fn (string $row): array => str_getcsv($row),
+            array_filter(explode("\n", $csv->getOutput())),
+        );
         self::assertCount(3, $rows);
         self::assertSame('time_s', $rows[0][0]);
         self::assertSame(count($rows[0]), count($rows[2]));
-        $bad = new Process([PHP_BINARY, 'artisan', 'metrum:simulate', '-', '--minutes=1', '--step=0'], base_path(), input: $scenario);
+        $bad = new Process(
+            [PHP_BINARY, 'artisan', 'metrum:simulate', '-', '--minutes=1', '--step=0'],
+            base_path(),
+            input: $scenario,
+        );
         self::assertSame(2, $bad->run());
         self::assertStringContainsString('--step: "0" was given; possible is 1 to 600', $bad->getErrorOutput());
     }
@@ -85,14 +111,25 @@ final class CommandsTest extends TestCase
         Site::query()->delete();
         $this->artisan('metrum:demo')->assertSuccessful();
         $this->artisan('metrum:demo')->assertSuccessful();
-        self::assertSame([5, 10, 12], [Site::query()->count(), Circuit::query()->count(), Visit::query()->count()]);
+        self::assertSame(
+            [5, 10, 12],
+            [Site::query()->count(), Circuit::query()->count(), Visit::query()->count()],
+        );
         self::assertSame(1, Visit::stillOpen()->count());
-        $kinds = Circuit::query()->get()->map(static fn (Circuit $circuit): ?string => $circuit->kind()?->value)->unique();
-        foreach (['walk_in_cooler', 'walk_in_freezer', 'rack_circuit_medium', 'case_medium', 'ice_machine'] as $kind) {
+        $kinds = Circuit::query()
+            ->get()
+            ->map(static fn (Circuit $circuit): ?string => $circuit->kind()?->value)
+            ->unique();
+        foreach (
+            ['walk_in_cooler', 'walk_in_freezer', 'rack_circuit_medium', 'case_medium', 'ice_machine'] as $kind
+        ) {
             self::assertContains($kind, $kinds);
         }
         self::assertGreaterThan(1500.0, Site::query()->max('altitude_m'));
-        $this->post('/sign-in', ['email' => DemoSeeder::EMAIL, 'password' => DemoSeeder::PASSWORD])->assertRedirect('/');
+        $this->post('/sign-in', [
+            'email' => DemoSeeder::EMAIL,
+            'password' => DemoSeeder::PASSWORD,
+        ])->assertRedirect('/');
     }
 
     public function test_the_demo_towns_readings_agree_with_each_other(): void
@@ -104,7 +141,11 @@ final class CommandsTest extends TestCase
             self::assertSame([], $verdict->contradictions, $visit->circuit->name);
             $faults[] = $visit->findings()->confirmed[0] ?? $verdict->first()->fault;
         }
-        self::assertGreaterThan(6, count(array_unique(array_column($faults, 'value'))), 'several faults are shown');
+        self::assertGreaterThan(
+            6,
+            count(array_unique(array_column($faults, 'value'))),
+            'several faults are shown',
+        );
         self::assertContains(Fault::NoFault, $faults);
     }
 
@@ -119,6 +160,12 @@ final class CommandsTest extends TestCase
         self::assertSame('', $process->getErrorOutput());
         $lines = array_values(array_filter(explode("\n", $process->getOutput())));
 
-        return [(int) $process->getExitCode(), array_map(static fn (string $line): array => json_decode($line, true, 32, JSON_THROW_ON_ERROR), $lines)];
+        return [
+            (int) $process->getExitCode(),
+            array_map(
+                static fn (string $line): array => json_decode($line, true, 32, JSON_THROW_ON_ERROR),
+                $lines,
+            ),
+        ];
     }
 }

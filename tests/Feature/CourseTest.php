@@ -15,7 +15,12 @@ use Tests\TestCase;
 /** The course: right places, right marks, and no label on another, whatever is known or missing. */
 final class CourseTest extends TestCase
 {
-    private const EXTRA = ['drier_inlet_temperature_c' => 31.5, 'drier_outlet_temperature_c' => 31.1, 'valve_inlet_temperature_c' => 30.4, 'condenser_air_out_temperature_c' => 31.7];
+    private const EXTRA = [
+        'drier_inlet_temperature_c' => 31.5,
+        'drier_outlet_temperature_c' => 31.1,
+        'valve_inlet_temperature_c' => 30.4,
+        'condenser_air_out_temperature_c' => 31.7,
+    ];
 
     public function test_the_run_passes_the_places_in_the_order_of_the_refrigerant(): void
     {
@@ -41,7 +46,13 @@ final class CourseTest extends TestCase
 
     public function test_what_is_not_measured_is_only_band(): void
     {
-        $course = self::course(Visits::cooler(['suction_pressure_kpa' => null, 'suction_temperature_evaporator_c' => null, 'suction_temperature_compressor_c' => null]));
+        $course = self::course(
+            Visits::cooler([
+                'suction_pressure_kpa' => null,
+                'suction_temperature_evaporator_c' => null,
+                'suction_temperature_compressor_c' => null,
+            ]),
+        );
         self::assertArrayNotHasKey('coil_out', $course->run);
         self::assertArrayHasKey('coil_out', $course->expected);
         self::assertArrayNotHasKey('coil_in', $course->run);
@@ -63,12 +74,38 @@ final class CourseTest extends TestCase
 
             return array_combine(array_column($course->gaps, 'name'), array_column($course->gaps, 'mark'));
         };
-        self::assertSame(['fine'], array_values(array_unique($marks(Visits::cooler(['suction_temperature_compressor_c' => 7.4, 'discharge_temperature_c' => 73])))));
-        $starved = $marks(Visits::cooler(['suction_pressure_kpa' => 215, 'suction_temperature_evaporator_c' => 1.6, 'receiver_outlet_temperature_c' => 34.0]));
+        self::assertSame(
+            ['fine'],
+            array_values(
+                array_unique(
+                    $marks(
+                        Visits::cooler([
+                            'suction_temperature_compressor_c' => 7.4,
+                            'discharge_temperature_c' => 73,
+                        ]),
+                    ),
+                ),
+            ),
+        );
+        $starved = $marks(
+            Visits::cooler([
+                'suction_pressure_kpa' => 215,
+                'suction_temperature_evaporator_c' => 1.6,
+                'receiver_outlet_temperature_c' => 34.0,
+            ]),
+        );
         self::assertSame(['act', 'act'], [$starved['superheat'], $starved['TD']]);
         self::assertSame('look', $starved['subcooling']);
         // Not settled: nothing is more than a look.
-        self::assertNotContains('act', $marks(Visits::cooler(['suction_pressure_kpa' => 215, 'suction_temperature_evaporator_c' => 1.6], ['state' => 'pulling_down'])));
+        self::assertNotContains(
+            'act',
+            $marks(
+                Visits::cooler(
+                    ['suction_pressure_kpa' => 215, 'suction_temperature_evaporator_c' => 1.6],
+                    ['state' => 'pulling_down'],
+                ),
+            ),
+        );
     }
 
     public function test_labels_lie_on_no_other_and_inside_the_frame(): void
@@ -80,10 +117,20 @@ final class CourseTest extends TestCase
             $readings = self::EXTRA;
             foreach ($all as $key) {
                 $value = (Visits::HEALTHY + self::EXTRA)[$key];
-                $readings[$key] = mt_rand(0, 9) < 2 ? null : $value + (str_ends_with($key, '_kpa') ? mt_rand(-120, 250) : mt_rand(-60, 60) / 10);
+                $readings[$key] =
+                    mt_rand(0, 9) < 2
+                        ? null
+                        : $value + (str_ends_with($key, '_kpa') ? mt_rand(-120, 250) : mt_rand(-60, 60) / 10);
             }
             foreach ([[380.0, false], [236.0, false], [0.0, true]] as [$height, $downward]) {
-                $course = self::course(Visits::cooler(array_filter($readings, static fn (mixed $value): bool => $value !== null) + array_fill_keys($all, null)), $height, $downward);
+                $course = self::course(
+                    Visits::cooler(
+                        array_filter($readings, static fn (mixed $value): bool => $value !== null) +
+                            array_fill_keys($all, null),
+                    ),
+                    $height,
+                    $downward,
+                );
                 $boxes = array_map(self::box(...), $course->labels);
                 foreach ($boxes as $i => [$left, $top, $right, $bottom]) {
                     self::assertGreaterThanOrEqual(-0.5, $left);
@@ -101,16 +148,31 @@ final class CourseTest extends TestCase
     public function test_the_same_as_a_table(): void
     {
         $rows = self::course(Visits::cooler())->rows();
-        $bulb = array_values(array_filter($rows, static fn (array $row): bool => $row['place'] === 'At the bulb'))[0];
+        $bulb = array_values(
+            array_filter($rows, static fn (array $row): bool => $row['place'] === 'At the bulb'),
+        )[0];
         self::assertSame('1.7 °C', $bulb['measured']);
         self::assertMatchesRegularExpression('/^−?\d+(\.\d)? to −?\d+(\.\d)? °C$/u', $bulb['expected']);
-        $fahrenheit = (new Course(Visits::cooler(), Figures::of(Visits::cooler(), new HouseRules), new HouseRules, new Units(Unit::Fahrenheit)))->rows();
-        self::assertSame('35.1 °F', array_values(array_filter($fahrenheit, static fn (array $row): bool => $row['place'] === 'At the bulb'))[0]['measured']);
+        $fahrenheit = (new Course(
+            Visits::cooler(),
+            Figures::of(Visits::cooler(), new HouseRules()),
+            new HouseRules(),
+            new Units(Unit::Fahrenheit),
+        ))->rows();
+        self::assertSame(
+            '35.1 °F',
+            array_values(
+                array_filter($fahrenheit, static fn (array $row): bool => $row['place'] === 'At the bulb'),
+            )[0]['measured'],
+        );
     }
 
     public function test_the_drawing_is_said_in_words_for_those_who_cannot_see_it(): void
     {
-        $svg = view('components.picture.course', ['course' => self::course(Visits::cooler()), 'name' => 't'])->render();
+        $svg = view('components.picture.course', [
+            'course' => self::course(Visits::cooler()),
+            'name' => 't',
+        ])->render();
         self::assertStringContainsString('role="img"', $svg);
         self::assertStringContainsString('superheat 5.6 K, wanted 4 to 7 K: fine', $svg);
     }
@@ -120,7 +182,10 @@ final class CourseTest extends TestCase
     {
         $widest = 0.0;
         foreach ($label['lines'] as $line) {
-            $widest = max($widest, ($line['x'] ?? $label['x']) - $label['x'] + mb_strlen($line['text']) * $line['size'] * 0.52);
+            $widest = max(
+                $widest,
+                ($line['x'] ?? $label['x']) - $label['x'] + mb_strlen($line['text']) * $line['size'] * 0.52,
+            );
         }
         $ys = array_column($label['lines'], 'y');
 
@@ -129,6 +194,13 @@ final class CourseTest extends TestCase
 
     private static function course(Findings $findings, float $height = 380.0, bool $downward = false): Course
     {
-        return new Course($findings, Figures::of($findings, new HouseRules), new HouseRules, new Units, $height, $downward);
+        return new Course(
+            $findings,
+            Figures::of($findings, new HouseRules()),
+            new HouseRules(),
+            new Units(),
+            $height,
+            $downward,
+        );
     }
 }

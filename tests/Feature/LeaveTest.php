@@ -20,7 +20,15 @@ final class LeaveTest extends TestCase
         $visit = $this->visit();
         $this->enter($visit, 'complaint', 'too_warm', 'yes');
         $this->enter($visit, 'state', 'state', 'running_settled');
-        $this->read($visit, ['suction_pressure_kpa' => '215 kPa', 'discharge_pressure_kpa' => '1420 kPa', 'ambient_temperature_c' => '25', 'box_temperature_c' => '3.2', 'suction_temperature_evaporator_c' => '2', 'receiver_outlet_temperature_c' => '32.6', 'receiver_level_percent' => '3']);
+        $this->read($visit, [
+            'suction_pressure_kpa' => '215 kPa',
+            'discharge_pressure_kpa' => '1420 kPa',
+            'ambient_temperature_c' => '25',
+            'box_temperature_c' => '3.2',
+            'suction_temperature_evaporator_c' => '2',
+            'receiver_outlet_temperature_c' => '32.6',
+            'receiver_level_percent' => '3',
+        ]);
         $this->enter($visit, 'observation', 'sight_glass', 'bubbles');
         $this->enter($visit, 'observation', 'frost_coil', 'inlet_only');
 
@@ -32,33 +40,55 @@ final class LeaveTest extends TestCase
         $visit = $this->starved();
         $this->enter($visit, 'line', 'line', 'keeper has the key to the roof');
         $page = $this->get("/visits/{$visit->id}/report")->assertOk();
-        $page->assertSee('You called us because of this: too warm.')->assertSee('lost part of its refrigerant')->assertSee('Short of refrigerant')->assertSee('Suction pressure')
-            ->assertSee('2.15 bar')->assertSee('Frost on the coil')->assertSee('keeper has the key to the roof')->assertSee('all house rules were at their defaults')->assertSee('Do not add refrigerant yet');
+        $page
+            ->assertSee('You called us because of this: too warm.')
+            ->assertSee('lost part of its refrigerant')
+            ->assertSee('Short of refrigerant')
+            ->assertSee('Suction pressure')
+            ->assertSee('2.15 bar')
+            ->assertSee('Frost on the coil')
+            ->assertSee('keeper has the key to the roof')
+            ->assertSee('all house rules were at their defaults')
+            ->assertSee('Do not add refrigerant yet');
     }
 
     public function test_the_report_says_which_house_rules_were_in_force(): void
     {
-        HouseRule::query()->create(['rule' => 'superheat_medium', 'choice' => 'high', 'user_id' => $this->technician->id]);
+        HouseRule::query()->create([
+            'rule' => 'superheat_medium',
+            'choice' => 'high',
+            'user_id' => $this->technician->id,
+        ]);
         $this->actingAs($this->technician)->post("/circuits/{$this->circuit->id}/visits");
         $visit = Visit::query()->sole();
         HouseRule::query()->where('rule', 'superheat_medium')->delete();
-        $this->get("/visits/{$visit->id}/report")->assertSee('superheat at the coil, medium temperature (house rule: 6 to 9 K)');
+        $this->get("/visits/{$visit->id}/report")->assertSee(
+            'superheat at the coil, medium temperature (house rule: 6 to 9 K)',
+        );
     }
 
     public function test_the_pdf_is_a_pdf_with_the_course_in_it(): void
     {
-        $answer = $this->actingAs($this->technician)->get("/visits/{$this->starved()->id}/report.pdf")->assertOk();
+        $answer = $this->actingAs($this->technician)
+            ->get("/visits/{$this->starved()->id}/report.pdf")
+            ->assertOk();
         $pdf = (string) $answer->getContent();
         self::assertStringStartsWith('%PDF-', $pdf);
         self::assertSame('application/pdf', $answer->headers->get('Content-Type'));
-        self::assertStringContainsString('report-brygga-fish-hall-cold-room-2-', (string) $answer->headers->get('Content-Disposition'));
+        self::assertStringContainsString(
+            'report-brygga-fish-hall-cold-room-2-',
+            (string) $answer->headers->get('Content-Disposition'),
+        );
         self::assertGreaterThan(20000, strlen($pdf));
     }
 
     public function test_a_report_of_nothing_is_short_and_whole(): void
     {
         $visit = $this->visit();
-        $this->actingAs($this->technician)->get("/visits/{$visit->id}/report")->assertOk()->assertSee('Nothing has been measured yet.');
+        $this->actingAs($this->technician)
+            ->get("/visits/{$visit->id}/report")
+            ->assertOk()
+            ->assertSee('Nothing has been measured yet.');
         $this->get("/visits/{$visit->id}/report.pdf")->assertOk();
     }
 
@@ -66,7 +96,9 @@ final class LeaveTest extends TestCase
     {
         $visit = $this->starved();
         $this->enter($visit, 'note', 'summary', 'Gas is low. We come back on Monday.', ['stage' => 'leave']);
-        $this->get("/visits/{$visit->id}/report")->assertSee('Gas is low. We come back on Monday.')->assertDontSee('You called us');
+        $this->get("/visits/{$visit->id}/report")
+            ->assertSee('Gas is low. We come back on Monday.')
+            ->assertDontSee('You called us');
         $this->enter($visit, 'note', 'summary', '', ['stage' => 'leave']);
         $this->get("/visits/{$visit->id}/report")->assertSee('You called us');
     }
@@ -74,7 +106,11 @@ final class LeaveTest extends TestCase
     public function test_the_summary_changes_with_what_is_proven(): void
     {
         $visit = $this->starved();
-        $summary = static fn (): string => (new OwnerSummary($visit->findings(), $visit->verdict(), (new \App\View\Units)))->text();
+        $summary = static fn (): string => (new OwnerSummary(
+            $visit->findings(),
+            $visit->verdict(),
+            new \App\View\Units(),
+        ))->text();
         self::assertStringContainsString('leak', $summary());
         $this->enter($visit, 'confirmed', 'drain_blocked', 'yes');
         self::assertStringContainsString('Found and proven: Melt water cannot run off', $summary());
@@ -84,7 +120,10 @@ final class LeaveTest extends TestCase
     public function test_a_visit_file_comes_back_as_the_same_visit(): void
     {
         $visit = $this->starved();
-        $text = (string) $this->get("/visits/{$visit->id}/file.json")->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="visit-'.$visit->id.'.json"')->getContent();
+        $text = (string) $this->get("/visits/{$visit->id}/file.json")
+            ->assertOk()
+            ->assertHeader('Content-Disposition', 'attachment; filename="visit-'.$visit->id.'.json"')
+            ->getContent();
         // Here already: nothing is doubled.
         $this->import($text)->assertRedirect("/visits/{$visit->id}/verdict");
         self::assertSame(1, Visit::query()->count());
@@ -108,24 +147,45 @@ final class LeaveTest extends TestCase
 
     public function test_many_visits_come_in_one_file_all_or_none(): void
     {
-        $line = static fn (string $refrigerant): string => '{"format":"metrum-visit","version":1,"system":{"refrigerant":"'.$refrigerant.'","atmospheric_kpa":80.5},"readings":{"box_temperature_c":3}}';
+        $line = static fn (
+            string $refrigerant,
+        ): string => '{"format":"metrum-visit","version":1,"system":{"refrigerant":"'.
+            $refrigerant.
+            '","atmospheric_kpa":80.5},"readings":{"box_temperature_c":3}}';
         $this->actingAs($this->technician);
-        $this->import($line('R-134a')."\n".$line('R-9000'))->assertRedirect()->assertSessionHas('refused', fn (array $reasons): bool => str_starts_with($reasons[0], 'line 2, system.refrigerant'));
+        $this->import($line('R-134a')."\n".$line('R-9000'))
+            ->assertRedirect()
+            ->assertSessionHas(
+                'refused',
+                fn (array $reasons): bool => str_starts_with($reasons[0], 'line 2, system.refrigerant'),
+            );
         self::assertSame(0, Visit::query()->count());
         $this->import($line('R-134a')."\n".$line('R-290')."\n")->assertRedirect();
         self::assertSame(2, Visit::query()->count());
         // The site of imported visits stands as high as its air is thin.
-        self::assertEqualsWithDelta(80.5e3, Visit::query()->firstOrFail()->circuit->site->atmosphere()->pascal, 5.0);
+        self::assertEqualsWithDelta(
+            80.5e3,
+            Visit::query()->firstOrFail()->circuit->site->atmosphere()->pascal,
+            5.0,
+        );
     }
 
     public function test_a_refused_file_says_where_and_why_and_changes_nothing(): void
     {
         $this->actingAs($this->technician);
-        $this->followingRedirects()->import('{"format":"metrum-visit","version":1,"system":{"refrigerant":"R-134a"},"readings":{"box_temperature_c":"<b>"}}')
-            ->assertSee('Nothing was taken in.')->assertSee('readings.box_temperature_c')->assertSee('&lt;b&gt;', false);
+        $this->followingRedirects()
+            ->import(
+                '{"format":"metrum-visit","version":1,"system":{"refrigerant":"R-134a"},"readings":{"box_temperature_c":"<b>"}}',
+            )
+            ->assertSee('Nothing was taken in.')
+            ->assertSee('readings.box_temperature_c')
+            ->assertSee('&lt;b&gt;', false);
         $this->followingRedirects()->import('not a file of ours')->assertSee('Nothing was taken in.');
         $this->followingRedirects()->import('')->assertSee('Nothing was taken in.');
-        $this->followingRedirects()->from('/import')->post('/import', [])->assertSee('Choose a visit file first.');
+        $this->followingRedirects()
+            ->from('/import')
+            ->post('/import', [])
+            ->assertSee('Choose a visit file first.');
         self::assertSame(0, Visit::query()->count());
     }
 
@@ -134,7 +194,13 @@ final class LeaveTest extends TestCase
         $visit = $this->visit();
         $id = (string) Str::ulid();
         foreach ([1, 2] as $try) {
-            $this->actingAs($this->technician)->post("/visits/{$visit->id}/follow-ups", ['id' => $id, 'what' => 'Search the leak, roof; bring nitrogen', 'due_on' => now()->addDays(3)->format('Y-m-d')])->assertRedirect("/visits/{$visit->id}/leave");
+            $this->actingAs($this->technician)
+                ->post("/visits/{$visit->id}/follow-ups", [
+                    'id' => $id,
+                    'what' => 'Search the leak, roof; bring nitrogen',
+                    'due_on' => now()->addDays(3)->format('Y-m-d'),
+                ])
+                ->assertRedirect("/visits/{$visit->id}/leave");
         }
         $followUp = FollowUp::query()->sole();
         $this->get('/')->assertSee('Search the leak, roof');
@@ -152,13 +218,22 @@ final class LeaveTest extends TestCase
     public function test_a_follow_up_needs_a_date_ahead_and_words(): void
     {
         $visit = $this->visit();
-        $this->actingAs($this->technician)->from("/visits/{$visit->id}/leave")->post("/visits/{$visit->id}/follow-ups", ['what' => '', 'due_on' => '2020-01-01'])->assertRedirect("/visits/{$visit->id}/leave")->assertSessionHasErrors(['what', 'due_on']);
+        $this->actingAs($this->technician)
+            ->from("/visits/{$visit->id}/leave")
+            ->post("/visits/{$visit->id}/follow-ups", ['what' => '', 'due_on' => '2020-01-01'])
+            ->assertRedirect("/visits/{$visit->id}/leave")
+            ->assertSessionHasErrors(['what', 'due_on']);
         $this->get("/visits/{$visit->id}/leave")->assertSee('The date lies in the past');
         self::assertSame(0, FollowUp::query()->count());
     }
 
     private function import(string $text, ?string $circuit = null): \Illuminate\Testing\TestResponse
     {
-        return $this->actingAs($this->technician)->from('/import')->post('/import', ['file' => UploadedFile::fake()->createWithContent('visit.json', $text), 'circuit_id' => $circuit]);
+        return $this->actingAs($this->technician)
+            ->from('/import')
+            ->post('/import', [
+                'file' => UploadedFile::fake()->createWithContent('visit.json', $text),
+                'circuit_id' => $circuit,
+            ]);
     }
 }

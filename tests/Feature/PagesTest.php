@@ -29,10 +29,14 @@ final class PagesTest extends TestCase
     public function test_a_circuit_is_found_by_any_of_its_words(): void
     {
         foreach (['brygga', 'COLD room', 'quay', 'r-448a', 'walk in cooler', 'room brygga'] as $typed) {
-            $this->get('/find?q='.urlencode($typed))->assertOk()->assertSee('Cold room 2');
+            $this->get('/find?q='.urlencode($typed))
+                ->assertOk()
+                ->assertSee('Cold room 2');
         }
         foreach (['kitchen', '%', '__', "x' or 1=1 --"] as $typed) {
-            $this->get('/find?q='.urlencode($typed))->assertOk()->assertDontSee('Cold room 2');
+            $this->get('/find?q='.urlencode($typed))
+                ->assertOk()
+                ->assertDontSee('Cold room 2');
         }
     }
 
@@ -40,7 +44,15 @@ final class PagesTest extends TestCase
     {
         $visit = $this->visit();
         $this->enter($visit, 'state', 'state', 'running_settled');
-        $this->read($visit, ['suction_pressure_kpa' => '215 kPa', 'discharge_pressure_kpa' => '1420 kPa', 'ambient_temperature_c' => '25', 'box_temperature_c' => '3.2', 'suction_temperature_evaporator_c' => '2', 'receiver_outlet_temperature_c' => '34', 'receiver_level_percent' => '3']);
+        $this->read($visit, [
+            'suction_pressure_kpa' => '215 kPa',
+            'discharge_pressure_kpa' => '1420 kPa',
+            'ambient_temperature_c' => '25',
+            'box_temperature_c' => '3.2',
+            'suction_temperature_evaporator_c' => '2',
+            'receiver_outlet_temperature_c' => '34',
+            'receiver_level_percent' => '3',
+        ]);
         $this->enter($visit, 'observation', 'sight_glass', 'bubbles');
         $this->get('/')->assertSee('since ')->assertDontSee('● Short of refrigerant');
         $this->post("/visits/{$visit->id}/close");
@@ -53,12 +65,21 @@ final class PagesTest extends TestCase
 
     public function test_a_site_has_an_altitude_and_with_it_an_atmosphere(): void
     {
-        $this->post('/sites', ['name' => 'Fjellrosa', 'altitude' => '6,230 ft', 'place' => 'High meadow', 'contact' => ''])->assertRedirect();
+        $this->post('/sites', [
+            'name' => 'Fjellrosa',
+            'altitude' => '6,230 ft',
+            'place' => 'High meadow',
+            'contact' => '',
+        ])->assertRedirect();
         $site = Site::query()->where('name', 'Fjellrosa')->sole();
         self::assertEqualsWithDelta(1898.9, $site->altitude_m, 0.1);
         self::assertEqualsWithDelta(80.5e3, $site->atmosphere()->pascal, 300.0);
-        $this->get("/sites/{$site->id}")->assertOk()->assertSee('Fjellrosa');
-        $this->get("/sites/{$site->id}/edit")->assertOk()->assertSee('High meadow');
+        $this->get("/sites/{$site->id}")
+            ->assertOk()
+            ->assertSee('Fjellrosa');
+        $this->get("/sites/{$site->id}/edit")
+            ->assertOk()
+            ->assertSee('High meadow');
         $this->put("/sites/{$site->id}", ['name' => 'Fjellrosa', 'altitude' => '1900 m'])->assertRedirect();
         self::assertEqualsWithDelta(1900.0, $site->fresh()?->altitude_m, 1e-6);
     }
@@ -74,67 +95,141 @@ final class PagesTest extends TestCase
     #[DataProvider('altitudes')]
     public function test_an_impossible_altitude_is_answered_and_kept(string $typed, string $said): void
     {
-        $this->from('/sites/create')->post('/sites', ['name' => 'Nowhere', 'altitude' => $typed])->assertRedirect('/sites/create')->assertSessionHasErrors('altitude');
-        $this->get('/sites/create')->assertSee($said)->assertSee('value="'.$typed.'"', false)->assertSee('value="Nowhere"', false);
+        $this->from('/sites/create')
+            ->post('/sites', ['name' => 'Nowhere', 'altitude' => $typed])
+            ->assertRedirect('/sites/create')
+            ->assertSessionHasErrors('altitude');
+        $this->get('/sites/create')
+            ->assertSee($said)
+            ->assertSee('value="'.$typed.'"', false)
+            ->assertSee('value="Nowhere"', false);
         self::assertSame(1, Site::query()->count());
     }
 
     public function test_a_circuit_is_made_from_the_defaults_of_its_kind(): void
     {
-        $this->get("/sites/{$this->circuit->site_id}/circuits/create?kind=walk_in_freezer")->assertOk()->assertSee('usual: Electric')->assertSee('usual: −18.0');
-        $this->post("/sites/{$this->circuit->site_id}/circuits", ['name' => 'Freezer', 'kind' => 'walk_in_freezer', 'refrigerant' => 'R-452A', 'receiver' => 'yes', 'box_set_point_c' => '-4 F', 'superheat_k' => '7.2 F', 'rated_current_a' => '12.5', 'receiver_volume_l' => '9'])->assertRedirect();
+        $this->get("/sites/{$this->circuit->site_id}/circuits/create?kind=walk_in_freezer")
+            ->assertOk()
+            ->assertSee('usual: Electric')
+            ->assertSee('usual: −18.0');
+        $this->post("/sites/{$this->circuit->site_id}/circuits", [
+            'name' => 'Freezer',
+            'kind' => 'walk_in_freezer',
+            'refrigerant' => 'R-452A',
+            'receiver' => 'yes',
+            'box_set_point_c' => '-4 F',
+            'superheat_k' => '7.2 F',
+            'rated_current_a' => '12.5',
+            'receiver_volume_l' => '9',
+        ])->assertRedirect();
         $circuit = Circuit::query()->where('name', 'Freezer')->sole();
         self::assertEqualsWithDelta(-20.0, $circuit->design['box_set_point_c'], 1e-3);
         self::assertEqualsWithDelta(4.0, $circuit->design['superheat_k'], 1e-3, 'a difference is never offset');
         self::assertTrue($circuit->system['receiver']);
         self::assertArrayNotHasKey('evaporator_td_k', $circuit->design, 'what was left empty is not known');
-        $this->get("/circuits/{$circuit->id}")->assertOk()->assertSee('not given')->assertSee('−20.0 °C');
-        $this->get("/circuits/{$circuit->id}/edit")->assertOk()->assertSee('−20.0', false);
+        $this->get("/circuits/{$circuit->id}")
+            ->assertOk()
+            ->assertSee('not given')
+            ->assertSee('−20.0 °C');
+        $this->get("/circuits/{$circuit->id}/edit")
+            ->assertOk()
+            ->assertSee('−20.0', false);
     }
 
     public function test_a_bad_design_value_is_answered_at_its_field_and_all_is_kept(): void
     {
         $form = "/sites/{$this->circuit->site_id}/circuits/create";
-        $this->from($form)->post("/sites/{$this->circuit->site_id}/circuits", ['name' => 'Odd', 'refrigerant' => '', 'superheat_k' => '400', 'box_set_point_c' => 'cold'])->assertRedirect($form)->assertSessionHasErrors(['refrigerant', 'superheat_k', 'box_set_point_c']);
-        $this->get($form)->assertSee('possible is 0 to 40 K')->assertSee('value="400"', false)->assertSee('value="cold"', false)->assertSee('value="Odd"', false);
+        $this->from($form)
+            ->post("/sites/{$this->circuit->site_id}/circuits", [
+                'name' => 'Odd',
+                'refrigerant' => '',
+                'superheat_k' => '400',
+                'box_set_point_c' => 'cold',
+            ])
+            ->assertRedirect($form)
+            ->assertSessionHasErrors(['refrigerant', 'superheat_k', 'box_set_point_c']);
+        $this->get($form)
+            ->assertSee('possible is 0 to 40 K')
+            ->assertSee('value="400"', false)
+            ->assertSee('value="cold"', false)
+            ->assertSee('value="Odd"', false);
         self::assertSame(1, Circuit::query()->count());
     }
 
     public function test_the_circuits_page_tells_its_history(): void
     {
-        $this->get("/circuits/{$this->circuit->id}")->assertSee('No visit yet')->assertSee('What it should read')->assertSee('class="course"', false);
+        $this->get("/circuits/{$this->circuit->id}")
+            ->assertSee('No visit yet')
+            ->assertSee('What it should read')
+            ->assertSee('class="course"', false);
         $visit = $this->visit();
-        $this->read($visit, ['suction_pressure_kpa' => '3.45', 'box_temperature_c' => '2.5', 'suction_temperature_evaporator_c' => '1.7']);
+        $this->read($visit, [
+            'suction_pressure_kpa' => '3.45',
+            'box_temperature_c' => '2.5',
+            'suction_temperature_evaporator_c' => '1.7',
+        ]);
         $this->enter($visit, 'confirmed', 'drain_blocked', 'yes');
         $this->post("/visits/{$visit->id}/close");
-        $this->get("/circuits/{$this->circuit->id}")->assertSee('Last read')->assertSee($visit->opened_at->format('j M Y'))->assertSee('proven');
+        $this->get("/circuits/{$this->circuit->id}")
+            ->assertSee('Last read')
+            ->assertSee($visit->opened_at->format('j M Y'))
+            ->assertSee('proven');
     }
 
     public function test_units_and_theme_are_each_persons_own(): void
     {
-        $this->put('/settings', ['temperature' => 'f', 'pressure' => 'psi', 'mass' => 'lb', 'theme' => 'cold'])->assertRedirect('/settings')->assertSessionHasNoErrors();
+        $this->put('/settings', ['temperature' => 'f', 'pressure' => 'psi', 'mass' => 'lb', 'theme' => 'cold'])
+            ->assertRedirect('/settings')
+            ->assertSessionHasNoErrors();
         $this->get('/settings')->assertSee('data-theme="dark"', false);
         self::assertSame('°F', $this->technician->fresh()?->units()->temperature->symbol());
-        $this->from('/settings')->put('/settings', ['temperature' => 'x', 'pressure' => 'psi', 'mass' => 'lb', 'theme' => 'cold'])->assertSessionHasErrors('temperature');
+        $this->from('/settings')
+            ->put('/settings', ['temperature' => 'x', 'pressure' => 'psi', 'mass' => 'lb', 'theme' => 'cold'])
+            ->assertSessionHasErrors('temperature');
     }
 
     public function test_house_rules_hold_for_visits_opened_from_then_on(): void
     {
         $before = $this->visit();
-        $this->put('/settings', ['temperature' => 'c', 'pressure' => 'bar', 'mass' => 'kg', 'theme' => 'auto', 'rules' => ['td_cooler' => 'own', 'superheat_medium' => 'high'], 'own' => ['td_cooler' => ['low' => '6,5', 'high' => '9']]])->assertSessionHasNoErrors();
+        $this->put('/settings', [
+            'temperature' => 'c',
+            'pressure' => 'bar',
+            'mass' => 'kg',
+            'theme' => 'auto',
+            'rules' => ['td_cooler' => 'own', 'superheat_medium' => 'high'],
+            'own' => ['td_cooler' => ['low' => '6,5', 'high' => '9']],
+        ])->assertSessionHasNoErrors();
         self::assertSame([6.5, 9.0], array_map(floatval(...), HouseRule::inForce()->choices['td_cooler']));
         $this->post("/circuits/{$this->circuit->id}/visits");
         self::assertEqualsWithDelta(6.5, $before->rules()->band('superheat_medium')->high, 1e-9);
         $before->update(['closed_at' => now()]);
         $this->post("/circuits/{$this->circuit->id}/visits");
-        self::assertEqualsWithDelta(9.0, Visit::query()->whereNull('closed_at')->latest('opened_at')->firstOrFail()->rules()->band('superheat_medium')->high, 1e-9);
+        self::assertEqualsWithDelta(
+            9.0,
+            Visit::query()
+                ->whereNull('closed_at')
+                ->latest('opened_at')
+                ->firstOrFail()
+                ->rules()
+                ->band('superheat_medium')->high,
+            1e-9,
+        );
         $this->get('/settings')->assertSee('value="6.5"', false);
     }
 
     public function test_an_own_band_needs_two_numbers_in_order(): void
     {
         foreach ([['8', '3'], ['', '5'], ['a', 'b'], ['1', '9999']] as [$low, $high]) {
-            $this->from('/settings')->put('/settings', ['temperature' => 'c', 'pressure' => 'bar', 'mass' => 'kg', 'theme' => 'auto', 'rules' => ['td_cooler' => 'own'], 'own' => ['td_cooler' => ['low' => $low, 'high' => $high]]])->assertSessionHasErrors('rules.td_cooler');
+            $this->from('/settings')
+                ->put('/settings', [
+                    'temperature' => 'c',
+                    'pressure' => 'bar',
+                    'mass' => 'kg',
+                    'theme' => 'auto',
+                    'rules' => ['td_cooler' => 'own'],
+                    'own' => ['td_cooler' => ['low' => $low, 'high' => $high]],
+                ])
+                ->assertSessionHasErrors('rules.td_cooler');
         }
         self::assertSame(0, HouseRule::query()->count());
     }
@@ -142,8 +237,19 @@ final class PagesTest extends TestCase
     public function test_names_are_shown_as_text(): void
     {
         $this->circuit->update(['name' => '<script>x</script>', 'notes' => '"><img src=x>']);
-        foreach (['/', '/sites', "/circuits/{$this->circuit->id}", "/sites/{$this->circuit->site_id}", '/find?q=script'] as $path) {
-            $this->get($path)->assertOk()->assertDontSee('<script>x', false)->assertDontSee('<img src=x', false);
+        foreach (
+            [
+                '/',
+                '/sites',
+                "/circuits/{$this->circuit->id}",
+                "/sites/{$this->circuit->site_id}",
+                '/find?q=script',
+            ] as $path
+        ) {
+            $this->get($path)
+                ->assertOk()
+                ->assertDontSee('<script>x', false)
+                ->assertDontSee('<img src=x', false);
         }
     }
 }

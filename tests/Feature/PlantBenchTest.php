@@ -17,8 +17,13 @@ final class PlantBenchTest extends TestCase
 {
     public function test_a_circuit_stands_at_the_bench_as_designed(): void
     {
-        $this->actingAs($this->technician)->get("/circuits/{$this->circuit->id}/plant")->assertOk()
-            ->assertSee('Sound, as designed')->assertSee('It reads')->assertDontSee('What changes')->assertSee('energy 0 %');
+        $this->actingAs($this->technician)
+            ->get("/circuits/{$this->circuit->id}/plant")
+            ->assertOk()
+            ->assertSee('Sound, as designed')
+            ->assertSee('It reads')
+            ->assertDontSee('What changes')
+            ->assertSee('energy 0 %');
         $this->get("/circuits/{$this->circuit->id}")->assertSee("/circuits/{$this->circuit->id}/plant", false);
     }
 
@@ -31,13 +36,20 @@ final class PlantBenchTest extends TestCase
     /** @return array<string, array{string}> */
     public static function kinds(): array
     {
-        return array_combine(array_column(Kind::cases(), 'value'), array_map(static fn (Kind $kind): array => [$kind->value], Kind::cases()));
+        return array_combine(
+            array_column(Kind::cases(), 'value'),
+            array_map(static fn (Kind $kind): array => [$kind->value], Kind::cases()),
+        );
     }
 
     #[DataProvider('kinds')]
     public function test_every_kind_has_a_plain_plant_that_runs_and_that_faults_pull_down(string $kind): void
     {
-        $this->actingAs($this->technician)->get("/plants/{$kind}")->assertOk()->assertSee('Sound, as designed')->assertDontSee('● ');
+        $this->actingAs($this->technician)
+            ->get("/plants/{$kind}")
+            ->assertOk()
+            ->assertSee('Sound, as designed')
+            ->assertDontSee('● ');
         $bench = $this->bench($kind, ['fault' => 'valve_underfeeding', 'severity' => '80']);
         self::assertTrue($bench->before->runs());
         self::assertLessThan($bench->before->cooling, $bench->now->cooling);
@@ -46,48 +58,106 @@ final class PlantBenchTest extends TestCase
 
     public function test_htmx_gets_the_answer_alone_and_an_address_that_keeps_what_is_set(): void
     {
-        $answer = $this->actingAs($this->technician)->get('/plants/walk_in_cooler?ambient=35&fault=condenser_airflow_low&severity=60&box=', ['HX-Request' => 'true'])->assertOk();
-        $answer->assertDontSee('<html', false)->assertSee('id="answer"', false)->assertSee('What changes')->assertSee('Condensing');
-        self::assertStringEndsWith('/plants/walk_in_cooler?ambient=35&fault=condenser_airflow_low&severity=60', (string) $answer->headers->get('HX-Replace-Url'));
-        $this->get('/plants/walk_in_cooler?ambient=35', ['HX-Request' => 'true', 'HX-History-Restore-Request' => 'true'])->assertSee('<html', false)->assertSee('value="35"', false);
+        $answer = $this->actingAs($this->technician)
+            ->get('/plants/walk_in_cooler?ambient=35&fault=condenser_airflow_low&severity=60&box=', [
+                'HX-Request' => 'true',
+            ])
+            ->assertOk();
+        $answer
+            ->assertDontSee('<html', false)
+            ->assertSee('id="answer"', false)
+            ->assertSee('What changes')
+            ->assertSee('Condensing');
+        self::assertStringEndsWith(
+            '/plants/walk_in_cooler?ambient=35&fault=condenser_airflow_low&severity=60',
+            (string) $answer->headers->get('HX-Replace-Url'),
+        );
+        $this->get('/plants/walk_in_cooler?ambient=35', [
+            'HX-Request' => 'true',
+            'HX-History-Restore-Request' => 'true',
+        ])
+            ->assertSee('<html', false)
+            ->assertSee('value="35"', false);
     }
 
     public function test_bad_input_is_answered_in_words_and_kept(): void
     {
-        $page = $this->actingAs($this->technician)->get('/plants/walk_in_cooler?ambient=hot&coil=140&added=1e99&turns='.str_repeat('9', 300).'&fault=no_such&severity=many&box[]=3')->assertOk();
-        $page->assertSee('Ambient: &quot;hot&quot;', false)->assertSee('value="hot"', false)->assertSee('Coil: &quot;140&quot; was given; possible is 0 to 100 %.', false)->assertSee('Sound, as designed');
+        $page = $this->actingAs($this->technician)
+            ->get(
+                '/plants/walk_in_cooler?ambient=hot&coil=140&added=1e99&turns='.
+                    str_repeat('9', 300).
+                    '&fault=no_such&severity=many&box[]=3',
+            )
+            ->assertOk();
+        $page
+            ->assertSee('Ambient: &quot;hot&quot;', false)
+            ->assertSee('value="hot"', false)
+            ->assertSee('Coil: &quot;140&quot; was given; possible is 0 to 100 %.', false)
+            ->assertSee('Sound, as designed');
         $this->get('/plants/windmill')->assertNotFound();
         $this->get('/circuits/none/plant')->assertNotFound();
     }
 
     public function test_ambient_above_where_the_refrigerant_condenses_is_refused(): void
     {
-        $this->circuit->update(['system' => ['kind' => 'case_medium', 'refrigerant' => 'R-744', 'metering' => 'eev'], 'design' => []]);
-        $this->actingAs($this->technician)->get("/circuits/{$this->circuit->id}/plant?ambient=38")->assertOk()->assertSee('R-744 no longer condenses');
+        $this->circuit->update([
+            'system' => ['kind' => 'case_medium', 'refrigerant' => 'R-744', 'metering' => 'eev'],
+            'design' => [],
+        ]);
+        $this->actingAs($this->technician)
+            ->get("/circuits/{$this->circuit->id}/plant?ambient=38")
+            ->assertOk()
+            ->assertSee('R-744 no longer condenses');
     }
 
     public function test_people_type_in_their_own_units(): void
     {
         $celsius = $this->bench('walk_in_cooler', ['ambient' => '35', 'box' => '4']);
-        $fahrenheit = $this->bench('walk_in_cooler', ['ambient' => '95', 'box' => '39.2'], new Units(Unit::Fahrenheit, Unit::Psi, Unit::Pound));
+        $fahrenheit = $this->bench(
+            'walk_in_cooler',
+            ['ambient' => '95', 'box' => '39.2'],
+            new Units(Unit::Fahrenheit, Unit::Psi, Unit::Pound),
+        );
         self::assertEqualsWithDelta($celsius->now->cooling, $fahrenheit->now->cooling, 1.0);
-        self::assertSame('It cools', substr($this->bench('walk_in_cooler', ['added' => '-2 lb'], new Units(mass: Unit::Pound))->sentence(), 0, 8));
+        self::assertSame(
+            'It cools',
+            substr(
+                $this->bench('walk_in_cooler', ['added' => '-2 lb'], new Units(mass: Unit::Pound))->sentence(),
+                0,
+                8,
+            ),
+        );
     }
 
     public function test_a_load_finds_the_box_temperature(): void
     {
         $light = $this->bench('walk_in_cooler', ['load' => '60']);
         $heavy = $this->bench('walk_in_cooler', ['load' => '120']);
-        self::assertEqualsWithDelta(0.6 * $light->sound->design->cooling, $light->now->cooling, 0.002 * $light->now->cooling);
-        self::assertLessThan($heavy->now->readings['box_temperature_c'], $light->now->readings['box_temperature_c']);
+        self::assertEqualsWithDelta(
+            0.6 * $light->sound->design->cooling,
+            $light->now->cooling,
+            0.002 * $light->now->cooling,
+        );
+        self::assertLessThan(
+            $heavy->now->readings['box_temperature_c'],
+            $light->now->readings['box_temperature_c'],
+        );
         self::assertStringStartsWith('This load holds the box at', $light->sentence());
     }
 
     public function test_two_faults_stand_in_it_at_once(): void
     {
         $one = $this->bench('walk_in_cooler', ['fault' => 'condenser_airflow_low', 'severity' => '60']);
-        $both = $this->bench('walk_in_cooler', ['fault' => 'condenser_airflow_low', 'severity' => '60', 'fault2' => 'evaporator_airflow_low', 'severity2' => '60']);
-        self::assertLessThan($one->now->readings['suction_pressure_kpa'], $both->now->readings['suction_pressure_kpa']);
+        $both = $this->bench('walk_in_cooler', [
+            'fault' => 'condenser_airflow_low',
+            'severity' => '60',
+            'fault2' => 'evaporator_airflow_low',
+            'severity2' => '60',
+        ]);
+        self::assertLessThan(
+            $one->now->readings['suction_pressure_kpa'],
+            $both->now->readings['suction_pressure_kpa'],
+        );
         self::assertStringContainsString(', and ', $both->title());
     }
 
@@ -95,42 +165,78 @@ final class PlantBenchTest extends TestCase
     {
         $bench = $this->bench('walk_in_cooler', ['fault' => 'liquid_solenoid_shut', 'severity' => '100']);
         self::assertFalse($bench->now->runs());
-        $this->actingAs($this->technician)->get('/plants/walk_in_cooler?fault=liquid_solenoid_shut&severity=100')->assertOk()->assertSee('● '.ucfirst((string) $bench->now->stopped));
+        $this->actingAs($this->technician)
+            ->get('/plants/walk_in_cooler?fault=liquid_solenoid_shut&severity=100')
+            ->assertOk()
+            ->assertSee('● '.ucfirst((string) $bench->now->stopped));
     }
 
     public function test_a_day_brings_its_defrosts_and_what_only_time_shows(): void
     {
         $this->actingAs($this->technician);
-        $this->get('/plants/walk_in_freezer?fault=defrost_heater_failed&severity=100')->assertSee('It shows in time: run a day.');
+        $this->get('/plants/walk_in_freezer?fault=defrost_heater_failed&severity=100')->assertSee(
+            'It shows in time: run a day.',
+        );
         $sound = $this->bench('walk_in_freezer', [])->run(24.0);
-        $failed = $this->bench('walk_in_freezer', ['fault' => 'defrost_heater_failed', 'severity' => '100'])->run(24.0);
-        $defrosts = static fn (array $events): int => count(array_filter($events, static fn (string $event): bool => str_ends_with($event, 'defrosting')));
+        $failed = $this->bench('walk_in_freezer', [
+            'fault' => 'defrost_heater_failed',
+            'severity' => '100',
+        ])->run(24.0);
+        $defrosts = static fn (array $events): int => count(
+            array_filter($events, static fn (string $event): bool => str_ends_with($event, 'defrosting')),
+        );
         self::assertGreaterThanOrEqual(2, $defrosts($sound->events()));
         self::assertGreaterThan($sound->runningShare(), $failed->runningShare());
-        $this->get('/plants/walk_in_freezer/run?hours=24')->assertOk()->assertSee('A day, running')->assertSee('run-frost', false);
-        $this->get("/circuits/{$this->circuit->id}/plant/run?hours=1")->assertOk()->assertSee('An hour, running');
+        $this->get('/plants/walk_in_freezer/run?hours=24')
+            ->assertOk()
+            ->assertSee('A day, running')
+            ->assertSee('run-frost', false);
+        $this->get("/circuits/{$this->circuit->id}/plant/run?hours=1")
+            ->assertOk()
+            ->assertSee('An hour, running');
     }
 
     public function test_before_it_is_done_the_visit_says_what_would_change(): void
     {
         $visit = $this->short();
-        $this->actingAs($this->technician)->get("/visits/{$visit->id}/verdict")->assertOk()->assertSee('What would change, before it is done')->assertSee('All put right')->assertSee('fault=undercharge', false);
-        $this->get("/visits/{$visit->id}/what-if/mended")->assertOk()->assertSeeInOrder(['Superheat at the bulb', '↓'])->assertSee('with the leading fault in it');
-        $this->get("/visits/{$visit->id}/what-if/more")->assertOk()->assertSee('Do not add refrigerant yet');
-        $this->get("/visits/{$visit->id}/what-if/turn_in")->assertOk()->assertSee('wait until it has settled');
+        $this->actingAs($this->technician)
+            ->get("/visits/{$visit->id}/verdict")
+            ->assertOk()
+            ->assertSee('What would change, before it is done')
+            ->assertSee('All put right')
+            ->assertSee('fault=undercharge', false);
+        $this->get("/visits/{$visit->id}/what-if/mended")
+            ->assertOk()
+            ->assertSeeInOrder(['Superheat at the bulb', '↓'])
+            ->assertSee('with the leading fault in it');
+        $this->get("/visits/{$visit->id}/what-if/more")
+            ->assertOk()
+            ->assertSee('Do not add refrigerant yet');
+        $this->get("/visits/{$visit->id}/what-if/turn_in")
+            ->assertOk()
+            ->assertSee('wait until it has settled');
         $this->get("/visits/{$visit->id}/what-if/dance")->assertNotFound();
     }
 
     public function test_an_empty_visit_asks_the_sound_twin(): void
     {
         $visit = $this->visit();
-        $this->actingAs($this->technician)->get("/visits/{$visit->id}/verdict")->assertOk()->assertDontSee('All put right');
-        $this->get("/visits/{$visit->id}/what-if/hot")->assertOk()->assertSeeInOrder(['Condensing', '↑'])->assertSee('of this plant, sound,');
+        $this->actingAs($this->technician)
+            ->get("/visits/{$visit->id}/verdict")
+            ->assertOk()
+            ->assertDontSee('All put right');
+        $this->get("/visits/{$visit->id}/what-if/hot")
+            ->assertOk()
+            ->assertSeeInOrder(['Condensing', '↑'])
+            ->assertSee('of this plant, sound,');
     }
 
     public function test_weather_above_where_the_refrigerant_condenses_stops_no_page(): void
     {
-        $this->circuit->update(['system' => ['kind' => 'case_medium', 'refrigerant' => 'R-744', 'metering' => 'eev'], 'design' => []]);
+        $this->circuit->update([
+            'system' => ['kind' => 'case_medium', 'refrigerant' => 'R-744', 'metering' => 'eev'],
+            'design' => [],
+        ]);
         $visit = $this->visit();
         $this->enter($visit, 'reading', 'ambient_temperature_c', '38')->assertOk();
         foreach (['gauges', 'verdict', 'leave', 'report'] as $page) {
@@ -143,8 +249,17 @@ final class PlantBenchTest extends TestCase
     {
         $good = $this->visit();
         $this->actingAs($this->technician);
-        $this->read($good, ['suction_pressure_kpa' => '2.60 bar', 'discharge_pressure_kpa' => '13.5 bar', 'ambient_temperature_c' => '25', 'box_temperature_c' => '2', 'suction_temperature_evaporator_c' => '-4.6', 'receiver_outlet_temperature_c' => '31']);
-        $without = $this->get("/circuits/{$this->circuit->id}/plant")->assertOk()->getContent();
+        $this->read($good, [
+            'suction_pressure_kpa' => '2.60 bar',
+            'discharge_pressure_kpa' => '13.5 bar',
+            'ambient_temperature_c' => '25',
+            'box_temperature_c' => '2',
+            'suction_temperature_evaporator_c' => '-4.6',
+            'receiver_outlet_temperature_c' => '31',
+        ]);
+        $without = $this->get("/circuits/{$this->circuit->id}/plant")
+            ->assertOk()
+            ->getContent();
         $this->post("/visits/{$good->id}/ran-well")->assertRedirect("/visits/{$good->id}/leave");
         self::assertTrue($good->refresh()->ranWell());
         self::assertNotSame($without, $this->get("/circuits/{$this->circuit->id}/plant")->getContent());
@@ -156,15 +271,28 @@ final class PlantBenchTest extends TestCase
     {
         $visit = $this->visit();
         $this->enter($visit, 'state', 'state', 'running_settled');
-        $this->read($visit, ['suction_pressure_kpa' => '215 kPa', 'discharge_pressure_kpa' => '1420 kPa', 'ambient_temperature_c' => '25', 'box_temperature_c' => '3.2', 'suction_temperature_evaporator_c' => '2', 'receiver_outlet_temperature_c' => '32.6', 'receiver_level_percent' => '3']);
+        $this->read($visit, [
+            'suction_pressure_kpa' => '215 kPa',
+            'discharge_pressure_kpa' => '1420 kPa',
+            'ambient_temperature_c' => '25',
+            'box_temperature_c' => '3.2',
+            'suction_temperature_evaporator_c' => '2',
+            'receiver_outlet_temperature_c' => '32.6',
+            'receiver_level_percent' => '3',
+        ]);
         $this->enter($visit, 'observation', 'sight_glass', 'bubbles');
 
         return $visit;
     }
 
     /** @param  array<string, string>  $typed */
-    private function bench(string $kind, array $typed, Units $units = new Units): PlantBench
+    private function bench(string $kind, array $typed, Units $units = new Units()): PlantBench
     {
-        return new PlantBench(null, CircuitSheet::plainPlant(Kind::from($kind)), new BenchInputs($typed, $units), $units);
+        return new PlantBench(
+            null,
+            CircuitSheet::plainPlant(Kind::from($kind)),
+            new BenchInputs($typed, $units),
+            $units,
+        );
     }
 }

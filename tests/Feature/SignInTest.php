@@ -13,7 +13,14 @@ final class SignInTest extends TestCase
     public function test_every_page_but_sign_in_needs_a_user(): void
     {
         $visit = $this->visit();
-        $parameters = ['{site}' => $this->circuit->site_id, '{circuit}' => $this->circuit->id, '{visit}' => $visit->id, '{stage?}' => 'box', '{entry}' => 'x', '{followUp}' => 'x'];
+        $parameters = [
+            '{site}' => $this->circuit->site_id,
+            '{circuit}' => $this->circuit->id,
+            '{visit}' => $visit->id,
+            '{stage?}' => 'box',
+            '{entry}' => 'x',
+            '{followUp}' => 'x',
+        ];
         $closed = 0;
         foreach (Route::getRoutes() as $route) {
             $path = '/'.strtr($route->uri(), $parameters);
@@ -29,7 +36,10 @@ final class SignInTest extends TestCase
     public function test_the_right_words_open_the_door(): void
     {
         $this->get('/sites')->assertRedirect('/sign-in');
-        $this->post('/sign-in', ['email' => 'Ylva@Tarnevik.example', 'password' => 'a cold room'])->assertRedirect('/sites');
+        $this->post('/sign-in', [
+            'email' => 'Ylva@Tarnevik.example',
+            'password' => 'a cold room',
+        ])->assertRedirect('/sites');
         $this->assertAuthenticatedAs($this->technician);
         $this->get('/sign-in')->assertRedirect('/');
         $this->post('/sign-out')->assertRedirect('/sign-in');
@@ -38,7 +48,9 @@ final class SignInTest extends TestCase
 
     public function test_wrong_words_are_told_plainly_and_the_address_is_kept(): void
     {
-        $this->from('/sign-in')->post('/sign-in', ['email' => 'ylva@tarnevik.example', 'password' => 'no'])->assertRedirect('/sign-in');
+        $this->from('/sign-in')
+            ->post('/sign-in', ['email' => 'ylva@tarnevik.example', 'password' => 'no'])
+            ->assertRedirect('/sign-in');
         $this->get('/sign-in')->assertSee('do not belong together')->assertSee('ylva@tarnevik.example');
         $this->assertGuest();
     }
@@ -46,9 +58,15 @@ final class SignInTest extends TestCase
     public function test_guessing_is_slowed_down(): void
     {
         for ($try = 0; $try < 6; $try++) {
-            $this->post('/sign-in', ['email' => 'ylva@tarnevik.example', 'password' => 'guess '.$try])->assertRedirect();
+            $this->post('/sign-in', [
+                'email' => 'ylva@tarnevik.example',
+                'password' => 'guess '.$try,
+            ])->assertRedirect();
         }
-        $this->post('/sign-in', ['email' => 'ylva@tarnevik.example', 'password' => 'a cold room'])->assertStatus(429);
+        $this->post('/sign-in', [
+            'email' => 'ylva@tarnevik.example',
+            'password' => 'a cold room',
+        ])->assertStatus(429);
         $this->assertGuest();
     }
 
@@ -84,7 +102,9 @@ final class SignInTest extends TestCase
     #[DataProvider('lost')]
     public function test_who_is_lost_is_answered_in_words(string $path, int $status): void
     {
-        $answer = $this->actingAs($this->technician)->get(str_replace('{visit}', $this->visit()->id, $path))->assertStatus($status);
+        $answer = $this->actingAs($this->technician)
+            ->get(str_replace('{visit}', $this->visit()->id, $path))
+            ->assertStatus($status);
         $answer->assertDontSee('Stack trace')->assertDontSee('vendor/')->assertSee('Metrum');
     }
 

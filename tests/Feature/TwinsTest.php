@@ -23,7 +23,11 @@ final class TwinsTest extends TestCase
         self::assertFalse($kept->hasLearned());
         self::assertEquals($expected, $kept->expectedAt($around));
         self::assertFalse($kept->hasLearned(), 'all of it was kept');
-        self::assertEqualsWithDelta($new->at($around)->cooling, $kept->at($around)->cooling, 0.01 * $new->at($around)->cooling);
+        self::assertEqualsWithDelta(
+            $new->at($around)->cooling,
+            $kept->at($around)->cooling,
+            0.01 * $new->at($around)->cooling,
+        );
         $kept->expectedAt(new Surroundings(293.15, 276.15));
         self::assertTrue($kept->hasLearned());
     }
@@ -34,17 +38,24 @@ final class TwinsTest extends TestCase
         Cache::forgetDriver('array');
         $this->app->forgetInstance('cache.store');
         $this->app->forgetInstance(Twins::class);
-        $this->actingAs($this->technician)->get("/circuits/{$this->circuit->id}/plant")->assertOk();
+        $this->actingAs($this->technician)
+            ->get("/circuits/{$this->circuit->id}/plant")
+            ->assertOk();
         $twins = app(Twins::class);
-        self::assertFalse($twins->of($this->circuit->plant(), new HouseRules)->hasLearned(), 'the one that the page kept');
+        self::assertFalse(
+            $twins->of($this->circuit->plant(), new HouseRules())->hasLearned(),
+            'the one that the page kept',
+        );
         $this->circuit->update(['design' => ['evaporator_td_k' => 10.0]]);
-        self::assertTrue($twins->of($this->circuit->refresh()->load('site')->plant(), new HouseRules)->hasLearned());
+        self::assertTrue(
+            $twins->of($this->circuit->refresh()->load('site')->plant(), new HouseRules())->hasLearned(),
+        );
     }
 
     public function test_what_cannot_be_read_back_is_worked_anew(): void
     {
         $twins = new Twins(Cache::store());
         Cache::partialMock()->shouldReceive('get')->andReturn('something else');
-        self::assertTrue($twins->of($this->circuit->plant(), new HouseRules)->hasLearned());
+        self::assertTrue($twins->of($this->circuit->plant(), new HouseRules())->hasLearned());
     }
 }

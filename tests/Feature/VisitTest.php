@@ -14,9 +14,14 @@ final class VisitTest extends TestCase
 {
     public function test_a_visit_starts_with_one_tap_and_goes_on_where_it_was_left(): void
     {
-        $this->actingAs($this->technician)->post("/circuits/{$this->circuit->id}/visits")->assertRedirect();
+        $this->actingAs($this->technician)
+            ->post("/circuits/{$this->circuit->id}/visits")
+            ->assertRedirect();
         $visit = Visit::query()->sole();
-        $this->get("/visits/{$visit->id}")->assertOk()->assertSee('What does the owner say?')->assertSee('Nothing entered yet');
+        $this->get("/visits/{$visit->id}")
+            ->assertOk()
+            ->assertSee('What does the owner say?')
+            ->assertSee('Nothing entered yet');
         $this->post("/circuits/{$this->circuit->id}/visits")->assertRedirect("/visits/{$visit->id}/gauges");
         self::assertSame(1, Visit::query()->count());
     }
@@ -25,12 +30,24 @@ final class VisitTest extends TestCase
     {
         $visit = $this->visit();
         foreach (['complaint', 'box', 'unit', 'gauges', 'verdict', 'leave'] as $stage) {
-            $this->actingAs($this->technician)->get("/visits/{$visit->id}/$stage")->assertOk()->assertSee('Cold room 2');
+            $this->actingAs($this->technician)
+                ->get("/visits/{$visit->id}/$stage")
+                ->assertOk()
+                ->assertSee('Cold room 2');
         }
-        $this->read($visit, ['suction_pressure_kpa' => '2.1 bar', 'discharge_pressure_kpa' => '14', 'ambient_temperature_c' => '25', 'box_temperature_c' => '6', 'suction_temperature_evaporator_c' => '2']);
+        $this->read($visit, [
+            'suction_pressure_kpa' => '2.1 bar',
+            'discharge_pressure_kpa' => '14',
+            'ambient_temperature_c' => '25',
+            'box_temperature_c' => '6',
+            'suction_temperature_evaporator_c' => '2',
+        ]);
         $this->enter($visit, 'observation', 'sight_glass', 'bubbles');
         foreach (['complaint', 'box', 'unit', 'gauges', 'verdict'] as $stage) {
-            $this->get("/visits/{$visit->id}/$stage")->assertOk()->assertSee('class="course"', false)->assertSee('Short of refrigerant');
+            $this->get("/visits/{$visit->id}/$stage")
+                ->assertOk()
+                ->assertSee('class="course"', false)
+                ->assertSee('Short of refrigerant');
         }
         $this->get("/visits/{$visit->id}/leave")->assertSee('system has lost part of its refrigerant');
     }
@@ -41,7 +58,10 @@ final class VisitTest extends TestCase
         $this->enter($visit, 'reading', 'suction_pressure_kpa', '32 psi')->assertOk();
         $entry = Entry::query()->sole();
         self::assertEqualsWithDelta(220632.2, $entry->value, 0.1);
-        self::assertSame(['32 psi', 'psi', 'hand', $this->technician->id], [$entry->typed, $entry->unit, $entry->source, $entry->user_id]);
+        self::assertSame(
+            ['32 psi', 'psi', 'hand', $this->technician->id],
+            [$entry->typed, $entry->unit, $entry->source, $entry->user_id],
+        );
         self::assertNotNull($entry->taken_at);
     }
 
@@ -50,7 +70,13 @@ final class VisitTest extends TestCase
         $visit = $this->visit();
         $this->read($visit, ['box_temperature_c' => '2.5', 'suction_temperature_evaporator_c' => '1.7']);
         $answer = $this->enter($visit, 'reading', 'suction_pressure_kpa', '3.45')->assertOk();
-        $answer->assertSee('id="cell-suction-pressure-kpa"', false)->assertSee('superheat 5.6')->assertSee('id="course-box"', false)->assertSee('id="verdict"', false)->assertSee('hx-swap-oob', false)->assertSee('superheat 5.6 K, wanted', false);
+        $answer
+            ->assertSee('id="cell-suction-pressure-kpa"', false)
+            ->assertSee('superheat 5.6')
+            ->assertSee('id="course-box"', false)
+            ->assertSee('id="verdict"', false)
+            ->assertSee('hx-swap-oob', false)
+            ->assertSee('superheat 5.6 K, wanted', false);
         $answer->assertDontSee('<html', false);
     }
 
@@ -97,7 +123,13 @@ final class VisitTest extends TestCase
         $this->enter($visit, 'reading', 'box_temperature_c', '5');
         $last = Entry::query()->latest('seq')->firstOrFail();
         foreach ([1, 2] as $try) {
-            $this->post("/visits/{$visit->id}/entries/{$last->id}/undo", ['stage' => 'gauges'], ['HX-Request' => 'true'])->assertOk()->assertSee('id="cell-box-temperature-c"', false);
+            $this->post(
+                "/visits/{$visit->id}/entries/{$last->id}/undo",
+                ['stage' => 'gauges'],
+                ['HX-Request' => 'true'],
+            )
+                ->assertOk()
+                ->assertSee('id="cell-box-temperature-c"', false);
         }
         self::assertEqualsWithDelta(277.15, $visit->findings()->readings['box_temperature_c'], 1e-9);
         self::assertSame(3, Entry::query()->count(), 'the log keeps both readings and one undo');
@@ -124,36 +156,76 @@ final class VisitTest extends TestCase
         yield 'half a fan' => ['reading', 'fans_running', '1.5', 'a whole number is wanted'];
         yield 'markup' => ['reading', 'box_temperature_c', '<b>4</b>', '&lt;b&gt;4&lt;/b&gt;'];
         yield 'a reading that is none' => ['reading', 'mood_c', '4', 'is no reading that Metrum knows'];
-        yield 'a word that is none' => ['observation', 'sight_glass', 'sparkling', 'possible is clear, bubbles'];
+        yield 'a word that is none' => [
+            'observation',
+            'sight_glass',
+            'sparkling',
+            'possible is clear, bubbles',
+        ];
         yield 'a question that is none' => ['observation', 'weather', 'fine', 'is nothing that Metrum asks'];
         yield 'a state that is none' => ['state', 'state', 'dancing', 'possible is starting'];
         yield 'a fault that is none' => ['confirmed', 'bad_luck', 'yes', 'is no word that Metrum knows'];
         yield 'a kind that is none' => ['gossip', 'x', 'y', 'is no kind of entry'];
         yield 'an empty line' => ['line', 'line', '   ', 'The line is empty'];
         yield 'an endless line' => ['line', 'line', str_repeat('suction ', 400), '2000 are possible'];
-        yield 'an endless reading' => ['reading', 'box_temperature_c', str_repeat('9', 9000), 'is not a temperature'];
-        yield 'a line with an impossible value' => ['line', 'line', 'box 4, level 300%', 'possible is 0 to 100'];
+        yield 'an endless reading' => [
+            'reading',
+            'box_temperature_c',
+            str_repeat('9', 9000),
+            'is not a temperature',
+        ];
+        yield 'a line with an impossible value' => [
+            'line',
+            'line',
+            'box 4, level 300%',
+            'possible is 0 to 100',
+        ];
     }
 
     #[DataProvider('bad')]
-    public function test_bad_input_is_answered_in_words_and_harms_nothing(string $kind, string $key, string $typed, string $said): void
-    {
+    public function test_bad_input_is_answered_in_words_and_harms_nothing(
+        string $kind,
+        string $key,
+        string $typed,
+        string $said,
+    ): void {
         $visit = $this->visit();
-        $this->enter($visit, $kind, $key, $typed)->assertStatus(422)->assertSee($said, false)->assertDontSee('Stack trace');
+        $this->enter($visit, $kind, $key, $typed)
+            ->assertStatus(422)
+            ->assertSee($said, false)
+            ->assertDontSee('Stack trace');
         self::assertSame(0, Entry::query()->count());
     }
 
     public function test_what_was_typed_stays_in_its_cell(): void
     {
-        $this->enter($this->visit(), 'reading', 'box_temperature_c', '4 bar')->assertSee('value="4 bar"', false)->assertSee('aria-invalid="true"', false);
+        $this->enter($this->visit(), 'reading', 'box_temperature_c', '4 bar')
+            ->assertSee('value="4 bar"', false)
+            ->assertSee('aria-invalid="true"', false);
     }
 
     public function test_without_script_a_form_works_too(): void
     {
         $visit = $this->visit();
-        $this->actingAs($this->technician)->post("/visits/{$visit->id}/entries", ['kind' => 'reading', 'key' => 'box_temperature_c', 'value' => '4', 'stage' => 'box'])->assertRedirect("/visits/{$visit->id}/box");
-        $this->from("/visits/{$visit->id}/box")->post("/visits/{$visit->id}/entries", ['kind' => 'reading', 'key' => 'box_temperature_c', 'value' => 'warm', 'stage' => 'box'])->assertRedirect("/visits/{$visit->id}/box");
-        $this->get("/visits/{$visit->id}/box")->assertSee('is not a temperature')->assertSee('You typed “warm”', false);
+        $this->actingAs($this->technician)
+            ->post("/visits/{$visit->id}/entries", [
+                'kind' => 'reading',
+                'key' => 'box_temperature_c',
+                'value' => '4',
+                'stage' => 'box',
+            ])
+            ->assertRedirect("/visits/{$visit->id}/box");
+        $this->from("/visits/{$visit->id}/box")
+            ->post("/visits/{$visit->id}/entries", [
+                'kind' => 'reading',
+                'key' => 'box_temperature_c',
+                'value' => 'warm',
+                'stage' => 'box',
+            ])
+            ->assertRedirect("/visits/{$visit->id}/box");
+        $this->get("/visits/{$visit->id}/box")
+            ->assertSee('is not a temperature')
+            ->assertSee('You typed “warm”', false);
     }
 
     public function test_a_quick_line_is_kept_piece_by_piece_once(): void
@@ -161,16 +233,28 @@ final class VisitTest extends TestCase
         $visit = $this->visit();
         $id = (string) Str::ulid();
         foreach ([1, 2] as $try) {
-            $this->enter($visit, 'line', 'line', 'suction 2.1 bar, glass bubbles, called since Sunday', ['id' => $id])->assertOk()->assertSee('id="cell-suction-pressure-kpa"', false);
+            $this->enter($visit, 'line', 'line', 'suction 2.1 bar, glass bubbles, called since Sunday', [
+                'id' => $id,
+            ])
+                ->assertOk()
+                ->assertSee('id="cell-suction-pressure-kpa"', false);
         }
-        self::assertSame(['reading', 'observation', 'note'], Entry::query()->orderBy('seq')->pluck('kind')->all());
+        self::assertSame(
+            ['reading', 'observation', 'note'],
+            Entry::query()->orderBy('seq')->pluck('kind')->all(),
+        );
     }
 
     public function test_a_quick_line_is_explained_before_it_is_entered(): void
     {
         $visit = $this->visit();
-        $this->actingAs($this->technician)->get("/visits/{$visit->id}/meaning?value=".urlencode('suction 32psi, level 300%, hum, rec'))
-            ->assertOk()->assertSee('Suction 2.21 bar')->assertSee('possible is 0 to 100')->assertSee('note: hum')->assertSee('data-complete="eiver"', false);
+        $this->actingAs($this->technician)
+            ->get("/visits/{$visit->id}/meaning?value=".urlencode('suction 32psi, level 300%, hum, rec'))
+            ->assertOk()
+            ->assertSee('Suction 2.21 bar')
+            ->assertSee('possible is 0 to 100')
+            ->assertSee('note: hum')
+            ->assertSee('data-complete="eiver"', false);
         self::assertSame(0, Entry::query()->count());
     }
 
@@ -188,9 +272,15 @@ final class VisitTest extends TestCase
     {
         $visit = $this->visit();
         $this->enter($visit, 'complaint', 'too_warm', 'yes');
-        $this->enter($visit, 'confirmed', 'condenser_airflow_low', 'yes')->assertOk()->assertSee('Confirmed: too little cool air over the condenser');
-        $this->enter($visit, 'ruled_out', 'undercharge', 'yes', ['reason' => 'level stands at half'])->assertOk();
-        $this->get("/visits/{$visit->id}/verdict")->assertSee('Ruled out: Short of refrigerant, because level stands at half');
+        $this->enter($visit, 'confirmed', 'condenser_airflow_low', 'yes')
+            ->assertOk()
+            ->assertSee('Confirmed: too little cool air over the condenser');
+        $this->enter($visit, 'ruled_out', 'undercharge', 'yes', [
+            'reason' => 'level stands at half',
+        ])->assertOk();
+        $this->get("/visits/{$visit->id}/verdict")->assertSee(
+            'Ruled out: Short of refrigerant, because level stands at half',
+        );
         self::assertCount(30, $visit->verdict()->suspects);
         $this->enter($visit, 'ruled_out', 'undercharge', 'no');
         self::assertCount(31, $visit->verdict()->suspects);
@@ -202,7 +292,10 @@ final class VisitTest extends TestCase
         $this->enter($visit, 'reading', 'box_temperature_c', '4');
         $this->post("/visits/{$visit->id}/close")->assertRedirect("/visits/{$visit->id}/report");
         $this->enter($visit, 'reading', 'box_temperature_c', '9')->assertForbidden();
-        $this->get("/visits/{$visit->id}/gauges")->assertOk()->assertSee('This visit is closed')->assertSee('disabled', false);
+        $this->get("/visits/{$visit->id}/gauges")
+            ->assertOk()
+            ->assertSee('This visit is closed')
+            ->assertSee('disabled', false);
         self::assertSame(1, Entry::query()->count());
         $this->post("/visits/{$visit->id}/reopen")->assertRedirect();
         $this->enter($visit, 'reading', 'box_temperature_c', '9')->assertOk();
@@ -212,7 +305,12 @@ final class VisitTest extends TestCase
     {
         $visit = $this->visit();
         $this->read($visit, ['suction_pressure_kpa' => '2.2 bar', 'box_temperature_c' => '5 C']);
-        $other = User::query()->create(['name' => 'Tamsin', 'email' => 'tamsin@tarnevik.example', 'password' => 'x', 'settings' => ['temperature' => 'f', 'pressure' => 'psi']]);
+        $other = User::query()->create([
+            'name' => 'Tamsin',
+            'email' => 'tamsin@tarnevik.example',
+            'password' => 'x',
+            'settings' => ['temperature' => 'f', 'pressure' => 'psi'],
+        ]);
         $page = $this->actingAs($other)->get("/visits/{$visit->id}/gauges");
         $page->assertSee('value="31.9"', false)->assertSee('value="41.0"', false)->assertSee('°F');
     }
@@ -220,9 +318,14 @@ final class VisitTest extends TestCase
     public function test_cautions_stand_where_the_step_is(): void
     {
         $visit = $this->visit();
-        $this->actingAs($this->technician)->get("/visits/{$visit->id}/box")->assertSee('Iced or wet floor')->assertSee('locked and proved dead');
+        $this->actingAs($this->technician)
+            ->get("/visits/{$visit->id}/box")
+            ->assertSee('Iced or wet floor')
+            ->assertSee('locked and proved dead');
         $this->get("/visits/{$visit->id}/unit")->assertSee('burn: use a clamp, not a finger');
-        $this->get("/visits/{$visit->id}/gauges")->assertSee('short low-loss hoses')->assertSee('Licensed handling');
+        $this->get("/visits/{$visit->id}/gauges")
+            ->assertSee('short low-loss hoses')
+            ->assertSee('Licensed handling');
         $this->get("/visits/{$visit->id}/verdict")->assertSee('must be put back before you leave');
         $this->circuit->update(['system' => ['refrigerant' => 'R-290'] + $this->circuit->system]);
         $this->get("/visits/{$visit->id}/gauges")->assertSee('Flammable refrigerant');

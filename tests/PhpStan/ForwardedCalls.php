@@ -46,7 +46,9 @@ final class ForwardedCalls implements MethodsClassReflectionExtension
             if ($class->hasNativeMethod($method)) {
                 $found = $class->getNativeMethod($method);
 
-                return $found->isPublic() && str_contains((string) $found->getDocComment(), '@return $this') ? $found : null;
+                return $found->isPublic() && str_contains((string) $found->getDocComment(), '@return $this')
+                    ? $found
+                    : null;
             }
         }
 

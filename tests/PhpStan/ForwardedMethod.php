@@ -15,15 +15,24 @@ use PHPStan\Type\Type;
 /** A forwarded method: the parameters of the one it ends in, returning what it was called on. */
 final class ForwardedMethod implements MethodReflection
 {
-    public function __construct(private readonly MethodReflection $target, private readonly ClassReflection $from)
-    {
+    public function __construct(
+        private readonly MethodReflection $target,
+        private readonly ClassReflection $from,
+    ) {
     }
 
     public function getVariants(): array
     {
-        return array_map(fn ($variant): FunctionVariant => new FunctionVariant(
-            $variant->getTemplateTypeMap(), $variant->getResolvedTemplateTypeMap(), $variant->getParameters(), $variant->isVariadic(), new StaticType($this->from),
-        ), $this->target->getVariants());
+        return array_map(
+            fn ($variant): FunctionVariant => new FunctionVariant(
+                $variant->getTemplateTypeMap(),
+                $variant->getResolvedTemplateTypeMap(),
+                $variant->getParameters(),
+                $variant->isVariadic(),
+                new StaticType($this->from),
+            ),
+            $this->target->getVariants(),
+        );
     }
 
     public function getDeclaringClass(): ClassReflection

@@ -17,7 +17,11 @@ final class DemoCommand extends Command
     {
         if ((bool) $this->option('sign-in')) {
             $known = User::query()->where('email', DemoSeeder::EMAIL)->exists();
-            $this->line($known ? '  Sign in  '.DemoSeeder::EMAIL.'   '.DemoSeeder::PASSWORD : '  No demo sign-in: this database holds people of its own.');
+            $this->line(
+                $known
+                    ? '  Sign in  '.DemoSeeder::EMAIL.'   '.DemoSeeder::PASSWORD
+                    : '  No demo sign-in: this database holds people of its own.',
+            );
 
             return self::SUCCESS;
         }
@@ -27,7 +31,7 @@ final class DemoCommand extends Command
             return self::SUCCESS;
         }
         $this->line('• the demo town of Tarnevik');
-        (new DemoSeeder)->run();
+        (new DemoSeeder())->run();
 
         return self::SUCCESS;
     }

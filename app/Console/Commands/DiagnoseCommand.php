@@ -26,21 +26,39 @@ final class DiagnoseCommand extends JsonLinesCommand
         } catch (RefusedFile $file) {
             return [['line' => $number, 'refused' => $file->reasons], true];
         }
-        $verdict = ($this->diagnosis ??= new Diagnosis(new HouseRules))->of($findings, explained: 0);
+        $verdict = ($this->diagnosis ??= new Diagnosis(new HouseRules()))->of($findings, explained: 0);
         $derived = [];
         foreach ($verdict->figures->all() as $key => $figure) {
             $derived[$key] = round($figure->inFileUnit(), 4);
         }
 
-        return [[
-            'id' => $findings->id,
-            'derived' => (object) $derived,
-            'ranking' => array_map(static fn (Suspect $one): array => ['fault' => $one->fault->value, 'probability' => round($one->probability, 5)], $verdict->suspects),
-            'next_tests' => array_map(static fn (Check $check): array => ['reading' => $check->key->value, 'gain_bits' => round($check->gain, 4)], $verdict->checks),
-            'contradictions' => array_map(static fn (Contradiction $one): string => $one->sentence(), $verdict->contradictions),
-            'settled' => $verdict->unsettled === [],
-            'cautions' => $verdict->cautions,
-            'refused' => [],
-        ], false];
+        return [
+            [
+                'id' => $findings->id,
+                'derived' => (object) $derived,
+                'ranking' => array_map(
+                    static fn (Suspect $one): array => [
+                        'fault' => $one->fault->value,
+                        'probability' => round($one->probability, 5),
+                    ],
+                    $verdict->suspects,
+                ),
+                'next_tests' => array_map(
+                    static fn (Check $check): array => [
+                        'reading' => $check->key->value,
+                        'gain_bits' => round($check->gain, 4),
+                    ],
+                    $verdict->checks,
+                ),
+                'contradictions' => array_map(
+                    static fn (Contradiction $one): string => $one->sentence(),
+                    $verdict->contradictions,
+                ),
+                'settled' => $verdict->unsettled === [],
+                'cautions' => $verdict->cautions,
+                'refused' => [],
+            ],
+            false,
+        ];
     }
 }

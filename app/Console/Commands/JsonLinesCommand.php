@@ -13,7 +13,9 @@ abstract class JsonLinesCommand extends Command
         $name = is_string($given) ? $given : '';
         $input = $name === '-' ? 'php://stdin' : $name;
         if ($name !== '-' && (! is_file($name) || ! is_readable($name))) {
-            $this->getOutput()->getErrorStyle()->writeln('File cannot be read: '.$name);
+            $this->getOutput()
+                ->getErrorStyle()
+                ->writeln('File cannot be read: '.$name);
 
             return 2;
         }
@@ -28,7 +30,16 @@ abstract class JsonLinesCommand extends Command
             if ($answer === []) {
                 continue;
             }
-            $this->getOutput()->writeln(json_encode($answer, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR), self::OUTPUT_RAW);
+            $this->getOutput()->writeln(
+                json_encode(
+                    $answer,
+                    JSON_UNESCAPED_SLASHES |
+                        JSON_UNESCAPED_UNICODE |
+                        JSON_PRESERVE_ZERO_FRACTION |
+                        JSON_THROW_ON_ERROR,
+                ),
+                self::OUTPUT_RAW,
+            );
         }
         fclose($handle);
 
@@ -51,7 +62,11 @@ abstract class JsonLinesCommand extends Command
             if (trim($line) === '') {
                 continue;
             }
-            if ($first === null && json_decode($line) === null && str_starts_with(ltrim($line, "\u{FEFF} \t"), '{')) {
+            if (
+                $first === null &&
+                json_decode($line) === null &&
+                str_starts_with(ltrim($line, "\u{FEFF} \t"), '{')
+            ) {
                 $whole = $line.stream_get_contents($handle);
                 if (json_decode(ltrim($whole, "\u{FEFF}")) !== null) {
                     yield 1 => $whole;

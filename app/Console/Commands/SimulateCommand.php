@@ -19,7 +19,19 @@ final class SimulateCommand extends JsonLinesCommand
         foreach (['minutes' => [0.1, 60 * 24 * 30], 'step' => [1, 600]] as $option => [$least, $most]) {
             $given = $this->option($option);
             if ($given !== null && (! is_numeric($given) || (float) $given < $least || (float) $given > $most)) {
-                $this->getOutput()->getErrorStyle()->writeln('--'.$option.': "'.(is_string($given) ? $given : '').'" was given; possible is '.$least.' to '.$most.'.');
+                $this->getOutput()
+                    ->getErrorStyle()
+                    ->writeln(
+                        '--'.
+                            $option.
+                            ': "'.
+                            (is_string($given) ? $given : '').
+                            '" was given; possible is '.
+                            $least.
+                            ' to '.
+                            $most.
+                            '.',
+                    );
 
                 return 2;
             }
@@ -57,7 +69,19 @@ final class SimulateCommand extends JsonLinesCommand
                     $this->getOutput()->writeln(implode(',', array_keys($line)));
                     $first = false;
                 }
-                $this->getOutput()->writeln(implode(',', array_map(static fn (mixed $value): string => is_bool($value) ? ($value ? '1' : '0') : (string) $value, $line)));
+                $this->getOutput()->writeln(
+                    implode(
+                        ',',
+                        array_map(
+                            static fn (mixed $value): string => is_bool($value)
+                                ? ($value
+                                    ? '1'
+                                    : '0')
+                                : (string) $value,
+                            $line,
+                        ),
+                    ),
+                );
             } else {
                 $this->getOutput()->writeln(json_encode($line, JSON_THROW_ON_ERROR), self::OUTPUT_RAW);
             }

@@ -18,7 +18,12 @@ final class CircuitController extends Controller
     {
         $kind = Kind::tryFrom((string) $request->string('kind')) ?? Kind::WalkInCooler;
 
-        return view('circuits.form', ['site' => $site, 'circuit' => new Circuit(CircuitSheet::usual($kind)), 'usual' => CircuitSheet::usual($kind), 'kind' => $kind]);
+        return view('circuits.form', [
+            'site' => $site,
+            'circuit' => new Circuit(CircuitSheet::usual($kind)),
+            'usual' => CircuitSheet::usual($kind),
+            'kind' => $kind,
+        ]);
     }
 
     public function store(CircuitRequest $request, Site $site): RedirectResponse
@@ -37,7 +42,12 @@ final class CircuitController extends Controller
     {
         $kind = $circuit->kind() ?? Kind::WalkInCooler;
 
-        return view('circuits.form', ['site' => $circuit->site, 'circuit' => $circuit, 'usual' => CircuitSheet::usual($kind), 'kind' => $kind]);
+        return view('circuits.form', [
+            'site' => $circuit->site,
+            'circuit' => $circuit,
+            'usual' => CircuitSheet::usual($kind),
+            'kind' => $kind,
+        ]);
     }
 
     public function update(CircuitRequest $request, Circuit $circuit): RedirectResponse

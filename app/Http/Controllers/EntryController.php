@@ -28,9 +28,18 @@ final class EntryController extends Controller
         $touched = [];
         $recorder = new Recorder($visit, $request->user());
         try {
-            $touched = $kind === 'line'
-                ? $recorder->line((string) $request->validated('value'), $request->validated('id'))
-                : [$recorder->record($kind, $key, $request->validated('value'), $request->validated('id'), $request->validated('reason'))];
+            $touched =
+                $kind === 'line'
+                    ? $recorder->line((string) $request->validated('value'), $request->validated('id'))
+                    : [
+                        $recorder->record(
+                            $kind,
+                            $key,
+                            $request->validated('value'),
+                            $request->validated('id'),
+                            $request->validated('reason'),
+                        ),
+                    ];
         } catch (NotRecordable $error) {
             $refusal = $error->getMessage();
         }
@@ -40,10 +49,18 @@ final class EntryController extends Controller
             return $refusal === null ? $back : $back->withErrors(['value' => $refusal])->withInput();
         }
 
-        return response()->view('visit.changed', [
-            'page' => new VisitPage($visit, $stage, $request->user()),
-            'kind' => $kind, 'key' => $key, 'typed' => $request->validated('value'), 'refusal' => $refusal, 'touched' => $touched,
-        ], $refusal === null ? 200 : 422);
+        return response()->view(
+            'visit.changed',
+            [
+                'page' => new VisitPage($visit, $stage, $request->user()),
+                'kind' => $kind,
+                'key' => $key,
+                'typed' => $request->validated('value'),
+                'refusal' => $refusal,
+                'touched' => $touched,
+            ],
+            $refusal === null ? 200 : 422,
+        );
     }
 
     /** What a quick line would be kept as, while it is typed. */
@@ -51,7 +68,13 @@ final class EntryController extends Controller
     {
         $this->authorize('view', $visit);
 
-        return view('visit.meaning', ['meaning' => new Meaning($visit, $request->user(), mb_substr((string) $request->string('value'), 0, 2000))]);
+        return view('visit.meaning', [
+            'meaning' => new Meaning(
+                $visit,
+                $request->user(),
+                mb_substr((string) $request->string('value'), 0, 2000),
+            ),
+        ]);
     }
 
     public function undo(Request $request, Visit $visit, string $entry): Response|RedirectResponse
@@ -65,6 +88,10 @@ final class EntryController extends Controller
             return redirect()->route('visits.show', [$visit, $stage->value]);
         }
 
-        return response()->view('visit.undone', ['page' => new VisitPage($visit, $stage, $request->user()), 'kind' => $undone->kind, 'key' => $undone->key]);
+        return response()->view('visit.undone', [
+            'page' => new VisitPage($visit, $stage, $request->user()),
+            'kind' => $undone->kind,
+            'key' => $undone->key,
+        ]);
     }
 }

@@ -14,12 +14,20 @@ final class FollowUpController extends Controller
 {
     public function store(FollowUpRequest $request, Visit $visit): RedirectResponse
     {
-        FollowUp::query()->firstOrCreate(['id' => $request->validated('id') ?? (string) Str::ulid()], [
-            'visit_id' => $visit->id, 'circuit_id' => $visit->circuit_id, 'user_id' => $request->user()->id,
-            'due_on' => $request->validated('due_on'), 'what' => $request->validated('what'),
-        ]);
+        FollowUp::query()->firstOrCreate(
+            ['id' => $request->validated('id') ?? (string) Str::ulid()],
+            [
+                'visit_id' => $visit->id,
+                'circuit_id' => $visit->circuit_id,
+                'user_id' => $request->user()->id,
+                'due_on' => $request->validated('due_on'),
+                'what' => $request->validated('what'),
+            ],
+        );
 
-        return redirect()->route('visits.show', [$visit, 'leave'])->with('said', 'Follow-up noted.');
+        return redirect()
+            ->route('visits.show', [$visit, 'leave'])
+            ->with('said', 'Follow-up noted.');
     }
 
     public function done(FollowUp $followUp): RedirectResponse
@@ -32,7 +40,8 @@ final class FollowUpController extends Controller
     public function calendar(FollowUp $followUp): Response
     {
         return response(Calendar::of($followUp->load('circuit.site')), 200, [
-            'Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="follow-up-'.$followUp->due_on->format('Y-m-d').'.ics"',
+            'Content-Type' => 'text/calendar; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="follow-up-'.$followUp->due_on->format('Y-m-d').'.ics"',
         ]);
     }
 }

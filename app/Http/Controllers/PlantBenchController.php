@@ -16,12 +16,24 @@ final class PlantBenchController extends Controller
 {
     public function circuit(Request $request, Circuit $circuit): Response
     {
-        return $this->page($request, $this->ofCircuit($request, $circuit), $circuit, route('plant.circuit', $circuit), $circuit->name);
+        return $this->page(
+            $request,
+            $this->ofCircuit($request, $circuit),
+            $circuit,
+            route('plant.circuit', $circuit),
+            $circuit->name,
+        );
     }
 
     public function kind(Request $request, string $kind): Response
     {
-        return $this->page($request, $this->ofKind($request, $kind), null, route('plant.kind', $kind), 'Plain '.lcfirst(Kind::from($kind)->label()));
+        return $this->page(
+            $request,
+            $this->ofKind($request, $kind),
+            null,
+            route('plant.kind', $kind),
+            'Plain '.lcfirst(Kind::from($kind)->label()),
+        );
     }
 
     public function run(Request $request, Circuit $circuit): View
@@ -38,23 +50,46 @@ final class PlantBenchController extends Controller
     {
         $units = $request->user()->units();
 
-        return new PlantBench($circuit->loadMissing('site'), $circuit->plant(), new BenchInputs($request->query->all(), $units), $units);
+        return new PlantBench(
+            $circuit->loadMissing('site'),
+            $circuit->plant(),
+            new BenchInputs($request->query->all(), $units),
+            $units,
+        );
     }
 
     private function ofKind(Request $request, string $kind): PlantBench
     {
         $units = $request->user()->units();
 
-        return new PlantBench(null, CircuitSheet::plainPlant(Kind::tryFrom($kind) ?? abort(404)), new BenchInputs($request->query->all(), $units), $units);
+        return new PlantBench(
+            null,
+            CircuitSheet::plainPlant(Kind::tryFrom($kind) ?? abort(404)),
+            new BenchInputs($request->query->all(), $units),
+            $units,
+        );
     }
 
     /** htmx asks for the answer alone, but for the whole page when it goes back in history; the address keeps what is set. */
-    private function page(Request $request, PlantBench $bench, ?Circuit $circuit, string $at, string $title): Response
-    {
+    private function page(
+        Request $request,
+        PlantBench $bench,
+        ?Circuit $circuit,
+        string $at,
+        string $title,
+    ): Response {
         $alone = $request->hasHeader('HX-Request') && ! $request->hasHeader('HX-History-Restore-Request');
-        $set = http_build_query(array_filter($request->query->all(), static fn (mixed $one): bool => is_string($one) && $one !== ''));
+        $set = http_build_query(
+            array_filter($request->query->all(), static fn (mixed $one): bool => is_string($one) && $one !== ''),
+        );
 
-        return response()->view($alone ? 'plant.answer' : 'plant.show', ['bench' => $bench, 'circuit' => $circuit, 'at' => $at, 'title' => $title])
+        return response()
+            ->view($alone ? 'plant.answer' : 'plant.show', [
+                'bench' => $bench,
+                'circuit' => $circuit,
+                'at' => $at,
+                'title' => $title,
+            ])
             ->withHeaders($alone ? ['HX-Replace-Url' => $at.($set === '' ? '' : '?'.$set)] : []);
     }
 

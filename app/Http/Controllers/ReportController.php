@@ -20,11 +20,21 @@ final class ReportController extends Controller
     public function pdf(Request $request, Visit $visit): Response
     {
         $report = new Report($visit, $request->user());
-        $pdf = new Dompdf(new Options(['isRemoteEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'isPhpEnabled' => false, 'fontCache' => storage_path('framework/cache')]));
+        $pdf = new Dompdf(
+            new Options([
+                'isRemoteEnabled' => false,
+                'defaultFont' => 'DejaVu Sans',
+                'isPhpEnabled' => false,
+                'fontCache' => storage_path('framework/cache'),
+            ]),
+        );
         $pdf->loadHtml(view('report.pdf', ['report' => $report])->render());
         $pdf->setPaper('A4');
         $pdf->render();
 
-        return response((string) $pdf->output(), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="'.$report->fileName().'.pdf"']);
+        return response((string) $pdf->output(), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'inline; filename="'.$report->fileName().'.pdf"',
+        ]);
     }
 }

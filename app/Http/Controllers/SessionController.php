@@ -18,7 +18,9 @@ final class SessionController extends Controller
     public function store(SignInRequest $request): RedirectResponse
     {
         if (! Auth::attempt($request->credentials(), remember: true)) {
-            return back()->withInput($request->only('email'))->withErrors(['email' => 'This address and password do not belong together.']);
+            return back()
+                ->withInput($request->only('email'))
+                ->withErrors(['email' => 'This address and password do not belong together.']);
         }
         $request->session()->regenerate();
 

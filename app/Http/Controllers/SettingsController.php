@@ -13,23 +13,40 @@ final class SettingsController extends Controller
 {
     public function edit(Request $request): View
     {
-        return view('settings.edit', ['user' => $request->user(), 'inForce' => HouseRule::inForce(), 'rules' => HouseRules::all()]);
+        return view('settings.edit', [
+            'user' => $request->user(),
+            'inForce' => HouseRule::inForce(),
+            'rules' => HouseRules::all(),
+        ]);
     }
 
     public function update(SettingsRequest $request): RedirectResponse
     {
         $request->user()->update(['settings' => $request->safe(['temperature', 'pressure', 'mass', 'theme'])]);
         foreach ($request->choices() as $rule => $choice) {
-            HouseRule::query()->updateOrCreate(['rule' => $rule], ['choice' => $choice, 'user_id' => $request->user()->id]);
+            HouseRule::query()->updateOrCreate(
+                ['rule' => $rule],
+                ['choice' => $choice, 'user_id' => $request->user()->id],
+            );
         }
 
-        return redirect()->route('settings')->with('said', 'Saved. Visits opened from now on are judged by these rules; earlier ones keep theirs.');
+        return redirect()
+            ->route('settings')
+            ->with(
+                'said',
+                'Saved. Visits opened from now on are judged by these rules; earlier ones keep theirs.',
+            );
     }
 
     public function theme(Request $request): RedirectResponse
     {
         $theme = (string) $request->string('theme');
-        $request->user()->update(['settings' => ['theme' => in_array($theme, ['paper', 'cold'], true) ? $theme : 'auto'] + ($request->user()->settings ?? [])]);
+        $request
+            ->user()
+            ->update([
+                'settings' => ['theme' => in_array($theme, ['paper', 'cold'], true) ? $theme : 'auto'] +
+                    ($request->user()->settings ?? []),
+            ]);
 
         return back();
     }

@@ -16,7 +16,7 @@ final class SiteController extends Controller
 
     public function create(): View
     {
-        return view('sites.form', ['site' => new Site]);
+        return view('sites.form', ['site' => new Site()]);
     }
 
     public function store(SiteRequest $request): RedirectResponse
@@ -26,7 +26,13 @@ final class SiteController extends Controller
 
     public function show(Site $site): View
     {
-        return view('sites.show', ['site' => $site, 'circuits' => $site->circuits()->with(['visits' => fn ($visits) => $visits->limit(1)])->get()]);
+        return view('sites.show', [
+            'site' => $site,
+            'circuits' => $site
+                ->circuits()
+                ->with(['visits' => fn ($visits) => $visits->limit(1)])
+                ->get(),
+        ]);
     }
 
     public function edit(Site $site): View

@@ -26,7 +26,9 @@ final class TodayController extends Controller
 
         return view('today.found', [
             'typed' => $typed,
-            'circuits' => $typed === '' ? collect() : Circuit::matching($typed)->with('site')->orderBy('name')->limit(12)->get(),
+            'circuits' => $typed === ''
+                    ? collect()
+                    : Circuit::matching($typed)->with('site')->orderBy('name')->limit(12)->get(),
         ]);
     }
 }

@@ -17,19 +17,32 @@ final class VisitController extends Controller
     /** Starts a visit, or goes on with the one this person left open on the circuit. */
     public function store(Request $request, Circuit $circuit): RedirectResponse
     {
-        $open = Visit::stillOpen()->where('circuit_id', $circuit->id)->where('user_id', $request->user()->id)->latest('opened_at')->first();
-        $visit = $open ?? $circuit->visits()->create([
-            'user_id' => $request->user()->id, 'opened_at' => now(), 'house_rules' => HouseRule::inForce()->choices,
-        ]);
+        $open = Visit::stillOpen()
+            ->where('circuit_id', $circuit->id)
+            ->where('user_id', $request->user()->id)
+            ->latest('opened_at')
+            ->first();
+        $visit =
+            $open ??
+            $circuit->visits()->create([
+                'user_id' => $request->user()->id,
+                'opened_at' => now(),
+                'house_rules' => HouseRule::inForce()->choices,
+            ]);
 
-        return redirect()->route('visits.show', [$visit, $open === null ? Stage::Complaint->value : Stage::Gauges->value]);
+        return redirect()->route('visits.show', [
+            $visit,
+            $open === null ? Stage::Complaint->value : Stage::Gauges->value,
+        ]);
     }
 
     public function show(Request $request, Visit $visit, string $stage = 'complaint'): View
     {
         $this->authorize('view', $visit);
 
-        return view('visit.show', ['page' => new VisitPage($visit, Stage::tryFrom($stage) ?? Stage::Complaint, $request->user())]);
+        return view('visit.show', [
+            'page' => new VisitPage($visit, Stage::tryFrom($stage) ?? Stage::Complaint, $request->user()),
+        ]);
     }
 
     /** What would change if it were done. */
@@ -55,7 +68,14 @@ final class VisitController extends Controller
     {
         $visit->update(['ran_well_at' => $visit->ranWell() ? null : now()]);
 
-        return redirect()->route('visits.show', [$visit, Stage::Leave->value])->with('said', $visit->ranWell() ? 'Marked. Later visits of this circuit are compared with this one.' : 'The mark is off.');
+        return redirect()
+            ->route('visits.show', [$visit, Stage::Leave->value])
+            ->with(
+                'said',
+                $visit->ranWell()
+                    ? 'Marked. Later visits of this circuit are compared with this one.'
+                    : 'The mark is off.',
+            );
     }
 
     public function reopen(Visit $visit): RedirectResponse

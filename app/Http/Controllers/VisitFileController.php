@@ -18,13 +18,17 @@ final class VisitFileController extends Controller
     public function show(Visit $visit): Response
     {
         return response(VisitWriter::json($visit->findings()), 200, [
-            'Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="visit-'.$visit->id.'.json"',
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => 'attachment; filename="visit-'.$visit->id.'.json"',
         ]);
     }
 
     public function create(Request $request): View
     {
-        return view('visit.import', ['circuits' => Circuit::query()->with('site')->orderBy('name')->get(), 'chosen' => (string) $request->string('circuit')]);
+        return view('visit.import', [
+            'circuits' => Circuit::query()->with('site')->orderBy('name')->get(),
+            'chosen' => (string) $request->string('circuit'),
+        ]);
     }
 
     public function store(ImportRequest $request): RedirectResponse
@@ -37,6 +41,13 @@ final class VisitFileController extends Controller
             return back()->withInput()->with('refused', array_slice($file->reasons, 0, 40));
         }
 
-        return redirect()->route('visits.show', [$visits[0], 'verdict'])->with('said', count($visits) === 1 ? 'The visit was taken in.' : count($visits).' visits were taken in; this is the first.');
+        return redirect()
+            ->route('visits.show', [$visits[0], 'verdict'])
+            ->with(
+                'said',
+                count($visits) === 1
+                    ? 'The visit was taken in.'
+                    : count($visits).' visits were taken in; this is the first.',
+            );
     }
 }

@@ -20,13 +20,15 @@ final class CircuitRequest extends FormRequest
     /** @return list<callable> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
-            [$system, $design, $errors] = CircuitSheet::read($this->all(), $this->user()->units());
-            foreach ($errors as $field => $message) {
-                $validator->errors()->add($field, $message);
-            }
-            $this->sheet = ['system' => $system, 'design' => $design];
-        }];
+        return [
+            function (Validator $validator): void {
+                [$system, $design, $errors] = CircuitSheet::read($this->all(), $this->user()->units());
+                foreach ($errors as $field => $message) {
+                    $validator->errors()->add($field, $message);
+                }
+                $this->sheet = ['system' => $system, 'design' => $design];
+            },
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -9,12 +9,20 @@ final class FollowUpRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['id' => ['nullable', 'ulid'], 'due_on' => ['required', 'date_format:Y-m-d', 'after_or_equal:today', 'before:+10 years'], 'what' => ['required', 'string', 'max:240']];
+        return [
+            'id' => ['nullable', 'ulid'],
+            'due_on' => ['required', 'date_format:Y-m-d', 'after_or_equal:today', 'before:+10 years'],
+            'what' => ['required', 'string', 'max:240'],
+        ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['due_on.after_or_equal' => 'The date lies in the past; today or later is possible.', 'due_on.required' => 'A follow-up needs its date.', 'what.required' => 'Say what is to be done then.'];
+        return [
+            'due_on.after_or_equal' => 'The date lies in the past; today or later is possible.',
+            'due_on.required' => 'A follow-up needs its date.',
+            'what.required' => 'Say what is to be done then.',
+        ];
     }
 }

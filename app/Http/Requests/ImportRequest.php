@@ -10,7 +10,10 @@ final class ImportRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['file' => ['required', 'file', 'max:4096'], 'circuit_id' => ['nullable', 'string', 'exists:circuits,id']];
+        return [
+            'file' => ['required', 'file', 'max:4096'],
+            'circuit_id' => ['nullable', 'string', 'exists:circuits,id'],
+        ];
     }
 
     /** The content of the file that was chosen. */
@@ -24,6 +27,10 @@ final class ImportRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['file.required' => 'Choose a visit file first.', 'file.max' => 'The file is larger than 4 MB; a visit file is a few kilobytes.', 'circuit_id.exists' => 'That circuit is not known.'];
+        return [
+            'file.required' => 'Choose a visit file first.',
+            'file.max' => 'The file is larger than 4 MB; a visit file is a few kilobytes.',
+            'circuit_id.exists' => 'That circuit is not known.',
+        ];
     }
 }

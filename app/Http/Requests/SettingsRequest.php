@@ -29,23 +29,37 @@ final class SettingsRequest extends FormRequest
     /** @return list<callable> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
-            foreach (HouseRules::all() as $key => $rule) {
-                $choice = $this->input('rules.'.$key, $rule['default']);
-                if (is_string($choice) && in_array($choice, array_column($rule['schools'], 'id'), true)) {
-                    $this->choices[$key] = $choice;
+        return [
+            function (Validator $validator): void {
+                foreach (HouseRules::all() as $key => $rule) {
+                    $choice = $this->input('rules.'.$key, $rule['default']);
+                    if (is_string($choice) && in_array($choice, array_column($rule['schools'], 'id'), true)) {
+                        $this->choices[$key] = $choice;
 
-                    continue;
+                        continue;
+                    }
+                    $low = str_replace(',', '.', trim((string) $this->string('own.'.$key.'.low')));
+                    $high = str_replace(',', '.', trim((string) $this->string('own.'.$key.'.high')));
+                    if (
+                        $choice !== 'own' ||
+                        ! is_numeric($low) ||
+                        ! is_numeric($high) ||
+                        (float) $low > (float) $high ||
+                        abs((float) $low) > 500 ||
+                        abs((float) $high) > 500
+                    ) {
+                        $validator
+                            ->errors()
+                            ->add(
+                                'rules.'.$key,
+                                $rule['label'].': an own band needs two numbers, the lower first.',
+                            );
+                    } else {
+                        $this->choices[$key] = [(float) $low, (float) $high];
+                    }
                 }
-                $low = str_replace(',', '.', trim((string) $this->string('own.'.$key.'.low')));
-                $high = str_replace(',', '.', trim((string) $this->string('own.'.$key.'.high')));
-                if ($choice !== 'own' || ! is_numeric($low) || ! is_numeric($high) || (float) $low > (float) $high || abs((float) $low) > 500 || abs((float) $high) > 500) {
-                    $validator->errors()->add('rules.'.$key, $rule['label'].': an own band needs two numbers, the lower first.');
-                } else {
-                    $this->choices[$key] = [(float) $low, (float) $high];
-                }
-            }
-        }];
+            },
+        ];
     }
 
     /** @return array<string, string|array{float, float}> */

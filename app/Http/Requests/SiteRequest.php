@@ -28,20 +28,28 @@ final class SiteRequest extends FormRequest
     /** @return list<callable> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
-            $typed = trim((string) $this->string('altitude'));
-            try {
-                $this->altitude = $typed === '' ? 0.0 : Reader::read($typed, Kind::Altitude, Unit::Metre)->si;
-                Atmosphere::atAltitude($this->altitude);
-            } catch (NotAQuantity $error) {
-                $validator->errors()->add('altitude', $error->getMessage());
-            }
-        }];
+        return [
+            function (Validator $validator): void {
+                $typed = trim((string) $this->string('altitude'));
+                try {
+                    $this->altitude =
+                        $typed === '' ? 0.0 : Reader::read($typed, Kind::Altitude, Unit::Metre)->si;
+                    Atmosphere::atAltitude($this->altitude);
+                } catch (NotAQuantity $error) {
+                    $validator->errors()->add('altitude', $error->getMessage());
+                }
+            },
+        ];
     }
 
     /** @return array<string, mixed> */
     public function site(): array
     {
-        return ['name' => $this->validated('name'), 'place' => $this->validated('place'), 'contact' => $this->validated('contact'), 'altitude_m' => $this->altitude];
+        return [
+            'name' => $this->validated('name'),
+            'place' => $this->validated('place'),
+            'contact' => $this->validated('contact'),
+            'altitude_m' => $this->altitude,
+        ];
     }
 }

@@ -24,21 +24,91 @@ final class VocabularyTest extends TestCase
 {
     public function test_system_words(): void
     {
-        self::assertSame(['walk_in_cooler', 'walk_in_freezer', 'reach_in_cooler', 'reach_in_freezer', 'case_medium', 'case_low', 'ice_machine', 'rack_circuit_medium', 'rack_circuit_low'], array_column(Kind::cases(), 'value'));
+        self::assertSame(
+            [
+                'walk_in_cooler',
+                'walk_in_freezer',
+                'reach_in_cooler',
+                'reach_in_freezer',
+                'case_medium',
+                'case_low',
+                'ice_machine',
+                'rack_circuit_medium',
+                'rack_circuit_low',
+            ],
+            array_column(Kind::cases(), 'value'),
+        );
         self::assertSame(['txv', 'eev', 'capillary'], array_column(Metering::cases(), 'value'));
-        self::assertSame(['air_indoor', 'air_outdoor', 'water'], array_column(CondenserPlace::cases(), 'value'));
-        self::assertSame(['none', 'fan_cycling', 'fan_speed', 'flooding_valve'], array_column(HeadPressureControl::cases(), 'value'));
-        self::assertSame(['thermostat', 'thermostat_pump_down', 'low_pressure', 'pressure_regulator'], array_column(BoxControl::cases(), 'value'));
-        self::assertSame(['none', 'off_cycle', 'electric', 'hot_gas', 'water'], array_column(DefrostKind::cases(), 'value'));
-        self::assertSame(['starting', 'pulling_down', 'running_settled', 'pumping_down', 'off', 'in_defrost', 'after_defrost'], array_column(State::cases(), 'value'));
-        self::assertSame(['too_warm', 'too_cold', 'runs_all_the_time', 'short_cycling', 'not_running', 'iced_up', 'noisy', 'water_leak', 'low_production', 'high_energy', 'alarm', 'none'], array_column(Complaint::cases(), 'value'));
+        self::assertSame(
+            ['air_indoor', 'air_outdoor', 'water'],
+            array_column(CondenserPlace::cases(), 'value'),
+        );
+        self::assertSame(
+            ['none', 'fan_cycling', 'fan_speed', 'flooding_valve'],
+            array_column(HeadPressureControl::cases(), 'value'),
+        );
+        self::assertSame(
+            ['thermostat', 'thermostat_pump_down', 'low_pressure', 'pressure_regulator'],
+            array_column(BoxControl::cases(), 'value'),
+        );
+        self::assertSame(
+            ['none', 'off_cycle', 'electric', 'hot_gas', 'water'],
+            array_column(DefrostKind::cases(), 'value'),
+        );
+        self::assertSame(
+            [
+                'starting',
+                'pulling_down',
+                'running_settled',
+                'pumping_down',
+                'off',
+                'in_defrost',
+                'after_defrost',
+            ],
+            array_column(State::cases(), 'value'),
+        );
+        self::assertSame(
+            [
+                'too_warm',
+                'too_cold',
+                'runs_all_the_time',
+                'short_cycling',
+                'not_running',
+                'iced_up',
+                'noisy',
+                'water_leak',
+                'low_production',
+                'high_energy',
+                'alarm',
+                'none',
+            ],
+            array_column(Complaint::cases(), 'value'),
+        );
     }
 
     public function test_readings(): void
     {
         $keys = array_column(Reading::cases(), 'value');
         self::assertCount(41, $keys);
-        foreach (['suction_pressure_kpa', 'evaporator_pressure_kpa', 'receiver_level_percent', 'superheat_swing_k', 'minutes_since_disturbance_min', 'pull_down_rate_k_per_h', 'pump_down_rise_kpa_per_min', 'low_cut_in_kpa', 'oil_pressure_difference_kpa', 'added_kg', 'fans_fitted', 'fan_delay_sensor_c', 'heater_rated_current_a', 'freeze_time_min', 'water_temperature_c'] as $key) {
+        foreach (
+            [
+                'suction_pressure_kpa',
+                'evaporator_pressure_kpa',
+                'receiver_level_percent',
+                'superheat_swing_k',
+                'minutes_since_disturbance_min',
+                'pull_down_rate_k_per_h',
+                'pump_down_rise_kpa_per_min',
+                'low_cut_in_kpa',
+                'oil_pressure_difference_kpa',
+                'added_kg',
+                'fans_fitted',
+                'fan_delay_sensor_c',
+                'heater_rated_current_a',
+                'freeze_time_min',
+                'water_temperature_c',
+            ] as $key
+        ) {
             self::assertContains($key, $keys);
         }
     }
@@ -55,7 +125,16 @@ final class VocabularyTest extends TestCase
 
     public function test_a_readings_last_word_is_its_unit(): void
     {
-        $units = ['kpa' => 'kpa', 'c' => 'c', 'k' => 'k', 'a' => 'a', 'v' => 'v', 'percent' => 'percent', 'kg' => 'kg', 'min' => 'min'];
+        $units = [
+            'kpa' => 'kpa',
+            'c' => 'c',
+            'k' => 'k',
+            'a' => 'a',
+            'v' => 'v',
+            'percent' => 'percent',
+            'kg' => 'kg',
+            'min' => 'min',
+        ];
         foreach (Reading::cases() as $reading) {
             $last = substr($reading->value, (int) strrpos($reading->value, '_') + 1);
             $wanted = match (true) {
@@ -71,8 +150,14 @@ final class VocabularyTest extends TestCase
     {
         self::assertCount(23, Observation::cases());
         self::assertCount(12, Test::cases());
-        self::assertSame([Word::Clear, Word::Bubbles, Word::NoLineVisible, Word::NotFitted], Observation::SightGlass->words());
-        self::assertSame([Word::None, Word::InletOnly, Word::Even, Word::Blocked, Word::OutletOnly], Observation::FrostCoil->words());
+        self::assertSame(
+            [Word::Clear, Word::Bubbles, Word::NoLineVisible, Word::NotFitted],
+            Observation::SightGlass->words(),
+        );
+        self::assertSame(
+            [Word::None, Word::InletOnly, Word::Even, Word::Blocked, Word::OutletOnly],
+            Observation::FrostCoil->words(),
+        );
         self::assertSame([Word::Rated, Word::OneLegMissing, Word::None], Test::PowerToHeaters->words());
         foreach ([...Observation::cases(), ...Test::cases()] as $asked) {
             self::assertGreaterThanOrEqual(2, count($asked->words()), $asked->value);

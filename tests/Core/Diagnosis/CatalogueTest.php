@@ -29,7 +29,11 @@ final class CatalogueTest extends TestCase
             self::assertSame($fault, $entry->fault);
             self::assertNotSame('', $entry->name);
             self::assertGreaterThan(0.0, $entry->prior);
-            self::assertSame(1, preg_match_all('/\.(?:\s|$)/', $entry->mechanism), $fault->value.': one sentence');
+            self::assertSame(
+                1,
+                preg_match_all('/\.(?:\s|$)/', $entry->mechanism),
+                $fault->value.': one sentence',
+            );
             self::assertNotSame('', $entry->forTheOwner);
             self::assertNotSame('', $entry->whatWeDo);
             if ($fault !== Fault::NoFault) {
@@ -37,7 +41,10 @@ final class CatalogueTest extends TestCase
                 self::assertNotSame([], $entry->speaksAgainst, $fault->value);
                 self::assertNotSame([], $entry->check, $fault->value);
                 self::assertNotSame([], $entry->do, $fault->value);
-                self::assertTrue($entry->signs !== [] || $entry->words !== [], $fault->value.' leaves some trace');
+                self::assertTrue(
+                    $entry->signs !== [] || $entry->words !== [],
+                    $fault->value.' leaves some trace',
+                );
             }
             foreach ($entry->cautions as $key) {
                 self::assertNotSame('', Cautions::word($key));
@@ -49,14 +56,18 @@ final class CatalogueTest extends TestCase
     {
         foreach (Fault::cases() as $fault) {
             $entry = FaultCatalogue::entry($fault);
-            self::assertDoesNotMatchRegularExpression('/superheat|subcool|evaporat|condens|saturat|kPa|\bTD\b|suction|txv/i', $entry->forTheOwner.' '.$entry->whatWeDo, $fault->value);
+            self::assertDoesNotMatchRegularExpression(
+                '/superheat|subcool|evaporat|condens|saturat|kPa|\bTD\b|suction|txv/i',
+                $entry->forTheOwner.' '.$entry->whatWeDo,
+                $fault->value,
+            );
         }
     }
 
     public function test_weights_name_only_known_signs_words_complaints_and_conditions(): void
     {
         $findings = Visits::cooler();
-        $conditions = new Conditions($findings, new DesignExpectation($findings, new HouseRules));
+        $conditions = new Conditions($findings, new DesignExpectation($findings, new HouseRules()));
         foreach (Fault::cases() as $fault) {
             $entry = FaultCatalogue::entry($fault);
             foreach (array_keys($entry->signs + $entry->capillarySigns) as $sign) {
@@ -91,13 +102,20 @@ final class CatalogueTest extends TestCase
             /** @var array{family: string, usual: array<string, float>} $usual */
             $usual = DataFile::read('evidence/words')[$asked->value];
             self::assertEqualsWithDelta(1.0, array_sum($usual['usual']), 0.01, $asked->value);
-            self::assertSame([], array_diff(array_keys($usual['usual']), array_column($asked->words(), 'value')), $asked->value);
+            self::assertSame(
+                [],
+                array_diff(array_keys($usual['usual']), array_column($asked->words(), 'value')),
+                $asked->value,
+            );
         }
     }
 
     public function test_hands_near_danger_are_warned_where_the_step_is(): void
     {
-        $cautions = static fn (string $key): string => implode(' ', Cautions::words(DataFile::read('checks')[$key]['cautions']));
+        $cautions = static fn (string $key): string => implode(
+            ' ',
+            Cautions::words(DataFile::read('checks')[$key]['cautions']),
+        );
         self::assertStringContainsString('burn', $cautions('discharge_temperature_c'));
         self::assertStringContainsString('Fans', $cautions('evaporator_face'));
         self::assertStringContainsString('vacuum', $cautions('compressor_leak_back'));

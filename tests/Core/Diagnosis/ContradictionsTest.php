@@ -16,23 +16,108 @@ final class ContradictionsTest extends TestCase
     /** @return iterable<string, array{array<string, float|int|null>, array<string, mixed>, string, string}> readings, more, a piece of the sentence, what to repeat first */
     public static function impossible(): iterable
     {
-        yield 'superheat above what the air can give' => [['suction_temperature_evaporator_c' => 9.0], [], 'gas cannot leave the coil warmer than the air that enters it', 'suction_temperature_evaporator_c'];
-        yield 'superheat below the glide' => [['suction_temperature_evaporator_c' => -16.0], [], 'is below what R-448A can show', 'suction_temperature_evaporator_c'];
-        yield 'discharge pipe typed for the liquid pipe' => [['condenser_outlet_temperature_c' => 68], [], 'is that the discharge pipe?', 'condenser_outlet_temperature_c'];
-        yield 'liquid colder than the air that cools it' => [['condenser_outlet_temperature_c' => 18, 'receiver_outlet_temperature_c' => 18], [], 'colder than the air that cools it', 'condenser_outlet_temperature_c'];
-        yield 'condensing colder than the air' => [['ambient_temperature_c' => 48], [], 'colder than the air entering the condenser', 'ambient_temperature_c'];
-        yield 'coil warmer than the box' => [['suction_pressure_kpa' => 640], [], 'a running coil is colder than its air', 'suction_pressure_kpa'];
-        yield 'not pumping while said to run' => [['discharge_pressure_kpa' => 350], [], 'not above suction pressure', 'discharge_pressure_kpa'];
-        yield 'drier warms the liquid' => [['drier_inlet_temperature_c' => 28, 'drier_outlet_temperature_c' => 31], [], 'clamps swapped', 'drier_inlet_temperature_c'];
-        yield 'air warmed by the coil' => [['supply_air_temperature_c' => 6], [], 'warmer than it enters', 'supply_air_temperature_c'];
-        yield 'air colder than the coil' => [['supply_air_temperature_c' => -16], [], 'colder than the coil itself', 'supply_air_temperature_c'];
-        yield 'discharge pipe below condensing' => [['discharge_temperature_c' => 26], [], 'below condensing', 'discharge_temperature_c'];
-        yield 'receiver above discharge' => [['receiver_pressure_kpa' => 1800], [], 'The receiver reads above the discharge by 250 kPa', 'receiver_pressure_kpa'];
-        yield 'suction above the coil' => [['evaporator_pressure_kpa' => 250], [], 'The suction reads above the coil', 'suction_pressure_kpa'];
-        yield 'more fans run than are fitted' => [['fans_running' => 4, 'fans_fitted' => 3], [], 'More coil fans run', 'fans_fitted'];
-        yield 'all fans seen, fewer counted' => [['fans_running' => 2, 'fans_fitted' => 3], ['observations' => ['evaporator_fans' => 'all_running']], 'only 2 of 3', 'fans_running'];
-        yield 'running without current' => [['compressor_current_a' => 0], ['observations' => ['compressor' => 'running']], 'draws no current', 'compressor_current_a'];
-        yield 'pressure outside the table' => [['discharge_pressure_kpa' => 9000], [], 'Discharge pressure, unit or refrigerant is wrong', 'discharge_pressure_kpa'];
+        yield 'superheat above what the air can give' => [
+            ['suction_temperature_evaporator_c' => 9.0],
+            [],
+            'gas cannot leave the coil warmer than the air that enters it',
+            'suction_temperature_evaporator_c',
+        ];
+        yield 'superheat below the glide' => [
+            ['suction_temperature_evaporator_c' => -16.0],
+            [],
+            'is below what R-448A can show',
+            'suction_temperature_evaporator_c',
+        ];
+        yield 'discharge pipe typed for the liquid pipe' => [
+            ['condenser_outlet_temperature_c' => 68],
+            [],
+            'is that the discharge pipe?',
+            'condenser_outlet_temperature_c',
+        ];
+        yield 'liquid colder than the air that cools it' => [
+            ['condenser_outlet_temperature_c' => 18, 'receiver_outlet_temperature_c' => 18],
+            [],
+            'colder than the air that cools it',
+            'condenser_outlet_temperature_c',
+        ];
+        yield 'condensing colder than the air' => [
+            ['ambient_temperature_c' => 48],
+            [],
+            'colder than the air entering the condenser',
+            'ambient_temperature_c',
+        ];
+        yield 'coil warmer than the box' => [
+            ['suction_pressure_kpa' => 640],
+            [],
+            'a running coil is colder than its air',
+            'suction_pressure_kpa',
+        ];
+        yield 'not pumping while said to run' => [
+            ['discharge_pressure_kpa' => 350],
+            [],
+            'not above suction pressure',
+            'discharge_pressure_kpa',
+        ];
+        yield 'drier warms the liquid' => [
+            ['drier_inlet_temperature_c' => 28, 'drier_outlet_temperature_c' => 31],
+            [],
+            'clamps swapped',
+            'drier_inlet_temperature_c',
+        ];
+        yield 'air warmed by the coil' => [
+            ['supply_air_temperature_c' => 6],
+            [],
+            'warmer than it enters',
+            'supply_air_temperature_c',
+        ];
+        yield 'air colder than the coil' => [
+            ['supply_air_temperature_c' => -16],
+            [],
+            'colder than the coil itself',
+            'supply_air_temperature_c',
+        ];
+        yield 'discharge pipe below condensing' => [
+            ['discharge_temperature_c' => 26],
+            [],
+            'below condensing',
+            'discharge_temperature_c',
+        ];
+        yield 'receiver above discharge' => [
+            ['receiver_pressure_kpa' => 1800],
+            [],
+            'The receiver reads above the discharge by 250 kPa',
+            'receiver_pressure_kpa',
+        ];
+        yield 'suction above the coil' => [
+            ['evaporator_pressure_kpa' => 250],
+            [],
+            'The suction reads above the coil',
+            'suction_pressure_kpa',
+        ];
+        yield 'more fans run than are fitted' => [
+            ['fans_running' => 4, 'fans_fitted' => 3],
+            [],
+            'More coil fans run',
+            'fans_fitted',
+        ];
+        yield 'all fans seen, fewer counted' => [
+            ['fans_running' => 2, 'fans_fitted' => 3],
+            ['observations' => ['evaporator_fans' => 'all_running']],
+            'only 2 of 3',
+            'fans_running',
+        ];
+        yield 'running without current' => [
+            ['compressor_current_a' => 0],
+            ['observations' => ['compressor' => 'running']],
+            'draws no current',
+            'compressor_current_a',
+        ];
+        yield 'pressure outside the table' => [
+            ['discharge_pressure_kpa' => 9000],
+            [],
+            'Discharge pressure, unit or refrigerant is wrong',
+            'discharge_pressure_kpa',
+        ];
     }
 
     /**
@@ -40,11 +125,17 @@ final class ContradictionsTest extends TestCase
      * @param  array<string, mixed>  $more
      */
     #[DataProvider('impossible')]
-    public function test_it_is_named_with_what_to_repeat(array $readings, array $more, string $said, string $repeat): void
-    {
-        $found = (new Diagnosis)->of(Visits::cooler($readings, $more), checks: 0)->contradictions;
+    public function test_it_is_named_with_what_to_repeat(
+        array $readings,
+        array $more,
+        string $said,
+        string $repeat,
+    ): void {
+        $found = (new Diagnosis())->of(Visits::cooler($readings, $more), checks: 0)->contradictions;
         $sentences = array_map(static fn (Contradiction $one): string => $one->sentence(), $found);
-        $matching = array_values(array_filter($found, static fn (Contradiction $one): bool => str_contains($one->sentence(), $said)));
+        $matching = array_values(
+            array_filter($found, static fn (Contradiction $one): bool => str_contains($one->sentence(), $said)),
+        );
         self::assertCount(1, $matching, implode(' | ', $sentences));
         self::assertSame($repeat, $matching[0]->repeat[0]->value);
         self::assertStringContainsString('Take again: ', $matching[0]->sentence());
@@ -52,17 +143,31 @@ final class ContradictionsTest extends TestCase
 
     public function test_a_healthy_plant_contradicts_nothing(): void
     {
-        self::assertSame([], (new Diagnosis)->of(Visits::cooler(), checks: 0)->contradictions);
+        self::assertSame([], (new Diagnosis())->of(Visits::cooler(), checks: 0)->contradictions);
     }
 
     public function test_standing_pressure_that_does_not_fit_names_what_would(): void
     {
         // R-134a stands at about 572 kPa abs at 20 °C; R-404A there would stand near 1 100.
-        $found = (new Diagnosis)->of(Visits::of(['system' => ['refrigerant' => 'R-404A'], 'state' => 'off', 'readings' => ['receiver_pressure_kpa' => 470.5, 'ambient_temperature_c' => 20]]), checks: 0)->contradictions;
+        $found = (new Diagnosis())->of(
+            Visits::of([
+                'system' => ['refrigerant' => 'R-404A'],
+                'state' => 'off',
+                'readings' => ['receiver_pressure_kpa' => 470.5, 'ambient_temperature_c' => 20],
+            ]),
+            checks: 0,
+        )->contradictions;
         self::assertCount(1, $found);
         self::assertStringContainsString('does not fit R-404A', $found[0]->what);
         self::assertStringContainsString('R-134a', $found[0]->what);
-        $right = (new Diagnosis)->of(Visits::of(['system' => ['refrigerant' => 'R-134a'], 'state' => 'off', 'readings' => ['receiver_pressure_kpa' => 470.5, 'ambient_temperature_c' => 20]]), checks: 0)->contradictions;
+        $right = (new Diagnosis())->of(
+            Visits::of([
+                'system' => ['refrigerant' => 'R-134a'],
+                'state' => 'off',
+                'readings' => ['receiver_pressure_kpa' => 470.5, 'ambient_temperature_c' => 20],
+            ]),
+            checks: 0,
+        )->contradictions;
         self::assertSame([], $right);
     }
 }

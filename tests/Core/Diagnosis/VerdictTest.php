@@ -30,11 +30,27 @@ final class VerdictTest extends TestCase
     {
         foreach (Kind::cases() as $kind) {
             foreach (Complaint::cases() as $complaint) {
-                $verdict = (new Diagnosis)->of(Visits::of(['system' => ['kind' => $kind->value, 'refrigerant' => 'R-404A'], 'complaint' => [$complaint->value]]), checks: 3);
-                self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn (Suspect $one): float => $one->probability, $verdict->suspects)), 1e-9);
+                $verdict = (new Diagnosis())->of(
+                    Visits::of([
+                        'system' => ['kind' => $kind->value, 'refrigerant' => 'R-404A'],
+                        'complaint' => [$complaint->value],
+                    ]),
+                    checks: 3,
+                );
+                self::assertEqualsWithDelta(
+                    1.0,
+                    array_sum(
+                        array_map(static fn (Suspect $one): float => $one->probability, $verdict->suspects),
+                    ),
+                    1e-9,
+                );
                 self::assertCount(3, $verdict->checks, $kind->value.' '.$complaint->value);
                 // Before any tool is fetched: the first thing to do is to look, listen or feel, or to read a thermometer.
-                self::assertContains($verdict->checks[0]->effort, ['look', 'hand', 'clamp'], $kind->value.' '.$complaint->value.': '.$verdict->checks[0]->title());
+                self::assertContains(
+                    $verdict->checks[0]->effort,
+                    ['look', 'hand', 'clamp'],
+                    $kind->value.' '.$complaint->value.': '.$verdict->checks[0]->title(),
+                );
             }
         }
     }
@@ -43,52 +59,95 @@ final class VerdictTest extends TestCase
     {
         foreach (Library::standard()->names() as $name) {
             foreach ([[-40, -45], [38, 3], [60, 40]] as [$ambient, $box]) {
-                $verdict = (new Diagnosis)->of(Visits::of(['system' => ['kind' => 'case_medium', 'refrigerant' => $name], 'readings' => ['ambient_temperature_c' => $ambient, 'box_temperature_c' => $box]]), checks: 0);
-                self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn (Suspect $one): float => $one->probability, $verdict->suspects)), 1e-9, $name.' at '.$ambient);
+                $verdict = (new Diagnosis())->of(
+                    Visits::of([
+                        'system' => ['kind' => 'case_medium', 'refrigerant' => $name],
+                        'readings' => ['ambient_temperature_c' => $ambient, 'box_temperature_c' => $box],
+                    ]),
+                    checks: 0,
+                );
+                self::assertEqualsWithDelta(
+                    1.0,
+                    array_sum(
+                        array_map(static fn (Suspect $one): float => $one->probability, $verdict->suspects),
+                    ),
+                    1e-9,
+                    $name.' at '.$ambient,
+                );
             }
         }
     }
 
     public function test_a_complaint_moves_the_ranking_its_way(): void
     {
-        $of = static fn (string $complaint): Verdict => (new Diagnosis)->of(Visits::of([...Visits::COOLER, 'state' => 'running_settled', 'complaint' => [$complaint]]), checks: 0);
-        self::assertGreaterThan(self::share($of('noisy'), Fault::EvaporatorIced), self::share($of('iced_up'), Fault::EvaporatorIced));
-        self::assertGreaterThan(self::share($of('too_warm'), Fault::ThermostatWrong), self::share($of('too_cold'), Fault::ThermostatWrong));
-        self::assertGreaterThan(self::share($of('too_warm'), Fault::DrainBlocked), self::share($of('water_leak'), Fault::DrainBlocked));
-        self::assertGreaterThan(self::share($of('too_warm'), Fault::NoFault), self::share($of('none'), Fault::NoFault));
+        $of = static fn (string $complaint): Verdict => (new Diagnosis())->of(
+            Visits::of([...Visits::COOLER, 'state' => 'running_settled', 'complaint' => [$complaint]]),
+            checks: 0,
+        );
+        self::assertGreaterThan(
+            self::share($of('noisy'), Fault::EvaporatorIced),
+            self::share($of('iced_up'), Fault::EvaporatorIced),
+        );
+        self::assertGreaterThan(
+            self::share($of('too_warm'), Fault::ThermostatWrong),
+            self::share($of('too_cold'), Fault::ThermostatWrong),
+        );
+        self::assertGreaterThan(
+            self::share($of('too_warm'), Fault::DrainBlocked),
+            self::share($of('water_leak'), Fault::DrainBlocked),
+        );
+        self::assertGreaterThan(
+            self::share($of('too_warm'), Fault::NoFault),
+            self::share($of('none'), Fault::NoFault),
+        );
     }
 
     public function test_whatever_is_known_it_sums_to_one_and_is_never_null(): void
     {
         $readings = array_keys(Visits::HEALTHY);
-        $this->limitTo(60)->forAll(Generators::subset($readings), Generators::subset(Observation::cases()), Generators::subset(Test::cases()), Generators::choose(0, 1000))->then(function (array $measured, array $seen, array $tests, int $dice): void {
-            $findings = Visits::of([...Visits::COOLER, 'readings' => array_intersect_key(Visits::HEALTHY, array_flip($measured))]);
-            foreach ([...$seen, ...$tests] as $i => $asked) {
-                $words = $asked->words();
-                $findings = $findings->with($asked, $words[($dice + $i) % count($words)]);
-            }
-            $verdict = (new Diagnosis)->of($findings, checks: 2);
-            $sum = 0.0;
-            $before = 1.0;
-            foreach ($verdict->suspects as $suspect) {
-                self::assertGreaterThan(0.0, $suspect->probability);
-                self::assertLessThanOrEqual($before, $suspect->probability);
-                $before = $suspect->probability;
-                $sum += $suspect->probability;
-            }
-            self::assertEqualsWithDelta(1.0, $sum, 1e-9);
-            self::assertCount(count(Fault::cases()), $verdict->suspects);
-        });
+        $this->limitTo(60)
+            ->forAll(
+                Generators::subset($readings),
+                Generators::subset(Observation::cases()),
+                Generators::subset(Test::cases()),
+                Generators::choose(0, 1000),
+            )
+            ->then(function (array $measured, array $seen, array $tests, int $dice): void {
+                $findings = Visits::of([
+                    ...Visits::COOLER,
+                    'readings' => array_intersect_key(Visits::HEALTHY, array_flip($measured)),
+                ]);
+                foreach ([...$seen, ...$tests] as $i => $asked) {
+                    $words = $asked->words();
+                    $findings = $findings->with($asked, $words[($dice + $i) % count($words)]);
+                }
+                $verdict = (new Diagnosis())->of($findings, checks: 2);
+                $sum = 0.0;
+                $before = 1.0;
+                foreach ($verdict->suspects as $suspect) {
+                    self::assertGreaterThan(0.0, $suspect->probability);
+                    self::assertLessThanOrEqual($before, $suspect->probability);
+                    $before = $suspect->probability;
+                    $sum += $suspect->probability;
+                }
+                self::assertEqualsWithDelta(1.0, $sum, 1e-9);
+                self::assertCount(count(Fault::cases()), $verdict->suspects);
+            });
     }
 
     public function test_what_is_missing_weighs_nothing(): void
     {
         $known = Visits::of([...Visits::COOLER, 'complaint' => ['too_warm']]);
-        $before = (new Diagnosis)->of($known, checks: 0);
+        $before = (new Diagnosis())->of($known, checks: 0);
         // "Not fitted" tells nothing about faults beyond a slip of the eye.
-        $after = (new Diagnosis)->of($known->with(Observation::SightGlass, Word::NotFitted), checks: 0);
+        $after = (new Diagnosis())->of($known->with(Observation::SightGlass, Word::NotFitted), checks: 0);
         foreach ($before->suspects as $suspect) {
-            self::assertEqualsWithDelta($suspect->probability, self::share($after, $suspect->fault), 0.05, $suspect->fault->value);
+            self::assertEqualsWithDelta(
+                $suspect->probability,
+                self::share($after, $suspect->fault),
+                0.05,
+                $suspect->fault->value,
+            );
         }
     }
 
@@ -96,13 +155,15 @@ final class VerdictTest extends TestCase
     {
         $base = Visits::of([...Visits::COOLER, 'complaint' => ['too_warm']]);
         $odds = static function (Findings $findings): float {
-            $share = self::share((new Diagnosis)->of($findings, checks: 0), Fault::Undercharge);
+            $share = self::share((new Diagnosis())->of($findings, checks: 0), Fault::Undercharge);
 
             return log($share / (1 - $share));
         };
         $none = $odds($base);
         $glass = $odds($base->with(Observation::SightGlass, Word::Bubbles));
-        $readings = $base->with(Reading::DischargePressure, 1450e3)->with(Reading::ReceiverOutletTemperature, 306.6);
+        $readings = $base
+            ->with(Reading::DischargePressure, 1450e3)
+            ->with(Reading::ReceiverOutletTemperature, 306.6);
         $seal = $odds($readings);
         $both = $odds($readings->with(Observation::SightGlass, Word::Bubbles));
         self::assertGreaterThan($none, $glass);
@@ -113,7 +174,17 @@ final class VerdictTest extends TestCase
 
     public function test_evidence_is_told_with_a_weight_and_the_right_sign(): void
     {
-        $verdict = (new Diagnosis)->of(Visits::cooler(['suction_pressure_kpa' => 215, 'receiver_outlet_temperature_c' => 36.4, 'receiver_level_percent' => 2], ['observations' => ['sight_glass' => 'bubbles', 'oil_stains' => 'none']]), checks: 0);
+        $verdict = (new Diagnosis())->of(
+            Visits::cooler(
+                [
+                    'suction_pressure_kpa' => 215,
+                    'receiver_outlet_temperature_c' => 36.4,
+                    'receiver_level_percent' => 2,
+                ],
+                ['observations' => ['sight_glass' => 'bubbles', 'oil_stains' => 'none']],
+            ),
+            checks: 0,
+        );
         $first = $verdict->first();
         self::assertSame(Fault::Undercharge, $first->fault);
         self::assertNotSame([], $first->speaksFor);
@@ -129,47 +200,110 @@ final class VerdictTest extends TestCase
 
     public function test_not_settled_widens_and_says_why(): void
     {
-        $readings = ['suction_pressure_kpa' => 240, 'suction_temperature_evaporator_c' => 1.6, 'minutes_since_disturbance_min' => 4];
-        $settled = (new Diagnosis)->of(Visits::cooler(['minutes_since_disturbance_min' => 60] + $readings), checks: 0);
-        $starting = (new Diagnosis)->of(Visits::cooler($readings, ['state' => 'starting']), checks: 0);
+        $readings = [
+            'suction_pressure_kpa' => 240,
+            'suction_temperature_evaporator_c' => 1.6,
+            'minutes_since_disturbance_min' => 4,
+        ];
+        $settled = (new Diagnosis())->of(
+            Visits::cooler(['minutes_since_disturbance_min' => 60] + $readings),
+            checks: 0,
+        );
+        $starting = (new Diagnosis())->of(Visits::cooler($readings, ['state' => 'starting']), checks: 0);
         self::assertSame([], $settled->unsettled);
         self::assertCount(2, $starting->unsettled);
         self::assertStringContainsString('starting', $starting->unsettled[0]);
         self::assertStringContainsString('4 min since the last disturbance', $starting->unsettled[1]);
-        self::assertGreaterThan($settled->signals['td_suction']->expected->deviation, $starting->signals['td_suction']->expected->deviation);
-        self::assertLessThan(abs($settled->signals['td_suction']->deviations()), abs($starting->signals['td_suction']->deviations()));
+        self::assertGreaterThan(
+            $settled->signals['td_suction']->expected->deviation,
+            $starting->signals['td_suction']->expected->deviation,
+        );
+        self::assertLessThan(
+            abs($settled->signals['td_suction']->deviations()),
+            abs($starting->signals['td_suction']->deviations()),
+        );
     }
 
     public function test_a_state_that_nobody_gave_is_not_taken_for_settled(): void
     {
-        $verdict = (new Diagnosis)->of(Visits::of(['readings' => Visits::HEALTHY]), checks: 0);
+        $verdict = (new Diagnosis())->of(Visits::of(['readings' => Visits::HEALTHY]), checks: 0);
         self::assertNotSame([], $verdict->unsettled);
     }
 
     public function test_a_confirmed_fault_leaves_the_ranking_and_explains_its_signs(): void
     {
-        $readings = ['discharge_pressure_kpa' => 2150, 'receiver_outlet_temperature_c' => 44.5, 'condenser_outlet_temperature_c' => 44.9, 'compressor_current_a' => 8.9, 'discharge_temperature_c' => 88];
-        $before = (new Diagnosis)->of(Visits::cooler($readings, ['observations' => ['condenser_face' => 'dirty']]), checks: 0);
-        $after = (new Diagnosis)->of(Visits::cooler($readings, ['observations' => ['condenser_face' => 'dirty'], 'confirmed' => ['condenser_airflow_low']]), checks: 0);
+        $readings = [
+            'discharge_pressure_kpa' => 2150,
+            'receiver_outlet_temperature_c' => 44.5,
+            'condenser_outlet_temperature_c' => 44.9,
+            'compressor_current_a' => 8.9,
+            'discharge_temperature_c' => 88,
+        ];
+        $before = (new Diagnosis())->of(
+            Visits::cooler($readings, ['observations' => ['condenser_face' => 'dirty']]),
+            checks: 0,
+        );
+        $after = (new Diagnosis())->of(
+            Visits::cooler($readings, [
+                'observations' => ['condenser_face' => 'dirty'],
+                'confirmed' => ['condenser_airflow_low'],
+            ]),
+            checks: 0,
+        );
         self::assertSame(Fault::CondenserAirflowLow, $before->first()->fault);
         self::assertCount(31, $after->suspects);
-        self::assertNotContains(Fault::CondenserAirflowLow, array_map(static fn (Suspect $one): Fault => $one->fault, $after->suspects));
+        self::assertNotContains(
+            Fault::CondenserAirflowLow,
+            array_map(static fn (Suspect $one): Fault => $one->fault, $after->suspects),
+        );
         self::assertGreaterThan(self::share($before, Fault::NoFault), self::share($after, Fault::NoFault));
         self::assertLessThan(0.3, self::share($after, Fault::NonCondensables), 'the head is explained already');
     }
 
     public function test_a_second_fault_shows_once_the_first_is_confirmed(): void
     {
-        $readings = ['discharge_pressure_kpa' => 2150, 'suction_pressure_kpa' => 470, 'suction_temperature_compressor_c' => 7, 'box_temperature_c' => 7, 'supply_air_temperature_c' => 5, 'pump_down_floor_kpa' => 130, 'pump_down_rise_kpa_per_min' => 100, 'compressor_current_a' => 6.0];
-        $verdict = (new Diagnosis)->of(Visits::cooler($readings, ['observations' => ['condenser_face' => 'dirty'], 'tests' => ['compressor_leak_back' => 'rises_fast'], 'confirmed' => ['condenser_airflow_low']]), checks: 0);
+        $readings = [
+            'discharge_pressure_kpa' => 2150,
+            'suction_pressure_kpa' => 470,
+            'suction_temperature_compressor_c' => 7,
+            'box_temperature_c' => 7,
+            'supply_air_temperature_c' => 5,
+            'pump_down_floor_kpa' => 130,
+            'pump_down_rise_kpa_per_min' => 100,
+            'compressor_current_a' => 6.0,
+        ];
+        $verdict = (new Diagnosis())->of(
+            Visits::cooler($readings, [
+                'observations' => ['condenser_face' => 'dirty'],
+                'tests' => ['compressor_leak_back' => 'rises_fast'],
+                'confirmed' => ['condenser_airflow_low'],
+            ]),
+            checks: 0,
+        );
         self::assertSame(Fault::CompressorInefficient, $verdict->first()->fault);
     }
 
     public function test_a_fault_ruled_out_against_the_evidence_is_doubted(): void
     {
-        $findings = Visits::cooler(['suction_pressure_kpa' => 215, 'receiver_outlet_temperature_c' => 36.4, 'receiver_level_percent' => 2], ['observations' => ['sight_glass' => 'bubbles', 'frost_coil' => 'inlet_only']]);
-        $ruled = new Findings($findings->circuit, $findings->state, [], $findings->readings, $findings->observations, [], [], [Fault::Undercharge]);
-        $verdict = (new Diagnosis)->of($ruled, checks: 0);
+        $findings = Visits::cooler(
+            [
+                'suction_pressure_kpa' => 215,
+                'receiver_outlet_temperature_c' => 36.4,
+                'receiver_level_percent' => 2,
+            ],
+            ['observations' => ['sight_glass' => 'bubbles', 'frost_coil' => 'inlet_only']],
+        );
+        $ruled = new Findings(
+            $findings->circuit,
+            $findings->state,
+            [],
+            $findings->readings,
+            $findings->observations,
+            [],
+            [],
+            [Fault::Undercharge],
+        );
+        $verdict = (new Diagnosis())->of($ruled, checks: 0);
         self::assertSame([Fault::Undercharge], $verdict->doubtfulRulings);
         self::assertNotSame(Fault::Undercharge, $verdict->first()->fault);
     }
@@ -177,17 +311,27 @@ final class VerdictTest extends TestCase
     public function test_with_every_fault_ruled_out_nothing_more_is_wrong(): void
     {
         $all = new Findings(Visits::cooler()->circuit, ruledOut: Fault::cases());
-        $verdict = (new Diagnosis)->of($all);
+        $verdict = (new Diagnosis())->of($all);
         self::assertSame(Fault::NoFault, $verdict->first()->fault);
         self::assertEqualsWithDelta(1.0, $verdict->first()->probability, 1e-9);
     }
 
     public function test_refrigerant_is_never_proposed_before_the_gate_is_open(): void
     {
-        $short = ['suction_pressure_kpa' => 215, 'receiver_outlet_temperature_c' => 36.4, 'receiver_level_percent' => 2];
-        $shut = (new Diagnosis)->of(Visits::cooler($short, ['observations' => ['sight_glass' => 'bubbles']]), checks: 0);
+        $short = [
+            'suction_pressure_kpa' => 215,
+            'receiver_outlet_temperature_c' => 36.4,
+            'receiver_level_percent' => 2,
+        ];
+        $shut = (new Diagnosis())->of(
+            Visits::cooler($short, ['observations' => ['sight_glass' => 'bubbles']]),
+            checks: 0,
+        );
         self::assertFalse($shut->mayAdviseCharge());
-        self::assertSame(['coil: fans and face', 'condenser: fans and face', 'drier: drop or feel'], $shut->chargeNeeds);
+        self::assertSame(
+            ['coil: fans and face', 'condenser: fans and face', 'drier: drop or feel'],
+            $shut->chargeNeeds,
+        );
         foreach ($shut->ranked(5) as $suspect) {
             foreach ($shut->remedies($suspect) as $line) {
                 self::assertDoesNotMatchRegularExpression('/weigh in|add (the|some) refrigerant/i', $line);
@@ -195,44 +339,87 @@ final class VerdictTest extends TestCase
         }
         self::assertStringContainsString('Do not add refrigerant yet', $shut->remedies($shut->first())[0]);
         self::assertStringContainsString('Do not add refrigerant yet', $shut->cautions[0]);
-        $looked = ['sight_glass' => 'bubbles', 'evaporator_fans' => 'all_running', 'evaporator_face' => 'clean', 'condenser_fans' => 'all_running', 'condenser_face' => 'clean', 'liquid_line_feel' => 'no_change'];
-        $open = (new Diagnosis)->of(Visits::cooler($short, ['observations' => $looked]), checks: 0);
+        $looked = [
+            'sight_glass' => 'bubbles',
+            'evaporator_fans' => 'all_running',
+            'evaporator_face' => 'clean',
+            'condenser_fans' => 'all_running',
+            'condenser_face' => 'clean',
+            'liquid_line_feel' => 'no_change',
+        ];
+        $open = (new Diagnosis())->of(Visits::cooler($short, ['observations' => $looked]), checks: 0);
         self::assertTrue($open->mayAdviseCharge());
-        self::assertContains('Weigh in by the plate or to the clear glass plus margin; every gram into the ledger.', $open->remedies($open->first()));
+        self::assertContains(
+            'Weigh in by the plate or to the clear glass plus margin; every gram into the ledger.',
+            $open->remedies($open->first()),
+        );
     }
 
     public function test_a_stopped_plant_is_not_judged_by_its_pressures(): void
     {
-        $verdict = (new Diagnosis)->of(Visits::cooler(['suction_pressure_kpa' => 600, 'discharge_pressure_kpa' => 640, 'ambient_temperature_c' => 8], ['state' => 'off']), checks: 0);
+        $verdict = (new Diagnosis())->of(
+            Visits::cooler(
+                ['suction_pressure_kpa' => 600, 'discharge_pressure_kpa' => 640, 'ambient_temperature_c' => 8],
+                ['state' => 'off'],
+            ),
+            checks: 0,
+        );
         self::assertArrayNotHasKey('td_suction', $verdict->signals);
         self::assertArrayNotHasKey('split', $verdict->signals);
     }
 
     public function test_dangers_are_said_first(): void
     {
-        $hot = (new Diagnosis)->of(Visits::cooler(['discharge_temperature_c' => 112]), checks: 0);
+        $hot = (new Diagnosis())->of(Visits::cooler(['discharge_temperature_c' => 112]), checks: 0);
         self::assertStringContainsString('at or above the limit', $hot->cautions[0]);
-        $wet = (new Diagnosis)->of(Visits::cooler(['suction_temperature_compressor_c' => -2.0]), checks: 0);
+        $wet = (new Diagnosis())->of(Visits::cooler(['suction_temperature_compressor_c' => -2.0]), checks: 0);
         self::assertStringContainsString('liquid may be reaching it', $wet->cautions[0]);
-        $flammable = (new Diagnosis)->of(Visits::of(['system' => ['refrigerant' => 'R-290']]), checks: 0);
+        $flammable = (new Diagnosis())->of(Visits::of(['system' => ['refrigerant' => 'R-290']]), checks: 0);
         self::assertStringContainsString('Flammable', implode(' ', $flammable->cautions));
-        $ammonia = (new Diagnosis)->of(Visits::of(['system' => ['refrigerant' => 'R-717']]), checks: 0);
+        $ammonia = (new Diagnosis())->of(Visits::of(['system' => ['refrigerant' => 'R-717']]), checks: 0);
         self::assertStringContainsString('outside this tool', implode(' ', $ammonia->cautions));
     }
 
     public function test_the_next_check_settles_what_is_open(): void
     {
         // Starved coil, liquid side unknown: what tells a shortage from a restriction comes before the rest.
-        $findings = Visits::of([...Visits::COOLER, 'complaint' => ['too_warm'], 'readings' => ['suction_pressure_kpa' => 215, 'suction_temperature_evaporator_c' => 2, 'box_temperature_c' => 6, 'ambient_temperature_c' => 25, 'discharge_pressure_kpa' => 1450]]);
-        $verdict = (new Diagnosis)->of($findings, checks: 6);
-        $liquid = ['sight_glass', 'receiver_level_percent', 'receiver_outlet_temperature_c', 'condenser_outlet_temperature_c', 'liquid_line_feel', 'drier_inlet_temperature_c', 'drier_outlet_temperature_c', 'valve_inlet_temperature_c', 'frost_coil', 'valve_sound', 'receiver_feel'];
+        $findings = Visits::of([
+            ...Visits::COOLER,
+            'complaint' => ['too_warm'],
+            'readings' => [
+                'suction_pressure_kpa' => 215,
+                'suction_temperature_evaporator_c' => 2,
+                'box_temperature_c' => 6,
+                'ambient_temperature_c' => 25,
+                'discharge_pressure_kpa' => 1450,
+            ],
+        ]);
+        $verdict = (new Diagnosis())->of($findings, checks: 6);
+        $liquid = [
+            'sight_glass',
+            'receiver_level_percent',
+            'receiver_outlet_temperature_c',
+            'condenser_outlet_temperature_c',
+            'liquid_line_feel',
+            'drier_inlet_temperature_c',
+            'drier_outlet_temperature_c',
+            'valve_inlet_temperature_c',
+            'frost_coil',
+            'valve_sound',
+            'receiver_feel',
+        ];
         self::assertContains($verdict->checks[0]->key->value, $liquid);
         foreach ($verdict->checks as $check) {
             self::assertGreaterThan(0.0, $check->gain);
             self::assertGreaterThan(0, $check->minutes);
             self::assertNotSame('', $check->how);
             self::assertGreaterThanOrEqual(2, count($check->outcomes), $check->key->value);
-            self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn ($outcome): float => $outcome->chance, $check->outcomes)), 0.06, $check->key->value);
+            self::assertEqualsWithDelta(
+                1.0,
+                array_sum(array_map(static fn ($outcome): float => $outcome->chance, $check->outcomes)),
+                0.06,
+                $check->key->value,
+            );
         }
         $keys = array_map(static fn (Check $check): string => $check->key->value, $verdict->checks);
         self::assertSame($keys, array_unique($keys));
@@ -242,10 +429,10 @@ final class VerdictTest extends TestCase
     {
         $findings = Visits::of([...Visits::COOLER, 'complaint' => ['too_warm']]);
         for ($round = 0; $round < 12; $round++) {
-            $verdict = (new Diagnosis)->of($findings, checks: 8);
+            $verdict = (new Diagnosis())->of($findings, checks: 8);
             $check = null;
             foreach ($verdict->checks as $one) {
-                if (! $one->key instanceof Reading) {
+                if (! ($one->key instanceof Reading)) {
                     $check = $one;
                     break;
                 }
@@ -256,10 +443,15 @@ final class VerdictTest extends TestCase
             $outcome = $check->outcomes[0];
             self::assertNotNull($outcome->word);
             $findings = $findings->with($check->key, $outcome->word);
-            $after = (new Diagnosis)->of($findings, checks: 8);
+            $after = (new Diagnosis())->of($findings, checks: 8);
             self::assertNotContains($check->key, array_map(static fn (Check $one) => $one->key, $after->checks));
             if ($outcome->leads === $after->first()->fault) {
-                self::assertEqualsWithDelta($outcome->probability, $after->first()->probability, 0.15, $check->key->value);
+                self::assertEqualsWithDelta(
+                    $outcome->probability,
+                    $after->first()->probability,
+                    0.15,
+                    $check->key->value,
+                );
             }
         }
         self::assertGreaterThan(4, $round);
@@ -267,11 +459,21 @@ final class VerdictTest extends TestCase
 
     public function test_outcomes_below_what_can_be_are_not_offered(): void
     {
-        $verdict = (new Diagnosis)->of(Visits::of([...Visits::COOLER, 'complaint' => ['too_warm'], 'readings' => ['drier_inlet_temperature_c' => 31]]), checks: 40);
+        $verdict = (new Diagnosis())->of(
+            Visits::of([
+                ...Visits::COOLER,
+                'complaint' => ['too_warm'],
+                'readings' => ['drier_inlet_temperature_c' => 31],
+            ]),
+            checks: 40,
+        );
         foreach ($verdict->checks as $check) {
             if ($check->sign?->least !== null) {
                 foreach ($check->outcomes as $outcome) {
-                    self::assertTrue($outcome->to === null || $outcome->to > $check->sign->least, $check->sign->key);
+                    self::assertTrue(
+                        $outcome->to === null || $outcome->to > $check->sign->least,
+                        $check->sign->key,
+                    );
                 }
             }
         }

@@ -21,20 +21,50 @@ final class QuickLineTest extends TestCase
         yield 'a pressure with its unit' => ['suction 32psi', ['reading suction_pressure_kpa 32psi']];
         yield 'a temperature' => ['bulb -2c', ['reading suction_temperature_evaporator_c -2c']];
         yield 'what is seen' => ['glass bubbles', ['observation sight_glass bubbles']];
-        yield 'several with commas' => ['glass bubbling, level 5%', ['observation sight_glass bubbles', 'reading receiver_level_percent 5%']];
-        yield 'a decimal comma is no separator' => ['head 14,2 bar, discharge 94,5', ['reading discharge_pressure_kpa 14,2 bar', 'reading discharge_temperature_c 94,5']];
-        yield 'several without commas' => ['suction 2.06 bar bulb 6.2 °C', ['reading suction_pressure_kpa 2.06 bar', 'reading suction_temperature_evaporator_c 6.2 °C']];
-        yield 'colons and capitals' => ['Suction: 2.06, HEAD = 14', ['reading suction_pressure_kpa 2.06', 'reading discharge_pressure_kpa 14']];
+        yield 'several with commas' => [
+            'glass bubbling, level 5%',
+            ['observation sight_glass bubbles', 'reading receiver_level_percent 5%'],
+        ];
+        yield 'a decimal comma is no separator' => [
+            'head 14,2 bar, discharge 94,5',
+            ['reading discharge_pressure_kpa 14,2 bar', 'reading discharge_temperature_c 94,5'],
+        ];
+        yield 'several without commas' => [
+            'suction 2.06 bar bulb 6.2 °C',
+            ['reading suction_pressure_kpa 2.06 bar', 'reading suction_temperature_evaporator_c 6.2 °C'],
+        ];
+        yield 'colons and capitals' => [
+            'Suction: 2.06, HEAD = 14',
+            ['reading suction_pressure_kpa 2.06', 'reading discharge_pressure_kpa 14'],
+        ];
         yield 'vacuum' => ['suction 4"hg', ['reading suction_pressure_kpa 4"hg']];
-        yield 'the longer name wins' => ['suction pipe 12, discharge pipe 94', ['reading suction_temperature_compressor_c 12', 'reading discharge_temperature_c 94']];
-        yield 'number or word decides what is meant' => ['fans some stopped, fans 2', ['observation evaporator_fans some_stopped', 'reading fans_running 2']];
-        yield 'liquid line by clamp and by hand' => ['liquid line 31, liquid line cold after drier', ['reading receiver_outlet_temperature_c 31', 'observation liquid_line_feel cold_after_drier']];
-        yield 'complaint and state' => ['too warm, settled', ['complaint too_warm yes', 'state state running_settled']];
+        yield 'the longer name wins' => [
+            'suction pipe 12, discharge pipe 94',
+            ['reading suction_temperature_compressor_c 12', 'reading discharge_temperature_c 94'],
+        ];
+        yield 'number or word decides what is meant' => [
+            'fans some stopped, fans 2',
+            ['observation evaporator_fans some_stopped', 'reading fans_running 2'],
+        ];
+        yield 'liquid line by clamp and by hand' => [
+            'liquid line 31, liquid line cold after drier',
+            ['reading receiver_outlet_temperature_c 31', 'observation liquid_line_feel cold_after_drier'],
+        ];
+        yield 'complaint and state' => [
+            'too warm, settled',
+            ['complaint too_warm yes', 'state state running_settled'],
+        ];
         yield 'fractions' => ['ambient 20 1/2', ['reading ambient_temperature_c 20 1/2']];
         yield 'grams' => ['added 350 g', ['reading added_kg 350 g']];
         yield 'what is not understood is a note' => ['valve 1/4 in', ['note note valve 1/4 in']];
-        yield 'the rest of a line is kept' => ['box 41f set 36f', ['reading box_temperature_c 41f', 'note note set 36f']];
-        yield 'a note in the middle' => ['the keeper says since Sunday, box 7', ['note note the keeper says since Sunday', 'reading box_temperature_c 7']];
+        yield 'the rest of a line is kept' => [
+            'box 41f set 36f',
+            ['reading box_temperature_c 41f', 'note note set 36f'],
+        ];
+        yield 'a note in the middle' => [
+            'the keeper says since Sunday, box 7',
+            ['note note the keeper says since Sunday', 'reading box_temperature_c 7'],
+        ];
         yield 'a name without a value' => ['suction', ['note note suction']];
         yield 'nothing' => ['  ', []];
     }
@@ -43,21 +73,29 @@ final class QuickLineTest extends TestCase
     #[DataProvider('lines')]
     public function test_it_reads(string $line, array $wanted): void
     {
-        $said = array_map(static fn (QuickEntry $one): string => $one->kind.' '.$one->key.' '.$one->value, (new QuickLine)->read($line));
+        $said = array_map(
+            static fn (QuickEntry $one): string => $one->kind.' '.$one->key.' '.$one->value,
+            (new QuickLine())->read($line),
+        );
         self::assertSame($wanted, $said);
     }
 
     public function test_every_reading_and_every_answer_can_be_said(): void
     {
-        $reader = new QuickLine;
+        $reader = new QuickLine();
         $words = json_decode((string) file_get_contents(dirname(__DIR__, 3).'/data/quick-words.json'), true);
         foreach (Reading::cases() as $reading) {
-            self::assertSame($reading->value, $reader->read($words['readings'][$reading->value][0].' 3')[0]->key);
+            self::assertSame(
+                $reading->value,
+                $reader->read($words['readings'][$reading->value][0].' 3')[0]->key,
+            );
         }
         foreach (['observations' => Observation::cases(), 'tests' => Test::cases()] as $section => $asked) {
             foreach ($asked as $one) {
                 foreach ($one->words() as $word) {
-                    $said = $reader->read(end($words[$section][$one->value]).' '.str_replace('_', ' ', $word->value))[0];
+                    $said = $reader->read(
+                        end($words[$section][$one->value]).' '.str_replace('_', ' ', $word->value),
+                    )[0];
                     self::assertSame([$one->value, $word->value], [$said->key, $said->value]);
                 }
             }
@@ -66,7 +104,7 @@ final class QuickLineTest extends TestCase
 
     public function test_it_proposes_the_rest_of_a_word(): void
     {
-        $reader = new QuickLine;
+        $reader = new QuickLine();
         self::assertSame('tion', $reader->completion('suc'));
         self::assertSame('eiver', $reader->completion('head 14.2, rec'));
         self::assertNull($reader->completion('suction'));
@@ -76,7 +114,7 @@ final class QuickLineTest extends TestCase
 
     public function test_odd_bytes_do_no_harm(): void
     {
-        self::assertSame([], (new QuickLine)->read("\xff\xfe"));
-        self::assertNotSame([], (new QuickLine)->read(str_repeat('suction 1 ', 300)));
+        self::assertSame([], (new QuickLine())->read("\xff\xfe"));
+        self::assertNotSame([], (new QuickLine())->read(str_repeat('suction 1 ', 300)));
     }
 }

@@ -23,26 +23,61 @@ final class ScenarioTest extends TestCase
         $answer = ScenarioAnswer::steady($scenario, $scenario->steady());
         $plant = $answer['plant'];
         unset($answer['plant']);
-        self::assertSame(['mass_flow_kg_s', 'cooling_w', 'power_w', 'flooded_share', 'receiver_level_percent', 'valve_inlet_quality', 'coil_dry_share', 'charge_kg', 'valve_opening', 'energy_residual', 'mass_residual'], array_keys($plant));
+        self::assertSame(
+            [
+                'mass_flow_kg_s',
+                'cooling_w',
+                'power_w',
+                'flooded_share',
+                'receiver_level_percent',
+                'valve_inlet_quality',
+                'coil_dry_share',
+                'charge_kg',
+                'valve_opening',
+                'energy_residual',
+                'mass_residual',
+            ],
+            array_keys($plant),
+        );
         self::assertLessThan(0.005, $plant['energy_residual']);
         self::assertLessThan(0.001, $plant['mass_residual']);
         $findings = VisitReader::json(json_encode($answer, JSON_THROW_ON_ERROR));
         self::assertSame('bubbles', $findings->observations['sight_glass']->value);
-        self::assertEqualsWithDelta(4.0, $answer['readings']['suction_temperature_compressor_c'] - $answer['readings']['suction_temperature_evaporator_c'], 1.0);
+        self::assertEqualsWithDelta(
+            4.0,
+            $answer['readings']['suction_temperature_compressor_c'] -
+                $answer['readings']['suction_temperature_evaporator_c'],
+            1.0,
+        );
     }
 
     public function test_what_is_adjusted_moves_its_way(): void
     {
-        $steady = static fn (string $adjust): array => ScenarioReader::json('{"system":{"kind":"walk_in_cooler","refrigerant":"R-134a","metering":"txv","receiver":true},"conditions":{"ambient_temperature_c":28,"box_temperature_c":4},"adjust":{'.$adjust.'}}')->steady()->readings;
-        $superheat = static fn (array $readings): float => $readings[Reading::SuctionTemperatureEvaporator->value] - $readings[Reading::CoilInletTemperature->value];
+        $steady = static fn (string $adjust): array => ScenarioReader::json(
+            '{"system":{"kind":"walk_in_cooler","refrigerant":"R-134a","metering":"txv","receiver":true},"conditions":{"ambient_temperature_c":28,"box_temperature_c":4},"adjust":{'.
+                $adjust.
+                '}}',
+        )->steady()->readings;
+        $superheat = static fn (array $readings): float => $readings[
+            Reading::SuctionTemperatureEvaporator->value
+        ] - $readings[Reading::CoilInletTemperature->value];
         self::assertGreaterThan($superheat($steady('')) + 0.4, $superheat($steady('"valve_turns":0.5')));
         self::assertLessThan($superheat($steady('')) - 0.4, $superheat($steady('"valve_turns":-0.5')));
-        self::assertGreaterThan($steady('')[Reading::ReceiverLevel->value] + 0.1, $steady('"added_kg":1')[Reading::ReceiverLevel->value]);
+        self::assertGreaterThan(
+            $steady('')[Reading::ReceiverLevel->value] + 0.1,
+            $steady('"added_kg":1')[Reading::ReceiverLevel->value],
+        );
     }
 
     public function test_a_load_finds_its_box(): void
     {
-        $box = static fn (float $share): float => (float) ScenarioReader::json('{"system":{"refrigerant":"R-404A","kind":"walk_in_cooler"},"conditions":{"load_share":'.$share.'}}')->steady()->reading(Reading::BoxTemperature);
+        $box = static fn (float $share): float => (float) ScenarioReader::json(
+            '{"system":{"refrigerant":"R-404A","kind":"walk_in_cooler"},"conditions":{"load_share":'.
+                $share.
+                '}}',
+        )
+            ->steady()
+            ->reading(Reading::BoxTemperature);
         self::assertGreaterThan($box(0.7) + 5, $box(1.1));
     }
 
@@ -52,15 +87,42 @@ final class ScenarioTest extends TestCase
         yield 'not JSON' => ['hot day', 'scenario: no JSON object'];
         yield 'no refrigerant' => ['{"system":{}}', 'system.refrigerant: missing'];
         yield 'an unknown key' => ['{"system":{"refrigerant":"R-134a"},"weather":{}}', 'weather: unknown key'];
-        yield 'an unknown condition' => ['{"system":{"refrigerant":"R-134a"},"conditions":{"wind":3}}', 'conditions.wind: unknown key'];
-        yield 'hotter than anywhere' => ['{"system":{"refrigerant":"R-134a"},"conditions":{"ambient_temperature_c":90}}', 'conditions.ambient_temperature_c: 90 was given; possible is -45 to 52'];
-        yield 'carbon dioxide in the sun' => ['{"system":{"refrigerant":"R-744","kind":"walk_in_freezer"},"conditions":{"ambient_temperature_c":35}}', 'no longer condenses'];
-        yield 'an unknown fault' => ['{"system":{"refrigerant":"R-134a"},"faults":[{"fault":"gremlins","severity":0.5}]}', 'faults.0.fault: "gremlins" was given'];
-        yield 'a fault without name' => ['{"system":{"refrigerant":"R-134a"},"faults":[{"severity":0.5}]}', 'faults.0.fault: missing'];
-        yield 'worse than worst' => ['{"system":{"refrigerant":"R-134a"},"faults":[{"fault":"overcharge","severity":2}]}', 'faults.0.severity: 2 was given; possible is 0 to 1'];
-        yield 'a word for turns' => ['{"system":{"refrigerant":"R-134a"},"adjust":{"valve_turns":"half"}}', 'adjust.valve_turns: "half" was given; a number is wanted'];
-        yield 'an impossible size' => ['{"system":{"refrigerant":"R-134a"},"design":{"receiver_volume_l":-3}}', 'design.receiver_volume_l: -3 was given'];
-        yield 'faults as a word' => ['{"system":{"refrigerant":"R-134a"},"faults":"none"}', 'faults: "none" was given; a list is wanted'];
+        yield 'an unknown condition' => [
+            '{"system":{"refrigerant":"R-134a"},"conditions":{"wind":3}}',
+            'conditions.wind: unknown key',
+        ];
+        yield 'hotter than anywhere' => [
+            '{"system":{"refrigerant":"R-134a"},"conditions":{"ambient_temperature_c":90}}',
+            'conditions.ambient_temperature_c: 90 was given; possible is -45 to 52',
+        ];
+        yield 'carbon dioxide in the sun' => [
+            '{"system":{"refrigerant":"R-744","kind":"walk_in_freezer"},"conditions":{"ambient_temperature_c":35}}',
+            'no longer condenses',
+        ];
+        yield 'an unknown fault' => [
+            '{"system":{"refrigerant":"R-134a"},"faults":[{"fault":"gremlins","severity":0.5}]}',
+            'faults.0.fault: "gremlins" was given',
+        ];
+        yield 'a fault without name' => [
+            '{"system":{"refrigerant":"R-134a"},"faults":[{"severity":0.5}]}',
+            'faults.0.fault: missing',
+        ];
+        yield 'worse than worst' => [
+            '{"system":{"refrigerant":"R-134a"},"faults":[{"fault":"overcharge","severity":2}]}',
+            'faults.0.severity: 2 was given; possible is 0 to 1',
+        ];
+        yield 'a word for turns' => [
+            '{"system":{"refrigerant":"R-134a"},"adjust":{"valve_turns":"half"}}',
+            'adjust.valve_turns: "half" was given; a number is wanted',
+        ];
+        yield 'an impossible size' => [
+            '{"system":{"refrigerant":"R-134a"},"design":{"receiver_volume_l":-3}}',
+            'design.receiver_volume_l: -3 was given',
+        ];
+        yield 'faults as a word' => [
+            '{"system":{"refrigerant":"R-134a"},"faults":"none"}',
+            'faults: "none" was given; a list is wanted',
+        ];
     }
 
     #[DataProvider('refused')]

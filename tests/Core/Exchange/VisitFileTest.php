@@ -26,18 +26,18 @@ final class VisitFileTest extends TestCase
     use TestTrait;
 
     private const EXAMPLE = <<<'JSON'
-        {
-          "format": "metrum-visit", "version": 1,
-          "id": "01J8ZQ6V7W8X9Y0Z1A2B3C4D5E", "taken_at": "2026-06-03T10:40:00+02:00",
-          "system": {"kind": "walk_in_cooler", "refrigerant": "R-448A", "metering": "txv", "condenser": "air_outdoor", "head_pressure_control": "none", "receiver": true,
-            "evaporator_pressure_regulator": false, "suction_accumulator": false, "box_control": "thermostat_pump_down", "defrost": "off_cycle", "atmospheric_kpa": 101.3},
-          "design": {"evaporator_td_k": 5.5, "condenser_split_k": 11, "superheat_k": 5.5, "subcooling_k": 5, "box_set_point_c": 2.0, "rated_current_a": 9.8},
-          "complaint": ["too_warm"], "confirmed": [], "state": "running_settled",
-          "readings": {"suction_pressure_kpa": 310.2, "suction_temperature_evaporator_c": 1.4},
-          "observations": {"sight_glass": "bubbles", "frost_coil": "inlet_only"},
-          "tests": {"valve_bulb_warmed": "no_change"}
-        }
-        JSON;
+    {
+      "format": "metrum-visit", "version": 1,
+      "id": "01J8ZQ6V7W8X9Y0Z1A2B3C4D5E", "taken_at": "2026-06-03T10:40:00+02:00",
+      "system": {"kind": "walk_in_cooler", "refrigerant": "R-448A", "metering": "txv", "condenser": "air_outdoor", "head_pressure_control": "none", "receiver": true,
+        "evaporator_pressure_regulator": false, "suction_accumulator": false, "box_control": "thermostat_pump_down", "defrost": "off_cycle", "atmospheric_kpa": 101.3},
+      "design": {"evaporator_td_k": 5.5, "condenser_split_k": 11, "superheat_k": 5.5, "subcooling_k": 5, "box_set_point_c": 2.0, "rated_current_a": 9.8},
+      "complaint": ["too_warm"], "confirmed": [], "state": "running_settled",
+      "readings": {"suction_pressure_kpa": 310.2, "suction_temperature_evaporator_c": 1.4},
+      "observations": {"sight_glass": "bubbles", "frost_coil": "inlet_only"},
+      "tests": {"valve_bulb_warmed": "no_change"}
+    }
+    JSON;
 
     public function test_the_example_of_the_format_is_read(): void
     {
@@ -65,7 +65,9 @@ final class VisitFileTest extends TestCase
 
     public function test_the_least_file_is_enough(): void
     {
-        $findings = VisitReader::json('{"format":"metrum-visit","version":1,"system":{"refrigerant":"R-134a"}}');
+        $findings = VisitReader::json(
+            '{"format":"metrum-visit","version":1,"system":{"refrigerant":"R-134a"}}',
+        );
         self::assertTrue($findings->isEmpty());
         self::assertNull($findings->circuit->kind);
         self::assertNull($findings->state);
@@ -73,9 +75,19 @@ final class VisitFileTest extends TestCase
 
     public function test_the_limits_themselves_are_possible_in_every_unit(): void
     {
-        foreach (['supply_air_temperature_c' => [-100, 300], 'pump_down_rise_kpa_per_min' => [-60000, 60000]] as $key => $limits) {
+        foreach (
+            ['supply_air_temperature_c' => [-100, 300], 'pump_down_rise_kpa_per_min' => [-60000, 60000]] as $key => $limits
+        ) {
             foreach ($limits as $limit) {
-                $file = VisitWriter::file(VisitReader::json('{"format":"metrum-visit","version":1,"system":{"refrigerant":"R-134a"},"readings":{"'.$key.'":'.$limit.'}}'));
+                $file = VisitWriter::file(
+                    VisitReader::json(
+                        '{"format":"metrum-visit","version":1,"system":{"refrigerant":"R-134a"},"readings":{"'.
+                            $key.
+                            '":'.
+                            $limit.
+                            '}}',
+                    ),
+                );
                 self::assertEqualsWithDelta($limit, $file['readings'][$key] ?? null, 1e-9);
             }
         }
@@ -83,27 +95,52 @@ final class VisitFileTest extends TestCase
 
     public function test_any_visit_survives_writing_and_reading(): void
     {
-        $this->limitTo(80)->forAll(Generators::subset(Reading::cases()), Generators::subset(Observation::cases()), Generators::subset(Test::cases()), Generators::subset(Fault::cases()), Generators::choose(1, 99999))->then(function (array $readings, array $observations, array $tests, array $confirmed, int $dice): void {
-            $file = ['format' => 'metrum-visit', 'version' => 1, 'system' => ['refrigerant' => 'R-449A', 'atmospheric_kpa' => 80 + $dice % 21]];
-            foreach ($readings as $reading) {
-                [$least, $most] = $reading->span();
-                $least = $reading->quantity() === Quantity::GaugePressure ? -79e3 : $least;
-                $value = $reading->fileUnit()->fromSi($least + ($most - $least) * ($dice % 997) / 997);
-                $file['readings'][$reading->value] = $reading->quantity() === Quantity::Count ? (int) $value : round($value, 3);
-            }
-            foreach ($observations as $one) {
-                $file['observations'][$one->value] = $one->words()[$dice % count($one->words())]->value;
-            }
-            foreach ($tests as $one) {
-                $file['tests'][$one->value] = $one->words()[$dice % count($one->words())]->value;
-            }
-            $file['confirmed'] = array_column($confirmed, 'value');
-            $again = VisitWriter::file(VisitReader::json(json_encode($file, JSON_THROW_ON_ERROR)));
-            self::assertEquals($file['readings'] ?? [], array_map(static fn (int|float $value): float => round((float) $value, 3), $again['readings'] ?? []));
-            self::assertEquals($file['observations'] ?? [], $again['observations'] ?? []);
-            self::assertEquals($file['tests'] ?? [], $again['tests'] ?? []);
-            self::assertEquals($file['confirmed'], $again['confirmed'] ?? []);
-        });
+        $this->limitTo(80)
+            ->forAll(
+                Generators::subset(Reading::cases()),
+                Generators::subset(Observation::cases()),
+                Generators::subset(Test::cases()),
+                Generators::subset(Fault::cases()),
+                Generators::choose(1, 99999),
+            )
+            ->then(function (
+                array $readings,
+                array $observations,
+                array $tests,
+                array $confirmed,
+                int $dice,
+            ): void {
+                $file = [
+                    'format' => 'metrum-visit',
+                    'version' => 1,
+                    'system' => ['refrigerant' => 'R-449A', 'atmospheric_kpa' => 80 + ($dice % 21)],
+                ];
+                foreach ($readings as $reading) {
+                    [$least, $most] = $reading->span();
+                    $least = $reading->quantity() === Quantity::GaugePressure ? -79e3 : $least;
+                    $value = $reading->fileUnit()->fromSi($least + (($most - $least) * ($dice % 997)) / 997);
+                    $file['readings'][$reading->value] =
+                        $reading->quantity() === Quantity::Count ? (int) $value : round($value, 3);
+                }
+                foreach ($observations as $one) {
+                    $file['observations'][$one->value] = $one->words()[$dice % count($one->words())]->value;
+                }
+                foreach ($tests as $one) {
+                    $file['tests'][$one->value] = $one->words()[$dice % count($one->words())]->value;
+                }
+                $file['confirmed'] = array_column($confirmed, 'value');
+                $again = VisitWriter::file(VisitReader::json(json_encode($file, JSON_THROW_ON_ERROR)));
+                self::assertEquals(
+                    $file['readings'] ?? [],
+                    array_map(
+                        static fn (int|float $value): float => round((float) $value, 3),
+                        $again['readings'] ?? [],
+                    ),
+                );
+                self::assertEquals($file['observations'] ?? [], $again['observations'] ?? []);
+                self::assertEquals($file['tests'] ?? [], $again['tests'] ?? []);
+                self::assertEquals($file['confirmed'], $again['confirmed'] ?? []);
+            });
     }
 
     /** @return iterable<string, array{string, string}> what is laid over the least file, and the reason */
@@ -114,25 +151,73 @@ final class VisitFileTest extends TestCase
         yield 'another format' => ['{"format":"other"}', 'format: "other" was given; metrum-visit is wanted'];
         yield 'a later version' => ['{"version":2}', 'version: 2 was given; 1 is wanted'];
         yield 'no refrigerant' => ['{"system":{}}', 'system.refrigerant: missing; it is required'];
-        yield 'an unknown refrigerant' => ['{"system":{"refrigerant":"R-9000"}}', 'system.refrigerant: "R-9000" is not in the library; known: R-12, R-22'];
+        yield 'an unknown refrigerant' => [
+            '{"system":{"refrigerant":"R-9000"}}',
+            'system.refrigerant: "R-9000" is not in the library; known: R-12, R-22',
+        ];
         yield 'an unknown key' => ['{"weather":"fine"}', 'weather: unknown key'];
-        yield 'a near miss is guessed' => ['{"readings":{"suction_pressure_kp":3}}', 'readings.suction_pressure_kp: unknown key; is suction_pressure_kpa meant?'];
-        yield 'a number for a word' => ['{"state":4}', 'state: 4 was given; possible is starting, pulling_down'];
-        yield 'a word for a number' => ['{"readings":{"box_temperature_c":"warm"}}', 'readings.box_temperature_c: "warm" was given; a number is wanted'];
-        yield 'null for a number' => ['{"readings":{"box_temperature_c":null}}', 'readings.box_temperature_c: null was given; a number is wanted'];
-        yield 'true for a number' => ['{"readings":{"box_temperature_c":true}}', 'readings.box_temperature_c: true was given; a number is wanted'];
-        yield 'below absolute zero' => ['{"readings":{"box_temperature_c":-300}}', 'readings.box_temperature_c: -300 was given; possible is −100 to 300 °C'];
-        yield 'below vacuum' => ['{"readings":{"suction_pressure_kpa":-110}}', 'absolute vacuum at this site is the lowest'];
-        yield 'below vacuum at that height' => ['{"system":{"refrigerant":"R-134a","atmospheric_kpa":80},"readings":{"suction_pressure_kpa":-90}}', 'possible is −80 to 20000 kPa'];
-        yield 'half a fan' => ['{"readings":{"fans_running":1.5}}', 'readings.fans_running: 1.5 was given; a whole number is wanted'];
+        yield 'a near miss is guessed' => [
+            '{"readings":{"suction_pressure_kp":3}}',
+            'readings.suction_pressure_kp: unknown key; is suction_pressure_kpa meant?',
+        ];
+        yield 'a number for a word' => [
+            '{"state":4}',
+            'state: 4 was given; possible is starting, pulling_down',
+        ];
+        yield 'a word for a number' => [
+            '{"readings":{"box_temperature_c":"warm"}}',
+            'readings.box_temperature_c: "warm" was given; a number is wanted',
+        ];
+        yield 'null for a number' => [
+            '{"readings":{"box_temperature_c":null}}',
+            'readings.box_temperature_c: null was given; a number is wanted',
+        ];
+        yield 'true for a number' => [
+            '{"readings":{"box_temperature_c":true}}',
+            'readings.box_temperature_c: true was given; a number is wanted',
+        ];
+        yield 'below absolute zero' => [
+            '{"readings":{"box_temperature_c":-300}}',
+            'readings.box_temperature_c: -300 was given; possible is −100 to 300 °C',
+        ];
+        yield 'below vacuum' => [
+            '{"readings":{"suction_pressure_kpa":-110}}',
+            'absolute vacuum at this site is the lowest',
+        ];
+        yield 'below vacuum at that height' => [
+            '{"system":{"refrigerant":"R-134a","atmospheric_kpa":80},"readings":{"suction_pressure_kpa":-90}}',
+            'possible is −80 to 20000 kPa',
+        ];
+        yield 'half a fan' => [
+            '{"readings":{"fans_running":1.5}}',
+            'readings.fans_running: 1.5 was given; a whole number is wanted',
+        ];
         yield 'a level above full' => ['{"readings":{"receiver_level_percent":140}}', 'possible is 0 to 100 %'];
-        yield 'a word of another question' => ['{"observations":{"sight_glass":"dirty"}}', 'observations.sight_glass: "dirty" was given; possible is clear, bubbles, no_line_visible, not_fitted'];
+        yield 'a word of another question' => [
+            '{"observations":{"sight_glass":"dirty"}}',
+            'observations.sight_glass: "dirty" was given; possible is clear, bubbles, no_line_visible, not_fitted',
+        ];
         yield 'an unknown fault' => ['{"confirmed":["bad_luck"]}', 'confirmed.0: "bad_luck" was given'];
-        yield 'a word where a list belongs' => ['{"complaint":"too_warm"}', 'complaint: "too_warm" was given; a list of words is wanted'];
-        yield 'a list where an object belongs' => ['{"readings":[1]}', 'readings: a list was given; an object is wanted'];
-        yield 'air too thin' => ['{"system":{"refrigerant":"R-134a","atmospheric_kpa":5}}', 'system.atmospheric_kpa: '];
-        yield 'a word for yes' => ['{"system":{"refrigerant":"R-134a","receiver":"yes"}}', 'system.receiver: "yes" was given; true or false is wanted'];
-        yield 'a design value beyond any plant' => ['{"design":{"superheat_k":400}}', 'design.superheat_k: 400 was given; possible is 0 to 40'];
+        yield 'a word where a list belongs' => [
+            '{"complaint":"too_warm"}',
+            'complaint: "too_warm" was given; a list of words is wanted',
+        ];
+        yield 'a list where an object belongs' => [
+            '{"readings":[1]}',
+            'readings: a list was given; an object is wanted',
+        ];
+        yield 'air too thin' => [
+            '{"system":{"refrigerant":"R-134a","atmospheric_kpa":5}}',
+            'system.atmospheric_kpa: ',
+        ];
+        yield 'a word for yes' => [
+            '{"system":{"refrigerant":"R-134a","receiver":"yes"}}',
+            'system.receiver: "yes" was given; true or false is wanted',
+        ];
+        yield 'a design value beyond any plant' => [
+            '{"design":{"superheat_k":400}}',
+            'design.superheat_k: 400 was given; possible is 0 to 40',
+        ];
         yield 'a time that is none' => ['{"taken_at":"yesterday"}', 'taken_at: "yesterday" was given'];
         yield 'a number as a key' => ['{"readings":{"5":1}}', 'readings.5: unknown key'];
     }
@@ -141,7 +226,17 @@ final class VisitFileTest extends TestCase
     public function test_it_refuses_with_path_and_reason(string $over, string $reason): void
     {
         $given = json_decode($over, true);
-        $text = is_array($given) && ! array_is_list($given) ? json_encode($given + ['format' => 'metrum-visit', 'version' => 1, 'system' => ['refrigerant' => 'R-134a']], JSON_THROW_ON_ERROR) : $over;
+        $text =
+            is_array($given) && ! array_is_list($given)
+                ? json_encode(
+                    $given + [
+                        'format' => 'metrum-visit',
+                        'version' => 1,
+                        'system' => ['refrigerant' => 'R-134a'],
+                    ],
+                    JSON_THROW_ON_ERROR,
+                )
+                : $over;
         $text = str_replace('"system":[]', '"system":{}', $text);
         try {
             VisitReader::json($text);
@@ -154,7 +249,9 @@ final class VisitFileTest extends TestCase
     public function test_all_reasons_are_given_at_once(): void
     {
         try {
-            VisitReader::json('{"format":"metrum-visit","version":1,"system":{"refrigerant":"R-134a","kind":"igloo"},"readings":{"box_temperature_c":"x","y":1},"state":"dancing"}');
+            VisitReader::json(
+                '{"format":"metrum-visit","version":1,"system":{"refrigerant":"R-134a","kind":"igloo"},"readings":{"box_temperature_c":"x","y":1},"state":"dancing"}',
+            );
             self::fail('was taken');
         } catch (RefusedFile $file) {
             self::assertCount(4, $file->reasons);
@@ -164,7 +261,17 @@ final class VisitFileTest extends TestCase
     public function test_a_hostile_file_is_answered_briefly(): void
     {
         try {
-            VisitReader::json(json_encode(['format' => 'metrum-visit', 'version' => 1, 'system' => ['refrigerant' => str_repeat('R', 100)], str_repeat('k', 5000) => 1], JSON_THROW_ON_ERROR));
+            VisitReader::json(
+                json_encode(
+                    [
+                        'format' => 'metrum-visit',
+                        'version' => 1,
+                        'system' => ['refrigerant' => str_repeat('R', 100)],
+                        str_repeat('k', 5000) => 1,
+                    ],
+                    JSON_THROW_ON_ERROR,
+                ),
+            );
             self::fail('was taken');
         } catch (RefusedFile $file) {
             foreach ($file->reasons as $reason) {

@@ -47,15 +47,28 @@ final class FiguresTest extends TestCase
     #[DataProvider('workedByHand')]
     public function test_it_agrees_with_the_sum_on_paper(Derived $key, float $value, float $tolerance): void
     {
-        $figures = self::figures(Visits::of([
-            'system' => ['refrigerant' => 'R-134a', 'receiver' => true], 'design' => ['box_set_point_c' => 5, 'rated_current_a' => 8],
-            'readings' => [
-                'suction_pressure_kpa' => 200, 'discharge_pressure_kpa' => 900, 'suction_temperature_evaporator_c' => 6.2, 'suction_temperature_compressor_c' => 12.0,
-                'receiver_outlet_temperature_c' => 35.0, 'condenser_outlet_temperature_c' => 35.6, 'valve_inlet_temperature_c' => 33.0, 'ambient_temperature_c' => 27.0,
-                'condenser_air_out_temperature_c' => 34.5, 'box_temperature_c' => 8.0, 'supply_air_temperature_c' => 4.6, 'drier_inlet_temperature_c' => 34.8,
-                'drier_outlet_temperature_c' => 34.1, 'compressor_current_a' => 6.0,
-            ],
-        ]));
+        $figures = self::figures(
+            Visits::of([
+                'system' => ['refrigerant' => 'R-134a', 'receiver' => true],
+                'design' => ['box_set_point_c' => 5, 'rated_current_a' => 8],
+                'readings' => [
+                    'suction_pressure_kpa' => 200,
+                    'discharge_pressure_kpa' => 900,
+                    'suction_temperature_evaporator_c' => 6.2,
+                    'suction_temperature_compressor_c' => 12.0,
+                    'receiver_outlet_temperature_c' => 35.0,
+                    'condenser_outlet_temperature_c' => 35.6,
+                    'valve_inlet_temperature_c' => 33.0,
+                    'ambient_temperature_c' => 27.0,
+                    'condenser_air_out_temperature_c' => 34.5,
+                    'box_temperature_c' => 8.0,
+                    'supply_air_temperature_c' => 4.6,
+                    'drier_inlet_temperature_c' => 34.8,
+                    'drier_outlet_temperature_c' => 34.1,
+                    'compressor_current_a' => 6.0,
+                ],
+            ]),
+        );
         self::assertNotNull($figures->figure($key), $key->value);
         self::assertEqualsWithDelta($value, $figures->figure($key)->inFileUnit(), $tolerance);
     }
@@ -64,8 +77,16 @@ final class FiguresTest extends TestCase
     {
         $figures = self::figures(Visits::cooler());
         $fluid = Visits::cooler()->circuit->fluid();
-        self::assertEqualsWithDelta(274.85 - $fluid->dewTemperature(345.1e3 + 101325), $figures->value(Derived::EvaporatorSuperheat), 0.01);
-        self::assertEqualsWithDelta($fluid->bubbleTemperature(1549.6e3 + 101325) - 304.75, $figures->value(Derived::Subcooling), 0.01);
+        self::assertEqualsWithDelta(
+            274.85 - $fluid->dewTemperature(345.1e3 + 101325),
+            $figures->value(Derived::EvaporatorSuperheat),
+            0.01,
+        );
+        self::assertEqualsWithDelta(
+            $fluid->bubbleTemperature(1549.6e3 + 101325) - 304.75,
+            $figures->value(Derived::Subcooling),
+            0.01,
+        );
     }
 
     public function test_the_coil_begins_colder_than_its_dew_by_the_glide_that_is_left(): void
@@ -73,7 +94,9 @@ final class FiguresTest extends TestCase
         // Knowledge: R-448A class, dew −6 means about −10.6 at the coil's inlet and −8.3 in its middle.
         $fluid = Visits::cooler()->circuit->fluid();
         $gauge = ($fluid->dewPressure(267.15) - 101325) / 1e3;
-        $figures = self::figures(Visits::cooler(['suction_pressure_kpa' => $gauge, 'valve_inlet_temperature_c' => 30]));
+        $figures = self::figures(
+            Visits::cooler(['suction_pressure_kpa' => $gauge, 'valve_inlet_temperature_c' => 30]),
+        );
         self::assertEqualsWithDelta(-6.0, $figures->figure(Derived::SaturatedEvaporator)?->inFileUnit(), 0.01);
         self::assertEqualsWithDelta(-10.6, $figures->figure(Derived::CoilInlet)?->inFileUnit(), 0.5);
         self::assertEqualsWithDelta(-8.3, $figures->figure(Derived::CoilMiddle)?->inFileUnit(), 0.3);
@@ -83,8 +106,18 @@ final class FiguresTest extends TestCase
     {
         // Knowledge: at 1 800 m a sea-level chart shows the coil too warm, R-134a by about 4 K at −25 °C.
         $gauge = 5.0;
-        $sea = self::figures(Visits::of(['system' => ['refrigerant' => 'R-134a'], 'readings' => ['suction_pressure_kpa' => $gauge]]));
-        $high = self::figures(Visits::of(['system' => ['refrigerant' => 'R-134a', 'atmospheric_kpa' => 81.5], 'readings' => ['suction_pressure_kpa' => $gauge]]));
+        $sea = self::figures(
+            Visits::of([
+                'system' => ['refrigerant' => 'R-134a'],
+                'readings' => ['suction_pressure_kpa' => $gauge],
+            ]),
+        );
+        $high = self::figures(
+            Visits::of([
+                'system' => ['refrigerant' => 'R-134a', 'atmospheric_kpa' => 81.5],
+                'readings' => ['suction_pressure_kpa' => $gauge],
+            ]),
+        );
         $shift = $sea->value(Derived::SaturatedSuction) - $high->value(Derived::SaturatedSuction);
         self::assertGreaterThan(3.5, $shift);
         self::assertLessThan(5.5, $shift);
@@ -92,7 +125,9 @@ final class FiguresTest extends TestCase
 
     public function test_negative_subcooling_stays_negative_and_says_what_it_means(): void
     {
-        $figure = self::figures(Visits::cooler(['receiver_outlet_temperature_c' => 38.5]))->figure(Derived::Subcooling);
+        $figure = self::figures(Visits::cooler(['receiver_outlet_temperature_c' => 38.5]))->figure(
+            Derived::Subcooling,
+        );
         self::assertNotNull($figure);
         self::assertLessThan(-1.0, $figure->si);
         self::assertStringContainsString('no liquid seal', (string) $figure->meaning);
@@ -100,31 +135,53 @@ final class FiguresTest extends TestCase
 
     public function test_negative_superheat_is_real_down_to_the_glide_and_a_wrong_reading_beyond(): void
     {
-        $within = self::figures(Visits::cooler(['suction_temperature_evaporator_c' => -7.5]))->figure(Derived::EvaporatorSuperheat);
-        $beyond = self::figures(Visits::cooler(['suction_temperature_evaporator_c' => -16.0]))->figure(Derived::EvaporatorSuperheat);
+        $within = self::figures(Visits::cooler(['suction_temperature_evaporator_c' => -7.5]))->figure(
+            Derived::EvaporatorSuperheat,
+        );
+        $beyond = self::figures(Visits::cooler(['suction_temperature_evaporator_c' => -16.0]))->figure(
+            Derived::EvaporatorSuperheat,
+        );
         self::assertStringContainsString('liquid is leaving', (string) $within?->meaning);
         self::assertStringContainsString('beyond what the refrigerant can show', (string) $beyond?->meaning);
     }
 
     public function test_what_was_not_measured_stays_unknown(): void
     {
-        $figures = self::figures(Visits::of(['readings' => ['suction_temperature_evaporator_c' => 4.0, 'ambient_temperature_c' => 20]]));
+        $figures = self::figures(
+            Visits::of([
+                'readings' => ['suction_temperature_evaporator_c' => 4.0, 'ambient_temperature_c' => 20],
+            ]),
+        );
         self::assertSame([], $figures->all());
         self::assertNull($figures->value(Derived::EvaporatorSuperheat));
     }
 
     public function test_outside_the_table_the_reason_is_kept(): void
     {
-        $figures = self::figures(Visits::of(['system' => ['refrigerant' => 'R-404A'], 'readings' => ['discharge_pressure_kpa' => 9000]]));
+        $figures = self::figures(
+            Visits::of([
+                'system' => ['refrigerant' => 'R-404A'],
+                'readings' => ['discharge_pressure_kpa' => 9000],
+            ]),
+        );
         self::assertNull($figures->value(Derived::SaturatedCondensing));
-        self::assertStringContainsString('outside its table', $figures->unknown[Derived::SaturatedCondensing->value]);
+        self::assertStringContainsString(
+            'outside its table',
+            $figures->unknown[Derived::SaturatedCondensing->value],
+        );
     }
 
     public function test_loss_free_discharge_is_cooler_than_what_is_expected_at_the_pipe(): void
     {
         $figures = self::figures(Visits::cooler());
-        self::assertGreaterThan($figures->value(Derived::SaturatedCondensing), $figures->value(Derived::IdealDischarge));
-        self::assertGreaterThan($figures->value(Derived::IdealDischarge), $figures->value(Derived::ExpectedDischarge));
+        self::assertGreaterThan(
+            $figures->value(Derived::SaturatedCondensing),
+            $figures->value(Derived::IdealDischarge),
+        );
+        self::assertGreaterThan(
+            $figures->value(Derived::IdealDischarge),
+            $figures->value(Derived::ExpectedDischarge),
+        );
     }
 
     public function test_with_liquid_in_the_gas_no_discharge_is_foretold(): void
@@ -136,7 +193,16 @@ final class FiguresTest extends TestCase
 
     public function test_without_receiver_the_condenser_outlet_speaks_for_subcooling(): void
     {
-        $figures = self::figures(Visits::of(['system' => ['refrigerant' => 'R-448A', 'receiver' => false], 'readings' => ['discharge_pressure_kpa' => 1500, 'condenser_outlet_temperature_c' => 29, 'valve_inlet_temperature_c' => 27]]));
+        $figures = self::figures(
+            Visits::of([
+                'system' => ['refrigerant' => 'R-448A', 'receiver' => false],
+                'readings' => [
+                    'discharge_pressure_kpa' => 1500,
+                    'condenser_outlet_temperature_c' => 29,
+                    'valve_inlet_temperature_c' => 27,
+                ],
+            ]),
+        );
         self::assertSame($figures->value(Derived::CondenserSubcooling), $figures->value(Derived::Subcooling));
     }
 
@@ -145,13 +211,20 @@ final class FiguresTest extends TestCase
         // Under a throttling head pressure valve the two differ.
         $figures = self::figures(Visits::cooler(['receiver_pressure_kpa' => 1200]));
         $fluid = Visits::cooler()->circuit->fluid();
-        self::assertEqualsWithDelta($fluid->bubbleTemperature(1200e3 + 101325) - 304.75, $figures->value(Derived::ReceiverSubcooling), 0.01);
+        self::assertEqualsWithDelta(
+            $fluid->bubbleTemperature(1200e3 + 101325) - 304.75,
+            $figures->value(Derived::ReceiverSubcooling),
+            0.01,
+        );
     }
 
     public function test_the_coils_own_pressure_goes_before_the_suction_pressure(): void
     {
         $figures = self::figures(Visits::cooler(['evaporator_pressure_kpa' => 372.1]));
-        self::assertGreaterThan($figures->value(Derived::SaturatedSuction), $figures->value(Derived::SaturatedEvaporator));
+        self::assertGreaterThan(
+            $figures->value(Derived::SaturatedSuction),
+            $figures->value(Derived::SaturatedEvaporator),
+        );
         self::assertEqualsWithDelta(27.0, $figures->figure(Derived::SuctionLineDrop)?->inFileUnit(), 1e-6);
     }
 
@@ -159,7 +232,11 @@ final class FiguresTest extends TestCase
     {
         $middle = self::figures(Visits::cooler());
         $ends = Figures::of(Visits::cooler(), new HouseRules(['glide_reference' => 'ends']));
-        self::assertEqualsWithDelta($ends->value(Derived::SaturatedCondensing) - 298.15, $ends->value(Derived::CondenserSplit), 1e-9);
+        self::assertEqualsWithDelta(
+            $ends->value(Derived::SaturatedCondensing) - 298.15,
+            $ends->value(Derived::CondenserSplit),
+            1e-9,
+        );
         self::assertGreaterThan($ends->value(Derived::CondenserSplit), $middle->value(Derived::CondenserSplit));
         self::assertGreaterThan($ends->value(Derived::EvaporatorTd), $middle->value(Derived::EvaporatorTd));
     }
@@ -175,6 +252,6 @@ final class FiguresTest extends TestCase
 
     private static function figures(Findings $findings): Figures
     {
-        return Figures::of($findings, new HouseRules);
+        return Figures::of($findings, new HouseRules());
     }
 }

@@ -40,18 +40,70 @@ final class ArrowTableTest extends TestCase
         'non_condensables' => ['SST' => 'same or up', 'H' => 'up', 'SC' => 'up', 'DT' => 'up', 'A' => 'up'],
         'condenser_airflow_low' => ['SST' => 'same or up', 'H' => 'up', 'A' => 'up'],
         'valve_underfeeding' => ['SST' => 'down', 'H' => 'down', 'SH' => 'up', 'DT' => 'up', 'A' => 'down'],
-        'valve_overfeeding' => ['SST' => 'same or up', 'H' => 'same', 'SH' => 'down', 'SC' => 'same', 'DT' => 'down', 'A' => 'same or up'],
-        'liquid_line_restriction' => ['SST' => 'down', 'H' => 'down', 'SH' => 'up', 'DT' => 'up', 'A' => 'down'],
-        'suction_restriction' => ['SST' => 'down', 'COIL' => 'same or up', 'H' => 'down', 'CSH' => 'up', 'SC' => 'same', 'DT' => 'up', 'A' => 'down'],
-        'suction_line_warm' => ['SST' => 'same', 'H' => 'same', 'SH' => 'same', 'CSH' => 'up', 'SC' => 'same', 'DT' => 'up'],
-        'evaporator_airflow_low' => ['SST' => 'down', 'H' => 'down', 'SH' => 'down', 'SC' => 'same', 'A' => 'down'],
+        'valve_overfeeding' => [
+            'SST' => 'same or up',
+            'H' => 'same',
+            'SH' => 'down',
+            'SC' => 'same',
+            'DT' => 'down',
+            'A' => 'same or up',
+        ],
+        'liquid_line_restriction' => [
+            'SST' => 'down',
+            'H' => 'down',
+            'SH' => 'up',
+            'DT' => 'up',
+            'A' => 'down',
+        ],
+        'suction_restriction' => [
+            'SST' => 'down',
+            'COIL' => 'same or up',
+            'H' => 'down',
+            'CSH' => 'up',
+            'SC' => 'same',
+            'DT' => 'up',
+            'A' => 'down',
+        ],
+        'suction_line_warm' => [
+            'SST' => 'same',
+            'H' => 'same',
+            'SH' => 'same',
+            'CSH' => 'up',
+            'SC' => 'same',
+            'DT' => 'up',
+        ],
+        'evaporator_airflow_low' => [
+            'SST' => 'down',
+            'H' => 'down',
+            'SH' => 'down',
+            'SC' => 'same',
+            'A' => 'down',
+        ],
         'evaporator_iced' => ['SST' => 'down', 'H' => 'down', 'SH' => 'down', 'SC' => 'same', 'A' => 'down'],
-        'compressor_inefficient' => ['SST' => 'up', 'H' => 'down', 'SH' => 'same', 'SC' => 'same', 'A' => 'down'],
+        'compressor_inefficient' => [
+            'SST' => 'up',
+            'H' => 'down',
+            'SH' => 'same',
+            'SC' => 'same',
+            'A' => 'down',
+        ],
         'head_pressure_valve_bypassing' => ['SST' => 'same or down', 'SH' => 'up', 'SC' => 'down'],
-        'head_pressure_low' => ['SST' => 'down', 'H' => 'down', 'SH' => 'up', 'DT' => 'same or down', 'A' => 'down'],
+        'head_pressure_low' => [
+            'SST' => 'down',
+            'H' => 'down',
+            'SH' => 'up',
+            'DT' => 'same or down',
+            'A' => 'down',
+        ],
         'regulator_set_high' => ['COIL' => 'up', 'H' => 'down', 'SC' => 'same'],
         'regulator_set_low' => ['COIL' => 'down', 'SC' => 'same'],
-        'hot_gas_leaking' => ['SST' => 'up', 'H' => 'same', 'SH' => 'same or up', 'SC' => 'same', 'A' => 'same or up'],
+        'hot_gas_leaking' => [
+            'SST' => 'up',
+            'H' => 'same',
+            'SH' => 'same or up',
+            'SC' => 'same',
+            'A' => 'same or up',
+        ],
     ];
 
     /** Where a capillary feeds, the trade has other arrows (knowledge §6). */
@@ -73,7 +125,10 @@ final class ArrowTableTest extends TestCase
             $machine = (new Sizing($random->circuit()))->machine();
             $mild = $random->surroundings($machine);
             $cold = $random->surroundings($machine, true);
-            $healthy = ['mild' => (new SteadyState($machine, $mild))->find(), 'cold' => (new SteadyState($machine, $cold))->find()];
+            $healthy = [
+                'mild' => (new SteadyState($machine, $mild))->find(),
+                'cold' => (new SteadyState($machine, $cold))->find(),
+            ];
             self::assertTrue($healthy['mild']->runs(), (string) $healthy['mild']->stopped);
             foreach (self::ARROWS as $key => $arrows) {
                 $fault = Fault::from($key);
@@ -82,8 +137,13 @@ final class ArrowTableTest extends TestCase
                 }
                 $capillary = $machine->feed->kind === Metering::Capillary;
                 $arrows = $capillary ? self::CAPILLARY[$key] ?? [] : $arrows;
-                $weather = in_array($fault, [Fault::WinterUndercharge, Fault::HeadPressureLow], true) ? 'cold' : 'mild';
-                $sick = (new SteadyState(Disorder::in($machine, $fault, self::SEVERITY), $weather === 'cold' ? $cold : $mild))->find($healthy[$weather]->solution);
+                $weather = in_array($fault, [Fault::WinterUndercharge, Fault::HeadPressureLow], true)
+                    ? 'cold'
+                    : 'mild';
+                $sick = (new SteadyState(
+                    Disorder::in($machine, $fault, self::SEVERITY),
+                    $weather === 'cold' ? $cold : $mild,
+                ))->find($healthy[$weather]->solution);
                 if (! $sick->runs() || ! $healthy[$weather]->runs()) {
                     $right[$key.' (stops)'] = ($right[$key.' (stops)'] ?? 0) + 1;
 
@@ -93,16 +153,32 @@ final class ArrowTableTest extends TestCase
                 $after = self::signs($machine, $sick);
                 foreach ($arrows as $sign => $arrow) {
                     // On a rack a restricted suction shows at the coil alone: the group holds the pressure behind it.
-                    $held = $machine->groupSuction !== null && $fault === Fault::SuctionRestriction && $sign === 'SST';
+                    $held =
+                        $machine->groupSuction !== null &&
+                        $fault === Fault::SuctionRestriction &&
+                        $sign === 'SST';
                     if ($held || ! isset($before[$sign], $after[$sign])) {
                         continue;
                     }
                     $moved = $after[$sign] - $before[$sign];
                     $asked[$key][$sign] = ($asked[$key][$sign] ?? 0) + 1;
-                    if (self::comes($arrow, $sign === 'A' ? 8 * $moved / max(0.01, $before['A']) / 0.4 : $moved)) {
+                    if (
+                        self::comes(
+                            $arrow,
+                            $sign === 'A' ? (8 * $moved) / max(0.01, $before['A']) / 0.4 : $moved,
+                        )
+                    ) {
                         $right[$key.' '.$sign] = ($right[$key.' '.$sign] ?? 0) + 1;
                     } else {
-                        $wrong[] = sprintf('%s %s %s: %s moved %+.2f, wanted %s', $machine->circuit->refrigerant, $machine->circuit->kind->value ?? '', $key, $sign, $moved, $arrow);
+                        $wrong[] = sprintf(
+                            '%s %s %s: %s moved %+.2f, wanted %s',
+                            $machine->circuit->refrigerant,
+                            $machine->circuit->kind->value ?? '',
+                            $key,
+                            $sign,
+                            $moved,
+                            $arrow,
+                        );
                     }
                 }
             }
@@ -110,13 +186,38 @@ final class ArrowTableTest extends TestCase
         $table = $poor = [];
         foreach ($asked as $key => $signs) {
             $all = array_sum($signs);
-            $good = array_sum(array_map(static fn (string $sign): int => $right[$key.' '.$sign] ?? 0, array_keys($signs)));
-            $table[] = sprintf('%-30s %5.1f %%  %s', $key, 100 * $good / $all, implode('  ', array_map(static fn (string $sign, int $n): string => $sign.' '.round(100 * ($right[$key.' '.$sign] ?? 0) / $n), array_keys($signs), $signs)));
+            $good = array_sum(
+                array_map(static fn (string $sign): int => $right[$key.' '.$sign] ?? 0, array_keys($signs)),
+            );
+            $table[] = sprintf(
+                '%-30s %5.1f %%  %s',
+                $key,
+                (100 * $good) / $all,
+                implode(
+                    '  ',
+                    array_map(
+                        static fn (string $sign, int $n): string => $sign.
+                            ' '.
+                            round((100 * ($right[$key.' '.$sign] ?? 0)) / $n),
+                        array_keys($signs),
+                        $signs,
+                    ),
+                ),
+            );
             if ($good < 0.95 * $all) {
                 $poor[] = $key;
             }
         }
-        fwrite(STDERR, "\narrows of ".self::PLANTS.' random plants at severity '.self::SEVERITY.", share that comes out\n".implode("\n", $table)."\n");
+        fwrite(
+            STDERR,
+            "\narrows of ".
+                self::PLANTS.
+                ' random plants at severity '.
+                self::SEVERITY.
+                ", share that comes out\n".
+                implode("\n", $table).
+                "\n",
+        );
         self::assertSame([], $poor, implode("\n", [...$table, ...array_slice($wrong, 0, 30)]));
         self::assertCount(count(self::ARROWS), $table);
     }
@@ -136,19 +237,22 @@ final class ArrowTableTest extends TestCase
     /** @return array<string, float> */
     private static function signs(Machine $machine, PlantState $state): array
     {
-        $figures = Figures::of(new Findings($machine->circuit, readings: $state->readings), new HouseRules);
+        $figures = Figures::of(new Findings($machine->circuit, readings: $state->readings), new HouseRules());
         $shared = $machine->groupSuction !== null;
 
-        return array_filter([
-            'SST' => $figures->value($shared ? Derived::SaturatedEvaporator : Derived::SaturatedSuction),
-            'COIL' => $figures->value(Derived::SaturatedEvaporator),
-            'H' => $figures->value(Derived::SaturatedCondensing),
-            'SH' => $figures->value(Derived::EvaporatorSuperheat),
-            'CSH' => $shared ? null : $figures->value(Derived::CompressorSuperheat),
-            'SC' => $figures->value(Derived::Subcooling),
-            'CSC' => $figures->value(Derived::CondenserSubcooling),
-            'DT' => $shared ? null : $state->reading(Reading::DischargeTemperature),
-            'A' => $shared ? null : $state->reading(Reading::CompressorCurrent),
-        ], static fn (?float $value): bool => $value !== null);
+        return array_filter(
+            [
+                'SST' => $figures->value($shared ? Derived::SaturatedEvaporator : Derived::SaturatedSuction),
+                'COIL' => $figures->value(Derived::SaturatedEvaporator),
+                'H' => $figures->value(Derived::SaturatedCondensing),
+                'SH' => $figures->value(Derived::EvaporatorSuperheat),
+                'CSH' => $shared ? null : $figures->value(Derived::CompressorSuperheat),
+                'SC' => $figures->value(Derived::Subcooling),
+                'CSC' => $figures->value(Derived::CondenserSubcooling),
+                'DT' => $shared ? null : $state->reading(Reading::DischargeTemperature),
+                'A' => $shared ? null : $state->reading(Reading::CompressorCurrent),
+            ],
+            static fn (?float $value): bool => $value !== null,
+        );
     }
 }

@@ -25,10 +25,17 @@ final class SimulationTest extends TestCase
     public function test_a_pull_down_is_nearly_exponential(): void
     {
         $run = self::hours(Simulation::of(self::cooler(), 300.15, 293.15), 4.0, 5.0, 600.0);
-        $box = array_map(static fn (Moment $moment): float => $moment->readings[Reading::BoxTemperature->value], $run);
+        $box = array_map(
+            static fn (Moment $moment): float => $moment->readings[Reading::BoxTemperature->value],
+            $run,
+        );
         for ($i = 3; $i < count($box); $i++) {
             self::assertLessThan($box[$i - 1], $box[$i], 'it falls all the way');
-            self::assertLessThan($box[$i - 2] - $box[$i - 1] + 0.02, $box[$i - 1] - $box[$i], 'and ever more slowly');
+            self::assertLessThan(
+                $box[$i - 2] - $box[$i - 1] + 0.02,
+                $box[$i - 1] - $box[$i],
+                'and ever more slowly',
+            );
         }
         // After the air's own minutes the walls and product lead: equal shares in equal times.
         $n = count($box) - 1;
@@ -41,14 +48,28 @@ final class SimulationTest extends TestCase
     {
         $run = self::hours(Simulation::of(self::cooler(), 298.15, 277.15), 10.0, 5.0, 15.0);
         $modes = self::changes($run);
-        self::assertStringContainsString('running pumping_down off running pumping_down off', implode(' ', $modes));
-        $box = array_map(static fn (Moment $moment): float => $moment->readings[Reading::BoxTemperature->value], array_slice($run, 240));
+        self::assertStringContainsString(
+            'running pumping_down off running pumping_down off',
+            implode(' ', $modes),
+        );
+        $box = array_map(
+            static fn (Moment $moment): float => $moment->readings[Reading::BoxTemperature->value],
+            array_slice($run, 240),
+        );
         self::assertGreaterThan(275.15 - 1.5, min($box));
         self::assertLessThan(277.15 + 1.5, max($box));
         foreach ($run as $i => $moment) {
             if ($moment->mode === 'off' && ($run[$i - 1]->mode ?? '') === 'pumping_down') {
-                self::assertLessThan(230e3, $moment->readings[Reading::SuctionPressure->value], 'it stops pumped down');
-                self::assertGreaterThan($moment->readings[Reading::SuctionPressure->value], $run[min(count($run) - 1, $i + 8)]->readings[Reading::SuctionPressure->value], 'and the suction creeps back');
+                self::assertLessThan(
+                    230e3,
+                    $moment->readings[Reading::SuctionPressure->value],
+                    'it stops pumped down',
+                );
+                self::assertGreaterThan(
+                    $moment->readings[Reading::SuctionPressure->value],
+                    $run[min(count($run) - 1, $i + 8)]->readings[Reading::SuctionPressure->value],
+                    'and the suction creeps back',
+                );
             }
         }
     }
@@ -81,10 +102,17 @@ final class SimulationTest extends TestCase
             }
             if ($moment->mode === 'dripping' && $before->mode === 'defrosting') {
                 self::assertLessThan(0.1, $moment->frost, 'cleared');
-                self::assertGreaterThan(278.0, $moment->readings[Reading::FanDelaySensor->value], 'ended by temperature');
+                self::assertGreaterThan(
+                    278.0,
+                    $moment->readings[Reading::FanDelaySensor->value],
+                    'ended by temperature',
+                );
             }
             if ($moment->mode === 'running' && $before->mode === 'off' && $i > 20) {
-                self::assertTrue(! $moment->fans || $moment->readings[Reading::FanDelaySensor->value] < 270.0, 'fans wait for a cold coil');
+                self::assertTrue(
+                    ! $moment->fans || $moment->readings[Reading::FanDelaySensor->value] < 270.0,
+                    'fans wait for a cold coil',
+                );
             }
         }
     }
@@ -108,11 +136,17 @@ final class SimulationTest extends TestCase
     public function test_failed_heaters_ice_the_coil_over_days(): void
     {
         $sound = self::last(Simulation::of(self::freezer(), 298.15, 254.15), 72.0);
-        $failed = self::last(Simulation::of(self::freezer(), 298.15, 254.15, [[Fault::DefrostHeaterFailed, 1.0]]), 72.0);
+        $failed = self::last(
+            Simulation::of(self::freezer(), 298.15, 254.15, [[Fault::DefrostHeaterFailed, 1.0]]),
+            72.0,
+        );
         self::assertLessThan(0.8, $sound->frost);
         self::assertGreaterThan(3.0, $failed->frost);
         self::assertLessThan(0.3, $failed->air);
-        self::assertGreaterThan($sound->readings[Reading::BoxTemperature->value] + 8.0, $failed->readings[Reading::BoxTemperature->value]);
+        self::assertGreaterThan(
+            $sound->readings[Reading::BoxTemperature->value] + 8.0,
+            $failed->readings[Reading::BoxTemperature->value],
+        );
     }
 
     public function test_a_steep_valve_with_a_slow_bulb_hunts_and_a_sound_one_settles(): void
@@ -122,7 +156,9 @@ final class SimulationTest extends TestCase
             $superheat = [];
             foreach (array_slice($run, -500) as $moment) {
                 if (isset($moment->readings[Reading::SuctionTemperatureEvaporator->value])) {
-                    $superheat[] = $moment->readings[Reading::SuctionTemperatureEvaporator->value] - $moment->readings[Reading::CoilInletTemperature->value];
+                    $superheat[] =
+                        $moment->readings[Reading::SuctionTemperatureEvaporator->value] -
+                        $moment->readings[Reading::CoilInletTemperature->value];
                 }
             }
 
@@ -152,14 +188,25 @@ final class SimulationTest extends TestCase
 
             return 0.0;
         };
-        self::assertGreaterThan(35e3, $rise([[Fault::CompressorInefficient, 0.5]]), 'knowledge: over 35 kPa a minute means valves');
+        self::assertGreaterThan(
+            35e3,
+            $rise([[Fault::CompressorInefficient, 0.5]]),
+            'knowledge: over 35 kPa a minute means valves',
+        );
         self::assertLessThan(20e3, $rise([]));
     }
 
     public function test_a_low_pressure_control_set_high_stops_the_plant_while_it_is_still_called(): void
     {
         $tripped = 0;
-        foreach (self::hours(Simulation::of(self::cooler(), 298.15, 278.15, [[Fault::LowPressureControlWrong, 1.0]]), 2.0, 2.0, 20.0) as $moment) {
+        foreach (
+            self::hours(
+                Simulation::of(self::cooler(), 298.15, 278.15, [[Fault::LowPressureControlWrong, 1.0]]),
+                2.0,
+                2.0,
+                20.0,
+            ) as $moment
+        ) {
             $tripped += $moment->tripped === 'low pressure' && $moment->calls ? 1 : 0;
         }
         self::assertGreaterThan(20, $tripped);
@@ -177,7 +224,9 @@ final class SimulationTest extends TestCase
             }
             $shut->advance(5.0);
             $open->advance(5.0);
-            $warmer += $open->now()->readings[Reading::BoxTemperature->value] - $shut->now()->readings[Reading::BoxTemperature->value];
+            $warmer +=
+                $open->now()->readings[Reading::BoxTemperature->value] -
+                $shut->now()->readings[Reading::BoxTemperature->value];
         }
         self::assertGreaterThan(0.1, $warmer / 720);
         self::assertGreaterThan($shut->now()->frost, $open->now()->frost);
@@ -188,26 +237,55 @@ final class SimulationTest extends TestCase
         $mean = static function (float $step): float {
             $run = self::hours(Simulation::of(self::cooler(), 298.15, 277.15), 8.0, $step, 60.0);
 
-            return array_sum(array_map(static fn (Moment $moment): float => $moment->readings[Reading::BoxTemperature->value], $run)) / count($run);
+            return array_sum(
+                array_map(
+                    static fn (Moment $moment): float => $moment->readings[Reading::BoxTemperature->value],
+                    $run,
+                ),
+            ) / count($run);
         };
         self::assertEqualsWithDelta($mean(2.0), $mean(10.0), 0.4);
     }
 
     private static function cooler(): Machine
     {
-        return (new Sizing(new Circuit('R-448A', Kind::WalkInCooler, Metering::Txv, CondenserPlace::AirOutdoor, HeadPressureControl::FanCycling, true, false, boxControl: BoxControl::ThermostatPumpDown, defrost: DefrostKind::OffCycle)))->machine();
+        return (new Sizing(
+            new Circuit(
+                'R-448A',
+                Kind::WalkInCooler,
+                Metering::Txv,
+                CondenserPlace::AirOutdoor,
+                HeadPressureControl::FanCycling,
+                true,
+                false,
+                boxControl: BoxControl::ThermostatPumpDown,
+                defrost: DefrostKind::OffCycle,
+            ),
+        ))->machine();
     }
 
     private static function freezer(): Machine
     {
-        return (new Sizing(new Circuit('R-404A', Kind::WalkInFreezer, Metering::Txv, CondenserPlace::AirOutdoor, HeadPressureControl::FanCycling, true, false, boxControl: BoxControl::ThermostatPumpDown, defrost: DefrostKind::Electric)))->machine();
+        return (new Sizing(
+            new Circuit(
+                'R-404A',
+                Kind::WalkInFreezer,
+                Metering::Txv,
+                CondenserPlace::AirOutdoor,
+                HeadPressureControl::FanCycling,
+                true,
+                false,
+                boxControl: BoxControl::ThermostatPumpDown,
+                defrost: DefrostKind::Electric,
+            ),
+        ))->machine();
     }
 
     /** @return list<Moment> */
     private static function hours(Simulation $simulation, float $hours, float $step, float $every): array
     {
         $run = [];
-        for ($i = 0, $n = (int) ($hours * 3600 / $step); $i < $n; $i++) {
+        for ($i = 0, $n = (int) (($hours * 3600) / $step); $i < $n; $i++) {
             if ($i % max(1, (int) round($every / $step)) === 0) {
                 $run[] = $simulation->now();
             }

@@ -39,31 +39,57 @@ final class SteadyStateTest extends TestCase
 
     public function test_heat_and_charge_balance_for_any_plant_fault_and_weather(): void
     {
-        $this->limitTo(120)->forAll(Generators::choose(1, 100000), Generators::elements(Fault::cases()), Generators::choose(10, 100))->then(function (int $seed, Fault $fault, int $severity): void {
-            $random = new RandomPlants($seed);
-            $machine = (new Sizing($random->circuit()))->machine();
-            $state = (new SteadyState(Disorder::in($machine, $fault, $severity / 100), $random->surroundings($machine, $random->chance(0.3))))->find();
-            if (! $state->runs()) {
-                self::assertMatchesRegularExpression('/^off on (low|high) pressure: /', (string) $state->stopped);
+        $this->limitTo(120)
+            ->forAll(
+                Generators::choose(1, 100000),
+                Generators::elements(Fault::cases()),
+                Generators::choose(10, 100),
+            )
+            ->then(function (int $seed, Fault $fault, int $severity): void {
+                $random = new RandomPlants($seed);
+                $machine = (new Sizing($random->circuit()))->machine();
+                $state = (new SteadyState(
+                    Disorder::in($machine, $fault, $severity / 100),
+                    $random->surroundings($machine, $random->chance(0.3)),
+                ))->find();
+                if (! $state->runs()) {
+                    self::assertMatchesRegularExpression(
+                        '/^off on (low|high) pressure: /',
+                        (string) $state->stopped,
+                    );
 
-                return;
-            }
-            self::assertLessThan(0.005, $state->energyResidual);
-            self::assertLessThan(0.001, $state->massResidual);
-            // Refrigerant side and air side, each from its own temperatures and flows.
-            self::assertEqualsWithDelta(1.0, $state->coilAirHeat / $state->cooling, 0.005, 'coil');
-            self::assertEqualsWithDelta(1.0, $state->condenserAirHeat / $state->condenserHeat, 0.005, 'condenser');
-            self::assertGreaterThan(0.0, $state->power);
-        });
+                    return;
+                }
+                self::assertLessThan(0.005, $state->energyResidual);
+                self::assertLessThan(0.001, $state->massResidual);
+                // Refrigerant side and air side, each from its own temperatures and flows.
+                self::assertEqualsWithDelta(1.0, $state->coilAirHeat / $state->cooling, 0.005, 'coil');
+                self::assertEqualsWithDelta(
+                    1.0,
+                    $state->condenserAirHeat / $state->condenserHeat,
+                    0.005,
+                    'condenser',
+                );
+                self::assertGreaterThan(0.0, $state->power);
+            });
     }
 
     public function test_the_design_point_is_met_as_it_was_given(): void
     {
         foreach ([['R-448A', 8.5], ['R-134a', 7.0], ['R-404A', 6.5], ['R-290', 7.0]] as [$refrigerant, $td]) {
-            $circuit = new Circuit($refrigerant, Kind::WalkInCooler, Metering::Txv, CondenserPlace::AirOutdoor, HeadPressureControl::None, true, false, design: new Design($td, 12.0, 5.0, 3.0, 275.15, 9.8));
+            $circuit = new Circuit(
+                $refrigerant,
+                Kind::WalkInCooler,
+                Metering::Txv,
+                CondenserPlace::AirOutdoor,
+                HeadPressureControl::None,
+                true,
+                false,
+                design: new Design($td, 12.0, 5.0, 3.0, 275.15, 9.8),
+            );
             $machine = (new Sizing($circuit))->machine();
             $state = (new SteadyState($machine, new Surroundings($machine->design->ambient, 275.15)))->find();
-            $figures = Figures::of(new Findings($circuit, readings: $state->readings), new HouseRules);
+            $figures = Figures::of(new Findings($circuit, readings: $state->readings), new HouseRules());
             self::assertEqualsWithDelta($td, $figures->value(Derived::EvaporatorTd), 0.25, $refrigerant);
             self::assertEqualsWithDelta(12.0, $figures->value(Derived::CondenserSplit), 0.1, $refrigerant);
             self::assertEqualsWithDelta(5.0, $figures->value(Derived::EvaporatorSuperheat), 0.2);
@@ -75,7 +101,32 @@ final class SteadyStateTest extends TestCase
     /** @return iterable<string, array{string}> what coolers are charged with */
     public static function refrigerants(): iterable
     {
-        foreach (['R-448A', 'R-449A', 'R-404A', 'R-507A', 'R-134a', 'R-513A', 'R-450A', 'R-407A', 'R-407C', 'R-407F', 'R-290', 'R-454C', 'R-455A', 'R-22', 'R-422D', 'R-427A', 'R-452A', 'R-1234yf', 'R-1270', 'R-600a', 'R-12', 'R-502'] as $name) {
+        foreach (
+            [
+                'R-448A',
+                'R-449A',
+                'R-404A',
+                'R-507A',
+                'R-134a',
+                'R-513A',
+                'R-450A',
+                'R-407A',
+                'R-407C',
+                'R-407F',
+                'R-290',
+                'R-454C',
+                'R-455A',
+                'R-22',
+                'R-422D',
+                'R-427A',
+                'R-452A',
+                'R-1234yf',
+                'R-1270',
+                'R-600a',
+                'R-12',
+                'R-502',
+            ] as $name
+        ) {
             yield $name => [$name];
         }
     }
@@ -83,9 +134,17 @@ final class SteadyStateTest extends TestCase
     #[DataProvider('refrigerants')]
     public function test_a_healthy_cooler_has_sane_figures(string $refrigerant): void
     {
-        $circuit = new Circuit($refrigerant, Kind::WalkInCooler, Metering::Txv, CondenserPlace::AirOutdoor, HeadPressureControl::None, true, false);
+        $circuit = new Circuit(
+            $refrigerant,
+            Kind::WalkInCooler,
+            Metering::Txv,
+            CondenserPlace::AirOutdoor,
+            HeadPressureControl::None,
+            true,
+            false,
+        );
         $state = (new SteadyState((new Sizing($circuit))->machine(), new Surroundings(303.15, 275.15)))->find();
-        $figures = Figures::of(new Findings($circuit, readings: $state->readings), new HouseRules);
+        $figures = Figures::of(new Findings($circuit, readings: $state->readings), new HouseRules());
         self::assertEqualsWithDelta(-5.5, (float) $figures->value(Derived::CoilMiddle) - 273.15, 4.0);
         $discharge = (float) $state->reading(Reading::DischargeTemperature) - 273.15;
         self::assertGreaterThan(46.0, $discharge);
@@ -99,7 +158,16 @@ final class SteadyStateTest extends TestCase
 
     public function test_carbon_dioxide_below_its_critical_point(): void
     {
-        $circuit = new Circuit('R-744', Kind::WalkInFreezer, Metering::Eev, CondenserPlace::Water, HeadPressureControl::None, true, false, design: new Design(condenserSplit: 5.0));
+        $circuit = new Circuit(
+            'R-744',
+            Kind::WalkInFreezer,
+            Metering::Eev,
+            CondenserPlace::Water,
+            HeadPressureControl::None,
+            true,
+            false,
+            design: new Design(condenserSplit: 5.0),
+        );
         $state = (new SteadyState((new Sizing($circuit))->machine(), new Surroundings(268.15, 253.15)))->find();
         self::assertTrue($state->runs(), (string) $state->stopped);
         self::assertLessThan(0.005, $state->energyResidual);
@@ -107,23 +175,53 @@ final class SteadyStateTest extends TestCase
 
     public function test_dirt_raises_the_head_step_by_step(): void
     {
-        $this->monotone(static fn (Machine $machine, float $s): Machine => Disorder::in($machine, Fault::CondenserAirflowLow, $s), static fn (PlantState $state): ?float => $state->reading(Reading::DischargePressure), 1);
+        $this->monotone(
+            static fn (Machine $machine, float $s): Machine => Disorder::in(
+                $machine,
+                Fault::CondenserAirflowLow,
+                $s,
+            ),
+            static fn (PlantState $state): ?float => $state->reading(Reading::DischargePressure),
+            1,
+        );
     }
 
     public function test_dirt_on_the_coil_lowers_the_suction_step_by_step(): void
     {
-        $this->monotone(static fn (Machine $machine, float $s): Machine => Disorder::in($machine, Fault::EvaporatorAirflowLow, $s), static fn (PlantState $state): ?float => $state->reading(Reading::SuctionPressure), -1);
+        $this->monotone(
+            static fn (Machine $machine, float $s): Machine => Disorder::in(
+                $machine,
+                Fault::EvaporatorAirflowLow,
+                $s,
+            ),
+            static fn (PlantState $state): ?float => $state->reading(Reading::SuctionPressure),
+            -1,
+        );
     }
 
     public function test_more_superheat_set_is_less_capacity(): void
     {
-        $this->monotone(static fn (Machine $machine, float $s): Machine => $machine->with(feed: $machine->feed->turned(2 * $s)), static fn (PlantState $state): float => $state->cooling, -1);
+        $this->monotone(
+            static fn (Machine $machine, float $s): Machine => $machine->with(
+                feed: $machine->feed->turned(2 * $s),
+            ),
+            static fn (PlantState $state): float => $state->cooling,
+            -1,
+        );
     }
 
     public function test_wear_pumps_less_and_raises_the_suction(): void
     {
-        $worn = static fn (Machine $machine, float $s): Machine => Disorder::in($machine, Fault::CompressorInefficient, $s);
-        $this->monotone($worn, static fn (PlantState $state): ?float => $state->reading(Reading::SuctionPressure), 1);
+        $worn = static fn (Machine $machine, float $s): Machine => Disorder::in(
+            $machine,
+            Fault::CompressorInefficient,
+            $s,
+        );
+        $this->monotone(
+            $worn,
+            static fn (PlantState $state): ?float => $state->reading(Reading::SuctionPressure),
+            1,
+        );
         $this->monotone($worn, static fn (PlantState $state): float => $state->cooling, -1);
     }
 
@@ -132,13 +230,17 @@ final class SteadyStateTest extends TestCase
         $head = static function (HeadPressureControl $control, float $ambient): float {
             $machine = (new Sizing(self::cooler($control)))->machine();
 
-            return (float) (new SteadyState($machine, new Surroundings(273.15 + $ambient, 276.15)))->find()->reading(Reading::DischargePressure);
+            return (float) (new SteadyState($machine, new Surroundings(273.15 + $ambient, 276.15)))
+                ->find()
+                ->reading(Reading::DischargePressure);
         };
         foreach (HeadPressureControl::cases() as $control) {
             self::assertGreaterThan($head($control, 25), $head($control, 35), $control->value);
         }
         self::assertLessThan(0.8 * $head(HeadPressureControl::None, 10), $head(HeadPressureControl::None, -5));
-        foreach ([HeadPressureControl::FloodingValve, HeadPressureControl::FanSpeed, HeadPressureControl::FanCycling] as $control) {
+        foreach (
+            [HeadPressureControl::FloodingValve, HeadPressureControl::FanSpeed, HeadPressureControl::FanCycling] as $control
+        ) {
             self::assertGreaterThan(0.82 * $head($control, 8), $head($control, -8), $control->value.' holds');
         }
     }
@@ -147,29 +249,66 @@ final class SteadyStateTest extends TestCase
     {
         $machine = (new Sizing(self::cooler()))->machine();
         $around = new Surroundings(300.15, 276.15);
-        $as = static fn (float $share): PlantState => (new SteadyState($machine->with(charge: $machine->charge + $share * $machine->design->buffer), $around))->find();
+        $as = static fn (float $share): PlantState => (new SteadyState(
+            $machine->with(charge: $machine->charge + $share * $machine->design->buffer),
+            $around,
+        ))->find();
         $usual = $as(0.0);
         foreach ([-0.8, -0.4, 0.4, 0.8] as $share) {
-            foreach ([Reading::SuctionPressure, Reading::DischargePressure, Reading::SuctionTemperatureEvaporator] as $reading) {
-                self::assertEqualsWithDelta($usual->reading($reading), $as($share)->reading($reading), 1e-3 * (float) $usual->reading($reading), $reading->value.' at '.$share);
+            foreach (
+                [Reading::SuctionPressure, Reading::DischargePressure, Reading::SuctionTemperatureEvaporator] as $reading
+            ) {
+                self::assertEqualsWithDelta(
+                    $usual->reading($reading),
+                    $as($share)->reading($reading),
+                    1e-3 * (float) $usual->reading($reading),
+                    $reading->value.' at '.$share,
+                );
             }
         }
         self::assertLessThan($usual->level, $as(-0.4)->level);
         self::assertGreaterThan($usual->level, $as(0.4)->level);
         // Below empty all arrows move at once, above full liquid backs up into the condenser.
         self::assertGreaterThan(0.005, $as(-1.3)->valveQuality);
-        self::assertGreaterThan($usual->flooded + 0.05, (new SteadyState(Disorder::in($machine, Fault::Overcharge, 0.6), $around))->find()->flooded);
+        self::assertGreaterThan(
+            $usual->flooded + 0.05,
+            (new SteadyState(Disorder::in($machine, Fault::Overcharge, 0.6), $around))->find()->flooded,
+        );
     }
 
     public function test_without_receiver_charge_answers_at_once(): void
     {
-        $circuit = new Circuit('R-290', Kind::ReachInCooler, Metering::Capillary, CondenserPlace::AirIndoor, HeadPressureControl::None, false, false);
+        $circuit = new Circuit(
+            'R-290',
+            Kind::ReachInCooler,
+            Metering::Capillary,
+            CondenserPlace::AirIndoor,
+            HeadPressureControl::None,
+            false,
+            false,
+        );
         $machine = (new Sizing($circuit))->machine();
         $around = new Surroundings(298.15, 277.15);
-        $as = static fn (float $factor): Figures => Figures::of(new Findings($circuit, readings: (new SteadyState($machine->with(charge: $factor * $machine->charge), $around))->find()->readings), new HouseRules);
-        self::assertLessThan($as(1.0)->value(Derived::CondenserSubcooling) - 1.0, $as(0.94)->value(Derived::CondenserSubcooling));
-        self::assertGreaterThan($as(1.0)->value(Derived::CondenserSubcooling) + 1.0, $as(1.06)->value(Derived::CondenserSubcooling));
-        self::assertGreaterThan($as(1.0)->value(Derived::EvaporatorSuperheat), $as(0.94)->value(Derived::EvaporatorSuperheat));
+        $as = static fn (float $factor): Figures => Figures::of(
+            new Findings(
+                $circuit,
+                readings: (new SteadyState($machine->with(charge: $factor * $machine->charge), $around))->find()
+                    ->readings,
+            ),
+            new HouseRules(),
+        );
+        self::assertLessThan(
+            $as(1.0)->value(Derived::CondenserSubcooling) - 1.0,
+            $as(0.94)->value(Derived::CondenserSubcooling),
+        );
+        self::assertGreaterThan(
+            $as(1.0)->value(Derived::CondenserSubcooling) + 1.0,
+            $as(1.06)->value(Derived::CondenserSubcooling),
+        );
+        self::assertGreaterThan(
+            $as(1.0)->value(Derived::EvaporatorSuperheat),
+            $as(0.94)->value(Derived::EvaporatorSuperheat),
+        );
     }
 
     public function test_a_flooding_valve_floods_bypasses_and_loses_its_seal_without_winter_charge(): void
@@ -181,15 +320,32 @@ final class SteadyStateTest extends TestCase
         self::assertSame(Word::Hot, $winter->observed(Observation::HeadPressureValveBypassLine));
         self::assertGreaterThan(0.5, $winter->flooded);
         self::assertLessThan($summer->level, $winter->level, 'the receiver gives what the condenser takes');
-        self::assertGreaterThan($winter->reading(Reading::CondenserOutletTemperature) + 5, $winter->reading(Reading::ReceiverOutletTemperature));
-        $short = (new SteadyState(Disorder::in($machine, Fault::WinterUndercharge, 0.9), new Surroundings(263.15, 276.15)))->find();
+        self::assertGreaterThan(
+            $winter->reading(Reading::CondenserOutletTemperature) + 5,
+            $winter->reading(Reading::ReceiverOutletTemperature),
+        );
+        $short = (new SteadyState(
+            Disorder::in($machine, Fault::WinterUndercharge, 0.9),
+            new Surroundings(263.15, 276.15),
+        ))->find();
         self::assertSame(Word::Bubbles, $short->observed(Observation::SightGlass));
-        self::assertTrue((new SteadyState(Disorder::in($machine, Fault::WinterUndercharge, 0.9), new Surroundings(303.15, 276.15)))->find()->observed(Observation::SightGlass) === Word::Clear, 'in summer nothing shows');
+        self::assertTrue(
+            (new SteadyState(
+                Disorder::in($machine, Fault::WinterUndercharge, 0.9),
+                new Surroundings(303.15, 276.15),
+            ))
+                ->find()
+                ->observed(Observation::SightGlass) === Word::Clear,
+            'in summer nothing shows',
+        );
     }
 
     public function test_a_shut_solenoid_is_told_in_words(): void
     {
-        $state = (new SteadyState(Disorder::in((new Sizing(self::cooler()))->machine(), Fault::LiquidSolenoidShut, 1.0), new Surroundings(300.15, 279.15)))->find();
+        $state = (new SteadyState(
+            Disorder::in((new Sizing(self::cooler()))->machine(), Fault::LiquidSolenoidShut, 1.0),
+            new Surroundings(300.15, 279.15),
+        ))->find();
         self::assertFalse($state->runs());
         self::assertStringContainsString('no liquid passes the solenoid', (string) $state->stopped);
         self::assertSame(Word::OffOnLowPressure, $state->observed(Observation::Compressor));
@@ -198,7 +354,10 @@ final class SteadyStateTest extends TestCase
 
     public function test_a_choked_condenser_trips_on_high_pressure(): void
     {
-        $state = (new SteadyState(Disorder::in((new Sizing(self::cooler()))->machine(), Fault::CondenserAirflowLow, 1.0), new Surroundings(313.15, 281.15)))->find();
+        $state = (new SteadyState(
+            Disorder::in((new Sizing(self::cooler()))->machine(), Fault::CondenserAirflowLow, 1.0),
+            new Surroundings(313.15, 281.15),
+        ))->find();
         self::assertStringStartsWith('off on high pressure', (string) $state->stopped);
     }
 
@@ -208,7 +367,10 @@ final class SteadyStateTest extends TestCase
         $light = SteadyState::atLoad($machine, 300.15, 0.7 * $machine->design->cooling, 101325.0);
         $heavy = SteadyState::atLoad($machine, 300.15, 1.2 * $machine->design->cooling, 101325.0);
         self::assertEqualsWithDelta(0.7 * $machine->design->cooling, $light->cooling, 2.0);
-        self::assertGreaterThan($light->reading(Reading::BoxTemperature) + 5, $heavy->reading(Reading::BoxTemperature));
+        self::assertGreaterThan(
+            $light->reading(Reading::BoxTemperature) + 5,
+            $heavy->reading(Reading::BoxTemperature),
+        );
     }
 
     public function test_any_start_leads_to_the_same_state(): void
@@ -217,18 +379,40 @@ final class SteadyStateTest extends TestCase
         $loop = new Loop($machine, new Surroundings(305.15, 280.15));
         $wanted = (new Solver($machine, $loop))->solve();
         self::assertNotNull($wanted);
-        $this->limitTo(40)->forAll(Generators::choose(-80, 60), Generators::choose(-30, 30), Generators::choose(-90, 50), Generators::choose(-60, 140))->then(static function (int $e, int $c, int $m, int $z) use ($machine, $loop, $wanted): void {
-            $found = (new Solver($machine, $loop))->solve([$wanted[0] + $e / 100, $wanted[1] + $c / 100, $wanted[2] + $m / 100, $wanted[3], $z / 100]);
-            self::assertNotNull($found);
-            foreach ($wanted as $i => $value) {
-                self::assertEqualsWithDelta($value, $found[$i], 1e-3);
-            }
-        });
+        $this->limitTo(40)
+            ->forAll(
+                Generators::choose(-80, 60),
+                Generators::choose(-30, 30),
+                Generators::choose(-90, 50),
+                Generators::choose(-60, 140),
+            )
+            ->then(static function (int $e, int $c, int $m, int $z) use ($machine, $loop, $wanted): void {
+                $found = (new Solver($machine, $loop))->solve([
+                    $wanted[0] + $e / 100,
+                    $wanted[1] + $c / 100,
+                    $wanted[2] + $m / 100,
+                    $wanted[3],
+                    $z / 100,
+                ]);
+                self::assertNotNull($found);
+                foreach ($wanted as $i => $value) {
+                    self::assertEqualsWithDelta($value, $found[$i], 1e-3);
+                }
+            });
     }
 
     private static function cooler(HeadPressureControl $control = HeadPressureControl::None): Circuit
     {
-        return new Circuit('R-448A', Kind::WalkInCooler, Metering::Txv, CondenserPlace::AirOutdoor, $control, true, false, design: new Design(coldestAmbient: 261.15));
+        return new Circuit(
+            'R-448A',
+            Kind::WalkInCooler,
+            Metering::Txv,
+            CondenserPlace::AirOutdoor,
+            $control,
+            true,
+            false,
+            design: new Design(coldestAmbient: 261.15),
+        );
     }
 
     /**
@@ -251,7 +435,11 @@ final class SteadyStateTest extends TestCase
                 }
                 $now = (float) $figure($state);
                 if ($before !== null) {
-                    self::assertGreaterThan(-1e-6, $direction * ($now - $before), $machine->circuit->refrigerant.' at '.$severity);
+                    self::assertGreaterThan(
+                        -1e-6,
+                        $direction * ($now - $before),
+                        $machine->circuit->refrigerant.' at '.$severity,
+                    );
                 }
                 $before = $now;
             }

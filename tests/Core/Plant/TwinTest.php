@@ -29,9 +29,17 @@ final class TwinTest extends TestCase
     {
         $around = new Surroundings(298.15, 276.15);
         $known = Twin::fittedTo(Visits::cooler()->circuit)->expectedAt($around);
-        $unknown = Twin::fittedTo(Visits::of(['system' => Visits::COOLER['system']])->circuit)->expectedAt($around);
-        foreach ([Reading::SuctionPressure, Reading::DischargePressure, Reading::SuctionTemperatureEvaporator] as $reading) {
-            self::assertLessThan($unknown[$reading->value]->deviation, $known[$reading->value]->deviation, $reading->value);
+        $unknown = Twin::fittedTo(Visits::of(['system' => Visits::COOLER['system']])->circuit)->expectedAt(
+            $around,
+        );
+        foreach (
+            [Reading::SuctionPressure, Reading::DischargePressure, Reading::SuctionTemperatureEvaporator] as $reading
+        ) {
+            self::assertLessThan(
+                $unknown[$reading->value]->deviation,
+                $known[$reading->value]->deviation,
+                $reading->value,
+            );
             self::assertGreaterThan(0.0, $known[$reading->value]->deviation);
         }
     }
@@ -39,24 +47,59 @@ final class TwinTest extends TestCase
     public function test_current_is_expected_only_where_the_plate_is_known(): void
     {
         $around = new Surroundings(298.15, 276.15);
-        self::assertArrayNotHasKey(Reading::CompressorCurrent->value, Twin::fittedTo(Visits::of(['system' => Visits::COOLER['system']])->circuit)->expectedAt($around));
-        self::assertEqualsWithDelta(7.1, Twin::fittedTo(Visits::cooler()->circuit)->expectedAt($around)[Reading::CompressorCurrent->value]->value, 0.6);
+        self::assertArrayNotHasKey(
+            Reading::CompressorCurrent->value,
+            Twin::fittedTo(Visits::of(['system' => Visits::COOLER['system']])->circuit)->expectedAt($around),
+        );
+        self::assertEqualsWithDelta(
+            7.1,
+            Twin::fittedTo(Visits::cooler()->circuit)->expectedAt($around)[Reading::CompressorCurrent->value]
+                ->value,
+            0.6,
+        );
     }
 
     public function test_visits_that_ran_well_draw_the_twin_to_the_plant(): void
     {
-        $circuit = self::circuit(new Design(evaporatorTd: 8.5, condenserSplit: 12.0, superheat: 5.5, subcooling: 3.0, boxSetPoint: 275.15));
+        $circuit = self::circuit(
+            new Design(
+                evaporatorTd: 8.5,
+                condenserSplit: 12.0,
+                superheat: 5.5,
+                subcooling: 3.0,
+                boxSetPoint: 275.15,
+            ),
+        );
         // The real plant has a larger coil and a smaller condenser than its papers say.
-        $real = Twin::fittedTo(self::circuit(new Design(evaporatorTd: 10.0, condenserSplit: 15.0, superheat: 7.0, subcooling: 3.0, boxSetPoint: 275.15)));
+        $real = Twin::fittedTo(
+            self::circuit(
+                new Design(
+                    evaporatorTd: 10.0,
+                    condenserSplit: 15.0,
+                    superheat: 7.0,
+                    subcooling: 3.0,
+                    boxSetPoint: 275.15,
+                ),
+            ),
+        );
         $around = new Surroundings(297.15, 276.15);
         $good = new Findings($circuit, readings: $real->at($around)->readings);
         $papers = Twin::fittedTo($circuit);
-        $drawn = Twin::fittedTo($circuit, new HouseRules, [$good]);
+        $drawn = Twin::fittedTo($circuit, new HouseRules(), [$good]);
         $elsewhere = new Surroundings(303.15, 278.15);
-        foreach ([Reading::SuctionPressure, Reading::DischargePressure, Reading::SuctionTemperatureEvaporator] as $reading) {
+        foreach (
+            [Reading::SuctionPressure, Reading::DischargePressure, Reading::SuctionTemperatureEvaporator] as $reading
+        ) {
             $truth = (float) $real->at($elsewhere)->reading($reading);
-            self::assertLessThan(0.35 * abs((float) $papers->at($elsewhere)->reading($reading) - $truth), abs((float) $drawn->at($elsewhere)->reading($reading) - $truth), $reading->value);
-            self::assertLessThan($papers->expectedAt($elsewhere)[$reading->value]->deviation, $drawn->expectedAt($elsewhere)[$reading->value]->deviation);
+            self::assertLessThan(
+                0.35 * abs((float) $papers->at($elsewhere)->reading($reading) - $truth),
+                abs((float) $drawn->at($elsewhere)->reading($reading) - $truth),
+                $reading->value,
+            );
+            self::assertLessThan(
+                $papers->expectedAt($elsewhere)[$reading->value]->deviation,
+                $drawn->expectedAt($elsewhere)[$reading->value]->deviation,
+            );
         }
     }
 
@@ -66,21 +109,33 @@ final class TwinTest extends TestCase
         $around = new Surroundings(298.15, 276.15);
         $expected = $twin->expectedAt($around)[Reading::SuctionPressure->value];
         $short = $twin->withFault(Fault::Undercharge, 0.6, $around);
-        self::assertLessThan($expected->value - 2 * $expected->deviation, $short->reading(Reading::SuctionPressure));
+        self::assertLessThan(
+            $expected->value - 2 * $expected->deviation,
+            $short->reading(Reading::SuctionPressure),
+        );
     }
 
     public function test_the_expectation_follows_box_and_weather(): void
     {
-        $of = static fn (float $box, float $ambient): TwinExpectation => new TwinExpectation(Visits::cooler(['box_temperature_c' => $box, 'ambient_temperature_c' => $ambient]), new HouseRules);
-        self::assertGreaterThan($of(2, 20)->run()['condenser_in']->value + 9, $of(2, 35)->run()['condenser_in']->value);
+        $of = static fn (float $box, float $ambient): TwinExpectation => new TwinExpectation(
+            Visits::cooler(['box_temperature_c' => $box, 'ambient_temperature_c' => $ambient]),
+            new HouseRules(),
+        );
+        self::assertGreaterThan(
+            $of(2, 20)->run()['condenser_in']->value + 9,
+            $of(2, 35)->run()['condenser_in']->value,
+        );
         self::assertGreaterThan($of(2, 25)->run()['coil_out']->value + 3, $of(8, 25)->run()['coil_out']->value);
         self::assertEqualsWithDelta(8.5, $of(2, 27)->healthy('td_coil')?->value, 1.0);
-        self::assertNotNull($of(2, 27)->healthy('heater'), 'what the twin does not carry is expected from the house rules');
+        self::assertNotNull(
+            $of(2, 27)->healthy('heater'),
+            'what the twin does not carry is expected from the house rules',
+        );
     }
 
     public function test_without_weather_the_high_side_is_left_open(): void
     {
-        $expectation = new TwinExpectation(Visits::cooler(['ambient_temperature_c' => null]), new HouseRules);
+        $expectation = new TwinExpectation(Visits::cooler(['ambient_temperature_c' => null]), new HouseRules());
         self::assertArrayNotHasKey('condenser_in', $expectation->run());
         self::assertArrayHasKey('coil_in', $expectation->run());
     }
@@ -103,6 +158,15 @@ final class TwinTest extends TestCase
 
     private static function circuit(Design $design): Circuit
     {
-        return new Circuit('R-448A', Kind::WalkInCooler, Metering::Txv, CondenserPlace::AirOutdoor, HeadPressureControl::None, true, false, design: $design);
+        return new Circuit(
+            'R-448A',
+            Kind::WalkInCooler,
+            Metering::Txv,
+            CondenserPlace::AirOutdoor,
+            HeadPressureControl::None,
+            true,
+            false,
+            design: $design,
+        );
     }
 }

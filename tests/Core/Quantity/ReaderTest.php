@@ -32,11 +32,35 @@ final class ReaderTest extends TestCase
         yield '-18 for a Fahrenheit user' => ['-18', Kind::Temperature, Unit::Fahrenheit, 245.372, 0.001];
         yield 'true minus sign' => ['−18 °C', Kind::Temperature, Unit::Fahrenheit, 255.15, 1e-9];
         yield 'blank before the degree' => ['21 ° C', Kind::Temperature, Unit::Celsius, 294.15, 1e-9];
-        yield 'thousands with comma, decimals with point' => ['1,234.5 kPa', Kind::GaugePressure, Unit::Bar, 1234500.0, 1e-6];
-        yield 'thousands with point, decimals with comma' => ['1.234,5 kPa', Kind::GaugePressure, Unit::Bar, 1234500.0, 1e-6];
-        yield 'difference in Fahrenheit is not offset' => ['18 F', Kind::Difference, Unit::KelvinDifference, 10.0, 1e-9];
+        yield 'thousands with comma, decimals with point' => [
+            '1,234.5 kPa',
+            Kind::GaugePressure,
+            Unit::Bar,
+            1234500.0,
+            1e-6,
+        ];
+        yield 'thousands with point, decimals with comma' => [
+            '1.234,5 kPa',
+            Kind::GaugePressure,
+            Unit::Bar,
+            1234500.0,
+            1e-6,
+        ];
+        yield 'difference in Fahrenheit is not offset' => [
+            '18 F',
+            Kind::Difference,
+            Unit::KelvinDifference,
+            10.0,
+            1e-9,
+        ];
         yield 'difference in kelvin' => ['5.5', Kind::Difference, Unit::KelvinDifference, 5.5, 1e-9];
-        yield 'difference said in degrees Celsius' => ['5.5 C', Kind::Difference, Unit::FahrenheitDifference, 5.5, 1e-9];
+        yield 'difference said in degrees Celsius' => [
+            '5.5 C',
+            Kind::Difference,
+            Unit::FahrenheitDifference,
+            5.5,
+            1e-9,
+        ];
         yield 'quarter turn' => ['1/4', Kind::Turns, Unit::Turn, 0.25, 1e-12];
         yield 'quarter sign' => ['¼', Kind::Turns, Unit::Turn, 0.25, 1e-12];
         yield 'one and a half' => ['1 1/2', Kind::Turns, Unit::Turn, 1.5, 1e-12];
@@ -50,14 +74,25 @@ final class ReaderTest extends TestCase
         yield 'micron is absolute' => ['500 micron', Kind::AbsolutePressure, Unit::Kilopascal, 66.66, 0.01];
         yield 'hours' => ['1.5 h', Kind::Duration, Unit::Minute, 5400.0, 1e-9];
         yield 'leading point' => ['.5 bar', Kind::GaugePressure, Unit::Kilopascal, 50000.0, 1e-6];
-        yield 'rise per minute' => ['35 kPa/min', Kind::PressureRate, Unit::KilopascalPerMinute, 583.333, 0.001];
+        yield 'rise per minute' => [
+            '35 kPa/min',
+            Kind::PressureRate,
+            Unit::KilopascalPerMinute,
+            583.333,
+            0.001,
+        ];
         yield 'kelvin per hour' => ['4 K/h', Kind::DifferenceRate, Unit::KelvinPerHour, 4 / 3600, 1e-9];
         yield 'litres' => ['9 l', Kind::Volume, Unit::Litre, 0.009, 1e-12];
     }
 
     #[DataProvider('typed')]
-    public function test_it_reads_what_people_type(string $typed, Kind $kind, Unit $usual, float $si, float $tolerance): void
-    {
+    public function test_it_reads_what_people_type(
+        string $typed,
+        Kind $kind,
+        Unit $usual,
+        float $si,
+        float $tolerance,
+    ): void {
         self::assertEqualsWithDelta($si, Reader::read($typed, $kind, $usual)->si, $tolerance);
     }
 
@@ -66,22 +101,41 @@ final class ReaderTest extends TestCase
     {
         yield 'nothing' => ['', Kind::Temperature, Unit::Celsius, 'is not a temperature'];
         yield 'words' => ['warm', Kind::Temperature, Unit::Celsius, '"warm" is not a temperature'];
-        yield 'unit of another kind' => ['5 kg', Kind::Temperature, Unit::Celsius, '"kg" is no unit of temperature'];
+        yield 'unit of another kind' => [
+            '5 kg',
+            Kind::Temperature,
+            Unit::Celsius,
+            '"kg" is no unit of temperature',
+        ];
         yield 'volts for amperes' => ['230 V', Kind::Current, Unit::Ampere, 'Possible: A'];
         yield 'below absolute zero' => ['-300 C', Kind::Temperature, Unit::Celsius, 'at least −273.15 °C'];
         yield 'below vacuum' => ['-200 kPa', Kind::GaugePressure, Unit::Bar, 'at least −101.33 kPa'];
-        yield 'more vacuum than there is' => ['31 inHg', Kind::GaugePressure, Unit::Bar, 'at most 29.92 inHg vac.'];
+        yield 'more vacuum than there is' => [
+            '31 inHg',
+            Kind::GaugePressure,
+            Unit::Bar,
+            'at most 29.92 inHg vac.',
+        ];
         yield 'negative mass' => ['-2 kg', Kind::Mass, Unit::Kilogram, 'at least 0 kg'];
         yield 'division by nothing' => ['1/0', Kind::Turns, Unit::Turn, 'is not a turns'];
         yield 'two numbers' => ['3 4 bar', Kind::GaugePressure, Unit::Bar, '"4 bar" is no unit'];
-        yield 'script' => ['<script>alert(1)</script>', Kind::GaugePressure, Unit::Bar, 'is not a gauge pressure'];
+        yield 'script' => [
+            '<script>alert(1)</script>',
+            Kind::GaugePressure,
+            Unit::Bar,
+            'is not a gauge pressure',
+        ];
         yield 'endless text' => [str_repeat('9', 500), Kind::GaugePressure, Unit::Bar, '…'];
         yield 'infinity by exponent' => ['1e999', Kind::GaugePressure, Unit::Bar, 'a finite number'];
     }
 
     #[DataProvider('refused')]
-    public function test_it_says_what_was_given_and_what_is_possible(string $typed, Kind $kind, Unit $usual, string $said): void
-    {
+    public function test_it_says_what_was_given_and_what_is_possible(
+        string $typed,
+        Kind $kind,
+        Unit $usual,
+        string $said,
+    ): void {
         $this->expectException(NotAQuantity::class);
         $this->expectExceptionMessage($said);
         Reader::read($typed, $kind, $usual);
@@ -92,7 +146,7 @@ final class ReaderTest extends TestCase
         $this->forAll(Generators::choose(-4000, 30000))->then(function (int $hundredths): void {
             foreach (Kind::cases() as $kind) {
                 foreach ($kind->units() as $unit) {
-                    if ($unit === Unit::One || $unit === Unit::InchMercuryVacuum && $hundredths < 0) {
+                    if ($unit === Unit::One || ($unit === Unit::InchMercuryVacuum && $hundredths < 0)) {
                         continue;
                     }
                     $value = $hundredths / 100;
@@ -102,7 +156,12 @@ final class ReaderTest extends TestCase
                         continue;
                     }
                     $typed = Format::number($value, 2).' '.$unit->symbol();
-                    self::assertEqualsWithDelta($si, Reader::read($typed, $kind, $kind->units()[0])->si, 1e-9 * max(1.0, abs($si)), $kind->value.': '.$typed);
+                    self::assertEqualsWithDelta(
+                        $si,
+                        Reader::read($typed, $kind, $kind->units()[0])->si,
+                        1e-9 * max(1.0, abs($si)),
+                        $kind->value.': '.$typed,
+                    );
                 }
             }
         });
@@ -112,7 +171,12 @@ final class ReaderTest extends TestCase
     {
         $this->forAll(Generators::float())->then(function (float $value): void {
             foreach (Unit::cases() as $unit) {
-                self::assertEqualsWithDelta($value, $unit->fromSi($unit->toSi($value)), 1e-6 * max(1.0, abs($value)), $unit->value);
+                self::assertEqualsWithDelta(
+                    $value,
+                    $unit->fromSi($unit->toSi($value)),
+                    1e-6 * max(1.0, abs($value)),
+                    $unit->value,
+                );
             }
         });
     }

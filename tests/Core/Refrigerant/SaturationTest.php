@@ -23,7 +23,7 @@ final class SaturationTest extends TestCase
      */
     public static function published(): iterable
     {
-        yield 'R-134a at 0' => ['R-134a', 0.0, 292.80];
+        yield 'R-134a at 0' => ['R-134a', 0.0, 292.8];
         yield 'R-134a at −20' => ['R-134a', -20.0, 132.73];
         yield 'R-134a at 40' => ['R-134a', 40.0, 1016.6];
         yield 'R-22 at 0' => ['R-22', 0.0, 497.99];
@@ -39,11 +39,22 @@ final class SaturationTest extends TestCase
     }
 
     #[DataProvider('published')]
-    public function test_pure_refrigerants_saturate_where_published(string $name, float $celsius, float $kilopascal): void
-    {
+    public function test_pure_refrigerants_saturate_where_published(
+        string $name,
+        float $celsius,
+        float $kilopascal,
+    ): void {
         $fluid = Library::standard()->get($name);
-        self::assertEqualsWithDelta($kilopascal * 1e3, $fluid->dewPressure($celsius + 273.15), 0.003 * $kilopascal * 1e3);
-        self::assertEqualsWithDelta($kilopascal * 1e3, $fluid->bubblePressure($celsius + 273.15), 0.003 * $kilopascal * 1e3);
+        self::assertEqualsWithDelta(
+            $kilopascal * 1e3,
+            $fluid->dewPressure($celsius + 273.15),
+            0.003 * $kilopascal * 1e3,
+        );
+        self::assertEqualsWithDelta(
+            $kilopascal * 1e3,
+            $fluid->bubblePressure($celsius + 273.15),
+            0.003 * $kilopascal * 1e3,
+        );
     }
 
     /** @return iterable<string, array{string}> */
@@ -59,11 +70,13 @@ final class SaturationTest extends TestCase
     {
         $fluid = Library::standard()->get($name);
         $span = $fluid->saturation->highest - $fluid->saturation->lowest;
-        $this->limitTo(60)->forAll(Generators::choose(0, 100000))->then(function (int $part) use ($fluid, $span): void {
-            $t = $fluid->saturation->lowest + $span * $part / 100000;
-            self::assertEqualsWithDelta($t, $fluid->dewTemperature($fluid->dewPressure($t)), 1e-6);
-            self::assertEqualsWithDelta($t, $fluid->bubbleTemperature($fluid->bubblePressure($t)), 1e-6);
-        });
+        $this->limitTo(60)
+            ->forAll(Generators::choose(0, 100000))
+            ->then(function (int $part) use ($fluid, $span): void {
+                $t = $fluid->saturation->lowest + ($span * $part) / 100000;
+                self::assertEqualsWithDelta($t, $fluid->dewTemperature($fluid->dewPressure($t)), 1e-6);
+                self::assertEqualsWithDelta($t, $fluid->bubbleTemperature($fluid->bubblePressure($t)), 1e-6);
+            });
     }
 
     /**
@@ -76,8 +89,14 @@ final class SaturationTest extends TestCase
     {
         $all = Library::standard()->get($name)->saturation;
         $rows = self::rows($name);
-        $kept = array_values(array_filter($rows, static fn (int $i): bool => $i % 2 === 0, ARRAY_FILTER_USE_KEY));
-        $stretched = array_map(static fn (array $row, int $i): array => [(float) $i, ...array_slice($row, 1)], $kept, array_keys($kept));
+        $kept = array_values(
+            array_filter($rows, static fn (int $i): bool => $i % 2 === 0, ARRAY_FILTER_USE_KEY),
+        );
+        $stretched = array_map(
+            static fn (array $row, int $i): array => [(float) $i, ...array_slice($row, 1)],
+            $kept,
+            array_keys($kept),
+        );
         $coarse = new Saturation($name, $stretched);
         $worst = ['temperature' => 0.0, 'enthalpy' => 0.0];
         // The last few kelvin below the critical point are bridged in the tables themselves.
@@ -86,7 +105,10 @@ final class SaturationTest extends TestCase
             $t = $coarse->dewTemperature($p);
             $real = $rows[0][0] + 273.15 + ($t - 273.15) * 2;
             $worst['temperature'] = max($worst['temperature'], abs($real - ($rows[$i][0] + 273.15)));
-            $worst['enthalpy'] = max($worst['enthalpy'], abs($coarse->at(Saturation::VAPOUR_ENTHALPY, 273.15 + $i / 2) - $rows[$i][6] * 1e3));
+            $worst['enthalpy'] = max(
+                $worst['enthalpy'],
+                abs($coarse->at(Saturation::VAPOUR_ENTHALPY, 273.15 + $i / 2) - $rows[$i][6] * 1e3),
+            );
         }
         self::assertLessThan(16 * 0.01, $worst['temperature'], $name.': K');
         self::assertLessThan(16 * 150.0, $worst['enthalpy'], $name.': J/kg');
@@ -148,18 +170,23 @@ final class SaturationTest extends TestCase
     {
         $fluid = Library::standard()->get('R-448A');
         $refusals = 0;
-        foreach ([
-            static fn (): float => $fluid->dewPressure(100.0),
-            static fn (): float => $fluid->bubblePressure(500.0),
-            static fn (): float => $fluid->dewTemperature(1.0),
-            static fn (): float => $fluid->bubbleTemperature(5e8),
-            static fn (): float => $fluid->dewTemperature(0.0),
-            static fn (): float => $fluid->liquidDensity(600.0),
-        ] as $question) {
+        foreach (
+            [
+                static fn (): float => $fluid->dewPressure(100.0),
+                static fn (): float => $fluid->bubblePressure(500.0),
+                static fn (): float => $fluid->dewTemperature(1.0),
+                static fn (): float => $fluid->bubbleTemperature(5e8),
+                static fn (): float => $fluid->dewTemperature(0.0),
+                static fn (): float => $fluid->liquidDensity(600.0),
+            ] as $question
+        ) {
             try {
                 $question();
             } catch (OutsideTable $outside) {
-                self::assertMatchesRegularExpression('/R-448A: .* is outside its table \(.* to .*\)/', $outside->getMessage());
+                self::assertMatchesRegularExpression(
+                    '/R-448A: .* is outside its table \(.* to .*\)/',
+                    $outside->getMessage(),
+                );
                 $refusals++;
             }
         }
@@ -169,8 +196,15 @@ final class SaturationTest extends TestCase
     /** @return list<list<float>> */
     private static function rows(string $name): array
     {
-        $file = dirname(__DIR__, 3).'/data/refrigerants/'.strtolower(str_replace(['(', ')'], '', $name)).'.saturation.csv';
+        $file =
+            dirname(__DIR__, 3).
+            '/data/refrigerants/'.
+            strtolower(str_replace(['(', ')'], '', $name)).
+            '.saturation.csv';
 
-        return array_map(static fn (string $line): array => array_map(floatval(...), explode(',', $line)), array_slice((array) file($file, FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES), 1));
+        return array_map(
+            static fn (string $line): array => array_map(floatval(...), explode(',', $line)),
+            array_slice((array) file($file, FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES), 1),
+        );
     }
 }

@@ -32,7 +32,12 @@ final class VapourTest extends TestCase
         $rows = self::rows($name);
         $dews = array_values(array_unique(array_column($rows, 0)));
         $place = array_flip(array_map(strval(...), $dews));
-        $coarse = new Vapour($name, array_values(array_filter($rows, static fn (array $row): bool => $place[(string) $row[0]] % 2 === 0)));
+        $coarse = new Vapour(
+            $name,
+            array_values(
+                array_filter($rows, static fn (array $row): bool => $place[(string) $row[0]] % 2 === 0),
+            ),
+        );
         $highest = Library::standard()->get($name)->saturation->highest - 273.15;
         foreach ($rows as [$dew, $superheat, , $density, $enthalpy, $entropy]) {
             // Inside the coarse grid only, and well below the critical point, where the tables themselves are bridged.
@@ -40,35 +45,71 @@ final class VapourTest extends TestCase
             if ($i % 2 === 0 || $i < 3 || $dew > $highest - 20 || $i > count($dews) - 6) {
                 continue;
             }
-            self::assertEqualsWithDelta($enthalpy * 1e3, $coarse->at(Vapour::ENTHALPY, $dew + 273.15, $superheat), 16 * 150.0, "$name $dew $superheat");
-            self::assertEqualsWithDelta($entropy * 1e3, $coarse->at(Vapour::ENTROPY, $dew + 273.15, $superheat), 16 * 0.3);
-            self::assertEqualsWithDelta(1.0, $coarse->at(Vapour::DENSITY, $dew + 273.15, $superheat) / $density, 16 * 5e-4);
+            self::assertEqualsWithDelta(
+                $enthalpy * 1e3,
+                $coarse->at(Vapour::ENTHALPY, $dew + 273.15, $superheat),
+                16 * 150.0,
+                "$name $dew $superheat",
+            );
+            self::assertEqualsWithDelta(
+                $entropy * 1e3,
+                $coarse->at(Vapour::ENTROPY, $dew + 273.15, $superheat),
+                16 * 0.3,
+            );
+            self::assertEqualsWithDelta(
+                1.0,
+                $coarse->at(Vapour::DENSITY, $dew + 273.15, $superheat) / $density,
+                16 * 5e-4,
+            );
         }
     }
 
     /** Along a line of constant pressure dh = T ds. */
     public function test_enthalpy_and_entropy_agree(): void
     {
-        $this->limitTo(80)->forAll(Generators::choose(-4000, 4500), Generators::choose(10, 1180), Generators::elements(Library::standard()->names()))->then(function (int $hundredths, int $tenths, string $name): void {
-            $fluid = Library::standard()->get($name);
-            $dew = 273.15 + $hundredths / 100;
-            if ($dew > $fluid->saturation->highest - 15 || $dew < $fluid->saturation->lowest + 2) {
-                return;
-            }
-            $superheat = $tenths / 10;
-            $step = 0.4;
-            $heat = $fluid->vapourEnthalpy($dew, $superheat + $step) - $fluid->vapourEnthalpy($dew, $superheat - $step);
-            $order = $fluid->vapourEntropy($dew, $superheat + $step) - $fluid->vapourEntropy($dew, $superheat - $step);
-            self::assertEqualsWithDelta($dew + $superheat, $heat / $order, 0.02 * ($dew + $superheat), "$name $dew $superheat");
-        });
+        $this->limitTo(80)
+            ->forAll(
+                Generators::choose(-4000, 4500),
+                Generators::choose(10, 1180),
+                Generators::elements(Library::standard()->names()),
+            )
+            ->then(function (int $hundredths, int $tenths, string $name): void {
+                $fluid = Library::standard()->get($name);
+                $dew = 273.15 + $hundredths / 100;
+                if ($dew > $fluid->saturation->highest - 15 || $dew < $fluid->saturation->lowest + 2) {
+                    return;
+                }
+                $superheat = $tenths / 10;
+                $step = 0.4;
+                $heat =
+                    $fluid->vapourEnthalpy($dew, $superheat + $step) -
+                    $fluid->vapourEnthalpy($dew, $superheat - $step);
+                $order =
+                    $fluid->vapourEntropy($dew, $superheat + $step) -
+                    $fluid->vapourEntropy($dew, $superheat - $step);
+                self::assertEqualsWithDelta(
+                    $dew + $superheat,
+                    $heat / $order,
+                    0.02 * ($dew + $superheat),
+                    "$name $dew $superheat",
+                );
+            });
     }
 
     public function test_superheat_zero_is_saturated_vapour(): void
     {
         foreach (['R-134a', 'R-448A', 'R-290'] as $name) {
             $fluid = Library::standard()->get($name);
-            self::assertEqualsWithDelta($fluid->vapourEnthalpy(263.15), $fluid->vapourEnthalpy(263.15, 1e-9), 2.0);
-            self::assertEqualsWithDelta($fluid->vapourDensity(263.15), $fluid->vapourDensity(263.15, 1e-9), 1e-3);
+            self::assertEqualsWithDelta(
+                $fluid->vapourEnthalpy(263.15),
+                $fluid->vapourEnthalpy(263.15, 1e-9),
+                2.0,
+            );
+            self::assertEqualsWithDelta(
+                $fluid->vapourDensity(263.15),
+                $fluid->vapourDensity(263.15, 1e-9),
+                1e-3,
+            );
         }
     }
 
@@ -100,18 +141,33 @@ final class VapourTest extends TestCase
 
     public function test_loss_free_compression_keeps_its_entropy(): void
     {
-        $this->limitTo(60)->forAll(Generators::choose(-3500, 500), Generators::choose(0, 400), Generators::choose(2500, 5000), Generators::elements('R-134a', 'R-448A', 'R-404A', 'R-290', 'R-407C'))->then(function (int $from, int $tenths, int $to, string $name): void {
-            $fluid = Library::standard()->get($name);
-            $dew = 273.15 + $from / 100;
-            $head = $fluid->dewPressure(273.15 + $to / 100);
-            $end = $fluid->isentropicDischarge($dew, $tenths / 10, $head);
-            $condensing = $fluid->dewTemperature($head);
-            if ($end['temperature'] > $condensing) {
-                self::assertEqualsWithDelta($fluid->vapourEntropy($dew, $tenths / 10), $fluid->vapourEntropy($condensing, $end['temperature'] - $condensing), 0.05);
-            }
-            self::assertGreaterThan(0.0, $end['work']);
-            self::assertEqualsWithDelta($end['temperature'], $fluid->vapourTemperature($head, $fluid->vapourEnthalpy($dew, $tenths / 10) + $end['work']), $end['temperature'] > $condensing ? 0.01 : $fluid->glide($head) + 0.01);
-        });
+        $this->limitTo(60)
+            ->forAll(
+                Generators::choose(-3500, 500),
+                Generators::choose(0, 400),
+                Generators::choose(2500, 5000),
+                Generators::elements('R-134a', 'R-448A', 'R-404A', 'R-290', 'R-407C'),
+            )
+            ->then(function (int $from, int $tenths, int $to, string $name): void {
+                $fluid = Library::standard()->get($name);
+                $dew = 273.15 + $from / 100;
+                $head = $fluid->dewPressure(273.15 + $to / 100);
+                $end = $fluid->isentropicDischarge($dew, $tenths / 10, $head);
+                $condensing = $fluid->dewTemperature($head);
+                if ($end['temperature'] > $condensing) {
+                    self::assertEqualsWithDelta(
+                        $fluid->vapourEntropy($dew, $tenths / 10),
+                        $fluid->vapourEntropy($condensing, $end['temperature'] - $condensing),
+                        0.05,
+                    );
+                }
+                self::assertGreaterThan(0.0, $end['work']);
+                self::assertEqualsWithDelta(
+                    $end['temperature'],
+                    $fluid->vapourTemperature($head, $fluid->vapourEnthalpy($dew, $tenths / 10) + $end['work']),
+                    $end['temperature'] > $condensing ? 0.01 : $fluid->glide($head) + 0.01,
+                );
+            });
     }
 
     public function test_gas_that_ends_wet_is_told_by_its_quality(): void
@@ -126,7 +182,13 @@ final class VapourTest extends TestCase
     public function test_outside_the_grid_is_a_named_refusal(): void
     {
         $fluid = Library::standard()->get('R-448A');
-        foreach ([static fn (): float => $fluid->vapourEnthalpy(263.15, 130.0), static fn (): float => $fluid->vapourEnthalpy(263.15, -5.0), static fn (): float => $fluid->vapourEnthalpy(120.0, 5.0)] as $question) {
+        foreach (
+            [
+                static fn (): float => $fluid->vapourEnthalpy(263.15, 130.0),
+                static fn (): float => $fluid->vapourEnthalpy(263.15, -5.0),
+                static fn (): float => $fluid->vapourEnthalpy(120.0, 5.0),
+            ] as $question
+        ) {
             try {
                 $question();
                 self::fail('answered outside its grid');
@@ -156,8 +218,15 @@ final class VapourTest extends TestCase
     /** @return list<list<float>> */
     private static function rows(string $name): array
     {
-        $file = dirname(__DIR__, 3).'/data/refrigerants/'.strtolower(str_replace(['(', ')'], '', $name)).'.vapour.csv';
+        $file =
+            dirname(__DIR__, 3).
+            '/data/refrigerants/'.
+            strtolower(str_replace(['(', ')'], '', $name)).
+            '.vapour.csv';
 
-        return array_map(static fn (string $line): array => array_map(floatval(...), explode(',', $line)), array_slice((array) file($file, FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES), 1));
+        return array_map(
+            static fn (string $line): array => array_map(floatval(...), explode(',', $line)),
+            array_slice((array) file($file, FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES), 1),
+        );
     }
 }

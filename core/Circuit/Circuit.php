@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Metrum\Circuit;
 
 use Metrum\Quantity\Atmosphere;
+use Metrum\Quantity\Copies;
 use Metrum\Refrigerant\Library;
 use Metrum\Refrigerant\Refrigerant;
 
 /** One refrigeration circuit as it is known: its words, its design values, its site's atmosphere. Null is not known. */
 final readonly class Circuit
 {
+    use Copies;
+
     public Design $design;
 
     public Atmosphere $atmosphere;
@@ -33,6 +36,46 @@ final readonly class Circuit
         $this->atmosphere = $atmosphere ?? Atmosphere::atAltitude(0);
     }
 
+    /**
+     * From the words and figures of a visit file.
+     *
+     * @param  array<string, mixed>  $system
+     * @param  array<string, mixed>  $design
+     *
+     * @throws Refused
+     */
+    public static function fromWords(array $system, array $design, ?Atmosphere $atmosphere = null): self
+    {
+        $reasons = new Reasons();
+        $circuit = (new CircuitReader($reasons, Library::standard()))->read(
+            new Section('system.', $system, $reasons),
+            new Section('design.', $design, $reasons),
+        );
+        $reasons->raise();
+        assert($circuit !== null);
+
+        return $atmosphere === null ? $circuit : $circuit->but(atmosphere: $atmosphere);
+    }
+
+    /** A plain plant of a kind: what is usual, with a refrigerant that serves it. */
+    public static function plain(Kind $kind): self
+    {
+        $usual = $kind->usual();
+
+        return self::fromWords($usual->system + ['refrigerant' => $usual->refrigerant], $usual->design);
+    }
+
+    public function with(Design $design): self
+    {
+        return $this->but(design: $design);
+    }
+
+    /** What is usual for its kind; a walk-in cooler's where the kind is not known. */
+    public function usual(): Usual
+    {
+        return ($this->kind ?? Kind::WalkInCooler)->usual();
+    }
+
     public function fluid(): Refrigerant
     {
         return Library::standard()->get($this->refrigerant);
@@ -40,19 +83,26 @@ final readonly class Circuit
 
     public function isLowTemperature(): bool
     {
-        return $this->kind?->isLowTemperature() ??
-            $this->design->boxSetPoint !== null && $this->design->boxSetPoint < 268.15;
+        $set = $this->design->boxSetPoint;
+
+        return $this->kind?->isLowTemperature() ?? $set !== null && $set < 268.15;
+    }
+
+    /** Its compressors and condenser serve other circuits too. */
+    public function isShared(): bool
+    {
+        return $this->kind?->isShared() ?? false;
     }
 
     /** Whether a receiver is there; where it is not said, a valve-fed plant is taken to have one, a capillary not. */
     public function hasReceiver(): bool
     {
         return $this->receiver ??
-            ! (
-                $this->metering === Metering::Capillary ||
-                $this->kind === Kind::ReachInCooler ||
-                $this->kind === Kind::ReachInFreezer
-            );
+            match (true) {
+                $this->metering === Metering::Capillary => false,
+                $this->kind === Kind::ReachInCooler, $this->kind === Kind::ReachInFreezer => false,
+                default => true,
+            };
     }
 
     public function holdsHead(): bool

@@ -4,29 +4,32 @@ declare(strict_types=1);
 
 namespace Metrum\Circuit;
 
+use Metrum\Quantity\BrokenData;
+
 /** Reads the files under data/ once a process. */
 final class DataFile
 {
-    /** @var array<string, array<string, mixed>> */
+    /** @var array<string, DataRow> */
     private static array $read = [];
 
     /**
      * @param  string  $path  below data/, without .json
-     * @return array<string, mixed>
+     *
+     * @throws BrokenData where it is no JSON object
      */
-    public static function read(string $path): array
+    public static function read(string $path): DataRow
     {
-        if (! isset(self::$read[$path])) {
-            /** @var array<string, mixed> $file */
-            $file = json_decode(
-                (string) file_get_contents(dirname(__DIR__, 2).'/data/'.$path.'.json'),
-                true,
-                32,
-                JSON_THROW_ON_ERROR,
-            );
-            self::$read[$path] = $file;
+        return self::$read[$path] ??= self::decoded($path);
+    }
+
+    private static function decoded(string $path): DataRow
+    {
+        $name = 'data/'.$path.'.json';
+        $file = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/'.$name), true, 32);
+        if (! is_array($file)) {
+            throw BrokenData::at($name, 'no JSON object ('.json_last_error_msg().')');
         }
 
-        return self::$read[$path];
+        return new DataRow($name, $file);
     }
 }

@@ -4,22 +4,12 @@ declare(strict_types=1);
 
 namespace Metrum\Circuit;
 
+use Metrum\Quantity\Copies;
+
 /** What the plate, the plan or the maker says of this plant. SI; null where it is not known. */
 final readonly class Design
 {
-    /** File key => [property, least, most] in the file's unit: one list for reading, writing and the form. */
-    public const KEYS = [
-        'evaporator_td_k' => ['evaporatorTd', 0.5, 40.0],
-        'condenser_split_k' => ['condenserSplit', 0.5, 40.0],
-        'superheat_k' => ['superheat', 0.0, 40.0],
-        'subcooling_k' => ['subcooling', 0.0, 40.0],
-        'box_set_point_c' => ['boxSetPoint', -60.0, 40.0],
-        'rated_current_a' => ['ratedCurrent', 0.05, 5000.0],
-        'coldest_ambient_c' => ['coldestAmbient', -60.0, 50.0],
-        'receiver_volume_l' => ['receiverVolume', 0.01, 10000.0],
-        'condenser_volume_l' => ['condenserVolume', 0.01, 10000.0],
-        'nameplate_charge_kg' => ['nameplateCharge', 0.01, 10000.0],
-    ];
+    use Copies;
 
     /**
      * @param  ?float  $evaporatorTd  air entering the coil less saturated evaporating, K
@@ -45,5 +35,28 @@ final readonly class Design
         public ?float $condenserVolume = null,
         public ?float $nameplateCharge = null,
     ) {
+    }
+
+    /** SI; null where it is not known. */
+    public function value(DesignKey $key): ?float
+    {
+        return match ($key) {
+            DesignKey::BoxSetPoint => $this->boxSetPoint,
+            DesignKey::EvaporatorTd => $this->evaporatorTd,
+            DesignKey::CondenserSplit => $this->condenserSplit,
+            DesignKey::Superheat => $this->superheat,
+            DesignKey::Subcooling => $this->subcooling,
+            DesignKey::RatedCurrent => $this->ratedCurrent,
+            DesignKey::ColdestAmbient => $this->coldestAmbient,
+            DesignKey::ReceiverVolume => $this->receiverVolume,
+            DesignKey::CondenserVolume => $this->condenserVolume,
+            DesignKey::NameplateCharge => $this->nameplateCharge,
+        };
+    }
+
+    /** @param  ?float  $value  SI */
+    public function with(DesignKey $key, ?float $value): self
+    {
+        return $this->but(...[$key->property() => $value]);
     }
 }

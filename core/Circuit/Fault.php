@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Circuit;
 
+use Metrum\Quantity\BrokenData;
+
 /** What can be wrong. The catalogue in data/faults tells each in full. */
 enum Fault: string
 {
@@ -39,4 +41,10 @@ enum Fault: string
     case SuctionLineWarm = 'suction_line_warm';
     case OilReturnPoor = 'oil_return_poor';
     case WaterFeedFault = 'water_feed_fault';
+
+    /** As the catalogue names it. @throws BrokenData */
+    public function label(): string
+    {
+        return DataFile::read('faults/'.$this->value)->text('name');
+    }
 }

@@ -4,74 +4,64 @@ declare(strict_types=1);
 
 namespace Metrum\Circuit;
 
-/**
- * The settings on which the trade disagrees, each with its schools and their reasons (data/house-rules.json).
- * A choice is a school's id, or a band of one's own. Values in the rule's unit: K, °C or minutes as the file says.
- *
- * @phpstan-type School array{id: string, name: string, band: array{float|int, float|int}, reason: string}
- * @phpstan-type Rule array{label: string, unit: string, default: string, schools: list<School>}
- */
+/** What a workshop has chosen where the trade disagrees. */
 final readonly class HouseRules
 {
-    /** @param  array<string, string|array{float, float}>  $choices  rule key => school id or own band; the rest by default */
+    /**
+     * @param  array<string, string|array{float, float}>  $choices  by HouseRule: a school's id, or a band of one's
+     *                                                              own in
+     *                                                              the rule's unit; the rest by default
+     */
     public function __construct(public array $choices = [])
     {
     }
 
-    /** @return array<string, Rule> */
-    public static function all(): array
+    /** The band in force, SI. */
+    public function band(HouseRule $rule): Band
     {
-        /** @var array<string, Rule> $rules */
-        $rules = DataFile::read('house-rules');
-
-        return $rules;
-    }
-
-    /** The band in force for a rule, in the rule's own unit. @throws \OutOfBoundsException for an unknown rule */
-    public function band(string $rule): Band
-    {
-        $all = self::all();
-        $entry = $all[$rule] ?? throw new \OutOfBoundsException('No such house rule: '.$rule);
-        $choice = $this->choices[$rule] ?? $entry['default'];
+        $row = $rule->row();
+        $choice = $this->choices[$rule->value] ?? null;
         if (is_array($choice)) {
-            return new Band($choice[0], $choice[1], 'house rule, own figure');
-        }
-        $school =
-            self::school($entry, $choice) ?? (self::school($entry, $entry['default']) ?? $entry['schools'][0]);
+            $unit = $row->field?->fileUnit();
+            [$low, $high] = $unit === null ? $choice : array_map($unit->toSi(...), $choice);
 
-        return new Band(
-            (float) $school['band'][0],
-            (float) $school['band'][1],
-            'house rule: '.$school['name'],
-        );
+            return new Band($low, $high, 'house rule, own figure');
+        }
+        $school = $this->school($rule);
+
+        return new Band($school->low, $school->high, 'house rule: '.$school->name);
     }
 
     /** The id of the school chosen; null where an own band stands. */
-    public function schoolOf(string $rule): ?string
+    public function schoolOf(HouseRule $rule): ?string
     {
-        $choice = $this->choices[$rule] ?? self::all()[$rule]['default'];
+        return is_array($this->choices[$rule->value] ?? null) ? null : $this->school($rule)->id;
+    }
 
-        return is_array($choice) ? null : $choice;
+    /** @return ?array{float, float} an own band in the rule's unit; null where a school was chosen */
+    public function ownBand(HouseRule $rule): ?array
+    {
+        $choice = $this->choices[$rule->value] ?? null;
+
+        return is_array($choice) ? $choice : null;
+    }
+
+    public function isDefault(HouseRule $rule): bool
+    {
+        return $this->schoolOf($rule) === $rule->row()->default->id;
     }
 
     /** The coil and condenser are judged at the middle of the glide, not at its dew or bubble end. */
     public function judgesAtMidGlide(): bool
     {
-        return $this->schoolOf('glide_reference') !== 'ends';
+        return $this->schoolOf(HouseRule::GlideReference) !== 'ends';
     }
 
-    /**
-     * @param  Rule  $rule
-     * @return ?School
-     */
-    private static function school(array $rule, string $id): ?array
+    /** The school chosen; the default's where none is, or one that is not known any more. */
+    private function school(HouseRule $rule): School
     {
-        foreach ($rule['schools'] as $school) {
-            if ($school['id'] === $id) {
-                return $school;
-            }
-        }
+        $choice = $this->choices[$rule->value] ?? null;
 
-        return null;
+        return (is_string($choice) ? $rule->row()->school($choice) : null) ?? $rule->row()->default;
     }
 }

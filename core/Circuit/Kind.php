@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Circuit;
 
+use Metrum\Quantity\BrokenData;
+
 /** What is cooled. */
 enum Kind: string
 {
@@ -19,15 +21,7 @@ enum Kind: string
 
     public function label(): string
     {
-        return match ($this) {
-            self::CaseMedium => 'Display case, medium temperature',
-            self::CaseLow => 'Display case, low temperature',
-            self::RackCircuitMedium => 'Rack circuit, medium temperature',
-            self::RackCircuitLow => 'Rack circuit, low temperature',
-            default => ucfirst(
-                str_replace(['walk_in', 'reach_in', '_'], ['walk-in', 'reach-in', ' '], $this->value),
-            ),
-        };
+        return $this->row()->text('label');
     }
 
     /** Below freezing by design. */
@@ -52,5 +46,19 @@ enum Kind: string
     public function isShared(): bool
     {
         return $this === self::RackCircuitMedium || $this === self::RackCircuitLow;
+    }
+
+    /** @throws BrokenData */
+    public function usual(): Usual
+    {
+        /** @var array<string, Usual> $usual */
+        static $usual = [];
+
+        return $usual[$this->value] ??= Usual::of($this);
+    }
+
+    private function row(): DataRow
+    {
+        return DataFile::read('kinds')->row($this->value);
     }
 }

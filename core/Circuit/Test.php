@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Circuit;
 
-/** Something done to the plant to see how it answers. */
-enum Test: string
+/** Something done to the plant to see how it answers. What is known of it stands in data/tests.json. */
+enum Test: string implements Question
 {
     case ValveBulbWarmed = 'valve_bulb_warmed';
     case ValveBulbIced = 'valve_bulb_iced';
@@ -20,40 +20,26 @@ enum Test: string
     case PowerToHeaters = 'power_to_heaters';
     case NitrogenOrBubbleSearch = 'nitrogen_or_bubble_search';
 
-    /** @return list<Word> what it may be answered with */
-    public function words(): array
+    public function row(): QuestionRow
     {
-        return match ($this) {
-            self::ValveBulbWarmed => [Word::SuctionRises, Word::NoChange],
-            self::ValveBulbIced => [Word::SuctionFalls, Word::NoChange],
-            self::ValveScreen => [Word::Clean, Word::Plugged],
-            self::CompressorLeakBack => [Word::Holds, Word::RisesFast],
-            self::CrankcaseRise => [Word::FollowsSuction, Word::Rises],
-            self::EqualisesWhenOff => [Word::Yes, Word::Slowly, Word::No],
-            self::ThermostatMoved => [Word::SolenoidFollows, Word::NoChange],
-            self::CircuitIsolated => [Word::LevelRecovers, Word::NoChange],
-            self::CondenserWashed => [Word::HeadFalls, Word::NoChange],
-            self::NonCondensableCheck => [Word::MatchesAmbient, Word::AboveAmbient],
-            self::PowerToHeaters => [Word::Rated, Word::OneLegMissing, Word::None],
-            self::NitrogenOrBubbleSearch => [Word::LeakFound, Word::NoLeakFound],
-        };
+        /** @var array<string, QuestionRow> $rows */
+        static $rows = [];
+
+        return $rows[$this->value] ??= QuestionRow::of(DataFile::read('tests')->row($this->value));
     }
 
     public function label(): string
     {
-        return match ($this) {
-            self::ValveBulbWarmed => 'Bulb warmed by hand',
-            self::ValveBulbIced => 'Bulb in ice water',
-            self::ValveScreen => 'Screen of the valve',
-            self::CompressorLeakBack => 'Leak-back after pump-down',
-            self::CrankcaseRise => 'Crankcase while suction falls',
-            self::EqualisesWhenOff => 'Equalises when off',
-            self::ThermostatMoved => 'Thermostat moved',
-            self::CircuitIsolated => 'Circuit isolated',
-            self::CondenserWashed => 'Condenser washed',
-            self::NonCondensableCheck => 'Foreign gas check, off and cold',
-            self::PowerToHeaters => 'Power to the heaters',
-            self::NitrogenOrBubbleSearch => 'Leak search',
-        };
+        return $this->row()->label;
+    }
+
+    public function taking(): Taking
+    {
+        return $this->row()->taking;
+    }
+
+    public function words(): array
+    {
+        return $this->row()->words;
     }
 }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Metrum\Circuit;
 
-/** The bands a healthy plant keeps: the plate's figure where one is given, else the house rule. SI (K, and K for temperatures). */
+/**
+ * The bands a healthy plant keeps: the plate's figure where one is given, else the house rule. SI (K, and K for
+ * temperatures).
+ */
 final readonly class Wanted
 {
     public function __construct(private Circuit $circuit, private HouseRules $rules)
@@ -18,12 +21,14 @@ final readonly class Wanted
             return new Band(max(1.0, $given - 1.5), $given + 1.5, 'design value');
         }
 
-        return $this->rules->band($this->circuit->isLowTemperature() ? 'superheat_low' : 'superheat_medium');
+        return $this->rules->band(
+            $this->circuit->isLowTemperature() ? HouseRule::SuperheatLow : HouseRule::SuperheatMedium,
+        );
     }
 
     public function compressorSuperheat(): Band
     {
-        return $this->rules->band('compressor_superheat');
+        return $this->rules->band(HouseRule::CompressorSuperheat);
     }
 
     /** At the receiver outlet where there is a receiver, at the condenser outlet where there is none. */
@@ -33,9 +38,9 @@ final readonly class Wanted
         if (! $this->circuit->hasReceiver()) {
             return $given !== null
                 ? new Band(max(0.5, $given - 2), $given + 2, 'design value')
-                : $this->rules->band('subcooling_no_receiver');
+                : $this->rules->band(HouseRule::SubcoolingNoReceiver);
         }
-        $band = $this->rules->band('subcooling_receiver');
+        $band = $this->rules->band(HouseRule::SubcoolingReceiver);
 
         return $given !== null && $given + 2 > $band->high
             ? new Band(min($band->low, $given), $given + 2, 'design value')
@@ -55,17 +60,17 @@ final readonly class Wanted
                 match (true) {
                     $kind?->isSmall() === true,
                     $kind === Kind::CaseMedium,
-                    $kind === Kind::CaseLow => 'td_small',
-                    $this->circuit->isLowTemperature() => 'td_freezer',
-                    default => 'td_cooler',
+                    $kind === Kind::CaseLow => HouseRule::TdSmall,
+                    $this->circuit->isLowTemperature() => HouseRule::TdFreezer,
+                    default => HouseRule::TdCooler,
                 },
             ),
         );
     }
 
     /**
-     * A blend's gas must still be warmed above dew by air that is warmer than it: judged at mid-glide, the TD is at least
-     * half the coil's glide plus the superheat over 0.9. Figures given without that in mind are raised to it.
+     * A blend's gas must still be warmed above dew by air that is warmer than it: judged at mid-glide, the TD is at
+     * least half the coil's glide plus the superheat over 0.9. Figures given without that in mind are raised to it.
      */
     private function aboveGlide(Band $band): Band
     {
@@ -101,30 +106,34 @@ final readonly class Wanted
             return new Band($given - 2, $given + 2, 'design value');
         }
 
-        return $this->rules->band($this->circuit->isLowTemperature() ? 'split_low' : 'split_medium');
+        return $this->rules->band(
+            $this->circuit->isLowTemperature() ? HouseRule::SplitLow : HouseRule::SplitMedium,
+        );
     }
 
     /** Saturated condensing (K) that head pressure control keeps at least; null where nothing holds it. */
     public function leastCondensing(): ?float
     {
-        return $this->circuit->holdsHead() ? $this->rules->band('least_condensing')->middle() + 273.15 : null;
+        return $this->circuit->holdsHead() ? $this->rules->band(HouseRule::LeastCondensing)->middle() : null;
     }
 
     public function lineGain(): Band
     {
-        return new Band(0.0, $this->rules->band('line_gain')->high, $this->rules->band('line_gain')->source);
+        return new Band(
+            0.0,
+            $this->rules->band(HouseRule::LineGain)->high,
+            $this->rules->band(HouseRule::LineGain)->source,
+        );
     }
 
     public function drierDrop(): Band
     {
-        return $this->rules->band('drier_drop');
+        return $this->rules->band(HouseRule::DrierDrop);
     }
 
     /** Discharge line, K: warn at the low end, stop at the high end. */
     public function dischargeLimit(): Band
     {
-        $band = $this->rules->band('discharge_limit');
-
-        return new Band($band->low + 273.15, $band->high + 273.15, $band->source);
+        return $this->rules->band(HouseRule::DischargeLimit);
     }
 }

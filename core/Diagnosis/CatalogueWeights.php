@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
+use Metrum\Circuit\Complaint;
+use Metrum\Circuit\Condition;
 use Metrum\Circuit\DataFile;
 use Metrum\Circuit\Fault;
-use Metrum\Circuit\Metering;
+use Metrum\Circuit\Question;
 use Metrum\Circuit\Word;
-use Metrum\Findings\Findings;
+use Metrum\Findings\Sign;
 
 /** Weights from the catalogue's files: arrows of the trade with sizes set by hand from how such plants behave. */
 final class CatalogueWeights implements Weights
@@ -16,18 +18,17 @@ final class CatalogueWeights implements Weights
     /** Share of answers that are wrong words: nobody hears or sees right every time. */
     private const SLIP = 0.05;
 
-    /** Signs that have a floor: subcooling and low superheat are gone, the receiver empty, before the fault is at its worst. */
-    private const FLOORED = [
-        'superheat',
-        'superheat_suction',
-        'subcooling',
-        'subcooling_condenser',
-        'valve_subcooling',
-        'level',
-        'lowest',
-    ];
+    /** A sign with a floor is there at this part of full severity; a word is told at this one. */
+    private const FLOORED_EARLY = 1.6;
 
-    /** @var array<string, array<string, float|int>> */
+    private const WORDS_EARLY = 1.25;
+
+    /** Chance of a complaint that no fault is known for, of its chance over all visits; added to every chance. */
+    private const UNTOLD_COMPLAINT = 0.25;
+
+    private const COMPLAINT_SLIP = 0.03;
+
+    /** @var array<string, array<string, float>> */
     private array $usual = [];
 
     /** @var array<string, array<string, array<string, array{float, float, float}>>> */
@@ -38,12 +39,10 @@ final class CatalogueWeights implements Weights
 
     private bool $capillary;
 
-    public function __construct(Findings $findings, private readonly Conditions $conditions)
+    public function __construct(private readonly Conditions $conditions)
     {
-        $this->capillary = $findings->circuit->metering === Metering::Capillary;
-        /** @var array<string, float> $complaints */
-        $complaints = DataFile::read('evidence/complaints');
-        $this->complaints = $complaints;
+        $this->capillary = $conditions->holds(Condition::Capillary) === true;
+        $this->complaints = DataFile::read('complaints')->allNumbers();
     }
 
     public function prior(Fault $fault): float
@@ -51,11 +50,7 @@ final class CatalogueWeights implements Weights
         $entry = FaultCatalogue::entry($fault);
         $prior = $entry->prior;
         foreach ($entry->scaled as $scale) {
-            $prior *= (float) match ($this->conditions->holds($scale['condition'])) {
-                true => $scale['true'],
-                false => $scale['false'],
-                null => $scale['unknown'],
-            };
+            $prior *= $scale->times($this->conditions->holds($scale->condition));
         }
 
         return $prior;
@@ -64,65 +59,63 @@ final class CatalogueWeights implements Weights
     public function shift(Fault $fault, Sign $sign, float $severity): array
     {
         $entry = FaultCatalogue::entry($fault);
-        $given =
-            ($this->capillary ? $entry->capillarySigns[$sign->key] ?? null : null) ??
-            ($entry->signs[$sign->key] ?? 0.0);
-        [$mean, $spread] = is_array($given) ? $given : [$given, 0.4 * abs($given)];
+        $shift =
+            ($this->capillary ? $entry->capillarySigns[$sign->value] ?? null : null) ??
+            ($entry->signs[$sign->value] ?? null);
+        if ($shift === null) {
+            return [0.0, 0.0];
+        }
+        $early = $shift->mean < 0.0 && $sign->row()->floored;
+        $share = $early ? min(1.0, self::FLOORED_EARLY * $severity) : $severity;
 
-        $share =
-            $mean < 0.0 && in_array($sign->key, self::FLOORED, true) ? min(1.0, 1.6 * $severity) : $severity;
-
-        return [$sign->shiftToSi((float) $mean) * $share, abs($sign->shiftToSi((float) $spread)) * $share];
+        return [$shift->mean * $share, $shift->spread * $share];
     }
 
-    public function chance(Fault $fault, string $key, Word $word, float $severity): float
+    public function chance(Fault $fault, Question $asked, Word $word, float $severity): float
     {
-        [$plain, $full, $slip] = $this->told[$key][$word->value][$fault->value] ??= $this->chancesTold(
-            $fault,
-            $key,
-            $word,
-        );
+        [$plain, $full, $slip] = $this->told[(string) $asked->value][$word->value][
+            $fault->value
+        ] ??= $this->chancesTold($fault, $asked, $word);
+        $told = min(1.0, self::WORDS_EARLY * $severity);
 
-        return $slip + (1 - self::SLIP) * ($plain + min(1.0, 1.25 * $severity) * ($full - $plain));
+        return $slip + (1 - self::SLIP) * ($plain + $told * ($full - $plain));
+    }
+
+    public function complaintRatio(Fault $fault, Complaint $complaint): float
+    {
+        $usual = $this->complaints[$complaint->value];
+        $told = FaultCatalogue::entry($fault)->complaints[$complaint->value] ?? self::UNTOLD_COMPLAINT * $usual;
+
+        return (self::COMPLAINT_SLIP + $told) / (self::COMPLAINT_SLIP + $usual);
     }
 
     /** @return array{float, float, float} chance without the fault, with it at its worst, and by a slip */
-    private function chancesTold(Fault $fault, string $key, Word $word): array
+    private function chancesTold(Fault $fault, Question $asked, Word $word): array
     {
-        $usual = $this->usual[$key] ??= $this->usualOf($key);
-        $plain = (float) ($usual[$word->value] ?? 0.0);
+        $key = (string) $asked->value;
+        $usual = $this->usual[$key] ??= $this->usualOf($asked);
+        $plain = $usual[$word->value] ?? 0.0;
         $told = FaultCatalogue::entry($fault)->words[$key] ?? null;
         $full = $plain;
         if ($told !== null) {
-            $named = array_sum($told);
             $others = array_sum(array_diff_key($usual, $told));
-            $full =
-                (float) ($told[$word->value] ??
-                    ($others > 0 ? (max(0.0, 1 - $named) * $plain) / $others : 0.0));
+            $left = max(0.0, 1 - array_sum($told));
+            $full = $told[$word->value] ?? ($others > 0 ? ($left * $plain) / $others : 0.0);
         }
 
         return [$plain, $full, self::SLIP / max(2, count($usual))];
     }
 
-    public function complaintRatio(Fault $fault, string $complaint): float
+    /** @return array<string, float> */
+    private function usualOf(Question $asked): array
     {
-        $usual = $this->complaints[$complaint];
-        $told = FaultCatalogue::entry($fault)->complaints[$complaint] ?? 0.25 * $usual;
-
-        return (0.03 + (float) $told) / (0.03 + $usual);
-    }
-
-    /** @return array<string, float|int> */
-    private function usualOf(string $key): array
-    {
-        /** @var array{usual: array<string, float|int>, usual_when?: array<string, array<string, float|int>>} $entry */
-        $entry = DataFile::read('evidence/words')[$key];
-        foreach ($entry['usual_when'] ?? [] as $condition => $usual) {
+        $row = $asked->row();
+        foreach ($row->usualWhen as [$condition, $usual]) {
             if ($this->conditions->holds($condition) === true) {
                 return $usual;
             }
         }
 
-        return $entry['usual'];
+        return $row->usual;
     }
 }

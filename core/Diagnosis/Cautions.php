@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Diagnosis;
 
 use Metrum\Circuit\DataFile;
+use Metrum\Quantity\BrokenData;
 use Metrum\Refrigerant\Library;
 
 /** The cautions of data/cautions.json, for the step where the hand is. */
@@ -13,17 +14,18 @@ final class Cautions
     /**
      * @param  list<string>  $keys
      * @return list<string>
+     *
+     * @throws BrokenData for a key that is none
      */
     public static function words(array $keys): array
     {
         return array_map(self::word(...), $keys);
     }
 
+    /** @throws BrokenData for a key that is none */
     public static function word(string $key): string
     {
-        $word = DataFile::read('cautions')[$key];
-
-        return is_string($word) ? $word : throw new \OutOfBoundsException('No such caution: '.$key);
+        return DataFile::read('cautions')->text($key);
     }
 
     /** @return list<string> what the refrigerant itself asks for */

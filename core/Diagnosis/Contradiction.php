@@ -6,8 +6,12 @@ namespace Metrum\Diagnosis;
 
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
+use Metrum\Quantity\Format;
 
-/** Readings that cannot be true together, or not at all: what is wrong and which to take again, most likely culprit first. */
+/**
+ * Readings that cannot be true together, or not at all: what is wrong and which to take again, most likely culprit
+ * first.
+ */
 final readonly class Contradiction
 {
     /** @param  non-empty-list<Reading|Observation>  $repeat */
@@ -27,5 +31,11 @@ final readonly class Contradiction
                 ),
             ).
             '.';
+    }
+
+    /** "12.3 K" */
+    public static function kelvin(float $kelvin): string
+    {
+        return Format::number($kelvin, 1, true).' K';
     }
 }

@@ -7,23 +7,44 @@ namespace Metrum\Diagnosis;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Reading;
+use Metrum\Circuit\Wanted;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Findings\Sign;
+use Metrum\Findings\Signals;
 use Metrum\Plant\Expectation;
 use Metrum\Plant\TwinExpectation;
+use Metrum\Plant\Twins;
+use Metrum\Refrigerant\OutsideTable;
 
 /** Weighs what was found against what the plant should read, and says what to look at next. */
 final readonly class Diagnosis
 {
-    public function __construct(private HouseRules $rules = new HouseRules())
-    {
+    /** Nats below which a piece of evidence is not named for or against. */
+    private const LEAST_WEIGHT = 0.12;
+
+    /** Probability of a shortage from which its caution stands. */
+    private const SHORTAGE = 0.15;
+
+    /** K at the compressor below which liquid may be reaching it. */
+    private const WET_COMPRESSOR = 3.0;
+
+    /** Probability that a fault ruled out would have had, from which that is doubted. */
+    private const DOUBTED = 0.5;
+
+    public function __construct(
+        private HouseRules $rules = new HouseRules(),
+        private Twins $twins = new Twins(),
+    ) {
     }
 
     /**
      * @param  int  $checks  how many next checks are wanted
      * @param  int  $explained  for how many suspects the evidence is wanted
      * @param  ?Expectation  $expectation  null: the twin sized from what is known of the circuit
+     *
+     * @throws OutsideTable where no twin is given, and none can be built with the refrigerant
      */
     public function of(
         Findings $findings,
@@ -32,47 +53,74 @@ final readonly class Diagnosis
         ?Expectation $expectation = null,
     ): Verdict {
         $figures = Figures::of($findings, $this->rules);
-        $expectation ??= new TwinExpectation($findings, $this->rules);
-        $conditions = new Conditions($findings, $expectation);
-        $signals = (new Signals($findings, $figures, $expectation))->all();
-        $weights = new CatalogueWeights($findings, $conditions);
-        $weighing = new Weighing(
-            Hypotheses::open($weights, $findings->confirmed, $findings->ruledOut),
-            $findings,
-            $signals,
+        $expectation ??= $this->twinOf($findings);
+        $conditions = new Conditions($findings->circuit, $expectation->isCold());
+        $signals = self::signals($findings, $figures, $expectation);
+        $weights = new CatalogueWeights($conditions);
+        $open = Hypotheses::open($weights, $findings->confirmed, $findings->ruledOut);
+        $weighing = new Weighing($open, $findings, $signals);
+        $suspects = self::suspects($weighing, $explained);
+        $gates = new Gates($findings, $figures, $this->rules);
+        $charge = $gates->charge();
+
+        return new Verdict(
+            suspects: $suspects,
+            checks: $checks === 0 ? [] : (new NextChecks($findings, $weighing, $expectation))->ranked($checks),
+            contradictions: (new Contradictions($findings, $figures))->all(),
+            settled: $gates->settled(),
+            charge: $charge,
+            signals: $signals,
+            cautions: $this->cautions($findings, $figures, $suspects, $charge),
+            doubtfulRulings: $this->doubtful($findings, $weights, $signals),
+            figures: $figures,
+            blank: $findings->isEmpty(),
         );
+    }
+
+    private function twinOf(Findings $findings): TwinExpectation
+    {
+        return new TwinExpectation($findings, $this->rules, $this->twins->of($findings->circuit, $this->rules));
+    }
+
+    /** @return array<string, Signal> by Sign */
+    private static function signals(Findings $findings, Figures $figures, Expectation $expectation): array
+    {
+        $measured = new Signals($findings, $figures, $expectation->yardstick());
+        $signals = [];
+        foreach (Sign::cases() as $sign) {
+            $value = $measured->measured($sign);
+            $expected = $value === null ? null : $expectation->healthy($sign);
+            if ($value !== null && $expected !== null) {
+                $signals[$sign->value] = new Signal($sign, $value, $expected);
+            }
+        }
+
+        return $signals;
+    }
+
+    /** @return non-empty-list<Suspect> */
+    private static function suspects(Weighing $weighing, int $explained): array
+    {
         $suspects = [];
         foreach ($weighing->byFault() as $key => $probability) {
             $fault = Fault::from($key);
             $suspects[] =
                 count($suspects) < $explained
-                    ? $this->explained($weighing, $fault, $probability)
+                    ? self::explained($weighing, $fault, $probability)
                     : new Suspect($fault, $probability);
         }
+        assert($suspects !== []);
 
-        return new Verdict(
-            $suspects,
-            $checks === 0
-                ? []
-                : (new NextChecks($findings, $weighing, $expectation, $conditions))->ranked($checks),
-            (new Contradictions($findings, $figures))->all(),
-            SettledGate::failing($findings, $figures, $this->rules),
-            ChargeGate::missing($findings, $figures),
-            $signals,
-            $this->cautions($findings, $figures, $suspects),
-            $this->doubtful($findings, $weights, $signals),
-            $figures,
-            $findings->isEmpty(),
-        );
+        return $suspects;
     }
 
-    private function explained(Weighing $weighing, Fault $fault, float $probability): Suspect
+    private static function explained(Weighing $weighing, Fault $fault, float $probability): Suspect
     {
         $for = $against = [];
         foreach ($weighing->weightsFor($fault) as [$piece, $weight]) {
-            if ($weight > 0.12) {
+            if ($weight > self::LEAST_WEIGHT) {
                 $for[] = [$piece, $weight];
-            } elseif ($weight < -0.12) {
+            } elseif ($weight < -self::LEAST_WEIGHT) {
                 $against[] = [$piece, $weight];
             }
         }
@@ -81,46 +129,65 @@ final readonly class Diagnosis
     }
 
     /**
+     * What stands first: what may happen now, then the charge, then the refrigerant's own and the first suspect's.
+     *
+     * @param  non-empty-list<Suspect>  $suspects
+     * @return list<string>
+     */
+    private function cautions(Findings $findings, Figures $figures, array $suspects, Gate $charge): array
+    {
+        $own = Cautions::ofRefrigerant($findings->circuit->refrigerant);
+        $ofFirst = array_diff($suspects[0]->entry()->cautions, ['charge_gate']);
+        $words = [
+            ...$this->discharge($findings),
+            ...self::liquid($findings, $figures),
+            ...$findings->isEmpty() ? [] : self::shortage($suspects, $charge),
+            ...$own,
+            ...$findings->isEmpty() ? [] : Cautions::words(array_values($ofFirst)),
+        ];
+
+        return array_values(array_unique($words));
+    }
+
+    /** @return list<string> */
+    private function discharge(Findings $findings): array
+    {
+        $pipe = $findings->reading(Reading::DischargeTemperature);
+        $limit = (new Wanted($findings->circuit, $this->rules))->dischargeLimit();
+
+        return match (true) {
+            $pipe === null || $pipe < $limit->low => [],
+            $pipe >= $limit->high => [
+                'Discharge pipe at or above the limit: stop and find the reason before it runs on.',
+            ],
+            default => ['Discharge pipe near its limit: oil suffers.'],
+        };
+    }
+
+    /** @return list<string> */
+    private static function liquid(Findings $findings, Figures $figures): array
+    {
+        $superheat = $figures->value(Derived::CompressorSuperheat);
+
+        return $superheat === null || $superheat >= self::WET_COMPRESSOR || $findings->isOff()
+            ? []
+            : ['Superheat at the compressor below 3 K: liquid may be reaching it.'];
+    }
+
+    /**
      * @param  list<Suspect>  $suspects
      * @return list<string>
      */
-    private function cautions(Findings $findings, Figures $figures, array $suspects): array
+    private static function shortage(array $suspects, Gate $charge): array
     {
-        $words = Cautions::ofRefrigerant($findings->circuit->refrigerant);
-        $first = $suspects[0] ?? null;
-        if ($first !== null && ! $findings->isEmpty()) {
-            foreach ($first->entry()->cautions as $key) {
-                if ($key !== 'charge_gate') {
-                    $words[] = Cautions::word($key);
-                }
-            }
-        }
-        $shortage = array_sum(
-            array_map(
-                static fn (Suspect $one): float => Verdict::isShortage($one->fault) ? $one->probability : 0.0,
-                $suspects,
-            ),
-        );
-        if ($shortage > 0.15 && ! $findings->isEmpty()) {
-            $needs = ChargeGate::missing($findings, $figures);
-            array_unshift($words, $needs === [] ? Cautions::word('licence') : Cautions::word('charge_gate'));
-        }
-        $superheat = $figures->value(Derived::CompressorSuperheat);
-        if ($superheat !== null && $superheat < 3.0 && ! $findings->isOff()) {
-            array_unshift($words, 'Superheat at the compressor below 3 K: liquid may be reaching it.');
-        }
-        $pipe = $findings->reading(Reading::DischargeTemperature);
-        $limit = (new \Metrum\Circuit\Wanted($findings->circuit, $this->rules))->dischargeLimit();
-        if ($pipe !== null && $pipe >= $limit->low) {
-            array_unshift(
-                $words,
-                $pipe >= $limit->high
-                    ? 'Discharge pipe at or above the limit: stop and find the reason before it runs on.'
-                    : 'Discharge pipe near its limit: oil suffers.',
-            );
+        $probability = 0.0;
+        foreach ($suspects as $suspect) {
+            $probability += Verdict::isShortage($suspect->fault) ? $suspect->probability : 0.0;
         }
 
-        return array_values(array_unique($words));
+        return $probability > self::SHORTAGE
+            ? [Cautions::word($charge->isOpen() ? 'licence' : 'charge_gate')]
+            : [];
     }
 
     /**
@@ -141,7 +208,7 @@ final readonly class Diagnosis
         return array_values(
             array_filter(
                 $findings->ruledOut,
-                static fn (Fault $fault): bool => ($open[$fault->value] ?? 0.0) > 0.5,
+                static fn (Fault $fault): bool => ($open[$fault->value] ?? 0.0) > self::DOUBTED,
             ),
         );
     }

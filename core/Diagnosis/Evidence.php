@@ -5,19 +5,23 @@ declare(strict_types=1);
 namespace Metrum\Diagnosis;
 
 use Metrum\Circuit\Complaint;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Test;
+use Metrum\Circuit\Question;
 use Metrum\Circuit\Word;
+use Metrum\Quantity\Copies;
 
-/** One piece of evidence: what was found, and its log-likelihood under each hypothesis after correlated pieces were discounted. */
+/**
+ * One piece of evidence: what was found, and its log-likelihood under each hypothesis, correlated pieces discounted.
+ */
 final readonly class Evidence
 {
+    use Copies;
+
     /** @param  non-empty-list<float>  $logs  as weighed */
     public function __construct(
         public string $family,
         public array $logs,
         public ?Signal $signal = null,
-        public Observation|Test|null $asked = null,
+        public ?Question $asked = null,
         public ?Word $word = null,
         public ?Complaint $complaint = null,
     ) {
@@ -28,14 +32,7 @@ final readonly class Evidence
     {
         return $share === 1.0
             ? $this
-            : new self(
-                $this->family,
-                array_map(static fn (float $log): float => $log * $share, $this->logs),
-                $this->signal,
-                $this->asked,
-                $this->word,
-                $this->complaint,
-            );
+            : $this->but(logs: array_map(static fn (float $log): float => $log * $share, $this->logs));
     }
 
     /** How much it tells the hypotheses apart at most, nats. */

@@ -4,11 +4,37 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
+use Metrum\Circuit\Complaint;
+use Metrum\Circuit\Condition;
+use Metrum\Circuit\DataRow;
 use Metrum\Circuit\Fault;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Test;
+use Metrum\Quantity\BrokenData;
 
 /** One fault as the catalogue tells it: in words for people, and the weights its evidence carries. */
 final readonly class FaultEntry
 {
+    private const KEYS = [
+        'fault',
+        'name',
+        'prior',
+        'how_often',
+        'mechanism',
+        'for_the_owner',
+        'what_we_do',
+        'speaks_for',
+        'speaks_against',
+        'check',
+        'do',
+        'cautions',
+        'scaled',
+        'signs',
+        'signs_capillary',
+        'words',
+        'complaints',
+    ];
+
     /**
      * @param  string  $mechanism  in one sentence, for the technician
      * @param  string  $forTheOwner  the same without a word of the trade
@@ -18,13 +44,13 @@ final readonly class FaultEntry
      * @param  list<string>  $check
      * @param  list<string>  $do
      * @param  list<string>  $cautions  keys of data/cautions.json
-     * @param  list<array{condition: string, true: float|int, false: float|int, unknown: float|int}>  $scaled
-     * @param  array<string, float|int|array{float|int, float|int}>  $signs  shift at full severity, in the sign's file unit, or [shift, spread]
-     * @param  array<string, float|int|array{float|int, float|int}>  $capillarySigns  what differs where a capillary feeds
-     * @param  array<string, array<string, float|int>>  $words  chance of an answer at full severity
-     * @param  array<string, float|int>  $complaints  chance of hearing it
+     * @param  list<PriorScale>  $scaled
+     * @param  array<string, Shift>  $signs  by Sign, at full severity
+     * @param  array<string, Shift>  $capillarySigns  what differs where a capillary feeds
+     * @param  array<string, array<string, float>>  $words  chance of an answer at full severity, by question and word
+     * @param  array<string, float>  $complaints  chance of hearing it
      */
-    public function __construct(
+    private function __construct(
         public Fault $fault,
         public string $name,
         public string $mechanism,
@@ -43,5 +69,74 @@ final readonly class FaultEntry
         public array $words,
         public array $complaints,
     ) {
+    }
+
+    /** @throws BrokenData */
+    public static function of(DataRow $row, Fault $fault): self
+    {
+        $row->only(self::KEYS);
+        if ($row->text('fault') !== $fault->value) {
+            throw $row->broken('fault', $fault->value.' is wanted');
+        }
+
+        return new self(
+            fault: $fault,
+            name: $row->text('name'),
+            mechanism: $row->text('mechanism'),
+            forTheOwner: $row->text('for_the_owner'),
+            whatWeDo: $row->text('what_we_do'),
+            howOften: $row->text('how_often'),
+            prior: $row->number('prior'),
+            speaksFor: $row->texts('speaks_for'),
+            speaksAgainst: $row->texts('speaks_against'),
+            check: $row->texts('check'),
+            do: $row->texts('do'),
+            cautions: $row->texts('cautions'),
+            scaled: self::scales($row->row('scaled')),
+            signs: Shift::ofRow($row->row('signs')),
+            capillarySigns: Shift::ofRow($row->row('signs_capillary')),
+            words: self::chances($row->row('words')),
+            complaints: self::heard($row),
+        );
+    }
+
+    /** @return list<PriorScale> */
+    private static function scales(DataRow $rows): array
+    {
+        $scales = [];
+        foreach ($rows->keys() as $i) {
+            $one = $rows->row($i)->only(['condition', 'true', 'false', 'unknown']);
+            $scales[] = new PriorScale(
+                $one->word('condition', Condition::class),
+                $one->number('true'),
+                $one->number('false'),
+                $one->number('unknown'),
+            );
+        }
+
+        return $scales;
+    }
+
+    /** @return array<string, array<string, float>> */
+    private static function chances(DataRow $rows): array
+    {
+        $chances = [];
+        foreach ($rows->keys() as $key) {
+            $asked =
+                Observation::tryFrom($key) ??
+                (Test::tryFrom($key) ?? throw $rows->broken($key, 'no such question'));
+            $chances[$key] = $rows->numbers($key);
+            $rows->row($key)->only(array_column($asked->words(), 'value'));
+        }
+
+        return $chances;
+    }
+
+    /** @return array<string, float> */
+    private static function heard(DataRow $row): array
+    {
+        $row->row('complaints')->only(array_column(Complaint::cases(), 'value'));
+
+        return $row->numbers('complaints');
     }
 }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
+use Metrum\Circuit\Complaint;
 use Metrum\Circuit\Fault;
+use Metrum\Circuit\Question;
 use Metrum\Circuit\Word;
+use Metrum\Findings\Sign;
 use Metrum\Plant\Expected;
 
 /**
@@ -20,6 +23,9 @@ final class Hypotheses
     public const SEVERITIES = [0.25, 0.55, 0.95];
 
     private const FREEDOM = 5.0;
+
+    /** Severity at which a confirmed fault is taken to be there. */
+    private const CONFIRMED = 0.6;
 
     /**
      * @param  list<Fault>  $confirmed
@@ -97,7 +103,7 @@ final class Hypotheses
     {
         [$base, $more] = [$healthy->value, $healthy->deviation ** 2];
         foreach ($this->confirmed as $fault) {
-            [$shift, $spread] = $this->weights->shift($fault, $sign, 0.6);
+            [$shift, $spread] = $this->weights->shift($fault, $sign, self::CONFIRMED);
             $base += $shift;
             $more += $spread ** 2 + (0.3 * $shift) ** 2;
         }
@@ -123,14 +129,14 @@ final class Hypotheses
     }
 
     /** @return non-empty-list<float> chance of the word under each hypothesis */
-    public function chances(string $key, Word $word): array
+    public function chances(Question $asked, Word $word): array
     {
-        $plain = $this->weights->chance(Fault::NoFault, $key, $word, 0.0);
+        $plain = $this->weights->chance(Fault::NoFault, $asked, $word, 0.0);
         $chances = [];
         foreach ($this->all as [$fault, $severity]) {
-            $chance = $this->weights->chance($fault, $key, $word, $severity);
+            $chance = $this->weights->chance($fault, $asked, $word, $severity);
             foreach ($this->confirmed as $present) {
-                $known = $this->weights->chance($present, $key, $word, 0.6);
+                $known = $this->weights->chance($present, $asked, $word, self::CONFIRMED);
                 $chance =
                     $known > $plain
                         ? 1 - (1 - $chance) * (1 - $known)
@@ -143,7 +149,7 @@ final class Hypotheses
     }
 
     /** @return non-empty-list<float> log ratio of the complaint under each hypothesis */
-    public function ofComplaint(string $complaint): array
+    public function ofComplaint(Complaint $complaint): array
     {
         return array_map(function (array $hypothesis) use ($complaint): float {
             $ratio = $this->weights->complaintRatio($hypothesis[0], $complaint);

@@ -22,6 +22,11 @@ final readonly class Suspect
     ) {
     }
 
+    public function sureness(): Sureness
+    {
+        return Sureness::of($this->probability);
+    }
+
     public function entry(): FaultEntry
     {
         return FaultCatalogue::entry($this->fault);

@@ -6,17 +6,18 @@ namespace Metrum\Diagnosis;
 
 use Metrum\Circuit\Fault;
 use Metrum\Findings\Figures;
+use Metrum\Findings\Mark;
 
 /** What the evidence says now. */
 final readonly class Verdict
 {
     /**
-     * @param  list<Suspect>  $suspects  every fault still open, most probable first; the first few with their evidence
+     * @param  non-empty-list<Suspect>  $suspects  every fault still open, most probable first; the first with evidence
      * @param  list<Check>  $checks  best first
      * @param  list<Contradiction>  $contradictions
-     * @param  list<string>  $unsettled  conditions that fail; empty where settled
-     * @param  list<string>  $chargeNeeds  what must be looked at before refrigerant may be advised
-     * @param  array<string, Signal>  $signals
+     * @param  Gate  $settled  whether the readings may be judged as they are
+     * @param  Gate  $charge  what must be looked at before refrigerant may be advised
+     * @param  array<string, Signal>  $signals  by Sign
      * @param  list<string>  $cautions  in words
      * @param  list<Fault>  $doubtfulRulings  faults the user ruled out although the evidence favours them
      */
@@ -24,8 +25,8 @@ final readonly class Verdict
         public array $suspects,
         public array $checks,
         public array $contradictions,
-        public array $unsettled,
-        public array $chargeNeeds,
+        public Gate $settled,
+        public Gate $charge,
         public array $signals,
         public array $cautions,
         public array $doubtfulRulings,
@@ -45,14 +46,43 @@ final readonly class Verdict
         return $this->suspects[0];
     }
 
+    /** How surely the first leads; open where nothing was entered. */
+    public function sureness(): Sureness
+    {
+        return $this->blank ? Sureness::Open : $this->first()->sureness();
+    }
+
+    /** Whether one suspect stands out. */
+    public function leads(): bool
+    {
+        return $this->sureness()->isAtLeast(Sureness::Leaning);
+    }
+
+    /** The leading fault; null where nothing leads. */
+    public function leading(): ?Fault
+    {
+        return $this->leads() ? $this->first()->fault : null;
+    }
+
+    /** ● act, ◐ look, ○ fine, by what stands first and how surely. */
+    public function mark(): Mark
+    {
+        return self::markOf($this->first()->fault, $this->sureness());
+    }
+
+    public static function markOf(Fault $first, Sureness $sureness): Mark
+    {
+        return match (true) {
+            $sureness === Sureness::Open => Mark::Look,
+            $first === Fault::NoFault => Mark::Fine,
+            $sureness->isAtLeast(Sureness::Likely) => Mark::Act,
+            default => Mark::Look,
+        };
+    }
+
     public function nextCheck(): ?Check
     {
         return $this->checks[0] ?? null;
-    }
-
-    public function mayAdviseCharge(): bool
-    {
-        return $this->chargeNeeds === [];
     }
 
     /**
@@ -62,12 +92,13 @@ final readonly class Verdict
      */
     public function remedies(Suspect $suspect): array
     {
-        if (! self::isShortage($suspect->fault) || $this->mayAdviseCharge()) {
+        if (! self::isShortage($suspect->fault) || $this->charge->isOpen()) {
             return $suspect->entry()->do;
         }
+        $missing = implode('; ', $this->charge->reasons());
 
         return [
-            'Do not add refrigerant yet. Still to be looked at: '.implode('; ', $this->chargeNeeds).'.',
+            'Do not add refrigerant yet. Still to be looked at: '.$missing.'.',
             $suspect->entry()->do[0],
         ];
     }

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\DataFile;
 use Metrum\Circuit\Fault;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Test;
 use Metrum\Findings\Findings;
 
 /**
- * Adds up the evidence in log-odds, hypothesis by hypothesis (Bayes with independent evidence given fault and severity).
+ * Adds up the evidence in log-odds, hypothesis by hypothesis (Bayes with independent evidence given fault and
+ * severity).
  *
  * Evidence of one family tells of the same thing twice: the piece that tells most counts whole, the next ones half, a
  * third and so on. All evidence is tempered, since no model foretells as sharply as its formulas claim.
@@ -17,6 +19,9 @@ use Metrum\Findings\Findings;
 final class Weighing
 {
     private const TEMPER = 0.85;
+
+    /** All complaints tell of the same thing. */
+    private const COMPLAINT = 'complaint';
 
     /** @var list<Evidence> */
     public readonly array $evidence;
@@ -29,24 +34,19 @@ final class Weighing
     {
         $pieces = [];
         foreach ($signals as $signal) {
-            $pieces[] = new Evidence($signal->sign->family, $hypotheses->ofSignal($signal), $signal);
+            $pieces[] = new Evidence($signal->sign->row()->family, $hypotheses->ofSignal($signal), $signal);
         }
-        foreach (\Metrum\Circuit\Observation::cases() as $observation) {
-            $word = $findings->observed($observation);
+        foreach ([...Observation::cases(), ...Test::cases()] as $asked) {
+            $word = $asked instanceof Observation ? $findings->observed($asked) : $findings->tested($asked);
             if ($word !== null) {
-                $pieces[] = self::wordPiece($hypotheses, $observation, $word);
-            }
-        }
-        foreach (\Metrum\Circuit\Test::cases() as $test) {
-            $word = $findings->tested($test);
-            if ($word !== null) {
-                $pieces[] = self::wordPiece($hypotheses, $test, $word);
+                $logs = array_map(log(...), $hypotheses->chances($asked, $word));
+                $pieces[] = new Evidence($asked->row()->family, $logs, asked: $asked, word: $word);
             }
         }
         foreach ($findings->complaints as $complaint) {
             $pieces[] = new Evidence(
-                'complaint',
-                $hypotheses->ofComplaint($complaint->value),
+                self::COMPLAINT,
+                $hypotheses->ofComplaint($complaint),
                 complaint: $complaint,
             );
         }
@@ -73,7 +73,8 @@ final class Weighing
     }
 
     /**
-     * Weight of each piece for a fault, nats: log of how much better the fault foretells it than the rest does on average.
+     * Weight of each piece for a fault, nats: log of how much better the fault foretells it than the rest does on
+     * average.
      *
      * @return list<array{Evidence, float}> heaviest first
      */
@@ -81,7 +82,11 @@ final class Weighing
     {
         $own = $rest = [];
         foreach ($this->hypotheses->all as $i => [$one]) {
-            $one === $fault ? ($own[$i] = $this->posterior[$i]) : ($rest[$i] = $this->hypotheses->prior[$i]);
+            if ($one === $fault) {
+                $own[$i] = $this->posterior[$i];
+            } else {
+                $rest[$i] = $this->hypotheses->prior[$i];
+            }
         }
         $weights = [];
         foreach ($this->evidence as $piece) {
@@ -101,22 +106,6 @@ final class Weighing
         }
 
         return self::TEMPER / (1 + $same);
-    }
-
-    private static function wordPiece(
-        Hypotheses $hypotheses,
-        \Metrum\Circuit\Observation|\Metrum\Circuit\Test $key,
-        \Metrum\Circuit\Word $word,
-    ): Evidence {
-        /** @var array{family: string} $entry */
-        $entry = DataFile::read('evidence/words')[$key->value];
-
-        return new Evidence(
-            $entry['family'],
-            array_map(log(...), $hypotheses->chances($key->value, $word)),
-            asked: $key,
-            word: $word,
-        );
     }
 
     /**

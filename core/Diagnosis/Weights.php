@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
+use Metrum\Circuit\Complaint;
 use Metrum\Circuit\Fault;
+use Metrum\Circuit\Question;
 use Metrum\Circuit\Word;
+use Metrum\Findings\Sign;
 
 /** Where the weights of evidence come from: set by hand in data/faults now, fitted on a simulated plant later. */
 interface Weights
@@ -22,8 +25,8 @@ interface Weights
     public function shift(Fault $fault, Sign $sign, float $severity): array;
 
     /** Chance of the answer, 0 … 1. */
-    public function chance(Fault $fault, string $key, Word $word, float $severity): float;
+    public function chance(Fault $fault, Question $asked, Word $word, float $severity): float;
 
     /** Chance of the complaint ÷ its chance over all visits. */
-    public function complaintRatio(Fault $fault, string $complaint): float;
+    public function complaintRatio(Fault $fault, Complaint $complaint): float;
 }

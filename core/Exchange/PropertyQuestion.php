@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Exchange;
 
+use Metrum\Circuit\Refused;
 use Metrum\Refrigerant\Library;
 use Metrum\Refrigerant\OutsideTable;
 use Metrum\Refrigerant\Refrigerant;
@@ -16,13 +17,13 @@ final class PropertyQuestion
     /**
      * @return array<string, mixed> the question with its answer behind it
      *
-     * @throws RefusedFile
+     * @throws Refused
      */
     public static function answer(string $line): array
     {
         $given = json_decode($line);
         if (! ($given instanceof \stdClass)) {
-            throw new RefusedFile(['line: a JSON object is wanted']);
+            throw new Refused(['line: a JSON object is wanted']);
         }
         $asked = $reasons = $numbers = [];
         foreach (get_object_vars($given) as $key => $value) {
@@ -47,7 +48,7 @@ final class PropertyQuestion
                 implode(', ', Library::standard()->names());
         }
         if ($reasons !== [] || ! is_string($name)) {
-            throw new RefusedFile($reasons);
+            throw new Refused($reasons);
         }
         try {
             return $asked +
@@ -56,7 +57,7 @@ final class PropertyQuestion
                     self::properties(Library::standard()->get($name), $numbers),
                 );
         } catch (OutsideTable $outside) {
-            throw new RefusedFile([array_key_last($numbers).': '.$outside->getMessage()]);
+            throw new Refused([array_key_last($numbers).': '.$outside->getMessage()]);
         }
     }
 
@@ -92,7 +93,7 @@ final class PropertyQuestion
                 'glide_k' => $fluid->glide($p),
             ];
         }
-        throw new RefusedFile(['line: t_c, p_kpa_abs, or superheat_k with dew_c or p_kpa_abs is wanted']);
+        throw new Refused(['line: t_c, p_kpa_abs, or superheat_k with dew_c or p_kpa_abs is wanted']);
     }
 
     /**
@@ -104,7 +105,7 @@ final class PropertyQuestion
         $dew = match (true) {
             isset($asked['dew_c']) => $asked['dew_c'] + 273.15,
             isset($asked['p_kpa_abs']) => $fluid->dewTemperature($asked['p_kpa_abs'] * 1e3),
-            default => throw new RefusedFile(['superheat_k: dew_c or p_kpa_abs is wanted with it']),
+            default => throw new Refused(['superheat_k: dew_c or p_kpa_abs is wanted with it']),
         };
         $superheat = $asked['superheat_k'];
         $pressure = $fluid->dewPressure($dew);
@@ -118,7 +119,7 @@ final class PropertyQuestion
         if (isset($asked['discharge_kpa_abs'])) {
             $discharge = $asked['discharge_kpa_abs'] * 1e3;
             if ($discharge < $pressure) {
-                throw new RefusedFile([
+                throw new Refused([
                     sprintf(
                         'discharge_kpa_abs: %.1f was given; at least the suction pressure of %.1f kPa abs is wanted',
                         $asked['discharge_kpa_abs'],

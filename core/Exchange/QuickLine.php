@@ -8,50 +8,56 @@ use Metrum\Circuit\Complaint;
 use Metrum\Circuit\DataFile;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
+use Metrum\Circuit\State;
 use Metrum\Circuit\Test;
 use Metrum\Circuit\Word;
+use Metrum\Log\FactKind;
+use Metrum\Log\Kinds\NoteWritten;
+use Metrum\Log\Said;
 use Metrum\Quantity\Unit;
 
 /**
  * Reads what people type as they talk: "suction 32psi, bulb -2c, glass bubbles".
  *
- * The words people use stand in data/quick-words.json. Longest match first, entry after entry; what is not understood is
- * kept as a note, in the words in which it was typed.
- *
- * @phpstan-type Vocabulary array{readings: array<string, list<string>>, observations: array<string, list<string>>, tests: array<string, list<string>>, states: array<string, list<string>>, said: array<string, list<string>>}
+ * The words people use stand with each reading, observation and test, and in data/sayings.json. Longest match first,
+ * entry after entry; what is not understood is kept as a note, in the words in which it was typed.
  */
 final class QuickLine
 {
     private const NUMBER = '[+\-−]?\s*(?:\d+\s+)?\d*(?:[.,]?\d+)?(?:\s*\/\s*\d+|\s*[½¼¾⅛⅜⅝⅞])?';
 
-    /** @var list<array{string, string, string}> phrase, kind, key; longest phrase first */
+    /** @var list<array{string, FactKind, string}> phrase, kind, key; longest phrase first */
     private array $phrases = [];
-
-    /** @var array<string, list<string>> */
-    private array $said;
 
     public function __construct()
     {
-        $words = self::vocabulary();
-        $this->said = $words['said'];
-        foreach (
-            ['readings' => 'reading', 'observations' => 'observation', 'tests' => 'test', 'states' => 'state'] as $section => $kind
-        ) {
-            foreach ($words[$section] as $key => $phrases) {
-                foreach ($phrases as $phrase) {
-                    $this->phrases[] = [$phrase, $kind, $key];
-                }
+        $this->know(FactKind::Reading, ...Reading::cases());
+        $this->know(FactKind::Observation, ...Observation::cases());
+        $this->know(FactKind::Test, ...Test::cases());
+        foreach (State::cases() as $state) {
+            foreach (DataFile::read('sayings')->row('states')->texts($state->value) as $phrase) {
+                $this->phrases[] = [$phrase, FactKind::State, $state->value];
             }
         }
         foreach (Complaint::cases() as $complaint) {
             if ($complaint !== Complaint::None) {
-                $this->phrases[] = [str_replace('_', ' ', $complaint->value), 'complaint', $complaint->value];
+                $phrase = str_replace('_', ' ', $complaint->value);
+                $this->phrases[] = [$phrase, FactKind::Complaint, $complaint->value];
             }
         }
         usort($this->phrases, static fn (array $a, array $b): int => strlen($b[0]) <=> strlen($a[0]));
     }
 
-    /** @return list<QuickEntry> in the order in which they were said */
+    private function know(FactKind $kind, Reading|Observation|Test ...$asked): void
+    {
+        foreach ($asked as $one) {
+            foreach ($one->taking()->said as $phrase) {
+                $this->phrases[] = [$phrase, $kind, $one->value];
+            }
+        }
+    }
+
+    /** @return list<Said> in the order in which they were said */
     public function read(string $line): array
     {
         $entries = [];
@@ -71,7 +77,7 @@ final class QuickLine
                 }
             }
             if (trim($unknown) !== '') {
-                $entries[] = new QuickEntry('note', 'note', trim($unknown));
+                $entries[] = new Said(FactKind::Note, NoteWritten::PLAIN, $unknown);
             }
         }
 
@@ -97,7 +103,7 @@ final class QuickLine
         return substr($found[0], strlen($typed));
     }
 
-    /** @return array{?QuickEntry, int} what the text begins with, and how many bytes that takes */
+    /** @return array{?Said, int} what the text begins with, and how many bytes that takes */
     private function first(string $text): array
     {
         foreach ($this->phrases as [$phrase, $kind, $key]) {
@@ -106,16 +112,16 @@ final class QuickLine
             }
             $after = substr($text, strlen($match[0]));
             $value = match ($kind) {
-                'reading' => $this->number(Reading::from($key), $after),
-                'observation' => $this->word(Observation::from($key)->words(), $after),
-                'test' => $this->word(Test::from($key)->words(), $after),
-                'complaint' => ['yes', 0],
+                FactKind::Reading => $this->number(Reading::from($key), $after),
+                FactKind::Observation => $this->word(Observation::from($key)->words(), $after),
+                FactKind::Test => $this->word(Test::from($key)->words(), $after),
+                FactKind::Complaint => ['yes', 0],
                 default => [$key, 0],
             };
             if ($value !== null) {
-                $name = $kind === 'state' ? 'state' : $key;
+                $name = $kind === FactKind::State ? FactKind::State->value : $key;
 
-                return [new QuickEntry($kind, $name, $value[0]), strlen($match[0]) + $value[1]];
+                return [new Said($kind, $name, $value[0]), strlen($match[0]) + $value[1]];
             }
         }
 
@@ -159,7 +165,12 @@ final class QuickLine
     {
         $best = null;
         foreach ($words as $word) {
-            foreach ([str_replace('_', ' ', $word->value), ...$this->said[$word->value] ?? []] as $said) {
+            foreach (
+                [
+                    str_replace('_', ' ', $word->value),
+                    ...DataFile::read('sayings')->row('answers')->texts($word->value),
+                ] as $said
+            ) {
                 $found =
                     preg_match(
                         '/^[\s:=]*(?:is\s+|are\s+)?'.preg_quote($said, '/').'(?![\p{L}])/iu',
@@ -173,14 +184,5 @@ final class QuickLine
         }
 
         return $best;
-    }
-
-    /** @return Vocabulary */
-    private static function vocabulary(): array
-    {
-        /** @var Vocabulary $words */
-        $words = DataFile::read('quick-words');
-
-        return $words;
     }
 }

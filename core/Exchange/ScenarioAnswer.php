@@ -18,17 +18,16 @@ final class ScenarioAnswer
     public static function steady(Scenario $scenario, PlantState $state): array
     {
         $findings = new Findings(
-            $scenario->circuit,
+            $scenario->sound->circuit,
             $state->runs() ? State::RunningSettled : State::Off,
-            [],
-            $state->readings,
-            $state->observations,
+            readings: $state->readings,
+            observations: $state->observations,
         );
 
         return VisitWriter::file($findings) + [
             'plant' => array_filter(
                 [
-                    'stopped' => $state->stopped,
+                    'stopped' => $state->stopped?->sentence(),
                     'mass_flow_kg_s' => round($state->massFlow, 6),
                     'cooling_w' => round($state->cooling, 2),
                     'power_w' => round($state->power, 2),
@@ -51,10 +50,10 @@ final class ScenarioAnswer
     {
         $line = [
             'time_s' => round($moment->time, 1),
-            'mode' => $moment->mode,
+            'mode' => $moment->mode->value,
             'calls' => $moment->calls,
             'fans' => $moment->fans,
-            'tripped' => $moment->tripped,
+            'tripped' => $moment->tripped?->value,
             'frost_kg' => round($moment->frost, 4),
             'air_share' => round($moment->air, 3),
             'valve_opening' => round($moment->opening, 3),

@@ -4,164 +4,156 @@ declare(strict_types=1);
 
 namespace Metrum\Exchange;
 
+use Metrum\Circuit\Circuit;
+use Metrum\Circuit\CircuitReader;
 use Metrum\Circuit\Fault;
+use Metrum\Circuit\Reasons;
+use Metrum\Circuit\Refused;
+use Metrum\Circuit\Section;
+use Metrum\Plant\Machine;
 use Metrum\Plant\Scenario;
+use Metrum\Plant\ScenarioFields;
 use Metrum\Plant\Sizing;
 use Metrum\Plant\Surroundings;
+use Metrum\Quantity\Field;
+use Metrum\Refrigerant\Library;
 use Metrum\Refrigerant\OutsideTable;
 
 /** Reads a scenario for the twin: a visit file's system and design, with conditions, faults and adjustments. */
-final class ScenarioReader extends StrictReader
+final readonly class ScenarioReader
 {
     private const TOP = ['format', 'version', 'id', 'system', 'design', 'conditions', 'faults', 'adjust'];
 
-    /** Key => least and most, in the file's unit. */
-    private const CONDITIONS = [
-        'ambient_temperature_c' => [-45.0, 52.0],
-        'box_temperature_c' => [-50.0, 45.0],
-        'load_share' => [0.02, 2.0],
-        'return_gas_gain_k' => [0.0, 60.0],
-    ];
+    private const DEEPEST = 64;
 
-    private const ADJUST = [
-        'valve_turns' => [-8.0, 8.0],
-        'regulator_turns' => [-10.0, 10.0],
-        'added_kg' => [-500.0, 500.0],
-    ];
+    private Section $top;
 
-    /** @throws RefusedFile */
-    public static function json(string $text): Scenario
+    private function __construct(\stdClass $file, private Reasons $reasons)
     {
-        $file = json_decode(str_starts_with($text, "\u{FEFF}") ? substr($text, 3) : $text, false, 64);
-        if (! ($file instanceof \stdClass)) {
-            throw new RefusedFile(['scenario: no JSON object']);
-        }
-
-        return (new self())->read($file);
+        $this->top = new Section('', get_object_vars($file), $reasons);
     }
 
-    private function read(\stdClass $file): Scenario
+    /** @throws Refused */
+    public static function json(string $text): Scenario
     {
-        $top = get_object_vars($file);
-        $this->known('', $top, self::TOP);
-        $plant = (object) ['format' => 'metrum-visit', 'version' => 1];
-        foreach (['system', 'design'] as $part) {
-            if (array_key_exists($part, $top)) {
-                $plant->{$part} = $top[$part];
-            }
+        $plain = str_starts_with($text, "\u{FEFF}") ? substr($text, 3) : $text;
+        $file = json_decode($plain, false, self::DEEPEST);
+        if (! ($file instanceof \stdClass)) {
+            throw new Refused(['scenario: no JSON object']);
         }
-        $circuit = null;
-        try {
-            $circuit = VisitReader::decoded($plant)->circuit;
-        } catch (RefusedFile $refused) {
-            array_push($this->reasons, ...$refused->reasons);
-        }
-        $conditions = $this->figures($top, 'conditions', self::CONDITIONS);
-        $adjust = $this->figures($top, 'adjust', self::ADJUST);
-        $faults = $this->faults($top);
-        if ($this->reasons !== []) {
-            throw new RefusedFile($this->reasons);
-        }
+
+        return (new self($file, new Reasons()))->read();
+    }
+
+    private function read(): Scenario
+    {
+        $top = $this->top;
+        $top->only(self::TOP);
+        $reader = new CircuitReader($this->reasons, Library::standard());
+        $circuit = $reader->read($top->section('system', required: true), $top->section('design'));
+        $conditions = $this->amounts('conditions', ScenarioFields::conditions());
+        $adjust = $this->amounts('adjust', ScenarioFields::adjustments());
+        $faults = $this->faults();
+        $this->reasons->raise();
         assert($circuit !== null);
-        try {
-            (new Sizing($circuit))->machine();
-        } catch (OutsideTable $outside) {
-            throw new RefusedFile([
-                'system: such a plant cannot be built with '.
-                $circuit->refrigerant.
-                ': '.
-                $outside->getMessage(),
-            ]);
-        }
-        $highest = Surroundings::hottest($circuit->fluid()) - 273.15;
-        if (($conditions['ambient_temperature_c'] ?? 0.0) > $highest) {
-            throw new RefusedFile([
-                'conditions.ambient_temperature_c: '.
-                self::shown($conditions['ambient_temperature_c']).
-                ' was given; above '.
-                round($highest).
-                ' °C '.
-                $circuit->refrigerant.
-                ' no longer condenses (its table ends there)',
-            ]);
-        }
-        $kelvin = static fn (?float $celsius): ?float => $celsius === null ? null : $celsius + 273.15;
+        $this->condenses($circuit, $conditions['ambient_temperature_c'] ?? null);
 
         return new Scenario(
-            $circuit,
-            $kelvin($conditions['ambient_temperature_c'] ?? null),
-            $kelvin($conditions['box_temperature_c'] ?? null),
-            $conditions['load_share'] ?? null,
-            $conditions['return_gas_gain_k'] ?? null,
-            $faults,
-            $adjust['valve_turns'] ?? 0.0,
-            $adjust['regulator_turns'] ?? 0.0,
-            $adjust['added_kg'] ?? 0.0,
+            sound: self::machine($circuit),
+            ambient: $conditions['ambient_temperature_c'] ?? null,
+            box: $conditions['box_temperature_c'] ?? null,
+            loadShare: $conditions['load_share'] ?? null,
+            returnGain: $conditions['return_gas_gain_k'] ?? null,
+            faults: $faults,
+            valveTurns: $adjust['valve_turns'] ?? 0.0,
+            regulatorTurns: $adjust['regulator_turns'] ?? 0.0,
+            added: $adjust['added_kg'] ?? 0.0,
         );
     }
 
-    /**
-     * @param  array<mixed>  $top
-     * @param  array<string, array{float, float}>  $possible
-     * @return array<string, float>
-     */
-    private function figures(array $top, string $name, array $possible): array
+    private static function machine(Circuit $circuit): Machine
     {
-        $section = $this->section($top, $name);
-        $this->known($name.'.', $section, array_keys($possible));
-        $figures = [];
-        foreach ($possible as $key => [$least, $most]) {
-            $given = $this->number($section, $key, $name.'.');
-            if ($given !== null && ($given < $least || $given > $most)) {
-                $this->refuse(
-                    $name.'.'.$key,
-                    self::shown($given).' was given; possible is '.$least.' to '.$most,
-                );
-            } elseif ($given !== null) {
-                $figures[$key] = $given;
-            }
+        try {
+            return (new Sizing($circuit))->machine();
+        } catch (OutsideTable $outside) {
+            $why = 'such a plant cannot be built with '.$circuit->refrigerant.': '.$outside->getMessage();
+            throw new Refused(['system: '.$why]);
         }
+    }
 
-        return $figures;
+    private function condenses(Circuit $circuit, ?float $ambient): void
+    {
+        $highest = Surroundings::hottest($circuit->fluid());
+        if ($ambient !== null && $ambient > $highest) {
+            $this->top
+                ->section('conditions')
+                ->refuse(
+                    'ambient_temperature_c',
+                    round($ambient - 273.15, 3).
+                        ' was given; above '.
+                        round($highest - 273.15).
+                        ' °C '.
+                        $circuit->refrigerant.
+                        ' no longer condenses (its table ends there)',
+                );
+            $this->reasons->raise();
+        }
     }
 
     /**
-     * @param  array<mixed>  $top
-     * @return list<array{Fault, float}>
+     * @param  array<string, Field>  $fields
+     * @return array<string, float> SI
      */
-    private function faults(array $top): array
+    private function amounts(string $name, array $fields): array
     {
-        $given = $top['faults'] ?? [];
+        $section = $this->top->section($name);
+        $section->only(array_keys($fields));
+        $amounts = [];
+        foreach ($fields as $key => $field) {
+            $amount = $section->amount($key, $field);
+            if ($amount !== null) {
+                $amounts[$key] = $amount;
+            }
+        }
+
+        return $amounts;
+    }
+
+    /** @return list<array{Fault, float}> */
+    private function faults(): array
+    {
+        $given = $this->top->has('faults') ? $this->top->given('faults') : [];
         if (! is_array($given)) {
-            $this->refuse('faults', self::shown($given).' was given; a list is wanted');
+            $this->top->refuse('faults', Reasons::shown($given).' was given; a list is wanted');
 
             return [];
         }
         $faults = [];
         foreach (array_values($given) as $i => $one) {
-            $path = 'faults.'.$i.'.';
-            if (! ($one instanceof \stdClass)) {
-                $this->refuse(
-                    'faults.'.$i,
-                    self::shown($one).' was given; an object with fault and severity is wanted',
+            if ($one instanceof \stdClass) {
+                $faults[] = $this->fault(
+                    new Section('faults.'.$i.'.', get_object_vars($one), $this->reasons),
                 );
-
-                continue;
-            }
-            $entry = get_object_vars($one);
-            $this->known($path, $entry, ['fault', 'severity']);
-            $fault = $this->enum($entry, 'fault', $path, Fault::class);
-            $severity = $this->number($entry, 'severity', $path) ?? 0.6;
-            if (! array_key_exists('fault', $entry)) {
-                $this->refuse($path.'fault', 'missing; it is required');
-            }
-            if ($severity < 0.0 || $severity > 1.0) {
-                $this->refuse($path.'severity', self::shown($severity).' was given; possible is 0 to 1');
-            } elseif ($fault !== null) {
-                $faults[] = [$fault, $severity];
+            } else {
+                $wanted = 'an object with fault and severity is wanted';
+                $this->top->refuse('faults.'.$i, Reasons::shown($one).' was given; '.$wanted);
             }
         }
 
-        return $faults;
+        return array_values(array_filter($faults));
+    }
+
+    /** @return ?array{Fault, float} */
+    private function fault(Section $one): ?array
+    {
+        $one->only(['fault', 'severity']);
+        $fault = $one->word('fault', Fault::class);
+        if (! $one->has('fault')) {
+            $one->refuse('fault', 'missing; it is required');
+        }
+        $field = ScenarioFields::severity();
+        $severity = $one->has('severity') ? $one->amount('severity', $field) : $field->usual;
+
+        return $fault === null || $severity === null ? null : [$fault, $severity];
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
+use Metrum\Circuit\DesignKey;
 use Metrum\Circuit\HouseRules;
+use Metrum\Circuit\Reading;
 use Metrum\Refrigerant\OutsideTable;
 
 /** All that can be worked out of one set of findings; what cannot, with the reason. */
@@ -34,25 +36,39 @@ final class Figures
     /**
      * Works one figure; a property outside its table makes it unknown, with the reason.
      *
+     * @param  string  $pattern  formula in words, %1$s … for the names of the inputs
+     * @param  list<Reading|DesignKey>  $from
      * @param  callable(): ?float  $value  SI, null where an input is missing
-     * @param  array<string, array{float, \Metrum\Quantity\Kind}>  $inputs
+     * @param  ?callable(float): ?Meaning  $meaning  of the value
      */
-    public function add(
+    public function work(
         Derived $key,
+        string $pattern,
+        array $from,
         callable $value,
-        string $formula,
-        array $inputs,
-        ?string $meaning = null,
+        ?callable $meaning = null,
     ): void {
         try {
             $si = $value();
+            if ($si !== null) {
+                $means = $meaning === null ? null : $meaning($si);
+                $this->figures[$key->value] = new Figure($key, $si, $pattern, $from, $means);
+            }
         } catch (OutsideTable $reason) {
             $this->unknown[$key->value] = $reason->getMessage();
-
-            return;
         }
-        if ($si !== null) {
-            $this->figures[$key->value] = new Figure($key, $si, $formula, $inputs, $meaning);
+    }
+
+    /** The first of these that is known stands for the key too. */
+    public function takeFirst(Derived $key, Derived ...$candidates): void
+    {
+        foreach ($candidates as $candidate) {
+            $figure = $this->figure($candidate);
+            if ($figure !== null) {
+                $this->figures[$key->value] = $figure->as($key);
+
+                return;
+            }
         }
     }
 

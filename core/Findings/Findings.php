@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
+use Metrum\Circuit\Asked;
 use Metrum\Circuit\Circuit;
 use Metrum\Circuit\Complaint;
 use Metrum\Circuit\Fault;
@@ -12,11 +13,14 @@ use Metrum\Circuit\Reading;
 use Metrum\Circuit\State;
 use Metrum\Circuit\Test;
 use Metrum\Circuit\Word;
+use Metrum\Quantity\Copies;
 use Metrum\Quantity\Kind;
 
 /** What is known at one moment of a visit: the latest of each reading, observation and test. Absent is unknown. */
 final readonly class Findings
 {
+    use Copies;
+
     /**
      * @param  array<string, float>  $readings  by key of Reading, SI; pressures in gauge Pa
      * @param  array<string, Word>  $observations  by key of Observation
@@ -91,31 +95,32 @@ final readonly class Findings
     }
 
     /** The same findings with one answer more (or another), for asking what it would tell. */
-    public function with(Reading|Observation|Test $key, float|Word $value): self
+    public function with(Asked $key, float|Word $value): self
     {
-        $readings = $this->readings;
-        $observations = $this->observations;
-        $tests = $this->tests;
-        if ($key instanceof Reading && is_float($value)) {
-            $readings[$key->value] = $value;
-        } elseif ($key instanceof Observation && $value instanceof Word) {
-            $observations[$key->value] = $value;
-        } elseif ($key instanceof Test && $value instanceof Word) {
-            $tests[$key->value] = $value;
-        }
+        return match (true) {
+            $key instanceof Reading && is_float($value) => $this->but(
+                readings: [$key->value => $value] + $this->readings,
+            ),
+            $key instanceof Observation && $value instanceof Word => $this->but(
+                observations: [$key->value => $value] + $this->observations,
+            ),
+            $key instanceof Test && $value instanceof Word => $this->but(
+                tests: [$key->value => $value] + $this->tests,
+            ),
+            default => $this,
+        };
+    }
 
-        return new self(
-            $this->circuit,
-            $this->state,
-            $this->complaints,
-            $readings,
-            $observations,
-            $tests,
-            $this->confirmed,
-            $this->ruledOut,
-            $this->id,
-            $this->takenAt,
-        );
+    /**
+     * The same without some readings, as where they were not taken.
+     *
+     * @param  list<Reading>  $readings
+     */
+    public function without(array $readings): self
+    {
+        $left = array_diff_key($this->readings, array_flip(array_column($readings, 'value')));
+
+        return count($left) === count($this->readings) ? $this : $this->but(readings: $left);
     }
 
     public function isEmpty(): bool

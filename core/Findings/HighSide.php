@@ -4,18 +4,22 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
+use Metrum\Circuit\DesignKey;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Reading;
-use Metrum\Quantity\Kind;
 use Metrum\Refrigerant\Refrigerant;
 
-/** Works the figures of condenser, liquid line and discharge. Gauge readings become absolute by the site's atmosphere. */
+/** Works the figures of condenser, liquid line and discharge. Gauge readings become absolute by the atmosphere. */
 final readonly class HighSide
 {
-    /** Isentropic efficiency and loss to the air before the clamp that the discharge pipe is expected with (knowledge: 0.6 to 0.75). */
+    /** Isentropic efficiency that the discharge pipe is expected with (knowledge.md §5: 0.6 to 0.75). */
     private const EFFICIENCY = 0.68;
 
+    /** Share of the difference to the air that is lost before the clamp. */
     private const LINE_LOSS_SHARE = 0.08;
+
+    /** K around the line where its air is not known. */
+    private const USUAL_AIR = 298.15;
 
     private Refrigerant $fluid;
 
@@ -26,43 +30,21 @@ final readonly class HighSide
 
     public function work(): void
     {
-        $head = $this->findings->absolute(Reading::DischargePressure);
-        if ($head !== null) {
-            $from = $this->input(Reading::DischargePressure);
-            $this->figures->add(
-                Derived::SaturatedCondensing,
-                fn (): float => $this->fluid->bubbleTemperature($head),
-                'bubble temperature at the discharge pressure (absolute)',
-                $from,
-            );
-            $this->figures->add(
-                Derived::CondensingDew,
-                fn (): float => $this->fluid->dewTemperature($head),
-                'dew temperature at the discharge pressure (absolute)',
-                $from,
-            );
-            $this->figures->add(
-                Derived::CondensingMiddle,
-                fn (): float => ($this->fluid->dewTemperature($head) + $this->fluid->bubbleTemperature($head)) /
-                    2,
-                'mean of dew and bubble temperature at the discharge pressure',
-                $from,
-            );
-        }
+        $this->saturations();
+        $discharge = Reading::DischargePressure;
+        $receiver = Reading::ReceiverPressure;
         $this->subcooling(Derived::CondenserSubcooling, Reading::CondenserOutletTemperature, [
-            Reading::DischargePressure,
-            Reading::ReceiverPressure,
+            $discharge,
+            $receiver,
         ]);
         $this->subcooling(Derived::ReceiverSubcooling, Reading::ReceiverOutletTemperature, [
-            Reading::ReceiverPressure,
-            Reading::DischargePressure,
+            $receiver,
+            $discharge,
         ]);
-        $this->subcooling(Derived::ValveSubcooling, Reading::ValveInletTemperature, [
-            Reading::ReceiverPressure,
-            Reading::DischargePressure,
-        ]);
+        $this->subcooling(Derived::ValveSubcooling, Reading::ValveInletTemperature, [$receiver, $discharge]);
         $this->mainSubcooling();
         $this->airSide();
+        $this->current();
         $this->difference(
             Derived::DrierDrop,
             Reading::DrierInletTemperature,
@@ -79,12 +61,11 @@ final readonly class HighSide
         if ($suction === null || $head === null || $suction <= 0.0) {
             return;
         }
-        $from = $this->input(Reading::DischargePressure) + $this->input(Reading::SuctionPressure);
-        $this->figures->add(
+        $this->figures->work(
             Derived::CompressionRatio,
-            static fn (): float => $head / $suction,
             'absolute discharge pressure ÷ absolute suction pressure',
-            $from,
+            [Reading::DischargePressure, Reading::SuctionPressure],
+            static fn (): float => $head / $suction,
         );
         $superheat = $this->figures->value(Derived::CompressorSuperheat);
         $dew = $this->figures->value(Derived::SaturatedSuction);
@@ -97,28 +78,62 @@ final readonly class HighSide
 
             return;
         }
-        $from += $this->input(Reading::SuctionTemperatureCompressor);
-        $this->figures->add(
+        $this->discharge($dew, $superheat, $head);
+    }
+
+    private function saturations(): void
+    {
+        $head = $this->findings->absolute(Reading::DischargePressure);
+        if ($head === null) {
+            return;
+        }
+        $from = [Reading::DischargePressure];
+        $this->figures->work(
+            Derived::SaturatedCondensing,
+            'bubble temperature at the %1$s (absolute)',
+            $from,
+            fn (): float => $this->fluid->bubbleTemperature($head),
+        );
+        $this->figures->work(
+            Derived::CondensingDew,
+            'dew temperature at the %1$s (absolute)',
+            $from,
+            fn (): float => $this->fluid->dewTemperature($head),
+        );
+        $this->figures->work(
+            Derived::CondensingMiddle,
+            'mean of dew and bubble temperature at the %1$s',
+            $from,
+            fn (): float => ($this->fluid->dewTemperature($head) + $this->fluid->bubbleTemperature($head)) / 2,
+        );
+    }
+
+    private function discharge(float $dew, float $superheat, float $head): void
+    {
+        $from = [Reading::DischargePressure, Reading::SuctionPressure, Reading::SuctionTemperatureCompressor];
+        $this->figures->work(
             Derived::IdealDischarge,
-            fn (): float => $this->fluid->isentropicDischarge($dew, $superheat, $head)['temperature'],
             'temperature after compression without loss from the compressor\'s suction state to the discharge pressure',
             $from,
+            fn (): float => $this->fluid->isentropicDischarge($dew, $superheat, $head)['temperature'],
         );
-        $this->figures->add(
+        $this->figures->work(
             Derived::ExpectedDischarge,
-            function () use ($dew, $superheat, $head): float {
-                $ideal = $this->fluid->isentropicDischarge($dew, $superheat, $head);
-                $hot = $this->fluid->vapourTemperature(
-                    $head,
-                    $this->fluid->vapourEnthalpy($dew, $superheat) + $ideal['work'] / self::EFFICIENCY,
-                );
-                $around = $this->findings->reading(Reading::AmbientTemperature) ?? 298.15;
-
-                return $hot - self::LINE_LOSS_SHARE * ($hot - $around);
-            },
-            'compression at 68 % isentropic efficiency, less 8 % of the difference to the air on the way to the clamp',
+            'compression at 68 %% isentropic efficiency, '.
+                'less 8 %% of the difference to the air on the way to the clamp',
             $from,
+            fn (): float => $this->atClamp($dew, $superheat, $head),
         );
+    }
+
+    /** K at the clamp on the discharge pipe. */
+    private function atClamp(float $dew, float $superheat, float $head): float
+    {
+        $work = $this->fluid->isentropicDischarge($dew, $superheat, $head)['work'] / self::EFFICIENCY;
+        $hot = $this->fluid->vapourTemperature($head, $this->fluid->vapourEnthalpy($dew, $superheat) + $work);
+        $around = $this->findings->reading(Reading::AmbientTemperature) ?? self::USUAL_AIR;
+
+        return $hot - self::LINE_LOSS_SHARE * ($hot - $around);
     }
 
     /** @param  list<Reading>  $pressures  the first one measured is used */
@@ -130,56 +145,28 @@ final readonly class HighSide
             if ($temperature === null || $pressure === null) {
                 continue;
             }
-            $this->figures->add(
+            $this->figures->work(
                 $key,
+                'bubble temperature at the %1$s − %2$s',
+                [$reading, $pipe],
                 fn (): float => $this->fluid->bubbleTemperature($pressure) - $temperature,
-                'bubble temperature at the '.
-                    mb_strtolower($reading->label()).
-                    ' − '.
-                    mb_strtolower($pipe->label()),
-                $this->input($reading) + $this->input($pipe),
+                static fn (float $value): ?Meaning => match (true) {
+                    $value < -1.0 => Meaning::NoLiquidSeal,
+                    $key === Derived::ValveSubcooling => Meaning::ReadsHighBehindRestriction,
+                    default => null,
+                },
             );
-            $figure = $this->figures->figure($key);
-            $meaning = match (true) {
-                $figure === null => null,
-                $figure->si < -1.0 => 'Negative: no liquid seal there, gas or a mixture in the pipe, heat reaching the liquid, or a wrong reading.',
-                $key === Derived::ValveSubcooling => 'By the pressure at the start of the line: a restriction on the way makes it read high.',
-                default => null,
-            };
-            if ($figure !== null && $meaning !== null) {
-                $this->figures->add(
-                    $key,
-                    static fn (): float => $figure->si,
-                    $figure->formula,
-                    $figure->inputs,
-                    $meaning,
-                );
-            }
 
             return;
         }
     }
 
-    /** Where a receiver stands, its outlet tells of the seal; else the condenser's outlet; else the valve's inlet. */
     private function mainSubcooling(): void
     {
         $order = $this->findings->circuit->hasReceiver()
             ? [Derived::ReceiverSubcooling, Derived::CondenserSubcooling, Derived::ValveSubcooling]
             : [Derived::CondenserSubcooling, Derived::ReceiverSubcooling, Derived::ValveSubcooling];
-        foreach ($order as $key) {
-            $figure = $this->figures->figure($key);
-            if ($figure !== null) {
-                $this->figures->add(
-                    Derived::Subcooling,
-                    static fn (): float => $figure->si,
-                    $figure->formula,
-                    $figure->inputs,
-                    $figure->meaning,
-                );
-
-                return;
-            }
-        }
+        $this->figures->takeFirst(Derived::Subcooling, ...$order);
     }
 
     private function airSide(): void
@@ -188,12 +175,13 @@ final readonly class HighSide
         $middle = $this->rules->judgesAtMidGlide();
         $condensing = $this->figures->value($middle ? Derived::CondensingMiddle : Derived::SaturatedCondensing);
         if ($ambient !== null && $condensing !== null) {
-            $this->figures->add(
+            $this->figures->work(
                 Derived::CondenserSplit,
+                $middle
+                    ? 'condensing at mid-glide − air entering the condenser'
+                    : 'condensing at bubble − air entering the condenser',
+                [Reading::DischargePressure, Reading::AmbientTemperature],
                 static fn (): float => $condensing - $ambient,
-                ($middle ? 'condensing at mid-glide' : 'condensing at bubble').
-                    ' − air entering the condenser',
-                $this->input(Reading::DischargePressure) + $this->input(Reading::AmbientTemperature),
             );
         }
         $this->difference(
@@ -208,14 +196,18 @@ final readonly class HighSide
             Reading::AmbientTemperature,
             'air leaving − air entering the condenser',
         );
+    }
+
+    private function current(): void
+    {
         $rated = $this->findings->circuit->design->ratedCurrent;
         $current = $this->findings->reading(Reading::CompressorCurrent);
         if ($rated !== null && $current !== null) {
-            $this->figures->add(
+            $this->figures->work(
                 Derived::CurrentShare,
-                static fn (): float => $current / $rated,
                 'current ÷ rated current of the plate',
-                $this->input(Reading::CompressorCurrent) + ['Rated current' => [$rated, Kind::Current]],
+                [Reading::CompressorCurrent, DesignKey::RatedCurrent],
+                static fn (): float => $current / $rated,
             );
         }
     }
@@ -225,18 +217,7 @@ final readonly class HighSide
         $a = $this->findings->reading($from);
         $b = $this->findings->reading($less);
         if ($a !== null && $b !== null) {
-            $this->figures->add(
-                $key,
-                static fn (): float => $a - $b,
-                $formula,
-                $this->input($from) + $this->input($less),
-            );
+            $this->figures->work($key, $formula, [$from, $less], static fn (): float => $a - $b);
         }
-    }
-
-    /** @return array<string, array{float, Kind}> */
-    private function input(Reading $reading): array
-    {
-        return [$reading->label() => [(float) $this->findings->reading($reading), $reading->quantity()]];
     }
 }

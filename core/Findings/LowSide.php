@@ -4,105 +4,105 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
+use Metrum\Circuit\DesignKey;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Reading;
-use Metrum\Quantity\Kind;
 use Metrum\Refrigerant\Refrigerant;
 
-/** Works the figures of coil and suction line. Superheat uses dew; the coil is judged at the middle of its glide by default. */
+/** Works the figures of coil and suction line. Superheat uses dew; the coil is judged at mid-glide by default. */
 final readonly class LowSide
 {
     /** Share of vapour behind the valve where nothing is known of the liquid before it. */
     private const USUAL_QUALITY = 0.25;
 
+    /** K below bubble that liquid before the valve is taken at where only the head is known. */
+    private const USUAL_SUBCOOLING = 3.0;
+
     private Refrigerant $fluid;
+
+    /** The coil's own pressure where it was measured, else the compressor's; null where neither was. */
+    private ?Reading $coilReading;
 
     public function __construct(private Findings $findings, private HouseRules $rules, private Figures $figures)
     {
         $this->fluid = $findings->circuit->fluid();
+        $this->coilReading = match (true) {
+            $findings->reading(Reading::EvaporatorPressure) !== null => Reading::EvaporatorPressure,
+            $findings->reading(Reading::SuctionPressure) !== null => Reading::SuctionPressure,
+            default => null,
+        };
     }
 
     public function work(): void
     {
-        $this->saturations();
+        $this->suction();
+        if ($this->coilReading !== null) {
+            $this->coil($this->coilReading, (float) $this->findings->absolute($this->coilReading));
+        }
         $this->superheats();
         $this->airSide();
     }
 
-    private function saturations(): void
+    private function suction(): void
     {
         $suction = $this->findings->absolute(Reading::SuctionPressure);
         if ($suction !== null) {
-            $this->figures->add(
+            $this->figures->work(
                 Derived::SaturatedSuction,
+                'dew temperature at the %1$s (absolute)',
+                [Reading::SuctionPressure],
                 fn (): float => $this->fluid->dewTemperature($suction),
-                'dew temperature at the suction pressure (absolute)',
-                $this->input(Reading::SuctionPressure),
             );
         }
-        $at = $this->coilReading();
-        if ($at === null) {
-            return;
-        }
-        $coil = (float) $this->findings->absolute($at);
-        $from = $this->input($at);
-        $meaning =
-            $at === Reading::SuctionPressure
-                ? 'Taken at the compressor: the coil is warmer by what the suction line loses.'
-                : null;
-        $this->figures->add(
+    }
+
+    private function coil(Reading $at, float $coil): void
+    {
+        $meaning = $at === Reading::SuctionPressure ? static fn (): Meaning => Meaning::TakenAtCompressor : null;
+        $this->figures->work(
             Derived::SaturatedEvaporator,
+            'dew temperature at the %1$s (absolute)',
+            [$at],
             fn (): float => $this->fluid->dewTemperature($coil),
-            'dew temperature at the '.mb_strtolower($at->label()).' (absolute)',
-            $from,
             $meaning,
         );
-        $this->figures->add(
+        $this->figures->work(
             Derived::CoilInlet,
+            'temperature at the quality that the valve leaves: '.
+                'enthalpy of the liquid before it, at the coil\'s pressure',
+            [$at],
             fn (): float => $this->inletTemperature($coil),
-            'temperature at the quality that the valve leaves: enthalpy of the liquid before it, at the coil\'s pressure',
-            $from,
         );
-        $this->figures->add(
+        $this->figures->work(
             Derived::CoilMiddle,
-            fn (): float => ($this->fluid->dewTemperature($coil) + $this->inletTemperature($coil)) / 2,
             'mean of dew and the coil\'s inlet temperature',
-            $from,
+            [$at],
+            fn (): float => ($this->fluid->dewTemperature($coil) + $this->inletTemperature($coil)) / 2,
             $meaning,
         );
+        $suction = $this->findings->absolute(Reading::SuctionPressure);
         if ($at === Reading::EvaporatorPressure && $suction !== null) {
-            $this->figures->add(
+            $this->figures->work(
                 Derived::SuctionLineDrop,
-                static fn (): float => $coil - $suction,
                 'coil pressure − suction pressure',
-                $from + $this->input(Reading::SuctionPressure),
+                [$at, Reading::SuctionPressure],
+                static fn (): float => $coil - $suction,
             );
         }
     }
 
     private function superheats(): void
     {
-        $this->superheat(
-            Derived::EvaporatorSuperheat,
-            Reading::SuctionTemperatureEvaporator,
-            $this->coilReading(),
+        $bulb = Reading::SuctionTemperatureEvaporator;
+        $pipe = Reading::SuctionTemperatureCompressor;
+        $this->superheat(Derived::EvaporatorSuperheat, $bulb, $this->coilReading);
+        $this->superheat(Derived::CompressorSuperheat, $pipe, Reading::SuctionPressure);
+        $this->difference(
+            Derived::SuctionLineGain,
+            $pipe,
+            $bulb,
+            'suction pipe at the compressor − pipe at the bulb',
         );
-        $this->superheat(
-            Derived::CompressorSuperheat,
-            Reading::SuctionTemperatureCompressor,
-            Reading::SuctionPressure,
-        );
-        $bulb = $this->findings->reading(Reading::SuctionTemperatureEvaporator);
-        $pipe = $this->findings->reading(Reading::SuctionTemperatureCompressor);
-        if ($bulb !== null && $pipe !== null) {
-            $this->figures->add(
-                Derived::SuctionLineGain,
-                static fn (): float => $pipe - $bulb,
-                'suction pipe at the compressor − pipe at the bulb',
-                $this->input(Reading::SuctionTemperatureCompressor) +
-                    $this->input(Reading::SuctionTemperatureEvaporator),
-            );
-        }
     }
 
     private function superheat(Derived $key, Reading $pipe, ?Reading $pressure): void
@@ -112,25 +112,16 @@ final readonly class LowSide
         if ($pressure === null || $temperature === null || $absolute === null) {
             return;
         }
-        $work = fn (): float => $temperature - $this->fluid->dewTemperature($absolute);
-        $meaning = null;
-        try {
-            $value = $work();
-            $glide = $this->fluid->glide($absolute);
-            $meaning = match (true) {
-                $value >= -1.0 => null,
-                $value >= -$glide - 1.0 => 'Negative, down to the glide: liquid is leaving there, or a reading is wrong.',
-                default => 'Negative beyond what the refrigerant can show: wrong refrigerant, clamp or pressure.',
-            };
-        } catch (\Metrum\Refrigerant\OutsideTable) {
-            // add() names the reason.
-        }
-        $this->figures->add(
+        $this->figures->work(
             $key,
-            $work,
-            mb_strtolower($pipe->label()).' − dew temperature at the '.mb_strtolower($pressure->label()),
-            $this->input($pipe) + $this->input($pressure),
-            $meaning,
+            '%1$s − dew temperature at the %2$s',
+            [$pipe, $pressure],
+            fn (): float => $temperature - $this->fluid->dewTemperature($absolute),
+            fn (float $value): ?Meaning => match (true) {
+                $value >= -1.0 => null,
+                $value >= -$this->fluid->glide($absolute) - 1.0 => Meaning::LiquidLeaves,
+                default => Meaning::BeyondRefrigerant,
+            },
         );
     }
 
@@ -142,46 +133,43 @@ final readonly class LowSide
         }
         $middle = $this->rules->judgesAtMidGlide();
         $coil = $this->figures->value($middle ? Derived::CoilMiddle : Derived::SaturatedEvaporator);
-        $at = $this->coilReading();
-        if ($coil !== null && $at !== null) {
-            $this->figures->add(
+        if ($coil !== null && $this->coilReading !== null) {
+            $this->figures->work(
                 Derived::EvaporatorTd,
+                $middle
+                    ? 'air entering the coil − evaporating in the middle of the coil'
+                    : 'air entering the coil − evaporating at dew',
+                [Reading::BoxTemperature, $this->coilReading],
                 static fn (): float => $box - $coil,
-                'air entering the coil − evaporating '.($middle ? 'in the middle of the coil' : 'at dew'),
-                $this->input(Reading::BoxTemperature) + $this->input($at),
             );
         }
-        $supply = $this->findings->reading(Reading::SupplyAirTemperature);
-        if ($supply !== null) {
-            $this->figures->add(
-                Derived::CoilAirDrop,
-                static fn (): float => $box - $supply,
-                'air entering − air leaving the coil',
-                $this->input(Reading::BoxTemperature) + $this->input(Reading::SupplyAirTemperature),
-            );
-        }
+        $this->difference(
+            Derived::CoilAirDrop,
+            Reading::BoxTemperature,
+            Reading::SupplyAirTemperature,
+            'air entering − air leaving the coil',
+        );
         $set = $this->findings->circuit->design->boxSetPoint;
         if ($set !== null) {
-            $this->figures->add(
+            $this->figures->work(
                 Derived::BoxAboveSetPoint,
-                static fn (): float => $box - $set,
                 'box air − set point',
-                $this->input(Reading::BoxTemperature) + ['Set point' => [$set, Kind::Temperature]],
+                [Reading::BoxTemperature, DesignKey::BoxSetPoint],
+                static fn (): float => $box - $set,
             );
         }
     }
 
-    /** The coil's own pressure where it was measured, else the compressor's. */
-    private function coilReading(): ?Reading
+    private function difference(Derived $key, Reading $from, Reading $less, string $formula): void
     {
-        return match (true) {
-            $this->findings->reading(Reading::EvaporatorPressure) !== null => Reading::EvaporatorPressure,
-            $this->findings->reading(Reading::SuctionPressure) !== null => Reading::SuctionPressure,
-            default => null,
-        };
+        $a = $this->findings->reading($from);
+        $b = $this->findings->reading($less);
+        if ($a !== null && $b !== null) {
+            $this->figures->work($key, $formula, [$from, $less], static fn (): float => $a - $b);
+        }
     }
 
-    /** Temperature (K) where the coil begins: by the vapour share that throttling leaves, straight between bubble and dew. */
+    /** K where the coil begins: by the vapour share that throttling leaves, straight between bubble and dew. */
     private function inletTemperature(float $coil): float
     {
         $bubble = $this->fluid->bubbleTemperature($coil);
@@ -190,40 +178,31 @@ final readonly class LowSide
         $quality = self::USUAL_QUALITY;
         if ($liquid !== null) {
             $low = $this->fluid->liquidEnthalpy($bubble);
-            $quality =
-                ($this->fluid->liquidEnthalpy($liquid) - $low) / ($this->fluid->vapourEnthalpy($dew) - $low);
+            $latent = $this->fluid->vapourEnthalpy($dew) - $low;
+            $quality = ($this->fluid->liquidEnthalpy($liquid) - $low) / $latent;
         }
 
         return $bubble + max(0.0, min(1.0, $quality)) * ($dew - $bubble);
     }
 
+    /** K of the liquid before the valve, nearest clamp first; null where nothing tells it. */
     private function liquidTemperature(): ?float
     {
-        foreach (
-            [
-                Reading::ValveInletTemperature,
-                Reading::DrierOutletTemperature,
-                Reading::ReceiverOutletTemperature,
-                Reading::CondenserOutletTemperature,
-            ] as $reading
-        ) {
+        $clamps = [
+            Reading::ValveInletTemperature,
+            Reading::DrierOutletTemperature,
+            Reading::ReceiverOutletTemperature,
+            Reading::CondenserOutletTemperature,
+        ];
+        $table = $this->fluid->saturation;
+        foreach ($clamps as $reading) {
             $value = $this->findings->reading($reading);
-            if (
-                $value !== null &&
-                $value > $this->fluid->saturation->lowest &&
-                $value < $this->fluid->saturation->highest
-            ) {
+            if ($value !== null && $value > $table->lowest && $value < $table->highest) {
                 return $value;
             }
         }
         $bubble = $this->figures->value(Derived::SaturatedCondensing);
 
-        return $bubble === null ? null : $bubble - 3.0;
-    }
-
-    /** @return array<string, array{float, Kind}> */
-    private function input(Reading $reading): array
-    {
-        return [$reading->label() => [(float) $this->findings->reading($reading), $reading->quantity()]];
+        return $bubble === null ? null : $bubble - self::USUAL_SUBCOOLING;
     }
 }

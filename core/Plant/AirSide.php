@@ -21,17 +21,30 @@ final readonly class AirSide
     {
     }
 
-    /** Heat that the whole face would move per kelvin between air and refrigerant, W/K. @param  float  $quality  of transfer in the zone, 1 for two-phase */
+    /**
+     * Heat that the whole face would move per kelvin between air and refrigerant, W/K.
+     *
+     * @param  float  $quality  of transfer in the zone, 1 for two-phase
+     */
     public function conductance(float $quality = 1.0): float
     {
         return $this->capacity * (1 - exp((-$quality * $this->transfer) / $this->capacity));
     }
 
-    /** @param  float  $air  share of the air that still moves, 0.02 … 1 @param  float  $surface  share of the transfer left */
+    /**
+     * @param  float  $air  share of the air that still moves, 0.02 … 1
+     * @param  float  $surface  share of the transfer left
+     */
     public function with(float $air, float $surface = 1.0): self
     {
         $air = max(0.02, $air);
 
         return new self($this->capacity * $air, $this->transfer * sqrt($air) * max(0.02, $surface));
+    }
+
+    /** The same at another size. */
+    public function scaled(float $share): self
+    {
+        return new self($this->capacity * $share, $this->transfer * $share);
     }
 }

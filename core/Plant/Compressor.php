@@ -4,16 +4,20 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
+use Metrum\Quantity\Copies;
+
 /**
  * A piston (or piston-like) compressor: gas pumped, work, heat into the gas, current.
  *
- * Volumetric efficiency: 1 − c (ratio^(1/n) − 1), the clearance gas's re-expansion (Gosney, Principles of Refrigeration,
- * ch. 4), less 2 % a unit of ratio for heating and leakage in health. Isentropic efficiency: a flat parabola over ratio,
- * best near 3.5, as published for semi-hermetic machines. Wear lets a share of the gas back: less is pumped, while most of
- * the work is still done and goes into the gas as heat.
+ * Volumetric efficiency: 1 − c (ratio^(1/n) − 1), the clearance gas's re-expansion (Gosney, Principles of
+ * Refrigeration, ch. 4), less 2 % a unit of ratio for heating and leakage in health. Isentropic efficiency: a flat
+ * parabola over ratio, best near 3.5, as published for semi-hermetic machines. Wear lets a share of the gas back:
+ * less is pumped, while most of the work is still done and goes into the gas as heat.
  */
 final readonly class Compressor
 {
+    use Copies;
+
     private const CLEARANCE = 0.045;
 
     private const EXPONENT = 1.12;
@@ -93,24 +97,15 @@ final readonly class Compressor
 
     public function worn(float $wear): self
     {
-        return new self(
-            $this->displacement,
-            min(0.95, $this->wear + $wear),
-            $this->volts,
-            $this->phases,
-            $this->fineness,
-        );
+        return $this->but(wear: min(0.95, $this->wear + $wear));
     }
 
     /** Another make: swept volume and efficiency by a share. */
     public function otherwise(float $displacement, float $fineness = 1.0): self
     {
-        return new self(
-            $this->displacement * $displacement,
-            $this->wear,
-            $this->volts,
-            $this->phases,
-            $this->fineness * $fineness,
+        return $this->but(
+            displacement: $this->displacement * $displacement,
+            fineness: $this->fineness * $fineness,
         );
     }
 }

@@ -7,10 +7,14 @@ namespace Metrum\Plant;
 use Metrum\Circuit\BoxControl;
 use Metrum\Circuit\DefrostKind;
 use Metrum\Circuit\Fault;
+use Metrum\Circuit\Metering;
+use Metrum\Quantity\Copies;
 
 /** What switches a plant, and where. SI. */
 final readonly class Controls
 {
+    use Copies;
+
     /**
      * @param  float  $setPoint  K of box air
      * @param  float  $differential  K above the set point at which cooling begins again
@@ -63,23 +67,23 @@ final readonly class Controls
         );
 
         return new self(
-            $circuit->design->boxSetPoint ?? $machine->design->box,
-            2.0,
-            0.0,
-            $circuit->boxControl !== BoxControl::Thermostat &&
-                $machine->feed->kind !== \Metrum\Circuit\Metering::Capillary,
-            $cutOut,
-            max($fluid->dewPressure($dew - 3.0), 1.12 * $cutOut),
-            $fluid->dewPressure(min($fluid->saturation->highest - 5, 334.0)),
-            180.0,
-            $kind,
-            $heated ? 4 : 0,
-            $kind === DefrostKind::HotGas ? 1200.0 : 2100.0,
-            283.15,
-            150.0,
-            $low ? 269.15 : null,
-            ($kind === DefrostKind::HotGas ? 1.6 : 1.1) * $machine->design->cooling,
-            0.0,
+            setPoint: $circuit->design->boxSetPoint ?? $machine->design->box,
+            differential: 2.0,
+            sensorError: 0.0,
+            pumpsDown: $circuit->boxControl !== BoxControl::Thermostat &&
+                $machine->feed->kind !== Metering::Capillary,
+            cutOut: $cutOut,
+            cutIn: max($fluid->dewPressure($dew - 3.0), 1.12 * $cutOut),
+            highCutOut: $fluid->dewPressure(min($fluid->saturation->highest - 5, 334.0)),
+            leastOff: 180.0,
+            defrost: $kind,
+            defrosts: $heated ? 4 : 0,
+            longest: $kind === DefrostKind::HotGas ? 1200.0 : 2100.0,
+            terminate: 283.15,
+            drip: 150.0,
+            fanDelay: $low ? 269.15 : null,
+            heater: ($kind === DefrostKind::HotGas ? 1.6 : 1.1) * $machine->design->cooling,
+            refreezes: 0.0,
         );
     }
 
@@ -87,59 +91,26 @@ final readonly class Controls
     public function with(Fault $fault, float $severity, Machine $machine): self
     {
         return match ($fault) {
-            Fault::ThermostatWrong => $this->changed(sensorError: $this->sensorError + 6.0 * $severity),
+            Fault::ThermostatWrong => $this->but(sensorError: $this->sensorError + 6.0 * $severity),
             Fault::LowPressureControlWrong => $this->cuttingOutAt(
                 $this->cutOut +
                     min(1.0, 0.25 + 0.85 * $severity) * max(0.0, $machine->design->evaporating - $this->cutOut),
             ),
-            Fault::DefrostHeaterFailed => $this->changed(heater: $this->heater * (1 - $severity)),
-            Fault::DefrostNotTerminating => $this->changed(
+            Fault::DefrostHeaterFailed => $this->but(heater: $this->heater * (1 - $severity)),
+            Fault::DefrostNotTerminating => $this->but(
                 terminate: 373.15,
                 longest: $this->longest * (1 + 1.5 * $severity),
             ),
-            Fault::DefrostClockWrong => $this->changed(defrosts: $severity > 0.3 ? 0 : $this->defrosts),
-            Fault::DefrostTooFew => $this->changed(
-                defrosts: (int) round($this->defrosts * (1 - 0.8 * $severity)),
-            ),
-            Fault::DrainBlocked => $this->changed(refreezes: 0.8 * $severity),
-            Fault::FanDelayHolding => $this->changed(fanDelay: ($this->fanDelay ?? 273.15) - 25.0 * $severity),
+            Fault::DefrostClockWrong => $this->but(defrosts: $severity > 0.3 ? 0 : $this->defrosts),
+            Fault::DefrostTooFew => $this->but(defrosts: (int) round($this->defrosts * (1 - 0.8 * $severity))),
+            Fault::DrainBlocked => $this->but(refreezes: 0.8 * $severity),
+            Fault::FanDelayHolding => $this->but(fanDelay: ($this->fanDelay ?? 273.15) - 25.0 * $severity),
             default => $this,
         };
     }
 
     private function cuttingOutAt(float $pressure): self
     {
-        return $this->changed(cutOut: $pressure, cutIn: max($this->cutIn, 1.1 * $pressure));
-    }
-
-    private function changed(
-        ?float $sensorError = null,
-        ?float $cutOut = null,
-        ?float $cutIn = null,
-        ?int $defrosts = null,
-        ?float $longest = null,
-        ?float $terminate = null,
-        ?float $fanDelay = null,
-        ?float $heater = null,
-        ?float $refreezes = null,
-    ): self {
-        return new self(
-            $this->setPoint,
-            $this->differential,
-            $sensorError ?? $this->sensorError,
-            $this->pumpsDown,
-            $cutOut ?? $this->cutOut,
-            $cutIn ?? $this->cutIn,
-            $this->highCutOut,
-            $this->leastOff,
-            $this->defrost,
-            $defrosts ?? $this->defrosts,
-            $longest ?? $this->longest,
-            $terminate ?? $this->terminate,
-            $this->drip,
-            $fanDelay ?? $this->fanDelay,
-            $heater ?? $this->heater,
-            $refreezes ?? $this->refreezes,
-        );
+        return $this->but(cutOut: $pressure, cutIn: max($this->cutIn, 1.1 * $pressure));
     }
 }

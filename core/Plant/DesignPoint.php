@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
+use Metrum\Quantity\Copies;
+
 /** The point for which a plant was sized. SI. */
 final readonly class DesignPoint
 {
+    use Copies;
+
     /**
      * @param  float  $box  air entering the coil, K
      * @param  float  $ambient  air entering the condenser, K
@@ -28,10 +32,20 @@ final readonly class DesignPoint
         public float $evaporating,
         public float $condensing,
         public float $liquid,
-        public float $summerCharge,
-        public float $buffer,
-        public float $full,
-        public float $winter,
+        public float $summerCharge = 0.0,
+        public float $buffer = 0.0,
+        public float $full = 0.0,
+        public float $winter = 0.0,
     ) {
+    }
+
+    public function withFlow(float $massFlow): self
+    {
+        return $this->but(massFlow: $massFlow);
+    }
+
+    public function withCharge(float $summerCharge, float $buffer, float $full, float $winter): self
+    {
+        return $this->but(summerCharge: $summerCharge, buffer: $buffer, full: $full, winter: $winter);
     }
 }

@@ -11,8 +11,8 @@ use Metrum\Circuit\Metering;
 /**
  * What a fault does to a plant, by severity 0 … 1: 0.2 is just noticeable, 1 a plant that no longer does its work.
  *
- * Faults of boxes, clocks and controls change nothing in the refrigerant loop at a given box temperature; the simulation in
- * time carries them.
+ * Faults of boxes, clocks and controls change nothing in the refrigerant loop at a given box temperature; the
+ * simulation in time carries them.
  */
 final class Disorder
 {
@@ -39,6 +39,23 @@ final class Disorder
                 HeadPressureControl::FloodingValve,
             Fault::HeadPressureLow => $machine->head->kind !== HeadPressureControl::None,
             Fault::RegulatorSetHigh, Fault::RegulatorSetLow => $machine->regulatorSetting !== null,
+            default => false,
+        };
+    }
+
+    /** Whether the fault shows only in time: boxes, clocks and controls. */
+    public static function showsInTime(Fault $fault): bool
+    {
+        return match ($fault) {
+            Fault::ExcessLoad,
+            Fault::ThermostatWrong,
+            Fault::LowPressureControlWrong,
+            Fault::FanDelayHolding,
+            Fault::DefrostClockWrong,
+            Fault::DefrostHeaterFailed,
+            Fault::DefrostNotTerminating,
+            Fault::DefrostTooFew,
+            Fault::DrainBlocked => true,
             default => false,
         };
     }

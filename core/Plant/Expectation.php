@@ -4,17 +4,23 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-/** What this plant should read, here and now, were it healthy. Design values and house rules answer first; a fitted model may. */
+use Metrum\Findings\Sign;
+use Metrum\Findings\Yardstick;
+
+/** What this plant should read, here and now, were it healthy. */
 interface Expectation
 {
-    /** The healthy value of a sign of data/evidence/signs.json, SI; null where nothing can be expected. */
-    public function healthy(string $sign): ?Expected;
+    /** The healthy value of a sign, SI; null where nothing can be expected. */
+    public function healthy(Sign $sign): ?Expected;
+
+    /** The sound plant's differences, by which some signs are measured. */
+    public function yardstick(): Yardstick;
 
     /** Whether the air is so cold that head pressure control has to hold; null where that is not known. */
     public function isCold(): ?bool;
 
     /**
-     * The expected temperatures (K) along the circuit, by place of the course; a place is missing where nothing is known.
+     * The expected temperatures (K) along the circuit, by Place; a place is missing where nothing is known.
      *
      * @return array<string, Expected>
      */

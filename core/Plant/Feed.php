@@ -5,16 +5,20 @@ declare(strict_types=1);
 namespace Metrum\Plant;
 
 use Metrum\Circuit\Metering;
+use Metrum\Quantity\Copies;
 
 /**
  * What feeds the coil: a thermostatic valve, an electronic one or a capillary.
  *
- * Flow = K · opening · √(density before it · pressure over it) (incompressible orifice, as valve makers rate it; vapour
- * before it lowers the density as a homogeneous mixture). A thermostatic valve opens in proportion to superheat above its
- * static superheat; one turn in raises that by some kelvin. An electronic valve is the same with a steep gradient.
+ * Flow = K · opening · √(density before it · pressure over it) (incompressible orifice, as valve makers rate it;
+ * vapour before it lowers the density as a homogeneous mixture). A thermostatic valve opens in proportion to
+ * superheat above its static superheat; one turn in raises that by some kelvin. An electronic valve is the same with
+ * a steep gradient.
  */
 final readonly class Feed
 {
+    use Copies;
+
     /** K of static superheat a turn of the stem gives. */
     public const KELVIN_PER_TURN = 1.6;
 
@@ -63,51 +67,23 @@ final readonly class Feed
     /** @param  float  $turns  in is positive (more superheat) */
     public function turned(float $turns): self
     {
-        return new self(
-            $this->kind,
-            $this->coefficient,
-            $this->static + self::KELVIN_PER_TURN * $turns,
-            $this->gradient,
-            $this->least,
-            $this->bulbLag,
-        );
+        return $this->but(static: $this->static + self::KELVIN_PER_TURN * $turns);
     }
 
     /** @param  float  $share  of the flow area left */
     public function narrowed(float $share): self
     {
-        return new self(
-            $this->kind,
-            $this->coefficient * max(1e-3, $share),
-            $this->static,
-            $this->gradient,
-            $this->least,
-            $this->bulbLag,
-        );
+        return $this->but(coefficient: $this->coefficient * max(1e-3, $share));
     }
 
     /** Held open: begins to open at less superheat and never shuts below $least. */
     public function heldOpen(float $kelvin, float $least): self
     {
-        return new self(
-            $this->kind,
-            $this->coefficient,
-            $this->static - $kelvin,
-            $this->gradient,
-            max($this->least, $least),
-            $this->bulbLag,
-        );
+        return $this->but(static: $this->static - $kelvin, least: max($this->least, $least));
     }
 
     public function hunting(float $gradientShare, float $lag): self
     {
-        return new self(
-            $this->kind,
-            $this->coefficient,
-            $this->static,
-            $this->gradient * $gradientShare,
-            $this->least,
-            $lag,
-        );
+        return $this->but(gradient: $this->gradient * $gradientShare, bulbLag: $lag);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Plant;
 
 use Metrum\Circuit\HeadPressureControl;
+use Metrum\Quantity\Copies;
 
 /**
  * What holds the head up in the cold, as a smooth function of condensing pressure.
@@ -14,6 +15,8 @@ use Metrum\Circuit\HeadPressureControl;
  */
 final readonly class HeadControl
 {
+    use Copies;
+
     public const MOST_FLOODED = 0.93;
 
     /**
@@ -52,7 +55,8 @@ final readonly class HeadControl
      *
      * @param  float  $flooded  share the valve floods now
      * @param  float  $warmed  share of gas that would warm the condensate to saturation
-     * @param  float  $short  how far the charge falls short of a liquid seal, 0 … 1: the valve still sends gas to hold the head
+     * @param  float  $short  how far the charge falls short of a liquid seal, 0 … 1: the valve still sends gas to
+     *                        hold the head
      */
     public function bypassed(float $flooded, float $warmed, float $short): float
     {
@@ -66,16 +70,16 @@ final readonly class HeadControl
 
     public function lowered(float $kelvin): self
     {
-        return new self($this->kind, $this->setting - $kelvin, $this->bypass, $this->mixed);
+        return $this->but(setting: $this->setting - $kelvin);
     }
 
     public function bypassing(float $share): self
     {
-        return new self($this->kind, $this->setting, $this->bypass + $share, $this->mixed);
+        return $this->but(bypass: $this->bypass + $share);
     }
 
     public function mixing(float $share): self
     {
-        return new self($this->kind, $this->setting, $this->bypass, $this->mixed * $share);
+        return $this->but(mixed: $this->mixed * $share);
     }
 }

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Metrum\Plant;
 
 use Metrum\Circuit\Circuit;
+use Metrum\Quantity\Copies;
 use Metrum\Refrigerant\Refrigerant;
 
 /** All components of one plant with their sizes. SI throughout; changed by making another. */
 final readonly class Machine
 {
+    use Copies;
+
     /**
      * @param  float  $freeShare  share of the condenser that holds liquid in health (its subcooling zone), 0 … 0.4
      * @param  float  $condenserVolume  m³ inside
@@ -24,7 +27,8 @@ final readonly class Machine
      * @param  float  $liquidLoss  W/K from liquid line to the air around
      * @param  float  $suctionFriction  the same as liquid friction, suction line
      * @param  float  $suctionGain  W/K into the suction line
-     * @param  ?float  $regulatorSetting  coil pressure (Pa abs) at which the regulator begins to open; null where none is fitted
+     * @param  ?float  $regulatorSetting  coil pressure (Pa abs) at which the regulator begins to open; null where
+     *                                    none is fitted
      * @param  float  $regulatorFriction  at full open
      * @param  float  $inert  partial pressure of foreign gas in the condenser, Pa
      * @param  float  $hotGas  kg/s of hot gas leaking into the coil at design pressures
@@ -68,61 +72,10 @@ final readonly class Machine
     ) {
     }
 
-    /** The same plant with some of its parts or sizes otherwise; null keeps what there is. */
-    public function with(
-        ?Compressor $compressor = null,
-        ?AirSide $condenser = null,
-        ?AirSide $coil = null,
-        ?Feed $feed = null,
-        ?HeadControl $head = null,
-        ?float $freeShare = null,
-        ?float $charge = null,
-        ?float $drierFriction = null,
-        ?float $lift = null,
-        ?float $liquidLoss = null,
-        ?float $suctionFriction = null,
-        ?float $suctionGain = null,
-        ?float $regulatorSetting = null,
-        ?float $inert = null,
-        ?float $hotGas = null,
-        ?float $exchanger = null,
-        ?float $groupSuction = null,
-        ?float $ratedCurrent = null,
-        ?bool $solenoidOpen = null,
-        ?DesignPoint $design = null,
-    ): self {
-        return new self(
-            $this->circuit,
-            $this->fluid,
-            $compressor ?? $this->compressor,
-            $condenser ?? $this->condenser,
-            $coil ?? $this->coil,
-            $feed ?? $this->feed,
-            $head ?? $this->head,
-            $freeShare ?? $this->freeShare,
-            $this->condenserVolume,
-            $this->receiverVolume,
-            $this->lineVolume,
-            $this->coilVolume,
-            $this->suctionVolume,
-            $charge ?? $this->charge,
-            $this->liquidFriction,
-            $drierFriction ?? $this->drierFriction,
-            $lift ?? $this->lift,
-            $liquidLoss ?? $this->liquidLoss,
-            $suctionFriction ?? $this->suctionFriction,
-            $suctionGain ?? $this->suctionGain,
-            $regulatorSetting ?? $this->regulatorSetting,
-            $this->regulatorFriction,
-            $inert ?? $this->inert,
-            $hotGas ?? $this->hotGas,
-            $exchanger ?? $this->exchanger,
-            $groupSuction ?? $this->groupSuction,
-            $this->others,
-            $ratedCurrent ?? $this->ratedCurrent,
-            $solenoidOpen ?? $this->solenoidOpen,
-            $design ?? $this->design,
-        );
+    /** The same plant with some of its parts or sizes otherwise, by their names. */
+    public function with(AirSide|Compressor|Feed|HeadControl|DesignPoint|float|bool|null ...$sizes): self
+    {
+        return $this->but(...$sizes);
     }
 
     public function hasReceiver(): bool

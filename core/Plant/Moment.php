@@ -9,17 +9,16 @@ final readonly class Moment
 {
     /**
      * @param  float  $time  s since the start
-     * @param  string  $mode  running, pumping_down, off, defrosting, dripping
      * @param  array<string, float>  $readings  by key of Reading, SI, gauge Pa
      * @param  float  $frost  kg on the coil
      * @param  float  $air  share of the coil's air that moves
      */
     public function __construct(
         public float $time,
-        public string $mode,
+        public Mode $mode,
         public bool $calls,
         public bool $fans,
-        public ?string $tripped,
+        public ?Trip $tripped,
         public array $readings,
         public float $frost,
         public float $air,

@@ -8,22 +8,26 @@ use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Word;
 
-/** How a plant stands: its readings as instruments would give them, what can be seen of it, and the figures behind. SI. */
+/**
+ * How a plant stands: its readings as instruments would give them, what can be seen of it, and the figures behind.
+ * SI.
+ */
 final readonly class PlantState
 {
     /**
      * @param  array<string, float>  $readings  by key of Reading, SI, gauge Pa for pressures
      * @param  array<string, Word>  $observations  by key of Observation
-     * @param  ?string  $stopped  in words, where the plant cannot run as it is; null where it runs steadily
+     * @param  ?Stop  $stopped  why, where the plant cannot run as it is; null where it runs steadily
      * @param  float  $energyResidual  of the balance, share of the cooling
      * @param  float  $massResidual  share of the charge
      * @param  array{float, float, float, float, float}|null  $solution  the loop's unknowns
-     * @param  list<array{float, float}>  $cycle  enthalpy (J/kg) and pressure (Pa abs): suction, discharge, condenser's outlet, liquid line, valve, coil's inlet, coil's outlet
+     * @param  list<array{float, float}>  $cycle  enthalpy (J/kg) and pressure (Pa abs): suction, discharge, condenser's
+     *                                            outlet, liquid line, valve, coil's inlet, coil's outlet
      */
     public function __construct(
         public array $readings,
         public array $observations,
-        public ?string $stopped,
+        public ?Stop $stopped,
         public float $massFlow,
         public float $cooling,
         public float $power,
@@ -42,6 +46,47 @@ final readonly class PlantState
         public ?array $solution,
         public array $cycle = [],
     ) {
+    }
+
+    /** Stopped: pressures even out towards the air around; the coil's side stays low where it was pumped empty. */
+    public static function standing(Machine $machine, Surroundings $around, Stop $why): self
+    {
+        $fluid = $machine->fluid;
+        $air = $around->atmosphere;
+        $high = $fluid->bubblePressure($around->ambient);
+        $low = $why->isByHighPressure()
+            ? min($high, $fluid->dewPressure($around->box))
+            : $air + SteadyState::LOW_CUT_OUT;
+
+        return new self(
+            readings: [
+                Reading::SuctionPressure->value => $low - $air,
+                Reading::DischargePressure->value => $high + $machine->inert - $air,
+                Reading::AmbientTemperature->value => $around->ambient,
+                Reading::BoxTemperature->value => $around->box,
+                Reading::SupplyAirTemperature->value => $around->box,
+                Reading::CompressorCurrent->value => 0.0,
+                Reading::SupplyVoltage->value => $machine->compressor->volts,
+            ],
+            observations: Seen::stopped($why, $machine),
+            stopped: $why,
+            massFlow: 0.0,
+            cooling: 0.0,
+            power: 0.0,
+            flooded: 0.0,
+            level: 0.0,
+            valveQuality: 0.0,
+            dryShare: 1.0,
+            charge: $machine->charge,
+            energyResidual: 0.0,
+            massResidual: 0.0,
+            coilAirHeat: 0.0,
+            condenserAirHeat: 0.0,
+            condenserHeat: 0.0,
+            opening: 0.0,
+            bypassed: 0.0,
+            solution: null,
+        );
     }
 
     public function runs(): bool

@@ -9,6 +9,7 @@ use Metrum\Circuit\Circuit;
 use Metrum\Circuit\CondenserPlace;
 use Metrum\Circuit\DefrostKind;
 use Metrum\Circuit\Design;
+use Metrum\Circuit\DesignKey;
 use Metrum\Circuit\HeadPressureControl;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Kind;
@@ -18,7 +19,10 @@ use Metrum\Quantity\Atmosphere;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** Plausible plants of every kind, refrigerant, size and control, and weather to go with them; the same seed gives the same. */
+/**
+ * Plausible plants of every kind, refrigerant, size and control, and weather to go with them; the same seed gives the
+ * same.
+ */
 final class RandomPlants
 {
     /** What each temperature level is commonly charged with. */
@@ -128,7 +132,7 @@ final class RandomPlants
                 condenserSplit: $wanted->condenserSplit()->middle() * $this->between(0.85, 1.25),
                 superheat: $wanted->superheat()->middle() * $this->between(0.85, 1.2),
                 subcooling: $receiver ? $this->between(2.0, 4.5) : $this->between(4.0, 7.0),
-                boxSetPoint: Sizing::usualBox($kind) + $this->between(-2.0, 2.0),
+                boxSetPoint: (float) $kind->usual()->value(DesignKey::BoxSetPoint) + $this->between(-2.0, 2.0),
                 ratedCurrent: $this->chance(0.8) ? $this->between(3.0, 30.0) * ($cabinet ? 0.25 : 1.0) : null,
                 coldestAmbient: 273.15 + $this->between(-18.0, -2.0),
             ),
@@ -138,7 +142,11 @@ final class RandomPlants
         );
     }
 
-    /** Weather and box near what the plant was built for. @param  ?bool  $cold  true: head pressure control has to hold */
+    /**
+     * Weather and box near what the plant was built for.
+     *
+     * @param  ?bool  $cold  true: head pressure control has to hold
+     */
     public function surroundings(Machine $machine, ?bool $cold = null): Surroundings
     {
         $outdoor = $machine->circuit->condenser === CondenserPlace::AirOutdoor;

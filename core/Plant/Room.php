@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
+use Metrum\Quantity\Copies;
+
 /**
- * A box as three stores of heat (air with what moves as fast, product, walls) and what comes in: through the walls, by air
- * through the door, from people, lights and fans. Lumped capacities, as in any transient load calculation.
+ * A box as three stores of heat (air with what moves as fast, product, walls) and what comes in: through the walls,
+ * by air through the door, from people, lights and fans. Lumped capacities, as in any transient load calculation.
  */
 final readonly class Room
 {
+    use Copies;
+
     /** Load on a design day, share of the design cooling. */
     private const USUAL = 0.66;
 
@@ -47,16 +51,16 @@ final readonly class Room
         $difference = max(10.0, $machine->design->ambient - $machine->design->box);
 
         return new self(
-            150e3 * $kilowatts,
-            800e3 * $kilowatts,
-            150e3 * $kilowatts,
-            90.0 * $kilowatts,
-            70.0 * $kilowatts,
-            (0.42 * $load) / $difference,
-            (0.18 * $load) / $difference,
-            (2.2 * $load) / $difference,
-            0.4 * $load,
-            1.0e-5 * $kilowatts,
+            air: 150e3 * $kilowatts,
+            product: 800e3 * $kilowatts,
+            walls: 150e3 * $kilowatts,
+            toProduct: 90.0 * $kilowatts,
+            toWalls: 70.0 * $kilowatts,
+            outside: (0.42 * $load) / $difference,
+            leakage: (0.18 * $load) / $difference,
+            doorOpen: (2.2 * $load) / $difference,
+            inside: 0.4 * $load,
+            moisture: 1.0e-5 * $kilowatts,
         );
     }
 
@@ -65,34 +69,22 @@ final readonly class Room
     {
         $more = $share / self::USUAL;
 
-        return new self(
-            $this->air,
-            $this->product,
-            $this->walls,
-            $this->toProduct,
-            $this->toWalls,
-            $this->outside * $more,
-            $this->leakage * $more,
-            $this->doorOpen * $more,
-            $this->inside * $more,
-            $this->moisture * $more,
+        return $this->but(
+            outside: $this->outside * $more,
+            leakage: $this->leakage * $more,
+            doorOpen: $this->doorOpen * $more,
+            inside: $this->inside * $more,
+            moisture: $this->moisture * $more,
         );
     }
 
     /** More comes in: an open or leaking door, warm goods. @param  float  $severity  0 … 1 */
     public function burdened(float $severity): self
     {
-        return new self(
-            $this->air,
-            $this->product,
-            $this->walls,
-            $this->toProduct,
-            $this->toWalls,
-            $this->outside,
-            $this->leakage * (1 + 9 * $severity),
-            $this->doorOpen,
-            $this->inside * (1 + 1.2 * $severity),
-            $this->moisture * (1 + 5 * $severity),
+        return $this->but(
+            leakage: $this->leakage * (1 + 9 * $severity),
+            inside: $this->inside * (1 + 1.2 * $severity),
+            moisture: $this->moisture * (1 + 5 * $severity),
         );
     }
 }

@@ -4,24 +4,32 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\Circuit;
 use Metrum\Circuit\Fault;
-use Metrum\Circuit\HouseRules;
+use Metrum\Quantity\Copies;
 
 /** A question to the twin: which plant, what it meets, what is wrong with it, what was turned or added. SI. */
 final readonly class Scenario
 {
-    /** Pa that one turn of a regulator's stem raises its setting (knowledge: 20 to 55 kPa are usual). */
+    use Copies;
+
+    /** Pa that one turn of a regulator's stem raises its setting (knowledge.md §9: 20 to 55 kPa are usual). */
     public const REGULATOR_TURN = 35e3;
 
+    /** Share of its charge that a plant keeps whatever is taken out. */
+    private const LEAST_CHARGE = 0.02;
+
     /**
+     * @param  Machine  $sound  the plant, as it was sized
      * @param  ?float  $box  K; null: by the load, else the design box
      * @param  ?float  $loadShare  of the design cooling, where the box is to find its own temperature
      * @param  ?float  $returnGain  K
      * @param  list<array{Fault, float}>  $faults
+     * @param  float  $added  kg
+     * @param  ?float  $coilDirt  0 … 1, severity of too little air
+     * @param  ?float  $condenserDirt  the same
      */
     public function __construct(
-        public Circuit $circuit,
+        public Machine $sound,
         public ?float $ambient = null,
         public ?float $box = null,
         public ?float $loadShare = null,
@@ -35,20 +43,14 @@ final readonly class Scenario
     ) {
     }
 
-    /** The plant of the scenario, sound, as it was sized. */
-    public function sound(HouseRules $rules = new HouseRules()): Machine
+    /** The plant with the scenario's faults in it and its adjustments made. */
+    public function machine(): Machine
     {
-        return TwinExpectation::twinOf($this->circuit, $rules)->machine;
+        return $this->done($this->sound);
     }
 
-    /** With its faults in it and its adjustments made. */
-    public function machine(HouseRules $rules = new HouseRules()): Machine
-    {
-        return $this->of($this->sound($rules));
-    }
-
-    /** A given plant with the scenario's faults in it and its adjustments made. */
-    public function of(Machine $machine): Machine
+    /** Another plant with the same done to it. */
+    public function done(Machine $machine): Machine
     {
         foreach ($this->faults as [$fault, $severity]) {
             $machine = Disorder::in($machine, $fault, $severity);
@@ -59,74 +61,67 @@ final readonly class Scenario
         if ($this->condenserDirt !== null && $this->condenserDirt > 0.0) {
             $machine = Disorder::in($machine, Fault::CondenserAirflowLow, $this->condenserDirt);
         }
+        $setting = $machine->regulatorSetting;
 
         return $machine->with(
             feed: $machine->feed->turned($this->valveTurns),
-            charge: max(0.02 * $machine->charge, $machine->charge + $this->added),
-            regulatorSetting: $machine->regulatorSetting === null
+            charge: max(self::LEAST_CHARGE * $machine->charge, $machine->charge + $this->added),
+            regulatorSetting: $setting === null
                 ? null
-                : $machine->regulatorSetting + self::REGULATOR_TURN * $this->regulatorTurns,
+                : $setting + self::REGULATOR_TURN * $this->regulatorTurns,
         );
     }
 
-    public function surroundings(Machine $machine): Surroundings
+    public function surroundings(): Surroundings
     {
+        $design = $this->sound->design;
+
         return new Surroundings(
-            $this->ambient ?? $machine->design->ambient,
-            $this->box ?? $machine->design->box,
+            $this->ambient ?? $design->ambient,
+            $this->box ?? $design->box,
             $this->returnGain,
-            $this->circuit->atmosphere->pascal,
+            $this->sound->circuit->atmosphere->pascal,
         );
     }
 
-    public function steady(HouseRules $rules = new HouseRules()): PlantState
+    public function steady(): PlantState
     {
-        return $this->steadyOf($this->machine($rules));
+        return $this->steadyOf($this->machine());
     }
 
-    /** @param  Machine  $machine  with or without the scenario's faults and adjustments */
-    public function steadyOf(Machine $machine): PlantState
+    /** The sound plant's state under the same conditions. */
+    public function soundState(): PlantState
     {
-        if ($this->box === null && $this->loadShare !== null) {
-            return SteadyState::atLoad(
-                $machine,
-                $this->ambient ?? $machine->design->ambient,
-                $this->loadShare * $machine->design->cooling,
-                $this->circuit->atmosphere->pascal,
-            );
-        }
-
-        return (new SteadyState($machine, $this->surroundings($machine)))->find();
+        return $this->steadyOf($this->sound);
     }
 
-    public function simulation(HouseRules $rules = new HouseRules()): Simulation
+    public function simulation(): Simulation
     {
-        return $this->simulationOf($this->sound($rules));
-    }
-
-    public function simulationOf(Machine $machine): Simulation
-    {
-        $around = $this->surroundings($machine);
-        $adjusted = new self(
-            $this->circuit,
-            $this->ambient,
-            $this->box,
-            $this->loadShare,
-            $this->returnGain,
-            [],
-            $this->valveTurns,
-            $this->regulatorTurns,
-            $this->added,
-            $this->coilDirt,
-            $this->condenserDirt,
-        );
+        $around = $this->surroundings();
+        $room = $this->loadShare === null ? null : Room::for($this->sound)->loaded($this->loadShare);
 
         return Simulation::of(
-            $adjusted->of($machine),
+            $this->but(faults: [])->machine(),
             $around->ambient,
             $around->box,
             $this->faults,
-            $this->loadShare === null ? null : Room::for($machine)->loaded($this->loadShare),
+            $room,
         );
+    }
+
+    private function steadyOf(Machine $machine): PlantState
+    {
+        if ($this->box === null && $this->loadShare !== null) {
+            $load = $this->loadShare * $machine->design->cooling;
+
+            return SteadyState::atLoad(
+                $machine,
+                $this->ambient ?? $machine->design->ambient,
+                $load,
+                $this->sound->circuit->atmosphere->pascal,
+            );
+        }
+
+        return (new SteadyState($machine, $this->surroundings()))->find();
     }
 }

@@ -10,11 +10,12 @@ use Metrum\Circuit\Metering;
 use Metrum\Circuit\Reading;
 
 /**
- * A plant in time. Box, product, walls, frost, coil metal, valve bulb, standing pressures and controls move step by step;
- * the refrigerant follows at once with its inventory (quasi-steady), since its own transients pass within seconds.
+ * A plant in time. Box, product, walls, frost, coil metal, valve bulb, standing pressures and controls move step by
+ * step; the refrigerant follows at once with its inventory (quasi-steady), since its own transients pass within
+ * seconds.
  *
- * The bulb feels the coil's outlet late (dead time of the coil, lag of outlet and bulb): with too steep a valve or too slow a
- * bulb the loop swings by itself.
+ * The bulb feels the coil's outlet late (dead time of the coil, lag of outlet and bulb): with too steep a valve or
+ * too slow a bulb the loop swings by itself.
  */
 final class Simulation
 {
@@ -25,33 +26,21 @@ final class Simulation
 
     private readonly Bulb $bulb;
 
+    private readonly PressuresInTime $pressures;
+
+    private readonly Sequence $sequence;
+
     private float $time = 0.0;
-
-    private string $mode = 'off';
-
-    private float $inMode = 1e6;
-
-    private bool $calls = false;
-
-    private bool $fans = true;
-
-    private ?string $tripped = null;
 
     private float $again = 0.0;
 
     private float $wait = 15.0;
-
-    private float $suction;
-
-    private float $discharge;
 
     private float $cooling = 0.0;
 
     private float $opening = 0.5;
 
     private float $share = 1.0;
-
-    private float $nextDefrost;
 
     /** @var ?array{float, float, float, float, float} */
     private ?array $solution = null;
@@ -71,9 +60,8 @@ final class Simulation
     ) {
         $this->box = new BoxInTime($machine, $room, $controls, $ambient, $box);
         $this->bulb = new Bulb($machine->feed);
-        $this->suction = $this->machine->fluid->dewPressure($box);
-        $this->discharge = $this->machine->fluid->bubblePressure($ambient);
-        $this->nextDefrost = $controls->defrosts > 0 ? 86400.0 / $controls->defrosts : INF;
+        $this->pressures = new PressuresInTime($machine, $controls, $ambient, $box);
+        $this->sequence = new Sequence($machine, $controls);
         $this->frosted = $machine;
         $this->loop = new Loop($machine, $this->around());
         $this->solver = new Solver($machine, $this->loop, 300);
@@ -120,97 +108,29 @@ final class Simulation
     /** Starts a defrost now, as a hand at the clock would. */
     public function defrost(): void
     {
-        $this->nextDefrost = $this->time;
+        $this->sequence->defrostAt($this->time);
     }
 
     /** @param  float  $step  s, 1 … 60 */
     public function advance(float $step): void
     {
-        $this->control();
-        match ($this->mode) {
-            'running' => $this->run($step),
-            'pumping_down' => $this->pumpDown($step),
+        $this->sequence->decide(
+            $this->time,
+            $this->box,
+            $this->pressures->suction(),
+            $this->pressures->discharge(),
+        );
+        match ($this->sequence->mode) {
+            Mode::Running => $this->run($step),
+            Mode::PumpingDown => $this->pumpDown($step),
             default => $this->stand($step),
         };
-        if ($this->mode === 'defrosting') {
+        if ($this->sequence->mode === Mode::Defrosting) {
             $this->box->heat($step);
         }
-        $this->box->warm($step, $this->cooling, $this->loop->dew);
+        $this->box->warm($step, $this->cooling, $this->loop->evaporating->dew);
         $this->time += $step;
-        $this->inMode += $step;
-    }
-
-    private function control(): void
-    {
-        $felt = $this->box->air - $this->controls->sensorError;
-        if ($felt > $this->controls->setPoint + $this->controls->differential) {
-            $this->calls = true;
-        } elseif ($felt < $this->controls->setPoint) {
-            $this->calls = false;
-        }
-        if (
-            $this->time >= $this->nextDefrost &&
-            $this->controls->defrosts > 0 &&
-            $this->mode !== 'defrosting'
-        ) {
-            $this->nextDefrost += 86400.0 / $this->controls->defrosts;
-            $this->enter('defrosting');
-            $this->fans = false;
-
-            return;
-        }
-        match ($this->mode) {
-            'defrosting' => $this->box->metal >= $this->controls->terminate ||
-            $this->inMode >= $this->controls->longest
-                ? $this->enter('dripping')
-                : null,
-            'dripping' => $this->inMode >= $this->controls->drip ? $this->enter('off') : null,
-            'running' => $this->runningControl(),
-            'pumping_down' => $this->calls
-                ? $this->enter('running')
-                : ($this->suction <= $this->controls->cutOut
-                    ? $this->enter('off')
-                    : null),
-            default => $this->calls &&
-            $this->inMode >= $this->controls->leastOff &&
-            $this->suction >=
-                min(
-                    $this->controls->cutIn,
-                    0.97 *
-                        $this->machine->fluid->dewPressure(
-                            min($this->box->air, $this->machine->design->box + 10),
-                        ),
-                )
-                ? $this->enter('running')
-                : null,
-        };
-    }
-
-    private function runningControl(): void
-    {
-        if (! $this->calls) {
-            $this->enter($this->controls->pumpsDown ? 'pumping_down' : 'off');
-        } elseif (
-            $this->inMode > 20 &&
-            $this->machine->groupSuction === null &&
-            $this->suction <= $this->controls->cutOut
-        ) {
-            $this->tripped = 'low pressure';
-            $this->enter('off');
-        } elseif ($this->discharge >= $this->controls->highCutOut) {
-            $this->tripped = 'high pressure';
-            $this->enter('off');
-        }
-    }
-
-    private function enter(string $mode): void
-    {
-        $this->mode = $mode;
-        $this->inMode = 0.0;
-        if ($mode === 'running') {
-            $this->tripped = null;
-            $this->fans = $this->fans || $this->controls->fanDelay === null;
-        }
+        $this->sequence->inMode += $step;
     }
 
     private function run(float $step): void
@@ -223,32 +143,23 @@ final class Simulation
         $this->solution = $this->found($given);
         if ($this->solution === null) {
             $this->cooling = 0.0;
-            $this->suction +=
-                ($this->machine->circuit->atmosphere->pascal - $this->suction) * min(1.0, $step / 20);
+            $this->pressures->runAway($step);
 
             return;
         }
-        // Pressures come to the loop's within half a minute of a start.
-        $near = 1 - exp(-$step / 12.0);
-        $this->suction += ($this->loop->suctionPressure - $this->suction) * $near;
-        $this->discharge +=
-            ($this->loop->condensingPressure + $this->machine->inert - $this->discharge) * $near;
-        $this->cooling = $this->loop->coilHeat * min(1.0, ($this->inMode + $step) / 30.0);
-        $this->box->metal += ($this->loop->dew - $this->box->metal) * (1 - exp(-$step / 60.0));
-        if (
-            ! $this->fans &&
-            ($this->controls->fanDelay === null || $this->box->metal <= $this->controls->fanDelay)
-        ) {
-            $this->fans = true;
-        }
+        $this->pressures->follow($this->loop, $step);
+        $this->cooling = $this->loop->coil->heat * min(1.0, ($this->sequence->inMode + $step) / 30.0);
+        $this->box->metal += ($this->loop->evaporating->dew - $this->box->metal) * (1 - exp(-$step / 60.0));
+        $this->sequence->startFans($this->box->metal);
         $this->opening =
             $given === null
-                ? $this->bulb->settle($this->loop->superheat, $this->loop->opening)
-                : $this->bulb->feel($step, $this->loop->superheat, $this->loop->outletQuality);
+                ? $this->bulb->settle($this->loop->coil->superheat, $this->loop->opening)
+                : $this->bulb->feel($step, $this->loop->coil->superheat, $this->loop->coil->outletQuality);
     }
 
     /**
-     * The loop's solution from where it stood; where there is none (the suction runs away), it is looked for again after a wait that doubles.
+     * The loop's solution from where it stood; where there is none (the suction runs away), it is looked for again
+     * after a wait that doubles.
      *
      * @return ?array{float, float, float, float, float}
      */
@@ -269,58 +180,44 @@ final class Simulation
         return $found;
     }
 
-    /** Liquid shut off: the suction runs down as the coil empties. */
+    /** Liquid shut off: the coil empties. */
     private function pumpDown(float $step): void
     {
         $this->shareOfAir();
-        $worn = 1 - 0.75 * $this->machine->compressor->wear;
-        $floor = $this->machine->circuit->atmosphere->pascal * (0.5 + 2.5 * $this->machine->compressor->wear);
-        $this->suction += ($floor - $this->suction) * (1 - exp((-$step * $worn) / 35.0));
-        $this->cooling = max(0.0, $this->machine->design->cooling * 0.4 * exp(-$this->inMode / 30.0));
-        if ($this->inMode > 600) {
+        $this->pressures->pumpDown($step);
+        $this->cooling = max(0.0, $this->machine->design->cooling * 0.4 * exp(-$this->sequence->inMode / 30.0));
+        if ($this->sequence->inMode > 600) {
             // A worn machine never gets there; somebody or something stops it.
-            $this->enter('off');
+            $this->sequence->enter(Mode::Off);
         }
     }
 
     private function stand(float $step): void
     {
         $this->cooling = 0.0;
-        $fluid = $this->machine->fluid;
-        $rest = min(
-            $this->discharge,
-            $fluid->dewPressure(
-                max(
-                    $fluid->saturation->lowest + 1,
-                    min(310.0, $this->mode === 'defrosting' ? $this->box->metal : $this->box->air),
-                ),
-            ),
-        );
-        $leaks =
-            $this->machine->compressor->wear / 60.0 +
-            ($this->controls->pumpsDown ? 1 / 2400.0 : 1 / 150.0) +
-            ($this->machine->hotGas > 0 ? 1 / 200.0 : 0.0);
-        // A pump-down plant that is called opens its solenoid: the coil fills and the low-pressure control closes.
-        $filling =
-            $this->controls->pumpsDown && $this->calls && $this->mode === 'off' && $this->machine->solenoidOpen
-                ? 1 / 12.0
-                : 0.0;
-        $this->suction += ($rest - $this->suction) * (1 - exp(-$step * ($leaks + $filling)));
-        $this->discharge +=
-            ($fluid->bubblePressure($this->ambient) + $this->machine->inert - $this->discharge) *
-            (1 - exp(-$step / 240.0));
+        $coldest = $this->sequence->mode === Mode::Defrosting ? $this->box->metal : $this->box->air;
+        $this->pressures->stand($step, $coldest, $this->fills());
         $this->opening = $this->bulb->rest($step);
         $this->solution = null;
-        if ($this->mode === 'off') {
+        if ($this->sequence->mode === Mode::Off) {
             $this->box->metal += ($this->box->air - $this->box->metal) * (1 - exp(-$step / 200.0));
-            $this->box->meltInAir($step, $this->fans);
+            $this->box->meltInAir($step, $this->sequence->fans);
         }
+    }
+
+    /** A pump-down plant that is called opens its solenoid: the coil fills and the low-pressure control closes. */
+    private function fills(): bool
+    {
+        return $this->controls->pumpsDown &&
+            $this->sequence->calls &&
+            $this->sequence->mode === Mode::Off &&
+            $this->machine->solenoidOpen;
     }
 
     /** Frost and resting fans take air; the loop's parts are made anew when it shows. */
     private function shareOfAir(): void
     {
-        $open = $this->fans ? $this->box->openShare() : 0.05;
+        $open = $this->sequence->fans ? $this->box->openShare() : 0.05;
         if (abs($open - $this->share) > 0.01) {
             $this->share = $open;
             $this->frosted = $this->machine->with(
@@ -342,19 +239,16 @@ final class Simulation
     {
         $atmosphere = $this->machine->circuit->atmosphere->pascal;
         $readings = [
-            Reading::SuctionPressure->value => $this->suction - $atmosphere,
-            Reading::DischargePressure->value => $this->discharge - $atmosphere,
+            Reading::SuctionPressure->value => $this->pressures->suction() - $atmosphere,
+            Reading::DischargePressure->value => $this->pressures->discharge() - $atmosphere,
             Reading::AmbientTemperature->value => $this->ambient,
             Reading::BoxTemperature->value => $this->box->air,
             Reading::CompressorCurrent->value => 0.0,
         ];
         $power = 0.0;
-        if ($this->mode === 'running' && $this->solution !== null) {
-            $state = (new SteadyState($this->frosted, $this->around()))->running(
-                $this->loop,
-                $this->solution,
-                0.0,
-            );
+        if ($this->sequence->mode === Mode::Running && $this->solution !== null) {
+            $this->loop->meet($this->around());
+            $state = (new Instruments($this->loop))->state($this->solution, 0.0);
             $readings = [
                 ...$state->readings,
                 ...array_diff_key($readings, [Reading::CompressorCurrent->value => 0]),
@@ -362,8 +256,8 @@ final class Simulation
             $power = $state->power;
             // The clamp at the bulb shows what has arrived there.
             $readings[Reading::SuctionTemperatureEvaporator->value] =
-                $this->loop->dew +
-                max(-$this->machine->fluid->glide($this->loop->coilPressure), $this->bulb->felt);
+                $this->loop->evaporating->dew +
+                max(-$this->machine->fluid->glide($this->loop->evaporating->pressure), $this->bulb->felt);
         }
         if ($this->controls->defrost !== DefrostKind::None) {
             $readings[Reading::FanDelaySensor->value] = $this->box->metal;
@@ -371,10 +265,10 @@ final class Simulation
 
         return new Moment(
             $this->time,
-            $this->mode,
-            $this->calls,
-            $this->fans,
-            $this->tripped,
+            $this->sequence->mode,
+            $this->sequence->calls,
+            $this->sequence->fans,
+            $this->sequence->tripped,
             $readings,
             $this->box->frost,
             $this->share,

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace Metrum\Plant;
 
 use Metrum\Circuit\Circuit;
-use Metrum\Circuit\CondenserPlace;
 use Metrum\Circuit\HeadPressureControl;
 use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Kind;
 use Metrum\Circuit\Metering;
 use Metrum\Circuit\Wanted;
+use Metrum\Refrigerant\OutsideTable;
 
 /**
- * Sizes a plant so that it meets its design point exactly: TD, split, superheat and subcooling from the design values, else
- * from the house rules; capacity from the rated current, else usual for the kind; volumes from the plate, else by capacity.
+ * Sizes a plant so that it meets its design point exactly: TD, split, superheat and subcooling from the design values,
+ * else from the house rules; capacity from the rated current, else usual for the kind; volumes from the plate, else by
+ * capacity.
  *
  * Each part's size is tied to one miss of the loop at the design point, so a few walks there bring all of them home.
  */
@@ -23,74 +23,51 @@ final readonly class Sizing
     /** Share of the rated current that a sound plant draws at its design point. */
     public const CURRENT_SHARE = 0.74;
 
-    /** The valve could pass this many times the design flow. */
-    private const OVERSIZE = 1.4;
+    private const ROUNDS = 25;
 
-    /** Coil and condenser: number of transfer units of the whole face. */
-    private const COIL_UNITS = 1.1;
+    /** Level of the receiver at the design point; above its outlet where the charge just does for summer. */
+    private const DESIGN_LEVEL = 0.45;
 
-    private const CONDENSER_UNITS = 0.9;
+    private const COVERED = 0.08;
+
+    /** With winter charge: how far the receiver is filled at least, and at most. */
+    private const WINTER_LEVEL = 0.1;
+
+    private const FULLEST = 0.8;
+
+    /** K of the coldest day where it is not known. */
+    private const USUAL_COLDEST = 263.15;
 
     private Wanted $wanted;
 
-    public function __construct(private Circuit $circuit, private HouseRules $rules = new HouseRules())
+    private FirstSizes $first;
+
+    /** @throws OutsideTable where such a plant cannot be built with its refrigerant */
+    public function __construct(private Circuit $circuit, HouseRules $rules = new HouseRules())
     {
         $this->wanted = new Wanted($circuit, $rules);
+        $this->first = new FirstSizes($circuit, $this->wanted);
     }
 
-    /** @param  ?float  $cooling  W at the design point; null: by the rated current, else usual for the kind */
+    /**
+     * @param  ?float  $cooling  W at the design point; null: by the rated current, else usual for the kind
+     *
+     * @throws OutsideTable
+     */
     public function machine(?float $cooling = null): Machine
     {
         $rated = $this->circuit->design->ratedCurrent;
-        $machine = $this->sized($cooling ?? self::usualCooling($this->circuit->kind));
+        $machine = $this->sized($cooling ?? $this->circuit->usual()->cooling);
         if ($cooling === null && $rated !== null) {
-            $machine = $this->sized(
-                ($machine->design->cooling * self::CURRENT_SHARE * $rated) / $this->current($machine),
-            );
+            $share = (self::CURRENT_SHARE * $rated) / $this->current($machine);
+            $machine = $this->sized($machine->design->cooling * $share);
         }
-        $current = $this->current($machine);
 
-        return $machine->with(ratedCurrent: $rated ?? $current / self::CURRENT_SHARE);
-    }
-
-    public static function usualBox(?Kind $kind): float
-    {
-        return 273.15 +
-            match ($kind) {
-                Kind::WalkInFreezer, Kind::RackCircuitLow => -20.0,
-                Kind::ReachInFreezer, Kind::CaseLow => -21.0,
-                Kind::IceMachine => -2.0,
-                Kind::ReachInCooler, Kind::CaseMedium => 3.0,
-                default => 2.0,
-            };
-    }
-
-    private static function usualCooling(?Kind $kind): float
-    {
-        return match ($kind) {
-            Kind::ReachInCooler => 500.0,
-            Kind::ReachInFreezer => 450.0,
-            Kind::IceMachine => 1800.0,
-            Kind::CaseMedium, Kind::CaseLow => 3000.0,
-            Kind::WalkInFreezer => 3200.0,
-            Kind::RackCircuitMedium, Kind::RackCircuitLow => 7000.0,
-            default => 4000.0,
-        };
-    }
-
-    private function current(Machine $machine): float
-    {
-        $loop = new Loop($machine, new Surroundings($machine->design->ambient, $machine->design->box));
-        $loop->walk(self::guess($machine));
-
-        return $machine->compressor->current(
-            $machine->compressor->electricPower($loop->shaft),
-            self::CURRENT_SHARE,
-        );
+        return $machine->with(ratedCurrent: $rated ?? $this->current($machine) / self::CURRENT_SHARE);
     }
 
     /** @return array{float, float, float, float, float} the loop's unknowns at the design point */
-    public static function guess(Machine $machine): array
+    public static function guess(Machine $machine, ?float $fill = null): array
     {
         $design = $machine->design;
 
@@ -99,212 +76,42 @@ final readonly class Sizing
             log($design->condensing),
             log($design->massFlow),
             $design->liquid / 1e4,
-            $machine->hasReceiver() ? 0.45 : 0.0,
+            $fill ?? ($machine->hasReceiver() ? self::DESIGN_LEVEL : 0.0),
         ];
+    }
+
+    private function current(Machine $machine): float
+    {
+        $loop = self::atDesign($machine);
+        $electric = $machine->compressor->electricPower($loop->compression->shaft);
+
+        return $machine->compressor->current($electric, self::CURRENT_SHARE);
+    }
+
+    private static function atDesign(Machine $machine, ?float $fill = null): Loop
+    {
+        $loop = new Loop($machine, new Surroundings($machine->design->ambient, $machine->design->box));
+        $loop->walk(self::guess($machine, $fill));
+
+        return $loop;
     }
 
     private function sized(float $cooling): Machine
     {
-        $fluid = $this->circuit->fluid();
-        $design = $this->circuit->design;
-        $box = $design->boxSetPoint ?? self::usualBox($this->circuit->kind);
-        $ambient =
-            273.15 +
-            match ($this->circuit->condenser) {
-                CondenserPlace::Water => 20.0,
-                CondenserPlace::AirIndoor => 26.0,
-                default => 27.0,
-            };
-        $shared = $this->circuit->kind?->isShared() === true;
-        $difference = max(
-            $design->evaporatorTd ?? $this->wanted->evaporatorTd()->middle(),
-            $this->wanted->leastTd(),
-        );
-        $split = $design->condenserSplit ?? $this->wanted->condenserSplit()->middle();
-        $subcooling = $design->subcooling ?? ($this->circuit->hasReceiver() ? 3.0 : 6.0);
-        $subcooling = min($subcooling, 0.75 * $split);
-
-        $condensing = self::pressure(
-            $fluid->saturation->lowest + 30,
-            $fluid->saturation->highest - 3,
-            fn (float $t): float => ($fluid->saturation->bubbleTemperature($p = $fluid->dewPressure($t)) +
-                $fluid->saturation->dewTemperature($p)) /
-                2,
-            $ambient + $split,
-            $fluid->dewPressure(...),
-        );
-        $bubble = $fluid->bubbleTemperature($condensing);
-        $liquid = $fluid->liquidEnthalpy($bubble - $subcooling);
-        $inlet = static function (float $p) use ($fluid, $liquid): float {
-            $bubble = $fluid->bubbleTemperature($p);
-            $low = $fluid->liquidEnthalpy($bubble);
-            $dew = $fluid->dewTemperature($p);
-
-            return $bubble + (($liquid - $low) / ($fluid->vapourEnthalpy($dew) - $low)) * ($dew - $bubble);
-        };
-        $evaporating = self::pressure(
-            $fluid->saturation->lowest + 5,
-            $box,
-            fn (float $t): float => ($inlet($p = $fluid->dewPressure($t)) + $fluid->dewTemperature($p)) / 2,
-            $box - $difference,
-            $fluid->dewPressure(...),
-        );
-        $dew = $fluid->dewTemperature($evaporating);
-        $superheat = min($design->superheat ?? $this->wanted->superheat()->middle(), 0.85 * ($box - $dew));
-        $superheat = max(0.5, $superheat);
-        [$gas, $leaving] = $fluid->vapourState($dew, $superheat);
-        $flow = $cooling / ($leaving - $liquid);
-
-        // Lines: 1.2 K of dew lost to the compressor (a regulator takes more), 5 K gained; a little lost before the valve.
-        $out = $dew + $superheat;
-        $regulated = $this->circuit->regulator === true;
-        $lineDrop = $evaporating - $fluid->dewPressure($dew - 1.2);
-        $regulatorDrop = $regulated ? $evaporating - $fluid->dewPressure($dew - 4.0) : 0.0;
-        $specific = ($leaving - $fluid->vapourEnthalpy($dew)) / $superheat;
-        $lineDensity = $fluid->liquidDensity($bubble - $subcooling);
-        $temperature = $bubble - $subcooling;
-        $kilowatts = $cooling / 1e3;
-        $receiver = $this->circuit->hasReceiver();
-
-        $machine = new Machine(
-            $this->circuit,
-            $fluid,
-            new Compressor(
-                $flow / ($gas * 0.7),
-                volts: $kilowatts < 1.5 ? 230.0 : 400.0,
-                phases: $kilowatts < 1.5 ? 1 : 3,
-            ),
-            new AirSide(($flow * 260e3) / $split, (self::CONDENSER_UNITS * $flow * 260e3) / $split),
-            new AirSide($cooling / $difference, (self::COIL_UNITS * $cooling) / $difference),
-            $this->feed($superheat, $flow / sqrt($lineDensity * ($condensing - $evaporating))),
-            new HeadControl(
-                $this->circuit->headPressureControl ?? HeadPressureControl::None,
-                $this->wanted->leastCondensing() ?? 273.15,
-            ),
-            freeShare: 0.05,
-            condenserVolume: $design->condenserVolume ?? 0.75e-3 * $kilowatts,
-            receiverVolume: $receiver
-                ? $design->receiverVolume ??
-                    1.5e-3 *
-                        $kilowatts *
-                        ($this->circuit->headPressureControl === HeadPressureControl::FloodingValve ? 1.4 : 1.0)
-                : 0.0,
-            lineVolume: 0.1e-3 * $kilowatts,
-            coilVolume: 0.9e-3 * $kilowatts,
-            suctionVolume: 0.5e-3 * $kilowatts,
-            charge: 1.0,
-            liquidFriction: (9e3 * $lineDensity) / $flow ** 2,
-            drierFriction: (6e3 * $lineDensity) / $flow ** 2,
-            lift: 0.0,
-            liquidLoss: max(0.02, min(3.0, 0.06 * $flow * 1500)),
-            suctionFriction: ($lineDrop * $gas) / $flow ** 2,
-            suctionGain: -$flow * $specific * log(1 - min(0.8, 5.0 / max(6.0, $ambient - $out))),
-            regulatorSetting: $regulated ? $evaporating : null,
-            regulatorFriction: (($regulatorDrop * $gas) / $flow ** 2) * 0.25,
-            inert: 0.0,
-            hotGas: 0.0,
-            exchanger: 0.0,
-            groupSuction: $shared ? $fluid->dewPressure($dew - 1.2) - $regulatorDrop : null,
-            others: $shared ? 5.0 * $flow : 0.0,
-            ratedCurrent: 1.0,
-            solenoidOpen: true,
-            design: new DesignPoint(
-                $box,
-                $ambient,
-                $cooling,
-                $flow,
-                $evaporating,
-                $condensing,
-                $liquid,
-                0.0,
-                0.0,
-                0.0,
-                0.0,
-            ),
-        );
-
-        return $this->charged($this->fitted($machine, $superheat, $subcooling));
-    }
-
-    private function feed(float $superheat, float $coefficient): Feed
-    {
-        $kind = $this->circuit->metering ?? Metering::Txv;
-        // At the design flow the valve stands at 1 ÷ oversize of its travel. A mechanical one opens over some 6 K of superheat.
-        $gradient = match ($kind) {
-            Metering::Eev => 1.5,
-            default => max(5.0, min(6.5, 1.25 * $superheat)),
-        };
-
-        return new Feed(
-            $kind,
-            $coefficient * ($kind === Metering::Capillary ? 1.0 : self::OVERSIZE),
-            $superheat - $gradient / self::OVERSIZE,
-            $gradient,
-        );
+        return $this->charged($this->fitted($this->first->machine($cooling)));
     }
 
     /** Walks the design point and lets each size follow its own miss. */
-    private function fitted(Machine $machine, float $superheat, float $subcooling): Machine
+    private function fitted(Machine $machine): Machine
     {
         $around = new Surroundings($machine->design->ambient, $machine->design->box);
-        for ($round = 0; $round < 25; $round++) {
+        for ($round = 0; $round < self::ROUNDS; $round++) {
             $loop = new Loop($machine, $around);
             $misses = $loop->walk(self::guess($machine));
-            $got = $loop->superheat > 0.0 ? $loop->superheat : 0.3;
-            // More superheat than wanted: the coil is too large. The superheating zone answers steeply.
-            $coil = max(
-                0.9,
-                min(1.1, 1 - (0.25 * ($got - $superheat)) / max(1.0, $machine->design->box - $loop->dew)),
-            );
-            // The share that cools liquid from bubble to the wanted outlet, from the loop's own relation.
-            $specific =
-                ($machine->fluid->liquidEnthalpy($loop->bubble) -
-                    $machine->fluid->liquidEnthalpy($loop->bubble - 10.0)) /
-                10.0;
-            $left = max(0.3, $loop->bubble - $around->ambient - $subcooling);
-            $free =
-                (log(($loop->bubble - $around->ambient) / $left) *
-                    ($loop->massFlow + $machine->others) *
-                    $specific) /
-                $machine->condenser->conductance(0.5);
-            $condenser = max(0.5, min(2.0, 1 - $misses[2]));
-            $flow =
-                $machine->design->massFlow *
-                (1 + ($machine->design->cooling - $loop->coilHeat) / $machine->design->cooling);
-            $opening = max(0.02, $loop->opening);
-            $machine = $machine->with(
-                compressor: $machine->compressor->otherwise(
-                    $machine->groupSuction === null ? exp(-$misses[0]) : 1.0,
-                ),
-                feed: $machine->feed->narrowed(
-                    exp(-$misses[1]) *
-                        ($machine->feed->kind === Metering::Capillary ? 1.0 : $opening * self::OVERSIZE),
-                ),
-                condenser: new AirSide(
-                    $machine->condenser->capacity * $condenser,
-                    $machine->condenser->transfer * $condenser,
-                ),
-                coil: new AirSide($machine->coil->capacity * $coil, $machine->coil->transfer * $coil),
-                freeShare: max(0.004, min(0.5, $free)),
-                design: new DesignPoint(
-                    $machine->design->box,
-                    $machine->design->ambient,
-                    $machine->design->cooling,
-                    $flow,
-                    $machine->design->evaporating,
-                    $machine->design->condensing,
-                    $machine->design->liquid,
-                    0.0,
-                    0.0,
-                    0.0,
-                    0.0,
-                ),
-            );
-            if (
-                abs($got - $superheat) < 1e-4 &&
-                abs($misses[0]) + abs($misses[1]) + abs($misses[2]) + abs($misses[3]) < 1e-6 &&
-                $round > 5
-            ) {
+            $superheat = $loop->coil->superheat > 0.0 ? $loop->coil->superheat : 0.3;
+            $machine = $this->followed($machine, $loop, $misses, $superheat);
+            $missed = abs($misses[0]) + abs($misses[1]) + abs($misses[2]) + abs($misses[3]);
+            if (abs($superheat - $this->first->superheat) < 1e-4 && $missed < 1e-6 && $round > 5) {
                 break;
             }
         }
@@ -312,83 +119,76 @@ final readonly class Sizing
         return $machine;
     }
 
+    /**
+     * @param  array{float, float, float, float, float}  $misses
+     * @param  float  $superheat  that the coil gave, K
+     */
+    private function followed(Machine $machine, Loop $loop, array $misses, float $superheat): Machine
+    {
+        $design = $machine->design;
+        // More superheat than wanted: the coil is too large. The superheating zone answers steeply.
+        $excess = ($superheat - $this->first->superheat) / max(1.0, $design->box - $loop->evaporating->dew);
+        $open =
+            $machine->feed->kind === Metering::Capillary
+                ? 1.0
+                : max(0.02, $loop->opening) * FirstSizes::OVERSIZE;
+        $short = ($design->cooling - $loop->coil->heat) / $design->cooling;
+
+        return $machine->with(
+            compressor: $machine->compressor->otherwise(
+                $machine->groupSuction === null ? exp(-$misses[0]) : 1.0,
+            ),
+            feed: $machine->feed->narrowed(exp(-$misses[1]) * $open),
+            condenser: $machine->condenser->scaled(max(0.5, min(2.0, 1 - $misses[2]))),
+            coil: $machine->coil->scaled(max(0.9, min(1.1, 1 - 0.25 * $excess))),
+            freeShare: max(0.004, min(0.5, $this->freeShare($machine, $loop))),
+            design: $design->withFlow($design->massFlow * (1 + $short)),
+        );
+    }
+
+    /** The share that cools liquid from bubble to the wanted outlet, from the loop's own relation. */
+    private function freeShare(Machine $machine, Loop $loop): float
+    {
+        $above = $loop->condensing->bubble - $loop->around->ambient;
+        $left = max(0.3, $above - $this->first->subcooling);
+        $capacity = ($loop->massFlow + $machine->others) * $loop->liquidHeat;
+
+        return (log($above / $left) * $capacity) / $machine->condenser->conductance(0.5);
+    }
+
     /** Charge for the design level of the receiver, with what the condenser takes on the coldest day on top. */
     private function charged(Machine $machine): Machine
     {
-        $around = new Surroundings($machine->design->ambient, $machine->design->box);
-        $mass = static function (float $fill) use ($machine, $around): float {
-            $loop = new Loop($machine, $around);
-            $guess = self::guess($machine);
-            $guess[4] = $fill;
-            $loop->walk($guess);
-
-            return $loop->mass;
-        };
-        $empty = $mass(0.0);
-        $buffer = $machine->hasReceiver() ? $mass(0.45) - $empty : 0.0;
-        $winter = 0.0;
-        if ($machine->head->kind === HeadPressureControl::FloodingValve) {
-            $coldest = $this->circuit->design->coldestAmbient ?? 263.15;
-            $share = max(
-                0.0,
-                min(
-                    0.95,
-                    1 -
-                        ($machine->design->condensing > 0
-                            ? $this->circuit->design->condenserSplit ??
-                                $this->wanted->condenserSplit()->middle()
-                            : 0.0) /
-                            max(1.0, $machine->head->setting - $coldest),
-                ),
-            );
-            $density = $machine->fluid->liquidDensity(($machine->head->setting + $coldest) / 2);
-            $winter = $share * $machine->condenserVolume * $density;
-        }
-        // Enough for summer is a receiver outlet that is just covered.
-        $summer = $empty + ($machine->hasReceiver() ? 0.08 * ($buffer / 0.45) : 0.0);
+        $receiver = $machine->hasReceiver();
+        $flooding = $machine->head->kind === HeadPressureControl::FloodingValve;
+        $empty = self::atDesign($machine, 0.0)->mass;
+        $buffer = $receiver ? self::atDesign($machine, self::DESIGN_LEVEL)->mass - $empty : 0.0;
+        $whole = $buffer / self::DESIGN_LEVEL;
+        $winter = $flooding ? $this->winterCharge($machine) : 0.0;
         // With winter charge the receiver stands higher in summer, up to its 80 %.
-        $charge =
-            $machine->head->kind === HeadPressureControl::FloodingValve
-                ? min($empty + (0.8 * $buffer) / 0.45, $empty + (0.1 * $buffer) / 0.45 + $winter)
-                : $empty + $buffer;
-        $design = $machine->design;
+        $charge = $flooding
+            ? min($empty + self::FULLEST * $whole, $empty + self::WINTER_LEVEL * $whole + $winter)
+            : $empty + $buffer;
 
         return $machine->with(
             charge: $charge,
-            design: new DesignPoint(
-                $design->box,
-                $design->ambient,
-                $design->cooling,
-                $design->massFlow,
-                $design->evaporating,
-                $design->condensing,
-                $design->liquid,
-                $summer,
-                max(0.0, $charge - $empty),
-                $machine->hasReceiver() ? $mass(1.0) : $charge,
-                $winter,
+            design: $machine->design->withCharge(
+                summerCharge: $empty + self::COVERED * $whole,
+                buffer: max(0.0, $charge - $empty),
+                full: $receiver ? self::atDesign($machine, 1.0)->mass : $charge,
+                winter: $winter,
             ),
         );
     }
 
-    /**
-     * Pressure at which a temperature that rises with the dew temperature has a value; by halving.
-     *
-     * @param  callable(float): float  $of  of the dew temperature, K
-     * @param  callable(float): float  $pressure  of the dew temperature
-     */
-    private static function pressure(
-        float $low,
-        float $high,
-        callable $of,
-        float $wanted,
-        callable $pressure,
-    ): float {
-        for ($round = 0; $round < 50; $round++) {
-            $middle = ($low + $high) / 2;
-            $of($middle) > $wanted ? ($high = $middle) : ($low = $middle);
-        }
+    /** kg that the condenser takes when it is flooded for the coldest day. */
+    private function winterCharge(Machine $machine): float
+    {
+        $coldest = $this->circuit->design->coldestAmbient ?? self::USUAL_COLDEST;
+        $split = $this->circuit->design->condenserSplit ?? $this->wanted->condenserSplit()->middle();
+        $share = max(0.0, min(0.95, 1 - $split / max(1.0, $machine->head->setting - $coldest)));
+        $density = $machine->fluid->liquidDensity(($machine->head->setting + $coldest) / 2);
 
-        return $pressure(($low + $high) / 2);
+        return $share * $machine->condenserVolume * $density;
     }
 }

@@ -4,16 +4,32 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\Reading;
-
-/** The state in which a plant settles at given box and ambient temperatures; where it cannot, the state it would really be in. */
+/**
+ * The state in which a plant settles at given box and ambient temperatures; where it cannot, the state it would be
+ * in.
+ */
 final readonly class SteadyState
 {
-    /** Suction (Pa gauge) at which the low-pressure control stops a plant, unless its coil is meant to be colder. */
-    private const LOW_CUT_OUT = 10e3;
+    /** Pa gauge at which the low-pressure control stops a plant, unless its coil is meant to be colder. */
+    public const LOW_CUT_OUT = 10e3;
 
     /** Condensing dew (K) at which the high-pressure control stops it: saturation near 60 °C. */
     private const HIGH_CUT_OUT = 334.0;
+
+    /** K of dew below the design that no suction is meant to reach, and above it that no head is. */
+    private const COLDER_THAN_MEANT = 18.0;
+
+    private const WARMER_THAN_MEANT = 16.0;
+
+    /** Steps from the design's weather to these. */
+    private const LEADING = 7;
+
+    /** K around the design box in which a load finds its temperature, and halvings of that (to 2 mK). */
+    private const COLDER_BOX = 25.0;
+
+    private const WARMER_BOX = 30.0;
+
+    private const HALVINGS = 15;
 
     public function __construct(private Machine $machine, private Surroundings $around)
     {
@@ -23,43 +39,13 @@ final readonly class SteadyState
     public function find(?array $start = null): PlantState
     {
         if (! $this->machine->solenoidOpen) {
-            return $this->standing(
-                'off on low pressure: no liquid passes the solenoid, the coil is pumped empty',
-            );
+            return $this->standing(Stop::SolenoidShut);
         }
         $loop = new Loop($this->machine, $this->around);
         $solver = new Solver($this->machine, $loop);
         $solution = $solver->solve($start) ?? $this->led($loop, $solver);
 
         return $solution === null ? $this->standing($this->whyNot()) : $this->at($loop, $solution);
-    }
-
-    /**
-     * Where no start leads there at once: from the design's weather and box to these, a seventh at a time.
-     *
-     * @return ?array{float, float, float, float, float}
-     */
-    private function led(Loop $loop, Solver $solver): ?array
-    {
-        $design = $this->machine->design;
-        $solution = null;
-        for ($part = 0; $part <= 7; $part++) {
-            $loop->meet(
-                new Surroundings(
-                    $design->ambient + (($this->around->ambient - $design->ambient) * $part) / 7,
-                    $design->box + (($this->around->box - $design->box) * $part) / 7,
-                    $this->around->returnGain,
-                    $this->around->atmosphere,
-                ),
-            );
-            $solution = $solution === null ? $solver->solve() : $solver->near($solution);
-            if ($solution === null) {
-                break;
-            }
-        }
-        $loop->meet($this->around);
-
-        return $solution;
     }
 
     /**
@@ -84,248 +70,105 @@ final readonly class SteadyState
         return $states;
     }
 
-    /** @param  array{float, float, float, float, float}  $solution */
-    private function at(Loop $loop, array $solution): PlantState
-    {
-        $misses = $loop->walk($solution);
-        $stop = $this->stops($loop);
-
-        return $stop === null ? $this->running($loop, $solution, $misses[4]) : $this->standing($stop);
-    }
-
     /**
-     * Box temperature (K, to 2 mK) at which the plant just removes a load (W), by halving; then its state there.
+     * The state at the box temperature where the plant just removes a load.
      *
      * @param  float  $load  W
      */
     public static function atLoad(Machine $machine, float $ambient, float $load, float $atmosphere): PlantState
     {
-        $low = $machine->design->box - 25.0;
-        $high = $machine->design->box + 30.0;
-        $state = (new self(
+        $at = static fn (float $box): self => new self(
             $machine,
-            new Surroundings($ambient, $machine->design->box, atmosphere: $atmosphere),
-        ))->find();
-        for ($round = 0; $round < 15; $round++) {
+            new Surroundings($ambient, $box, atmosphere: $atmosphere),
+        );
+        $low = $machine->design->box - self::COLDER_BOX;
+        $high = $machine->design->box + self::WARMER_BOX;
+        $state = $at($machine->design->box)->find();
+        for ($round = 0; $round < self::HALVINGS; $round++) {
             $box = ($low + $high) / 2;
-            $state = (new self($machine, new Surroundings($ambient, $box, atmosphere: $atmosphere)))->find(
-                $state->solution,
-            );
-            $state->cooling < $load ? ($low = $box) : ($high = $box);
+            $state = $at($box)->find($state->solution);
+            if ($state->cooling < $load) {
+                $low = $box;
+            } else {
+                $high = $box;
+            }
         }
 
         return $state;
     }
 
     /**
-     * @param  array{float, float, float, float, float}  $solution
+     * Where no start leads there at once: from the design's weather and box to these, step by step.
+     *
+     * @return ?array{float, float, float, float, float}
      */
-    public function running(Loop $loop, array $solution, float $massMiss): PlantState
+    private function led(Loop $loop, Solver $solver): ?array
     {
-        $machine = $this->machine;
-        $air = $this->around->atmosphere;
-        $electric = $machine->compressor->electricPower($loop->shaft);
-        $share =
-            ($electric / (1.732 * $machine->compressor->volts * $machine->ratedCurrent * 0.85)) *
-            ($machine->compressor->phases === 3 ? 1.0 : 1.732);
-        $condenserAir = ($loop->airFlow < 1.0 ? $machine->condenser->with($loop->airFlow) : $machine->condenser)
-            ->capacity;
-        $through = ($loop->condenserHeat * ($loop->massFlow + $machine->others)) / $loop->massFlow;
-        $readings = [
-            Reading::SuctionPressure->value => $loop->suctionPressure - $air,
-            Reading::EvaporatorPressure->value => $loop->coilPressure - $air,
-            Reading::DischargePressure->value => $loop->condensingPressure + $machine->inert - $air,
-            Reading::AmbientTemperature->value => $this->around->ambient,
-            Reading::CondenserAirOutTemperature->value => $this->around->ambient + $through / $condenserAir,
-            Reading::BoxTemperature->value => $this->around->box,
-            Reading::SupplyAirTemperature->value => $this->around->box - $loop->coilHeat / $machine->coil->capacity,
-            Reading::SuctionTemperatureEvaporator->value => $loop->coilOutlet,
-            Reading::SuctionTemperatureCompressor->value => $loop->suctionDew + $loop->suctionSuperheat,
-            Reading::DischargeTemperature->value => Compressor::pipeTemperature(
-                $this->gasTemperature($loop),
-                $this->around->ambient,
-            ),
-            Reading::CondenserOutletTemperature->value => $loop->condenserOutlet,
-            Reading::DrierInletTemperature->value => $loop->liquidTemperature,
-            Reading::DrierOutletTemperature->value => $loop->drierOutlet,
-            Reading::ValveInletTemperature->value => $loop->valveTemperature,
-            Reading::CoilInletTemperature->value => $loop->coilInlet,
-            Reading::CompressorCurrent->value => $machine->compressor->current($electric, $share),
-            Reading::SupplyVoltage->value => $machine->compressor->volts,
-            Reading::DrierDrop->value => $loop->drierDrop,
-        ];
-        if ($machine->hasReceiver()) {
-            $readings[Reading::ReceiverPressure->value] = $loop->condensingPressure + $machine->inert - $air;
-            $readings[Reading::ReceiverOutletTemperature->value] = $loop->liquidTemperature;
-            $readings[Reading::ReceiverLevel->value] = $loop->level;
+        $design = $this->machine->design;
+        $solution = null;
+        for ($part = 0; $part <= self::LEADING; $part++) {
+            $share = $part / self::LEADING;
+            $loop->meet(
+                new Surroundings(
+                    $design->ambient + ($this->around->ambient - $design->ambient) * $share,
+                    $design->box + ($this->around->box - $design->box) * $share,
+                    $this->around->returnGain,
+                    $this->around->atmosphere,
+                ),
+            );
+            $solution = $solution === null ? $solver->solve() : $solver->near($solution);
+            if ($solution === null) {
+                break;
+            }
         }
+        $loop->meet($this->around);
 
-        return new PlantState(
-            $readings,
-            Seen::in($loop, $machine, $this->around),
-            null,
-            $loop->massFlow,
-            $loop->coilHeat,
-            $electric,
-            min(1.0, $loop->flooded),
-            $loop->level,
-            $loop->valveQuality,
-            $loop->dryShare,
-            $loop->mass,
-            abs(
-                $loop->coilHeat +
-                    $loop->shaft * (1 - $machine->compressor->shellLoss()) +
-                    $loop->lineHeat -
-                    $loop->condenserHeat,
-            ) / max(1.0, $loop->coilHeat),
-            abs($massMiss),
-            $this->coilAir($loop),
-            $loop->condenserAir,
-            $loop->condenserHeat,
-            $loop->opening,
-            $loop->bypassed,
-            $solution,
-            $this->cycle($loop),
-        );
+        return $solution;
     }
 
-    /** @return list<array{float, float}> */
-    private function cycle(Loop $loop): array
+    /** @param  array{float, float, float, float, float}  $solution */
+    private function at(Loop $loop, array $solution): PlantState
     {
-        $high = $loop->condensingPressure + $this->machine->inert;
+        $misses = $loop->walk($solution);
+        $stop = $this->stops($loop);
 
-        return [
-            [$loop->suctionEnthalpy, $loop->suctionPressure],
-            [$loop->dischargeEnthalpy, $high],
-            [$loop->outletLiquid, $loop->condensingPressure],
-            [$loop->atReceiver, $loop->condensingPressure],
-            [$loop->atValve, $loop->valvePressure],
-            [$loop->atValve, $loop->coilPressure],
-            [$loop->outletEnthalpy, $loop->coilPressure],
-        ];
-    }
-
-    /** Heat that the air gives to the coil, from its own side: zone by zone, share × conductance × difference. */
-    private function coilAir(Loop $loop): float
-    {
-        $box = $this->around->box;
-        $coil = $this->machine->coil;
-        $twoPhase = (1 - $loop->dryShare) * $coil->conductance() * ($box - ($loop->coilInlet + $loop->dew) / 2);
-        $flow = $loop->returnFlow;
-        $specific =
-            $loop->superheat > 0.01
-                ? ($loop->outletEnthalpy - $this->machine->fluid->vapourEnthalpy($loop->dew)) / $loop->superheat
-                : 800.0;
-        $superheating =
-            $loop->superheat > 0.0
-                ? $flow *
-                    $specific *
-                    ($box - $loop->dew) *
-                    (1 - exp((-$loop->dryShare * $coil->conductance(0.45)) / ($flow * $specific)))
-                : 0.0;
-
-        return $twoPhase + $superheating;
+        return $stop === null ? (new Instruments($loop))->state($solution, $misses[4]) : $this->standing($stop);
     }
 
     /** No steady state: would a condenser that can give off anything help? Then it is the head that stops the plant. */
-    private function whyNot(): string
+    private function whyNot(): Stop
     {
-        if ($this->machine->charge > 1.02 * $this->machine->design->full) {
-            return 'off on high pressure: liquid fills the condenser';
+        $design = $this->machine->design;
+        if ($this->machine->charge > 1.02 * $design->full) {
+            return Stop::CondenserFull;
         }
-        if (
-            $this->machine->charge <
-            0.9 * ($this->machine->design->summerCharge - $this->machine->design->buffer)
-        ) {
-            return 'off on low pressure: too little refrigerant reaches the coil';
+        if ($this->machine->charge < 0.9 * ($design->summerCharge - $design->buffer)) {
+            return Stop::TooLittleRefrigerant;
         }
-        $freed = $this->machine->with(
-            condenser: new AirSide(
-                8 * $this->machine->condenser->capacity,
-                8 * $this->machine->condenser->transfer,
-            ),
-        );
+        $freed = $this->machine->with(condenser: $this->machine->condenser->scaled(8.0));
         $helps = (new Solver($freed, new Loop($freed, $this->around), 400))->solve() !== null;
 
-        return $helps
-            ? 'off on high pressure: the condenser cannot give off the heat'
-            : 'off on low pressure: the coil is starved';
+        return $helps ? Stop::HeatNotGivenOff : Stop::Starved;
     }
 
-    private function gasTemperature(Loop $loop): float
+    private function stops(Loop $loop): ?Stop
     {
         $fluid = $this->machine->fluid;
-        $discharge = $loop->condensingPressure + $this->machine->inert;
-        $dew = $fluid->dewTemperature($discharge);
-        try {
-            return $dew + $fluid->superheatOfEnthalpy($dew, $loop->dischargeEnthalpy);
-        } catch (\Metrum\Refrigerant\OutsideTable) {
-            return $dew + 120.0;
-        }
-    }
-
-    private function stops(Loop $loop): ?string
-    {
-        $cold = $this->machine->fluid->dewTemperature(
-            max(
-                self::LOW_CUT_OUT + $this->around->atmosphere,
-                $this->machine->fluid->dewPressure($this->machine->fluid->saturation->lowest),
-            ),
-        );
-        $meant = $this->machine->fluid->dewTemperature($this->machine->design->evaporating) - 18.0;
+        $design = $this->machine->design;
+        $cutOut = self::LOW_CUT_OUT + $this->around->atmosphere;
+        $cold = $fluid->dewTemperature(max($cutOut, $fluid->dewPressure($fluid->saturation->lowest)));
+        $meant = $fluid->dewTemperature($design->evaporating) - self::COLDER_THAN_MEANT;
+        $hottest = $fluid->dewTemperature($design->condensing) + self::WARMER_THAN_MEANT;
 
         return match (true) {
-            $this->machine->groupSuction === null &&
-                $loop->suctionDew < min($cold, $meant) &&
-                $loop->suctionDew < $meant => 'off on low pressure: the coil is starved',
-            $loop->condensingDew >
-                max(
-                    self::HIGH_CUT_OUT,
-                    $this->machine->fluid->dewTemperature($this->machine->design->condensing) + 16.0,
-                ) => 'off on high pressure: the condenser cannot give off the heat',
+            $this->machine->groupSuction === null && $loop->suction->dew < min($cold, $meant) => Stop::Starved,
+            $loop->condensing->dew > max(self::HIGH_CUT_OUT, $hottest) => Stop::HeatNotGivenOff,
             default => null,
         };
     }
 
-    /** Stopped: pressures even out towards the temperatures around, the coil's side low where it was pumped empty. */
-    private function standing(string $why): PlantState
+    private function standing(Stop $why): PlantState
     {
-        $fluid = $this->machine->fluid;
-        $air = $this->around->atmosphere;
-        $high = $fluid->bubblePressure($this->around->ambient);
-        $low = str_contains($why, 'low pressure')
-            ? $air + self::LOW_CUT_OUT
-            : min($high, $fluid->dewPressure($this->around->box));
-        $readings = [
-            Reading::SuctionPressure->value => $low - $air,
-            Reading::DischargePressure->value => $high + $this->machine->inert - $air,
-            Reading::AmbientTemperature->value => $this->around->ambient,
-            Reading::BoxTemperature->value => $this->around->box,
-            Reading::SupplyAirTemperature->value => $this->around->box,
-            Reading::CompressorCurrent->value => 0.0,
-            Reading::SupplyVoltage->value => $this->machine->compressor->volts,
-        ];
-
-        return new PlantState(
-            $readings,
-            Seen::stopped($why, $this->machine),
-            $why,
-            0.0,
-            0.0,
-            0.0,
-            0.0,
-            0.0,
-            0.0,
-            1.0,
-            $this->machine->charge,
-            0.0,
-            0.0,
-            0.0,
-            0.0,
-            0.0,
-            0.0,
-            0.0,
-            null,
-        );
+        return PlantState::standing($this->machine, $this->around, $why);
     }
 }

@@ -4,66 +4,52 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\Circuit;
 use Metrum\Circuit\CondenserPlace;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Reading;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Findings\Place;
+use Metrum\Findings\Sign;
+use Metrum\Findings\Signals;
+use Metrum\Findings\Weather;
+use Metrum\Findings\Yardstick;
 
 /**
  * Expectation from the twin: the plant sized as this circuit is known, at this box and this weather.
  *
- * Deviations are those of the twin with the instruments' own added as squares. What the twin does not carry (clocks,
- * heaters, pump-down, counted fans) is still expected from design values and house rules.
+ * A sign is measured at the twin's states as it is measured at the plant. Deviations are those of the twin with the
+ * instruments' own added as squares. What the twin does not carry (clocks, heaters, pump-down, counted fans) is still
+ * expected from design values and house rules.
  */
 final class TwinExpectation implements Expectation
 {
-    /** Deviation of the instruments, by sign: K, shares. A clamp is good for 1 K, a gauge for about as much in saturation. */
-    private const INSTRUMENTS = [
-        'td_coil' => 1.1,
-        'td_suction' => 1.1,
-        'split' => 1.0,
-        'superheat' => 1.3,
-        'superheat_suction' => 1.3,
-        'superheat_far' => 1.4,
-        'subcooling' => 1.3,
-        'subcooling_condenser' => 1.3,
-        'valve_subcooling' => 1.4,
-        'over_condenser' => 1.2,
-        'discharge_level' => 2.0,
-        'current' => 0.04,
-        'line_gain' => 1.2,
-        'line_loss' => 0.8,
-        'regulator_drop' => 0.8,
-        'drier' => 0.6,
-        'drier_kpa' => 8e3,
-        'liquid_line_drop' => 1.2,
-        'air_drop' => 0.22,
-        'air_rise' => 0.22,
-        'level' => 0.08,
-    ];
+    /** K around the design box, and K of weather, in which the twin is asked. */
+    private const COLDER_BOX = 15.0;
 
-    /** Signs that need the air entering the condenser. */
-    private const HIGH = ['split', 'over_condenser', 'discharge_level', 'air_rise', 'subcooling_condenser'];
+    private const WARMER_BOX = 30.0;
 
-    /** @var array<string, Twin> sized once a process for each circuit as it is known */
-    private static array $twins = [];
+    private const COLDEST = 233.15;
+
+    private const HOTTEST = 325.15;
+
+    /** K that the pictures' band is wide at least. */
+    private const LEAST_BAND = 0.5;
+
+    /** How many times wider a sign is that depends on weather nobody read. */
+    private const BLIND = 1.25;
 
     private readonly DesignExpectation $plain;
-
-    public readonly Twin $twin;
 
     public readonly Surroundings $around;
 
     private readonly bool $weatherKnown;
 
-    /** @var \WeakMap<PlantState, Figures> */
-    private \WeakMap $full;
+    private ?Yardstick $yardstick = null;
 
-    /** @var \WeakMap<PlantState, Figures> */
-    private \WeakMap $far;
+    /** @var \WeakMap<PlantState, array<string, Figures>> figures of states, by what was left out of them */
+    private \WeakMap $figures;
 
     /** @var array<string, ?Expected> */
     private array $known = [];
@@ -71,47 +57,32 @@ final class TwinExpectation implements Expectation
     public function __construct(
         private readonly Findings $findings,
         private readonly HouseRules $rules,
-        ?Twin $twin = null,
+        public readonly Twin $twin,
     ) {
+        $this->figures = new \WeakMap();
         $circuit = $findings->circuit;
         $this->plain = new DesignExpectation($findings, $rules);
-        $this->twin = $twin ?? self::twinOf($circuit, $rules);
         $ambient = $findings->reading(Reading::AmbientTemperature);
-        $hottest = min(325.15, Surroundings::hottest($circuit->fluid()));
+        $hottest = min(self::HOTTEST, Surroundings::hottest($circuit->fluid()));
         $this->weatherKnown =
             $ambient !== null && $ambient <= $hottest && $circuit->condenser !== CondenserPlace::Water;
-        $machine = $this->twin->machine;
+        $design = $twin->machine->design;
+        $air = $this->weatherKnown ? (float) $ambient : $design->ambient;
+        $box = $findings->reading(Reading::BoxTemperature) ?? $design->box;
         $this->around = new Surroundings(
-            max(233.15, min($hottest, $this->weatherKnown ? (float) $ambient : $machine->design->ambient)),
-            max(
-                $machine->design->box - 15.0,
-                min(
-                    $machine->design->box + 30.0,
-                    $findings->reading(Reading::BoxTemperature) ?? $machine->design->box,
-                ),
-            ),
+            max(self::COLDEST, min($hottest, $air)),
+            max($design->box - self::COLDER_BOX, min($design->box + self::WARMER_BOX, $box)),
             atmosphere: $circuit->atmosphere->pascal,
         );
-        $this->full = new \WeakMap();
-        $this->far = new \WeakMap();
     }
 
-    public static function twinOf(Circuit $circuit, HouseRules $rules): Twin
+    public function healthy(Sign $sign): ?Expected
     {
-        $key = md5(serialize([$circuit, $rules]));
-        if (! isset(self::$twins[$key])) {
-            self::$twins = array_slice(self::$twins, -7, null, true);
-            self::$twins[$key] = Twin::fittedTo($circuit, $rules);
+        if (! array_key_exists($sign->value, $this->known)) {
+            $this->known[$sign->value] = $this->worked($sign);
         }
 
-        return self::$twins[$key];
-    }
-
-    public function healthy(string $sign): ?Expected
-    {
-        return array_key_exists($sign, $this->known)
-            ? $this->known[$sign]
-            : ($this->known[$sign] = $this->worked($sign));
+        return $this->known[$sign->value];
     }
 
     public function isCold(): ?bool
@@ -119,155 +90,116 @@ final class TwinExpectation implements Expectation
         return $this->plain->isCold();
     }
 
+    /** What some signs are measured by. */
+    public function yardstick(): Yardstick
+    {
+        return $this->yardstick ??= new Yardstick(
+            $this->healthy(Sign::TdCoil)?->value,
+            $this->healthy(Sign::TdSuction)?->value,
+            $this->healthy(Sign::Split)?->value,
+        );
+    }
+
     public function run(): array
     {
         $run = [];
-        $boxKnown =
-            $this->findings->reading(Reading::BoxTemperature) !== null ||
-            $this->findings->circuit->design->boxSetPoint !== null;
-        $high = [
-            'condenser_in' => Derived::CondensingDew,
-            'condenser_out' => Derived::SaturatedCondensing,
-            'condenser_outlet' => Reading::CondenserOutletTemperature,
-            'receiver_outlet' => Reading::DrierInletTemperature,
-            'drier_outlet' => Reading::DrierOutletTemperature,
-            'valve_inlet' => Reading::ValveInletTemperature,
-        ];
-        $low = [
-            'coil_in' => Reading::CoilInletTemperature,
-            'coil_out' => Derived::SaturatedEvaporator,
-            'bulb' => Reading::SuctionTemperatureEvaporator,
-            'suction_pipe' => Reading::SuctionTemperatureCompressor,
-        ];
-        $places = [
-            ...$this->weatherKnown && $boxKnown ? ['discharge' => Reading::DischargeTemperature] : [],
-            ...$this->weatherKnown ? $high : [],
-            ...$boxKnown ? $low : [],
-        ];
-        foreach ($places as $place => $key) {
+        foreach ($this->places() as $place) {
+            $source = self::source($place);
             $one = $this->twin->expected(
                 $this->around,
-                'at '.$place,
-                fn (PlantState $state): ?float => $key instanceof Reading
-                    ? $state->reading($key)
-                    : $this->figures($state)->value($key),
+                'at '.$place->value,
+                fn (PlantState $state): ?float => $source instanceof Reading
+                    ? $state->reading($source)
+                    : $this->figuresOf($state, [])->value($source),
             );
             if ($one !== null) {
-                $run[$place] = new Expected($one->value, hypot($one->deviation, 0.5));
+                $run[$place->value] = new Expected($one->value, hypot($one->deviation, self::LEAST_BAND));
             }
         }
 
         return $run === [] ? $this->plain->run() : $run;
     }
 
-    private function worked(string $sign): ?Expected
+    /** @return list<Place> the places of which something is known here and now */
+    private function places(): array
     {
-        $noise = self::INSTRUMENTS[$sign] ?? null;
-        if ($noise === null || (! $this->weatherKnown && in_array($sign, self::HIGH, true))) {
+        $boxKnown =
+            $this->findings->reading(Reading::BoxTemperature) !== null ||
+            $this->findings->circuit->design->boxSetPoint !== null;
+        $high = [
+            Place::CondenserIn,
+            Place::CondenserOut,
+            Place::CondenserOutlet,
+            Place::ReceiverOutlet,
+            Place::DrierOutlet,
+            Place::ValveInlet,
+        ];
+        $low = [Place::CoilIn, Place::CoilOut, Place::Bulb, Place::SuctionPipe];
+
+        return [
+            ...$this->weatherKnown && $boxKnown ? [Place::Discharge] : [],
+            ...$this->weatherKnown ? $high : [],
+            ...$boxKnown ? $low : [],
+        ];
+    }
+
+    /** Where the twin has a reading of its own for a place, it is taken. */
+    private static function source(Place $place): Reading|Derived
+    {
+        return match ($place) {
+            Place::ReceiverOutlet => Reading::DrierInletTemperature,
+            Place::CoilIn => Reading::CoilInletTemperature,
+            default => $place->source(),
+        };
+    }
+
+    private function worked(Sign $sign): ?Expected
+    {
+        $row = $sign->row();
+        $blind = ! $this->weatherKnown && $row->weather !== Weather::Apart;
+        if ($row->instrument === null || ($blind && $row->weather === Weather::Needed)) {
             return $this->plain->healthy($sign);
         }
         $one = $this->twin->expected(
             $this->around,
-            $sign,
-            fn (PlantState $state): ?float => $this->figure($state, $sign),
+            $sign->value,
+            fn (PlantState $state): ?float => $this->measured($state, $sign),
         );
         if ($one === null) {
             return $this->plain->healthy($sign);
         }
-        $blind =
-            ! $this->weatherKnown &&
-            in_array(
-                $sign,
-                ['subcooling', 'valve_subcooling', 'current', 'superheat_far', 'line_gain', 'level'],
-                true,
-            )
-                ? 1.25
-                : 1.0;
+        $wider = ($blind ? self::BLIND : 1.0) * $this->plain->unrest();
 
-        return (new Expected($one->value, hypot($one->deviation, $noise)))->widened(
-            $blind * $this->plain->unrest(),
-        );
+        return (new Expected($one->value, hypot($one->deviation, $row->instrument)))->widened($wider);
     }
 
-    private function figure(PlantState $state, string $sign): ?float
+    /** The sign as it is measured at the plant: without the readings that it stands without. */
+    private function measured(PlantState $state, Sign $sign): ?float
     {
-        $full = $this->figures($state);
-
-        return match ($sign) {
-            'td_coil' => $full->value(Derived::EvaporatorTd),
-            'td_suction' => $this->far($state)->value(Derived::EvaporatorTd),
-            'split' => $full->value(Derived::CondenserSplit),
-            'superheat' => $full->value(Derived::EvaporatorSuperheat),
-            'superheat_suction' => $this->far($state)->value(Derived::EvaporatorSuperheat),
-            'superheat_far' => $full->value(Derived::CompressorSuperheat),
-            'subcooling' => $this->findings->circuit->hasReceiver()
-                ? $full->value(Derived::ReceiverSubcooling)
-                : $full->value(Derived::CondenserSubcooling),
-            'subcooling_condenser' => $full->value(Derived::CondenserSubcooling),
-            'valve_subcooling' => $full->value(Derived::ValveSubcooling),
-            'over_condenser' => self::difference(
-                $state,
-                Reading::ReceiverOutletTemperature,
-                Reading::CondenserOutletTemperature,
-            ),
-            'discharge_level' => $state->reading(Reading::DischargeTemperature),
-            'current' => $full->value(Derived::CurrentShare),
-            'line_gain' => $full->value(Derived::SuctionLineGain),
-            'line_loss', 'regulator_drop' => self::kelvin($full),
-            'drier' => $full->value(Derived::DrierDrop),
-            'drier_kpa' => $state->reading(Reading::DrierDrop),
-            'liquid_line_drop' => self::difference(
-                $state,
-                Reading::DrierInletTemperature,
-                Reading::ValveInletTemperature,
-            ),
-            'air_drop' => self::share($full->value(Derived::CoilAirDrop), 0.5, $this->healthy('td_coil')),
-            'air_rise' => self::share($full->value(Derived::CondenserAirRise), 0.55, $this->healthy('split')),
-            'level' => $state->reading(Reading::ReceiverLevel),
-            default => null,
+        $without = $sign->row()->without;
+        $findings = $this->findingsOf($state)->without($without);
+        $by = match ($sign) {
+            Sign::AirDrop, Sign::AirRise => $this->yardstick(),
+            default => new Yardstick(),
         };
+
+        return (new Signals($findings, $this->figuresOf($state, $without), $by))->measured($sign);
     }
 
-    private function figures(PlantState $state): Figures
+    /** @param  list<Reading>  $without */
+    private function figuresOf(PlantState $state, array $without): Figures
     {
-        return $this->full[$state] ??= Figures::of(
-            new Findings($this->findings->circuit, readings: $state->readings),
+        $key = implode(' ', array_column($without, 'value'));
+        $this->figures[$state] ??= [];
+
+        return $this->figures[$state][$key] ??= Figures::of(
+            $this->findingsOf($state)->without($without),
             $this->rules,
         );
     }
 
-    /** As where only the suction pressure at the compressor is known. */
-    private function far(PlantState $state): Figures
+    private function findingsOf(PlantState $state): Findings
     {
-        $readings = $state->readings;
-        unset($readings[Reading::EvaporatorPressure->value]);
-
-        return $this->far[$state] ??= Figures::of(
-            new Findings($this->findings->circuit, readings: $readings),
-            $this->rules,
-        );
-    }
-
-    private static function difference(PlantState $state, Reading $from, Reading $less): ?float
-    {
-        $a = $state->reading($from);
-        $b = $state->reading($less);
-
-        return $a === null || $b === null ? null : $a - $b;
-    }
-
-    private static function kelvin(Figures $figures): ?float
-    {
-        $coil = $figures->value(Derived::SaturatedEvaporator);
-        $suction = $figures->value(Derived::SaturatedSuction);
-
-        return $coil === null || $suction === null ? null : $coil - $suction;
-    }
-
-    private static function share(?float $air, float $usual, ?Expected $difference): ?float
-    {
-        return $air === null || $difference === null || $difference->value < 1.0
-            ? null
-            : $air / ($usual * $difference->value);
+        return new Findings($this->findings->circuit, readings: $state->readings);
     }
 }

@@ -18,7 +18,7 @@ final class Uncertainty
     {
         $given = $machine->circuit->design;
         $c = $certainty;
-        $shared = $machine->circuit->kind?->isShared() === true;
+        $shared = $machine->circuit->isShared();
         $fluid = $machine->fluid;
         $ice = $machine->circuit->kind === Kind::IceMachine ? 1.8 : 1.0;
         // Nobody says to which end of the glide a design difference was meant.
@@ -31,15 +31,8 @@ final class Uncertainty
         $condenser =
             1 + ($c * $ice * hypot(($given->condenserSplit !== null ? 0.13 : 0.25) * $split, $glideC)) / $split;
         $varied = [
-            $machine->with(
-                coil: new AirSide($machine->coil->capacity * $coil, $machine->coil->transfer * $coil),
-            ),
-            $machine->with(
-                condenser: new AirSide(
-                    $machine->condenser->capacity * $condenser,
-                    $machine->condenser->transfer * $condenser,
-                ),
-            ),
+            $machine->with(coil: $machine->coil->scaled($coil)),
+            $machine->with(condenser: $machine->condenser->scaled($condenser)),
             $machine->with(feed: $machine->feed->turned($c * $ice * ($given->superheat !== null ? 0.8 : 1.2))),
             $machine->with(compressor: $machine->compressor->otherwise(1 + 0.08 * $c)),
             $machine->with(compressor: $machine->compressor->otherwise(1.0, 1 - 0.1 * $c)),

@@ -29,7 +29,11 @@ final readonly class Atmosphere
         return new self(self::SEA_LEVEL * (1 - 2.25577e-5 * $metres) ** 5.25588);
     }
 
-    /** @param  float  $pascal  Pa absolute, 47 000 … 108 000: 6 000 m up to 500 m below the sea @throws NotAQuantity outside that range */
+    /**
+     * @param  float  $pascal  Pa absolute, 47 000 … 108 000: from 6 000 m up to 500 m below the sea
+     *
+     * @throws NotAQuantity outside that range
+     */
     public static function of(float $pascal): self
     {
         if ($pascal < 47e3 || $pascal > 108e3) {
@@ -41,6 +45,14 @@ final readonly class Atmosphere
         }
 
         return new self($pascal);
+    }
+
+    /** Height above sea level (m) with this standard atmosphere, −500 … 6000. */
+    public function altitude(): float
+    {
+        $height = (1 - ($this->pascal / self::SEA_LEVEL) ** (1 / 5.25588)) / 2.25577e-5;
+
+        return max(-500.0, min(6000.0, $height));
     }
 
     /** Absolute pressure (Pa) of a gauge reading (Pa). */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Quantity;
 
-/** What sort of quantity a number is. A difference of temperature is a kind of its own: it is never offset-converted. */
+/**
+ * What sort of quantity a number is. A difference of temperature is a kind of its own: it is never offset-converted.
+ */
 enum Kind: string
 {
     case Temperature = 'temperature';
@@ -16,6 +18,7 @@ enum Kind: string
     case DifferenceRate = 'temperature rate';
     case Altitude = 'altitude';
     case Mass = 'mass';
+    case MassChange = 'mass added or taken';
     case Volume = 'volume';
     case Current = 'current';
     case Voltage = 'voltage';
@@ -23,6 +26,7 @@ enum Kind: string
     case Turns = 'turns';
     case Duration = 'time';
     case Share = 'share';
+    case Ratio = 'ratio';
     case Count = 'count';
 
     /** @return list<Unit> units a person may type for this kind, the SI-near one first */
@@ -53,7 +57,7 @@ enum Kind: string
             self::PressureRate => [Unit::KilopascalPerMinute, Unit::BarPerMinute, Unit::PsiPerMinute],
             self::DifferenceRate => [Unit::KelvinPerHour, Unit::FahrenheitPerHour],
             self::Altitude => [Unit::Metre, Unit::Foot],
-            self::Mass => [Unit::Kilogram, Unit::Gram, Unit::Pound, Unit::Ounce],
+            self::Mass, self::MassChange => [Unit::Kilogram, Unit::Gram, Unit::Pound, Unit::Ounce],
             self::Volume => [Unit::Litre, Unit::CubicMetre, Unit::CubicFoot],
             self::Current => [Unit::Ampere],
             self::Voltage => [Unit::Volt],
@@ -61,7 +65,7 @@ enum Kind: string
             self::Turns => [Unit::Turn],
             self::Duration => [Unit::Minute, Unit::Second, Unit::Hour],
             self::Share => [Unit::Percent],
-            self::Count => [Unit::One],
+            self::Count, self::Ratio => [Unit::One],
         };
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Quantity;
 
 /** What was typed is no quantity of the wanted kind. The message says what was given and what is possible. */
-final class NotAQuantity extends \InvalidArgumentException
+final class NotAQuantity extends Unanswerable
 {
     public static function unreadable(string $given, Kind $kind): self
     {
@@ -41,6 +41,18 @@ final class NotAQuantity extends \InvalidArgumentException
         return new self(
             sprintf('%s: %s was given; possible is %s.', ucfirst($what), self::shown($given), $possible),
         );
+    }
+
+    /** @param  string  $refusal  what is possible, without a full stop */
+    public static function refused(string $label, string $typed, string $refusal): self
+    {
+        return new self(sprintf('%s: "%s" was given; %s.', $label, self::shown($typed), $refusal));
+    }
+
+    /** The same, with the name of what was asked before it. */
+    public function about(string $label): self
+    {
+        return new self($label.': '.$this->getMessage());
     }
 
     private static function shown(string $text): string

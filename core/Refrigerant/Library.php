@@ -4,10 +4,19 @@ declare(strict_types=1);
 
 namespace Metrum\Refrigerant;
 
-/** The refrigerants known, each read from its tables when first asked for. */
+use Metrum\Quantity\BrokenData;
+
+/**
+ * The refrigerants known, each read from its tables when first asked for.
+ *
+ * @phpstan-type Entry array{
+ *   name: string, file: string, composition_mass_percent: array<string, float|int>,
+ *   safety_class: string, gwp_ar4: float|int
+ * }
+ */
 final class Library
 {
-    /** @var array<string, array{name: string, file: string, composition_mass_percent: array<string, float|int>, safety_class: string, gwp_ar4: float|int}> */
+    /** @var array<string, Entry> */
     private array $index = [];
 
     /** @var array<string, Refrigerant> */
@@ -15,7 +24,7 @@ final class Library
 
     public function __construct(private readonly string $folder)
     {
-        /** @var array{refrigerants: list<array{name: string, file: string, composition_mass_percent: array<string, float|int>, safety_class: string, gwp_ar4: float|int}>} $index */
+        /** @var array{refrigerants: list<Entry>} $index */
         $index = json_decode(
             (string) file_get_contents($folder.'/index.json'),
             true,
@@ -68,12 +77,16 @@ final class Library
         );
     }
 
-    /** @return list<list<float>> */
+    /**
+     * @return list<list<float>>
+     *
+     * @throws BrokenData
+     */
     private static function rows(string $file): array
     {
         $lines = file($file, FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES);
         if ($lines === false) {
-            throw new \RuntimeException('Refrigerant table missing: '.basename($file));
+            throw BrokenData::at('refrigerants/'.basename($file), 'the table is missing');
         }
 
         return array_map(

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Metrum\Refrigerant;
 
+use Metrum\Quantity\Unanswerable;
+
 /** A property was asked for where the table of the refrigerant has none. The message names the range. */
-final class OutsideTable extends \RangeException
+final class OutsideTable extends Unanswerable
 {
     public static function temperature(string $refrigerant, float $kelvin, float $lowest, float $highest): self
     {

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Metrum\Refrigerant;
 
-/** Saturated and superheated properties of one refrigerant, interpolated in its tables. All SI: K, Pa abs, kg/m³, J/kg, J/(kg K). */
+/**
+ * Saturated and superheated properties of one refrigerant, interpolated in its tables. All SI: K, Pa abs, kg/m³,
+ * J/kg, J/(kg K).
+ */
 final class Refrigerant
 {
     private ?Vapour $vapour = null;
@@ -71,7 +74,9 @@ final class Refrigerant
         return $this->dewTemperature($p) - $this->bubbleTemperature($p);
     }
 
-    /** Whether the glide is large enough (above 0.5 K at 400 kPa) that bubble and dew must be told apart in the field. */
+    /**
+     * Whether the glide is large enough (above 0.5 K at 400 kPa) that bubble and dew must be told apart in the field.
+     */
     public function isZeotropic(): bool
     {
         return count($this->composition) > 1 && abs($this->glide(400e3)) > 0.5;
@@ -167,8 +172,8 @@ final class Refrigerant
     /**
      * Loss-free compression from suction vapour to a discharge pressure.
      *
-     * Where the entropy of the suction gas is below that of saturated vapour at the discharge pressure the gas ends wet:
-     * temperature and enthalpy are then taken by quality between bubble and dew.
+     * Where the entropy of the suction gas is below that of saturated vapour at the discharge pressure the gas ends
+     * wet: temperature and enthalpy are then taken by quality between bubble and dew.
      *
      * @param  float  $dew  suction dew temperature, K
      * @param  float  $superheat  of the suction gas, K, 0 … 120

@@ -39,7 +39,11 @@ final class Saturation
     /** @var list<int> */
     private array $dewBuckets;
 
-    /** @var list<float> logarithms of the ends and buckets per unit of logarithm: bubble low, high, scale, dew low, high, scale */
+    /**
+     * Logarithms of the ends and buckets per unit of logarithm: bubble low, high, scale, dew low, high, scale.
+     *
+     * @var list<float>
+     */
     private array $ends;
 
     /** @var list<list<float>> raw rows, column by column, for the cubics made when first asked for */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Refrigerant;
 
-final class UnknownRefrigerant extends \InvalidArgumentException
+use Metrum\Quantity\Unanswerable;
+
+final class UnknownRefrigerant extends Unanswerable
 {
     /** @param  list<string>  $known */
     public static function named(string $name, array $known): self

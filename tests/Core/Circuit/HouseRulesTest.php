@@ -6,7 +6,7 @@ namespace Tests\Core\Circuit;
 
 use Metrum\Circuit\Circuit;
 use Metrum\Circuit\Design;
-use Metrum\Circuit\Fitted;
+use Metrum\Circuit\HouseRule;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Kind;
 use Metrum\Circuit\Metering;
@@ -20,41 +20,51 @@ final class HouseRulesTest extends TestCase
 {
     public function test_every_rule_has_schools_with_reasons_and_a_default_among_them(): void
     {
-        foreach (HouseRules::all() as $key => $rule) {
-            self::assertContains($rule['default'], array_column($rule['schools'], 'id'), $key);
-            foreach ($rule['schools'] as $school) {
-                self::assertGreaterThan(10, strlen($school['reason']), $key.'/'.$school['id']);
-                self::assertLessThanOrEqual($school['band'][1], $school['band'][0]);
+        foreach (HouseRule::cases() as $rule) {
+            $row = $rule->row();
+            self::assertGreaterThan(1, count($row->schools), $rule->value);
+            self::assertSame($row->default, $row->school($row->default->id), $rule->value);
+            foreach ($row->schools as $school) {
+                self::assertGreaterThan(10, strlen($school->reason), $rule->value.'/'.$school->id);
+                self::assertLessThanOrEqual($school->high, $school->low);
             }
         }
     }
 
+    public function test_bands_are_in_si(): void
+    {
+        $rules = new HouseRules();
+        self::assertEqualsWithDelta(303.15, $rules->band(HouseRule::LeastCondensing)->middle(), 1e-9);
+        self::assertEqualsWithDelta(15 * 60.0, $rules->band(HouseRule::SettleStart)->low, 1e-9);
+        $own = new HouseRules(['discharge_limit' => [90.0, 100.0]]);
+        self::assertEqualsWithDelta(363.15, $own->band(HouseRule::DischargeLimit)->low, 1e-9);
+    }
+
     public function test_a_choice_of_school_or_an_own_band_stands_and_names_itself(): void
     {
-        self::assertSame([4.5, 6.5], self::ends(new HouseRules(), 'superheat_medium'));
-        self::assertSame(
+        self::assertEqualsWithDelta([4.5, 6.5], self::ends(new HouseRules(), HouseRule::SuperheatMedium), 1e-9);
+        self::assertEqualsWithDelta(
             [6.0, 9.0],
-            self::ends(new HouseRules(['superheat_medium' => 'high']), 'superheat_medium'),
+            self::ends(new HouseRules(['superheat_medium' => 'high']), HouseRule::SuperheatMedium),
+            1e-9,
         );
         $own = new HouseRules(['superheat_medium' => [3.0, 8.0]]);
-        self::assertSame([3.0, 8.0], self::ends($own, 'superheat_medium'));
-        self::assertSame('house rule, own figure', $own->band('superheat_medium')->source);
-        self::assertNull($own->schoolOf('superheat_medium'));
-        self::assertStringStartsWith('house rule: ', (new HouseRules())->band('superheat_medium')->source);
+        self::assertEqualsWithDelta([3.0, 8.0], self::ends($own, HouseRule::SuperheatMedium), 1e-9);
+        self::assertSame('house rule, own figure', $own->band(HouseRule::SuperheatMedium)->source);
+        self::assertNull($own->schoolOf(HouseRule::SuperheatMedium));
+        self::assertStringStartsWith(
+            'house rule: ',
+            (new HouseRules())->band(HouseRule::SuperheatMedium)->source,
+        );
     }
 
     public function test_a_school_that_no_longer_exists_falls_back_to_the_default(): void
     {
-        self::assertSame(
+        self::assertEqualsWithDelta(
             [4.5, 6.5],
-            self::ends(new HouseRules(['superheat_medium' => 'gone']), 'superheat_medium'),
+            self::ends(new HouseRules(['superheat_medium' => 'gone']), HouseRule::SuperheatMedium),
+            1e-9,
         );
-    }
-
-    public function test_an_unknown_rule_is_refused(): void
-    {
-        $this->expectException(\OutOfBoundsException::class);
-        (new HouseRules())->band('colour_of_hoses');
     }
 
     public function test_the_plate_goes_before_the_rule(): void
@@ -116,7 +126,7 @@ final class HouseRulesTest extends TestCase
                 Test::CircuitIsolated,
             ] as $key
         ) {
-            self::assertFalse(Fitted::asks($small, $key), $key->value);
+            self::assertFalse($key->taking()->fit->asks($small), $key->value);
         }
         // What is not known may be there.
         $unknown = new Circuit('R-404A');
@@ -128,13 +138,13 @@ final class HouseRulesTest extends TestCase
                 Observation::RegulatorStem,
             ] as $key
         ) {
-            self::assertTrue(Fitted::asks($unknown, $key), $key->value);
+            self::assertTrue($key->taking()->fit->asks($unknown), $key->value);
         }
-        self::assertTrue(Fitted::asks(new Circuit('R-404A', Kind::IceMachine), Reading::FreezeTime));
+        self::assertTrue(Reading::FreezeTime->taking()->fit->asks(new Circuit('R-404A', Kind::IceMachine)));
     }
 
     /** @return array{float, float} */
-    private static function ends(HouseRules $rules, string $rule): array
+    private static function ends(HouseRules $rules, HouseRule $rule): array
     {
         $band = $rules->band($rule);
 

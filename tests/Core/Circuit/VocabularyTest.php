@@ -119,7 +119,7 @@ final class VocabularyTest extends TestCase
             self::assertNotSame('', $reading->label());
             self::assertLessThanOrEqual(17, mb_strlen($reading->short()), $reading->value);
             self::assertNotSame('', $reading->place());
-            self::assertLessThan($reading->span()[1], $reading->span()[0]);
+            self::assertLessThan($reading->row()->field->most, $reading->row()->field->least);
         }
     }
 

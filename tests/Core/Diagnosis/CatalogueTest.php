@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Core\Diagnosis;
 
-use Metrum\Circuit\Complaint;
-use Metrum\Circuit\DataFile;
+use Metrum\Circuit\Asked;
+use Metrum\Circuit\DataRow;
 use Metrum\Circuit\Fault;
-use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Test;
 use Metrum\Diagnosis\Cautions;
-use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\FaultCatalogue;
-use Metrum\Diagnosis\Sign;
-use Metrum\Plant\DesignExpectation;
+use Metrum\Diagnosis\FaultEntry;
+use Metrum\Findings\Sign;
+use Metrum\Quantity\BrokenData;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Visits;
 
@@ -64,63 +64,94 @@ final class CatalogueTest extends TestCase
         }
     }
 
-    public function test_weights_name_only_known_signs_words_complaints_and_conditions(): void
+    public function test_an_answer_is_told_by_chances_that_leave_room_for_others(): void
     {
-        $findings = Visits::cooler();
-        $conditions = new Conditions($findings, new DesignExpectation($findings, new HouseRules()));
         foreach (Fault::cases() as $fault) {
-            $entry = FaultCatalogue::entry($fault);
-            foreach (array_keys($entry->signs + $entry->capillarySigns) as $sign) {
-                self::assertSame($sign, Sign::named($sign)->key);
-            }
-            foreach ($entry->words as $key => $words) {
-                $asked = Observation::tryFrom($key) ?? Test::from($key);
-                $known = array_column($asked->words(), 'value');
-                self::assertSame([], array_diff(array_keys($words), $known), $fault->value.' '.$key);
+            foreach (FaultCatalogue::entry($fault)->words as $key => $words) {
                 self::assertLessThanOrEqual(1.0001, array_sum($words), $fault->value.' '.$key);
             }
-            foreach (array_keys($entry->complaints) as $complaint) {
-                self::assertNotNull(Complaint::tryFrom($complaint), $fault->value.' '.$complaint);
-            }
-            foreach ($entry->scaled as $scale) {
-                $conditions->holds($scale['condition']);
+        }
+    }
+
+    /** A shift that is a hundred times too small never moves a verdict, and no arrow would show it. */
+    public function test_a_shift_is_as_large_as_its_sign_can_feel(): void
+    {
+        foreach (Fault::cases() as $fault) {
+            $entry = FaultCatalogue::entry($fault);
+            foreach ($entry->signs + $entry->capillarySigns as $key => $shift) {
+                $usual = Sign::from($key)->row()->usual(Visits::cooler()->circuit, null)->spread(0.0);
+                $felt = max($usual, Sign::from($key)->row()->instrument ?? 0.0);
+                $reach = max(abs($shift->mean), $shift->spread);
+                $told = $fault->value.' '.$key.': '.$reach.' against '.$felt;
+                self::assertTrue($reach === 0.0 || $reach > 0.1 * $felt, $told);
+                self::assertLessThan(60 * $felt, $reach, $told);
             }
         }
+    }
+
+    /** @return iterable<string, array{string, string, string}> change of undercharge's file, and what is said */
+    public static function broken(): iterable
+    {
+        yield 'a share of one for percent' => [
+            '"level": -42',
+            '"level": -0.42',
+            'signs.level: -0.42 was given',
+        ];
+        yield 'no such sign' => ['"level": -42', '"mood": -42', 'signs.mood: no such sign'];
+        yield 'no such word' => ['"bubbles": 0.72', '"fizz": 0.72', 'words.sight_glass.fizz: unknown key'];
+        yield 'no such question' => ['"oil_stains": {', '"oil_smell": {', 'words.oil_smell: no such question'];
+        yield 'a text for a number' => ['"prior": 13', '"prior": "13"', 'prior: a number is wanted'];
+        yield 'another key' => ['"prior": 13', '"prior": 13, "colour": 1', 'colour: unknown key'];
+        yield 'another fault' => [
+            '"fault": "undercharge"',
+            '"fault": "overcharge"',
+            'fault: undercharge is wanted',
+        ];
+    }
+
+    #[DataProvider('broken')]
+    public function test_a_mistake_in_a_fault_file_is_named_with_its_path(
+        string $from,
+        string $to,
+        string $said,
+    ): void {
+        $text = (string) file_get_contents(dirname(__DIR__, 3).'/data/faults/undercharge.json');
+        self::assertStringContainsString($from, $text);
+        $file = json_decode(str_replace($from, $to, $text), true);
+        self::assertIsArray($file);
+        $this->expectException(BrokenData::class);
+        $this->expectExceptionMessage('data/faults/undercharge.json: '.$said);
+        FaultEntry::of(new DataRow('data/faults/undercharge.json', $file), Fault::Undercharge);
     }
 
     public function test_every_question_has_a_procedure_minutes_and_usual_answers(): void
     {
         foreach ([...Reading::cases(), ...Observation::cases(), ...Test::cases()] as $key) {
-            /** @var array{minutes: int, effort: string, how: string, cautions: list<string>} $told */
-            $told = DataFile::read('checks')[$key->value];
-            self::assertGreaterThan(0, $told['minutes'], $key->value);
-            self::assertContains($told['effort'], ['look', 'hand', 'clamp', 'gauge', 'intervention']);
-            self::assertNotSame('', $told['how']);
-            Cautions::words($told['cautions']);
+            $taking = $key->taking();
+            self::assertGreaterThan(0, $taking->minutes, $key->value);
+            self::assertNotSame('', $taking->how);
+            self::assertNotSame([], $taking->said, $key->value.' can be said');
+            self::assertCount(count($taking->cautions), Cautions::words($taking->cautions));
         }
         foreach ([...Observation::cases(), ...Test::cases()] as $asked) {
-            /** @var array{family: string, usual: array<string, float>} $usual */
-            $usual = DataFile::read('evidence/words')[$asked->value];
-            self::assertEqualsWithDelta(1.0, array_sum($usual['usual']), 0.01, $asked->value);
-            self::assertSame(
-                [],
-                array_diff(array_keys($usual['usual']), array_column($asked->words(), 'value')),
-                $asked->value,
-            );
+            $row = $asked->row();
+            $all = [$row->usual, ...array_column($row->usualWhen, 1)];
+            foreach ($all as $usual) {
+                self::assertEqualsWithDelta(1.0, array_sum($usual), 0.01, $asked->value);
+                $unknown = array_diff(array_keys($usual), array_column($asked->words(), 'value'));
+                self::assertSame([], $unknown, $asked->value);
+            }
         }
     }
 
     public function test_hands_near_danger_are_warned_where_the_step_is(): void
     {
-        $cautions = static fn (string $key): string => implode(
-            ' ',
-            Cautions::words(DataFile::read('checks')[$key]['cautions']),
-        );
-        self::assertStringContainsString('burn', $cautions('discharge_temperature_c'));
-        self::assertStringContainsString('Fans', $cautions('evaporator_face'));
-        self::assertStringContainsString('vacuum', $cautions('compressor_leak_back'));
-        self::assertStringContainsString('Live parts', $cautions('heater_current_a'));
-        self::assertStringContainsString('Liquid may return', $cautions('valve_bulb_warmed'));
-        self::assertStringContainsString('low-loss hoses', $cautions('suction_pressure_kpa'));
+        $cautions = static fn (Asked $one): string => implode(' ', Cautions::words($one->taking()->cautions));
+        self::assertStringContainsString('burn', $cautions(Reading::DischargeTemperature));
+        self::assertStringContainsString('Fans', $cautions(Observation::EvaporatorFace));
+        self::assertStringContainsString('vacuum', $cautions(Test::CompressorLeakBack));
+        self::assertStringContainsString('Live parts', $cautions(Reading::HeaterCurrent));
+        self::assertStringContainsString('Liquid may return', $cautions(Test::ValveBulbWarmed));
+        self::assertStringContainsString('low-loss hoses', $cautions(Reading::SuctionPressure));
     }
 }

@@ -13,7 +13,11 @@ use Tests\Core\Visits;
 /** Readings that cannot be true, or not together, are named with which to take again. */
 final class ContradictionsTest extends TestCase
 {
-    /** @return iterable<string, array{array<string, float|int|null>, array<string, mixed>, string, string}> readings, more, a piece of the sentence, what to repeat first */
+    /**
+     * Readings, more, a piece of the sentence, what to repeat first.
+     *
+     * @return iterable<string, array{array<string, float|int|null>, array<string, mixed>, string, string}>
+     */
     public static function impossible(): iterable
     {
         yield 'superheat above what the air can give' => [

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Exchange;
 
+use Metrum\Circuit\Refused;
 use Metrum\Exchange\PropertyQuestion;
-use Metrum\Exchange\RefusedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -78,7 +78,7 @@ final class PropertyQuestionTest extends TestCase
         try {
             PropertyQuestion::answer($line);
             self::fail('was answered');
-        } catch (RefusedFile $file) {
+        } catch (Refused $file) {
             self::assertStringContainsString($reason, implode(' ', $file->reasons));
         }
     }

@@ -7,8 +7,8 @@ namespace Tests\Core\Exchange;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Test;
-use Metrum\Exchange\QuickEntry;
 use Metrum\Exchange\QuickLine;
+use Metrum\Log\Said;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -74,7 +74,7 @@ final class QuickLineTest extends TestCase
     public function test_it_reads(string $line, array $wanted): void
     {
         $said = array_map(
-            static fn (QuickEntry $one): string => $one->kind.' '.$one->key.' '.$one->value,
+            static fn (Said $one): string => $one->kind->value.' '.$one->key.' '.$one->typed,
             (new QuickLine())->read($line),
         );
         self::assertSame($wanted, $said);
@@ -83,20 +83,18 @@ final class QuickLineTest extends TestCase
     public function test_every_reading_and_every_answer_can_be_said(): void
     {
         $reader = new QuickLine();
-        $words = json_decode((string) file_get_contents(dirname(__DIR__, 3).'/data/quick-words.json'), true);
         foreach (Reading::cases() as $reading) {
-            self::assertSame(
-                $reading->value,
-                $reader->read($words['readings'][$reading->value][0].' 3')[0]->key,
-            );
+            self::assertSame($reading->value, $reader->read($reading->taking()->said[0].' 3')[0]->key);
         }
-        foreach (['observations' => Observation::cases(), 'tests' => Test::cases()] as $section => $asked) {
+        foreach ([Observation::cases(), Test::cases()] as $asked) {
             foreach ($asked as $one) {
                 foreach ($one->words() as $word) {
                     $said = $reader->read(
-                        end($words[$section][$one->value]).' '.str_replace('_', ' ', $word->value),
+                        $one->taking()->said[count($one->taking()->said) - 1].
+                            ' '.
+                            str_replace('_', ' ', $word->value),
                     )[0];
-                    self::assertSame([$one->value, $word->value], [$said->key, $said->value]);
+                    self::assertSame([$one->value, $word->value], [$said->key, $said->typed]);
                 }
             }
         }

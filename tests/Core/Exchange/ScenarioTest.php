@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Exchange;
 
 use Metrum\Circuit\Reading;
-use Metrum\Exchange\RefusedFile;
+use Metrum\Circuit\Refused;
 use Metrum\Exchange\ScenarioAnswer;
 use Metrum\Exchange\ScenarioReader;
 use Metrum\Exchange\VisitReader;
@@ -14,8 +14,20 @@ use PHPUnit\Framework\TestCase;
 
 final class ScenarioTest extends TestCase
 {
-    private const EXAMPLE = '{"system":{"kind":"walk_in_cooler","refrigerant":"R-448A","metering":"txv","condenser":"air_outdoor","head_pressure_control":"none","receiver":true},"design":{"evaporator_td_k":8.5,"rated_current_a":9.8},
-        "conditions":{"ambient_temperature_c":31,"box_temperature_c":3.5,"load_share":0.8,"return_gas_gain_k":4},"faults":[{"fault":"undercharge","severity":0.4}],"adjust":{"valve_turns":-0.5,"regulator_turns":0,"added_kg":0}}';
+    private const EXAMPLE = <<<'JSON'
+    {
+        "system": {
+            "kind": "walk_in_cooler", "refrigerant": "R-448A", "metering": "txv",
+            "condenser": "air_outdoor", "head_pressure_control": "none", "receiver": true
+        },
+        "design": {"evaporator_td_k": 8.5, "rated_current_a": 9.8},
+        "conditions": {
+            "ambient_temperature_c": 31, "box_temperature_c": 3.5, "load_share": 0.8, "return_gas_gain_k": 4
+        },
+        "faults": [{"fault": "undercharge", "severity": 0.4}],
+        "adjust": {"valve_turns": -0.5, "regulator_turns": 0, "added_kg": 0}
+    }
+    JSON;
 
     public function test_a_steady_answer_is_a_visit_file_with_the_plants_figures(): void
     {
@@ -54,7 +66,8 @@ final class ScenarioTest extends TestCase
     public function test_what_is_adjusted_moves_its_way(): void
     {
         $steady = static fn (string $adjust): array => ScenarioReader::json(
-            '{"system":{"kind":"walk_in_cooler","refrigerant":"R-134a","metering":"txv","receiver":true},"conditions":{"ambient_temperature_c":28,"box_temperature_c":4},"adjust":{'.
+            '{"system":{"kind":"walk_in_cooler","refrigerant":"R-134a","metering":"txv","receiver":true},'.
+                '"conditions":{"ambient_temperature_c":28,"box_temperature_c":4},"adjust":{'.
                 $adjust.
                 '}}',
         )->steady()->readings;
@@ -93,7 +106,7 @@ final class ScenarioTest extends TestCase
         ];
         yield 'hotter than anywhere' => [
             '{"system":{"refrigerant":"R-134a"},"conditions":{"ambient_temperature_c":90}}',
-            'conditions.ambient_temperature_c: 90 was given; possible is -45 to 52',
+            'conditions.ambient_temperature_c: 90 was given; possible is −45 to 52 °C',
         ];
         yield 'carbon dioxide in the sun' => [
             '{"system":{"refrigerant":"R-744","kind":"walk_in_freezer"},"conditions":{"ambient_temperature_c":35}}',
@@ -131,7 +144,7 @@ final class ScenarioTest extends TestCase
         try {
             ScenarioReader::json($text);
             self::fail('was taken');
-        } catch (RefusedFile $file) {
+        } catch (Refused $file) {
             self::assertStringContainsString($reason, implode("\n", $file->reasons));
         }
     }

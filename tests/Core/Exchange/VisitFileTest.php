@@ -11,9 +11,9 @@ use Metrum\Circuit\Fault;
 use Metrum\Circuit\Kind;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
+use Metrum\Circuit\Refused;
 use Metrum\Circuit\State;
 use Metrum\Circuit\Test;
-use Metrum\Exchange\RefusedFile;
 use Metrum\Exchange\VisitReader;
 use Metrum\Exchange\VisitWriter;
 use Metrum\Quantity\Kind as Quantity;
@@ -29,9 +29,12 @@ final class VisitFileTest extends TestCase
     {
       "format": "metrum-visit", "version": 1,
       "id": "01J8ZQ6V7W8X9Y0Z1A2B3C4D5E", "taken_at": "2026-06-03T10:40:00+02:00",
-      "system": {"kind": "walk_in_cooler", "refrigerant": "R-448A", "metering": "txv", "condenser": "air_outdoor", "head_pressure_control": "none", "receiver": true,
-        "evaporator_pressure_regulator": false, "suction_accumulator": false, "box_control": "thermostat_pump_down", "defrost": "off_cycle", "atmospheric_kpa": 101.3},
-      "design": {"evaporator_td_k": 5.5, "condenser_split_k": 11, "superheat_k": 5.5, "subcooling_k": 5, "box_set_point_c": 2.0, "rated_current_a": 9.8},
+      "system": {"kind": "walk_in_cooler", "refrigerant": "R-448A", "metering": "txv",
+        "condenser": "air_outdoor", "head_pressure_control": "none", "receiver": true,
+        "evaporator_pressure_regulator": false, "suction_accumulator": false, "box_control": "thermostat_pump_down",
+        "defrost": "off_cycle", "atmospheric_kpa": 101.3},
+      "design": {"evaporator_td_k": 5.5, "condenser_split_k": 11, "superheat_k": 5.5, "subcooling_k": 5,
+        "box_set_point_c": 2.0, "rated_current_a": 9.8},
       "complaint": ["too_warm"], "confirmed": [], "state": "running_settled",
       "readings": {"suction_pressure_kpa": 310.2, "suction_temperature_evaporator_c": 1.4},
       "observations": {"sight_glass": "bubbles", "frost_coil": "inlet_only"},
@@ -75,9 +78,8 @@ final class VisitFileTest extends TestCase
 
     public function test_the_limits_themselves_are_possible_in_every_unit(): void
     {
-        foreach (
-            ['supply_air_temperature_c' => [-100, 300], 'pump_down_rise_kpa_per_min' => [-60000, 60000]] as $key => $limits
-        ) {
+        $spans = ['supply_air_temperature_c' => [-100, 300], 'pump_down_rise_kpa_per_min' => [-60000, 60000]];
+        foreach ($spans as $key => $limits) {
             foreach ($limits as $limit) {
                 $file = VisitWriter::file(
                     VisitReader::json(
@@ -116,7 +118,7 @@ final class VisitFileTest extends TestCase
                     'system' => ['refrigerant' => 'R-449A', 'atmospheric_kpa' => 80 + ($dice % 21)],
                 ];
                 foreach ($readings as $reading) {
-                    [$least, $most] = $reading->span();
+                    [$least, $most] = [$reading->row()->field->least, $reading->row()->field->most];
                     $least = $reading->quantity() === Quantity::GaugePressure ? -79e3 : $least;
                     $value = $reading->fileUnit()->fromSi($least + (($most - $least) * ($dice % 997)) / 997);
                     $file['readings'][$reading->value] =
@@ -241,7 +243,7 @@ final class VisitFileTest extends TestCase
         try {
             VisitReader::json($text);
             self::fail('was taken');
-        } catch (RefusedFile $file) {
+        } catch (Refused $file) {
             self::assertStringContainsString($reason, implode("\n", $file->reasons));
         }
     }
@@ -250,10 +252,11 @@ final class VisitFileTest extends TestCase
     {
         try {
             VisitReader::json(
-                '{"format":"metrum-visit","version":1,"system":{"refrigerant":"R-134a","kind":"igloo"},"readings":{"box_temperature_c":"x","y":1},"state":"dancing"}',
+                '{"format":"metrum-visit","version":1,"system":{"refrigerant":"R-134a","kind":"igloo"},'.
+                    '"readings":{"box_temperature_c":"x","y":1},"state":"dancing"}',
             );
             self::fail('was taken');
-        } catch (RefusedFile $file) {
+        } catch (Refused $file) {
             self::assertCount(4, $file->reasons);
         }
     }
@@ -273,13 +276,13 @@ final class VisitFileTest extends TestCase
                 ),
             );
             self::fail('was taken');
-        } catch (RefusedFile $file) {
+        } catch (Refused $file) {
             foreach ($file->reasons as $reason) {
                 self::assertLessThan(600, strlen($reason));
             }
         }
         $deep = str_repeat('{"a":', 600).'1'.str_repeat('}', 600);
-        $this->expectException(RefusedFile::class);
+        $this->expectException(Refused::class);
         VisitReader::json($deep);
     }
 }

@@ -16,7 +16,8 @@ use Tests\Core\Visits;
 final class FiguresTest extends TestCase
 {
     /**
-     * R-134a at sea level: 200.0 kPa gauge is 301.3 kPa absolute, saturated at 0.81 °C; 900 gauge is 1001.3 absolute, 39.43 °C.
+     * R-134a at sea level: 200.0 kPa gauge is 301.3 kPa absolute, saturated at 0.81 °C; 900 gauge is 1001.3 absolute,
+     * 39.43 °C.
      *
      * @return iterable<string, array{Derived, float, float}> figure, value in its file unit, tolerance
      */
@@ -130,7 +131,7 @@ final class FiguresTest extends TestCase
         );
         self::assertNotNull($figure);
         self::assertLessThan(-1.0, $figure->si);
-        self::assertStringContainsString('no liquid seal', (string) $figure->meaning);
+        self::assertStringContainsString('no liquid seal', (string) $figure->meaning?->sentence());
     }
 
     public function test_negative_superheat_is_real_down_to_the_glide_and_a_wrong_reading_beyond(): void
@@ -141,8 +142,11 @@ final class FiguresTest extends TestCase
         $beyond = self::figures(Visits::cooler(['suction_temperature_evaporator_c' => -16.0]))->figure(
             Derived::EvaporatorSuperheat,
         );
-        self::assertStringContainsString('liquid is leaving', (string) $within?->meaning);
-        self::assertStringContainsString('beyond what the refrigerant can show', (string) $beyond?->meaning);
+        self::assertStringContainsString('liquid is leaving', (string) $within?->meaning?->sentence());
+        self::assertStringContainsString(
+            'beyond what the refrigerant can show',
+            (string) $beyond?->meaning?->sentence(),
+        );
     }
 
     public function test_what_was_not_measured_stays_unknown(): void
@@ -244,8 +248,8 @@ final class FiguresTest extends TestCase
     public function test_every_figure_names_its_formula_and_inputs(): void
     {
         foreach (self::figures(Visits::cooler())->all() as $figure) {
-            self::assertNotSame('', $figure->formula, $figure->key->value);
-            self::assertNotSame([], $figure->inputs, $figure->key->value);
+            self::assertNotSame('', $figure->formula(), $figure->key->value);
+            self::assertNotSame([], $figure->from, $figure->key->value);
             self::assertNotSame('', $figure->key->label());
         }
     }

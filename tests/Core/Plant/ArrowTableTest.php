@@ -20,11 +20,12 @@ use Metrum\Plant\SteadyState;
 use PHPUnit\Framework\TestCase;
 
 /**
- * The trade's arrows against a healthy plant at the same box and ambient temperature, on 200 random plants at severity 0.6.
+ * The trade's arrows against a healthy plant at the same box and ambient temperature, on 200 random plants at
+ * severity 0.6.
  *
- * Up and down are beyond a tenth of a kelvin (half a percent of current); "~" stays within 3 K (8 % of current). On a rack
- * the group holds the suction at the compressor and its current is not the circuit's: there the coil's own saturation is
- * asked for SST, and neither current nor what the compressor does with it.
+ * Up and down are beyond a tenth of a kelvin (half a percent of current); "~" stays within 3 K (8 % of current). On a
+ * rack the group holds the suction at the compressor and its current is not the circuit's: there the coil's own
+ * saturation is asked for SST, and neither current nor what the compressor does with it.
  */
 final class ArrowTableTest extends TestCase
 {
@@ -129,7 +130,7 @@ final class ArrowTableTest extends TestCase
                 'mild' => (new SteadyState($machine, $mild))->find(),
                 'cold' => (new SteadyState($machine, $cold))->find(),
             ];
-            self::assertTrue($healthy['mild']->runs(), (string) $healthy['mild']->stopped);
+            self::assertTrue($healthy['mild']->runs(), (string) $healthy['mild']->stopped?->sentence());
             foreach (self::ARROWS as $key => $arrows) {
                 $fault = Fault::from($key);
                 if (! Disorder::showsInLoop($fault, $machine)) {

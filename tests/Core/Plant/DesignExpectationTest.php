@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Plant;
 
 use Metrum\Circuit\HouseRules;
+use Metrum\Findings\Sign;
 use Metrum\Plant\DesignExpectation;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Visits;
@@ -91,7 +92,7 @@ final class DesignExpectationTest extends TestCase
 
     public function test_design_values_narrow_what_is_expected(): void
     {
-        $known = (new DesignExpectation(Visits::cooler(), new HouseRules()))->healthy('split');
+        $known = (new DesignExpectation(Visits::cooler(), new HouseRules()))->healthy(Sign::Split);
         $unknown = (new DesignExpectation(
             Visits::of([
                 'system' => Visits::COOLER['system'],
@@ -99,14 +100,7 @@ final class DesignExpectationTest extends TestCase
                 'readings' => Visits::HEALTHY,
             ]),
             new HouseRules(),
-        ))->healthy('split');
+        ))->healthy(Sign::Split);
         self::assertLessThan($unknown?->deviation, $known?->deviation);
-    }
-
-    public function test_a_sign_that_nobody_knows_is_not_expected(): void
-    {
-        self::assertNull(
-            (new DesignExpectation(Visits::cooler(), new HouseRules()))->healthy('colour_of_the_door'),
-        );
     }
 }

@@ -14,9 +14,11 @@ use Metrum\Circuit\Kind;
 use Metrum\Circuit\Metering;
 use Metrum\Circuit\Reading;
 use Metrum\Plant\Machine;
+use Metrum\Plant\Mode;
 use Metrum\Plant\Moment;
 use Metrum\Plant\Simulation;
 use Metrum\Plant\Sizing;
+use Metrum\Plant\Trip;
 use PHPUnit\Framework\TestCase;
 
 /** The plant in time: what follows what. */
@@ -59,7 +61,7 @@ final class SimulationTest extends TestCase
         self::assertGreaterThan(275.15 - 1.5, min($box));
         self::assertLessThan(277.15 + 1.5, max($box));
         foreach ($run as $i => $moment) {
-            if ($moment->mode === 'off' && ($run[$i - 1]->mode ?? '') === 'pumping_down') {
+            if ($moment->mode === Mode::Off && ($run[$i - 1]->mode ?? null) === Mode::PumpingDown) {
                 self::assertLessThan(
                     230e3,
                     $moment->readings[Reading::SuctionPressure->value],
@@ -78,7 +80,7 @@ final class SimulationTest extends TestCase
     {
         $since = null;
         foreach (self::hours(Simulation::of(self::cooler(), 305.15, 277.15), 6.0, 5.0, 5.0) as $moment) {
-            if ($moment->mode === 'off') {
+            if ($moment->mode === Mode::Off) {
                 $since ??= $moment->time;
             } elseif ($since !== null) {
                 if ($since > 0.0) {
@@ -97,10 +99,10 @@ final class SimulationTest extends TestCase
         self::assertSame(2, substr_count($modes, 'defrosting'));
         foreach ($run as $i => $moment) {
             $before = $run[max(0, $i - 1)];
-            if ($moment->mode === 'defrosting' && $before->mode !== 'defrosting') {
+            if ($moment->mode === Mode::Defrosting && $before->mode !== Mode::Defrosting) {
                 self::assertGreaterThan(0.2, $before->frost);
             }
-            if ($moment->mode === 'dripping' && $before->mode === 'defrosting') {
+            if ($moment->mode === Mode::Dripping && $before->mode === Mode::Defrosting) {
                 self::assertLessThan(0.1, $moment->frost, 'cleared');
                 self::assertGreaterThan(
                     278.0,
@@ -108,7 +110,7 @@ final class SimulationTest extends TestCase
                     'ended by temperature',
                 );
             }
-            if ($moment->mode === 'running' && $before->mode === 'off' && $i > 20) {
+            if ($moment->mode === Mode::Running && $before->mode === Mode::Off && $i > 20) {
                 self::assertTrue(
                     ! $moment->fans || $moment->readings[Reading::FanDelaySensor->value] < 270.0,
                     'fans wait for a cold coil',
@@ -178,7 +180,7 @@ final class SimulationTest extends TestCase
             for ($second = 0; $second < 14400; $second++) {
                 $simulation->advance(1.0);
                 $now = $second % 5 === 0 || $stopped !== null ? $simulation->now() : null;
-                if ($now !== null && $stopped === null && $now->mode === 'off' && $second > 900) {
+                if ($now !== null && $stopped === null && $now->mode === Mode::Off && $second > 900) {
                     $stopped = [$second, $now->readings[Reading::SuctionPressure->value]];
                 }
                 if ($stopped !== null && $now !== null && $second >= $stopped[0] + 60) {
@@ -207,7 +209,7 @@ final class SimulationTest extends TestCase
                 20.0,
             ) as $moment
         ) {
-            $tripped += $moment->tripped === 'low pressure' && $moment->calls ? 1 : 0;
+            $tripped += $moment->tripped === Trip::LowPressure && $moment->calls ? 1 : 0;
         }
         self::assertGreaterThan(20, $tripped);
     }
@@ -312,8 +314,8 @@ final class SimulationTest extends TestCase
     {
         $modes = [];
         foreach ($run as $moment) {
-            if (end($modes) !== $moment->mode) {
-                $modes[] = $moment->mode;
+            if (end($modes) !== $moment->mode->value) {
+                $modes[] = $moment->mode->value;
             }
         }
 

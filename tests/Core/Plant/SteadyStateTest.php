@@ -55,7 +55,7 @@ final class SteadyStateTest extends TestCase
                 if (! $state->runs()) {
                     self::assertMatchesRegularExpression(
                         '/^off on (low|high) pressure: /',
-                        (string) $state->stopped,
+                        (string) $state->stopped?->sentence(),
                     );
 
                     return;
@@ -169,7 +169,7 @@ final class SteadyStateTest extends TestCase
             design: new Design(condenserSplit: 5.0),
         );
         $state = (new SteadyState((new Sizing($circuit))->machine(), new Surroundings(268.15, 253.15)))->find();
-        self::assertTrue($state->runs(), (string) $state->stopped);
+        self::assertTrue($state->runs(), (string) $state->stopped?->sentence());
         self::assertLessThan(0.005, $state->energyResidual);
     }
 
@@ -238,9 +238,12 @@ final class SteadyStateTest extends TestCase
             self::assertGreaterThan($head($control, 25), $head($control, 35), $control->value);
         }
         self::assertLessThan(0.8 * $head(HeadPressureControl::None, 10), $head(HeadPressureControl::None, -5));
-        foreach (
-            [HeadPressureControl::FloodingValve, HeadPressureControl::FanSpeed, HeadPressureControl::FanCycling] as $control
-        ) {
+        $controls = [
+            HeadPressureControl::FloodingValve,
+            HeadPressureControl::FanSpeed,
+            HeadPressureControl::FanCycling,
+        ];
+        foreach ($controls as $control) {
             self::assertGreaterThan(0.82 * $head($control, 8), $head($control, -8), $control->value.' holds');
         }
     }
@@ -255,9 +258,12 @@ final class SteadyStateTest extends TestCase
         ))->find();
         $usual = $as(0.0);
         foreach ([-0.8, -0.4, 0.4, 0.8] as $share) {
-            foreach (
-                [Reading::SuctionPressure, Reading::DischargePressure, Reading::SuctionTemperatureEvaporator] as $reading
-            ) {
+            $taken = [
+                Reading::SuctionPressure,
+                Reading::DischargePressure,
+                Reading::SuctionTemperatureEvaporator,
+            ];
+            foreach ($taken as $reading) {
                 self::assertEqualsWithDelta(
                     $usual->reading($reading),
                     $as($share)->reading($reading),
@@ -347,7 +353,10 @@ final class SteadyStateTest extends TestCase
             new Surroundings(300.15, 279.15),
         ))->find();
         self::assertFalse($state->runs());
-        self::assertStringContainsString('no liquid passes the solenoid', (string) $state->stopped);
+        self::assertStringContainsString(
+            'no liquid passes the solenoid',
+            (string) $state->stopped?->sentence(),
+        );
         self::assertSame(Word::OffOnLowPressure, $state->observed(Observation::Compressor));
         self::assertSame(0.0, $state->reading(Reading::CompressorCurrent));
     }
@@ -358,7 +367,7 @@ final class SteadyStateTest extends TestCase
             Disorder::in((new Sizing(self::cooler()))->machine(), Fault::CondenserAirflowLow, 1.0),
             new Surroundings(313.15, 281.15),
         ))->find();
-        self::assertStringStartsWith('off on high pressure', (string) $state->stopped);
+        self::assertStringStartsWith('off on high pressure', (string) $state->stopped?->sentence());
     }
 
     public function test_a_load_finds_its_own_box_temperature(): void

@@ -14,6 +14,7 @@ use Metrum\Circuit\Kind;
 use Metrum\Circuit\Metering;
 use Metrum\Circuit\Reading;
 use Metrum\Findings\Findings;
+use Metrum\Findings\Sign;
 use Metrum\Plant\RandomPlants;
 use Metrum\Plant\Sizing;
 use Metrum\Plant\Surroundings;
@@ -120,22 +121,27 @@ final class TwinTest extends TestCase
         $of = static fn (float $box, float $ambient): TwinExpectation => new TwinExpectation(
             Visits::cooler(['box_temperature_c' => $box, 'ambient_temperature_c' => $ambient]),
             new HouseRules(),
+            Twin::fittedTo(Visits::cooler()->circuit),
         );
         self::assertGreaterThan(
             $of(2, 20)->run()['condenser_in']->value + 9,
             $of(2, 35)->run()['condenser_in']->value,
         );
         self::assertGreaterThan($of(2, 25)->run()['coil_out']->value + 3, $of(8, 25)->run()['coil_out']->value);
-        self::assertEqualsWithDelta(8.5, $of(2, 27)->healthy('td_coil')?->value, 1.0);
+        self::assertEqualsWithDelta(8.5, $of(2, 27)->healthy(Sign::TdCoil)?->value, 1.0);
         self::assertNotNull(
-            $of(2, 27)->healthy('heater'),
+            $of(2, 27)->healthy(Sign::Heater),
             'what the twin does not carry is expected from the house rules',
         );
     }
 
     public function test_without_weather_the_high_side_is_left_open(): void
     {
-        $expectation = new TwinExpectation(Visits::cooler(['ambient_temperature_c' => null]), new HouseRules());
+        $expectation = new TwinExpectation(
+            Visits::cooler(['ambient_temperature_c' => null]),
+            new HouseRules(),
+            Twin::fittedTo(Visits::cooler()->circuit),
+        );
         self::assertArrayNotHasKey('condenser_in', $expectation->run());
         self::assertArrayHasKey('coil_in', $expectation->run());
     }

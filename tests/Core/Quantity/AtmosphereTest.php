@@ -11,7 +11,11 @@ use PHPUnit\Framework\TestCase;
 
 final class AtmosphereTest extends TestCase
 {
-    /** @return iterable<string, array{float, float}> height in m, Pa by the International Standard Atmosphere's table over geopotential height */
+    /**
+     * Height in m, Pa by the International Standard Atmosphere's table over geopotential height.
+     *
+     * @return iterable<string, array{float, float}>
+     */
     public static function standard(): iterable
     {
         yield 'sea level' => [0.0, 101325.0];

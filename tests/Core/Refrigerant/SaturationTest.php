@@ -80,9 +80,9 @@ final class SaturationTest extends TestCase
     }
 
     /**
-     * Every second row is taken away and must come back from its neighbours, two kelvin apart. At the table's own spacing
-     * of one kelvin a four-point interpolation errs sixteen times less, so the bars here are sixteen times those wanted
-     * (0.01 K, 0.05 %, and 0.15 kJ/kg for the vapour).
+     * Every second row is taken away and must come back from its neighbours, two kelvin apart. At the table's own
+     * spacing of one kelvin a four-point interpolation errs sixteen times less, so the bars here are sixteen times
+     * those wanted (0.01 K, 0.05 %, and 0.15 kJ/kg for the vapour).
      */
     #[DataProvider('names')]
     public function test_rows_left_out_come_back_from_their_neighbours(string $name): void

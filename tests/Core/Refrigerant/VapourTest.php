@@ -114,7 +114,8 @@ final class VapourTest extends TestCase
     }
 
     /**
-     * Discharge at −30/40 °C (both dew) with 15 K of superheat and 70 % isentropic efficiency, before any loss in the line.
+     * Discharge at −30/40 °C (both dew) with 15 K of superheat and 70 % isentropic efficiency, before any loss in the
+     * line.
      *
      * @return iterable<string, array{string, float}> °C by the trade's reference figures
      */

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Circuit;
+
+use Metrum\Quantity\BrokenData;
+
+/** For which plants a thing can be asked at all: no receiver, no receiver level. What is not known may be there. */
+final readonly class Fit
+{
+    /**
+     * @param  list<Condition>  $for  not where one of these is known not to hold
+     * @param  list<Condition>  $onlyFor  only where all of these are known to hold
+     * @param  list<Condition>  $notFor  not where one of these is known to hold
+     */
+    public function __construct(private array $for, private array $onlyFor, private array $notFor)
+    {
+    }
+
+    /** @throws BrokenData */
+    public static function ofRow(DataRow $row): self
+    {
+        return new self(
+            $row->words('for', Condition::class),
+            $row->words('only_for', Condition::class),
+            $row->words('not_for', Condition::class),
+        );
+    }
+
+    public function asks(Circuit $circuit): bool
+    {
+        foreach ($this->for as $condition) {
+            if ($condition->holds($circuit) === false) {
+                return false;
+            }
+        }
+        foreach ($this->onlyFor as $condition) {
+            if ($condition->holds($circuit) !== true) {
+                return false;
+            }
+        }
+        foreach ($this->notFor as $condition) {
+            if ($condition->holds($circuit) === true) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Circuit;
+
+use Metrum\Quantity\BrokenData;
+
+/** A setting on which the trade disagrees. Its schools and their reasons stand in data/house-rules.json. */
+enum HouseRule: string
+{
+    case SuperheatMedium = 'superheat_medium';
+    case SuperheatLow = 'superheat_low';
+    case CompressorSuperheat = 'compressor_superheat';
+    case SubcoolingReceiver = 'subcooling_receiver';
+    case SubcoolingNoReceiver = 'subcooling_no_receiver';
+    case TdCooler = 'td_cooler';
+    case TdFreezer = 'td_freezer';
+    case TdSmall = 'td_small';
+    case SplitMedium = 'split_medium';
+    case SplitLow = 'split_low';
+    case LeastCondensing = 'least_condensing';
+    case DischargeLimit = 'discharge_limit';
+    case LineGain = 'line_gain';
+    case DrierDrop = 'drier_drop';
+    case GlideReference = 'glide_reference';
+    case SettleStart = 'settle_start';
+    case SettleValve = 'settle_valve';
+    case SettleDefrost = 'settle_defrost';
+
+    /** @throws BrokenData */
+    public function row(): HouseRuleRow
+    {
+        /** @var array<string, HouseRuleRow> $rows */
+        static $rows = [];
+
+        return $rows[$this->value] ??= HouseRuleRow::of(
+            DataFile::read('house-rules')->row($this->value),
+            $this->value,
+        );
+    }
+}

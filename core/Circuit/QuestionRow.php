@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Circuit;
+
+use Metrum\Quantity\BrokenData;
+
+/** What data/observations.json or data/tests.json says of one question that is answered by a word. */
+final readonly class QuestionRow
+{
+    /**
+     * @param  list<Word>  $words  what it may be answered with
+     * @param  string  $family  what its answer tells of: answers of one family tell the same thing twice
+     * @param  array<string, float>  $usual  chance of each answer at a sound plant
+     * @param  list<array{Condition, array<string, float>}>  $usualWhen  the same where a condition holds
+     */
+    private function __construct(
+        public string $label,
+        public array $words,
+        public string $family,
+        public array $usual,
+        public array $usualWhen,
+        public Taking $taking,
+    ) {
+    }
+
+    /** @throws BrokenData */
+    public static function of(DataRow $row): self
+    {
+        $row->only([...Taking::KEYS, 'label', 'words', 'family', 'usual', 'usual_when']);
+        $when = [];
+        foreach ($row->row('usual_when')->keys() as $name) {
+            $condition =
+                Condition::tryFrom($name) ?? throw $row->broken('usual_when.'.$name, 'no such condition');
+            $when[] = [$condition, $row->row('usual_when')->numbers($name)];
+        }
+
+        return new self(
+            $row->text('label'),
+            $row->words('words', Word::class),
+            $row->text('family'),
+            $row->numbers('usual'),
+            $when,
+            Taking::ofRow($row),
+        );
+    }
+}

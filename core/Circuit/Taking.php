@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Circuit;
+
+use Metrum\Quantity\BrokenData;
+
+/** Where, how, for which plants and at what cost something is asked, and what people call it. */
+final readonly class Taking
+{
+    /** Keys of a row that are read here. */
+    public const KEYS = [
+        'stations',
+        'for',
+        'only_for',
+        'not_for',
+        'effort',
+        'minutes',
+        'cautions',
+        'available',
+        'how',
+        'said',
+    ];
+
+    /**
+     * @param  array<string, int>  $stations  its place among the others, by station; the first is where it belongs
+     * @param  list<string>  $cautions  keys of data/cautions.json
+     * @param  float  $available  how often there is a place to take it at all, 0 … 1
+     * @param  list<string>  $said  words people use for it
+     */
+    private function __construct(
+        public array $stations,
+        public Fit $fit,
+        public Effort $effort,
+        public int $minutes,
+        public array $cautions,
+        public float $available,
+        public string $how,
+        public array $said,
+    ) {
+    }
+
+    /** @throws BrokenData */
+    public static function ofRow(DataRow $row): self
+    {
+        $stations = $row->numbers('stations');
+        foreach (array_keys($stations) as $name) {
+            if (Station::tryFrom($name) === null) {
+                throw $row->broken('stations.'.$name, 'no station of the walk');
+            }
+        }
+
+        return new self(
+            array_map(intval(...), $stations),
+            Fit::ofRow($row),
+            $row->word('effort', Effort::class),
+            (int) $row->number('minutes'),
+            $row->texts('cautions'),
+            $row->number('available', 1.0),
+            $row->text('how'),
+            $row->texts('said'),
+        );
+    }
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Diagnosis;
+
+use Metrum\Circuit\HouseRule;
+use Metrum\Circuit\HouseRules;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Reading;
+use Metrum\Circuit\State;
+use Metrum\Findings\Derived;
+use Metrum\Findings\Figures;
+use Metrum\Findings\Findings;
+use Metrum\Quantity\Format;
+
+/** The gates of a visit: settled before judging (G-13), looked at before charging (N-01), ended before closing. */
+final readonly class Gates
+{
+    /** K of box above its set point from which superheat and head read high. */
+    private const PULLING_DOWN = 5.0;
+
+    public function __construct(
+        private Findings $findings,
+        private Figures $figures,
+        private HouseRules $rules,
+    ) {
+    }
+
+    /** Whether the readings may be judged as they are. */
+    public function settled(): Gate
+    {
+        return new Gate([$this->state(), $this->undisturbed(), $this->nearSetPoint()]);
+    }
+
+    /** Before refrigerant is ever advised: subcooling, or level and glass; airflow on both sides; the drier. */
+    public function charge(): Gate
+    {
+        $known = fn (Reading|Observation $one): bool => $one instanceof Reading
+            ? $this->findings->reading($one) !== null
+            : $this->findings->observed($one) !== null;
+        $seal =
+            $this->figures->value(Derived::Subcooling) !== null ||
+            ($known(Reading::ReceiverLevel) && $known(Observation::SightGlass));
+        $coil =
+            $known(Observation::EvaporatorFans) &&
+            ($known(Observation::EvaporatorFace) || $known(Observation::FrostCoil));
+        $condenser = $known(Observation::CondenserFans) && $known(Observation::CondenserFace);
+        $drier =
+            $this->figures->value(Derived::DrierDrop) !== null ||
+            $known(Reading::DrierDrop) ||
+            $known(Observation::LiquidLineFeel);
+
+        return new Gate([
+            Requirement::mustBeKnown($seal, 'subcooling, or receiver level and glass', [
+                Reading::ReceiverOutletTemperature,
+                Reading::ReceiverLevel,
+                Observation::SightGlass,
+            ]),
+            Requirement::mustBeKnown($coil, 'coil: fans and face', [
+                Observation::EvaporatorFans,
+                Observation::EvaporatorFace,
+            ]),
+            Requirement::mustBeKnown($condenser, 'condenser: fans and face', [
+                Observation::CondenserFans,
+                Observation::CondenserFace,
+            ]),
+            Requirement::mustBeKnown($drier, 'drier: drop or feel', [
+                Reading::DrierOutletTemperature,
+                Observation::LiquidLineFeel,
+            ]),
+        ]);
+    }
+
+    /**
+     * Whether a visit can be called finished. It can be closed all the same: what is open then stands in the report.
+     *
+     * @param  list<Contradiction>  $contradictions
+     * @param  bool  $ranWell  whether someone marked that the plant runs as it should
+     */
+    public function closing(array $contradictions, bool $ranWell): Gate
+    {
+        $settled = $this->settled()->isOpen();
+        $first = $contradictions[0] ?? null;
+        $proven = $ranWell || $this->findings->confirmed !== [];
+
+        return new Gate([
+            Requirement::mustHold($settled, 'the readings are provisional: the plant had not settled'),
+            Requirement::mustHold($first === null, 'readings contradict each other', $first->repeat ?? []),
+            Requirement::mustBeKnown(
+                $proven,
+                'nothing is proven: no fault confirmed, not marked as running well',
+                [],
+            ),
+        ]);
+    }
+
+    private function state(): Requirement
+    {
+        $state = $this->findings->state;
+
+        return $state === null
+            ? Requirement::mustBeKnown(false, 'nobody has said whether it is settled', [])
+            : Requirement::mustHold(
+                $state === State::RunningSettled,
+                'the plant is '.mb_strtolower($state->label()),
+            );
+    }
+
+    private function undisturbed(): Requirement
+    {
+        $since = $this->findings->reading(Reading::MinutesSinceDisturbance);
+        $rule =
+            $this->findings->state === State::AfterDefrost ? HouseRule::SettleDefrost : HouseRule::SettleStart;
+        $wait = $this->rules->band($rule)->low;
+        $minutes = static fn (float $seconds): string => Format::number($seconds / 60, 0);
+
+        return Requirement::mustHold(
+            $since === null || $since >= $wait,
+            $minutes($since ?? 0.0).' min since the last disturbance (at least '.$minutes($wait).')',
+            [Reading::MinutesSinceDisturbance],
+        );
+    }
+
+    private function nearSetPoint(): Requirement
+    {
+        $above = $this->figures->value(Derived::BoxAboveSetPoint);
+
+        return Requirement::mustHold(
+            $above === null || $above <= self::PULLING_DOWN,
+            'box '.Format::number($above ?? 0.0, 1).' K above set point, so superheat and head read high',
+            [Reading::BoxTemperature],
+        );
+    }
+}

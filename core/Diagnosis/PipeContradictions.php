@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Diagnosis;
+
+use Metrum\Circuit\Reading;
+use Metrum\Findings\Derived;
+use Metrum\Findings\Figures;
+use Metrum\Findings\Findings;
+use Metrum\Findings\Meaning;
+
+/** Pipe temperatures that cannot be true beside the pressures (knowledge.md §1; G-03, G-05). */
+final readonly class PipeContradictions
+{
+    public function __construct(private Findings $findings, private Figures $figures)
+    {
+    }
+
+    /** @return list<?Contradiction> */
+    public function all(): array
+    {
+        return [
+            $this->superheat(),
+            $this->superheatAboveTd(),
+            $this->heavySubcooling(),
+            $this->dischargePipe(),
+            $this->drier(),
+            $this->hotGas(),
+        ];
+    }
+
+    private function superheat(): ?Contradiction
+    {
+        $superheats = [
+            [Derived::EvaporatorSuperheat, Reading::SuctionTemperatureEvaporator],
+            [Derived::CompressorSuperheat, Reading::SuctionTemperatureCompressor],
+        ];
+        foreach ($superheats as [$key, $pipe]) {
+            $figure = $this->figures->figure($key);
+            if ($figure?->meaning === Meaning::BeyondRefrigerant) {
+                $name = $this->findings->circuit->refrigerant;
+
+                return new Contradiction(
+                    $key->label().
+                        ' '.
+                        Contradiction::kelvin($figure->si).
+                        " is below what $name can show: ".
+                        'check the refrigerant, then the clamp, then the gauge.',
+                    [$pipe, Reading::SuctionPressure],
+                );
+            }
+        }
+
+        return null;
+    }
+
+    private function superheatAboveTd(): ?Contradiction
+    {
+        $superheat = $this->figures->value(Derived::EvaporatorSuperheat);
+        $dew = $this->figures->value(Derived::SaturatedEvaporator);
+        $box = $this->findings->reading(Reading::BoxTemperature);
+        if (
+            $superheat === null ||
+            $dew === null ||
+            $box === null ||
+            $superheat <= $box - $dew + 1.5 ||
+            ($this->findings->circuit->regulator === true &&
+                $this->findings->reading(Reading::EvaporatorPressure) === null)
+        ) {
+            return null;
+        }
+
+        return new Contradiction(
+            'Superheat '.
+                Contradiction::kelvin($superheat).
+                ' is more than box air above evaporating ('.
+                Contradiction::kelvin($box - $dew).
+                '): gas cannot leave the coil warmer than the air that enters it.',
+            [Reading::SuctionTemperatureEvaporator, Reading::BoxTemperature, Reading::SuctionPressure],
+        );
+    }
+
+    private function heavySubcooling(): ?Contradiction
+    {
+        $liquid = $this->findings->reading(Reading::CondenserOutletTemperature);
+        $ambient = $this->findings->reading(Reading::AmbientTemperature);
+        if ($liquid === null || $ambient === null || $liquid >= $ambient - 2.5) {
+            return null;
+        }
+
+        return new Contradiction(
+            'The liquid leaves the condenser '.
+                Contradiction::kelvin($ambient - $liquid).
+                ' colder than the air that cools it.',
+            [Reading::CondenserOutletTemperature, Reading::AmbientTemperature],
+        );
+    }
+
+    /** A pipe far hotter than condensing is no liquid pipe (G-03). */
+    private function dischargePipe(): ?Contradiction
+    {
+        $dew = $this->figures->value(Derived::CondensingDew);
+        foreach (
+            [
+                Reading::CondenserOutletTemperature,
+                Reading::ReceiverOutletTemperature,
+                Reading::ValveInletTemperature,
+            ] as $reading
+        ) {
+            $pipe = $this->findings->reading($reading);
+            if ($pipe !== null && $dew !== null && $pipe > $dew + 10.0) {
+                return new Contradiction(
+                    $reading->label().
+                        ' is '.
+                        Contradiction::kelvin($pipe - $dew).
+                        ' above condensing: is that the discharge pipe? '.
+                        'Gas is first cooled to condensing, then condensed, then subcooled.',
+                    [$reading, Reading::DischargePressure],
+                );
+            }
+        }
+
+        return null;
+    }
+
+    private function drier(): ?Contradiction
+    {
+        $drop = $this->figures->value(Derived::DrierDrop);
+        if ($drop === null || $drop >= -1.0) {
+            return null;
+        }
+
+        return new Contradiction(
+            'The pipe is '.
+                Contradiction::kelvin(-$drop).
+                ' warmer after the drier than before it: clamps swapped, or the wrong pipe.',
+            [Reading::DrierInletTemperature, Reading::DrierOutletTemperature],
+        );
+    }
+
+    private function hotGas(): ?Contradiction
+    {
+        $pipe = $this->findings->reading(Reading::DischargeTemperature);
+        $dew = $this->figures->value(Derived::CondensingDew);
+        if ($pipe === null || $dew === null || $pipe >= $dew - 3.0) {
+            return null;
+        }
+
+        return new Contradiction(
+            'The discharge pipe is '.
+                Contradiction::kelvin($dew - $pipe).
+                ' below condensing: the clamp is loose or too far away, or much liquid is returning.',
+            [Reading::DischargeTemperature, Reading::SuctionTemperatureCompressor],
+        );
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Diagnosis;
+
+use Metrum\Circuit\Reading;
+use Metrum\Findings\Findings;
+use Metrum\Refrigerant\Library;
+use Metrum\Refrigerant\OutsideTable;
+
+/** Standing pressure against saturation at the air around: does the refrigerant fit, and which would (G-09)? */
+final readonly class StandingPressure
+{
+    /** Pa abs below which nothing can be told. */
+    private const LEAST = 150e3;
+
+    /** K by which the own refrigerant may be off, and another one to be named. */
+    private const OFF = 4.0;
+
+    private const FITS = 1.5;
+
+    private const MOST_NAMED = 4;
+
+    public function __construct(private Findings $findings)
+    {
+    }
+
+    public function contradiction(): ?Contradiction
+    {
+        $pressure =
+            $this->findings->absolute(Reading::ReceiverPressure) ??
+            $this->findings->absolute(Reading::DischargePressure);
+        $ambient = $this->findings->reading(Reading::AmbientTemperature);
+        if ($pressure === null || $ambient === null || $pressure < self::LEAST) {
+            return null;
+        }
+        $misses = self::misses($pressure, $ambient);
+        $name = $this->findings->circuit->refrigerant;
+        $own = $misses[$name] ?? INF;
+        if ($own < self::OFF) {
+            return null;
+        }
+        $fitting = array_keys(array_filter($misses, static fn (float $miss): bool => $miss < self::FITS));
+        $off = is_finite($own) ? ' (off by '.Contradiction::kelvin($own).')' : '';
+        $would =
+            $fitting === []
+                ? ''
+                : '; it would fit '.implode(', ', array_slice($fitting, 0, self::MOST_NAMED));
+
+        return new Contradiction(
+            "The standing pressure does not fit $name at this air temperature$off$would.".
+                ' Has it stood long enough, and is the refrigerant right?',
+            [Reading::DischargePressure, Reading::AmbientTemperature],
+        );
+    }
+
+    /** @return array<string, float> K by which the air lies outside bubble and dew, by refrigerant, least first */
+    private static function misses(float $pressure, float $ambient): array
+    {
+        $misses = [];
+        foreach (Library::standard()->names() as $name) {
+            $fluid = Library::standard()->get($name);
+            try {
+                $bubble = $fluid->bubbleTemperature($pressure);
+                $misses[$name] = max(0.0, $bubble - $ambient, $ambient - $fluid->dewTemperature($pressure));
+            } catch (OutsideTable) {
+                continue;
+            }
+        }
+        asort($misses);
+
+        return $misses;
+    }
+}

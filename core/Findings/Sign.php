@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Findings;
+
+use Metrum\Circuit\DataFile;
+use Metrum\Quantity\BrokenData;
+
+/** A figure that is judged against what is expected of a sound plant. All its numbers stand in data/signs.json. */
+enum Sign: string
+{
+    case TdCoil = 'td_coil';
+    case TdSuction = 'td_suction';
+    case Split = 'split';
+    case Superheat = 'superheat';
+    case SuperheatSuction = 'superheat_suction';
+    case SuperheatFar = 'superheat_far';
+    case Subcooling = 'subcooling';
+    case SubcoolingCondenser = 'subcooling_condenser';
+    case ValveSubcooling = 'valve_subcooling';
+    case Level = 'level';
+    case OverCondenser = 'over_condenser';
+    case Discharge = 'discharge';
+    case DischargeLevel = 'discharge_level';
+    case Current = 'current';
+    case CurrentResidual = 'current_residual';
+    case LineGain = 'line_gain';
+    case LineLoss = 'line_loss';
+    case RegulatorDrop = 'regulator_drop';
+    case Drier = 'drier';
+    case DrierKpa = 'drier_kpa';
+    case LiquidLineDrop = 'liquid_line_drop';
+    case AirDrop = 'air_drop';
+    case AirRise = 'air_rise';
+    case Swing = 'swing';
+    case Lowest = 'lowest';
+    case Box = 'box';
+    case Fans = 'fans';
+    case PullDown = 'pull_down';
+    case Floor = 'floor';
+    case Rise = 'rise';
+    case CutOut = 'cut_out';
+    case CutIn = 'cut_in';
+    case Oil = 'oil';
+    case FanDelay = 'fan_delay';
+    case Heater = 'heater';
+    case FreezeTime = 'freeze_time';
+    case Water = 'water';
+    case Lift = 'lift';
+
+    /** @throws BrokenData */
+    public function row(): SignRow
+    {
+        /** @var array<string, SignRow> $rows */
+        static $rows = [];
+
+        return $rows[$this->value] ??= SignRow::of(DataFile::read('signs')->row($this->value), $this);
+    }
+}

@@ -1,0 +1,249 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Findings;
+
+use Metrum\Circuit\Reading;
+use Metrum\Refrigerant\OutsideTable;
+
+/** Draws the signs out of findings: of a plant as it was read, and of its twin in the same way. SI. */
+final readonly class Signals
+{
+    /** Share of the coil's difference by which its air falls, of the condenser's by which its air rises. */
+    private const AIR_DROP = 0.5;
+
+    private const AIR_RISE = 0.55;
+
+    /** K of lift that pass enough liquid through most valves. */
+    private const LEAST_LIFT = 25.0;
+
+    public function __construct(private Findings $findings, private Figures $figures, private Yardstick $by)
+    {
+    }
+
+    /** Null where it is not known, or says nothing at such a plant or while it stands still. */
+    public function measured(Sign $sign): ?float
+    {
+        $row = $sign->row();
+        if (! $row->fit->asks($this->findings->circuit) || ($row->running && $this->findings->isOff())) {
+            return null;
+        }
+        foreach ($row->without as $reading) {
+            if ($this->read($reading) !== null) {
+                return null;
+            }
+        }
+
+        return $this->worked($sign);
+    }
+
+    private function worked(Sign $sign): ?float
+    {
+        return match ($sign) {
+            Sign::TdCoil => $this->atCoil(Derived::EvaporatorTd),
+            Sign::TdSuction => $this->figure(Derived::EvaporatorTd),
+            Sign::Split => $this->figure(Derived::CondenserSplit),
+            Sign::Superheat => $this->atCoil(Derived::EvaporatorSuperheat),
+            Sign::SuperheatSuction => $this->figure(Derived::EvaporatorSuperheat),
+            Sign::SuperheatFar => $this->figure(Derived::CompressorSuperheat),
+            Sign::Subcooling => $this->liquidSubcooling(),
+            Sign::SubcoolingCondenser => $this->figure(Derived::CondenserSubcooling),
+            Sign::ValveSubcooling => $this->figure(Derived::ValveSubcooling),
+            Sign::Level => $this->read(Reading::ReceiverLevel),
+            Sign::OverCondenser => $this->difference(
+                Reading::ReceiverOutletTemperature,
+                Reading::CondenserOutletTemperature,
+            ),
+            Sign::Discharge => $this->dischargeOverExpected(),
+            Sign::DischargeLevel => $this->read(Reading::DischargeTemperature),
+            Sign::Current => $this->figure(Derived::CurrentShare),
+            Sign::CurrentResidual => $this->currentResidual(),
+            Sign::LineGain => $this->figure(Derived::SuctionLineGain),
+            Sign::LineLoss, Sign::RegulatorDrop => $this->lossInKelvin(),
+            Sign::Drier => $this->figure(Derived::DrierDrop),
+            Sign::DrierKpa => $this->read(Reading::DrierDrop),
+            Sign::LiquidLineDrop => $this->liquidLineDrop(),
+            Sign::AirDrop => $this->ofExpected(Derived::CoilAirDrop, self::AIR_DROP, $this->by->tdCoil),
+            Sign::AirRise => $this->ofExpected(Derived::CondenserAirRise, self::AIR_RISE, $this->by->split),
+            Sign::Swing => $this->read(Reading::SuperheatSwing),
+            Sign::Lowest => $this->read(Reading::SuperheatLowest),
+            Sign::Box => $this->figure(Derived::BoxAboveSetPoint),
+            Sign::Fans => $this->share(Reading::FansRunning, Reading::FansFitted),
+            Sign::PullDown => $this->read(Reading::PullDownRate),
+            Sign::Floor => $this->read(Reading::PumpDownFloor),
+            Sign::Rise => $this->read(Reading::PumpDownRise),
+            Sign::CutOut => $this->cut(Reading::LowCutOut),
+            Sign::CutIn => $this->cut(Reading::LowCutIn),
+            Sign::Oil => $this->read(Reading::OilPressureDifference),
+            Sign::FanDelay => $this->difference(Reading::FanDelaySensor, Reading::FanDelaySet),
+            Sign::Heater => $this->share(Reading::HeaterCurrent, Reading::HeaterRatedCurrent),
+            Sign::FreezeTime => $this->read(Reading::FreezeTime),
+            Sign::Water => $this->aboveUsualWater(),
+            Sign::Lift => $this->liftShortage(),
+        };
+    }
+
+    private function read(Reading $reading): ?float
+    {
+        return $this->findings->reading($reading);
+    }
+
+    private function figure(Derived $key): ?float
+    {
+        return $this->figures->value($key);
+    }
+
+    /** A figure of the coil by the coil's own pressure. */
+    private function atCoil(Derived $key): ?float
+    {
+        return $this->read(Reading::EvaporatorPressure) === null ? null : $this->figure($key);
+    }
+
+    private function difference(Reading $from, Reading $less): ?float
+    {
+        $a = $this->read($from);
+        $b = $this->read($less);
+
+        return $a === null || $b === null ? null : $a - $b;
+    }
+
+    private function share(Reading $part, Reading $whole): ?float
+    {
+        $a = $this->read($part);
+        $b = $this->read($whole);
+
+        return $a === null || $b === null || $b <= 0.0 ? null : $a / $b;
+    }
+
+    /** At the start of the liquid line: the receiver's outlet, or the pipe before the drier where that was clamped. */
+    private function liquidSubcooling(): ?float
+    {
+        if (! $this->findings->circuit->hasReceiver()) {
+            return $this->figure(Derived::CondenserSubcooling);
+        }
+        $receiver = $this->figure(Derived::ReceiverSubcooling);
+        $pipe = $this->read(Reading::DrierInletTemperature);
+        $pressure =
+            $this->findings->absolute(Reading::ReceiverPressure) ??
+            $this->findings->absolute(Reading::DischargePressure);
+        if ($receiver !== null || $pipe === null || $pressure === null) {
+            return $receiver;
+        }
+        try {
+            return $this->findings->circuit->fluid()->bubbleTemperature($pressure) - $pipe;
+        } catch (OutsideTable) {
+            return null;
+        }
+    }
+
+    private function liquidLineDrop(): ?float
+    {
+        $end = $this->read(Reading::ValveInletTemperature);
+        $start =
+            $this->read(Reading::ReceiverOutletTemperature) ??
+            ($this->read(Reading::DrierInletTemperature) ?? $this->read(Reading::CondenserOutletTemperature));
+
+        return $end === null || $start === null ? null : $start - $end;
+    }
+
+    private function dischargeOverExpected(): ?float
+    {
+        $measured = $this->read(Reading::DischargeTemperature);
+        $expected = $this->figure(Derived::ExpectedDischarge);
+
+        return $measured === null || $expected === null ? null : $measured - $expected;
+    }
+
+    private function lossInKelvin(): ?float
+    {
+        $coil = $this->atCoil(Derived::SaturatedEvaporator);
+        $suction = $this->figure(Derived::SaturatedSuction);
+
+        return $coil === null || $suction === null ? null : $coil - $suction;
+    }
+
+    /** Measured air difference ÷ what the sound plant's difference would give. */
+    private function ofExpected(Derived $air, float $share, ?float $sound): ?float
+    {
+        $measured = $this->figure($air);
+
+        return $measured === null || $sound === null || $sound < 1.0 ? null : $measured / ($share * $sound);
+    }
+
+    /**
+     * Share of rated current less the share that flow and lift at these pressures would draw.
+     *
+     * Power goes with density × loss-free work; at usual pressures a plant draws 0.74 of the rated current, and a third
+     * of it whatever the load.
+     */
+    private function currentResidual(): ?float
+    {
+        $share = $this->figure(Derived::CurrentShare);
+        $dew = $this->figure(Derived::SaturatedSuction);
+        $head = $this->findings->absolute(Reading::DischargePressure);
+        $set = $this->findings->circuit->design->boxSetPoint;
+        if (
+            $share === null ||
+            $dew === null ||
+            $head === null ||
+            $this->by->tdSuction === null ||
+            $set === null
+        ) {
+            return null;
+        }
+        $fluid = $this->findings->circuit->fluid();
+        $power = static fn (float $suction, float $pressure): float => $fluid->vapourDensity($suction, 10.0) *
+            $fluid->isentropicDischarge($suction, 10.0, $pressure)['work'];
+        try {
+            $usual = $power($set - $this->by->tdSuction, $fluid->bubblePressure(311.15));
+            if ($head <= $fluid->dewPressure($dew)) {
+                return null;
+            }
+
+            return $share - 0.74 * (0.35 + (0.65 * $power($dew, $head)) / $usual);
+        } catch (OutsideTable) {
+            return null;
+        }
+    }
+
+    /**
+     * Saturation at the cut less where box and TD want it, K: 14 K below the coil for out, never in vacuum; 3 K below
+     * the box for in.
+     */
+    private function cut(Reading $reading): ?float
+    {
+        $pressure = $this->findings->absolute($reading);
+        $set = $this->findings->circuit->design->boxSetPoint;
+        if ($pressure === null || $set === null || $this->by->tdCoil === null) {
+            return null;
+        }
+        $fluid = $this->findings->circuit->fluid();
+        try {
+            $floor = $fluid->dewTemperature($this->findings->circuit->atmosphere->absolute(10e3));
+            $out = max($floor, $set - $this->by->tdCoil - 14.0);
+            $wanted = $reading === Reading::LowCutOut ? $out : $set - 3.0;
+
+            return $fluid->dewTemperature($pressure) - $wanted;
+        } catch (OutsideTable) {
+            return null;
+        }
+    }
+
+    /** Water at the ice machine's inlet above the 15 °C that its makers rate it at, K. */
+    private function aboveUsualWater(): ?float
+    {
+        $water = $this->read(Reading::WaterTemperature);
+
+        return $water === null ? null : $water - 288.15;
+    }
+
+    /** How far condensing less evaporating falls short of the least lift, K below 0; 0 where it does not. */
+    private function liftShortage(): ?float
+    {
+        $high = $this->figure(Derived::CondensingMiddle);
+        $low = $this->figure(Derived::SaturatedEvaporator);
+
+        return $high === null || $low === null ? null : min(0.0, $high - $low - self::LEAST_LIFT);
+    }
+}

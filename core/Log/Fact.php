@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Log;
+
+/**
+ * One thing that happened at a visit. A log is only ever added to: corrections and undoing are facts of their own.
+ */
+final readonly class Fact
+{
+    /**
+     * @param  string  $id  ULID, made where it was entered
+     * @param  string  $circuit  ULID of the circuit that it is about
+     */
+    public function __construct(
+        public string $id,
+        public FactKind $kind,
+        public Content $content,
+        public \DateTimeImmutable $takenAt,
+        public Source $source,
+        public string $by,
+        public string $circuit,
+    ) {
+    }
+
+    public function rule(): KindOfFact
+    {
+        return $this->kind->rule();
+    }
+
+    /** Where it stands: a later fact with the same place stands instead of it. */
+    public function place(): string
+    {
+        return $this->kind->value.' '.$this->rule()->place($this);
+    }
+}

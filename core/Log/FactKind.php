@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Log;
+
+/** The kinds of facts. What each is and does is one class; nobody else switches over kinds. */
+enum FactKind: string
+{
+    case Reading = 'reading';
+    case Observation = 'observation';
+    case Test = 'test';
+    case State = 'state';
+    case Complaint = 'complaint';
+    case Confirmed = 'confirmed';
+    case RuledOut = 'ruled_out';
+    case Note = 'note';
+    case Circuit = 'circuit';
+    case Undo = 'undo';
+
+    public function rule(): KindOfFact
+    {
+        return match ($this) {
+            self::Reading => new Kinds\ReadingTaken(),
+            self::Observation => new Kinds\Answered(\Metrum\Circuit\Observation::class),
+            self::Test => new Kinds\Answered(\Metrum\Circuit\Test::class),
+            self::State => new Kinds\StateSaid(),
+            self::Complaint => new Kinds\ComplaintHeard(),
+            self::Confirmed => new Kinds\FaultJudged('Confirmed'),
+            self::RuledOut => new Kinds\FaultJudged('Ruled out'),
+            self::Note => new Kinds\NoteWritten(),
+            self::Circuit => new Kinds\CircuitChanged(),
+            self::Undo => new Kinds\TakenBack(),
+        };
+    }
+}

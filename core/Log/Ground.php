@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Log;
+
+use Metrum\Quantity\Atmosphere;
+use Metrum\Quantity\Units;
+
+/** What must be known to understand what is said: the units of whoever says it, the air at the site. */
+final readonly class Ground
+{
+    public function __construct(public Units $units, public Atmosphere $atmosphere)
+    {
+    }
+}

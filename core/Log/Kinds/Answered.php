@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Log\Kinds;
+
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Question;
+use Metrum\Circuit\Test;
+use Metrum\Circuit\Word;
+use Metrum\Log\Content;
+use Metrum\Log\Fact;
+use Metrum\Log\Ground;
+use Metrum\Log\KindOfFact;
+use Metrum\Log\NotAFact;
+use Metrum\Log\Part;
+use Metrum\Log\Said;
+use Metrum\Quantity\Units;
+
+/** A question answered by a word, an observation or a test: the last answer to each stands. */
+final readonly class Answered implements KindOfFact
+{
+    /** @param  class-string<Observation>|class-string<Test>  $questions */
+    public function __construct(private string $questions)
+    {
+    }
+
+    public function content(Said $said, Ground $ground): Content
+    {
+        $asked =
+            $this->questions::tryFrom($said->key) ??
+            throw NotAFact::unknownKey($said->key, 'nothing that Metrum asks');
+        if ($said->typed === '') {
+            return new Content($said->key, subject: $said->subject);
+        }
+        $word = Word::tryFrom($said->typed);
+        if ($word === null || ! in_array($word, $asked->words(), true)) {
+            throw NotAFact::unknownWord($said->typed, array_column($asked->words(), 'value'));
+        }
+
+        return new Content($said->key, null, $word->value, [], $said->subject);
+    }
+
+    public function place(Fact $fact): string
+    {
+        return $fact->content->subject.' '.$fact->content->key;
+    }
+
+    public function line(Content $content, Units $units): string
+    {
+        $answer = $content->word === null ? 'not seen' : lcfirst(Word::from($content->word)->label());
+
+        return $this->asked($content)->label().': '.$answer;
+    }
+
+    public function stale(Content $content): array
+    {
+        // What is seen moves no point of the course, but a compressor that stands takes its gaps away.
+        return $content->key === Observation::Compressor->value
+            ? Part::cases()
+            : [Part::Verdict, Part::Walk, Part::Hints];
+    }
+
+    public function canBeTakenBack(): bool
+    {
+        return true;
+    }
+
+    private function asked(Content $content): Question
+    {
+        return $this->questions::from($content->key);
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Log\Kinds;
+
+use Metrum\Circuit\Complaint;
+use Metrum\Log\Content;
+use Metrum\Log\Fact;
+use Metrum\Log\Ground;
+use Metrum\Log\KindOfFact;
+use Metrum\Log\NotAFact;
+use Metrum\Log\Part;
+use Metrum\Log\Said;
+use Metrum\Quantity\Units;
+
+/** What the owner says: several may stand beside each other. */
+final readonly class ComplaintHeard implements KindOfFact
+{
+    public function content(Said $said, Ground $ground): Content
+    {
+        if (Complaint::tryFrom($said->key) === null) {
+            throw NotAFact::unknownKey($said->key, 'no word that Metrum knows');
+        }
+
+        return new Content($said->key, null, in_array($said->typed, ['', 'no'], true) ? null : 'yes');
+    }
+
+    public function place(Fact $fact): string
+    {
+        return $fact->content->key;
+    }
+
+    public function line(Content $content, Units $units): string
+    {
+        return Complaint::from($content->key)->label();
+    }
+
+    public function stale(Content $content): array
+    {
+        return [Part::Verdict, Part::Walk, Part::Hints];
+    }
+
+    public function canBeTakenBack(): bool
+    {
+        return true;
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Log\Kinds;
+
+use Metrum\Log\Content;
+use Metrum\Log\Fact;
+use Metrum\Log\Ground;
+use Metrum\Log\KindOfFact;
+use Metrum\Log\NotAFact;
+use Metrum\Log\Said;
+use Metrum\Quantity\Units;
+
+/** A note, kept in its own words. Notes add up; the wording of the summary for the owner is replaced. */
+final readonly class NoteWritten implements KindOfFact
+{
+    public const PLAIN = 'note';
+
+    public const SUMMARY = 'summary';
+
+    private const LONGEST = 4000;
+
+    public function content(Said $said, Ground $ground): Content
+    {
+        $key = $said->key === self::SUMMARY ? self::SUMMARY : self::PLAIN;
+        if ($said->typed === '') {
+            return $key === self::SUMMARY ? new Content($key) : throw NotAFact::because('The note is empty.');
+        }
+
+        return new Content($key, null, null, ['text' => mb_substr($said->typed, 0, self::LONGEST)]);
+    }
+
+    public function place(Fact $fact): string
+    {
+        return $fact->content->key === self::SUMMARY ? self::SUMMARY : $fact->id;
+    }
+
+    public function line(Content $content, Units $units): string
+    {
+        return $content->text('text');
+    }
+
+    public function stale(Content $content): array
+    {
+        return [];
+    }
+
+    public function canBeTakenBack(): bool
+    {
+        return true;
+    }
+}

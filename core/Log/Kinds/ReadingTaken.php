@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Log\Kinds;
+
+use Metrum\Circuit\Reading;
+use Metrum\Log\Content;
+use Metrum\Log\Fact;
+use Metrum\Log\Ground;
+use Metrum\Log\KindOfFact;
+use Metrum\Log\NotAFact;
+use Metrum\Log\Part;
+use Metrum\Log\Said;
+use Metrum\Quantity\NotAQuantity;
+use Metrum\Quantity\Units;
+
+/** A reading: the last one of each key stands. */
+final readonly class ReadingTaken implements KindOfFact
+{
+    public function content(Said $said, Ground $ground): Content
+    {
+        $reading =
+            Reading::tryFrom($said->key) ??
+            throw NotAFact::unknownKey($said->key, 'no reading that Metrum knows');
+        if ($said->typed === '') {
+            return new Content($said->key, subject: $said->subject);
+        }
+        try {
+            $amount = $reading->field($ground->atmosphere)->read($said->typed, $ground->units);
+        } catch (NotAQuantity $reason) {
+            throw NotAFact::because($reason->getMessage());
+        }
+        $data = ['typed' => $said->typed, 'unit' => $amount->unit->value];
+
+        return new Content($said->key, $amount->si, null, $data, $said->subject);
+    }
+
+    public function place(Fact $fact): string
+    {
+        return $fact->content->subject.' '.$fact->content->key;
+    }
+
+    public function line(Content $content, Units $units): string
+    {
+        $reading = Reading::from($content->key);
+        $value =
+            $content->value === null ? 'not measured' : $units->text($content->value, $reading->quantity());
+
+        return $reading->short().' '.$value;
+    }
+
+    public function stale(Content $content): array
+    {
+        return Part::cases();
+    }
+
+    public function canBeTakenBack(): bool
+    {
+        return true;
+    }
+}

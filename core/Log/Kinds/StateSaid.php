@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Log\Kinds;
+
+use Metrum\Circuit\State;
+use Metrum\Log\Content;
+use Metrum\Log\Fact;
+use Metrum\Log\Ground;
+use Metrum\Log\KindOfFact;
+use Metrum\Log\NotAFact;
+use Metrum\Log\Part;
+use Metrum\Log\Said;
+use Metrum\Quantity\Units;
+
+/** What the plant is doing: the last word stands. */
+final readonly class StateSaid implements KindOfFact
+{
+    private const KEY = 'state';
+
+    public function content(Said $said, Ground $ground): Content
+    {
+        if ($said->typed === '') {
+            return new Content(self::KEY);
+        }
+        $state =
+            State::tryFrom($said->typed) ??
+            throw NotAFact::unknownWord($said->typed, array_column(State::cases(), 'value'));
+
+        return new Content(self::KEY, null, $state->value);
+    }
+
+    public function place(Fact $fact): string
+    {
+        return self::KEY;
+    }
+
+    public function line(Content $content, Units $units): string
+    {
+        return $content->word === null ? 'State not said' : State::from($content->word)->label();
+    }
+
+    public function stale(Content $content): array
+    {
+        return Part::cases();
+    }
+
+    public function canBeTakenBack(): bool
+    {
+        return true;
+    }
+}

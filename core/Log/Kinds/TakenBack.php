@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Log\Kinds;
+
+use Metrum\Log\Content;
+use Metrum\Log\Fact;
+use Metrum\Log\Ground;
+use Metrum\Log\KindOfFact;
+use Metrum\Log\NotAFact;
+use Metrum\Log\Part;
+use Metrum\Log\Said;
+use Metrum\Quantity\Units;
+
+/** An undo: the fact that it names no longer stands. */
+final readonly class TakenBack implements KindOfFact
+{
+    /** The content that takes a fact back. */
+    public static function of(Fact $fact): Content
+    {
+        return new Content($fact->content->key, null, null, ['of' => $fact->id]);
+    }
+
+    public function content(Said $said, Ground $ground): Content
+    {
+        throw NotAFact::because('What is undone is named by its own line in the log.');
+    }
+
+    public function place(Fact $fact): string
+    {
+        return $fact->id;
+    }
+
+    public function line(Content $content, Units $units): string
+    {
+        return 'Undone';
+    }
+
+    public function stale(Content $content): array
+    {
+        return Part::cases();
+    }
+
+    public function canBeTakenBack(): bool
+    {
+        return false;
+    }
+}

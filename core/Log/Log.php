@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Log;
+
+/** The facts of one visit: what still stands, and what was taken back. */
+final readonly class Log
+{
+    /** @var array<string, Fact> the latest standing fact by its place */
+    private array $standing;
+
+    /** @param  list<Fact>  $facts  in the order in which they came */
+    public function __construct(public array $facts)
+    {
+        $undone = [];
+        foreach ($facts as $fact) {
+            if ($fact->kind === FactKind::Undo) {
+                $undone[$fact->content->text('of')] = true;
+            }
+        }
+        $standing = [];
+        foreach ($facts as $fact) {
+            if ($fact->kind !== FactKind::Undo && ! isset($undone[$fact->id])) {
+                $place = $fact->place();
+                // The last one stands in the order in which it came.
+                unset($standing[$place]);
+                $standing[$place] = $fact;
+            }
+        }
+        $this->standing = $standing;
+    }
+
+    /** @return list<Fact> standing facts that say something, in order; of some kinds, or of all */
+    public function standing(FactKind ...$kinds): array
+    {
+        return array_values(
+            array_filter(
+                $this->standing,
+                static fn (Fact $fact): bool => ! $fact->content->isCleared() &&
+                    ($kinds === [] || in_array($fact->kind, $kinds, true)),
+            ),
+        );
+    }
+
+    /** The standing fact of a kind about a key; null where there is none, or it was taken back. */
+    public function fact(FactKind $kind, string $key): ?Fact
+    {
+        foreach ($this->standing($kind) as $fact) {
+            if ($fact->content->key === $key) {
+                return $fact;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Fact> the last few that stand, newest first */
+    public function latest(int $most): array
+    {
+        return array_slice(array_reverse($this->standing()), 0, $most);
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Log;
+
+/** A part of a visit's page that can grow stale. */
+enum Part
+{
+    case Verdict;
+    case Walk;
+    case Course;
+    case Hints;
+}

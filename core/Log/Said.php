@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Log;
+
+/** One thing that was typed, tapped or read: of which kind, about what, and in which words. */
+final readonly class Said
+{
+    public string $typed;
+
+    /**
+     * @param  string  $typed  as it was typed, or the word that was tapped; empty where it is taken back
+     * @param  string  $reason  why, where one was given
+     */
+    public function __construct(
+        public FactKind $kind,
+        public string $key,
+        string $typed,
+        public string $reason = '',
+        public string $subject = '',
+    ) {
+        $this->typed = trim($typed);
+    }
+}

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Quantity;
+
+/**
+ * One quantity that can be asked for: what it is called, of which kind, what is possible and what is usual.
+ *
+ * Whoever asks (a cell, a form, the quick line, a file) gets from it an amount, or a refusal that says what was given
+ * and what is possible. In files a value stands in the first unit of its kind.
+ */
+final readonly class Field
+{
+    /**
+     * @param  string  $label  as it stands before the value and in a refusal
+     * @param  float  $least  SI, a gauge pressure in Pa gauge
+     * @param  float  $most  the same
+     * @param  ?float  $usual  SI, shown where nothing was given; null where nothing is
+     * @param  string  $reason  why no less is possible, where that is not plain
+     */
+    public function __construct(
+        public string $key,
+        public string $label,
+        public Kind $kind,
+        public float $least,
+        public float $most,
+        public ?float $usual = null,
+        private string $reason = '',
+    ) {
+    }
+
+    /** With limits and usual value given in the file's unit. */
+    public static function inFileUnit(
+        string $key,
+        string $label,
+        Kind $kind,
+        float $least,
+        float $most,
+        ?float $usual = null,
+    ): self {
+        $unit = $kind->units()[0];
+
+        return new self(
+            $key,
+            $label,
+            $kind,
+            $unit->toSi($least),
+            $unit->toSi($most),
+            $usual === null ? null : $unit->toSi($usual),
+        );
+    }
+
+    /** With the site's vacuum as the least a gauge can show. Other kinds are the same everywhere. */
+    public function at(Atmosphere $atmosphere): self
+    {
+        return $this->kind !== Kind::GaugePressure
+            ? $this
+            : new self(
+                $this->key,
+                $this->label,
+                $this->kind,
+                -$atmosphere->pascal,
+                $this->most,
+                $this->usual,
+                'absolute vacuum at this site is the lowest; ',
+            );
+    }
+
+    /** The unit in which files give it. */
+    public function fileUnit(): Unit
+    {
+        return $this->kind->units()[0];
+    }
+
+    /**
+     * What a person typed, in the unit typed or the person's own.
+     *
+     * @throws NotAQuantity where it is no such quantity, or none that can be here
+     */
+    public function read(string $typed, Units $units): Amount
+    {
+        try {
+            $amount = Reader::read($typed, $this->kind, $units->of($this->kind));
+        } catch (NotAQuantity $reason) {
+            throw $reason->about($this->label);
+        }
+        $refusal = $this->refusal($amount->si, $amount->unit);
+        if ($refusal !== null) {
+            throw NotAQuantity::refused($this->label, $typed, $refusal);
+        }
+
+        return $amount;
+    }
+
+    /** Why the value (SI) cannot be; null where it can. @param  ?Unit  $shownIn  of the limits; null: the file's */
+    public function refusal(float $si, ?Unit $shownIn = null): ?string
+    {
+        if ($this->kind === Kind::Count && floor($si) !== $si) {
+            return 'a whole number is wanted';
+        }
+        // A limit given in another unit is still the limit.
+        if (! is_nan($si) && $si >= $this->least - 1e-6 && $si <= $this->most + 1e-6) {
+            return null;
+        }
+
+        return $this->reason.'possible is '.$this->span($shownIn ?? $this->fileUnit());
+    }
+
+    /** "−40 to 50 °C" */
+    public function span(Unit $unit): string
+    {
+        [$low, $high] =
+            $unit === Unit::InchMercuryVacuum
+                ? [0.0, $unit->fromSi($this->least)]
+                : [$unit->fromSi($this->least), $unit->fromSi($this->most)];
+
+        return trim(Format::number($low, 2).' to '.Format::number($high, 2).' '.$unit->symbol());
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Quantity;
+
+/** The units in which one person reads and types. */
+final readonly class Units
+{
+    public const CHOICES = [
+        'temperature' => ['c', 'f'],
+        'pressure' => ['bar', 'kpa', 'psi'],
+        'mass' => ['kg', 'lb'],
+    ];
+
+    public function __construct(
+        public Unit $temperature = Unit::Celsius,
+        public Unit $pressure = Unit::Bar,
+        public Unit $mass = Unit::Kilogram,
+    ) {
+    }
+
+    /** @param  array<string, string>  $settings */
+    public static function fromSettings(array $settings): self
+    {
+        return new self(
+            Unit::tryFrom($settings['temperature'] ?? 'c') ?? Unit::Celsius,
+            Unit::tryFrom($settings['pressure'] ?? 'bar') ?? Unit::Bar,
+            Unit::tryFrom($settings['mass'] ?? 'kg') ?? Unit::Kilogram,
+        );
+    }
+
+    public function of(Kind $kind): Unit
+    {
+        $fahrenheit = $this->temperature === Unit::Fahrenheit;
+
+        return match ($kind) {
+            Kind::Temperature => $this->temperature,
+            Kind::Difference => $fahrenheit ? Unit::FahrenheitDifference : Unit::KelvinDifference,
+            Kind::DifferenceRate => $fahrenheit ? Unit::FahrenheitPerHour : Unit::KelvinPerHour,
+            Kind::GaugePressure, Kind::AbsolutePressure, Kind::PressureDifference => $this->pressure,
+            Kind::PressureRate => match ($this->pressure) {
+                Unit::Psi => Unit::PsiPerMinute,
+                Unit::Bar => Unit::BarPerMinute,
+                default => Unit::KilopascalPerMinute,
+            },
+            Kind::Mass, Kind::MassChange => $this->mass,
+            default => $kind->units()[0],
+        };
+    }
+
+    /** "12.3 K" */
+    public function text(float $si, Kind $kind): string
+    {
+        return Format::amount($si, $this->of($kind));
+    }
+
+    /** "12.3" */
+    public function number(float $si, Kind $kind): string
+    {
+        return Format::value($si, $this->of($kind));
+    }
+
+    public function symbol(Kind $kind): string
+    {
+        return $this->of($kind)->symbol();
+    }
+
+    /** "4.5 to 6.5" */
+    public function span(float $low, float $high, Kind $kind): string
+    {
+        $unit = $this->of($kind);
+
+        return Format::number($unit->fromSi($low), $unit->decimals()).
+            ' to '.
+            Format::number($unit->fromSi($high), $unit->decimals());
+    }
+}

@@ -24,6 +24,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/find', [TodayController::class, 'find'])->name('find');
 
     Route::resource('sites', SiteController::class)->except('destroy');
+    Route::post('/circuits/{circuit}/again', [CircuitController::class, 'again'])->name('circuits.again');
     Route::resource('sites.circuits', CircuitController::class)
         ->shallow()
         ->except(['index', 'destroy']);
@@ -44,6 +45,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/visits/{visit}/meaning', [EntryController::class, 'meaning'])->name('entries.meaning');
     Route::post('/visits/{visit}/entries/{entry}/undo', [EntryController::class, 'undo'])->name('entries.undo');
     Route::post('/visits/{visit}/follow-ups', [FollowUpController::class, 'store'])->name('follow-ups.store');
+    Route::get('/visits/{visit}/bench', [VisitController::class, 'bench'])->name('visits.bench');
     Route::get('/visits/{visit}/what-if/{question}', [VisitController::class, 'whatIf'])->name(
         'visits.what-if',
     );

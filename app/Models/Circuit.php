@@ -7,35 +7,106 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Metrum\Circuit\Circuit as Plant;
+use Illuminate\Database\Eloquent\Relations\HasOneThrough;
+use Metrum\Circuit\Circuit as Known;
+use Metrum\Circuit\DesignKey;
 use Metrum\Circuit\Kind;
-use Metrum\Exchange\VisitReader;
+use Metrum\Circuit\Refused;
+use Metrum\Circuit\SystemKey;
 use Metrum\Findings\Findings;
 
 /**
+ * One circuit of a plant: its own words and design values; what it shares stands with its plant.
+ *
  * @property string $id
- * @property string $site_id
+ * @property string $plant_id
  * @property string $name
- * @property array<string, mixed> $system
+ * @property ?string $kind
+ * @property array<string, mixed> $system its own other words of the visit file
  * @property array<string, float|int> $design
  * @property ?string $notes
+ * @property Plant $plant
  * @property Site $site
  */
 final class Circuit extends Model
 {
     use HasUlids;
 
-    protected $fillable = ['site_id', 'name', 'system', 'design', 'notes'];
+    /** Words of a search that count. */
+    private const MOST_WORDS = 6;
+
+    /** Good visits that a twin is drawn to. */
+    private const GOOD = 4;
+
+    protected $fillable = ['plant_id', 'name', 'kind', 'system', 'design', 'notes'];
+
+    /** @var ?list<Findings> */
+    private ?array $good = null;
 
     protected function casts(): array
     {
         return ['system' => 'array', 'design' => 'array'];
     }
 
-    /** @return BelongsTo<Site, $this> */
-    public function site(): BelongsTo
+    /**
+     * A circuit with a plant of its own, or on one that is there.
+     *
+     * @param  array<string, mixed>  $system  all words of the visit file
+     * @param  array<string, float|int>  $design
+     */
+    public static function establish(
+        Site $site,
+        string $name,
+        array $system,
+        array $design,
+        ?Plant $plant = null,
+    ): self {
+        $plant ??= $site->plants()->create(['refrigerant' => '', 'system' => [], 'design' => []]);
+        $circuit = new self(['plant_id' => $plant->id, 'name' => $name]);
+        $circuit->setRelation('plant', $plant->setRelation('site', $site));
+        $circuit->describe($system, $design);
+
+        return $circuit;
+    }
+
+    /**
+     * Takes on other words and design values, and gives its plant those that are shared.
+     *
+     * @param  array<string, mixed>  $system  all words of the visit file
+     * @param  array<string, float|int>  $design
+     */
+    public function describe(array $system, array $design): void
     {
-        return $this->belongsTo(Site::class);
+        $sharedWords = self::keys(SystemKey::cases());
+        $sharedFigures = self::keys(DesignKey::cases());
+        $refrigerant = $system[SystemKey::Refrigerant->value] ?? '';
+        $kind = $system[SystemKey::Kind->value] ?? null;
+        $plain = array_diff_key($system, [
+            SystemKey::Refrigerant->value => true,
+            SystemKey::Kind->value => true,
+        ]);
+        $this->plant->update([
+            'refrigerant' => is_string($refrigerant) ? $refrigerant : '',
+            'system' => array_intersect_key($plain, $sharedWords),
+            'design' => array_intersect_key($design, $sharedFigures),
+        ]);
+        $this->fill([
+            'kind' => is_string($kind) ? $kind : null,
+            'system' => array_diff_key($plain, $sharedWords),
+            'design' => array_diff_key($design, $sharedFigures),
+        ])->save();
+    }
+
+    /** @return BelongsTo<Plant, $this> */
+    public function plant(): BelongsTo
+    {
+        return $this->belongsTo(Plant::class);
+    }
+
+    /** @return HasOneThrough<Site, Plant, $this> */
+    public function site(): HasOneThrough
+    {
+        return $this->hasOneThrough(Site::class, Plant::class, 'id', 'id', 'plant_id', 'site_id');
     }
 
     /** @return HasMany<Visit, $this> */
@@ -50,51 +121,55 @@ final class Circuit extends Model
         return $this->hasMany(FollowUp::class)->orderBy('due_on');
     }
 
-    /** The circuit as the core knows it, with the atmosphere of its site. */
-    public function plant(): Plant
+    /** @return array<string, mixed> all its words as the visit file gives them, without the atmosphere */
+    public function systemWords(): array
     {
-        return VisitReader::plant(
-            $this->system + ['atmospheric_kpa' => $this->site->atmosphere()->pascal / 1e3],
-            $this->design,
-        );
+        $named = [
+            SystemKey::Kind->value => $this->kind,
+            SystemKey::Refrigerant->value => $this->plant->refrigerant,
+        ];
+
+        return array_filter($named, static fn (?string $one): bool => $one !== null) +
+            $this->system +
+            $this->plant->system;
     }
 
-    /** @var ?list<Findings> */
-    private ?array $good = null;
+    /** @return array<string, float|int> */
+    public function designWords(): array
+    {
+        return $this->design + $this->plant->design;
+    }
+
+    /** The circuit as the core knows it, in the air of its site. @throws Refused where it was harmed from outside */
+    public function known(): Known
+    {
+        return Known::fromWords($this->systemWords(), $this->designWords(), $this->site->atmosphere());
+    }
 
     /** @return list<Findings> what was found at the last visits that were marked as running well, but for one */
     public function goodFindings(?Visit $except = null): array
     {
-        if ($this->good === null) {
-            $visits = Visit::query()
+        return $this->good ??= array_values(
+            Visit::query()
                 ->where('circuit_id', $this->id)
                 ->whereNotNull('ran_well_at')
                 ->where('id', '!=', $except->id ?? '')
                 ->latest('opened_at')
-                ->limit(4)
-                ->get();
-            $this->good = array_values(
-                $visits
-                    ->map(fn (Visit $visit): Findings => $visit->setRelation('circuit', $this)->findings())
-                    ->all(),
-            );
-        }
-
-        return $this->good;
+                ->limit(self::GOOD)
+                ->get()
+                ->map(static fn (Visit $visit): Findings => $visit->findings())
+                ->all(),
+        );
     }
 
-    public function kind(): ?Kind
+    public function coolingKind(): ?Kind
     {
-        $kind = $this->system['kind'] ?? null;
-
-        return is_string($kind) ? Kind::tryFrom($kind) : null;
+        return Kind::tryFrom((string) $this->kind);
     }
 
     public function refrigerant(): string
     {
-        $name = $this->system['refrigerant'] ?? '';
-
-        return is_string($name) ? $name : '';
+        return $this->plant->refrigerant;
     }
 
     /**
@@ -105,20 +180,43 @@ final class Circuit extends Model
     public static function matching(string $typed): Builder
     {
         $query = self::query();
-        foreach (array_slice(preg_split('/\s+/', trim($typed)) ?: [], 0, 6) as $word) {
-            $like = '%'.addcslashes(mb_strtolower($word), '%_\\').'%';
+        // What a database takes for any letter is none to a person.
+        $words = preg_split('/[\s%_\\\\]+/', $typed, self::MOST_WORDS + 1, PREG_SPLIT_NO_EMPTY);
+        $words = array_slice($words === false ? [] : $words, 0, self::MOST_WORDS);
+        if ($words === []) {
+            return $query->whereIn('circuits.id', []);
+        }
+        foreach ($words as $word) {
+            $like = '%'.$word.'%';
             $query->where(static function (Builder $any) use ($like): void {
-                $any->whereRaw("lower(circuits.name) like ? escape '\\'", [$like])
-                    ->orWhereRaw("lower(circuits.system) like ? escape '\\'", [str_replace(' ', '_', $like)])
+                $any->whereLike('circuits.name', $like)
+                    ->orWhereLike('circuits.kind', $like)
+                    ->orWhereHas(
+                        'plant',
+                        static fn (Builder $plant): Builder => $plant->whereLike('refrigerant', $like),
+                    )
                     ->orWhereHas(
                         'site',
-                        static fn (Builder $site): Builder => $site
-                            ->whereRaw("lower(name) like ? escape '\\'", [$like])
-                            ->orWhereRaw("lower(place) like ? escape '\\'", [$like]),
+                        static fn (Builder $site): Builder => $site->where(
+                            static fn (Builder $words): Builder => $words
+                                ->whereLike('sites.name', $like)
+                                ->orWhereLike('sites.place', $like),
+                        ),
                     );
             });
         }
 
         return $query;
+    }
+
+    /**
+     * @param  list<SystemKey|DesignKey>  $cases
+     * @return array<string, true> the keys that belong to the plant
+     */
+    private static function keys(array $cases): array
+    {
+        $shared = array_filter($cases, static fn (SystemKey|DesignKey $key): bool => $key->isShared());
+
+        return array_fill_keys(array_column($shared, 'value'), true);
     }
 }

@@ -5,6 +5,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasManyThrough;
 use Metrum\Quantity\Atmosphere;
 
 /**
@@ -25,10 +26,16 @@ final class Site extends Model
         return ['altitude_m' => 'float'];
     }
 
-    /** @return HasMany<Circuit, $this> */
-    public function circuits(): HasMany
+    /** @return HasMany<Plant, $this> */
+    public function plants(): HasMany
     {
-        return $this->hasMany(Circuit::class)->orderBy('name');
+        return $this->hasMany(Plant::class);
+    }
+
+    /** @return HasManyThrough<Circuit, Plant, $this> */
+    public function circuits(): HasManyThrough
+    {
+        return $this->hasManyThrough(Circuit::class, Plant::class)->orderBy('circuits.name');
     }
 
     public function atmosphere(): Atmosphere

@@ -2,9 +2,9 @@
 
 namespace App\Models;
 
-use App\View\Units;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Metrum\Quantity\Units;
 
 /**
  * @property string $id

@@ -2,19 +2,20 @@
 
 namespace App\Models;
 
-use App\Records\Log;
-use App\Records\Twins;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
+use Metrum\Circuit\Circuit as Known;
+use Metrum\Circuit\CircuitWriter;
 use Metrum\Circuit\HouseRules;
-use Metrum\Diagnosis\Diagnosis;
-use Metrum\Diagnosis\Verdict;
+use Metrum\Circuit\Refused;
+use Metrum\Findings\Chapters;
 use Metrum\Findings\Findings;
-use Metrum\Plant\TwinExpectation;
+use Metrum\Log\Log;
 
 /**
  * @property string $id
@@ -23,9 +24,12 @@ use Metrum\Plant\TwinExpectation;
  * @property Carbon $opened_at
  * @property ?Carbon $closed_at
  * @property ?Carbon $ran_well_at
- * @property array<string, string|array{float, float}> $house_rules
+ * @property array<string, string|array{float, float}> $house_rules in force when it was opened
+ * @property array<string, mixed> $system the circuit as it was then, in the words of the visit file
+ * @property array<string, float|int> $design
  * @property Circuit $circuit
  * @property User $user
+ * @property ?VerdictSnapshot $verdict
  */
 final class Visit extends Model
 {
@@ -39,6 +43,8 @@ final class Visit extends Model
         'closed_at',
         'ran_well_at',
         'house_rules',
+        'system',
+        'design',
     ];
 
     protected function casts(): array
@@ -48,7 +54,31 @@ final class Visit extends Model
             'closed_at' => 'datetime',
             'ran_well_at' => 'datetime',
             'house_rules' => 'array',
+            'system' => 'array',
+            'design' => 'array',
         ];
+    }
+
+    /**
+     * Opens a visit on a circuit as it is known now, under the rules in force.
+     *
+     * @param  ?string  $id  ULID; null: a new one
+     */
+    public static function open(Circuit $circuit, User $user, \DateTimeInterface $at, ?string $id = null): self
+    {
+        $known = $circuit->known();
+        $visit = self::query()->create(
+            ($id === null ? [] : ['id' => $id]) + [
+                'circuit_id' => $circuit->id,
+                'user_id' => $user->id,
+                'opened_at' => $at,
+                'house_rules' => HouseRuleChoice::inForce()->choices,
+                'system' => CircuitWriter::system($known),
+                'design' => CircuitWriter::design($known),
+            ],
+        );
+
+        return $visit->setRelation('circuit', $circuit);
     }
 
     /** @return BelongsTo<Circuit, $this> */
@@ -63,16 +93,16 @@ final class Visit extends Model
         return $this->belongsTo(User::class);
     }
 
-    /** @return HasMany<Entry, $this> */
-    public function entries(): HasMany
-    {
-        return $this->hasMany(Entry::class)->orderBy('seq');
-    }
-
     /** @return HasMany<FollowUp, $this> */
     public function followUps(): HasMany
     {
         return $this->hasMany(FollowUp::class)->orderBy('due_on');
+    }
+
+    /** @return HasOne<VerdictSnapshot, $this> */
+    public function verdict(): HasOne
+    {
+        return $this->hasOne(VerdictSnapshot::class);
     }
 
     /** @return Builder<self> */
@@ -88,7 +118,7 @@ final class Visit extends Model
 
     public function log(): Log
     {
-        return new Log(array_values($this->entries()->get()->all()));
+        return new Log(FactRecord::ofVisit($this->id));
     }
 
     public function rules(): HouseRules
@@ -96,37 +126,25 @@ final class Visit extends Model
         return new HouseRules($this->house_rules);
     }
 
-    public function findings(?Log $log = null): Findings
+    /** The circuit as it was known when the visit was opened. @throws Refused where it was harmed from outside */
+    public function circuitAsOpened(): Known
     {
-        return ($log ?? $this->log())->findings(
-            $this->circuit->plant(),
+        return Known::fromWords($this->system, $this->design);
+    }
+
+    public function chapters(?Log $log = null): Chapters
+    {
+        return Chapters::of(
+            $log ?? $this->log(),
+            $this->circuitAsOpened(),
             $this->id,
             $this->opened_at->toIso8601String(),
         );
     }
 
-    /** What this circuit should read: its twin, drawn to the visits at which it ran well. */
-    public function expectation(Findings $findings): TwinExpectation
+    public function findings(): Findings
     {
-        return new TwinExpectation(
-            $findings,
-            $this->rules(),
-            app(Twins::class)->of($findings->circuit, $this->rules(), $this->circuit->goodFindings($this)),
-        );
-    }
-
-    public function verdict(
-        ?Findings $findings = null,
-        int $checks = 4,
-        ?TwinExpectation $expectation = null,
-    ): Verdict {
-        $findings ??= $this->findings();
-
-        return (new Diagnosis($this->rules()))->of(
-            $findings,
-            $checks,
-            expectation: $expectation ?? $this->expectation($findings),
-        );
+        return $this->chapters()->present()->findings;
     }
 
     /** Whether someone marked it: here the plant ran as it should. */

@@ -2,13 +2,13 @@
 
 namespace App\Picture;
 
-use App\View\Units;
 use Metrum\Circuit\HeadPressureControl;
 use Metrum\Circuit\Reading;
 use Metrum\Plant\Machine;
 use Metrum\Plant\PlantState;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\Kind;
+use Metrum\Quantity\Units;
 
 /** View data of the circuit drawing: part states and pipe colours; the component knows the layout. */
 final readonly class CircuitDrawing
@@ -80,7 +80,7 @@ final readonly class CircuitDrawing
     public function sentence(): string
     {
         if (! $this->runs) {
-            return ucfirst((string) $this->state->stopped).'.';
+            return ucfirst((string) $this->state->stopped?->sentence()).'.';
         }
         $percent = static fn (float $share): string => round(100 * $share).' %';
 

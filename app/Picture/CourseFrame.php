@@ -2,11 +2,17 @@
 
 namespace App\Picture;
 
+use Metrum\Findings\Place;
+
 /**
  * The paper of the course: where each place of the circuit and each temperature lies.
  *
  * Across (or downward on a phone) the places in the order in which refrigerant passes them; the other way temperature,
  * linear up to a fold and compressed above it for the discharge line.
+ *
+ * @phpstan-type ZoneBox array{
+ *   name: string, x: float, y: float, width: float, height: float, textX: float, textY: float, anchor: string
+ * }
  */
 final readonly class CourseFrame
 {
@@ -82,22 +88,22 @@ final readonly class CourseFrame
     }
 
     /** @return array{float, float} x and y */
-    public function point(string $place, float $kelvin): array
+    public function point(Place $place, float $kelvin): array
     {
         return $this->downward
-            ? [$this->along($kelvin), $this->row(self::ROWS[$place])]
-            : [$this->across01(self::PLACES[$place]), $this->along($kelvin)];
+            ? [$this->along($kelvin), $this->row(self::ROWS[$place->value])]
+            : [$this->across01(self::PLACES[$place->value]), $this->along($kelvin)];
     }
 
     /** @return array{float, float} x and y at the middle of a zone */
-    public function middle(string $zone, float $kelvin, float $share = 0.5): array
+    public function middle(Zone $zone, float $kelvin, float $share = 0.5): array
     {
         if ($this->downward) {
-            [$from, $to] = self::ZONE_ROWS[$zone];
+            [$from, $to] = self::ZONE_ROWS[$zone->value];
 
             return [$this->along($kelvin), $this->row($from + $share * ($to - $from))];
         }
-        [$from, $to] = self::ZONES[$zone];
+        [$from, $to] = self::ZONES[$zone->value];
 
         return [$this->across01($from + $share * ($to - $from)), $this->along($kelvin)];
     }
@@ -117,7 +123,7 @@ final readonly class CourseFrame
         return round($foldAt + ($end - $foldAt) * min(1.0, ($kelvin - $this->fold) / self::FOLD_SPAN), 1);
     }
 
-    /** @return list<array{name: string, x: float, y: float, width: float, height: float, textX: float, textY: float, anchor: string}> */
+    /** @return list<ZoneBox> */
     public function zones(): array
     {
         $zones = [];
@@ -171,14 +177,39 @@ final readonly class CourseFrame
         return $ticks;
     }
 
-    /** @return array{float, float} where the places begin and end, for lines that run along a zone */
-    public function zoneSpan(string $zone): array
+    /**
+     * Of a temperature, with the place of its text.
+     *
+     * @return array{x1: float, y1: float, x2: float, y2: float, textX: float, textY: float}
+     */
+    public function gridLine(float $kelvin): array
     {
-        [$from, $to] = $this->downward ? self::ZONE_ROWS[$zone] : self::ZONES[$zone];
+        $at = $this->along($kelvin);
 
         return $this->downward
-            ? [$this->row($from), $this->row($to)]
-            : [$this->across01($from), $this->across01($to)];
+            ? ['x1' => $at, 'y1' => 20.0, 'x2' => $at, 'y2' => $this->height, 'textX' => $at, 'textY' => 13.0]
+            : [
+                'x1' => 34.0,
+                'y1' => $at,
+                'x2' => $this->width,
+                'y2' => $at,
+                'textX' => 29.0,
+                'textY' => $at + 3.5,
+            ];
+    }
+
+    /** @return array{x1: float, y1: float, x2: float, y2: float} along a zone, from air entering to air leaving (K) */
+    public function airLine(Zone $zone, float $in, float $out): array
+    {
+        [$a, $b] = [$this->along($in), $this->along($out)];
+        if ($this->downward) {
+            [$from, $to] = self::ZONE_ROWS[$zone->value];
+
+            return ['x1' => $a, 'y1' => $this->row($from), 'x2' => $b, 'y2' => $this->row($to)];
+        }
+        [$from, $to] = self::ZONES[$zone->value];
+
+        return ['x1' => $this->across01($from), 'y1' => $a, 'x2' => $this->across01($to), 'y2' => $b];
     }
 
     private function across01(float $share): float

@@ -2,13 +2,16 @@
 
 namespace App\Picture;
 
-use App\View\Units;
 use Metrum\Plant\PlantState;
 use Metrum\Quantity\Kind;
+use Metrum\Quantity\Units;
 use Metrum\Refrigerant\Refrigerant;
 use Metrum\Refrigerant\Saturation;
 
-/** Pressure over enthalpy: the dome from the tables, the sound plant's cycle as a shadow, the cycle now. Finished coordinates. */
+/**
+ * Pressure over enthalpy: the dome from the tables, the sound plant's cycle as a shadow, the cycle now. Finished
+ * coordinates.
+ */
 final readonly class CyclePicture
 {
     public const WIDTH = 372.0;

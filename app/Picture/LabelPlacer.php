@@ -2,7 +2,10 @@
 
 namespace App\Picture;
 
-/** Finds a free place for each label, as near to what it belongs to as can be: no label lies on another, nor on a line. */
+/**
+ * Finds a free place for each label, as near to what it belongs to as can be: no label lies on another, nor on a
+ * line.
+ */
 final class LabelPlacer
 {
     /** @var list<array{float, float, float, float}> left, top, right, bottom of what is taken */
@@ -19,6 +22,14 @@ final class LabelPlacer
     ) {
     }
 
+    /** With the margins of the course's paper: its ticks and names are kept clear. */
+    public static function on(CourseFrame $frame): self
+    {
+        return $frame->downward
+            ? new self($frame->width, $frame->height, 0.0, 22.0)
+            : new self($frame->width, $frame->height - 20, 36.0, 4.0);
+    }
+
     public function block(float $x, float $y, float $width, float $height): void
     {
         $this->taken[] = [$x, $y, $x + $width, $y + $height];
@@ -30,8 +41,8 @@ final class LabelPlacer
     }
 
     /**
-     * Top left corner for a label of this size near an anchor; the first of the preferred offsets that is free, else the
-     * nearest free place of a growing search, else the least crowded one.
+     * Top left corner for a label of this size near an anchor; the first of the preferred offsets that is free, else
+     * the nearest free place of a growing search, else the least crowded one.
      *
      * @param  list<array{float, float}>  $preferred  offsets of the corner from the anchor
      * @return array{float, float}
@@ -119,7 +130,11 @@ final class LabelPlacer
                 continue;
             }
             $r = $q / $p;
-            $p < 0 ? ($from = max($from, $r)) : ($to = min($to, $r));
+            if ($p < 0) {
+                $from = max($from, $r);
+            } else {
+                $to = min($to, $r);
+            }
             if ($from > $to) {
                 return false;
             }

@@ -2,14 +2,18 @@
 
 namespace App\Picture;
 
-use App\View\Units;
 use Metrum\Circuit\Circuit;
 use Metrum\Circuit\Reading;
+use Metrum\Plant\Mode;
 use Metrum\Plant\Moment;
 use Metrum\Quantity\Kind;
+use Metrum\Quantity\Units;
 use Metrum\Refrigerant\OutsideTable;
 
-/** A simulated run drawn in three lanes over time: box and product, saturations at the gauges, frost; with what ran when. */
+/**
+ * A simulated run drawn in three lanes over time: box and product, saturations at the gauges, frost; with what ran
+ * when.
+ */
 final readonly class RunPicture
 {
     public const WIDTH = 760.0;
@@ -104,9 +108,9 @@ final readonly class RunPicture
         $before = null;
         foreach ($this->moments as $moment) {
             $now =
-                $moment->tripped !== null && $moment->mode === 'off'
-                    ? 'stopped on '.$moment->tripped
-                    : str_replace('_', ' ', $moment->mode);
+                $moment->tripped !== null && $moment->mode === Mode::Off
+                    ? 'stopped on '.$moment->tripped->value
+                    : $moment->mode->label();
             if ($now !== $before) {
                 $events[] = sprintf(
                     '%d:%02d %s',
@@ -124,8 +128,9 @@ final readonly class RunPicture
     /** Share of the time that the compressor ran. */
     public function runningShare(): float
     {
-        return count(array_filter($this->moments, static fn (Moment $one): bool => $one->mode === 'running')) /
-            count($this->moments);
+        return count(
+            array_filter($this->moments, static fn (Moment $one): bool => $one->mode === Mode::Running),
+        ) / count($this->moments);
     }
 
     /**
@@ -199,10 +204,14 @@ final readonly class RunPicture
             $x = $this->x($moment->time);
             $end = $this->x($this->moments[min($count - 1, $i + 1)]->time);
             $last = array_key_last($modes);
-            if ($last !== null && $modes[$last]['class'] === 'mode-'.$moment->mode) {
+            if ($last !== null && $modes[$last]['class'] === 'mode-'.$moment->mode->value) {
                 $modes[$last]['width'] = round($end - $modes[$last]['x'], 1);
             } else {
-                $modes[] = ['class' => 'mode-'.$moment->mode, 'x' => $x, 'width' => round($end - $x, 1)];
+                $modes[] = [
+                    'class' => 'mode-'.$moment->mode->value,
+                    'x' => $x,
+                    'width' => round($end - $x, 1),
+                ];
             }
         }
 

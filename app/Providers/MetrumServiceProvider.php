@@ -2,17 +2,30 @@
 
 namespace App\Providers;
 
-use App\Records\Twins;
+use App\Records\Edition;
+use App\Records\TwinShelf;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
+use Metrum\Plant\Shelf;
+use Metrum\Plant\Twins;
 
 final class MetrumServiceProvider extends ServiceProvider
 {
+    private const TRIES_A_MINUTE = 6;
+
     public function register(): void
     {
+        $this->app->singleton(
+            Edition::class,
+            fn (): Edition => new Edition(
+                $this->app->basePath(),
+                $this->app->bootstrapPath('cache/edition.php'),
+            ),
+        );
+        $this->app->bind(Shelf::class, TwinShelf::class);
         $this->app->singleton(Twins::class);
     }
 
@@ -23,7 +36,7 @@ final class MetrumServiceProvider extends ServiceProvider
         Model::preventSilentlyDiscardingAttributes();
         RateLimiter::for(
             'sign-in',
-            static fn (Request $request): Limit => Limit::perMinute(6)->by(
+            static fn (Request $request): Limit => Limit::perMinute(self::TRIES_A_MINUTE)->by(
                 mb_strtolower((string) $request->string('email')).'|'.$request->ip(),
             ),
         );

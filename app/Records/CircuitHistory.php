@@ -4,39 +4,44 @@ namespace App\Records;
 
 use App\Models\Circuit;
 use App\Models\Visit;
+use Illuminate\Support\Collection;
+use Metrum\Diagnosis\Snapshot;
 
-/** The visits of one circuit, newest first, each with what it ended on. */
-final class CircuitHistory
+/** The visits of one circuit, newest first, each with what it came to. */
+final readonly class CircuitHistory
 {
-    /** @var list<VisitOutcome> */
-    public readonly array $visits;
+    private const MOST = 12;
 
-    public function __construct(Circuit $circuit, int $most = 12)
+    /** @var Collection<int, Visit> */
+    public Collection $visits;
+
+    /** @var array<string, Snapshot> by visit */
+    private array $outcomes;
+
+    public function __construct(Circuit $circuit, private Judge $judge)
     {
-        $this->visits = array_values(
-            $circuit
-                ->visits()
-                ->with('user')
-                ->limit($most)
-                ->get()
-                ->map(
-                    static fn (Visit $visit): VisitOutcome => new VisitOutcome(
-                        $visit->setRelation('circuit', $circuit),
-                    ),
-                )
-                ->all(),
-        );
+        $this->visits = $circuit->visits()->with('user', 'verdict')->limit(self::MOST)->get();
+        $outcomes = [];
+        foreach ($this->visits as $visit) {
+            $outcomes[$visit->id] = $judge->snapshot($visit->setRelation('circuit', $circuit));
+        }
+        $this->outcomes = $outcomes;
+    }
+
+    public function outcome(Visit $visit): Snapshot
+    {
+        return $this->outcomes[$visit->id];
     }
 
     /** The last visit at which anything was found. */
-    public function latest(): ?VisitOutcome
+    public function latest(): ?Visit
     {
-        foreach ($this->visits as $outcome) {
-            if (! $outcome->verdict->blank) {
-                return $outcome;
-            }
-        }
+        return $this->visits->first(fn (Visit $visit): bool => ! $this->outcome($visit)->blank);
+    }
 
-        return null;
+    /** Whether any of them was worked with other weights than today's. */
+    public function isOld(): bool
+    {
+        return $this->visits->contains(fn (Visit $visit): bool => $this->judge->isOld($visit));
     }
 }

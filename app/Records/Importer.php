@@ -3,85 +3,100 @@
 namespace App\Records;
 
 use App\Models\Circuit;
-use App\Models\HouseRule;
 use App\Models\Site;
 use App\Models\User;
 use App\Models\Visit;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Metrum\Exchange\RefusedFile;
+use Metrum\Circuit\CircuitWriter;
+use Metrum\Circuit\Refused;
 use Metrum\Exchange\VisitReader;
 use Metrum\Exchange\VisitWriter;
 use Metrum\Findings\Findings;
+use Metrum\Log\Source;
 
 /** Takes visit files into the logbook: all of a file, or nothing of it. */
 final readonly class Importer
 {
-    public function __construct(private User $user)
+    /** m by which a site may lie off and still be at sea level. */
+    private const NEAR_SEA_LEVEL = 3.0;
+
+    public function __construct(private User $user, private Judge $judge)
     {
     }
 
     /**
      * @param  ?Circuit  $circuit  where the visit belongs; a circuit of its own is made where none is given
-     * @return list<Visit>
+     * @return non-empty-list<Visit>
      *
-     * @throws RefusedFile
+     * @throws Refused
      */
     public function import(string $text, ?Circuit $circuit): array
     {
-        $all = [];
-        $lines =
-            json_decode($text) === null && str_contains(trim($text), "\n")
-                ? array_filter(explode("\n", $text), static fn (string $line): bool => trim($line) !== '')
-                : [$text];
-        $reasons = [];
+        $all = self::read($text);
+        $visits = DB::transaction(
+            fn (): array => array_map(fn (Findings $findings): Visit => $this->visit($findings, $circuit), $all),
+        );
+        foreach ($visits as $visit) {
+            $this->judge->again($visit);
+        }
+
+        return $visits;
+    }
+
+    /**
+     * @return non-empty-list<Findings>
+     *
+     * @throws Refused
+     */
+    private static function read(string $text): array
+    {
+        $many = json_decode($text) === null && str_contains(trim($text), "\n");
+        $lines = $many
+            ? array_filter(explode("\n", $text), static fn (string $line): bool => trim($line) !== '')
+            : [$text];
+        $all = $reasons = [];
         foreach ($lines as $i => $line) {
             try {
                 $all[] = VisitReader::json($line);
-            } catch (RefusedFile $file) {
-                array_push(
-                    $reasons,
-                    ...array_map(
-                        static fn (string $reason): string => count($lines) > 1
-                            ? 'line '.($i + 1).', '.$reason
-                            : $reason,
-                        $file->reasons,
-                    ),
-                );
+            } catch (Refused $file) {
+                foreach ($file->reasons as $reason) {
+                    $reasons[] = $many ? 'line '.($i + 1).', '.$reason : $reason;
+                }
             }
         }
-        if ($reasons !== []) {
-            throw new RefusedFile($reasons);
-        }
 
-        return DB::transaction(
-            fn (): array => array_map(fn (Findings $findings): Visit => $this->visit($findings, $circuit), $all),
-        );
+        return $reasons === [] && $all !== []
+            ? $all
+            : throw new Refused($reasons === [] ? ['file: it is empty'] : $reasons);
     }
 
     private function visit(Findings $findings, ?Circuit $circuit): Visit
     {
+        $id = Str::isUlid((string) $findings->id) ? (string) $findings->id : null;
         $known =
-            $findings->id !== null && Str::isUlid($findings->id)
-                ? Visit::query()->with('circuit.site')->where('id', $findings->id)->first()
-                : null;
+            $id === null
+                ? null
+                : Visit::query()->with('circuit.plant', 'circuit.site')->where('id', $id)->first();
         if ($known !== null && self::sameFindings($known->findings(), $findings)) {
             return $known;
         }
         $circuit ??= $this->circuitOf($findings);
         $takenAt = $findings->takenAt === null ? Carbon::now() : Carbon::parse($findings->takenAt)->utc();
-        $visit = $circuit
-            ->visits()
-            ->create(
-                ($known === null && Str::isUlid((string) $findings->id) ? ['id' => $findings->id] : []) + [
-                    'user_id' => $this->user->id,
-                    'opened_at' => $takenAt,
-                    'house_rules' => HouseRule::inForce()->choices,
-                ],
-            );
-        $visit->setRelation('circuit', $circuit->loadMissing('site'));
-        (new Recorder($visit, $this->user, 'import'))->import($findings, $takenAt);
+        $visit = Visit::open(
+            $circuit->loadMissing('site', 'plant'),
+            $this->user,
+            $takenAt,
+            $known === null ? $id : null,
+        );
+        $recorder = new Recorder(
+            $visit,
+            Author::of($this->user),
+            $takenAt->toDateTimeImmutable(),
+            Source::Import,
+        );
+        $recorder->import($findings);
 
         return $visit;
     }
@@ -90,17 +105,14 @@ final readonly class Importer
     private static function sameFindings(Findings $one, Findings $other): bool
     {
         $told = static function (Findings $findings): array {
-            $file = array_intersect_key(
-                VisitWriter::file($findings),
-                array_flip(['state', 'readings', 'observations', 'tests']),
-            );
+            $parts = array_flip(['state', 'readings', 'observations', 'tests']);
             $words = [
                 ...array_column($findings->complaints, 'value'),
                 ...array_column($findings->confirmed, 'value'),
             ];
             sort($words);
 
-            return $file + ['words' => $words];
+            return array_intersect_key(VisitWriter::file($findings), $parts) + ['words' => $words];
         };
 
         // Not identical: the order of keys does not matter.
@@ -110,26 +122,17 @@ final readonly class Importer
     /** A circuit with just these words and figures, under the site for imported visits at that atmosphere. */
     private function circuitOf(Findings $findings): Circuit
     {
-        $file = VisitWriter::file($findings);
-        /** @var array<string, mixed> $system */
-        $system = $file['system'];
-        $pressure = $findings->circuit->atmosphere->pascal;
-        unset($system['atmospheric_kpa']);
-        $altitude = round((1 - ($pressure / 101325) ** (1 / 5.25588)) / 2.25577e-5, 2);
+        $system = array_diff_key(CircuitWriter::system($findings->circuit), ['atmospheric_kpa' => true]);
+        $altitude = round($findings->circuit->atmosphere->altitude(), 2);
         $site = Site::query()->firstOrCreate(
             [
                 'name' => 'Imported visits',
-                'altitude_m' => abs($altitude) < 3 ? 0.0 : max(-500.0, min(6000.0, $altitude)),
+                'altitude_m' => abs($altitude) < self::NEAR_SEA_LEVEL ? 0.0 : $altitude,
             ],
             ['place' => 'Visits that came as files'],
         );
+        $name = 'From file '.($findings->id ?? now()->format('j M H:i'));
 
-        return $site
-            ->circuits()
-            ->create([
-                'name' => 'From file '.($findings->id ?? now()->format('j M H:i')),
-                'system' => $system,
-                'design' => $file['design'] ?? [],
-            ]);
+        return Circuit::establish($site, $name, $system, CircuitWriter::design($findings->circuit));
     }
 }

@@ -2,113 +2,161 @@
 
 namespace App\Records;
 
-use App\Models\Entry;
-use App\Models\User;
+use App\Models\FactRecord;
 use App\Models\Visit;
 use Illuminate\Database\UniqueConstraintViolationException;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
-use Metrum\Circuit\Complaint;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
-use Metrum\Circuit\State;
-use Metrum\Circuit\Test;
-use Metrum\Circuit\Word;
-use Metrum\Exchange\Plausible;
-use Metrum\Exchange\QuickEntry;
 use Metrum\Exchange\QuickLine;
 use Metrum\Findings\Findings;
-use Metrum\Quantity\NotAQuantity;
-use Metrum\Quantity\Reader;
+use Metrum\Log\Content;
+use Metrum\Log\Fact;
+use Metrum\Log\FactKind;
+use Metrum\Log\Ground;
+use Metrum\Log\Kinds\TakenBack;
+use Metrum\Log\NotAFact;
+use Metrum\Log\Said;
+use Metrum\Log\Source;
 
-/** Turns what a person typed or tapped into an entry of the visit's log. Empty means: not measured, not seen. */
+/** Puts what somebody says at a moment into the log of a visit. */
 final readonly class Recorder
 {
-    public const KINDS = [
-        'reading',
-        'observation',
-        'test',
-        'state',
-        'complaint',
-        'confirmed',
-        'ruled_out',
-        'note',
-    ];
+    private const LONGEST_LINE = 2000;
 
-    public function __construct(private Visit $visit, private User $user, private string $source = 'hand')
+    private Ground $ground;
+
+    public function __construct(
+        private Visit $visit,
+        private Author $author,
+        private \DateTimeImmutable $at,
+        private Source $source = Source::Hand,
+    ) {
+        $this->ground = new Ground($author->units, $visit->circuitAsOpened()->atmosphere);
+    }
+
+    /** The same author and visit at another moment. */
+    public function at(\DateTimeImmutable $at): self
     {
+        return new self($this->visit, $this->author, $at, $this->source);
     }
 
     /**
-     * Appends the entry, once: the same id sent again (a second click, a resend) is the same entry.
+     * Appends what was said, once: the same id sent again (a second click, a resend) is the same fact.
      *
-     * @param  ?string  $id  ULID made where it was typed; one is made where none is given or another entry has it
+     * @param  ?string  $id  ULID made where it was typed; one is made where none is given or another fact has it
      *
-     * @throws NotRecordable
+     * @throws NotAFact
      */
-    public function record(
-        string $kind,
-        string $key,
-        ?string $typed,
-        ?string $id = null,
-        ?string $reason = null,
-    ): Entry {
-        $attributes = $this->attributes($kind, $key, trim((string) $typed)) + ['kind' => $kind, 'key' => $key];
-        if ($reason !== null && $reason !== '') {
-            $attributes['typed'] = $reason;
-        }
-        $same = $id === null ? null : Entry::query()->where('id', $id)->first();
-        if ($same !== null && $this->isSame($same, $attributes)) {
-            return $same;
-        }
+    public function record(Said $said, ?string $id = null): Fact
+    {
+        return $this->append($said->kind, $this->meant($said), $id);
+    }
 
-        try {
-            return $this->append($attributes, $same === null ? $id : null);
-        } catch (UniqueConstraintViolationException) {
-            // The same entry arrived twice at once; the other one is kept.
-            return Entry::query()->where('id', $id)->firstOrFail();
-        }
+    /** What something said would be kept as, not yet saved. @throws NotAFact */
+    public function meant(Said $said): Content
+    {
+        return $said->kind->rule()->content($said, $this->ground);
     }
 
     /**
      * Appends all that a quick line says, or nothing where any of it cannot be.
      *
-     * @param  string  $id  ULID of the line; its entries carry ULIDs counted on from it, so that a resend doubles none
-     * @return list<Entry>
+     * @param  string  $id  ULID of the line; its facts carry ULIDs counted on from it, so that a resend doubles none
+     * @return list<Fact>
      *
-     * @throws NotRecordable
+     * @throws NotAFact
      */
     public function line(string $typed, string $id): array
     {
-        if (mb_strlen($typed) > 2000) {
-            throw new NotRecordable('The line has '.mb_strlen($typed).' characters; 2000 are possible.');
+        if (mb_strlen($typed) > self::LONGEST_LINE) {
+            throw NotAFact::because(
+                'The line has '.mb_strlen($typed).' characters; '.self::LONGEST_LINE.' are possible.',
+            );
         }
         $said = (new QuickLine())->read($typed);
         if ($said === []) {
-            throw new NotRecordable('The line is empty.');
+            throw NotAFact::because('The line is empty.');
         }
-        foreach ($said as $one) {
-            $this->attributes($one->kind, $one->key, $one->value);
-        }
-        $entries = [];
+        $contents = array_map($this->meant(...), $said);
+        $facts = [];
         foreach ($said as $i => $one) {
-            $entries[] = $this->record($one->kind, $one->key, $one->value, self::counted($id, $i));
+            $facts[] = $this->append($one->kind, $contents[$i], self::counted($id, $i));
         }
 
-        return $entries;
+        return $facts;
     }
 
-    /** What a piece of a quick line would be kept as, not yet saved. @throws NotRecordable */
-    public function meant(QuickEntry $said): Entry
+    /** Takes a fact of this visit back; doing so twice is doing so once. @throws NotAFact where it cannot be */
+    public function undo(Fact $fact, ?string $id = null): void
     {
-        return new Entry(
-            $this->attributes($said->kind, $said->key, $said->value) + [
-                'kind' => $said->kind,
-                'key' => $said->key,
-                'source' => $this->source,
-            ],
+        if (! $fact->rule()->canBeTakenBack()) {
+            throw NotAFact::because('That line of the log cannot be taken back.');
+        }
+        foreach ($this->visit->log()->facts as $one) {
+            if ($one->kind === FactKind::Undo && $one->content->text('of') === $fact->id) {
+                return;
+            }
+        }
+        $this->append(FactKind::Undo, TakenBack::of($fact), $id);
+    }
+
+    /** Records all that a visit file holds. */
+    public function import(Findings $findings): void
+    {
+        foreach ($findings->complaints as $complaint) {
+            $this->append(FactKind::Complaint, new Content($complaint->value, null, 'yes'));
+        }
+        if ($findings->state !== null) {
+            $this->append(FactKind::State, new Content('state', null, $findings->state->value));
+        }
+        foreach ($findings->observations as $key => $word) {
+            $this->append(FactKind::Observation, new Content($key, null, $word->value));
+        }
+        foreach ($findings->readings as $key => $si) {
+            $unit = Reading::from($key)->fileUnit()->value;
+            $this->append(FactKind::Reading, new Content($key, $si, null, ['unit' => $unit]));
+        }
+        foreach ($findings->tests as $key => $word) {
+            $this->append(FactKind::Test, new Content($key, null, $word->value));
+        }
+        foreach ($findings->confirmed as $fault) {
+            $this->append(FactKind::Confirmed, new Content($fault->value, null, 'yes'));
+        }
+    }
+
+    public function append(FactKind $kind, Content $content, ?string $id = null): Fact
+    {
+        $same = $id === null ? null : $this->kept($id);
+        if (
+            $same !== null &&
+            $same->visit_id === $this->visit->id &&
+            $same->fact()->kind === $kind &&
+            $same->fact()->content->says($content)
+        ) {
+            return $same->fact();
+        }
+        $fact = new Fact(
+            $same === null ? $id ?? (string) Str::ulid() : (string) Str::ulid(),
+            $kind,
+            $content,
+            $this->at,
+            $this->source,
+            $this->author->id,
+            $this->visit->circuit_id,
         );
+        try {
+            FactRecord::query()->create(['visit_id' => $this->visit->id] + FactRecord::columns($fact));
+        } catch (UniqueConstraintViolationException) {
+            // The same fact arrived twice at once; the other one is kept.
+            return $this->kept($fact->id)?->fact() ?? $fact;
+        }
+
+        return $fact;
+    }
+
+    private function kept(string $id): ?FactRecord
+    {
+        return FactRecord::query()->where('id', $id)->first();
     }
 
     /** The ULID $i places after $id; the same for the same two, whenever it is asked. */
@@ -127,181 +175,5 @@ final readonly class Recorder
         }
 
         return substr($id, 0, -4).$end;
-    }
-
-    /** Takes an entry of this visit back; doing so twice is doing so once. */
-    public function undo(Entry $entry, ?string $id = null): void
-    {
-        $done = Entry::query()
-            ->where('visit_id', $this->visit->id)
-            ->where('kind', 'undo')
-            ->where('supersedes', $entry->id)
-            ->exists();
-        if (! $done && $entry->kind !== 'undo') {
-            $this->append(
-                ['kind' => 'undo', 'key' => $entry->key, 'supersedes' => $entry->id],
-                $id !== null && Entry::query()->where('id', $id)->exists() ? null : $id,
-            );
-        }
-    }
-
-    /** Records all that a visit file holds. */
-    public function import(Findings $findings, Carbon $takenAt): void
-    {
-        $lines = [];
-        foreach ($findings->complaints as $complaint) {
-            $lines[] = ['kind' => 'complaint', 'key' => $complaint->value, 'word' => 'yes'];
-        }
-        if ($findings->state !== null) {
-            $lines[] = ['kind' => 'state', 'key' => 'state', 'word' => $findings->state->value];
-        }
-        foreach ($findings->observations as $key => $word) {
-            $lines[] = ['kind' => 'observation', 'key' => $key, 'word' => $word->value];
-        }
-        foreach ($findings->readings as $key => $si) {
-            $lines[] = [
-                'kind' => 'reading',
-                'key' => $key,
-                'value' => $si,
-                'unit' => Reading::from($key)->fileUnit()->value,
-            ];
-        }
-        foreach ($findings->tests as $key => $word) {
-            $lines[] = ['kind' => 'test', 'key' => $key, 'word' => $word->value];
-        }
-        foreach ($findings->confirmed as $fault) {
-            $lines[] = ['kind' => 'confirmed', 'key' => $fault->value, 'word' => 'yes'];
-        }
-        foreach ($lines as $line) {
-            $this->append($line + ['taken_at' => $takenAt]);
-        }
-    }
-
-    /**
-     * @return array<string, mixed>
-     *
-     * @throws NotRecordable
-     */
-    private function attributes(string $kind, string $key, string $typed): array
-    {
-        return match ($kind) {
-            'reading' => $this->reading($key, $typed),
-            'observation' => $this->answer(Observation::tryFrom($key), $key, $typed),
-            'test' => $this->answer(Test::tryFrom($key), $key, $typed),
-            'state' => [
-                'word' => $typed === ''
-                        ? null
-                        : $this->known(State::tryFrom($typed), $typed, array_column(State::cases(), 'value')),
-            ],
-            'complaint' => $this->mark(Complaint::tryFrom($key), $key, $typed),
-            'confirmed', 'ruled_out' => $this->mark(Fault::tryFrom($key), $key, $typed),
-            'note' => $typed === '' && $key !== 'summary'
-                ? throw new NotRecordable('The note is empty.')
-                : ['typed' => mb_substr($typed, 0, 4000)],
-            default => throw new NotRecordable(
-                '"'.
-                    Str::limit($kind, 30).
-                    '" is no kind of entry. Possible: '.
-                    implode(', ', self::KINDS).
-                    '.',
-            ),
-        };
-    }
-
-    /** @return array<string, mixed> */
-    private function reading(string $key, string $typed): array
-    {
-        $reading =
-            Reading::tryFrom($key) ??
-            throw new NotRecordable('"'.Str::limit($key, 40).'" is no reading that Metrum knows.');
-        if ($typed === '') {
-            return ['value' => null, 'typed' => ''];
-        }
-        $usual = $this->user->units()->of($reading->quantity());
-        try {
-            $amount = Reader::read($typed, $reading->quantity(), $usual);
-        } catch (NotAQuantity $error) {
-            throw new NotRecordable($reading->short().': '.$error->getMessage());
-        }
-        $refusal = Plausible::refusal(
-            $reading,
-            $amount->si,
-            $this->visit->circuit->site->atmosphere(),
-            $amount->unit,
-        );
-        if ($refusal !== null) {
-            throw new NotRecordable(
-                $reading->short().': "'.Str::limit($typed, 40).'" was given; '.$refusal.'.',
-            );
-        }
-
-        return ['value' => $amount->si, 'typed' => $typed, 'unit' => $amount->unit->value];
-    }
-
-    /** @return array<string, mixed> */
-    private function answer(Observation|Test|null $asked, string $key, string $typed): array
-    {
-        if ($asked === null) {
-            throw new NotRecordable('"'.Str::limit($key, 40).'" is nothing that Metrum asks.');
-        }
-        if ($typed === '') {
-            return ['word' => null];
-        }
-        $word = Word::tryFrom($typed);
-        $possible = $asked->words();
-
-        return [
-            'word' => $this->known(
-                $word !== null && in_array($word, $possible, true) ? $word : null,
-                $typed,
-                array_column($possible, 'value'),
-            ),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private function mark(Complaint|Fault|null $marked, string $key, string $typed): array
-    {
-        if ($marked === null) {
-            throw new NotRecordable('"'.Str::limit($key, 40).'" is no word that Metrum knows.');
-        }
-
-        return ['word' => in_array($typed, ['', 'no'], true) ? null : 'yes'];
-    }
-
-    /** @param  list<string>  $possible */
-    private function known(?\BackedEnum $word, string $typed, array $possible): string
-    {
-        return $word === null
-            ? throw new NotRecordable(
-                '"'.Str::limit($typed, 40).'" was given; possible is '.implode(', ', $possible).'.',
-            )
-            : (string) $word->value;
-    }
-
-    /** @param  array<string, mixed>  $attributes */
-    private function isSame(Entry $entry, array $attributes): bool
-    {
-        return $entry->visit_id === $this->visit->id &&
-            $entry->kind === $attributes['kind'] &&
-            $entry->key === $attributes['key'] &&
-            $entry->word === ($attributes['word'] ?? null) &&
-            $entry->typed === ($attributes['typed'] ?? null);
-    }
-
-    /** @param  array<string, mixed>  $attributes */
-    private function append(array $attributes, ?string $id = null): Entry
-    {
-        $now = Carbon::now();
-
-        return Entry::query()->create(
-            $attributes + [
-                'id' => $id ?? (string) Str::ulid(),
-                'visit_id' => $this->visit->id,
-                'user_id' => $this->user->id,
-                'source' => $this->source,
-                'taken_at' => $now,
-            ],
-        );
     }
 }

@@ -5,15 +5,22 @@ namespace App\Records;
 use App\Models\FollowUp;
 use App\Models\Visit;
 use Illuminate\Support\Collection;
-use Metrum\Circuit\Fault;
 
 /** What waits today: visits still open, follow-ups due, circuits whose last visit left something wrong. */
 final readonly class Today
 {
+    private const MOST = 12;
+
+    private const LOOKS = 6;
+
     /** @return Collection<int, Visit> */
     public function openVisits(): Collection
     {
-        return Visit::stillOpen()->with('circuit.site', 'user')->latest('opened_at')->limit(12)->get();
+        return Visit::stillOpen()
+            ->with('circuit.site', 'circuit.plant', 'user')
+            ->latest('opened_at')
+            ->limit(self::MOST)
+            ->get();
     }
 
     /** @return Collection<int, FollowUp> */
@@ -23,43 +30,32 @@ final readonly class Today
             ->whereNull('done_at')
             ->with('circuit.site')
             ->orderBy('due_on')
-            ->limit(12)
+            ->limit(self::MOST)
             ->get();
     }
 
     /**
-     * Circuits whose last closed visit ended with a fault still leading, worst first, with that verdict.
+     * Last closed visits of circuits that ended with a fault still leading, worst first.
      *
-     * @return list<VisitOutcome>
+     * @return Collection<int, Visit> with what each came to
      */
-    public function needingALook(): array
+    public function needingALook(): Collection
     {
-        $latest = Visit::query()
-            ->whereNotNull('closed_at')
-            ->latest('opened_at')
-            ->with('circuit.site')
-            ->limit(60)
-            ->get()
-            ->unique('circuit_id')
-            ->take(24);
-        $rows = [];
-        foreach ($latest as $visit) {
-            $outcome = new VisitOutcome($visit);
-            $first = $outcome->verdict->first();
-            if (
-                ! $outcome->isProven() &&
-                ! $outcome->verdict->blank &&
-                $first->fault !== Fault::NoFault &&
-                $first->probability > 0.4
-            ) {
-                $rows[] = $outcome;
-            }
-        }
-        usort(
-            $rows,
-            static fn (VisitOutcome $a, VisitOutcome $b): int => $b->probability() <=> $a->probability(),
-        );
-
-        return array_slice($rows, 0, 6);
+        return Visit::query()
+            ->select('visits.*')
+            ->join('verdicts', 'verdicts.visit_id', '=', 'visits.id')
+            ->where('verdicts.needs_a_look', true)
+            ->whereNotNull('visits.closed_at')
+            ->whereNotExists(
+                static fn ($later) => $later
+                    ->from('visits', 'later')
+                    ->whereColumn('later.circuit_id', 'visits.circuit_id')
+                    ->whereColumn('later.opened_at', '>', 'visits.opened_at')
+                    ->whereNotNull('later.closed_at'),
+            )
+            ->orderByDesc('verdicts.probability')
+            ->limit(self::LOOKS)
+            ->with('circuit.site', 'verdict')
+            ->get();
     }
 }

@@ -3,27 +3,15 @@
 namespace App\View;
 
 use Metrum\Circuit\Fault;
-use Metrum\Quantity\Kind;
+use Metrum\Plant\ScenarioFields;
+use Metrum\Quantity\Field;
 use Metrum\Quantity\NotAQuantity;
-use Metrum\Quantity\Reader;
-use Metrum\Quantity\Unit;
+use Metrum\Quantity\Units;
 
 /** What was set at the plant bench: typed values in one's own units, kept where they cannot be, with the reason. */
 final class BenchInputs
 {
-    /** Faults that show only in time. */
-    public const IN_TIME = [
-        Fault::ExcessLoad,
-        Fault::ThermostatWrong,
-        Fault::LowPressureControlWrong,
-        Fault::FanDelayHolding,
-        Fault::DefrostClockWrong,
-        Fault::DefrostHeaterFailed,
-        Fault::DefrostNotTerminating,
-        Fault::DefrostTooFew,
-        Fault::DrainBlocked,
-    ];
-
+    /** Percent. */
     public const SEVERITIES = [
         20 => 'just noticeable',
         40 => 'plain',
@@ -32,28 +20,8 @@ final class BenchInputs
         100 => 'does no work',
     ];
 
-    /** Key => kind, least and most (SI; shares 0 … 1; turns). */
-    private const FIELDS = [
-        'ambient' => [Kind::Temperature, 233.15, 323.15],
-        'box' => [Kind::Temperature, 223.15, 313.15],
-        'load' => [Kind::Share, 0.02, 2.0],
-        'added' => [Kind::Mass, -50.0, 50.0],
-        'turns' => [Kind::Turns, -4.0, 4.0],
-        'regulator' => [Kind::Turns, -6.0, 6.0],
-        'coil' => [Kind::Share, 0.0, 1.0],
-        'condenser' => [Kind::Share, 0.0, 1.0],
-    ];
-
-    public const NAMES = [
-        'ambient' => 'Ambient',
-        'box' => 'Box',
-        'load' => 'or load',
-        'added' => 'Charge added',
-        'turns' => 'Valve, turns in',
-        'regulator' => 'Regulator, turns in',
-        'coil' => 'Coil',
-        'condenser' => 'Condenser',
-    ];
+    /** @var array<string, Field> */
+    public readonly array $fields;
 
     /** @var array<string, float> */
     private array $values = [];
@@ -67,45 +35,14 @@ final class BenchInputs
     /** @param  array<string, mixed>  $typed */
     public function __construct(private readonly array $typed, private readonly Units $units)
     {
-        foreach (self::FIELDS as $key => [$kind, $least, $most]) {
-            $text = $this->typed($key);
-            if ($text === '') {
-                continue;
-            }
-            try {
-                // Less refrigerant is a negative amount here, and turns may be either way.
-                $negative = $kind === Kind::Mass && preg_match('/^\s*[-−]/u', $text) === 1;
-                $value = Reader::read(
-                    $negative ? ltrim($text, " \t-−") : $text,
-                    $kind,
-                    $kind === Kind::Share ? Unit::Percent : $units->of($kind),
-                )->si;
-                $value = $negative ? -$value : $value;
-                if ($value < $least || $value > $most) {
-                    $this->errors[$key] =
-                        self::NAMES[$key].
-                        ': "'.
-                        mb_substr($text, 0, 20).
-                        '" was given; possible is '.
-                        $units->span($least, $most, $kind).
-                        ' '.
-                        ($kind === Kind::Share ? '%' : $units->symbol($kind)).
-                        '.';
-                } else {
-                    $this->values[$key] = $value;
-                }
-            } catch (NotAQuantity $error) {
-                $this->errors[$key] = self::NAMES[$key].': '.$error->getMessage();
-            }
+        $this->fields = ScenarioFields::bench();
+        foreach ($this->fields as $key => $field) {
+            $this->read($key, $field);
         }
         foreach (['', '2'] as $which) {
             $fault = Fault::tryFrom($this->typed('fault'.$which));
-            $severity = $this->typed('severity'.$which);
             if ($fault !== null && $fault !== Fault::NoFault) {
-                $this->faults[] = [
-                    $fault,
-                    is_numeric($severity) ? max(0.0, min(1.0, (float) $severity / 100)) : 0.6,
-                ];
+                $this->faults[] = [$fault, $this->severity('severity'.$which)];
             }
         }
     }
@@ -132,8 +69,29 @@ final class BenchInputs
 
     public function unit(string $key): string
     {
-        $kind = self::FIELDS[$key][0];
+        return $this->units->symbol($this->fields[$key]->kind);
+    }
 
-        return $kind === Kind::Share ? '%' : $this->units->symbol($kind);
+    private function read(string $key, Field $field): void
+    {
+        $text = $this->typed($key);
+        if ($text === '') {
+            return;
+        }
+        try {
+            $this->values[$key] = $field->read($text, $this->units)->si;
+        } catch (NotAQuantity $reason) {
+            $this->errors[$key] = $reason->getMessage();
+        }
+    }
+
+    private function severity(string $key): float
+    {
+        $field = ScenarioFields::severity();
+        $typed = $this->typed($key);
+
+        return is_numeric($typed)
+            ? max($field->least, min($field->most, (float) $typed / 100))
+            : (float) $field->usual;
     }
 }

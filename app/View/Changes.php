@@ -10,88 +10,84 @@ use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Plant\PlantState;
 use Metrum\Quantity\Format;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\Units;
 
-/** What a technician would read differently from one state of a plant to another. */
-final class Changes
+/**
+ * What a technician would read differently from one state of a plant to another.
+ *
+ * @phpstan-type Change array{name: string, before: string, now: string, arrow: string}
+ */
+final readonly class Changes
 {
-    /** @return list<array{name: string, before: string, now: string, arrow: string}> */
-    public static function between(
-        Circuit $circuit,
-        HouseRules $rules,
-        PlantState $before,
-        PlantState $now,
-        Units $units,
-    ): array {
-        $figures = static fn (PlantState $state): Figures => Figures::of(
-            new Findings($circuit, readings: $state->readings),
-            $rules,
-        );
-        [$a, $b] = [$figures($before), $figures($now)];
+    private const FIGURES = [
+        'Evaporating (dew)' => Derived::SaturatedSuction,
+        'Condensing' => Derived::SaturatedCondensing,
+        'Superheat at the bulb' => Derived::EvaporatorSuperheat,
+        'Superheat at the compressor' => Derived::CompressorSuperheat,
+        'Subcooling' => Derived::Subcooling,
+        'TD' => Derived::EvaporatorTd,
+        'Condenser split' => Derived::CondenserSplit,
+    ];
+
+    /** Less than this is no change: K, and the same for readings and W. */
+    private const LEAST_FIGURE = 0.15;
+
+    private const READINGS = [
+        'Discharge pipe' => [Reading::DischargeTemperature, 0.3],
+        'Current' => [Reading::CompressorCurrent, 0.05],
+        'Receiver level' => [Reading::ReceiverLevel, 0.01],
+    ];
+
+    private const LEAST_COOLING = 20.0;
+
+    private const LEAST_POWER = 10.0;
+
+    public function __construct(private Circuit $circuit, private HouseRules $rules, private Units $units)
+    {
+    }
+
+    /** @return list<Change> */
+    public function between(PlantState $before, PlantState $now): array
+    {
+        [$a, $b] = [$this->figures($before), $this->figures($now)];
         $rows = [];
-        $kelvin = [
-            'Evaporating (dew)' => Derived::SaturatedSuction,
-            'Condensing' => Derived::SaturatedCondensing,
-            'Superheat at the bulb' => Derived::EvaporatorSuperheat,
-            'Superheat at the compressor' => Derived::CompressorSuperheat,
-            'Subcooling' => Derived::Subcooling,
-            'TD' => Derived::EvaporatorTd,
-            'Condenser split' => Derived::CondenserSplit,
-        ];
-        foreach ($kelvin as $name => $key) {
-            $rows[] = self::row(
-                $name,
-                $a->value($key),
-                $b->value($key),
-                static fn (float $si): string => $units->text($si, $key->quantity()),
-                0.15,
-            );
+        foreach (self::FIGURES as $name => $key) {
+            $say = fn (float $si): string => $this->units->text($si, $key->quantity());
+            $rows[] = self::row($name, [$a->value($key), $b->value($key)], $say, self::LEAST_FIGURE);
         }
-        $rows[] = self::row(
-            'Discharge pipe',
-            $before->reading(Reading::DischargeTemperature),
-            $now->reading(Reading::DischargeTemperature),
-            static fn (float $si): string => $units->text($si, Kind::Temperature),
-            0.3,
-        );
-        $rows[] = self::row(
-            'Current',
-            $before->reading(Reading::CompressorCurrent),
-            $now->reading(Reading::CompressorCurrent),
-            static fn (float $si): string => $units->text($si, Kind::Current),
-            0.05,
-        );
-        $rows[] = self::row(
-            'Receiver level',
-            $before->reading(Reading::ReceiverLevel),
-            $now->reading(Reading::ReceiverLevel),
-            static fn (float $si): string => round(100 * $si).' %',
-            0.01,
-        );
-        $rows[] = self::row(
-            'Cooling',
-            $before->cooling,
-            $now->cooling,
-            static fn (float $watt): string => Format::number($watt / 1e3, 2, true).' kW',
-            20.0,
-        );
-        $rows[] = self::row(
-            'Power',
-            $before->power,
-            $now->power,
-            static fn (float $watt): string => Format::number($watt / 1e3, 2, true).' kW',
-            10.0,
-        );
+        foreach (self::READINGS as $name => [$reading, $least]) {
+            $say = fn (float $si): string => $this->units->text($si, $reading->quantity());
+            $rows[] = self::row($name, [$before->reading($reading), $now->reading($reading)], $say, $least);
+        }
+        $kilowatts = static fn (float $watt): string => Format::number($watt / 1e3, 2, true).' kW';
+        $rows[] = self::row('Cooling', [$before->cooling, $now->cooling], $kilowatts, self::LEAST_COOLING);
+        $rows[] = self::row('Power', [$before->power, $now->power], $kilowatts, self::LEAST_POWER);
 
         return array_values(array_filter($rows));
     }
 
     /**
-     * @param  callable(float): string  $say
-     * @return ?array{name: string, before: string, now: string, arrow: string}
+     * @param  list<Change>  $changes
+     * @return list<Change> only what moves
      */
-    private static function row(string $name, ?float $before, ?float $now, callable $say, float $least): ?array
+    public static function moving(array $changes): array
     {
+        return array_values(array_filter($changes, static fn (array $row): bool => $row['arrow'] !== ''));
+    }
+
+    private function figures(PlantState $state): Figures
+    {
+        return Figures::of(new Findings($this->circuit, readings: $state->readings), $this->rules);
+    }
+
+    /**
+     * @param  array{?float, ?float}  $values  before and now
+     * @param  callable(float): string  $say
+     * @return ?Change
+     */
+    private static function row(string $name, array $values, callable $say, float $least): ?array
+    {
+        [$before, $now] = $values;
         if ($before === null) {
             return null;
         }
@@ -101,7 +97,11 @@ final class Changes
             'name' => $name,
             'before' => $say($before),
             'now' => $now === null ? 'none' : $say($now),
-            'arrow' => abs($moved) < $least ? '' : ($moved > 0 ? '↑' : '↓'),
+            'arrow' => match (true) {
+                abs($moved) < $least => '',
+                $moved > 0 => '↑',
+                default => '↓',
+            },
         ];
     }
 }

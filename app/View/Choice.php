@@ -3,27 +3,37 @@
 namespace App\View;
 
 use Metrum\Circuit\Observation;
+use Metrum\Circuit\Question;
 use Metrum\Circuit\Test;
 use Metrum\Circuit\Word;
+use Metrum\Log\FactKind;
 
 /** One question with its answers as large taps. */
 final readonly class Choice
 {
+    /** @param  list<string>  $cautions  of a test, in words */
     public function __construct(
-        public Observation|Test $asked,
+        public Question $asked,
         public ?Word $chosen,
         public bool $proposed,
         public string $how = '',
+        public array $cautions = [],
     ) {
     }
 
-    public function kind(): string
+    public function kind(): FactKind
     {
-        return $this->asked instanceof Test ? 'test' : 'observation';
+        return $this->asked instanceof Test ? FactKind::Test : FactKind::Observation;
     }
 
     public function domId(): string
     {
-        return 'choice-'.str_replace('_', '-', $this->asked->value);
+        return 'choice-'.str_replace('_', '-', (string) $this->asked->value);
+    }
+
+    /** Whether its answers are drawn as well as named. */
+    public function isDrawn(): bool
+    {
+        return $this->asked === Observation::FrostCoil;
     }
 }

@@ -4,50 +4,64 @@ namespace App\View;
 
 use App\Models\Circuit;
 use App\Models\FollowUp;
+use App\Models\HouseRuleChoice;
 use App\Models\User;
+use App\Models\Visit;
 use App\Picture\Course;
+use App\Picture\CourseFacts;
 use App\Records\CircuitHistory;
-use App\Records\CircuitSheet;
+use App\Records\Judge;
 use Illuminate\Database\Eloquent\Collection;
-use Metrum\Exchange\DesignUnits;
+use Metrum\Circuit\DesignKey;
+use Metrum\Circuit\SystemKey;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Plant\TwinExpectation;
+use Metrum\Plant\Twins;
+use Metrum\Quantity\Units;
 
 /** Everything that the page of one circuit shows. */
 final readonly class CircuitPage
 {
+    private const COURSE_HEIGHT = 300.0;
+
     public Units $units;
 
     public CircuitHistory $history;
+
+    public ?Visit $latest;
 
     /** @var Collection<int, FollowUp> */
     public Collection $followUps;
 
     public Course $course;
 
-    public function __construct(public Circuit $circuit, User $user)
+    public function __construct(public Circuit $circuit, User $user, Judge $judge, Twins $twins)
     {
         $this->units = $user->units();
-        $this->history = new CircuitHistory($circuit);
+        $this->history = new CircuitHistory($circuit, $judge);
+        $this->latest = $this->history->latest();
         $this->followUps = $circuit->followUps()->whereNull('done_at')->get();
-        $latest = $this->history->latest();
-        $findings = $latest !== null ? $latest->findings : new Findings($circuit->plant());
-        $rules = $latest !== null ? $latest->visit->rules() : \App\Models\HouseRule::inForce();
-        $this->course = new Course($findings, Figures::of($findings, $rules), $rules, $this->units, 300.0);
+        $findings = $this->latest === null ? new Findings($circuit->known()) : $this->latest->findings();
+        $rules = $this->latest === null ? HouseRuleChoice::inForce() : $this->latest->rules();
+        $twin = $twins->of($findings->circuit, $rules);
+        $expectation = new TwinExpectation($findings, $rules, $twin);
+        $facts = new CourseFacts($findings, Figures::of($findings, $rules), $rules, $expectation);
+        $this->course = Course::across($facts, $this->units, self::COURSE_HEIGHT);
     }
 
     /** @return list<array{name: string, value: ?string}> */
     public function system(): array
     {
-        $choices = CircuitSheet::choices();
+        $words = $this->circuit->systemWords();
         $facts = [];
-        foreach (CircuitSheet::LABELS as $key => $label) {
-            $value = $this->circuit->system[$key] ?? null;
+        foreach (SystemKey::cases() as $key) {
+            $value = $words[$key->value] ?? null;
             $facts[] = [
-                'name' => $label,
+                'name' => $key->label(),
                 'value' => match (true) {
                     is_bool($value) => $value ? 'yes' : 'no',
-                    is_string($value) => $choices[$key][$value] ?? $value,
+                    is_string($value) => $key->choices()[$value] ?? $value,
                     default => null,
                 },
             ];
@@ -59,17 +73,16 @@ final readonly class CircuitPage
     /** @return list<array{name: string, value: ?string}> */
     public function design(): array
     {
+        $figures = $this->circuit->designWords();
         $facts = [];
-        foreach (CircuitSheet::DESIGN_LABELS as $key => $label) {
-            $value = $this->circuit->design[$key] ?? null;
+        foreach (DesignKey::cases() as $key) {
+            $field = $key->field();
+            $value = $figures[$key->value] ?? null;
             $facts[] = [
-                'name' => $label,
+                'name' => $field->label,
                 'value' => $value === null
                         ? null
-                        : $this->units->text(
-                            DesignUnits::of($key)->toSi((float) $value),
-                            DesignUnits::quantity($key),
-                        ),
+                        : $this->units->text($field->fileUnit()->toSi((float) $value), $field->kind),
             ];
         }
 

@@ -2,23 +2,25 @@
 
 namespace App\View;
 
-use App\Models\Entry;
-use Metrum\Circuit\Complaint;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
-use Metrum\Circuit\State;
-use Metrum\Circuit\Test;
-use Metrum\Circuit\Word;
 use Metrum\Diagnosis\Check;
 use Metrum\Diagnosis\Evidence;
-use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Outcome;
+use Metrum\Diagnosis\Signal;
+use Metrum\Findings\Derived;
 use Metrum\Findings\Figure;
+use Metrum\Findings\Findings;
+use Metrum\Log\Fact;
+use Metrum\Quantity\Format;
+use Metrum\Quantity\Kind;
+use Metrum\Quantity\Units;
 
 /** Puts what the core found into sentences, in one person's units. */
 final readonly class Explain
 {
+    /** Deviations beyond which a sign is said to be high or low. */
+    private const BEYOND = 1.0;
+
     public function __construct(private Units $units)
     {
     }
@@ -27,22 +29,7 @@ final readonly class Explain
     public function evidence(Evidence $piece): string
     {
         if ($piece->signal !== null) {
-            $signal = $piece->signal;
-            $kind = $signal->sign->quantity();
-            $deviations = $signal->deviations();
-            $phrase = match (true) {
-                $deviations > 1.0 => $signal->sign->high,
-                $deviations < -1.0 => $signal->sign->low,
-                default => $signal->sign->fine,
-            };
-
-            return $signal->sign->label.
-                ' '.
-                $this->units->text($signal->measured, $kind).
-                ', usual '.
-                $this->units->number($signal->expected->value, $kind).
-                ': '.
-                $phrase;
+            return $this->signal($piece->signal);
         }
         if ($piece->asked !== null && $piece->word !== null) {
             return $piece->asked->label().': '.mb_strtolower($piece->word->label());
@@ -57,7 +44,7 @@ final readonly class Explain
         if ($outcome->word !== null) {
             return $outcome->word->label();
         }
-        $kind = $check->sign?->quantity() ?? \Metrum\Quantity\Kind::Count;
+        $kind = $check->sign?->row()->quantity ?? Kind::Count;
 
         return match (true) {
             $outcome->from === null && $outcome->to !== null => 'below '.
@@ -70,43 +57,22 @@ final readonly class Explain
         };
     }
 
-    public function fault(Fault $fault): string
-    {
-        return FaultCatalogue::name($fault);
-    }
-
     /** One line of the log, without its time. */
-    public function entry(Entry $entry): string
+    public function fact(Fact $fact): string
     {
-        return match ($entry->kind) {
-            'reading' => Reading::from($entry->key)->short().
-                ' '.
-                ($entry->value === null
-                    ? 'not measured'
-                    : $this->units->text($entry->value, Reading::from($entry->key)->quantity())),
-            'observation' => Observation::from($entry->key)->label().': '.self::word($entry),
-            'test' => Test::from($entry->key)->label().': '.self::word($entry),
-            'state' => State::from((string) $entry->word)->label(),
-            'complaint' => Complaint::from($entry->key)->label(),
-            'confirmed' => 'Confirmed: '.$this->fault(Fault::from($entry->key)),
-            'ruled_out' => 'Ruled out: '.
-                $this->fault(Fault::from($entry->key)).
-                ($entry->typed === null ? '' : ', because '.$entry->typed),
-            default => (string) $entry->typed,
-        };
-    }
-
-    private static function word(Entry $entry): string
-    {
-        return $entry->word === null ? 'not seen' : lcfirst(Word::from($entry->word)->label());
+        return $fact->rule()->line($fact->content, $this->units);
     }
 
     /** @return list<array{name: string, value: string}> the inputs of a figure with the reader's own numbers */
-    public function inputs(Figure $figure): array
+    public function inputs(Figure $figure, Findings $findings): array
     {
         $inputs = [];
-        foreach ($figure->inputs as $name => [$si, $kind]) {
-            $inputs[] = ['name' => $name, 'value' => $this->units->text($si, $kind)];
+        foreach ($figure->from as $one) {
+            [$label, $si, $kind] =
+                $one instanceof Reading
+                    ? [$one->label(), $findings->reading($one), $one->quantity()]
+                    : [$one->field()->label, $findings->circuit->design->value($one), $one->field()->kind];
+            $inputs[] = ['name' => $label, 'value' => $this->units->text((float) $si, $kind)];
         }
 
         return $inputs;
@@ -114,8 +80,8 @@ final readonly class Explain
 
     public function figure(Figure $figure): string
     {
-        return $figure->key === \Metrum\Findings\Derived::CompressionRatio
-            ? \Metrum\Quantity\Format::number($figure->si, 1, true)
+        return $figure->key === Derived::CompressionRatio
+            ? Format::number($figure->si, 1, true)
             : $this->units->text($figure->si, $figure->key->quantity());
     }
 
@@ -126,5 +92,20 @@ final readonly class Explain
             $share > 0.99 && $share < 1.0 => "over 99\u{00A0}%",
             default => round(100 * $share)."\u{00A0}%",
         };
+    }
+
+    private function signal(Signal $signal): string
+    {
+        $row = $signal->sign->row();
+        $deviations = $signal->deviations();
+        $phrase = match (true) {
+            $deviations > self::BEYOND => $row->high,
+            $deviations < -self::BEYOND => $row->low,
+            default => $row->fine,
+        };
+        $measured = $this->units->text($signal->measured, $row->quantity);
+        $usual = $this->units->number($signal->expected->value, $row->quantity);
+
+        return $row->label.' '.$measured.', usual '.$usual.': '.$phrase;
     }
 }

@@ -2,11 +2,12 @@
 
 namespace App\View;
 
-use App\Models\User;
 use App\Models\Visit;
-use App\Records\NotRecordable;
+use App\Records\Author;
 use App\Records\Recorder;
 use Metrum\Exchange\QuickLine;
+use Metrum\Log\FactKind;
+use Metrum\Log\NotAFact;
 
 /** What a half-typed quick line would be kept as, before it is. */
 final readonly class Meaning
@@ -16,19 +17,18 @@ final readonly class Meaning
 
     public ?string $completion;
 
-    public function __construct(Visit $visit, User $user, string $line)
+    public function __construct(Visit $visit, Author $author, \DateTimeImmutable $at, string $line)
     {
-        $visit->loadMissing('circuit.site');
         $reader = new QuickLine();
-        $recorder = new Recorder($visit, $user);
-        $explain = new Explain($user->units());
+        $recorder = new Recorder($visit, $author, $at);
         $pieces = [];
         foreach ($reader->read($line) as $said) {
             try {
-                $text = $explain->entry($recorder->meant($said));
-                $pieces[] = ['text' => $said->kind === 'note' ? 'note: '.$text : $text, 'refused' => false];
-            } catch (NotRecordable $error) {
-                $pieces[] = ['text' => $error->getMessage(), 'refused' => true];
+                $text = $said->kind->rule()->line($recorder->meant($said), $author->units);
+                $note = $said->kind === FactKind::Note ? 'note: ' : '';
+                $pieces[] = ['text' => $note.$text, 'refused' => false];
+            } catch (NotAFact $reason) {
+                $pieces[] = ['text' => $reason->getMessage(), 'refused' => true];
             }
         }
         $this->pieces = $pieces;

@@ -6,14 +6,22 @@ use Metrum\Circuit\Complaint;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\Reading;
 use Metrum\Diagnosis\FaultCatalogue;
+use Metrum\Diagnosis\Sureness;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Findings;
 use Metrum\Quantity\Kind;
+use Metrum\Quantity\Units;
 
 /** The visit in a few sentences for the owner: what was complained of, what was found, what should be done. */
 final readonly class OwnerSummary
 {
+    private const PROVISIONAL =
+        ' The plant had not settled when we measured, '.'so we look again before we call it certain.';
+
+    /** K off the set point that are said. */
+    private const OFF = 1.0;
+
     public function __construct(private Findings $findings, private Verdict $verdict, private Units $units)
     {
     }
@@ -51,8 +59,8 @@ final readonly class OwnerSummary
         }
         $place = match (true) {
             $above === null => '.',
-            $above > 1.0 => ', '.$this->units->text($above, Kind::Difference).' warmer than set.',
-            $above < -1.0 => ', '.$this->units->text(-$above, Kind::Difference).' colder than set.',
+            $above > self::OFF => ', '.$this->units->text($above, Kind::Difference).' warmer than set.',
+            $above < -self::OFF => ', '.$this->units->text(-$above, Kind::Difference).' colder than set.',
             default => ', where it should be.',
         };
 
@@ -62,42 +70,31 @@ final readonly class OwnerSummary
     private function found(): string
     {
         if ($this->findings->confirmed !== []) {
-            return 'Found and proven: '.
-                implode(
-                    ' ',
-                    array_map(
-                        static fn (Fault $fault): string => FaultCatalogue::entry($fault)->forTheOwner,
-                        $this->findings->confirmed,
-                    ),
-                );
+            $proven = array_map(
+                static fn (Fault $fault): string => FaultCatalogue::entry($fault)->forTheOwner,
+                $this->findings->confirmed,
+            );
+
+            return 'Found and proven: '.implode(' ', $proven);
         }
         $first = $this->verdict->first();
         $sentence = $first->entry()->forTheOwner;
-        $provisional =
-            $this->verdict->unsettled === []
-                ? ''
-                : ' The plant had not settled when we measured, so we look again before we call it certain.';
-
-        return match (true) {
-            $first->probability < 0.4 => 'The cause is not yet certain; the likeliest so far: '.
-                lcfirst($sentence).
-                $provisional,
-            $first->probability < 0.8 && $first->fault !== Fault::NoFault => 'Most likely: '.
-                lcfirst($sentence).
-                $provisional,
-            default => $sentence.$provisional,
+        $said = match (true) {
+            ! $this->verdict->leads() => 'The cause is not yet certain; the likeliest so far: '.
+                lcfirst($sentence),
+            $first->fault === Fault::NoFault || $first->sureness() === Sureness::Sure => $sentence,
+            default => 'Most likely: '.lcfirst($sentence),
         };
+
+        return $said.($this->verdict->settled->isOpen() ? '' : self::PROVISIONAL);
     }
 
     private function next(): string
     {
         $proven = $this->findings->confirmed[0] ?? null;
-        if ($proven !== null) {
-            return FaultCatalogue::entry($proven)->whatWeDo;
-        }
-        $first = $this->verdict->first();
-        if ($first->probability >= 0.4) {
-            return $first->entry()->whatWeDo;
+        $leading = $this->verdict->leading();
+        if ($proven !== null || $leading !== null) {
+            return FaultCatalogue::entry($proven ?? $leading)->whatWeDo;
         }
         $check = $this->verdict->nextCheck();
 

@@ -5,52 +5,70 @@ namespace App\View;
 use App\Models\User;
 use App\Models\Visit;
 use App\Picture\Course;
+use App\Records\Judged;
 use Illuminate\Support\Str;
-use Metrum\Circuit\HouseRules;
+use Metrum\Circuit\HouseRule;
+use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
+use Metrum\Circuit\Station;
+use Metrum\Circuit\Test;
+use Metrum\Diagnosis\FaultCatalogue;
+use Metrum\Log\Fact;
+use Metrum\Log\FactKind;
+use Metrum\Log\Kinds\NoteWritten;
 use Metrum\Quantity\Kind;
 
 /** What is left with the owner: the visit in words, the course, the readings, the rules in force. */
 final readonly class Report
 {
+    private const COURSE_HEIGHT = 380.0;
+
+    public Visit $visit;
+
     public VisitPage $page;
 
     public Course $course;
 
-    public function __construct(public Visit $visit, User $user)
+    public function __construct(Judged $judged, User $user)
     {
-        $visit->loadMissing('user', 'followUps');
-        $this->page = new VisitPage($visit, Stage::Leave, $user);
-        $this->course = new Course(
-            $this->page->findings,
-            $this->page->verdict->figures,
-            $visit->rules(),
-            $this->page->units,
-            380.0,
-            expectation: $this->page->expectation,
-        );
+        $this->visit = $judged->visit->loadMissing('user', 'followUps');
+        $this->page = new VisitPage($judged, Station::Leave, $user);
+        $this->course = Course::across($this->page->courseFacts(), $this->page->units, self::COURSE_HEIGHT);
     }
 
     public function summary(): string
     {
-        $own = $this->page->log->entry('note', 'summary')?->typed;
+        $own = $this->page->log->fact(FactKind::Note, NoteWritten::SUMMARY)?->content->text('text') ?? '';
 
-        return $own !== null && $own !== '' ? $own : $this->page->sentenceFor()->text();
+        return $own !== '' ? $own : $this->page->ownerSummary()->text();
     }
 
     /** The course as an image for the PDF library, which knows no style sheet. */
     public function courseImage(): string
     {
-        return 'data:image/svg+xml;base64,'.
-            base64_encode(view('components.picture.course-print', ['course' => $this->course])->render());
+        $drawn = view('components.picture.course-print', ['course' => $this->course])->render();
+
+        return 'data:image/svg+xml;base64,'.base64_encode($drawn);
     }
 
     public function fileName(): string
     {
+        $circuit = $this->visit->circuit;
+
         return 'report-'.
-            Str::slug($this->visit->circuit->site->name.' '.$this->visit->circuit->name).
+            Str::slug($circuit->site->name.' '.$circuit->name).
             '-'.
             $this->visit->opened_at->format('Y-m-d');
+    }
+
+    /** @return list<string> what is to be done about what was proven, else about what leads */
+    public function remedies(): array
+    {
+        $proven = $this->page->findings->confirmed[0] ?? null;
+
+        return $proven === null
+            ? $this->page->verdict->remedies($this->page->verdict->first())
+            : FaultCatalogue::entry($proven)->do;
     }
 
     /** @return list<array{name: string, value: string, place: string}> */
@@ -75,14 +93,34 @@ final readonly class Report
     public function seen(): array
     {
         $rows = [];
-        foreach ($this->page->log->standing() as $entry) {
-            if (in_array($entry->kind, ['observation', 'test'], true)) {
-                [$name, $value] = explode(': ', $this->page->explain->entry($entry), 2);
-                $rows[] = ['name' => $name, 'value' => $value];
-            }
+        foreach ($this->page->log->standing(FactKind::Observation, FactKind::Test) as $fact) {
+            $key = $fact->content->key;
+            $asked = $fact->kind === FactKind::Test ? Test::from($key) : Observation::from($key);
+            $word =
+                $asked instanceof Test
+                    ? $this->page->findings->tested($asked)
+                    : $this->page->findings->observed($asked);
+            $rows[] = ['name' => $asked->label(), 'value' => lcfirst((string) $word?->label())];
         }
 
         return $rows;
+    }
+
+    /** @return list<Fact> */
+    public function notes(): array
+    {
+        return array_values(
+            array_filter(
+                $this->page->log->standing(FactKind::Note),
+                static fn (Fact $note): bool => $note->content->key === NoteWritten::PLAIN,
+            ),
+        );
+    }
+
+    /** @return list<string> what was ruled out, with its reason */
+    public function ruledOut(): array
+    {
+        return array_map($this->page->explain->fact(...), $this->page->log->standing(FactKind::RuledOut));
     }
 
     /** Which house rules the workshop has chosen otherwise than by default. */
@@ -90,9 +128,9 @@ final readonly class Report
     {
         $rules = $this->visit->rules();
         $own = [];
-        foreach (HouseRules::all() as $key => $rule) {
-            if ($rules->schoolOf($key) !== $rule['default']) {
-                $own[] = lcfirst($rule['label']).' ('.$rules->band($key)->source.')';
+        foreach (HouseRule::cases() as $rule) {
+            if (! $rules->isDefault($rule)) {
+                $own[] = lcfirst($rule->row()->label).' ('.$rules->band($rule)->source.')';
             }
         }
 
@@ -101,11 +139,20 @@ final readonly class Report
             : 'chosen otherwise than by default: '.implode('; ', $own).'.';
     }
 
+    public function refrigerant(): string
+    {
+        return $this->page->findings->circuit->refrigerant;
+    }
+
+    public function kind(): string
+    {
+        return (string) $this->page->findings->circuit->kind?->label();
+    }
+
     public function atmosphere(): string
     {
-        return $this->page->units->text(
-            $this->visit->circuit->site->atmosphere()->pascal,
-            Kind::AbsolutePressure,
-        ).' absolute';
+        $air = $this->page->findings->circuit->atmosphere->pascal;
+
+        return $this->page->units->text($air, Kind::AbsolutePressure).' absolute';
     }
 }

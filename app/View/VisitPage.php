@@ -2,91 +2,101 @@
 
 namespace App\View;
 
-use App\Models\Entry;
 use App\Models\User;
 use App\Models\Visit;
 use App\Picture\Course;
-use App\Records\Log;
-use Metrum\Circuit\DataFile;
-use Metrum\Circuit\Fitted;
+use App\Picture\CourseFacts;
+use App\Records\Judged;
+use Illuminate\Support\Str;
+use Metrum\Circuit\Asked;
 use Metrum\Circuit\Observation;
+use Metrum\Circuit\Question;
 use Metrum\Circuit\Reading;
+use Metrum\Circuit\Station;
 use Metrum\Circuit\Test;
 use Metrum\Diagnosis\Cautions;
 use Metrum\Diagnosis\Check;
+use Metrum\Diagnosis\Gate;
+use Metrum\Diagnosis\Gates;
+use Metrum\Diagnosis\Suspect;
 use Metrum\Diagnosis\Verdict;
-use Metrum\Findings\Derived;
+use Metrum\Findings\Figure;
 use Metrum\Findings\Findings;
-use Metrum\Plant\TwinExpectation;
+use Metrum\Log\Fact;
+use Metrum\Log\FactKind;
+use Metrum\Log\Log;
 use Metrum\Quantity\Format;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\Units;
 
-/** Everything that one page of a visit shows. */
-final readonly class VisitPage
+/** Everything that one page of a visit shows; each thing is worked once. */
+final class VisitPage
 {
-    public Log $log;
+    /** Lines of the log under the cells. */
+    private const LATEST = 4;
 
-    public Findings $findings;
+    public readonly Visit $visit;
 
-    public Verdict $verdict;
+    public readonly Log $log;
 
-    public TwinExpectation $expectation;
+    public readonly Findings $findings;
 
-    public Units $units;
+    public readonly Verdict $verdict;
 
-    public Explain $explain;
+    public readonly Units $units;
 
-    public function __construct(public Visit $visit, public Stage $stage, User $user)
+    public readonly Explain $explain;
+
+    private readonly CellHints $hints;
+
+    private ?CourseFacts $facts = null;
+
+    private ?Course $course = null;
+
+    public function __construct(public readonly Judged $judged, public readonly Station $station, User $user)
     {
-        $visit->loadMissing('circuit.site');
+        $this->visit = $judged->visit;
+        $this->log = $judged->log;
+        $this->findings = $judged->findings;
+        $this->verdict = $judged->verdict;
         $this->units = $user->units();
         $this->explain = new Explain($this->units);
-        $this->log = $visit->log();
-        $this->findings = $visit->findings($this->log);
-        $this->expectation = $visit->expectation($this->findings);
-        $this->verdict = $visit->verdict($this->findings, expectation: $this->expectation);
+        $this->hints = new CellHints($this->findings, $this->verdict->figures, $this->units);
     }
 
     public function course(): Course
     {
-        return new Course(
-            $this->findings,
-            $this->verdict->figures,
-            $this->visit->rules(),
+        return $this->course ??= Course::across(
+            $this->courseFacts(),
             $this->units,
-            match ($this->stage) {
-                Stage::Gauges => 346.0,
-                Stage::Box, Stage::Unit, Stage::Verdict => 236.0,
+            match ($this->station) {
+                Station::Gauges => 346.0,
+                Station::Box, Station::Unit, Station::Verdict => 236.0,
                 default => 330.0,
             },
-            expectation: $this->expectation,
         );
     }
 
     public function phoneCourse(): Course
     {
-        return new Course(
-            $this->findings,
-            $this->verdict->figures,
-            $this->visit->rules(),
-            $this->units,
-            downward: true,
-            expectation: $this->expectation,
-        );
+        return Course::down($this->courseFacts(), $this->units);
     }
 
     /** @return list<Cell> */
     public function cells(): array
     {
-        return $this->cellsOf($this->stage->readings());
+        return $this->cellsOf($this->station->readings());
     }
 
     /** @return list<Cell> */
     public function moreCells(): array
     {
-        return $this->cellsOf($this->stage->moreReadings());
+        return $this->cellsOf($this->station->moreReadings());
     }
 
+    /**
+     * @param  ?string  $typed  what stands in it where it was refused
+     * @param  ?string  $error  why
+     */
     public function cell(Reading $reading, ?string $typed = null, ?string $error = null): Cell
     {
         $unit = $this->units->of($reading->quantity());
@@ -96,8 +106,12 @@ final readonly class VisitPage
         return new Cell(
             $reading,
             $unit->symbol(),
-            $error !== null ? (string) $typed : ($si === null ? '' : Format::value($si, $unit)),
-            $this->hint($reading),
+            match (true) {
+                $error !== null => (string) $typed,
+                $si === null => '',
+                default => Format::value($si, $unit),
+            },
+            $this->hints->of($reading),
             $check !== null && in_array($reading, $check->readings, true),
             $error,
         );
@@ -107,54 +121,47 @@ final readonly class VisitPage
     public function choices(): array
     {
         $asked = array_filter(
-            [...$this->stage->observations(), ...$this->stage->tests()],
-            fn (Observation|Test $key): bool => Fitted::asks($this->findings->circuit, $key),
+            [...$this->station->observations(), ...$this->station->tests()],
+            $this->asks(...),
         );
 
         return array_values(array_map($this->choice(...), $asked));
     }
 
-    public function choice(Observation|Test $asked): Choice
+    public function choice(Question $asked): Choice
     {
-        $chosen = $asked instanceof Test ? $this->findings->tested($asked) : $this->findings->observed($asked);
-        /** @var array{how: string} $told */
-        $told = DataFile::read('checks')[$asked->value];
+        $proposed = $this->verdict->nextCheck()?->key === $asked;
+        if ($asked instanceof Test) {
+            $taking = $asked->taking();
 
-        return new Choice(
-            $asked,
-            $chosen,
-            $this->verdict->nextCheck()?->key === $asked,
-            $asked instanceof Test ? $told['how'] : '',
-        );
+            return new Choice(
+                $asked,
+                $this->findings->tested($asked),
+                $proposed,
+                $taking->how,
+                Cautions::words($taking->cautions),
+            );
+        }
+        assert($asked instanceof Observation);
+
+        return new Choice($asked, $this->findings->observed($asked), $proposed);
     }
 
-    /** Whether the control of an entry stands on this page. */
-    public function shows(string $kind, string $key): bool
+    /** Whether the control of a fact stands on this page. */
+    public function shows(FactKind $kind, string $key): bool
     {
-        $controls = match ($kind) {
-            'reading' => array_map(static fn (Cell $cell): string => $cell->reading->value, [
-                ...$this->cells(),
-                ...$this->moreCells(),
-            ]),
-            'observation', 'test' => array_map(
-                static fn (Choice $choice): string => $choice->asked->value,
-                $this->choices(),
+        return match ($kind) {
+            FactKind::Reading => in_array(
+                Reading::tryFrom($key),
+                [...$this->station->readings(), ...$this->station->moreReadings()],
+                true,
             ),
-            'complaint' => $this->stage === Stage::Complaint ? [$key] : [],
-            'state' => [$key],
-            default => [],
+            FactKind::Observation => in_array(Observation::tryFrom($key), $this->station->observations(), true),
+            FactKind::Test => in_array(Test::tryFrom($key), $this->station->tests(), true),
+            FactKind::Complaint => $this->station === Station::Complaint,
+            FactKind::State => true,
+            default => false,
         };
-
-        return in_array($key, $controls, true);
-    }
-
-    /** @return list<string> cautions of a test or observation, in words */
-    public function cautionsOf(Observation|Test $asked): array
-    {
-        /** @var array{cautions: list<string>} $told */
-        $told = DataFile::read('checks')[$asked->value];
-
-        return Cautions::words($told['cautions']);
     }
 
     /** @return list<string> cautions that belong to this station, before hands go there */
@@ -162,54 +169,48 @@ final readonly class VisitPage
     {
         $own = Cautions::ofRefrigerant($this->findings->circuit->refrigerant);
 
-        return match ($this->stage) {
-            Stage::Box => Cautions::words(['wet_floor', 'fans_lockout']),
-            Stage::Unit => Cautions::words(['hot_surface', 'fans_lockout']),
-            Stage::Gauges => [...$own, ...Cautions::words(['hoses', 'licence'])],
-            Stage::Verdict => Cautions::words(['put_back']),
+        return match ($this->station) {
+            Station::Box => Cautions::words(['wet_floor', 'fans_lockout']),
+            Station::Unit => Cautions::words(['hot_surface', 'fans_lockout']),
+            Station::Gauges => [...$own, ...Cautions::words(['hoses', 'licence'])],
+            Station::Verdict => Cautions::words(['put_back']),
             default => [],
         };
     }
 
-    /** @return list<array{stage: Stage, done: int, all: int, mark: string, said: string}> */
+    /** @return list<WalkStep> */
     public function walk(): array
     {
-        $walk = [];
-        foreach (Stage::cases() as $stage) {
-            [$done, $all, $said] = $this->progress($stage);
-            $walk[] = [
-                'stage' => $stage,
-                'done' => $done,
-                'all' => $all,
-                'said' => $said,
-                'mark' => $done === 0 ? 'none' : ($done < $all ? 'part' : 'whole'),
-            ];
-        }
-
-        return $walk;
+        return (new Walk($this->findings, $this->visit->isOpen()))->steps();
     }
 
-    /** @return list<Entry> */
+    /** @return list<Fact> */
     public function latest(): array
     {
-        return $this->log->latest(4);
+        return $this->log->latest(self::LATEST);
+    }
+
+    /** What should be thought of before the visit is closed. */
+    public function closing(): Gate
+    {
+        $gates = new Gates($this->findings, $this->verdict->figures, $this->judged->rules);
+
+        return $gates->closing($this->verdict->contradictions, $this->visit->ranWell());
     }
 
     /** The control at which a check is entered. */
     public function linkTo(Check $check): string
     {
-        $control =
-            ($check->key instanceof Reading ? 'cell' : 'choice').
-            '-'.
-            str_replace('_', '-', $check->key->value);
+        $control = $check->key instanceof Reading ? 'cell' : 'choice';
+        $anchor = $control.'-'.str_replace('_', '-', (string) $check->key->value);
 
-        return route('visits.show', [$this->visit, Stage::of($check->key)->value]).'#'.$control;
+        return route('visits.show', [$this->visit, Station::of($check->key)->value]).'#'.$anchor;
     }
 
     /** A fresh id for the next entry of a control; sent again it is the same entry. */
     public function ulid(): string
     {
-        return (string) \Illuminate\Support\Str::ulid();
+        return (string) Str::ulid();
     }
 
     public function stateWord(): string
@@ -224,134 +225,48 @@ final readonly class VisitPage
     /** What the suspects behind the first three have together. */
     public function restShare(): float
     {
-        return max(
-            0.0,
-            1.0 -
-                array_sum(
-                    array_map(static fn ($suspect): float => $suspect->probability, $this->verdict->ranked(3)),
-                ),
-        );
+        $named = array_map(static fn (Suspect $one): float => $one->probability, $this->verdict->ranked(3));
+
+        return max(0.0, 1.0 - array_sum($named));
     }
 
-    /** @return list<\Metrum\Findings\Figure> */
+    /** @return list<Figure> */
     public function figures(): array
     {
         return array_values($this->verdict->figures->all());
     }
 
-    public function sentenceFor(): OwnerSummary
+    public function ownerSummary(): OwnerSummary
     {
         return new OwnerSummary($this->findings, $this->verdict, $this->units);
     }
 
+    public function courseFacts(): CourseFacts
+    {
+        return $this->facts ??= new CourseFacts(
+            $this->findings,
+            $this->verdict->figures,
+            $this->judged->rules,
+            $this->judged->expectation,
+        );
+    }
+
+    private function asks(Asked $one): bool
+    {
+        return $one->taking()->fit->asks($this->findings->circuit);
+    }
+
     /**
      * @param  list<Reading>  $readings
-     * @return list<Cell>
+     * @return list<Cell> of what can be asked of this circuit, or was read all the same
      */
     private function cellsOf(array $readings): array
     {
         $asked = array_filter(
             $readings,
-            fn (Reading $reading): bool => Fitted::asks($this->findings->circuit, $reading) ||
-                $this->findings->reading($reading) !== null,
+            fn (Reading $one): bool => $this->asks($one) || $this->findings->reading($one) !== null,
         );
 
-        return array_values(array_map(fn (Reading $reading): Cell => $this->cell($reading), $asked));
-    }
-
-    /** @return array{int, int, string} */
-    private function progress(Stage $stage): array
-    {
-        if ($stage === Stage::Complaint) {
-            $words = array_map(
-                static fn ($complaint): string => mb_strtolower($complaint->label()),
-                $this->findings->complaints,
-            );
-
-            return [count($words) > 0 ? 1 : 0, 1, implode(', ', $words)];
-        }
-        if ($stage === Stage::Verdict) {
-            return [
-                count($this->findings->tests) + count($this->findings->confirmed),
-                count($this->findings->tests) + count($this->findings->confirmed) + 1,
-                count($this->findings->tests) > 0 ? count($this->findings->tests).' tested' : '',
-            ];
-        }
-        if ($stage === Stage::Leave) {
-            return [$this->visit->isOpen() ? 0 : 1, 1, $this->visit->isOpen() ? '' : 'closed'];
-        }
-        $keys = array_filter(
-            [
-                ...$stage->observations(),
-                ...$stage === Stage::Gauges ? array_slice($stage->readings(), 0, 10) : $stage->readings(),
-            ],
-            fn (Observation|Reading $key): bool => Fitted::asks($this->findings->circuit, $key),
-        );
-        $done = count(
-            array_filter(
-                $keys,
-                fn (Observation|Reading $key): bool => $key instanceof Reading
-                    ? $this->findings->reading($key) !== null
-                    : $this->findings->observed($key) !== null,
-            ),
-        );
-
-        return [$done, count($keys), $done.' of '.count($keys)];
-    }
-
-    private function hint(Reading $reading): string
-    {
-        $figures = $this->verdict->figures;
-        $temperature = fn (Derived $key): ?string => $figures->value($key) === null
-            ? null
-            : $this->units->number((float) $figures->value($key), Kind::Temperature);
-        $difference = fn (Derived $key): ?string => $figures->value($key) === null
-            ? null
-            : $this->units->number((float) $figures->value($key), Kind::Difference);
-        $say = static fn (string $before, ?string $value, string $after = ''): string => $value === null
-            ? ''
-            : $before.$value.$after;
-        $set = $this->findings->circuit->design->boxSetPoint;
-
-        return match ($reading) {
-            Reading::DischargePressure => $temperature(Derived::CondensingDew) === null
-                ? ''
-                : ($temperature(Derived::CondensingDew) === $temperature(Derived::SaturatedCondensing)
-                    ? $temperature(Derived::CondensingDew).' saturated'
-                    : $temperature(Derived::CondensingDew).
-                        ' dew · '.
-                        $temperature(Derived::SaturatedCondensing).
-                        ' bubble'),
-            Reading::SuctionPressure => $say('', $temperature(Derived::SaturatedSuction), ' dew').
-                $say(' · ', $temperature(Derived::CoilMiddle), ' mid'),
-            Reading::EvaporatorPressure => $this->findings->reading($reading) === null
-                ? ''
-                : $say('', $temperature(Derived::SaturatedEvaporator), ' dew'),
-            Reading::DischargeTemperature => $say('expected ', $temperature(Derived::ExpectedDischarge)),
-            Reading::CondenserOutletTemperature => $say(
-                'subcooled ',
-                $difference(Derived::CondenserSubcooling),
-            ),
-            Reading::ReceiverOutletTemperature => $say('subcooled ', $difference(Derived::ReceiverSubcooling)),
-            Reading::DrierOutletTemperature => $say('drop ', $difference(Derived::DrierDrop)),
-            Reading::SuctionTemperatureEvaporator => $say(
-                'superheat ',
-                $difference(Derived::EvaporatorSuperheat),
-            ),
-            Reading::SuctionTemperatureCompressor => $say(
-                'superheat ',
-                $difference(Derived::CompressorSuperheat),
-            ),
-            Reading::BoxTemperature => $set === null
-                ? ''
-                : 'set '.$this->units->number($set, Kind::Temperature),
-            Reading::SupplyAirTemperature => $say('drop ', $difference(Derived::CoilAirDrop)),
-            Reading::CondenserAirOutTemperature => $say('rise ', $difference(Derived::CondenserAirRise)),
-            Reading::CompressorCurrent => $figures->value(Derived::CurrentShare) === null
-                ? ''
-                : Format::number(100 * (float) $figures->value(Derived::CurrentShare), 0).' % of rated',
-            Reading::AmbientTemperature => $say('split ', $difference(Derived::CondenserSplit)),
-            default => '',
-        };
+        return array_values(array_map(fn (Reading $one): Cell => $this->cell($one), $asked));
     }
 }

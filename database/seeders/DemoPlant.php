@@ -9,7 +9,14 @@ use Metrum\Refrigerant\Refrigerant;
 /**
  * Readings of a plant in a stated condition, computed from the property tables so that they agree with each other.
  *
- * Given are the differences that a fault moves (TD, split, superheat, subcooling …); pressures and pipe temperatures follow.
+ * Given are the differences that a fault moves (TD, split, superheat, subcooling …); pressures and pipe temperatures
+ * follow.
+ *
+ * @phpstan-type Given array{
+ *   box: float, ambient: float, td: float, split: float, superheat: float, subcooling: float,
+ *   gain?: float, air_drop?: float, air_rise?: float, drier?: float, line?: float,
+ *   efficiency?: float, current?: float, regulator_k?: float
+ * }
  */
 final readonly class DemoPlant
 {
@@ -21,7 +28,7 @@ final readonly class DemoPlant
     }
 
     /**
-     * @param  array{box: float, ambient: float, td: float, split: float, superheat: float, subcooling: float, gain?: float, air_drop?: float, air_rise?: float, drier?: float, line?: float, efficiency?: float, current?: float, regulator_k?: float}  $given  °C and K, current as a share
+     * @param  Given  $given  °C and K, current as a share
      * @return array<string, float> by reading, SI (gauge Pa)
      */
     public function readings(array $given): array

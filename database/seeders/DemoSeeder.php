@@ -7,10 +7,15 @@ use App\Models\FollowUp;
 use App\Models\Site;
 use App\Models\User;
 use App\Models\Visit;
+use App\Records\Author;
+use App\Records\Judge;
 use App\Records\Recorder;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 use Metrum\Circuit\Reading;
+use Metrum\Log\FactKind;
+use Metrum\Log\Kinds\NoteWritten;
+use Metrum\Log\Said;
 use Metrum\Quantity\Format;
 
 /** The made-up harbour town of Tarnevik: five sites, ten circuits, twelve visits. Nothing in it exists. */
@@ -20,7 +25,16 @@ final class DemoSeeder extends Seeder
 
     public const PASSWORD = 'cold-room-2';
 
+    /** Seconds that each kind of entry takes a person. */
+    private const PACE = ['observation' => 40, 'reading' => 75, 'test' => 360];
+
+    private const VISIT_MINUTES = 75;
+
     private User $user;
+
+    public function __construct(private readonly Judge $judge)
+    {
+    }
 
     public function run(): void
     {
@@ -38,74 +52,46 @@ final class DemoSeeder extends Seeder
         $story = json_decode((string) file_get_contents(__DIR__.'/demo.json'), true, 32, JSON_THROW_ON_ERROR);
         $circuits = [];
         foreach ($story['sites'] as $entry) {
-            $site = Site::query()->create([
-                'name' => $entry['name'],
-                'place' => $entry['place'],
-                'contact' => $entry['contact'],
-                'altitude_m' => $entry['altitude_m'],
-            ]);
-            foreach ($entry['circuits'] as $one) {
-                $circuits[$one['name']] = $site
-                    ->circuits()
-                    ->create([
-                        'name' => $one['name'],
-                        'system' => $one['system'],
-                        'design' => $one['design'],
-                        'notes' => $one['notes'] ?? null,
-                    ]);
-            }
+            $circuits += $this->site($entry);
         }
         foreach ($story['visits'] as $entry) {
             $this->visit($circuits[$entry['circuit']], $entry);
         }
-        Carbon::setTestNow();
+    }
+
+    /**
+     * @param  array<string, mixed>  $entry
+     * @return array<string, Circuit> by name
+     */
+    private function site(array $entry): array
+    {
+        $site = Site::query()->create([
+            'name' => $entry['name'],
+            'place' => $entry['place'],
+            'contact' => $entry['contact'],
+            'altitude_m' => $entry['altitude_m'],
+        ]);
+        $circuits = [];
+        foreach ($entry['circuits'] as $one) {
+            $circuit = Circuit::establish($site, $one['name'], $one['system'], $one['design']);
+            $circuit->update(['notes' => $one['notes'] ?? null]);
+            $circuits[$one['name']] = $circuit->setRelation('site', $site);
+        }
+
+        return $circuits;
     }
 
     /** @param  array<string, mixed>  $entry */
     private function visit(Circuit $circuit, array $entry): void
     {
         $at = Carbon::now()->startOfDay()->subDays($entry['days_ago'])->setTimeFromTimeString($entry['at']);
-        Carbon::setTestNow($at);
-        $visit = Visit::query()->create([
-            'circuit_id' => $circuit->id,
-            'user_id' => $this->user->id,
-            'opened_at' => $at,
-            'house_rules' => [],
-        ]);
-        $visit->setRelation('circuit', $circuit->load('site'));
-        $recorder = new Recorder($visit, $this->user);
-        foreach ($entry['complaint'] as $word) {
-            $recorder->record('complaint', $word, 'yes');
+        $visit = Visit::open($circuit, $this->user, $at);
+        $recorder = new Recorder($visit, Author::of($this->user), $at->toDateTimeImmutable());
+        $time = $at->copy();
+        foreach ($this->said($circuit, $entry) as $said) {
+            $time->addSeconds(self::PACE[$said->kind->value] ?? 0);
+            $recorder->at($time->toDateTimeImmutable())->record($said);
         }
-        foreach ($entry['observations'] ?? [] as $key => $word) {
-            Carbon::setTestNow(Carbon::now()->addSeconds(40));
-            $recorder->record('observation', $key, $word);
-        }
-        if (isset($entry['state'])) {
-            $recorder->record('state', 'state', $entry['state']);
-        }
-        $computed = (new DemoPlant($circuit->plant()))->readings($entry['plant']);
-        foreach ($entry['measured'] as $key) {
-            Carbon::setTestNow(Carbon::now()->addSeconds(75));
-            $reading = Reading::from($key);
-            $unit = $this->user->units()->of($reading->quantity());
-            $recorder->record('reading', $key, Format::value($computed[$key], $unit).' '.$unit->symbol());
-        }
-        foreach ($entry['readings'] ?? [] as $key => $typed) {
-            Carbon::setTestNow(Carbon::now()->addSeconds(60));
-            $recorder->record('reading', $key, $typed);
-        }
-        foreach ($entry['tests'] ?? [] as $key => $word) {
-            Carbon::setTestNow(Carbon::now()->addMinutes(6));
-            $recorder->record('test', $key, $word);
-        }
-        foreach ($entry['notes'] ?? [] as $note) {
-            $recorder->record('note', 'note', $note);
-        }
-        foreach ($entry['confirmed'] ?? [] as $fault) {
-            $recorder->record('confirmed', $fault, 'yes');
-        }
-        Carbon::setTestNow();
         if (isset($entry['follow_up'])) {
             FollowUp::query()->create([
                 'visit_id' => $visit->id,
@@ -116,7 +102,46 @@ final class DemoSeeder extends Seeder
             ]);
         }
         if (! ($entry['open'] ?? false)) {
-            $visit->update(['closed_at' => $at->copy()->addMinutes(75)]);
+            $visit->update(['closed_at' => $at->copy()->addMinutes(self::VISIT_MINUTES)]);
+        }
+        $this->judge->again($visit);
+    }
+
+    /**
+     * @param  array<string, mixed>  $entry
+     * @return \Generator<int, Said> all that was said at a visit, in order
+     */
+    private function said(Circuit $circuit, array $entry): \Generator
+    {
+        foreach ($entry['complaint'] as $word) {
+            yield new Said(FactKind::Complaint, $word, 'yes');
+        }
+        foreach ($entry['observations'] ?? [] as $key => $word) {
+            yield new Said(FactKind::Observation, $key, $word);
+        }
+        if (isset($entry['state'])) {
+            yield new Said(FactKind::State, 'state', $entry['state']);
+        }
+        $computed = (new DemoPlant($circuit->known()))->readings($entry['plant']);
+        foreach ($entry['measured'] as $key) {
+            $unit = $this->user->units()->of(Reading::from($key)->quantity());
+            yield new Said(
+                FactKind::Reading,
+                $key,
+                Format::value($computed[$key], $unit).' '.$unit->symbol(),
+            );
+        }
+        foreach ($entry['readings'] ?? [] as $key => $typed) {
+            yield new Said(FactKind::Reading, $key, $typed);
+        }
+        foreach ($entry['tests'] ?? [] as $key => $word) {
+            yield new Said(FactKind::Test, $key, $word);
+        }
+        foreach ($entry['notes'] ?? [] as $note) {
+            yield new Said(FactKind::Note, NoteWritten::PLAIN, $note);
+        }
+        foreach ($entry['confirmed'] ?? [] as $fault) {
+            yield new Said(FactKind::Confirmed, $fault, 'yes');
         }
     }
 }

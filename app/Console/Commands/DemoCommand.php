@@ -13,7 +13,7 @@ final class DemoCommand extends Command
 
     protected $description = 'Load the demo town of Tarnevik';
 
-    public function handle(): int
+    public function handle(DemoSeeder $seeder): int
     {
         if ((bool) $this->option('sign-in')) {
             $known = User::query()->where('email', DemoSeeder::EMAIL)->exists();
@@ -31,7 +31,7 @@ final class DemoCommand extends Command
             return self::SUCCESS;
         }
         $this->line('• the demo town of Tarnevik');
-        (new DemoSeeder())->run();
+        $seeder->run();
 
         return self::SUCCESS;
     }

@@ -3,86 +3,111 @@
 namespace App\Console\Commands;
 
 use Illuminate\Console\Command;
+use Symfony\Component\Console\Output\OutputInterface;
 
-/** Reads JSON Lines from a file or standard input and answers each line with one: 0 all answered, 1 some refused, 2 nothing read. */
+/** Reads JSON Lines from a file or standard input and answers each line with one. */
 abstract class JsonLinesCommand extends Command
 {
+    protected const ALL_ANSWERED = 0;
+
+    protected const SOME_REFUSED = 1;
+
+    protected const NOTHING_READ = 2;
+
+    private const JSON =
+        JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR;
+
     public function handle(): int
     {
         $given = $this->argument('file');
         $name = is_string($given) ? $given : '';
-        $input = $name === '-' ? 'php://stdin' : $name;
-        if ($name !== '-' && (! is_file($name) || ! is_readable($name))) {
-            $this->getOutput()
-                ->getErrorStyle()
-                ->writeln('File cannot be read: '.$name);
-
-            return 2;
-        }
-        $handle = fopen($input, 'r');
+        $file = $name === '-' ? 'php://stdin' : $name;
+        $readable = $name === '-' || (is_file($name) && is_readable($name));
+        $handle = $readable ? fopen($file, 'r') : false;
         if ($handle === false) {
-            return 2;
+            $this->complain('File cannot be read: '.$name);
+
+            return self::NOTHING_READ;
         }
-        $refusedAny = false;
+        $refused = false;
         foreach ($this->documents($handle) as $number => $line) {
-            [$answer, $refused] = $this->answer($line, $number);
-            $refusedAny = $refusedAny || $refused;
-            if ($answer === []) {
-                continue;
+            $answered = $this->answer($line, $number);
+            $refused = $refused || $answered->refused;
+            if ($answered->answer !== null) {
+                $this->json($answered->answer);
             }
-            $this->getOutput()->writeln(
-                json_encode(
-                    $answer,
-                    JSON_UNESCAPED_SLASHES |
-                        JSON_UNESCAPED_UNICODE |
-                        JSON_PRESERVE_ZERO_FRACTION |
-                        JSON_THROW_ON_ERROR,
-                ),
-                self::OUTPUT_RAW,
-            );
         }
         fclose($handle);
 
-        return $refusedAny ? 1 : 0;
+        return $refused ? self::SOME_REFUSED : self::ALL_ANSWERED;
     }
 
-    protected const OUTPUT_RAW = 2;
+    abstract protected function answer(string $line, int $number): Answered;
 
-    /** @return array{array<string, mixed>, bool} the answer (none where it has been written already), and whether the line was refused */
-    abstract protected function answer(string $line, int $number): array;
-
-    /** Lines by their number; a file that is one document over many lines is one. */
-    private function documents(mixed $handle): \Generator
+    /** @param  array<string, mixed>  $line */
+    protected function json(array $line): void
     {
-        assert(is_resource($handle));
+        $this->raw(json_encode($line, self::JSON));
+    }
+
+    /** What is written is data: nothing in it is a style. */
+    protected function raw(string $line): void
+    {
+        $this->output->writeln($line, OutputInterface::OUTPUT_RAW);
+    }
+
+    protected function complain(string $what): void
+    {
+        $this->output->getErrorStyle()->writeln($what, OutputInterface::OUTPUT_RAW);
+    }
+
+    /**
+     * Lines by their number; a file that is one document over many lines is one.
+     *
+     * @param  resource  $handle
+     * @return \Generator<int, string>
+     */
+    private function documents($handle): \Generator
+    {
         $number = 0;
-        $first = null;
         while (($line = fgets($handle)) !== false) {
             $number++;
             if (trim($line) === '') {
                 continue;
             }
-            if (
-                $first === null &&
-                json_decode($line) === null &&
-                str_starts_with(ltrim($line, "\u{FEFF} \t"), '{')
-            ) {
-                $whole = $line.stream_get_contents($handle);
-                if (json_decode(ltrim($whole, "\u{FEFF}")) !== null) {
-                    yield 1 => $whole;
-
-                    return;
-                }
-                foreach (explode("\n", $whole) as $i => $one) {
-                    if (trim($one) !== '') {
-                        yield $number + $i => $one;
-                    }
-                }
+            if (self::opensDocument($line)) {
+                yield from self::rest($line.stream_get_contents($handle), $number);
 
                 return;
             }
-            $first = $line;
             yield $number => $line;
+            while (($next = fgets($handle)) !== false) {
+                $number++;
+                if (trim($next) !== '') {
+                    yield $number => $next;
+                }
+            }
+        }
+    }
+
+    /** The first line is no document of its own, but may begin one. */
+    private static function opensDocument(string $line): bool
+    {
+        return json_decode($line) === null && str_starts_with(ltrim($line, "\u{FEFF} \t"), '{');
+    }
+
+    /** @return \Generator<int, string> the whole as one where it is one, else line by line */
+    private static function rest(string $whole, int $number): \Generator
+    {
+        if (json_decode(ltrim($whole, "\u{FEFF}")) !== null) {
+            yield 1 => $whole;
+
+            return;
+        }
+        foreach (explode("\n", $whole) as $i => $one) {
+            if (trim($one) !== '') {
+                yield $number + $i => $one;
+            }
         }
     }
 }

@@ -2,8 +2,8 @@
 
 namespace App\Console\Commands;
 
+use Metrum\Circuit\Refused;
 use Metrum\Exchange\PropertyQuestion;
-use Metrum\Exchange\RefusedFile;
 
 /** Answers questions about refrigerant properties, one line each. */
 final class PropertiesCommand extends JsonLinesCommand
@@ -12,12 +12,12 @@ final class PropertiesCommand extends JsonLinesCommand
 
     protected $description = 'Look up refrigerant properties';
 
-    protected function answer(string $line, int $number): array
+    protected function answer(string $line, int $number): Answered
     {
         try {
-            return [PropertyQuestion::answer($line), false];
-        } catch (RefusedFile $file) {
-            return [['line' => $number, 'refused' => $file->reasons], true];
+            return Answered::with(PropertyQuestion::answer($line));
+        } catch (Refused $file) {
+            return Answered::refused($number, $file->reasons);
         }
     }
 }

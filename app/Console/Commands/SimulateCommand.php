@@ -2,92 +2,99 @@
 
 namespace App\Console\Commands;
 
-use Metrum\Exchange\RefusedFile;
+use Metrum\Circuit\Refused;
 use Metrum\Exchange\ScenarioAnswer;
 use Metrum\Exchange\ScenarioReader;
-use Metrum\Plant\Scenario;
+use Metrum\Plant\Simulation;
 
 /** Asks the twin: a steady state for each scenario, or a run in time. */
 final class SimulateCommand extends JsonLinesCommand
 {
-    protected $signature = 'metrum:simulate {file : scenarios as JSON Lines, - for standard input} {--minutes= : a run of so many minutes} {--step=1 : seconds between two lines, 1 to 600} {--csv : rows instead of JSON}';
+    /** Least and most of the options. */
+    private const MINUTES = [0.1, 43200.0];
+
+    private const STEP = [1.0, 600.0];
+
+    /** s of a step inside, at most. */
+    private const FINEST = 10.0;
+
+    protected $signature = 'metrum:simulate
+        {file : scenarios as JSON Lines, - for standard input}
+        {--minutes= : a run of so many minutes}
+        {--step=1 : seconds between two lines, 1 to 600}
+        {--csv : rows instead of JSON}';
 
     protected $description = 'Simulate plants, steady or in time';
 
+    private bool $headed = false;
+
     public function handle(): int
     {
-        foreach (['minutes' => [0.1, 60 * 24 * 30], 'step' => [1, 600]] as $option => [$least, $most]) {
+        foreach (['minutes' => self::MINUTES, 'step' => self::STEP] as $option => [$least, $most]) {
             $given = $this->option($option);
             if ($given !== null && (! is_numeric($given) || (float) $given < $least || (float) $given > $most)) {
-                $this->getOutput()
-                    ->getErrorStyle()
-                    ->writeln(
-                        '--'.
-                            $option.
-                            ': "'.
-                            (is_string($given) ? $given : '').
-                            '" was given; possible is '.
-                            $least.
-                            ' to '.
-                            $most.
-                            '.',
-                    );
+                $shown = is_string($given) ? $given : '';
+                $this->complain("--$option: \"$shown\" was given; possible is $least to $most.");
 
-                return 2;
+                return self::NOTHING_READ;
             }
         }
 
         return parent::handle();
     }
 
-    protected function answer(string $line, int $number): array
+    protected function answer(string $line, int $number): Answered
     {
         try {
             $scenario = ScenarioReader::json($line);
-        } catch (RefusedFile $file) {
-            return [['line' => $number, 'refused' => $file->reasons], true];
+        } catch (Refused $file) {
+            return Answered::refused($number, $file->reasons);
         }
         $minutes = $this->option('minutes');
         if ($minutes === null) {
-            return [ScenarioAnswer::steady($scenario, $scenario->steady()), false];
+            return Answered::with(ScenarioAnswer::steady($scenario, $scenario->steady()));
         }
-        $this->series($scenario, (float) $minutes * 60, (float) $this->option('step'));
+        $this->headed = false;
+        $this->series($scenario->simulation(), (float) $minutes * 60, (float) $this->option('step'));
 
-        return [[], false];
+        return Answered::written();
     }
 
-    /** Writes a line or row a step; inside, steps are never longer than a minute. */
-    private function series(Scenario $scenario, float $seconds, float $step): void
+    /** Writes a line or row a step. */
+    private function series(Simulation $simulation, float $seconds, float $step): void
     {
-        $simulation = $scenario->simulation();
-        $inside = $step / ceil($step / 10.0);
-        $first = true;
+        $inside = $step / ceil($step / self::FINEST);
         for ($time = 0.0; $time <= $seconds + 1e-6; $time += $step) {
             $line = ScenarioAnswer::moment($simulation->now());
             if ((bool) $this->option('csv')) {
-                if ($first) {
-                    $this->getOutput()->writeln(implode(',', array_keys($line)));
-                    $first = false;
-                }
-                $this->getOutput()->writeln(
-                    implode(
-                        ',',
-                        array_map(
-                            static fn (mixed $value): string => is_bool($value)
-                                ? ($value
-                                    ? '1'
-                                    : '0')
-                                : (string) $value,
-                            $line,
-                        ),
-                    ),
-                );
+                $this->row($line);
             } else {
-                $this->getOutput()->writeln(json_encode($line, JSON_THROW_ON_ERROR), self::OUTPUT_RAW);
+                $this->json($line);
             }
             for ($done = 0.0; $done < $step - 1e-9; $done += $inside) {
                 $simulation->advance($inside);
             }
         }
+    }
+
+    /** @param  array<string, float|int|string|bool|null>  $line */
+    private function row(array $line): void
+    {
+        if (! $this->headed) {
+            $this->csv(array_keys($line));
+            $this->headed = true;
+        }
+        $this->csv(array_map(static fn (mixed $value): mixed => is_bool($value) ? (int) $value : $value, $line));
+    }
+
+    /** @param  array<float|int|string|null>  $fields */
+    private function csv(array $fields): void
+    {
+        $row = fopen('php://memory', 'r+');
+        assert($row !== false);
+        fputcsv($row, $fields, escape: '');
+        rewind($row);
+        $this->raw(rtrim((string) stream_get_contents($row), "\n"));
+        fclose($row);
     }
 }

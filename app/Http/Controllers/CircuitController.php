@@ -5,12 +5,16 @@ namespace App\Http\Controllers;
 use App\Http\Requests\CircuitRequest;
 use App\Models\Circuit;
 use App\Models\Site;
-use App\Records\CircuitSheet;
+use App\Records\Author;
+use App\Records\CircuitBook;
+use App\Records\Judge;
+use App\View\CircuitForm;
 use App\View\CircuitPage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Metrum\Circuit\Kind;
+use Metrum\Plant\Twins;
 
 final class CircuitController extends Controller
 {
@@ -19,41 +23,52 @@ final class CircuitController extends Controller
         $kind = Kind::tryFrom((string) $request->string('kind')) ?? Kind::WalkInCooler;
 
         return view('circuits.form', [
-            'site' => $site,
-            'circuit' => new Circuit(CircuitSheet::usual($kind)),
-            'usual' => CircuitSheet::usual($kind),
-            'kind' => $kind,
+            'form' => new CircuitForm($site, null, $kind, $request->user()->units()),
         ]);
     }
 
     public function store(CircuitRequest $request, Site $site): RedirectResponse
     {
-        return redirect()->route('circuits.show', $site->circuits()->create($request->circuit()));
+        $sheet = $request->sheet();
+        $circuit = Circuit::establish($site, $request->validated('name'), $sheet->system, $sheet->design);
+        $circuit->update(['notes' => $request->validated('notes')]);
+
+        return redirect()->route('circuits.show', $circuit);
     }
 
-    public function show(Request $request, Circuit $circuit): View
+    public function show(Request $request, Circuit $circuit, Judge $judge, Twins $twins): View
     {
-        $circuit->load('site');
+        $circuit->load('site', 'plant');
 
-        return view('circuits.show', ['page' => new CircuitPage($circuit, $request->user())]);
+        return view('circuits.show', ['page' => new CircuitPage($circuit, $request->user(), $judge, $twins)]);
     }
 
-    public function edit(Circuit $circuit): View
+    public function edit(Request $request, Circuit $circuit): View
     {
-        $kind = $circuit->kind() ?? Kind::WalkInCooler;
+        $kind = $circuit->coolingKind() ?? Kind::WalkInCooler;
+        $circuit->load('site', 'plant');
 
         return view('circuits.form', [
-            'site' => $circuit->site,
-            'circuit' => $circuit,
-            'usual' => CircuitSheet::usual($kind),
-            'kind' => $kind,
+            'form' => new CircuitForm($circuit->site, $circuit, $kind, $request->user()->units()),
         ]);
     }
 
     public function update(CircuitRequest $request, Circuit $circuit): RedirectResponse
     {
-        $circuit->update($request->circuit());
+        $book = new CircuitBook(Author::of($request->user()), now()->toDateTimeImmutable());
+        $named = ['name' => $request->validated('name'), 'notes' => $request->validated('notes')];
+        $book->change($circuit->load('site', 'plant'), $named, $request->sheet());
 
         return redirect()->route('circuits.show', $circuit)->with('said', 'Saved.');
+    }
+
+    /** Works the verdicts of its visits anew with the weights of today. */
+    public function again(Circuit $circuit, Judge $judge): RedirectResponse
+    {
+        foreach ($circuit->load('site', 'plant')->visits()->get() as $visit) {
+            $judge->again($visit->setRelation('circuit', $circuit));
+        }
+
+        return redirect()->route('circuits.show', $circuit)->with('said', 'Worked anew.');
     }
 }

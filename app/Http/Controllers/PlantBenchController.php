@@ -3,37 +3,43 @@
 namespace App\Http\Controllers;
 
 use App\Models\Circuit;
-use App\Records\CircuitSheet;
+use App\Models\HouseRuleChoice;
 use App\View\BenchInputs;
 use App\View\PlantBench;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Metrum\Circuit\Circuit as Known;
 use Metrum\Circuit\Kind;
+use Metrum\Findings\Findings;
+use Metrum\Plant\RunLength;
+use Metrum\Plant\Twins;
 
 /** The plant bench of a circuit, and the plain one of each kind of plant. */
 final class PlantBenchController extends Controller
 {
-    public function circuit(Request $request, Circuit $circuit): Response
+    public function __construct(private readonly Twins $twins)
     {
-        return $this->page(
-            $request,
-            $this->ofCircuit($request, $circuit),
-            $circuit,
-            route('plant.circuit', $circuit),
-            $circuit->name,
-        );
     }
 
-    public function kind(Request $request, string $kind): Response
+    public function circuit(Request $request, Circuit $circuit): Response
     {
-        return $this->page(
-            $request,
-            $this->ofKind($request, $kind),
-            null,
-            route('plant.kind', $kind),
-            'Plain '.lcfirst(Kind::from($kind)->label()),
-        );
+        $bench = $this->ofCircuit($request, $circuit);
+
+        return $this->page($request, $bench, [
+            'circuit' => $circuit,
+            'at' => route('plant.circuit', $circuit),
+            'title' => $circuit->name,
+        ]);
+    }
+
+    public function kind(Request $request, Kind $kind): Response
+    {
+        return $this->page($request, $this->bench($request, Known::plain($kind)), [
+            'circuit' => null,
+            'at' => route('plant.kind', $kind->value),
+            'title' => 'Plain '.lcfirst($kind->label()),
+        ]);
     }
 
     public function run(Request $request, Circuit $circuit): View
@@ -41,62 +47,52 @@ final class PlantBenchController extends Controller
         return $this->ran($request, $this->ofCircuit($request, $circuit));
     }
 
-    public function runKind(Request $request, string $kind): View
+    public function runKind(Request $request, Kind $kind): View
     {
-        return $this->ran($request, $this->ofKind($request, $kind));
+        return $this->ran($request, $this->bench($request, Known::plain($kind)));
     }
 
     private function ofCircuit(Request $request, Circuit $circuit): PlantBench
     {
-        $units = $request->user()->units();
+        $circuit->loadMissing('site', 'plant');
 
-        return new PlantBench(
-            $circuit->loadMissing('site'),
-            $circuit->plant(),
-            new BenchInputs($request->query->all(), $units),
-            $units,
-        );
+        return $this->bench($request, $circuit->known(), $circuit->goodFindings());
     }
 
-    private function ofKind(Request $request, string $kind): PlantBench
+    /** @param  list<Findings>  $good */
+    private function bench(Request $request, Known $circuit, array $good = []): PlantBench
     {
         $units = $request->user()->units();
+        $rules = HouseRuleChoice::inForce();
+        $twin = $this->twins->of($circuit, $rules, $good);
 
-        return new PlantBench(
-            null,
-            CircuitSheet::plainPlant(Kind::tryFrom($kind) ?? abort(404)),
-            new BenchInputs($request->query->all(), $units),
-            $units,
-        );
+        return new PlantBench($twin, $rules, new BenchInputs($request->query->all(), $units), $units);
     }
 
-    /** htmx asks for the answer alone, but for the whole page when it goes back in history; the address keeps what is set. */
-    private function page(
-        Request $request,
-        PlantBench $bench,
-        ?Circuit $circuit,
-        string $at,
-        string $title,
-    ): Response {
+    /**
+     * htmx asks for the answer alone, but for the whole page when it goes back in history; the address keeps what is
+     * set.
+     *
+     * @param  array{circuit: ?Circuit, at: string, title: string}  $told
+     */
+    private function page(Request $request, PlantBench $bench, array $told): Response
+    {
         $alone = $request->hasHeader('HX-Request') && ! $request->hasHeader('HX-History-Restore-Request');
-        $set = http_build_query(
-            array_filter($request->query->all(), static fn (mixed $one): bool => is_string($one) && $one !== ''),
+        $set = array_filter(
+            $request->query->all(),
+            static fn (mixed $one): bool => is_string($one) && $one !== '',
         );
+        $address = $told['at'].($set === [] ? '' : '?'.http_build_query($set));
 
         return response()
-            ->view($alone ? 'plant.answer' : 'plant.show', [
-                'bench' => $bench,
-                'circuit' => $circuit,
-                'at' => $at,
-                'title' => $title,
-            ])
-            ->withHeaders($alone ? ['HX-Replace-Url' => $at.($set === '' ? '' : '?'.$set)] : []);
+            ->view($alone ? 'plant.answer' : 'plant.show', ['bench' => $bench] + $told)
+            ->withHeaders($alone ? ['HX-Replace-Url' => $address] : []);
     }
 
     private function ran(Request $request, PlantBench $bench): View
     {
-        $hours = $request->input('hours') === '24' ? 24.0 : 1.0;
+        $length = RunLength::tryFrom($request->integer('hours')) ?? RunLength::Hour;
 
-        return view('plant.run', ['run' => $bench->run($hours), 'hours' => $hours]);
+        return view('plant.run', ['run' => $bench->run($length), 'length' => $length]);
     }
 }

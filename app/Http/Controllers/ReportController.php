@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Models\Visit;
+use App\Records\Judge;
 use App\View\Report;
 use Dompdf\Dompdf;
 use Dompdf\Options;
@@ -12,14 +13,21 @@ use Illuminate\Http\Response;
 
 final class ReportController extends Controller
 {
+    public function __construct(private readonly Judge $judge)
+    {
+    }
+
     public function show(Request $request, Visit $visit): View
     {
-        return view('report.show', ['report' => new Report($visit, $request->user())]);
+        $visit->load('circuit.site', 'circuit.plant');
+
+        return view('report.show', ['report' => new Report($this->judge->of($visit), $request->user())]);
     }
 
     public function pdf(Request $request, Visit $visit): Response
     {
-        $report = new Report($visit, $request->user());
+        $visit->load('circuit.site', 'circuit.plant');
+        $report = new Report($this->judge->of($visit), $request->user());
         $pdf = new Dompdf(
             new Options([
                 'isRemoteEnabled' => false,

@@ -3,11 +3,11 @@
 namespace App\Http\Controllers;
 
 use App\Http\Requests\SettingsRequest;
-use App\Models\HouseRule;
+use App\Models\HouseRuleChoice;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Metrum\Circuit\HouseRules;
+use Metrum\Circuit\HouseRule;
 
 final class SettingsController extends Controller
 {
@@ -15,8 +15,8 @@ final class SettingsController extends Controller
     {
         return view('settings.edit', [
             'user' => $request->user(),
-            'inForce' => HouseRule::inForce(),
-            'rules' => HouseRules::all(),
+            'inForce' => HouseRuleChoice::inForce(),
+            'rules' => HouseRule::cases(),
         ]);
     }
 
@@ -24,7 +24,7 @@ final class SettingsController extends Controller
     {
         $request->user()->update(['settings' => $request->safe(['temperature', 'pressure', 'mass', 'theme'])]);
         foreach ($request->choices() as $rule => $choice) {
-            HouseRule::query()->updateOrCreate(
+            HouseRuleChoice::query()->updateOrCreate(
                 ['rule' => $rule],
                 ['choice' => $choice, 'user_id' => $request->user()->id],
             );
@@ -41,12 +41,10 @@ final class SettingsController extends Controller
     public function theme(Request $request): RedirectResponse
     {
         $theme = (string) $request->string('theme');
-        $request
-            ->user()
-            ->update([
-                'settings' => ['theme' => in_array($theme, ['paper', 'cold'], true) ? $theme : 'auto'] +
-                    ($request->user()->settings ?? []),
-            ]);
+        $request->user()->update([
+            'settings' => ['theme' => in_array($theme, ['paper', 'cold'], true) ? $theme : 'auto'] +
+                ($request->user()->settings ?? []),
+        ]);
 
         return back();
     }

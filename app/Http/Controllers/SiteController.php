@@ -4,6 +4,8 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\SiteRequest;
 use App\Models\Site;
+use App\Records\Author;
+use App\Records\CircuitBook;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
@@ -30,7 +32,7 @@ final class SiteController extends Controller
             'site' => $site,
             'circuits' => $site
                 ->circuits()
-                ->with(['visits' => fn ($visits) => $visits->limit(1)])
+                ->with(['plant', 'visits' => fn ($visits) => $visits->limit(1)])
                 ->get(),
         ]);
     }
@@ -43,6 +45,8 @@ final class SiteController extends Controller
     public function update(SiteRequest $request, Site $site): RedirectResponse
     {
         $site->update($request->site());
+        $book = new CircuitBook(Author::of($request->user()), now()->toDateTimeImmutable());
+        $book->tell(...$site->circuits()->with('site', 'plant')->get()->all());
 
         return redirect()->route('sites.show', $site)->with('said', 'Saved.');
     }

@@ -10,25 +10,28 @@ use Illuminate\Http\Request;
 
 final class TodayController extends Controller
 {
+    private const MOST_SITES = 40;
+
+    private const MOST_FOUND = 12;
+
     public function show(Today $today): View
     {
         return view('today.show', [
             'visits' => $today->openVisits(),
             'followUps' => $today->followUps(),
             'looks' => $today->needingALook(),
-            'sites' => Site::query()->withCount('circuits')->orderBy('name')->limit(40)->get(),
+            'sites' => Site::query()->withCount('circuits')->orderBy('name')->limit(self::MOST_SITES)->get(),
         ]);
     }
 
     public function find(Request $request): View
     {
         $typed = trim((string) $request->string('q'));
+        $found = Circuit::matching($typed)->with('site', 'plant')->orderBy('name')->limit(self::MOST_FOUND);
 
         return view('today.found', [
             'typed' => $typed,
-            'circuits' => $typed === ''
-                    ? collect()
-                    : Circuit::matching($typed)->with('site')->orderBy('name')->limit(12)->get(),
+            'circuits' => $typed === '' ? collect() : $found->get(),
         ]);
     }
 }

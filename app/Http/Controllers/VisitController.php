@@ -3,14 +3,15 @@
 namespace App\Http\Controllers;
 
 use App\Models\Circuit;
-use App\Models\HouseRule;
 use App\Models\Visit;
-use App\View\Stage;
+use App\Records\Judge;
 use App\View\VisitPage;
-use App\View\WhatIf;
+use App\View\WhatIfPage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Metrum\Circuit\Station;
+use Metrum\Plant\Question;
 
 final class VisitController extends Controller
 {
@@ -22,43 +23,54 @@ final class VisitController extends Controller
             ->where('user_id', $request->user()->id)
             ->latest('opened_at')
             ->first();
-        $visit =
-            $open ??
-            $circuit->visits()->create([
-                'user_id' => $request->user()->id,
-                'opened_at' => now(),
-                'house_rules' => HouseRule::inForce()->choices,
-            ]);
+        $visit = $open ?? Visit::open($circuit->load('site', 'plant'), $request->user(), now());
+        $station = $open === null ? Station::Complaint : Station::Gauges;
 
-        return redirect()->route('visits.show', [
-            $visit,
-            $open === null ? Stage::Complaint->value : Stage::Gauges->value,
-        ]);
+        return redirect()->route('visits.show', [$visit, $station->value]);
     }
 
-    public function show(Request $request, Visit $visit, string $stage = 'complaint'): View
+    public function show(Request $request, Visit $visit, Judge $judge, string $stage = 'complaint'): View
     {
         $this->authorize('view', $visit);
+        $visit->load('circuit.site', 'circuit.plant');
+        $station = Station::tryFrom($stage) ?? Station::Complaint;
+        $judged = $judge->of($visit);
 
         return view('visit.show', [
-            'page' => new VisitPage($visit, Stage::tryFrom($stage) ?? Stage::Complaint, $request->user()),
+            'page' => new VisitPage($judged, $station, $request->user()),
+            'whatIf' => new WhatIfPage($judged, $request->user()->units()),
         ]);
     }
 
     /** What would change if it were done. */
-    public function whatIf(Request $request, Visit $visit, string $question): View
+    public function whatIf(Request $request, Visit $visit, Question $question, Judge $judge): View
     {
         $this->authorize('view', $visit);
-        $page = new VisitPage($visit, Stage::Verdict, $request->user());
-        $whatIf = new WhatIf($page);
-        abort_unless(isset($whatIf->questions()[$question]), 404);
+        $page = new WhatIfPage(
+            $judge->of($visit->load('circuit.site', 'circuit.plant')),
+            $request->user()->units(),
+        );
+        abort_unless($page->asks($question), 404);
 
-        return view('visit.what-if-answer', ['page' => $page, 'whatIf' => $whatIf, 'question' => $question]);
+        return view('visit.what-if-answer', ['whatIf' => $page, 'question' => $question]);
     }
 
-    public function close(Visit $visit): RedirectResponse
+    /** The plant bench with this visit's weather and leading fault set. */
+    public function bench(Request $request, Visit $visit, Judge $judge): RedirectResponse
+    {
+        $this->authorize('view', $visit);
+        $page = new WhatIfPage(
+            $judge->of($visit->load('circuit.site', 'circuit.plant')),
+            $request->user()->units(),
+        );
+
+        return redirect()->route('plant.circuit', [$visit->circuit, ...$page->bench()]);
+    }
+
+    public function close(Visit $visit, Judge $judge): RedirectResponse
     {
         $visit->update(['closed_at' => $visit->closed_at ?? now()]);
+        $judge->again($visit->load('circuit.site', 'circuit.plant'));
 
         return redirect()->route('visits.report', $visit);
     }
@@ -67,21 +79,19 @@ final class VisitController extends Controller
     public function ranWell(Visit $visit): RedirectResponse
     {
         $visit->update(['ran_well_at' => $visit->ranWell() ? null : now()]);
+        $said = $visit->ranWell()
+            ? 'Marked. Later visits of this circuit are compared with this one.'
+            : 'The mark is off.';
 
         return redirect()
-            ->route('visits.show', [$visit, Stage::Leave->value])
-            ->with(
-                'said',
-                $visit->ranWell()
-                    ? 'Marked. Later visits of this circuit are compared with this one.'
-                    : 'The mark is off.',
-            );
+            ->route('visits.show', [$visit, Station::Leave->value])
+            ->with('said', $said);
     }
 
     public function reopen(Visit $visit): RedirectResponse
     {
         $visit->update(['closed_at' => null]);
 
-        return redirect()->route('visits.show', [$visit, Stage::Verdict->value]);
+        return redirect()->route('visits.show', [$visit, Station::Verdict->value]);
     }
 }

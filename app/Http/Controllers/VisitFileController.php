@@ -6,15 +6,19 @@ use App\Http\Requests\ImportRequest;
 use App\Models\Circuit;
 use App\Models\Visit;
 use App\Records\Importer;
+use App\Records\Judge;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Metrum\Exchange\RefusedFile;
+use Metrum\Circuit\Refused;
 use Metrum\Exchange\VisitWriter;
 
 final class VisitFileController extends Controller
 {
+    /** Reasons shown of a file that is refused. */
+    private const SHOWN = 40;
+
     public function show(Visit $visit): Response
     {
         return response(VisitWriter::json($visit->findings()), 200, [
@@ -31,23 +35,24 @@ final class VisitFileController extends Controller
         ]);
     }
 
-    public function store(ImportRequest $request): RedirectResponse
+    public function store(ImportRequest $request, Judge $judge): RedirectResponse
     {
-        $chosen = $request->validated('circuit_id');
-        $circuit = $chosen === null ? null : Circuit::query()->with('site')->where('id', $chosen)->first();
+        $circuit = Circuit::query()
+            ->with('site', 'plant')
+            ->where('id', $request->validated('circuit_id'))
+            ->first();
         try {
-            $visits = (new Importer($request->user()))->import($request->text(), $circuit);
-        } catch (RefusedFile $file) {
-            return back()->withInput()->with('refused', array_slice($file->reasons, 0, 40));
+            $visits = (new Importer($request->user(), $judge))->import($request->text(), $circuit);
+        } catch (Refused $file) {
+            return back()->withInput()->with('refused', array_slice($file->reasons, 0, self::SHOWN));
         }
+        $said =
+            count($visits) === 1
+                ? 'The visit was taken in.'
+                : count($visits).' visits were taken in; this is the first.';
 
         return redirect()
             ->route('visits.show', [$visits[0], 'verdict'])
-            ->with(
-                'said',
-                count($visits) === 1
-                    ? 'The visit was taken in.'
-                    : count($visits).' visits were taken in; this is the first.',
-            );
+            ->with('said', $said);
     }
 }

@@ -8,8 +8,7 @@ use Illuminate\Validation\Validator;
 
 final class CircuitRequest extends FormRequest
 {
-    /** @var array<string, mixed> */
-    private array $sheet = [];
+    private ?CircuitSheet $sheet = null;
 
     /** @return array<string, list<string>> */
     public function rules(): array
@@ -22,18 +21,15 @@ final class CircuitRequest extends FormRequest
     {
         return [
             function (Validator $validator): void {
-                [$system, $design, $errors] = CircuitSheet::read($this->all(), $this->user()->units());
-                foreach ($errors as $field => $message) {
+                foreach ($this->sheet()->errors as $field => $message) {
                     $validator->errors()->add($field, $message);
                 }
-                $this->sheet = ['system' => $system, 'design' => $design];
             },
         ];
     }
 
-    /** @return array<string, mixed> */
-    public function circuit(): array
+    public function sheet(): CircuitSheet
     {
-        return ['name' => $this->validated('name'), 'notes' => $this->validated('notes')] + $this->sheet;
+        return $this->sheet ??= new CircuitSheet($this->all(), $this->user()->units());
     }
 }

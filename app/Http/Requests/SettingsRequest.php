@@ -2,14 +2,17 @@
 
 namespace App\Http\Requests;
 
-use App\View\Units;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use Metrum\Circuit\HouseRules;
+use Metrum\Circuit\HouseRule;
+use Metrum\Quantity\NotAQuantity;
+use Metrum\Quantity\Units;
 
 final class SettingsRequest extends FormRequest
 {
+    private const OWN = 'own';
+
     /** @var array<string, string|array{float, float}> */
     private array $choices = [];
 
@@ -31,31 +34,11 @@ final class SettingsRequest extends FormRequest
     {
         return [
             function (Validator $validator): void {
-                foreach (HouseRules::all() as $key => $rule) {
-                    $choice = $this->input('rules.'.$key, $rule['default']);
-                    if (is_string($choice) && in_array($choice, array_column($rule['schools'], 'id'), true)) {
-                        $this->choices[$key] = $choice;
-
-                        continue;
-                    }
-                    $low = str_replace(',', '.', trim((string) $this->string('own.'.$key.'.low')));
-                    $high = str_replace(',', '.', trim((string) $this->string('own.'.$key.'.high')));
-                    if (
-                        $choice !== 'own' ||
-                        ! is_numeric($low) ||
-                        ! is_numeric($high) ||
-                        (float) $low > (float) $high ||
-                        abs((float) $low) > 500 ||
-                        abs((float) $high) > 500
-                    ) {
-                        $validator
-                            ->errors()
-                            ->add(
-                                'rules.'.$key,
-                                $rule['label'].': an own band needs two numbers, the lower first.',
-                            );
-                    } else {
-                        $this->choices[$key] = [(float) $low, (float) $high];
+                foreach (HouseRule::cases() as $rule) {
+                    try {
+                        $this->choices[$rule->value] = $this->choice($rule);
+                    } catch (NotAQuantity $reason) {
+                        $validator->errors()->add('rules.'.$rule->value, $reason->getMessage());
                     }
                 }
             },
@@ -66,5 +49,47 @@ final class SettingsRequest extends FormRequest
     public function choices(): array
     {
         return $this->choices;
+    }
+
+    /**
+     * @return string|array{float, float} a school's id, or an own band in the rule's unit
+     *
+     * @throws NotAQuantity
+     */
+    private function choice(HouseRule $rule): string|array
+    {
+        $row = $rule->row();
+        $choice = $this->input('rules.'.$rule->value, $row->default->id);
+        if (is_string($choice) && $row->school($choice) !== null) {
+            return $choice;
+        }
+        if ($choice !== self::OWN || $row->field === null) {
+            throw NotAQuantity::refused(
+                $row->label,
+                is_string($choice) ? $choice : '',
+                'that school is not known',
+            );
+        }
+        [$low, $high] = [$this->end($rule, 'low'), $this->end($rule, 'high')];
+        if ($low > $high) {
+            throw NotAQuantity::refused(
+                $row->label,
+                "$low to $high",
+                'an own band needs two numbers, the lower first',
+            );
+        }
+
+        return [$low, $high];
+    }
+
+    /** @throws NotAQuantity */
+    private function end(HouseRule $rule, string $end): float
+    {
+        $field = $rule->row()->field;
+        assert($field !== null);
+        $typed = trim((string) $this->string('own.'.$rule->value.'.'.$end));
+
+        // The bands on the page stand in the rule's own unit.
+        return $field->read($typed, new Units())->in($field->fileUnit());
     }
 }

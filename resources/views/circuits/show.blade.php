@@ -1,5 +1,6 @@
 @php($circuit = $page->circuit)
-@php($latest = $page->history->latest())
+@php($latest = $page->latest)
+@php($history = $page->history)
 <x-layout title="{{ $circuit->name }}">
     <x-slot:where><a href="{{ route('sites.show', $circuit->site) }}">{{ $circuit->site->name }}</a> / <b>{{ $circuit->name }}</b></x-slot:where>
     <main id="main" class="page circuit">
@@ -15,20 +16,24 @@
         <div class="two">
             <div>
                 <section aria-labelledby="h-last">
-                    <h2 id="h-last">@if ($latest)Last read {{ $latest->visit->opened_at->format('j M Y') }}: {{ lcfirst($latest->title()) }}@else What it should read @endif</h2>
+                    <h2 id="h-last">@if ($latest)Last read {{ $latest->opened_at->format('j M Y') }}: {{ lcfirst($history->outcome($latest)->title()) }}@else What it should read @endif</h2>
                     <x-picture.course :course="$page->course" name="last" />
                 </section>
                 <section aria-labelledby="h-visits">
                     <h2 id="h-visits">Visits</h2>
-                    @forelse ($page->history->visits as $outcome)
-                        <a class="row-link" href="{{ $outcome->visit->isOpen() ? route('visits.show', [$outcome->visit, 'gauges']) : route('visits.report', $outcome->visit) }}">
-                            <span class="when left">{{ $outcome->visit->opened_at->format('j M Y') }}@if ($outcome->visit->isOpen())<small>open</small>@endif</span>
-                            <span class="grow"><b>{{ $outcome->mark() }} {{ $outcome->title() }}</b><small>{{ $outcome->visit->user->name }}@if ($outcome->isProven()) · proven @elseif ($outcome->verdict->unsettled !== [] && ! $outcome->verdict->blank) · provisional @endif</small></span>
+                    @forelse ($history->visits as $visit)
+                        @php($outcome = $history->outcome($visit))
+                        <a class="row-link" href="{{ $visit->isOpen() ? route('visits.show', [$visit, 'gauges']) : route('visits.report', $visit) }}">
+                            <span class="when left">{{ $visit->opened_at->format('j M Y') }}@if ($visit->isOpen())<small>open</small>@endif</span>
+                            <span class="grow"><b>{{ $outcome->mark()->sign() }} {{ $outcome->title() }}</b><small>{{ $visit->user->name }}@if ($outcome->isProven()) · proven @elseif (! $outcome->settled && ! $outcome->blank) · provisional @endif</small></span>
                             @if ($outcome->probability() !== null)<x-bar :share="$outcome->probability()" /><span class="when num">{{ App\View\Explain::percent($outcome->probability()) }}</span>@endif
                         </a>
                     @empty
                         <p class="empty">No visit yet. Start one: the first good visit becomes what later ones are compared with.</p>
                     @endforelse
+                    @if ($history->isOld())
+                        <form method="post" action="{{ route('circuits.again', $circuit) }}" class="row-link">@csrf<span class="grow"><small>Some of these were worked with older weights than today's.</small></span><button class="btn quiet">Work them anew</button></form>
+                    @endif
                     @if ($page->followUps->isNotEmpty())
                         <h2>Follow-ups</h2>
                         @foreach ($page->followUps as $followUp)

@@ -3,20 +3,24 @@
         @foreach ($bench->inputs->errors as $error)<p class="error" role="alert">{{ $error }}</p>@endforeach
         <div class="plant-says" aria-live="polite">
             <h2>{{ $bench->title() }}</h2>
-            <p>@if ($bench->now->runs()){{ $bench->sentence() }}@else<b>● {{ ucfirst($bench->now->stopped) }}.</b>@endif</p>
+            <p>@if ($bench->now()->runs()){{ $bench->sentence() }}@else<b>● {{ ucfirst($bench->now()->stopped->sentence()) }}.</b>@endif</p>
         </div>
-        <div class="course-wide"><x-picture.course :course="$bench->course()" name="plant" /></div>
-        <div class="course-slim"><x-picture.course :course="$bench->course(downward: true)" name="plant-slim" /></div>
+        @php($course = $bench->course())
+        @php($slim = $bench->phoneCourse())
+        @php($drawing = $bench->drawing())
+        @php($cycle = $bench->cycle())
+        <div class="course-wide"><x-picture.course :course="$course" name="plant" /></div>
+        <div class="course-slim"><x-picture.course :course="$slim" name="plant-slim" /></div>
         <div class="plant-pictures">
-            <figure><x-picture.circuit-drawing :drawing="$bench->drawing()" /></figure>
-            <figure><x-picture.cycle :cycle="$bench->cycle()" /></figure>
+            <figure><x-picture.circuit-drawing :drawing="$drawing" /></figure>
+            <figure><x-picture.cycle :cycle="$cycle" /></figure>
         </div>
         <div id="run" class="plant-run" aria-live="polite"></div>
     </div>
     <section class="plant-changes" aria-labelledby="h-changes">
         <h2 id="h-changes">{{ $bench->moved() ? 'What changes' : 'It reads' }}</h2>
-        @include('plant.changes', ['changes' => $bench->changes, 'plain' => ! $bench->moved()])
-        <p class="hint">Balances: energy {{ Metrum\Quantity\Format::number(100 * $bench->now->energyResidual, 4) }} %, charge {{ Metrum\Quantity\Format::number(100 * $bench->now->massResidual, 4) }} %.</p>
+        @include('plant.changes', ['changes' => $bench->changes(), 'plain' => ! $bench->moved()])
+        <p class="hint">Balances: energy {{ Metrum\Quantity\Format::number(100 * $bench->now()->energyResidual, 4) }} %, charge {{ Metrum\Quantity\Format::number(100 * $bench->now()->massResidual, 4) }} %.</p>
         <div class="plant-run-ask">
             <h2>In time</h2>
             @foreach (['1' => 'Run an hour', '24' => 'Run a day'] as $hours => $words)<button type="button" class="btn quiet" hx-get="{{ $at }}/run?hours={{ $hours }}" hx-include="#plant-set" hx-target="#run" hx-indicator="#run-busy" hx-disabled-elt="this">{{ $words }}</button>@endforeach

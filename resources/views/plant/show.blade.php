@@ -1,5 +1,5 @@
 <x-layout title="Plant bench: {{ $title }}">
-    <x-slot:where>@if ($circuit)<a href="{{ route('sites.show', $circuit->site) }}">{{ $circuit->site->name }}</a> / <a href="{{ route('circuits.show', $circuit) }}"><b>{{ $circuit->name }}</b></a>@else<b>{{ $title }}</b>, {{ $bench->scenario->circuit->refrigerant }}@endif</x-slot:where>
+    <x-slot:where>@if ($circuit)<a href="{{ route('sites.show', $circuit->site) }}">{{ $circuit->site->name }}</a> / <a href="{{ route('circuits.show', $circuit) }}"><b>{{ $circuit->name }}</b></a>@else<b>{{ $title }}</b>, {{ $bench->sound->circuit->refrigerant }}@endif</x-slot:where>
     <main id="main" class="plant-bench">
         <form id="plant-set" class="plant-set" method="get" action="{{ $at }}" aria-label="What the plant meets"
             hx-get="{{ $at }}" hx-trigger="change, submit" hx-target="#answer" hx-swap="outerHTML" hx-sync="this:queue last">

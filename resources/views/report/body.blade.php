@@ -1,9 +1,10 @@
 @php($page = $report->page)
+@php($course = $report->course)
 <p class="summary">{{ $report->summary() }}</p>
 @if ($print)
-    @unless ($report->course->isBlank())<img class="course-img" src="{{ $report->courseImage() }}" alt="Course of the circuit">@endunless
+    @unless ($course->isBlank())<img class="course-img" src="{{ $report->courseImage() }}" alt="Course of the circuit">@endunless
 @else
-    <div class="course-box"><x-picture.course :course="$report->course" name="report" /></div>
+    <div class="course-box"><x-picture.course :course="$course" name="report" /></div>
 @endif
 @unless ($page->verdict->blank)
 <h2>Verdict</h2>
@@ -12,21 +13,21 @@
         <tr><th scope="row">{{ $suspect->entry()->name }}</th><td class="num">{{ App\View\Explain::percent($suspect->probability) }}</td><td>@foreach (array_slice($suspect->speaksFor, 0, 3) as [$piece, $weight]){{ $page->explain->evidence($piece) }}.<br>@endforeach @foreach (array_slice($suspect->speaksAgainst, 0, 1) as [$piece, $weight])Against: {{ lcfirst($page->explain->evidence($piece)) }}.<br>@endforeach</td></tr>
     @endforeach
 </tbody></table>
-@if ($page->verdict->unsettled !== [])<p>◐ Provisional: {{ implode('; ', $page->verdict->unsettled) }}.</p>@endif
-@foreach ($page->findings->confirmed as $fault)<p>● Confirmed: {{ $page->explain->fault($fault) }}.</p>@endforeach
-@foreach ($page->findings->ruledOut as $fault)<p>○ {{ $page->explain->entry($page->log->entry('ruled_out', $fault->value)) }}.</p>@endforeach
+@if (! $page->verdict->settled->isOpen())<p>◐ Provisional: {{ implode('; ', $page->verdict->settled->reasons()) }}.</p>@endif
+@foreach ($page->findings->confirmed as $fault)<p>● Confirmed: {{ $fault->label() }}.</p>@endforeach
+@foreach ($report->ruledOut() as $line)<p>○ {{ $line }}.</p>@endforeach
 @foreach ($page->verdict->contradictions as $contradiction)<p>◐ {{ $contradiction->sentence() }}</p>@endforeach
 <h2>What is to be done</h2>
-<ul>@foreach ($page->findings->confirmed !== [] ? Metrum\Diagnosis\FaultCatalogue::entry($page->findings->confirmed[0])->do : $page->verdict->remedies($page->verdict->first()) as $line)<li>{{ $line }}</li>@endforeach</ul>
+<ul>@foreach ($report->remedies() as $line)<li>{{ $line }}</li>@endforeach</ul>
 @endunless
 @if ($report->visit->followUps->isNotEmpty())
 <h2>Follow-up</h2>
 <ul>@foreach ($report->visit->followUps as $followUp)<li>{{ $followUp->due_on->format('j F Y') }}: {{ $followUp->what }}@if ($followUp->done_at) (done)@endif</li>@endforeach</ul>
 @endif
-@if ($report->course->gaps !== [])
+@if ($course->gaps !== [])
 <h2>Judged gaps</h2>
 <table><thead><tr><th>Gap</th><th>Measured</th><th>Wanted</th><th>By</th></tr></thead><tbody>
-    @foreach ($report->course->gaps as $gap)<tr><th scope="row">{{ $gap->sign() }} {{ ucfirst($gap->name) }}</th><td class="num">{{ $page->units->text($gap->value, $gap->quantity) }}</td><td class="num">{{ $page->units->span($gap->band->low, $gap->band->high, $gap->quantity) }}</td><td>{{ $gap->band->source }}</td></tr>@endforeach
+    @foreach ($course->gaps as $gap)<tr><th scope="row">{{ $gap->mark->sign() }} {{ ucfirst($gap->name->value) }}</th><td class="num">{{ $page->units->text($gap->value, $gap->quantity) }}</td><td class="num">{{ $page->units->span($gap->band->low, $gap->band->high, $gap->quantity) }}</td><td>{{ $gap->band->source }}</td></tr>@endforeach
 </tbody></table>
 @endif
 @if ($report->readings() !== [])
@@ -39,10 +40,10 @@
 <h2>Seen and tested</h2>
 <table><tbody>@foreach ($report->seen() as $row)<tr><th scope="row">{{ $row['name'] }}</th><td>{{ $row['value'] }}</td></tr>@endforeach</tbody></table>
 @endif
-@if ($page->log->notes() !== [])
+@if ($report->notes() !== [])
 <h2>Notes</h2>
-<ul>@foreach ($page->log->notes() as $note)<li>{{ $note->taken_at->format('H:i') }} {{ $note->typed }}</li>@endforeach</ul>
+<ul>@foreach ($report->notes() as $note)<li>{{ $note->takenAt->format('H:i') }} {{ $page->explain->fact($note) }}</li>@endforeach</ul>
 @endif
 <h2>How it was judged</h2>
-<p>Gauge pressures were turned absolute with the site's atmosphere of {{ $report->atmosphere() }}; saturation from property tables of {{ $report->visit->circuit->refrigerant() }}; superheat from dew, subcooling from bubble, coil and condenser at {{ $report->visit->rules()->judgesAtMidGlide() ? 'the middle of the glide' : 'dew and bubble' }}. Each band stands above with the design value or house rule that gave it; {{ $report->ownRules() }}</p>
+<p>Gauge pressures were turned absolute with the site's atmosphere of {{ $report->atmosphere() }}; saturation from property tables of {{ $report->refrigerant() }}; superheat from dew, subcooling from bubble, coil and condenser at {{ $report->visit->rules()->judgesAtMidGlide() ? 'the middle of the glide' : 'dew and bubble' }}. Each band stands above with the design value or house rule that gave it; {{ $report->ownRules() }}</p>
 <p>Licensed practice, the equipment's plate and its maker's instructions and local codes go before anything said here.</p>

@@ -16,15 +16,18 @@
             <h2>House rules of the workshop</h2>
             <p class="soft">Where the trade disagrees. The plate and the maker go first; a rule stands where they are silent. Every report says which were in force.</p>
             <div class="rules">
-            @foreach ($rules as $key => $rule)
-                @php($school = old('rules.'.$key, $inForce->schoolOf($key) ?? 'own'))
+            @foreach ($rules as $rule)
+                @php($key = $rule->value)
+                @php($row = $rule->row())
+                @php($school = old('rules.'.$key, $inForce->schoolOf($rule) ?? 'own'))
                 <fieldset class="sheet rule">
-                    <legend>{{ $rule['label'] }}</legend>
-                    @foreach ($rule['schools'] as $one)
-                        <label class="school"><input type="radio" name="rules[{{ $key }}]" value="{{ $one['id'] }}" @checked($school === $one['id'])><span><b>{{ $one['name'] }}</b>@if ($rule['default'] === $one['id'])<i> default</i>@endif<small>{{ $one['reason'] }}</small></span></label>
+                    <legend>{{ $row->label }}</legend>
+                    @foreach ($row->schools as $one)
+                        <label class="school"><input type="radio" name="rules[{{ $key }}]" value="{{ $one->id }}" @checked($school === $one->id)><span><b>{{ $one->name }}</b>@if ($row->default === $one)<i> default</i>@endif<small>{{ $one->reason }}</small></span></label>
                     @endforeach
-                    @if ($rule['unit'] !== '')
-                        <label class="school"><input type="radio" name="rules[{{ $key }}]" value="own" @checked($school === 'own')><span><b>Own band</b><span class="own"><input name="own[{{ $key }}][low]" aria-label="{{ $rule['label'] }}, from" value="{{ old("own.$key.low", $inForce->schoolOf($key) === null ? $inForce->band($key)->low : '') }}" inputmode="decimal"> to <input name="own[{{ $key }}][high]" aria-label="{{ $rule['label'] }}, to" value="{{ old("own.$key.high", $inForce->schoolOf($key) === null ? $inForce->band($key)->high : '') }}" inputmode="decimal"> {{ ['k' => 'K', 'c' => '°C', 'min' => 'min'][$rule['unit']] }}</span></span></label>
+                    @if ($row->field !== null)
+                        @php($own = $inForce->ownBand($rule))
+                        <label class="school"><input type="radio" name="rules[{{ $key }}]" value="own" @checked($school === 'own')><span><b>Own band</b><span class="own"><input name="own[{{ $key }}][low]" aria-label="{{ $row->label }}, from" value="{{ old("own.$key.low", $own[0] ?? '') }}" inputmode="decimal"> to <input name="own[{{ $key }}][high]" aria-label="{{ $row->label }}, to" value="{{ old("own.$key.high", $own[1] ?? '') }}" inputmode="decimal"> {{ $row->field->fileUnit()->symbol() }}</span></span></label>
                     @endif
                     @error('rules.'.$key)<p class="error" role="alert">{{ $message }}</p>@enderror
                 </fieldset>

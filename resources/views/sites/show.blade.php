@@ -10,7 +10,7 @@
         <h2>Circuits</h2>
         @forelse ($circuits as $circuit)
             <div class="row-link">
-                <a class="grow" href="{{ route('circuits.show', $circuit) }}"><b>{{ $circuit->name }}</b><small>{{ $circuit->kind()?->label() ?? 'kind not known' }} · {{ $circuit->refrigerant() }}</small></a>
+                <a class="grow" href="{{ route('circuits.show', $circuit) }}"><b>{{ $circuit->name }}</b><small>{{ $circuit->coolingKind()?->label() ?? 'kind not known' }} · {{ $circuit->refrigerant() }}</small></a>
                 <span class="when">{{ $circuit->visits->isEmpty() ? 'no visit yet' : 'last visit '.$circuit->visits->first()->opened_at->format('j M Y') }}</span>
                 <form method="post" action="{{ route('visits.store', $circuit) }}">@csrf<button class="btn">Start visit</button></form>
             </div>

@@ -1,6 +1,6 @@
 @foreach ($circuits as $circuit)
     <div class="row-link">
-        <a class="grow" href="{{ route('circuits.show', $circuit) }}"><b>{{ $circuit->name }}</b><small>{{ $circuit->site->name }} · {{ $circuit->kind()?->label() }} · {{ $circuit->refrigerant() }}</small></a>
+        <a class="grow" href="{{ route('circuits.show', $circuit) }}"><b>{{ $circuit->name }}</b><small>{{ $circuit->site->name }} · {{ $circuit->coolingKind()?->label() }} · {{ $circuit->refrigerant() }}</small></a>
         <form method="post" action="{{ route('visits.store', $circuit) }}">@csrf<button class="btn">Start visit</button></form>
     </div>
 @endforeach

@@ -35,9 +35,10 @@
 
         <section aria-labelledby="h-look">
             <h2 id="h-look">Circuits that need a look</h2>
-            @forelse ($looks as $outcome)
-                <a class="row-link" href="{{ route('circuits.show', $outcome->visit->circuit) }}">
-                    <span class="grow"><b>{{ $outcome->mark() }} {{ $outcome->title() }}</b><small>{{ $outcome->visit->circuit->name }}, {{ $outcome->visit->circuit->site->name }} · {{ $outcome->visit->opened_at->format('j M') }}</small></span>
+            @forelse ($looks as $visit)
+                @php($outcome = $visit->verdict->verdict())
+                <a class="row-link" href="{{ route('circuits.show', $visit->circuit) }}">
+                    <span class="grow"><b>{{ $outcome->mark()->sign() }} {{ $outcome->title() }}</b><small>{{ $visit->circuit->name }}, {{ $visit->circuit->site->name }} · {{ $visit->opened_at->format('j M') }}</small></span>
                     <x-bar :share="$outcome->probability()" />
                     <span class="when num">{{ App\View\Explain::percent($outcome->probability()) }}</span>
                 </a>

@@ -1,13 +1,13 @@
 @php($error = $error ?? null)
 <form id="{{ $choice->domId() }}" class="choice {{ $choice->proposed ? 'proposed' : '' }}" method="post" action="{{ route('entries.store', $page->visit) }}" hx-post="{{ route('entries.store', $page->visit) }}" hx-target="this" hx-swap="outerHTML" hx-sync="this:queue last" data-entry @if ($oob ?? false) hx-swap-oob="outerHTML" @endif>
     @csrf
-    <input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="{{ $choice->kind() }}"><input type="hidden" name="key" value="{{ $choice->asked->value }}"><input type="hidden" name="stage" value="{{ $page->stage->value }}">
+    <input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="{{ $choice->kind()->value }}"><input type="hidden" name="key" value="{{ $choice->asked->value }}"><input type="hidden" name="stage" value="{{ $page->station->value }}">
     <fieldset @disabled(! $page->visit->isOpen())>
         <legend>{{ $choice->asked->label() }} @if ($choice->proposed)<em class="next-mark">next</em>@endif</legend>
-        @if ($choice->how !== '')<p class="how">{{ $choice->how }}</p>@foreach ($page->cautionsOf($choice->asked) as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach @endif
+        @if ($choice->how !== '')<p class="how">{{ $choice->how }}</p>@foreach ($choice->cautions as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach @endif
         <div class="taps">
             @foreach ($choice->asked->words() as $word)
-                <button name="value" value="{{ $choice->chosen === $word ? '' : $word->value }}" id="{{ $choice->domId() }}-{{ str_replace('_', '-', $word->value) }}" aria-pressed="{{ $choice->chosen === $word ? 'true' : 'false' }}" class="tap">@if ($choice->asked === Metrum\Circuit\Observation::FrostCoil)<x-picture.frost-coil :word="$word->value" />@endif<span>{{ $word->label() }}</span></button>
+                <button name="value" value="{{ $choice->chosen === $word ? '' : $word->value }}" id="{{ $choice->domId() }}-{{ str_replace('_', '-', $word->value) }}" aria-pressed="{{ $choice->chosen === $word ? 'true' : 'false' }}" class="tap">@if ($choice->isDrawn())<x-picture.frost-coil :word="$word->value" />@endif<span>{{ $word->label() }}</span></button>
             @endforeach
         </div>
         @if ($error)<p class="error" role="alert">{{ $error }}</p>@endif

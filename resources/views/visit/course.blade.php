@@ -1,5 +1,8 @@
 <div id="course-box" class="course-box" @if ($oob ?? false) hx-swap-oob="outerHTML" @endif>
     @php($course = $page->course())
     <div class="course-wide"><x-picture.course :course="$course" name="wide" />@if ($course->missing() !== null && ! $course->isBlank())<p class="hint">{{ $course->missing() }}</p>@endif</div>
-    @if ($page->stage === App\View\Stage::Gauges)<div class="course-slim"><x-picture.course :course="$page->phoneCourse()" name="slim" /></div>@endif
+    @if ($page->station === Metrum\Circuit\Station::Gauges)
+        @php($slim = $page->phoneCourse())
+        <div class="course-slim"><x-picture.course :course="$slim" name="slim" /></div>
+    @endif
 </div>

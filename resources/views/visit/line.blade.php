@@ -1,6 +1,6 @@
 <form id="line-form" class="line" method="post" action="{{ route('entries.store', $page->visit) }}" hx-post="{{ route('entries.store', $page->visit) }}" hx-target="this" hx-swap="outerHTML" hx-sync="this:queue last" data-entry>
     @csrf
-    <input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="line"><input type="hidden" name="key" value="line"><input type="hidden" name="stage" value="{{ $page->stage->value }}">
+    <input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="line"><input type="hidden" name="key" value="line"><input type="hidden" name="stage" value="{{ $page->station->value }}">
     <div class="line-box">
         <kbd aria-hidden="true">/</kbd><label class="sr" for="line">Say it in a line: readings, what you see, or a note</label>
         <input id="line" name="value" placeholder="suction 2.1 bar, bulb 6, glass bubbles" autocomplete="off" autocapitalize="none" maxlength="2000" data-slash value="{{ $typed ?? '' }}" enterkeyhint="send"

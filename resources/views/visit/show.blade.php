@@ -1,18 +1,18 @@
 <x-layout :title="$page->visit->circuit->name" visit>
     <x-slot:where><span class="wide"><a href="{{ route('sites.show', $page->visit->circuit->site) }}">{{ $page->visit->circuit->site->name }}</a> / </span><a href="{{ route('circuits.show', $page->visit->circuit) }}"><b>{{ $page->visit->circuit->name }}</b></a></x-slot:where>
     <x-slot:chips>
-        <span class="chip">{{ $page->visit->circuit->refrigerant() }}</span>
+        <span class="chip">{{ $page->findings->circuit->refrigerant }}</span>
         @include('visit.state')
         <a class="chip wide" href="{{ route('settings') }}">{{ $page->units->temperature->symbol() }} · {{ $page->units->pressure->symbol() }}</a>
         <span class="chip wide">{{ $page->visit->isOpen() ? 'Visit' : 'Closed visit' }} {{ $page->visit->opened_at->format('j M, H:i') }}</span>
     </x-slot:chips>
-    <div class="bench stage-{{ $page->stage->value }}">
+    <div class="bench stage-{{ $page->station->value }}">
         <nav class="walk" aria-label="Walk of the visit">@include('visit.walk')</nav>
         <main id="main" class="work">
-            <h1 class="sr">{{ $page->stage->label() }}: {{ $page->visit->circuit->name }}</h1>
+            <h1 class="sr">{{ $page->station->label() }}: {{ $page->visit->circuit->name }}</h1>
             @if ($errors->any())<p class="error" role="alert">{{ $errors->first() }} You typed “{{ old('value') }}”.</p>@endif
             @unless ($page->visit->isOpen())<p class="said">This visit is closed. <form class="inline" method="post" action="{{ route('visits.reopen', $page->visit) }}">@csrf<button class="btn quiet">Open it again</button></form></p>@endunless
-            @include('visit.stages.'.$page->stage->value)
+            @include('visit.stages.'.$page->station->value)
             @include('visit.line')
             @include('visit.log')
         </main>

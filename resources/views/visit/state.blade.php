@@ -3,7 +3,7 @@
         <summary class="chip @if ($page->findings->state === null) asks @endif"><span>{{ $page->findings->isSettled() ? '○' : '◐' }}</span> {{ $page->stateWord() }}</summary>
         <form class="state-menu" method="post" action="{{ route('entries.store', $page->visit) }}" hx-post="{{ route('entries.store', $page->visit) }}" hx-target="#state" hx-swap="outerHTML" hx-sync="this:drop" data-entry>
             @csrf
-            <input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="state"><input type="hidden" name="key" value="state"><input type="hidden" name="stage" value="{{ $page->stage->value }}">
+            <input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="state"><input type="hidden" name="key" value="state"><input type="hidden" name="stage" value="{{ $page->station->value }}">
             <fieldset @disabled(! $page->visit->isOpen())><legend>What is the plant doing now?</legend>
                 @foreach (Metrum\Circuit\State::cases() as $state)
                     <button class="tap" name="value" id="state-{{ str_replace('_', '-', $state->value) }}" value="{{ $page->findings->state === $state ? '' : $state->value }}" aria-pressed="{{ $page->findings->state === $state ? 'true' : 'false' }}"><span>{{ $state->label() }}</span></button>

@@ -6,14 +6,14 @@
     </tbody></table>
     @if ($course->gaps !== [])
     <table class="figures"><caption>Gaps</caption><thead><tr><th>Gap</th><th>Measured</th><th>Wanted</th><th>By</th></tr></thead><tbody>
-        @foreach ($course->gaps as $gap)<tr><th scope="row">{{ $gap->sign() }} {{ $gap->name }}</th><td class="num">{{ $gap->shown($page->units) }}</td><td class="num">{{ $gap->wanted($page->units) }}</td><td>{{ $gap->band->source }}</td></tr>@endforeach
+        @foreach ($course->gaps as $gap)<tr><th scope="row">{{ $gap->mark->sign() }} {{ $gap->name->value }}</th><td class="num">{{ $gap->shown($page->units) }}</td><td class="num">{{ $gap->wanted($page->units) }}</td><td>{{ $gap->band->source }}</td></tr>@endforeach
     </tbody></table>
     @endif
     @foreach ($page->figures() as $figure)
         <details class="sum"><summary><span>{{ $figure->key->label() }}</span><b class="num">{{ $page->explain->figure($figure) }}</b></summary>
-            <p>= {{ $figure->formula }}</p>
-            <ul>@foreach ($page->explain->inputs($figure) as $input)<li>{{ $input['name'] }}: <span class="num">{{ $input['value'] }}</span></li>@endforeach<li>atmosphere of the site: <span class="num">{{ $page->units->text($page->findings->circuit->atmosphere->pascal, Metrum\Quantity\Kind::AbsolutePressure) }}</span></li></ul>
-            @if ($figure->meaning)<p class="caution">◐ {{ $figure->meaning }}</p>@endif
+            <p>= {{ $figure->formula() }}</p>
+            <ul>@foreach ($page->explain->inputs($figure, $page->findings) as $input)<li>{{ $input['name'] }}: <span class="num">{{ $input['value'] }}</span></li>@endforeach<li>atmosphere of the site: <span class="num">{{ $page->units->text($page->findings->circuit->atmosphere->pascal, Metrum\Quantity\Kind::AbsolutePressure) }}</span></li></ul>
+            @if ($figure->meaning !== null)<p class="caution">◐ {{ $figure->meaning->sentence() }}</p>@endif
         </details>
     @endforeach
     @foreach ($page->verdict->figures->unknown as $key => $reason)<p class="soft">{{ Metrum\Findings\Derived::from($key)->label() }}: {{ $reason }}</p>@endforeach

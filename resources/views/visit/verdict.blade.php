@@ -1,6 +1,6 @@
 @php($verdict = $page->verdict)
 @php($first = $verdict->first())
-@php($open = $first->probability < 0.35)
+@php($open = ! $verdict->leads())
 <div id="verdict" class="verdict" @if ($oob ?? false) hx-swap-oob="outerHTML" @endif>
     <button class="pull" type="button" data-drawer aria-expanded="false" aria-controls="verdict-more"><span class="sr">Show the whole verdict</span></button>
     @if ($verdict->blank)
@@ -14,9 +14,9 @@
     @if ($verdict->cautions !== [])<p class="caution slim-caution">◐ {{ $verdict->cautions[0] }}</p>@endif
     <div id="verdict-more" class="verdict-more">
         @unless ($verdict->blank)
-            @if ($verdict->unsettled !== [])<p class="provisional">◐ Provisional: {{ implode('; ', $verdict->unsettled) }}.</p>@endif
+            @if (! $verdict->settled->isOpen())<p class="provisional">◐ Provisional: {{ implode('; ', $verdict->settled->reasons()) }}.</p>@endif
             @foreach ($verdict->contradictions as $contradiction)<p class="contradiction" role="note">● {{ $contradiction->sentence() }}</p>@endforeach
-            @unless ($open || $page->stage === App\View\Stage::Verdict)@include('visit.evidence', ['suspect' => $first, 'most' => 3])@endunless
+            @unless ($open || $page->station === Metrum\Circuit\Station::Verdict)@include('visit.evidence', ['suspect' => $first, 'most' => 3])@endunless
             <div class="others">
                 @foreach (array_slice($verdict->ranked(3), $open ? 0 : 1) as $suspect)
                     <details><summary><span>{{ $suspect->entry()->name }}</span><b>{{ App\View\Explain::percent($suspect->probability) }}</b></summary>@include('visit.evidence', ['suspect' => $suspect, 'most' => 3])@include('visit.judge', ['suspect' => $suspect, 'where' => 'panel'])</details>
@@ -32,8 +32,8 @@
                 <p class="soft">No further check would tell much. Prove it, and leave it.</p>
             @endif
             @unless ($open)@include('visit.judge', ['suspect' => $first, 'where' => 'panel'])@endunless
-            @foreach ($page->findings->confirmed as $fault)<p class="settled-fact">● Confirmed: {{ lcfirst($page->explain->fault($fault)) }}. The ranking is of what remains.</p>@endforeach
-            @foreach ($verdict->doubtfulRulings as $fault)<p class="contradiction">◐ {{ $page->explain->fault($fault) }} was ruled out, yet the readings still point to it.</p>@endforeach
+            @foreach ($page->findings->confirmed as $fault)<p class="settled-fact">● Confirmed: {{ lcfirst($fault->label()) }}. The ranking is of what remains.</p>@endforeach
+            @foreach ($verdict->doubtfulRulings as $fault)<p class="contradiction">◐ {{ $fault->label() }} was ruled out, yet the readings still point to it.</p>@endforeach
         @endunless
         @foreach (array_slice($verdict->cautions, 0, 4) as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach
     </div>

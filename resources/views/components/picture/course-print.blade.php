@@ -12,7 +12,7 @@
 @endforeach
 @foreach ($course->airs as $air)<line x1="{{ $air['x1'] }}" y1="{{ $air['y1'] }}" x2="{{ $air['x2'] }}" y2="{{ $air['y2'] }}" stroke="#1d2a30" stroke-width="1.2" stroke-dasharray="2,4"/>
 @endforeach
-@foreach ($course->halves() as $s)<line x1="{{ $s['x1'] }}" y1="{{ $s['y1'] }}" x2="{{ $s['x2'] }}" y2="{{ $s['y2'] }}" stroke="{{ $s['colour'] }}" stroke-width="{{ $s['saturated'] ? 7 : 4 }}" stroke-linecap="round"/>
+@foreach ($course->pieces() as $s)<line x1="{{ $s['x1'] }}" y1="{{ $s['y1'] }}" x2="{{ $s['x2'] }}" y2="{{ $s['y2'] }}" stroke="{{ $s['colour'] }}" stroke-width="{{ $s['saturated'] ? 7 : 4 }}" stroke-linecap="round"/>
 @endforeach
 @foreach ($course->points as $p)<circle cx="{{ $p['x'] }}" cy="{{ $p['y'] }}" r="{{ $p['measured'] ? 5 : 3 }}" fill="{{ $p['measured'] ? '#ffffff' : $p['colour'] }}" stroke="{{ $p['colour'] }}" stroke-width="{{ $p['measured'] ? 3 : 0.5 }}"/>
 @endforeach

@@ -1,9 +1,10 @@
+@php($own = $page->log->fact(Metrum\Log\FactKind::Note, Metrum\Log\Kinds\NoteWritten::SUMMARY)?->content->text('text') ?? '')
 <section class="sheet" aria-labelledby="h-sum"><h2 id="h-sum">Summary for the owner</h2>
     <form method="post" action="{{ route('entries.store', $page->visit) }}">
         @csrf<input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="note"><input type="hidden" name="key" value="summary"><input type="hidden" name="stage" value="leave">
         <label class="sr" for="summary">Summary</label>
-        <textarea id="summary" name="value" rows="5" @disabled(! $page->visit->isOpen())>{{ old('value', $page->log->entry('note', 'summary')?->typed ?: $page->sentenceFor()->text()) }}</textarea>
-        <p class="actions"><button class="btn quiet" @disabled(! $page->visit->isOpen())>Keep this wording</button> @if ($page->log->entry('note', 'summary')?->typed)<button class="btn quiet" name="clear" value="1" form="clear-summary">Write it anew from the findings</button>@endif</p>
+        <textarea id="summary" name="value" rows="5" @disabled(! $page->visit->isOpen())>{{ old('value', $own !== '' ? $own : $page->ownerSummary()->text()) }}</textarea>
+        <p class="actions"><button class="btn quiet" @disabled(! $page->visit->isOpen())>Keep this wording</button> @if ($own !== '')<button class="btn quiet" name="clear" value="1" form="clear-summary">Write it anew from the findings</button>@endif</p>
     </form>
     <form id="clear-summary" method="post" action="{{ route('entries.store', $page->visit) }}">@csrf<input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="note"><input type="hidden" name="key" value="summary"><input type="hidden" name="stage" value="leave"><input type="hidden" name="value" value=""></form>
 </section>
@@ -30,5 +31,9 @@
     <p class="hint">The visit file holds readings, observations, tests, complaint and what is confirmed. Notes, and what was ruled out with its reason, stay in the logbook and the report.</p>
 </section>
 @if ($page->visit->isOpen())
-<form method="post" action="{{ route('visits.close', $page->visit) }}">@csrf<button class="btn">Close the visit</button></form>
+@php($closing = $page->closing())
+<form method="post" action="{{ route('visits.close', $page->visit) }}">@csrf
+    @foreach ($closing->shut() as $one)<p class="hint">{{ $one->holding->mark()->sign() }} Not finished: {{ $one->why }}.</p>@endforeach
+    <button class="btn">Close the visit</button>
+</form>
 @endif

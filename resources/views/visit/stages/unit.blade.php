@@ -2,4 +2,4 @@
 @include('visit.course')
 <div class="cells row">@foreach ($page->cells() as $cell)@include('visit.cell')@endforeach</div>
 <div class="choices">@foreach ($page->choices() as $choice)@include('visit.choice')@endforeach</div>
-<p class="actions"><a class="btn" href="{{ route('visits.show', [$page->visit, $page->stage->next()->value]) }}">On: {{ lcfirst($page->stage->next()->label()) }}</a></p>
+<p class="actions"><a class="btn" href="{{ route('visits.show', [$page->visit, $page->station->next()->value]) }}">On: {{ lcfirst($page->station->next()->label()) }}</a></p>

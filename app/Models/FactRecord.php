@@ -1,0 +1,114 @@
+<?php
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+use Metrum\Log\Content;
+use Metrum\Log\Fact;
+use Metrum\Log\FactKind;
+use Metrum\Log\Source;
+
+/**
+ * One row of a visit's log; only ever added.
+ *
+ * @property int $seq
+ * @property string $id
+ * @property string $visit_id
+ * @property string $circuit_id
+ * @property string $user_id
+ * @property string $kind
+ * @property string $subject
+ * @property string $key
+ * @property ?float $value SI; gauge Pa for pressures
+ * @property ?string $word
+ * @property array<string, mixed> $data
+ * @property string $source hand, probe, import or simulator
+ * @property Carbon $taken_at
+ */
+final class FactRecord extends Model
+{
+    public const UPDATED_AT = null;
+
+    protected $table = 'facts';
+
+    protected $primaryKey = 'seq';
+
+    protected $fillable = [
+        'id',
+        'visit_id',
+        'circuit_id',
+        'user_id',
+        'kind',
+        'subject',
+        'key',
+        'value',
+        'word',
+        'data',
+        'source',
+        'taken_at',
+    ];
+
+    protected function casts(): array
+    {
+        return ['value' => 'float', 'data' => 'array', 'taken_at' => 'datetime'];
+    }
+
+    /** @return array<string, mixed> the columns of a fact */
+    public static function columns(Fact $fact): array
+    {
+        return [
+            'id' => $fact->id,
+            'circuit_id' => $fact->circuit,
+            'user_id' => $fact->by,
+            'kind' => $fact->kind->value,
+            'subject' => $fact->content->subject,
+            'key' => $fact->content->key,
+            'value' => $fact->content->value,
+            'word' => $fact->content->word,
+            'data' => $fact->content->data,
+            'source' => $fact->source->value,
+            'taken_at' => $fact->takenAt,
+        ];
+    }
+
+    /**
+     * All facts of a visit, in the order in which they came.
+     *
+     * @return list<Fact>
+     */
+    public static function ofVisit(string $visit): array
+    {
+        // Long logs are read on every page: rows become facts at once, without a model between.
+        $rows = self::query()->toBase()->where('visit_id', $visit)->orderBy('seq')->get()->all();
+
+        return array_values(array_map(self::assembled(...), $rows));
+    }
+
+    public function fact(): Fact
+    {
+        return self::assembled((object) $this->getAttributes());
+    }
+
+    private static function assembled(\stdClass $row): Fact
+    {
+        $data = is_string($row->data) ? json_decode($row->data, true) : null;
+        $content = new Content(
+            $row->key,
+            $row->value === null ? null : (float) $row->value,
+            $row->word,
+            is_array($data) ? $data : [],
+            $row->subject,
+        );
+
+        return new Fact(
+            $row->id,
+            FactKind::from($row->kind),
+            $content,
+            new \DateTimeImmutable($row->taken_at),
+            Source::from($row->source),
+            $row->user_id,
+            $row->circuit_id,
+        );
+    }
+}

@@ -1,0 +1,120 @@
+<?php
+
+namespace App\Picture;
+
+use Metrum\Circuit\HouseRules;
+use Metrum\Circuit\Reading;
+use Metrum\Findings\Figures;
+use Metrum\Findings\Findings;
+use Metrum\Findings\Place;
+use Metrum\Plant\Expectation;
+use Metrum\Plant\Expected;
+
+/** What a course shows, however it is drawn: measured and expected temperatures, air, judged gaps. Worked once. K. */
+final readonly class CourseFacts
+{
+    /** @var array<string, float> measured temperatures by Place, in order; only what is known */
+    public array $run;
+
+    /** @var array<string, Expected> by Place */
+    public array $expected;
+
+    /** @var list<Gap> */
+    public array $gaps;
+
+    /** @var array<string, array{float, ?float}> air entering and leaving, by the Zone it belongs to */
+    public array $air;
+
+    public bool $settled;
+
+    private bool $lowTemperature;
+
+    public function __construct(
+        Findings $findings,
+        Figures $figures,
+        HouseRules $rules,
+        Expectation $expectation,
+    ) {
+        $this->run = self::measured($findings, $figures);
+        $this->expected = $expectation->run();
+        $this->gaps = (new CourseGaps($findings, $figures, $rules, $expectation))->all();
+        $this->air = self::air($findings);
+        $this->settled = $findings->isSettled();
+        $this->lowTemperature = $findings->circuit->isLowTemperature();
+    }
+
+    public function isBlank(): bool
+    {
+        return $this->run === [] && $this->expected === [];
+    }
+
+    /** What would give the rest of the expected run; null where all of it is there. */
+    public function missing(): ?string
+    {
+        $high = isset($this->expected[Place::CondenserIn->value]);
+        $low = isset($this->expected[Place::CoilIn->value]);
+
+        return match (true) {
+            $high && $low => null,
+            $low => 'The ambient temperature gives the expected run of the high side.',
+            $high => 'The box temperature gives the expected run of the coil.',
+            default => 'Box and ambient temperature give the expected run.',
+        };
+    }
+
+    /** @return array{float, float} lowest temperature shown, and the one from which the discharge line is folded */
+    public function span(): array
+    {
+        $level = array_diff_key($this->run, [Place::Discharge->value => true]);
+        foreach (array_diff_key($this->expected, [Place::Discharge->value => true]) as $place => $band) {
+            $level[$place.' high'] = $band->value + $band->deviation;
+            $level[$place.' low'] = $band->value - $band->deviation;
+        }
+        $low = ($level === [] ? 273.15 : min($level)) - 273.15;
+        $high = ($level === [] ? 273.15 : max($level)) - 273.15;
+        $usual = $this->lowTemperature ? -40.0 : -20.0;
+
+        return [
+            273.15 + min($usual, 10.0 * floor(($low - 2) / 10)),
+            273.15 + max(50.0, 10.0 * ceil(($high + 1) / 10)),
+        ];
+    }
+
+    /** Whether a line may be drawn between two neighbours of the run: nothing that must be known lies between. */
+    public static function joins(Place $from, Place $to): bool
+    {
+        return $to->isLiquid() ? $from === Place::CondenserOut || $from->isLiquid() : $to->after($from) === 1;
+    }
+
+    /** @return array<string, float> */
+    private static function measured(Findings $findings, Figures $figures): array
+    {
+        $run = [];
+        foreach (Place::cases() as $place) {
+            $source = $place->source();
+            $value = $source instanceof Reading ? $findings->reading($source) : $figures->value($source);
+            if ($value !== null) {
+                $run[$place->value] = $value;
+            }
+        }
+
+        return $run;
+    }
+
+    /** @return array<string, array{float, ?float}> */
+    private static function air(Findings $findings): array
+    {
+        $air = [];
+        $ambient = $findings->reading(Reading::AmbientTemperature);
+        if ($ambient !== null) {
+            $leaving = $findings->reading(Reading::CondenserAirOutTemperature);
+            $air[Zone::Condenser->value] = [$ambient, $leaving];
+        }
+        $box = $findings->reading(Reading::BoxTemperature);
+        if ($box !== null) {
+            $air[Zone::Coil->value] = [$box, $findings->reading(Reading::SupplyAirTemperature)];
+        }
+
+        return $air;
+    }
+}

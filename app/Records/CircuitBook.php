@@ -1,0 +1,42 @@
+<?php
+
+namespace App\Records;
+
+use App\Models\Circuit;
+use App\Models\Visit;
+use Illuminate\Support\Facades\DB;
+use Metrum\Circuit\CircuitWriter;
+use Metrum\Log\FactKind;
+use Metrum\Log\Kinds\CircuitChanged;
+
+/** Changes circuits, and tells their open visits; what was closed stays judged by the circuit as it was. */
+final readonly class CircuitBook
+{
+    public function __construct(private Author $author, private \DateTimeImmutable $at)
+    {
+    }
+
+    /** @param  array{name: string, notes: ?string}  $named */
+    public function change(Circuit $circuit, array $named, CircuitSheet $sheet): void
+    {
+        DB::transaction(function () use ($circuit, $named, $sheet): void {
+            $circuit->fill($named);
+            $circuit->describe($sheet->system, $sheet->design);
+            $this->tell(...$circuit->plant->circuits()->with('plant', 'site')->get()->all());
+        });
+    }
+
+    /** Open visits of circuits that are no longer as their visit knows them learn it by a fact. */
+    public function tell(Circuit ...$circuits): void
+    {
+        foreach ($circuits as $circuit) {
+            $known = $circuit->known();
+            $content = CircuitChanged::to(CircuitWriter::system($known), CircuitWriter::design($known));
+            foreach (Visit::stillOpen()->where('circuit_id', $circuit->id)->get() as $visit) {
+                if ($visit->findings()->circuit != $known) {
+                    (new Recorder($visit, $this->author, $this->at))->append(FactKind::Circuit, $content);
+                }
+            }
+        }
+    }
+}

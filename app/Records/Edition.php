@@ -1,0 +1,95 @@
+<?php
+
+namespace App\Records;
+
+/**
+ * Which twin and which weights these are: a short name that changes with the files they are made of.
+ *
+ * Reading all those files costs too much for a request: bin/setup writes the names down, and that is what is read.
+ */
+final class Edition
+{
+    /** Below the project; the twin is made of the first, a verdict of both. */
+    private const TWIN = [
+        'core/Quantity',
+        'core/Refrigerant',
+        'core/Circuit',
+        'core/Findings',
+        'core/Plant',
+        'data/refrigerants',
+    ];
+
+    private const VERDICTS = ['core/Diagnosis', 'data'];
+
+    private const SHORT = 16;
+
+    /** @var array{twin: string, verdicts: string}|null */
+    private ?array $names = null;
+
+    public function __construct(private readonly string $project, private readonly string $written)
+    {
+    }
+
+    public function twin(): string
+    {
+        return $this->names()['twin'];
+    }
+
+    public function verdicts(): string
+    {
+        return $this->names()['verdicts'];
+    }
+
+    /** Writes down the names of the files as they are now. */
+    public function write(): void
+    {
+        $this->names = $this->worked();
+        file_put_contents(
+            $this->written,
+            '<?php return '.var_export($this->names, true).';'."\n",
+            LOCK_EX,
+        );
+    }
+
+    /** @return array{twin: string, verdicts: string} */
+    private function names(): array
+    {
+        if ($this->names === null && is_file($this->written)) {
+            /** @var array{twin: string, verdicts: string} $names */
+            $names = require $this->written;
+            $this->names = $names;
+        }
+
+        return $this->names ??= $this->worked();
+    }
+
+    /** @return array{twin: string, verdicts: string} */
+    private function worked(): array
+    {
+        $twin = $this->hash(self::TWIN);
+
+        return [
+            'twin' => $twin,
+            'verdicts' => substr(md5($twin.$this->hash(self::VERDICTS)), 0, self::SHORT),
+        ];
+    }
+
+    /** @param  list<string>  $folders */
+    private function hash(array $folders): string
+    {
+        $files = [];
+        foreach ($folders as $folder) {
+            $tree = new \RecursiveDirectoryIterator(
+                $this->project.'/'.$folder,
+                \FilesystemIterator::SKIP_DOTS,
+            );
+            foreach (new \RecursiveIteratorIterator($tree) as $file) {
+                $path = (string) $file;
+                $files[substr($path, strlen($this->project))] = md5_file($path);
+            }
+        }
+        ksort($files);
+
+        return substr(md5(json_encode($files, JSON_THROW_ON_ERROR)), 0, self::SHORT);
+    }
+}

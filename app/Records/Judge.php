@@ -1,0 +1,74 @@
+<?php
+
+namespace App\Records;
+
+use App\Models\VerdictSnapshot;
+use App\Models\Visit;
+use Illuminate\Support\Carbon;
+use Metrum\Diagnosis\Diagnosis;
+use Metrum\Diagnosis\Snapshot;
+use Metrum\Plant\TwinExpectation;
+use Metrum\Plant\Twins;
+
+/** Works out what a visit says, and keeps what it came to. */
+final readonly class Judge
+{
+    private const CHECKS = 4;
+
+    public function __construct(private Twins $twins, private Edition $edition)
+    {
+    }
+
+    /** @param  int  $checks  how many next checks are wanted */
+    public function of(Visit $visit, int $checks = self::CHECKS): Judged
+    {
+        $visit->loadMissing('circuit');
+        $log = $visit->log();
+        $findings = $visit->chapters($log)->present()->findings;
+        $rules = $visit->rules();
+        $twin = $this->twins->of($findings->circuit, $rules, $visit->circuit->goodFindings($visit));
+        $expectation = new TwinExpectation($findings, $rules, $twin);
+        $verdict = (new Diagnosis($rules, $this->twins))->of($findings, $checks, expectation: $expectation);
+
+        return new Judged($visit, $log, $findings, $rules, $expectation, $verdict);
+    }
+
+    /** Keeps what a visit came to, so that lists need not work it anew. */
+    public function keep(Judged $judged): Snapshot
+    {
+        $snapshot = Snapshot::of($judged->verdict, $judged->findings);
+        VerdictSnapshot::query()->upsert(
+            [
+                [
+                    'visit_id' => $judged->visit->id,
+                    'edition' => $this->edition->verdicts(),
+                    'needs_a_look' => $snapshot->needsALook(),
+                    'probability' => $snapshot->probability() ?? 0.0,
+                    'snapshot' => json_encode($snapshot->toArray(), JSON_THROW_ON_ERROR),
+                    'worked_at' => Carbon::now()->format('Y-m-d H:i:s'),
+                ],
+            ],
+            ['visit_id'],
+        );
+
+        return $snapshot;
+    }
+
+    /** What a visit came to: as it was kept, else worked now and kept. */
+    public function snapshot(Visit $visit): Snapshot
+    {
+        return $visit->verdict?->verdict() ?? $this->again($visit);
+    }
+
+    /** Works a visit anew with the weights of today. */
+    public function again(Visit $visit): Snapshot
+    {
+        return $this->keep($this->of($visit, checks: 0));
+    }
+
+    /** Whether what is kept of it was worked with other weights or another twin than today's. */
+    public function isOld(Visit $visit): bool
+    {
+        return $visit->verdict !== null && $visit->verdict->edition !== $this->edition->verdicts();
+    }
+}

@@ -1,0 +1,117 @@
+<?php
+
+namespace App\View;
+
+use App\Records\Judged;
+use Metrum\Diagnosis\Cautions;
+use Metrum\Plant\Question;
+use Metrum\Plant\WhatIf;
+use Metrum\Quantity\Kind;
+use Metrum\Quantity\Units;
+
+/**
+ * What would change at the plant of a visit, before it is done, in words and numbers.
+ *
+ * @phpstan-import-type Change from Changes
+ */
+final readonly class WhatIfPage
+{
+    /** Opening from which a valve is called wide open. */
+    private const WIDE_OPEN = 0.97;
+
+    private WhatIf $whatIf;
+
+    public function __construct(private Judged $judged, private Units $units)
+    {
+        $this->whatIf = new WhatIf(
+            $judged->expectation->twin,
+            $judged->expectation->around,
+            $judged->findings,
+            $judged->rules,
+            $judged->verdict->leading(),
+        );
+    }
+
+    /** @return array<string, string> word => words of what can be asked */
+    public function questions(): array
+    {
+        $words = [];
+        foreach ($this->whatIf->questions() as $question) {
+            $words[$question->value] = $this->words($question);
+        }
+
+        return $words;
+    }
+
+    public function words(Question $question): string
+    {
+        $amount = $this->units->text($this->whatIf->amount(), Kind::Mass);
+
+        return match ($question) {
+            Question::Mended => 'All put right',
+            Question::TurnIn => 'Half a turn in',
+            Question::TurnOut => 'Half a turn out',
+            Question::More => $amount.' more',
+            Question::Less => $amount.' less',
+            Question::Hot => 'Ambient '.$this->units->text(WhatIf::HOT, Kind::Temperature),
+        };
+    }
+
+    public function asks(Question $question): bool
+    {
+        return in_array($question, $this->whatIf->questions(), true);
+    }
+
+    /** @return list<Change> only what moves */
+    public function changes(Question $question): array
+    {
+        $changes = new Changes($this->judged->findings->circuit, $this->judged->rules, $this->units);
+
+        return Changes::moving($changes->between($this->whatIf->now(), $this->whatIf->after($question)));
+    }
+
+    /** @return list<string> what holds it back, or what is minded while it is done */
+    public function cautions(Question $question): array
+    {
+        $charge = $this->judged->verdict->charge;
+
+        return match (true) {
+            $question === Question::More && ! $charge->isOpen() => [
+                'Do not add refrigerant yet. Still to be looked at: '.implode('; ', $charge->reasons()).'.',
+            ],
+            $question->isTurn() => ['One small turn, then wait until it has settled before the next.'],
+            $question === Question::Less => Cautions::words(['recover_first', 'recovery_bottle']),
+            default => [],
+        };
+    }
+
+    /** Why nothing would change; empty where that is not known. */
+    public function whyNothing(Question $question): string
+    {
+        $wide = $this->whatIf->now()->opening > self::WIDE_OPEN;
+
+        return $question === Question::TurnOut && $wide ? 'The valve is wide open already.' : '';
+    }
+
+    /** What the figures stand on. */
+    public function ground(): string
+    {
+        return $this->whatIf->fault === null
+            ? 'Worked on the twin of this plant, sound, at this box and ambient.'
+            : 'Worked on the twin of this plant with the leading fault in it, as marked as the readings say, '.
+                    'at this box and ambient.';
+    }
+
+    /** @return array<string, string> for the plant bench's address */
+    public function bench(): array
+    {
+        $around = $this->whatIf->around;
+        $fault = $this->whatIf->fault;
+        $severity = max(20, 20 * (int) round(5 * $this->whatIf->severity()));
+
+        return [
+            'ambient' => $this->units->number($around->ambient, Kind::Temperature),
+            'box' => $this->units->number($around->box, Kind::Temperature),
+        ] + ($fault === null ? [] : ['fault' => $fault->value, 'severity' => (string) $severity]);
+    }
+}

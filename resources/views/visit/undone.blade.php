@@ -1,2 +1,0 @@
-@include('visit.touched')
-@include('visit.follows', ['except' => [$key]])

@@ -6,6 +6,8 @@ use App\Models\Circuit;
 use App\Models\Site;
 use App\Models\User;
 use App\Models\Visit;
+use App\Records\Judge;
+use App\Records\Judged;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
 use Illuminate\Support\Str;
@@ -32,20 +34,13 @@ abstract class TestCase extends FrameworkTestCase
             'role' => 'technician',
         ]);
         $site = Site::query()->create(['name' => 'Brygga fish hall', 'place' => 'Quay 4', 'altitude_m' => 3]);
-        $this->circuit = $site
-            ->circuits()
-            ->create([
-                'name' => 'Cold room 2',
-                'system' => Visits::COOLER['system'],
-                'design' => Visits::COOLER['design'],
-            ]);
+        $system = Visits::COOLER['system'];
+        $this->circuit = Circuit::establish($site, 'Cold room 2', $system, Visits::COOLER['design']);
     }
 
     protected function visit(): Visit
     {
-        return $this->circuit
-            ->visits()
-            ->create(['user_id' => $this->technician->id, 'opened_at' => now(), 'house_rules' => []]);
+        return Visit::open($this->circuit->load('site', 'plant'), $this->technician, now());
     }
 
     /** Sends an entry as the page does. @param  array<string, string>  $more */
@@ -67,6 +62,12 @@ abstract class TestCase extends FrameworkTestCase
             ],
             ['HX-Request' => 'true'],
         );
+    }
+
+    /** What the visit says now. */
+    protected function judged(Visit $visit): Judged
+    {
+        return app(Judge::class)->of($visit->load('circuit.site', 'circuit.plant'));
     }
 
     /** @param  array<string, string>  $readings  by key, as typed */

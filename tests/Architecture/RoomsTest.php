@@ -9,7 +9,10 @@ use PHPat\Selector\SelectorInterface;
 use PHPat\Test\Builder\Rule;
 use PHPat\Test\PHPat;
 
-/** The arrows of the house: a room of the core knows only the rooms below it, and nothing of the framework or the application. */
+/**
+ * The arrows of the house: a room of the core knows only the rooms below it, and nothing of the framework or the
+ * application.
+ */
 final class RoomsTest
 {
     /** From the ground up. */

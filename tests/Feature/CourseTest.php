@@ -3,18 +3,23 @@
 namespace Tests\Feature;
 
 use App\Picture\Course;
-use App\Picture\CourseRun;
-use App\View\Units;
+use App\Picture\CourseFacts;
 use Metrum\Circuit\HouseRules;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Findings\Place;
+use Metrum\Plant\TwinExpectation;
+use Metrum\Plant\Twins;
 use Metrum\Quantity\Unit;
+use Metrum\Quantity\Units;
 use Tests\Core\Visits;
 use Tests\TestCase;
 
 /** The course: right places, right marks, and no label on another, whatever is known or missing. */
 final class CourseTest extends TestCase
 {
+    private static ?Twins $twins = null;
+
     private const EXTRA = [
         'drier_inlet_temperature_c' => 31.5,
         'drier_outlet_temperature_c' => 31.1,
@@ -25,7 +30,7 @@ final class CourseTest extends TestCase
     public function test_the_run_passes_the_places_in_the_order_of_the_refrigerant(): void
     {
         $course = self::course(Visits::cooler(self::EXTRA));
-        self::assertSame(array_keys(CourseRun::PLACES), array_keys($course->run));
+        self::assertSame(array_column(Place::cases(), 'value'), array_keys($course->facts->run));
         $x = array_column($course->points, 'x');
         $sorted = $x;
         sort($sorted);
@@ -53,18 +58,18 @@ final class CourseTest extends TestCase
                 'suction_temperature_compressor_c' => null,
             ]),
         );
-        self::assertArrayNotHasKey('coil_out', $course->run);
-        self::assertArrayHasKey('coil_out', $course->expected);
-        self::assertArrayNotHasKey('coil_in', $course->run);
+        self::assertArrayNotHasKey('coil_out', $course->facts->run);
+        self::assertArrayHasKey('coil_out', $course->facts->expected);
+        self::assertArrayNotHasKey('coil_in', $course->facts->run);
         self::assertTrue(self::course(Visits::of([]))->isBlank());
     }
 
     public function test_no_line_is_drawn_over_what_is_unknown(): void
     {
-        self::assertFalse(CourseRun::joins('discharge', 'condenser_out'));
-        self::assertFalse(CourseRun::joins('receiver_outlet', 'coil_in'));
-        self::assertTrue(CourseRun::joins('receiver_outlet', 'valve_inlet'));
-        self::assertTrue(CourseRun::joins('valve_inlet', 'coil_in'));
+        self::assertFalse(CourseFacts::joins(Place::Discharge, Place::CondenserOut));
+        self::assertFalse(CourseFacts::joins(Place::ReceiverOutlet, Place::CoilIn));
+        self::assertTrue(CourseFacts::joins(Place::ReceiverOutlet, Place::ValveInlet));
+        self::assertTrue(CourseFacts::joins(Place::ValveInlet, Place::CoilIn));
     }
 
     public function test_gaps_are_marked_fine_look_or_act(): void
@@ -72,7 +77,12 @@ final class CourseTest extends TestCase
         $marks = static function (Findings $findings): array {
             $course = self::course($findings);
 
-            return array_combine(array_column($course->gaps, 'name'), array_column($course->gaps, 'mark'));
+            $marks = [];
+            foreach ($course->gaps as $gap) {
+                $marks[$gap->name->value] = $gap->mark->value;
+            }
+
+            return $marks;
         };
         self::assertSame(
             ['fine'],
@@ -153,12 +163,7 @@ final class CourseTest extends TestCase
         )[0];
         self::assertSame('1.7 °C', $bulb['measured']);
         self::assertMatchesRegularExpression('/^−?\d+(\.\d)? to −?\d+(\.\d)? °C$/u', $bulb['expected']);
-        $fahrenheit = (new Course(
-            Visits::cooler(),
-            Figures::of(Visits::cooler(), new HouseRules()),
-            new HouseRules(),
-            new Units(Unit::Fahrenheit),
-        ))->rows();
+        $fahrenheit = self::course(Visits::cooler(), units: new Units(Unit::Fahrenheit))->rows();
         self::assertSame(
             '35.1 °F',
             array_values(
@@ -177,7 +182,12 @@ final class CourseTest extends TestCase
         self::assertStringContainsString('superheat 5.6 K, wanted 4 to 7 K: fine', $svg);
     }
 
-    /** @param  array{x: float, y: float, anchor: string, lines: list<array{class: string, text: string, y: float, size: float}>, mark: string}  $label */
+    /**
+     * Left, top, right and bottom.
+     *
+     * @param  array{x: float, lines: list<array{text: string, y: float, size: float, x?: float}>}  $label
+     * @return array{float, float, float, float}
+     */
     private static function box(array $label): array
     {
         $widest = 0.0;
@@ -192,15 +202,17 @@ final class CourseTest extends TestCase
         return [$label['x'], min($ys) - 9, $label['x'] + $widest, max($ys) + 2];
     }
 
-    private static function course(Findings $findings, float $height = 380.0, bool $downward = false): Course
-    {
-        return new Course(
-            $findings,
-            Figures::of($findings, new HouseRules()),
-            new HouseRules(),
-            new Units(),
-            $height,
-            $downward,
-        );
+    private static function course(
+        Findings $findings,
+        float $height = 380.0,
+        bool $downward = false,
+        Units $units = new Units(),
+    ): Course {
+        $twins = self::$twins ??= new Twins();
+        $rules = new HouseRules();
+        $expectation = new TwinExpectation($findings, $rules, $twins->of($findings->circuit, $rules));
+        $facts = new CourseFacts($findings, Figures::of($findings, $rules), $rules, $expectation);
+
+        return $downward ? Course::down($facts, $units) : Course::across($facts, $units, $height);
     }
 }

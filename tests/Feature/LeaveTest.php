@@ -2,9 +2,10 @@
 
 namespace Tests\Feature;
 
-use App\Models\Entry;
+use App\Models\FactRecord;
 use App\Models\FollowUp;
-use App\Models\HouseRule;
+use App\Models\HouseRuleChoice;
+use App\Models\VerdictSnapshot;
 use App\Models\Visit;
 use App\View\OwnerSummary;
 use Illuminate\Http\UploadedFile;
@@ -54,14 +55,14 @@ final class LeaveTest extends TestCase
 
     public function test_the_report_says_which_house_rules_were_in_force(): void
     {
-        HouseRule::query()->create([
+        HouseRuleChoice::query()->create([
             'rule' => 'superheat_medium',
             'choice' => 'high',
             'user_id' => $this->technician->id,
         ]);
         $this->actingAs($this->technician)->post("/circuits/{$this->circuit->id}/visits");
         $visit = Visit::query()->sole();
-        HouseRule::query()->where('rule', 'superheat_medium')->delete();
+        HouseRuleChoice::query()->where('rule', 'superheat_medium')->delete();
         $this->get("/visits/{$visit->id}/report")->assertSee(
             'superheat at the coil, medium temperature (house rule: 6 to 9 K)',
         );
@@ -106,10 +107,10 @@ final class LeaveTest extends TestCase
     public function test_the_summary_changes_with_what_is_proven(): void
     {
         $visit = $this->starved();
-        $summary = static fn (): string => (new OwnerSummary(
+        $summary = fn (): string => (new OwnerSummary(
             $visit->findings(),
-            $visit->verdict(),
-            new \App\View\Units(),
+            $this->judged($visit)->verdict,
+            new \Metrum\Quantity\Units(),
         ))->text();
         self::assertStringContainsString('leak', $summary());
         $this->enter($visit, 'confirmed', 'drain_blocked', 'yes');
@@ -128,12 +129,13 @@ final class LeaveTest extends TestCase
         $this->import($text)->assertRedirect("/visits/{$visit->id}/verdict");
         self::assertSame(1, Visit::query()->count());
         // Elsewhere: the same findings, entry by entry.
-        Entry::query()->delete();
+        VerdictSnapshot::query()->delete();
+        FactRecord::query()->delete();
         $visit->delete();
         $this->import($text, $this->circuit->id)->assertRedirect("/visits/{$visit->id}/verdict");
         $again = (string) $this->get("/visits/{$visit->id}/file.json")->getContent();
         self::assertSame($text, $again);
-        self::assertSame(['import'], Entry::query()->distinct()->pluck('source')->all());
+        self::assertSame(['import'], FactRecord::query()->distinct()->pluck('source')->all());
     }
 
     public function test_a_changed_file_of_a_known_visit_is_a_visit_of_its_own(): void
@@ -175,7 +177,8 @@ final class LeaveTest extends TestCase
         $this->actingAs($this->technician);
         $this->followingRedirects()
             ->import(
-                '{"format":"metrum-visit","version":1,"system":{"refrigerant":"R-134a"},"readings":{"box_temperature_c":"<b>"}}',
+                '{"format":"metrum-visit","version":1,"system":{"refrigerant":"R-134a"},'.
+                    '"readings":{"box_temperature_c":"<b>"}}',
             )
             ->assertSee('Nothing was taken in.')
             ->assertSee('readings.box_temperature_c')

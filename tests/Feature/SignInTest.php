@@ -14,7 +14,9 @@ final class SignInTest extends TestCase
     {
         $visit = $this->visit();
         $parameters = [
-            '{site}' => $this->circuit->site_id,
+            '{site}' => $this->circuit->site->id,
+            '{kind}' => 'walk_in_cooler',
+            '{question}' => 'hot',
             '{circuit}' => $this->circuit->id,
             '{visit}' => $visit->id,
             '{stage?}' => 'box',

@@ -2,11 +2,13 @@
 
 namespace Tests\Feature;
 
-use App\Records\Twins;
+use App\Records\Edition;
+use App\Records\TwinShelf;
 use Illuminate\Support\Facades\Cache;
 use Metrum\Circuit\HouseRules;
 use Metrum\Plant\Surroundings;
 use Metrum\Plant\Twin;
+use Metrum\Plant\Twins;
 use Tests\TestCase;
 
 /** Twins are kept between requests with what they worked out, and only for the circuit as it is known. */
@@ -14,7 +16,7 @@ final class TwinsTest extends TestCase
 {
     public function test_a_kept_twin_answers_as_a_new_one(): void
     {
-        $circuit = $this->circuit->plant();
+        $circuit = $this->circuit->known();
         $around = new Surroundings(303.15, 276.15);
         $new = Twin::fittedTo($circuit);
         $expected = $new->expectedAt($around);
@@ -43,19 +45,21 @@ final class TwinsTest extends TestCase
             ->assertOk();
         $twins = app(Twins::class);
         self::assertFalse(
-            $twins->of($this->circuit->plant(), new HouseRules())->hasLearned(),
+            $twins->of($this->circuit->known(), new HouseRules())->hasLearned(),
             'the one that the page kept',
         );
-        $this->circuit->update(['design' => ['evaporator_td_k' => 10.0]]);
+        $this->circuit->describe($this->circuit->systemWords(), ['evaporator_td_k' => 10.0]);
         self::assertTrue(
-            $twins->of($this->circuit->refresh()->load('site')->plant(), new HouseRules())->hasLearned(),
+            $twins
+                ->of($this->circuit->refresh()->load('site', 'plant')->known(), new HouseRules())
+                ->hasLearned(),
         );
     }
 
     public function test_what_cannot_be_read_back_is_worked_anew(): void
     {
-        $twins = new Twins(Cache::store());
+        $twins = new Twins(new TwinShelf(Cache::store(), app(Edition::class)));
         Cache::partialMock()->shouldReceive('get')->andReturn('something else');
-        self::assertTrue($twins->of($this->circuit->plant(), new HouseRules())->hasLearned());
+        self::assertTrue($twins->of($this->circuit->known(), new HouseRules())->hasLearned());
     }
 }

@@ -2,7 +2,7 @@
 
 namespace Tests\Feature;
 
-use App\Models\Entry;
+use App\Models\FactRecord;
 use App\Models\User;
 use App\Models\Visit;
 use Illuminate\Support\Str;
@@ -56,11 +56,11 @@ final class VisitTest extends TestCase
     {
         $visit = $this->visit();
         $this->enter($visit, 'reading', 'suction_pressure_kpa', '32 psi')->assertOk();
-        $entry = Entry::query()->sole();
+        $entry = FactRecord::query()->sole();
         self::assertEqualsWithDelta(220632.2, $entry->value, 0.1);
         self::assertSame(
             ['32 psi', 'psi', 'hand', $this->technician->id],
-            [$entry->typed, $entry->unit, $entry->source, $entry->user_id],
+            [$entry->data['typed'], $entry->data['unit'], $entry->source, $entry->user_id],
         );
         self::assertNotNull($entry->taken_at);
     }
@@ -98,10 +98,11 @@ final class VisitTest extends TestCase
         foreach ([1, 2, 3] as $try) {
             $this->enter($visit, 'reading', 'box_temperature_c', '4.2', ['id' => $id])->assertOk();
         }
-        self::assertSame(1, Entry::query()->count());
-        // A changed value under an id that was used already (its answer got lost on the way) is a new entry, not a lost one.
+        self::assertSame(1, FactRecord::query()->count());
+        // A changed value under an id that was used already (its answer got lost on the way) is a new entry, not a
+        // lost one.
         $this->enter($visit, 'reading', 'box_temperature_c', '4.4', ['id' => $id])->assertOk();
-        self::assertSame(2, Entry::query()->count());
+        self::assertSame(2, FactRecord::query()->count());
         self::assertEqualsWithDelta(277.55, $visit->findings()->readings['box_temperature_c'], 1e-9);
     }
 
@@ -111,7 +112,7 @@ final class VisitTest extends TestCase
         $this->enter($visit, 'reading', 'box_temperature_c', '4');
         $this->enter($visit, 'reading', 'ambient_temperature_c', '25');
         $this->enter($visit, 'reading', 'box_temperature_c', '5');
-        self::assertSame(3, Entry::query()->count(), 'a correction is an entry of its own');
+        self::assertSame(3, FactRecord::query()->count(), 'a correction is an entry of its own');
         self::assertEqualsWithDelta(278.15, $visit->findings()->readings['box_temperature_c'], 1e-9);
         self::assertEqualsWithDelta(298.15, $visit->findings()->readings['ambient_temperature_c'], 1e-9);
     }
@@ -121,7 +122,7 @@ final class VisitTest extends TestCase
         $visit = $this->visit();
         $this->enter($visit, 'reading', 'box_temperature_c', '4');
         $this->enter($visit, 'reading', 'box_temperature_c', '5');
-        $last = Entry::query()->latest('seq')->firstOrFail();
+        $last = FactRecord::query()->latest('seq')->firstOrFail();
         foreach ([1, 2] as $try) {
             $this->post(
                 "/visits/{$visit->id}/entries/{$last->id}/undo",
@@ -132,7 +133,7 @@ final class VisitTest extends TestCase
                 ->assertSee('id="cell-box-temperature-c"', false);
         }
         self::assertEqualsWithDelta(277.15, $visit->findings()->readings['box_temperature_c'], 1e-9);
-        self::assertSame(3, Entry::query()->count(), 'the log keeps both readings and one undo');
+        self::assertSame(3, FactRecord::query()->count(), 'the log keeps both readings and one undo');
     }
 
     public function test_an_entry_of_another_visit_cannot_be_undone_from_here(): void
@@ -140,7 +141,7 @@ final class VisitTest extends TestCase
         $visit = $this->visit();
         $other = $this->visit();
         $this->enter($other, 'reading', 'box_temperature_c', '4');
-        $entry = Entry::query()->sole();
+        $entry = FactRecord::query()->sole();
         $this->post("/visits/{$visit->id}/entries/{$entry->id}/undo")->assertNotFound();
         self::assertNotSame([], $other->findings()->readings);
     }
@@ -194,7 +195,7 @@ final class VisitTest extends TestCase
             ->assertStatus(422)
             ->assertSee($said, false)
             ->assertDontSee('Stack trace');
-        self::assertSame(0, Entry::query()->count());
+        self::assertSame(0, FactRecord::query()->count());
     }
 
     public function test_what_was_typed_stays_in_its_cell(): void
@@ -241,7 +242,7 @@ final class VisitTest extends TestCase
         }
         self::assertSame(
             ['reading', 'observation', 'note'],
-            Entry::query()->orderBy('seq')->pluck('kind')->all(),
+            FactRecord::query()->orderBy('seq')->pluck('kind')->all(),
         );
     }
 
@@ -255,7 +256,7 @@ final class VisitTest extends TestCase
             ->assertSee('possible is 0 to 100')
             ->assertSee('note: hum')
             ->assertSee('data-complete="eiver"', false);
-        self::assertSame(0, Entry::query()->count());
+        self::assertSame(0, FactRecord::query()->count());
     }
 
     public function test_complaints_add_up_and_can_be_taken_back(): void
@@ -281,9 +282,9 @@ final class VisitTest extends TestCase
         $this->get("/visits/{$visit->id}/verdict")->assertSee(
             'Ruled out: Short of refrigerant, because level stands at half',
         );
-        self::assertCount(30, $visit->verdict()->suspects);
+        self::assertCount(30, $this->judged($visit)->verdict->suspects);
         $this->enter($visit, 'ruled_out', 'undercharge', 'no');
-        self::assertCount(31, $visit->verdict()->suspects);
+        self::assertCount(31, $this->judged($visit)->verdict->suspects);
     }
 
     public function test_a_closed_visit_takes_no_entries_until_it_is_opened_again(): void
@@ -296,7 +297,7 @@ final class VisitTest extends TestCase
             ->assertOk()
             ->assertSee('This visit is closed')
             ->assertSee('disabled', false);
-        self::assertSame(1, Entry::query()->count());
+        self::assertSame(1, FactRecord::query()->count());
         $this->post("/visits/{$visit->id}/reopen")->assertRedirect();
         $this->enter($visit, 'reading', 'box_temperature_c', '9')->assertOk();
     }
@@ -327,7 +328,11 @@ final class VisitTest extends TestCase
             ->assertSee('short low-loss hoses')
             ->assertSee('Licensed handling');
         $this->get("/visits/{$visit->id}/verdict")->assertSee('must be put back before you leave');
-        $this->circuit->update(['system' => ['refrigerant' => 'R-290'] + $this->circuit->system]);
+        $this->circuit->describe(
+            ['refrigerant' => 'R-290'] + $this->circuit->systemWords(),
+            $this->circuit->designWords(),
+        );
+        $visit = $this->visit();
         $this->get("/visits/{$visit->id}/gauges")->assertSee('Flammable refrigerant');
     }
 }

@@ -8,6 +8,9 @@ namespace App\Picture;
  */
 final class LabelPlacer
 {
+    /** Between a label and a line. */
+    private const AIR = 3.0;
+
     /** @var list<array{float, float, float, float}> left, top, right, bottom of what is taken */
     private array $taken = [];
 
@@ -67,7 +70,8 @@ final class LabelPlacer
         foreach ($offsets as $i => [$dx, $dy]) {
             $left = max($this->left, min($this->width - $width, $x + $dx));
             $top = max($this->top, min($this->height - $height, $y + $dy));
-            $crowd = $this->crowd($left, $top, $left + $width, $top + $height) + 0.001 * $i;
+            $far = 0.001 * $i;
+            $crowd = $far + $this->crowd($left, $top, $left + $width, $top + $height, $least - $far);
             if ($crowd < $least) {
                 $least = $crowd;
                 $best = [$left, $top];
@@ -82,7 +86,8 @@ final class LabelPlacer
         return [round($left, 1), round($top, 1)];
     }
 
-    private function crowd(float $left, float $top, float $right, float $bottom): float
+    /** How much lies in the way; counted no further than $enough. */
+    private function crowd(float $left, float $top, float $right, float $bottom, float $enough): float
     {
         $crowd = 0.0;
         foreach ($this->taken as [$l, $t, $r, $b]) {
@@ -90,11 +95,26 @@ final class LabelPlacer
             $down = min($bottom, $b) - max($top, $t);
             if ($across > 0 && $down > 0) {
                 $crowd += 4.0 + ($across * $down) / 20;
+                if ($crowd >= $enough) {
+                    return $crowd;
+                }
             }
         }
+        $left -= self::AIR;
+        $top -= self::AIR;
+        $right += self::AIR;
+        $bottom += self::AIR;
         foreach ($this->lines as [$x1, $y1, $x2, $y2]) {
-            if (self::crosses($x1, $y1, $x2, $y2, $left - 3, $top - 3, $right + 3, $bottom + 3)) {
+            $passes =
+                max($x1, $x2) < $left ||
+                min($x1, $x2) > $right ||
+                max($y1, $y2) < $top ||
+                min($y1, $y2) > $bottom;
+            if (! $passes && self::crosses($x1, $y1, $x2, $y2, $left, $top, $right, $bottom)) {
                 $crowd += 2.0;
+                if ($crowd >= $enough) {
+                    return $crowd;
+                }
             }
         }
 

@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Metrum\Plant\Shelf;
 use Metrum\Plant\Twins;
+use Metrum\Quantity\Prepared;
 
 final class MetrumServiceProvider extends ServiceProvider
 {
@@ -20,10 +21,7 @@ final class MetrumServiceProvider extends ServiceProvider
     {
         $this->app->singleton(
             Edition::class,
-            fn (): Edition => new Edition(
-                $this->app->basePath(),
-                $this->app->bootstrapPath('cache/edition.php'),
-            ),
+            fn (): Edition => new Edition($this->app->basePath(), $this->app->storagePath('framework/edition')),
         );
         $this->app->bind(Shelf::class, TwinShelf::class);
         $this->app->singleton(Twins::class);
@@ -31,6 +29,9 @@ final class MetrumServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        if (! $this->app->environment('testing')) {
+            Prepared::keepIn($this->app->make(Edition::class)->folder());
+        }
         $this->app->terminating(fn () => $this->app->make(Twins::class)->keep());
         Model::preventLazyLoading(! $this->app->environment('production'));
         Model::preventSilentlyDiscardingAttributes();

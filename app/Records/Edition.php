@@ -2,6 +2,8 @@
 
 namespace App\Records;
 
+use Illuminate\Filesystem\Filesystem;
+
 /**
  * Which twin and which weights these are: a short name that changes with the files they are made of.
  *
@@ -26,7 +28,8 @@ final class Edition
     /** @var array{twin: string, verdicts: string}|null */
     private ?array $names = null;
 
-    public function __construct(private readonly string $project, private readonly string $written)
+    /** @param  string  $kept  the folder for what is written down */
+    public function __construct(private readonly string $project, private readonly string $kept)
     {
     }
 
@@ -40,23 +43,36 @@ final class Edition
         return $this->names()['verdicts'];
     }
 
-    /** Writes down the names of the files as they are now. */
-    public function write(): void
+    /** Where what is made of this edition's files may be kept. */
+    public function folder(): string
+    {
+        return $this->kept.'/'.$this->verdicts();
+    }
+
+    /** Writes down the names of the files as they are now; what was made of others goes. */
+    public function write(Filesystem $files): void
     {
         $this->names = $this->worked();
-        file_put_contents(
-            $this->written,
-            '<?php return '.var_export($this->names, true).';'."\n",
-            LOCK_EX,
-        );
+        $files->ensureDirectoryExists($this->kept);
+        foreach ($files->directories($this->kept) as $folder) {
+            if ($folder !== $this->folder()) {
+                $files->deleteDirectory($folder);
+            }
+        }
+        $files->replace($this->written(), '<?php return '.var_export($this->names, true).';'."\n");
+    }
+
+    private function written(): string
+    {
+        return $this->kept.'/names.php';
     }
 
     /** @return array{twin: string, verdicts: string} */
     private function names(): array
     {
-        if ($this->names === null && is_file($this->written)) {
+        if ($this->names === null && is_file($this->written())) {
             /** @var array{twin: string, verdicts: string} $names */
-            $names = require $this->written;
+            $names = require $this->written();
             $this->names = $names;
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Circuit;
 
+use Metrum\Quantity\Prepared;
+
 /** Something looked at, heard or felt; answered by a word. What is known of it stands in data/observations.json. */
 enum Observation: string implements Question
 {
@@ -35,8 +37,22 @@ enum Observation: string implements Question
     {
         /** @var array<string, QuestionRow> $rows */
         static $rows = [];
+        if ($rows === []) {
+            $rows = Prepared::of('observations', self::rows(...));
+        }
 
-        return $rows[$this->value] ??= QuestionRow::of(DataFile::read('observations')->row($this->value));
+        return $rows[$this->value];
+    }
+
+    /** @return array<string, QuestionRow> */
+    private static function rows(): array
+    {
+        $rows = [];
+        foreach (self::cases() as $one) {
+            $rows[$one->value] = QuestionRow::of(DataFile::read('observations')->row($one->value));
+        }
+
+        return $rows;
     }
 
     public function label(): string

@@ -8,6 +8,7 @@ use Metrum\Quantity\Atmosphere;
 use Metrum\Quantity\BrokenData;
 use Metrum\Quantity\Field;
 use Metrum\Quantity\Kind as Quantity;
+use Metrum\Quantity\Prepared;
 use Metrum\Quantity\Unit;
 
 /**
@@ -62,11 +63,22 @@ enum Reading: string implements Asked
     {
         /** @var array<string, ReadingRow> $rows */
         static $rows = [];
+        if ($rows === []) {
+            $rows = Prepared::of('readings', self::rows(...));
+        }
 
-        return $rows[$this->value] ??= ReadingRow::of(
-            DataFile::read('readings')->row($this->value),
-            $this->value,
-        );
+        return $rows[$this->value];
+    }
+
+    /** @return array<string, ReadingRow> */
+    private static function rows(): array
+    {
+        $rows = [];
+        foreach (self::cases() as $one) {
+            $rows[$one->value] = ReadingRow::of(DataFile::read('readings')->row($one->value), $one->value);
+        }
+
+        return $rows;
     }
 
     /** The full name. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Circuit;
 
+use Metrum\Quantity\Prepared;
+
 /** Something done to the plant to see how it answers. What is known of it stands in data/tests.json. */
 enum Test: string implements Question
 {
@@ -24,8 +26,22 @@ enum Test: string implements Question
     {
         /** @var array<string, QuestionRow> $rows */
         static $rows = [];
+        if ($rows === []) {
+            $rows = Prepared::of('tests', self::rows(...));
+        }
 
-        return $rows[$this->value] ??= QuestionRow::of(DataFile::read('tests')->row($this->value));
+        return $rows[$this->value];
+    }
+
+    /** @return array<string, QuestionRow> */
+    private static function rows(): array
+    {
+        $rows = [];
+        foreach (self::cases() as $one) {
+            $rows[$one->value] = QuestionRow::of(DataFile::read('tests')->row($one->value));
+        }
+
+        return $rows;
     }
 
     public function label(): string

@@ -7,6 +7,7 @@ namespace Metrum\Diagnosis;
 use Metrum\Circuit\DataFile;
 use Metrum\Circuit\Fault;
 use Metrum\Quantity\BrokenData;
+use Metrum\Quantity\Prepared;
 
 /** Every fault's entry, one file each in data/faults. */
 final class FaultCatalogue
@@ -17,9 +18,25 @@ final class FaultCatalogue
     /** @throws BrokenData */
     public static function entry(Fault $fault): FaultEntry
     {
-        return self::$entries[$fault->value] ??= FaultEntry::of(
-            DataFile::read('faults/'.$fault->value),
-            $fault,
-        );
+        if (self::$entries === []) {
+            self::$entries = Prepared::of('faults', self::read(...));
+        }
+
+        return self::$entries[$fault->value];
+    }
+
+    /**
+     * @return array<string, FaultEntry> by Fault
+     *
+     * @throws BrokenData
+     */
+    private static function read(): array
+    {
+        $entries = [];
+        foreach (Fault::cases() as $fault) {
+            $entries[$fault->value] = FaultEntry::of(DataFile::read('faults/'.$fault->value), $fault);
+        }
+
+        return $entries;
     }
 }

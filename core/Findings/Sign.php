@@ -6,6 +6,7 @@ namespace Metrum\Findings;
 
 use Metrum\Circuit\DataFile;
 use Metrum\Quantity\BrokenData;
+use Metrum\Quantity\Prepared;
 
 /** A figure that is judged against what is expected of a sound plant. All its numbers stand in data/signs.json. */
 enum Sign: string
@@ -54,7 +55,21 @@ enum Sign: string
     {
         /** @var array<string, SignRow> $rows */
         static $rows = [];
+        if ($rows === []) {
+            $rows = Prepared::of('signs', self::rows(...));
+        }
 
-        return $rows[$this->value] ??= SignRow::of(DataFile::read('signs')->row($this->value), $this);
+        return $rows[$this->value];
+    }
+
+    /** @return array<string, SignRow> */
+    private static function rows(): array
+    {
+        $rows = [];
+        foreach (self::cases() as $one) {
+            $rows[$one->value] = SignRow::of(DataFile::read('signs')->row($one->value), $one);
+        }
+
+        return $rows;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Refrigerant;
 
 use Metrum\Quantity\BrokenData;
+use Metrum\Quantity\Prepared;
 
 /**
  * The refrigerants known, each read from its tables when first asked for.
@@ -72,8 +73,20 @@ final class Library
             $entry['safety_class'],
             $entry['composition_mass_percent'],
             (float) $entry['gwp_ar4'],
-            new Saturation($entry['name'], self::rows($base.'.saturation.csv')),
-            static fn (): Vapour => new Vapour($entry['name'], self::rows($base.'.vapour.csv')),
+            new Saturation(
+                $entry['name'],
+                Prepared::of(
+                    $entry['file'].'-saturation',
+                    static fn (): array => Saturation::parts(self::rows($base.'.saturation.csv')),
+                ),
+            ),
+            static fn (): Vapour => new Vapour(
+                $entry['name'],
+                Prepared::of(
+                    $entry['file'].'-vapour',
+                    static fn (): array => Vapour::parts(self::rows($base.'.vapour.csv')),
+                ),
+            ),
         );
     }
 

@@ -4,7 +4,14 @@ declare(strict_types=1);
 
 namespace Metrum\Refrigerant;
 
-/** The saturation table of one refrigerant: one row a kelvin, read by cubics. All SI. */
+/**
+ * The saturation table of one refrigerant: one row a kelvin, read by cubics. All SI.
+ *
+ * @phpstan-type Parts array{
+ *   lowest: float, highest: float, last: int, bubble: list<float>, dew: list<float>, bubble_buckets: list<int>,
+ *   dew_buckets: list<int>, ends: list<float>, columns: list<list<float>>
+ * }
+ */
 final class Saturation
 {
     public const LIQUID_DENSITY = 0;
@@ -52,30 +59,57 @@ final class Saturation
     /** @var array<int, list<float>> */
     private array $cubics = [];
 
-    /** @param  list<list<float>>  $rows  the CSV rows: °C, kPa abs (2), kg/m³ (2), kJ/kg (2), kJ/(kg K) (2), … */
-    public function __construct(private readonly string $name, array $rows)
+    /** @param  Parts  $parts */
+    public function __construct(private readonly string $name, array $parts)
     {
-        $this->lowest = $rows[0][0] + 273.15;
-        $this->last = count($rows) - 1;
-        $this->highest = $rows[$this->last][0] + 273.15;
+        $this->lowest = $parts['lowest'];
+        $this->highest = $parts['highest'];
+        $this->last = $parts['last'];
+        $this->bubble = $parts['bubble'];
+        $this->dew = $parts['dew'];
+        $this->bubbleBuckets = $parts['bubble_buckets'];
+        $this->dewBuckets = $parts['dew_buckets'];
+        $this->ends = $parts['ends'];
+        $this->columns = $parts['columns'];
+    }
+
+    /**
+     * What the table is read by, made of its rows once.
+     *
+     * @param  list<list<float>>  $rows  the CSV rows: °C, kPa abs (2), kg/m³ (2), kJ/kg (2), kJ/(kg K) (2), …
+     * @return Parts
+     */
+    public static function parts(array $rows): array
+    {
+        $last = count($rows) - 1;
         $bubble = array_map(static fn (array $row): float => log($row[1] * 1e3), $rows);
         $dew = array_map(static fn (array $row): float => log($row[2] * 1e3), $rows);
-        $this->bubble = Cubic::coefficients($bubble);
-        $this->dew = Cubic::coefficients($dew);
-        $this->bubbleBuckets = self::buckets($bubble);
-        $this->dewBuckets = self::buckets($dew);
-        $this->ends = [
-            $bubble[0],
-            $bubble[$this->last],
-            self::BUCKETS / ($bubble[$this->last] - $bubble[0]),
-            $dew[0],
-            $dew[$this->last],
-            self::BUCKETS / ($dew[$this->last] - $dew[0]),
+
+        return [
+            'lowest' => $rows[0][0] + 273.15,
+            'highest' => $rows[$last][0] + 273.15,
+            'last' => $last,
+            'bubble' => Cubic::coefficients($bubble),
+            'dew' => Cubic::coefficients($dew),
+            'bubble_buckets' => self::buckets($bubble),
+            'dew_buckets' => self::buckets($dew),
+            'ends' => [
+                $bubble[0],
+                $bubble[$last],
+                self::BUCKETS / ($bubble[$last] - $bubble[0]),
+                $dew[0],
+                $dew[$last],
+                self::BUCKETS / ($dew[$last] - $dew[0]),
+            ],
+            'columns' => array_map(static fn (int $column): array => array_column($rows, $column), [
+                3,
+                4,
+                5,
+                6,
+                7,
+                8,
+            ]),
         ];
-        $this->columns = [];
-        foreach ([3, 4, 5, 6, 7, 8] as $column) {
-            $this->columns[] = array_column($rows, $column);
-        }
     }
 
     /** Pressure (Pa abs) of saturated liquid at $t (K). @throws OutsideTable */
@@ -140,7 +174,10 @@ final class Saturation
         if ($x < 0.0 || $x > $this->last) {
             throw OutsideTable::temperature($this->name, $t, $this->lowest, $this->highest);
         }
-        $i = min((int) $x, $this->last - 1);
+        $i = (int) $x;
+        if ($i === $this->last) {
+            $i--;
+        }
         $x -= $i;
         $k = $i << 2;
         $c = $this->cubics[$column] ??= Cubic::coefficients(self::smooth($column, $this->columns[$column]));

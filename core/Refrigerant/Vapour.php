@@ -4,7 +4,14 @@ declare(strict_types=1);
 
 namespace Metrum\Refrigerant;
 
-/** Superheated vapour of one refrigerant on its grid of dew temperature by superheat; four points each way. All SI. */
+/**
+ * Superheated vapour of one refrigerant on its grid of dew temperature by superheat; four points each way. All SI.
+ *
+ * @phpstan-type Parts array{
+ *   lowest: float, step: float, rows: int, superheats: list<float>, grid: list<list<list<float>>>,
+ *   under: list<array{float, float, float, float}>, buckets: list<int>
+ * }
+ */
 final class Vapour
 {
     public const DENSITY = 0;
@@ -12,6 +19,8 @@ final class Vapour
     public const ENTHALPY = 1;
 
     public const ENTROPY = 2;
+
+    private const MOST_SUPERHEAT = 120;
 
     private float $lowest;
 
@@ -25,8 +34,34 @@ final class Vapour
 
     private int $rows;
 
-    /** @param  list<list<float>>  $rows  the CSV rows: dew °C, superheat K, kPa, kg/m³, kJ/kg, kJ/(kg K) */
-    public function __construct(private readonly string $name, array $rows)
+    private int $lastColumn;
+
+    /** @var list<array{float, float, float, float}> */
+    private array $under;
+
+    /** @var list<int> */
+    private array $buckets;
+
+    /** @param  Parts  $parts */
+    public function __construct(private readonly string $name, array $parts)
+    {
+        $this->lowest = $parts['lowest'];
+        $this->step = $parts['step'];
+        $this->rows = $parts['rows'];
+        $this->superheats = $parts['superheats'];
+        $this->lastColumn = count($parts['superheats']) - 4;
+        $this->under = $parts['under'];
+        $this->buckets = $parts['buckets'];
+        $this->grid = $parts['grid'];
+    }
+
+    /**
+     * What the table is read by, made of its rows once.
+     *
+     * @param  list<list<float>>  $rows  the CSV rows: dew °C, superheat K, kPa, kg/m³, kJ/kg, kJ/(kg K)
+     * @return Parts
+     */
+    public static function parts(array $rows): array
     {
         $grid = [[], [], []];
         foreach ($rows as $row) {
@@ -36,11 +71,60 @@ final class Vapour
             $grid[self::ENTROPY][$key][] = $row[5];
         }
         $dews = array_map(floatval(...), array_keys($grid[0]));
-        $this->lowest = $dews[0] + 273.15;
-        $this->step = $dews[1] - $dews[0];
-        $this->rows = count($dews);
-        $this->superheats = array_column(array_slice($rows, 0, count($grid[0][(string) $rows[0][0]])), 1);
-        $this->grid = array_map(array_values(...), $grid);
+        $across = count($grid[0][(string) $rows[0][0]]);
+        $superheats = array_column(array_slice($rows, 0, $across), 1);
+
+        return [
+            'lowest' => $dews[0] + 273.15,
+            'step' => $dews[1] - $dews[0],
+            'rows' => count($dews),
+            'superheats' => $superheats,
+            'under' => self::under($superheats),
+            'buckets' => self::buckets($superheats),
+            'grid' => array_map(array_values(...), $grid),
+        ];
+    }
+
+    /**
+     * What Lagrange's four products are divided by, for each first column of four.
+     *
+     * @param  list<float>  $x
+     * @return list<array{float, float, float, float}>
+     */
+    private static function under(array $x): array
+    {
+        $under = [];
+        for ($i = 0; $i + 3 < count($x); $i++) {
+            [$x0, $x1, $x2, $x3] = array_slice($x, $i, 4);
+            $under[] = [
+                ($x0 - $x1) * ($x0 - $x2) * ($x0 - $x3),
+                ($x1 - $x0) * ($x1 - $x2) * ($x1 - $x3),
+                ($x2 - $x0) * ($x2 - $x1) * ($x2 - $x3),
+                ($x3 - $x0) * ($x3 - $x1) * ($x3 - $x2),
+            ];
+        }
+
+        return $under;
+    }
+
+    /**
+     * For each whole kelvin of superheat, the column at which the search may start.
+     *
+     * @param  list<float>  $x
+     * @return list<int>
+     */
+    private static function buckets(array $x): array
+    {
+        $buckets = [];
+        $column = 0;
+        for ($kelvin = 0; $kelvin <= self::MOST_SUPERHEAT; $kelvin++) {
+            while ($column < count($x) - 4 && $x[$column + 2] <= $kelvin) {
+                $column++;
+            }
+            $buckets[] = $column;
+        }
+
+        return $buckets;
     }
 
     /**
@@ -51,7 +135,7 @@ final class Vapour
      */
     public function at(int $property, float $dew, float $superheat): float
     {
-        if ($superheat < -1e-9 || $superheat > 120.0) {
+        if ($superheat < -1e-9 || $superheat > self::MOST_SUPERHEAT) {
             throw OutsideTable::superheat($this->name, $superheat);
         }
         [$row, $across] = $this->stencil($dew);
@@ -80,22 +164,21 @@ final class Vapour
      */
     public function state(float $dew, float $superheat): array
     {
-        if ($superheat < -1e-9 || $superheat > 120.0) {
+        if ($superheat < -1e-9 || $superheat > self::MOST_SUPERHEAT) {
             throw OutsideTable::superheat($this->name, $superheat);
         }
         [$row, [$a, $b, $c, $d]] = $this->stencil($dew);
         $i = $this->column($superheat);
-        [$x0, $x1, $x2, $x3] = [
-            $this->superheats[$i],
-            $this->superheats[$i + 1],
-            $this->superheats[$i + 2],
-            $this->superheats[$i + 3],
-        ];
-        [$d0, $d1, $d2, $d3] = [$superheat - $x0, $superheat - $x1, $superheat - $x2, $superheat - $x3];
-        $w0 = ($d1 * $d2 * $d3) / (($x0 - $x1) * ($x0 - $x2) * ($x0 - $x3));
-        $w1 = ($d0 * $d2 * $d3) / (($x1 - $x0) * ($x1 - $x2) * ($x1 - $x3));
-        $w2 = ($d0 * $d1 * $d3) / (($x2 - $x0) * ($x2 - $x1) * ($x2 - $x3));
-        $w3 = ($d0 * $d1 * $d2) / (($x3 - $x0) * ($x3 - $x1) * ($x3 - $x2));
+        $x = $this->superheats;
+        $d0 = $superheat - $x[$i];
+        $d1 = $superheat - $x[$i + 1];
+        $d2 = $superheat - $x[$i + 2];
+        $d3 = $superheat - $x[$i + 3];
+        [$under0, $under1, $under2, $under3] = $this->under[$i];
+        $w0 = ($d1 * $d2 * $d3) / $under0;
+        $w1 = ($d0 * $d2 * $d3) / $under1;
+        $w2 = ($d0 * $d1 * $d3) / $under2;
+        $w3 = ($d0 * $d1 * $d2) / $under3;
         $y = [];
         foreach ($this->grid as $property => $grid) {
             [$p, $q, $r, $s] = [$grid[$row], $grid[$row + 1], $grid[$row + 2], $grid[$row + 3]];
@@ -120,7 +203,7 @@ final class Vapour
             return null;
         }
         $low = 0.0;
-        $high = 120.0;
+        $high = (float) self::MOST_SUPERHEAT;
         if ($this->at(self::ENTROPY, $dew, $high) < $s) {
             throw OutsideTable::superheat($this->name, 121.0);
         }
@@ -132,9 +215,9 @@ final class Vapour
             }
             $miss > 0 ? ($high = $guess) : ($low = $guess);
             $slope =
-                ($this->at(self::ENTROPY, $dew, min(120.0, $guess + 0.5)) -
+                ($this->at(self::ENTROPY, $dew, min(self::MOST_SUPERHEAT, $guess + 0.5)) -
                     $this->at(self::ENTROPY, $dew, max(0.0, $guess - 0.5))) /
-                (min(120.0, $guess + 0.5) - max(0.0, $guess - 0.5));
+                (min(self::MOST_SUPERHEAT, $guess + 0.5) - max(0.0, $guess - 0.5));
             $newton = $guess - $miss / $slope;
             $guess = $newton > $low && $newton < $high ? $newton : ($low + $high) / 2;
         }
@@ -166,8 +249,8 @@ final class Vapour
 
     private function column(float $superheat): int
     {
-        $column = 0;
-        $last = count($this->superheats) - 4;
+        $column = $this->buckets[(int) $superheat];
+        $last = $this->lastColumn;
         while ($column < $last && $this->superheats[$column + 2] <= $superheat) {
             $column++;
         }

@@ -4,6 +4,7 @@ namespace App\Console\Commands;
 
 use App\Records\Edition;
 use Illuminate\Console\Command;
+use Illuminate\Filesystem\Filesystem;
 
 /** Writes down which twin and which weights these files make, so that no request has to read them all. */
 final class EditionCommand extends Command
@@ -12,9 +13,9 @@ final class EditionCommand extends Command
 
     protected $description = 'Note the edition of twin and weights';
 
-    public function handle(Edition $edition): int
+    public function handle(Edition $edition, Filesystem $files): int
     {
-        $edition->write();
+        $edition->write($files);
 
         return self::SUCCESS;
     }

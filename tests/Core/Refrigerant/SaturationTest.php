@@ -97,7 +97,7 @@ final class SaturationTest extends TestCase
             $kept,
             array_keys($kept),
         );
-        $coarse = new Saturation($name, $stretched);
+        $coarse = new Saturation($name, Saturation::parts($stretched));
         $worst = ['temperature' => 0.0, 'enthalpy' => 0.0];
         // The last few kelvin below the critical point are bridged in the tables themselves.
         for ($i = 1; $i < count($rows) - 12; $i += 2) {

@@ -34,8 +34,10 @@ final class VapourTest extends TestCase
         $place = array_flip(array_map(strval(...), $dews));
         $coarse = new Vapour(
             $name,
-            array_values(
-                array_filter($rows, static fn (array $row): bool => $place[(string) $row[0]] % 2 === 0),
+            Vapour::parts(
+                array_values(
+                    array_filter($rows, static fn (array $row): bool => $place[(string) $row[0]] % 2 === 0),
+                ),
             ),
         );
         $highest = Library::standard()->get($name)->saturation->highest - 273.15;

@@ -1,0 +1,133 @@
+<?php
+
+/** A database with the demo town, 500 circuits, 5 000 visits and 100 000 facts more; thrown away at the end. */
+final class Workshop
+{
+    private const CIRCUITS = 500;
+
+    private const VISITS_EACH = 9;
+
+    private const LONG_VISITS = 500;
+
+    /** @var array<string, string> */
+    public readonly array $environment;
+
+    private readonly string $work;
+
+    private PDO $pdo;
+
+    private int $facts = 0;
+
+    public function __construct(private readonly string $root)
+    {
+        $this->work = sys_get_temp_dir().'/metrum-bench-'.getmypid();
+        mkdir($this->work.'/framework/cache', 0o777, true);
+        mkdir($this->work.'/framework/sessions');
+        mkdir($this->work.'/framework/views');
+        $this->environment = [
+            'DB_CONNECTION' => 'sqlite',
+            'DB_DATABASE' => $this->work.'/workshop.sqlite',
+            'LARAVEL_STORAGE_PATH' => $this->work,
+            'APP_DEBUG' => 'false',
+        ] + getenv();
+        touch($this->environment['DB_DATABASE']);
+        register_shutdown_function(fn () => $this->run('rm -rf '.escapeshellarg($this->work)));
+    }
+
+    public function fill(): void
+    {
+        $this->run('php artisan metrum:edition');
+        $this->run('php artisan migrate --force --quiet');
+        $this->run('php artisan metrum:demo');
+        $this->pdo = new PDO('sqlite:'.$this->environment['DB_DATABASE']);
+        $this->pdo->exec('begin');
+        $room = $this->row("select * from circuits where name = 'Cold room 2'");
+        $model = $this->row("select * from visits where circuit_id = '{$room['id']}' limit 1");
+        $verdict = $this->row('select * from verdicts where needs_a_look limit 1');
+        for ($i = 0; $i < self::LONG_VISITS; $i++) {
+            $this->visit($model, $verdict, 400 + $i, 200);
+        }
+        for ($i = 0; $i < self::CIRCUITS; $i++) {
+            $circuit = sprintf('01BENCHC%018d', $i);
+            $this->insert('circuits', ['id' => $circuit, 'name' => "Room $i"] + $room);
+            for ($visit = 0; $visit < self::VISITS_EACH; $visit++) {
+                $this->visit(['circuit_id' => $circuit] + $model, $verdict, 30 + $i + 40 * $visit, 4);
+            }
+        }
+        $this->pdo->exec('commit');
+    }
+
+    public function size(): string
+    {
+        $count = fn (string $table): int => (int) $this->pdo->query("select count(*) from $table")->fetchColumn();
+
+        return "{$count('circuits')} circuits, {$count('visits')} visits, {$count('facts')} facts in the database";
+    }
+
+    public function emptyCaches(): void
+    {
+        $this->run('rm -rf '.escapeshellarg($this->work.'/framework/cache').'/*');
+    }
+
+    /** A closed visit so many days ago. */
+    private function visit(array $model, array $verdict, int $daysAgo, int $facts): void
+    {
+        static $visits = 0;
+        $at = date('Y-m-d H:i:s', time() - 86400 * $daysAgo);
+        $id = sprintf('01BENCHV%018d', $visits++);
+        $this->insert('visits', ['id' => $id, 'opened_at' => $at, 'closed_at' => $at] + $model);
+        $this->insert('verdicts', ['visit_id' => $id, 'worked_at' => $at] + $verdict);
+        $keys = [
+            'box_temperature_c',
+            'ambient_temperature_c',
+            'suction_temperature_evaporator_c',
+            'supply_air_temperature_c',
+        ];
+        for ($i = 0; $i < $facts; $i++) {
+            $this->insert('facts', [
+                'id' => sprintf('01BENCHF%018d', $this->facts++),
+                'visit_id' => $id,
+                'circuit_id' => $model['circuit_id'],
+                'user_id' => $model['user_id'],
+                'kind' => 'reading',
+                'subject' => '',
+                'key' => $keys[$i % 4],
+                'value' => 275.0 + $i % 7,
+                'data' => '{"typed":"4","unit":"c"}',
+                'source' => 'hand',
+                'taken_at' => $at,
+                'created_at' => $at,
+            ]);
+        }
+    }
+
+    private function insert(string $table, array $row): void
+    {
+        static $statements = [];
+        $columns = array_keys($row);
+        $marks = implode(', ', array_fill(0, count($row), '?'));
+        $into = $table.' ("'.implode('", "', $columns).'")';
+        $statements[$into] ??= $this->pdo->prepare("insert into $into values ($marks)");
+        $statements[$into]->execute(array_values($row));
+    }
+
+    private function row(string $query): array
+    {
+        return $this->pdo->query($query)->fetch(PDO::FETCH_ASSOC);
+    }
+
+    private function run(string $command): void
+    {
+        $pipes = [];
+        $process = proc_open(
+            $command,
+            [1 => ['file', '/dev/null', 'w'], 2 => STDERR],
+            $pipes,
+            $this->root,
+            $this->environment,
+        );
+        if (proc_close($process) !== 0) {
+            exit(1);
+        }
+    }
+}

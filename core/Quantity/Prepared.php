@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Quantity;
+
+/**
+ * What is made of the files under data/ and stays as long as they do. Where a folder is given, it is made once and
+ * kept there in PHP's own words, so that a process need not read and check those files again.
+ *
+ * The folder is of one edition of the files: whoever gives it gives another when they change.
+ */
+final class Prepared
+{
+    private static ?string $folder = null;
+
+    public static function keepIn(?string $folder): void
+    {
+        self::$folder = $folder;
+    }
+
+    /**
+     * @template T
+     *
+     * @param  string  $name  of a file: letters, digits and hyphens
+     * @param  \Closure(): T  $make
+     * @return T
+     */
+    public static function of(string $name, \Closure $make): mixed
+    {
+        if (self::$folder === null) {
+            return $make();
+        }
+        $file = self::$folder.'/'.$name.'.php';
+        if (is_file($file)) {
+            /** @var T $kept */
+            $kept = require $file;
+
+            return $kept;
+        }
+        $made = $make();
+        self::keep($file, $made);
+
+        return $made;
+    }
+
+    /** Written beside and moved there: nobody reads half a file. Where it cannot be written, all goes on without. */
+    private static function keep(string $file, mixed $made): void
+    {
+        $folder = dirname($file);
+        if (! is_dir($folder) && ! @mkdir($folder, 0o775, true) && ! is_dir($folder)) {
+            return;
+        }
+        $beside = @tempnam($folder, 'new');
+        if ($beside === false) {
+            return;
+        }
+        $words = self::isPlain($made)
+            ? var_export($made, true)
+            : 'unserialize('.var_export(serialize($made), true).')';
+        file_put_contents($beside, '<?php return '.$words.';'."\n");
+        chmod($beside, 0o664);
+        rename($beside, $file);
+    }
+
+    /** Arrays of numbers and words alone are held by the byte-code cache as they are. */
+    private static function isPlain(mixed $made): bool
+    {
+        if (! is_array($made)) {
+            return is_scalar($made) || $made === null;
+        }
+        foreach ($made as $one) {
+            if (! self::isPlain($one)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

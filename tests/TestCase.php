@@ -10,6 +10,7 @@ use App\Records\Judge;
 use App\Records\Judged;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
+use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Tests\Core\Visits;
@@ -43,7 +44,12 @@ abstract class TestCase extends FrameworkTestCase
         return Visit::open($this->circuit->load('site', 'plant'), $this->technician, now());
     }
 
-    /** Sends an entry as the page does. @param  array<string, string>  $more */
+    /**
+     * Sends an entry as the page does.
+     *
+     * @param  array<string, string>  $more
+     * @return TestResponse<Response>
+     */
     protected function enter(
         Visit $visit,
         string $kind,

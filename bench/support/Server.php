@@ -72,6 +72,7 @@ final class Server
         return $this->time($path, ['_token' => $this->token] + $form);
     }
 
+    /** @param  ?array<string, string>  $form */
     private function time(string $path, ?array $form = null): float
     {
         [$status, $milliseconds] = $this->ask($path, $form);
@@ -79,7 +80,10 @@ final class Server
         return $status === 200 ? $milliseconds : exit("$path answered $status.\n");
     }
 
-    /** @return array{int, float, string} status, ms, body */
+    /**
+     * @param  ?array<string, string>  $form
+     * @return array{int, float, string} status, ms, body
+     */
     private function ask(string $path, ?array $form = null): array
     {
         curl_setopt($this->curl, CURLOPT_URL, "http://127.0.0.1:$this->port$path");

@@ -69,7 +69,12 @@ final class Workshop
         $this->run('rm -rf '.escapeshellarg($this->work.'/framework/cache').'/*');
     }
 
-    /** A closed visit so many days ago. */
+    /**
+     * A closed visit so many days ago.
+     *
+     * @param  array<string, mixed>  $model
+     * @param  array<string, mixed>  $verdict
+     */
     private function visit(array $model, array $verdict, int $daysAgo, int $facts): void
     {
         static $visits = 0;
@@ -101,6 +106,7 @@ final class Workshop
         }
     }
 
+    /** @param  array<string, mixed>  $row */
     private function insert(string $table, array $row): void
     {
         static $statements = [];
@@ -111,6 +117,7 @@ final class Workshop
         $statements[$into]->execute(array_values($row));
     }
 
+    /** @return array<string, mixed> */
     private function row(string $query): array
     {
         return $this->pdo->query($query)->fetch(PDO::FETCH_ASSOC);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Architecture;
 
+use Illuminate\Filesystem\Filesystem;
 use PHPUnit\Framework\TestCase;
 
 /** House style that no tool knows: read off the files themselves. */
@@ -31,7 +32,9 @@ final class HouseTest extends TestCase
     public function test_a_line_can_be_read_aloud(): void
     {
         $rooms = ['core', 'app', 'bench', 'database', 'routes', 'tests'];
-        foreach (array_merge(...array_map(self::files(...), $rooms)) as $path => $text) {
+        foreach (
+            array_merge(self::files('bench', ['']), ...array_map(self::files(...), $rooms)) as $path => $text
+        ) {
             foreach (explode("\n", $text) as $number => $line) {
                 self::assertLessThanOrEqual(120, mb_strlen($line), $path.':'.($number + 1));
             }
@@ -67,6 +70,31 @@ final class HouseTest extends TestCase
                 $path,
             );
         }
+    }
+
+    public function test_an_arrow_that_runs_up_is_found(): void
+    {
+        $root = sys_get_temp_dir().'/house-'.bin2hex(random_bytes(4));
+        foreach (Rooms::all() as $room) {
+            mkdir($root.'/'.Rooms::folder($room), 0o777, true);
+        }
+        file_put_contents($root.'/core/Plant/Twin.php', '<?php use Metrum\Circuit\Kind;');
+        self::assertSame([], Rooms::wrong(Rooms::arrows($root)), 'down');
+
+        file_put_contents($root.'/core/Circuit/Kind.php', '<?php use Metrum\Plant\Twin;');
+        file_put_contents($root.'/app/Models/Visit.php', '<?php new \App\Records\Judge();');
+        file_put_contents($root.'/app/Picture/Course.php', '<?php use App\Models\Visit;');
+        $wrong = Rooms::wrong(Rooms::arrows($root));
+        (new Filesystem())->deleteDirectory($root);
+
+        self::assertSame(
+            [
+                'Metrum\Circuit must not know Metrum\Plant: core/Circuit/Kind.php',
+                'App\Models must not know App\Records: app/Models/Visit.php',
+                'App\Picture must not know App\Models: app/Picture/Course.php',
+            ],
+            $wrong,
+        );
     }
 
     public function test_only_quantity_knows_conversion_factors(): void

@@ -9,15 +9,9 @@ use PHPat\Selector\SelectorInterface;
 use PHPat\Test\Builder\Rule;
 use PHPat\Test\PHPat;
 
-/**
- * The arrows of the house: a room of the core knows only the rooms below it, and nothing of the framework or the
- * application.
- */
+/** The arrows of the house: a room knows only those below it, and the core nothing of the framework. */
 final class RoomsTest
 {
-    /** From the ground up. */
-    private const ROOMS = ['Quantity', 'Refrigerant', 'Circuit', 'Findings', 'Plant', 'Diagnosis', 'Exchange'];
-
     public function test_core_knows_no_framework(): Rule
     {
         return PHPat::rule()
@@ -32,61 +26,35 @@ final class RoomsTest
             ->because('the core is plain PHP and tested on its own');
     }
 
-    public function test_quantity_knows_only_itself(): Rule
+    /** @return iterable<string, Rule> */
+    public function test_a_room_knows_only_those_below(): iterable
     {
-        return $this->knowsNothingAbove('Quantity');
+        foreach (Rooms::all() as $room) {
+            if (Rooms::forbidden($room) !== []) {
+                yield $room => PHPat::rule()
+                    ->classes(Selector::inNamespace($room))
+                    ->shouldNotDependOn()
+                    ->classes(...self::namespaces(Rooms::forbidden($room)))
+                    ->because('arrows point down: '.implode(' < ', Rooms::all()));
+            }
+        }
     }
 
-    public function test_refrigerant_knows_only_quantity(): Rule
-    {
-        return $this->knowsNothingAbove('Refrigerant');
-    }
-
-    public function test_circuit_knows_only_what_is_below(): Rule
-    {
-        return $this->knowsNothingAbove('Circuit');
-    }
-
-    public function test_findings_know_only_what_is_below(): Rule
-    {
-        return $this->knowsNothingAbove('Findings');
-    }
-
-    public function test_plant_knows_only_what_is_below(): Rule
-    {
-        return $this->knowsNothingAbove('Plant');
-    }
-
-    public function test_diagnosis_knows_no_exchange(): Rule
-    {
-        return $this->knowsNothingAbove('Diagnosis');
-    }
-
-    public function test_models_know_no_http(): Rule
+    public function test_what_is_kept_and_drawn_knows_no_request(): Rule
     {
         return PHPat::rule()
-            ->classes(
-                Selector::inNamespace('App\Models'),
-                Selector::inNamespace('App\Records'),
-                Selector::inNamespace('App\Picture'),
-            )
+            ->classes(...self::namespaces(['App\Models', 'App\Records', 'App\Picture']))
             ->shouldNotDependOn()
-            ->classes(Selector::inNamespace('App\Http'), Selector::inNamespace('Illuminate\Http'))
+            ->classes(Selector::inNamespace('Illuminate\Http'))
             ->because('what is kept and drawn does not depend on how it was asked for');
     }
 
-    private function knowsNothingAbove(string $room): Rule
+    /**
+     * @param  list<string>  $names
+     * @return list<SelectorInterface>
+     */
+    private static function namespaces(array $names): array
     {
-        $place = (int) array_search($room, self::ROOMS, true);
-        $above = array_map(
-            static fn (string $name): SelectorInterface => Selector::inNamespace('Metrum\\'.$name),
-            array_slice(self::ROOMS, $place + 1),
-        );
-
-        return PHPat::rule()
-            ->classes(Selector::inNamespace('Metrum\\'.$room))
-            ->shouldNotDependOn()
-            ->classes(...$above)
-            ->because('arrows point down: '.implode(' < ', self::ROOMS));
+        return array_map(static fn (string $name): SelectorInterface => Selector::inNamespace($name), $names);
     }
 }

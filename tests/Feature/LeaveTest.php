@@ -8,8 +8,12 @@ use App\Models\HouseRuleChoice;
 use App\Models\VerdictSnapshot;
 use App\Models\Visit;
 use App\View\OwnerSummary;
+use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use Sabre\VObject\Component\VCalendar;
+use Sabre\VObject\Component\VEvent;
 use Sabre\VObject\Reader;
 use Tests\TestCase;
 
@@ -209,9 +213,13 @@ final class LeaveTest extends TestCase
         $this->get('/')->assertSee('Search the leak, roof');
         $file = $this->get("/follow-ups/{$followUp->id}/calendar.ics")->assertOk();
         self::assertStringStartsWith('text/calendar', (string) $file->headers->get('Content-Type'));
-        $event = Reader::read((string) $file->getContent())->VEVENT;
-        self::assertSame('Search the leak, roof; bring nitrogen (Cold room 2)', (string) $event->SUMMARY);
-        self::assertSame(now()->addDays(3)->format('Ymd'), (string) $event->DTSTART);
+        $calendar = Reader::read((string) $file->getContent());
+        self::assertInstanceOf(VCalendar::class, $calendar);
+        [$event] = $calendar->select('VEVENT');
+        self::assertInstanceOf(VEvent::class, $event);
+        $said = static fn (string $name): string => (string) $event->select($name)[0];
+        self::assertSame('Search the leak, roof; bring nitrogen (Cold room 2)', $said('SUMMARY'));
+        self::assertSame(now()->addDays(3)->format('Ymd'), $said('DTSTART'));
         $this->post("/follow-ups/{$followUp->id}/done");
         $this->get('/')->assertDontSee('Search the leak, roof');
         $this->post("/follow-ups/{$followUp->id}/done");
@@ -230,7 +238,8 @@ final class LeaveTest extends TestCase
         self::assertSame(0, FollowUp::query()->count());
     }
 
-    private function import(string $text, ?string $circuit = null): \Illuminate\Testing\TestResponse
+    /** @return TestResponse<Response> */
+    private function import(string $text, ?string $circuit = null): TestResponse
     {
         return $this->actingAs($this->technician)
             ->from('/import')

@@ -207,11 +207,13 @@ final readonly class DataRow
     private function wordOf(string $key, mixed $given, string $enum): \BackedEnum
     {
         $case = is_string($given) ? $enum::tryFrom($given) : null;
+        if ($case === null) {
+            $shown = is_string($given) ? $given : get_debug_type($given);
+            $words = implode(', ', array_column($enum::cases(), 'value'));
 
-        return $case ??
-            throw $this->broken(
-                $key,
-                'one of these is wanted: '.implode(', ', array_column($enum::cases(), 'value')),
-            );
+            throw $this->broken($key, $shown.' was given; one of these is wanted: '.$words);
+        }
+
+        return $case;
     }
 }

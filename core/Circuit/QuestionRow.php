@@ -29,16 +29,19 @@ final readonly class QuestionRow
     public static function of(DataRow $row): self
     {
         $row->only([...Taking::KEYS, 'label', 'words', 'family', 'usual', 'usual_when']);
+        $words = $row->words('words', Word::class);
+        $row->row('usual')->only(array_column($words, 'value'));
         $when = [];
         foreach ($row->row('usual_when')->keys() as $name) {
             $condition =
                 Condition::tryFrom($name) ?? throw $row->broken('usual_when.'.$name, 'no such condition');
+            $row->row('usual_when')->row($name)->only(array_column($words, 'value'));
             $when[] = [$condition, $row->row('usual_when')->numbers($name)];
         }
 
         return new self(
             $row->text('label'),
-            $row->words('words', Word::class),
+            $words,
             $row->text('family'),
             $row->numbers('usual'),
             $when,

@@ -40,7 +40,7 @@ final class Circuit extends Model
 
     protected $fillable = ['plant_id', 'name', 'kind', 'system', 'design', 'notes'];
 
-    /** @var ?list<Findings> */
+    /** @var ?array<string, Findings> by visit */
     private ?array $good = null;
 
     protected function casts(): array
@@ -149,17 +149,17 @@ final class Circuit extends Model
     /** @return list<Findings> what was found at the last visits that were marked as running well, but for one */
     public function goodFindings(?Visit $except = null): array
     {
-        return $this->good ??= array_values(
-            Visit::query()
-                ->where('circuit_id', $this->id)
-                ->whereNotNull('ran_well_at')
-                ->where('id', '!=', $except->id ?? '')
-                ->latest('opened_at')
-                ->limit(self::GOOD)
-                ->get()
-                ->map(static fn (Visit $visit): Findings => $visit->findings())
-                ->all(),
-        );
+        $this->good ??= Visit::query()
+            ->where('circuit_id', $this->id)
+            ->whereNotNull('ran_well_at')
+            ->latest('opened_at')
+            ->limit(self::GOOD + 1)
+            ->get()
+            ->mapWithKeys(static fn (Visit $visit): array => [$visit->id => $visit->findings()])
+            ->all();
+        $others = array_diff_key($this->good, [$except->id ?? '' => true]);
+
+        return array_slice(array_values($others), 0, self::GOOD);
     }
 
     public function coolingKind(): ?Kind

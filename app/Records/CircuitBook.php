@@ -12,7 +12,7 @@ use Metrum\Log\Kinds\CircuitChanged;
 /** Changes circuits, and tells their open visits; what was closed stays judged by the circuit as it was. */
 final readonly class CircuitBook
 {
-    public function __construct(private Author $author, private \DateTimeImmutable $at)
+    public function __construct(private Author $author, private \DateTimeImmutable $at, private Judge $judge)
     {
     }
 
@@ -33,8 +33,9 @@ final readonly class CircuitBook
             $known = $circuit->known();
             $content = CircuitChanged::to(CircuitWriter::system($known), CircuitWriter::design($known));
             foreach (Visit::stillOpen()->where('circuit_id', $circuit->id)->get() as $visit) {
-                if ($visit->findings()->circuit != $known) {
+                if ($visit->findings()->circuit != CircuitChanged::circuit($content)) {
                     (new Recorder($visit, $this->author, $this->at))->append(FactKind::Circuit, $content);
+                    $this->judge->again($visit->setRelation('circuit', $circuit));
                 }
             }
         }

@@ -84,7 +84,12 @@ final class LeaveTest extends TestCase
             'report-brygga-fish-hall-cold-room-2-',
             (string) $answer->headers->get('Content-Disposition'),
         );
-        self::assertGreaterThan(20000, strlen($pdf));
+        $text = self::textOf($pdf);
+        self::assertStringContainsString('Short of refrigerant', $text);
+        self::assertStringContainsString('2.15 bar', $text);
+        self::assertStringContainsString('Do not add refrigerant yet', $text);
+        $nothing = (string) $this->get("/visits/{$this->visit()->id}/report.pdf")->getContent();
+        self::assertGreaterThan(40 + self::strokesOf($nothing), self::strokesOf($pdf), 'lines of the course');
     }
 
     public function test_a_report_of_nothing_is_short_and_whole(): void
@@ -236,6 +241,34 @@ final class LeaveTest extends TestCase
             ->assertSessionHasErrors(['what', 'due_on']);
         $this->get("/visits/{$visit->id}/leave")->assertSee('The date lies in the past');
         self::assertSame(0, FollowUp::query()->count());
+    }
+
+    /** @return list<string> what is drawn and written on the pages of a PDF */
+    private static function pagesOf(string $pdf): array
+    {
+        preg_match_all('/stream\r?\n(.*?)\r?\nendstream/s', $pdf, $streams);
+
+        return array_map(static fn (string $stream): string => (string) @gzuncompress($stream), $streams[1]);
+    }
+
+    /** How many straight lines and curves are drawn in a PDF. */
+    private static function strokesOf(string $pdf): int
+    {
+        return (int) preg_match_all('/\d [lc]$/m', implode("\n", self::pagesOf($pdf)));
+    }
+
+    /** What stands in the pages of a PDF, as text. */
+    private static function textOf(string $pdf): string
+    {
+        $text = '';
+        foreach (self::pagesOf($pdf) as $page) {
+            preg_match_all('/\((.*?)(?<!\\\\)\)\s*\]?\s*T[jJ]/s', $page, $pieces);
+            foreach ($pieces[1] as $piece) {
+                $text .= mb_convert_encoding(stripslashes($piece), 'UTF-8', 'UTF-16BE').' ';
+            }
+        }
+
+        return (string) preg_replace('/\s+/u', ' ', $text);
     }
 
     /** @return TestResponse<Response> */

@@ -8,8 +8,11 @@ use App\View\PlantBench;
 use Metrum\Circuit\Circuit;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Kind;
+use Metrum\Circuit\Reading;
 use Metrum\Plant\RunLength;
+use Metrum\Plant\Surroundings;
 use Metrum\Plant\Twin;
+use Metrum\Plant\Twins;
 use Metrum\Quantity\Unit;
 use Metrum\Quantity\Units;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -258,14 +261,24 @@ final class PlantBenchTest extends TestCase
             'suction_temperature_evaporator_c' => '-4.6',
             'receiver_outlet_temperature_c' => '31',
         ]);
-        $without = $this->get("/circuits/{$this->circuit->id}/plant")
-            ->assertOk()
-            ->getContent();
+        $around = new Surroundings(298.15, 275.15);
+        $suction = function () use ($around): float {
+            $circuit = $this->circuit->fresh()?->load('site', 'plant');
+            assert($circuit !== null);
+
+            return app(Twins::class)
+                ->of($circuit->known(), new HouseRules(), $circuit->goodFindings())
+                ->expectedAt($around)[Reading::SuctionPressure->value]->value;
+        };
+        $designed = $suction();
+        $read = 260e3;
+        self::assertGreaterThan(20e3, abs($designed - $read));
         $this->post("/visits/{$good->id}/ran-well")->assertRedirect("/visits/{$good->id}/leave");
         self::assertTrue($good->refresh()->ranWell());
-        self::assertNotSame($without, $this->get("/circuits/{$this->circuit->id}/plant")->getContent());
+        self::assertLessThan(0.7 * abs($designed - $read), abs($suction() - $read), 'drawn to what it read');
         $this->post("/visits/{$good->id}/ran-well");
         self::assertFalse($good->refresh()->ranWell());
+        self::assertEqualsWithDelta($designed, $suction(), 1.0);
     }
 
     private function short(): Visit

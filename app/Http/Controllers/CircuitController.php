@@ -53,9 +53,9 @@ final class CircuitController extends Controller
         ]);
     }
 
-    public function update(CircuitRequest $request, Circuit $circuit): RedirectResponse
+    public function update(CircuitRequest $request, Circuit $circuit, Judge $judge): RedirectResponse
     {
-        $book = new CircuitBook(Author::of($request->user()), now()->toDateTimeImmutable());
+        $book = new CircuitBook(Author::of($request->user()), now()->toDateTimeImmutable(), $judge);
         $named = ['name' => $request->validated('name'), 'notes' => $request->validated('notes')];
         $book->change($circuit->load('site', 'plant'), $named, $request->sheet());
 

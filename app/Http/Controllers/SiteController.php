@@ -6,6 +6,7 @@ use App\Http\Requests\SiteRequest;
 use App\Models\Site;
 use App\Records\Author;
 use App\Records\CircuitBook;
+use App\Records\Judge;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
@@ -42,10 +43,10 @@ final class SiteController extends Controller
         return view('sites.form', ['site' => $site]);
     }
 
-    public function update(SiteRequest $request, Site $site): RedirectResponse
+    public function update(SiteRequest $request, Site $site, Judge $judge): RedirectResponse
     {
         $site->update($request->site());
-        $book = new CircuitBook(Author::of($request->user()), now()->toDateTimeImmutable());
+        $book = new CircuitBook(Author::of($request->user()), now()->toDateTimeImmutable(), $judge);
         $book->tell(...$site->circuits()->with('site', 'plant')->get()->all());
 
         return redirect()->route('sites.show', $site)->with('said', 'Saved.');

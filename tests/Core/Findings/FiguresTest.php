@@ -247,7 +247,9 @@ final class FiguresTest extends TestCase
 
     public function test_every_figure_names_its_formula_and_inputs(): void
     {
-        foreach (self::figures(Visits::cooler())->all() as $figure) {
+        $all = self::figures(Visits::cooler())->all();
+        self::assertGreaterThan(10, count($all));
+        foreach ($all as $figure) {
             self::assertNotSame('', $figure->formula(), $figure->key->value);
             self::assertNotSame([], $figure->from, $figure->key->value);
             self::assertNotSame('', $figure->key->label());

@@ -209,16 +209,6 @@ final class ArrowTableTest extends TestCase
                 $poor[] = $key;
             }
         }
-        fwrite(
-            STDERR,
-            "\narrows of ".
-                self::PLANTS.
-                ' random plants at severity '.
-                self::SEVERITY.
-                ", share that comes out\n".
-                implode("\n", $table).
-                "\n",
-        );
         self::assertSame([], $poor, implode("\n", [...$table, ...array_slice($wrong, 0, 30)]));
         self::assertCount(count(self::ARROWS), $table);
     }

@@ -30,6 +30,21 @@ final class FactRecord extends Model
 {
     public const UPDATED_AT = null;
 
+    /** Columns that a fact is read from. */
+    private const READ = [
+        'id',
+        'circuit_id',
+        'user_id',
+        'kind',
+        'subject',
+        'key',
+        'value',
+        'word',
+        'data',
+        'source',
+        'taken_at',
+    ];
+
     protected $table = 'facts';
 
     protected $primaryKey = 'seq';
@@ -80,7 +95,7 @@ final class FactRecord extends Model
     public static function ofVisit(string $visit): array
     {
         // Long logs are read on every page: rows become facts at once, without a model between.
-        $rows = self::query()->toBase()->where('visit_id', $visit)->orderBy('seq')->get()->all();
+        $rows = self::query()->toBase()->where('visit_id', $visit)->orderBy('seq')->get(self::READ)->all();
 
         return array_values(array_map(self::assembled(...), $rows));
     }

@@ -234,7 +234,7 @@ final class KeptTest extends TestCase
         $visit = $this->visit();
         self::assertTrue($policy->view($this->technician, $visit));
         self::assertTrue($policy->enter($this->technician, $visit)->allowed());
-        $visit->closed_at = now();
+        $visit->update(['closed_at' => now()]);
         self::assertTrue($policy->view($this->technician, $visit));
         self::assertFalse($policy->enter($this->technician, $visit)->allowed());
         self::assertSame(

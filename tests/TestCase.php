@@ -70,6 +70,25 @@ abstract class TestCase extends FrameworkTestCase
         );
     }
 
+    /** An open visit that reads short of refrigerant: a superheat near 14 K, no level, bubbles in the glass. */
+    protected function starved(): Visit
+    {
+        $visit = $this->visit();
+        $this->enter($visit, 'state', 'state', 'running_settled');
+        $this->read($visit, [
+            'suction_pressure_kpa' => '215 kPa',
+            'discharge_pressure_kpa' => '1420 kPa',
+            'ambient_temperature_c' => '25',
+            'box_temperature_c' => '3.2',
+            'suction_temperature_evaporator_c' => '2',
+            'receiver_outlet_temperature_c' => '32.6',
+            'receiver_level_percent' => '3',
+        ]);
+        $this->enter($visit, 'observation', 'sight_glass', 'bubbles');
+
+        return $visit;
+    }
+
     /** What the visit says now. */
     protected function judged(Visit $visit): Judged
     {

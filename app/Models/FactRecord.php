@@ -49,20 +49,7 @@ final class FactRecord extends Model
 
     protected $primaryKey = 'seq';
 
-    protected $fillable = [
-        'id',
-        'visit_id',
-        'circuit_id',
-        'user_id',
-        'kind',
-        'subject',
-        'key',
-        'value',
-        'word',
-        'data',
-        'source',
-        'taken_at',
-    ];
+    protected $fillable = ['visit_id', ...self::READ];
 
     protected function casts(): array
     {

@@ -19,25 +19,6 @@ use Tests\TestCase;
 /** What a visit keeps: its circuit as it was, its rules, its verdict. What is changed later rewrites none of it. */
 final class KeptTest extends TestCase
 {
-    /** A visit that reads a superheat of about 13 K. */
-    private function starved(): Visit
-    {
-        $visit = $this->visit();
-        $this->enter($visit, 'state', 'state', 'running_settled');
-        $this->read($visit, [
-            'suction_pressure_kpa' => '215 kPa',
-            'discharge_pressure_kpa' => '1420 kPa',
-            'ambient_temperature_c' => '25',
-            'box_temperature_c' => '3.2',
-            'suction_temperature_evaporator_c' => '2',
-            'receiver_outlet_temperature_c' => '34',
-            'receiver_level_percent' => '3',
-        ]);
-        $this->enter($visit, 'observation', 'sight_glass', 'bubbles');
-
-        return $visit;
-    }
-
     private static function superheat(Visit $visit): float
     {
         $visit = $visit->fresh();

@@ -20,21 +20,10 @@ use Tests\TestCase;
 /** What is left behind: report, PDF, visit file, follow-up. */
 final class LeaveTest extends TestCase
 {
-    private function starved(): Visit
+    private function complained(): Visit
     {
-        $visit = $this->visit();
+        $visit = $this->starved();
         $this->enter($visit, 'complaint', 'too_warm', 'yes');
-        $this->enter($visit, 'state', 'state', 'running_settled');
-        $this->read($visit, [
-            'suction_pressure_kpa' => '215 kPa',
-            'discharge_pressure_kpa' => '1420 kPa',
-            'ambient_temperature_c' => '25',
-            'box_temperature_c' => '3.2',
-            'suction_temperature_evaporator_c' => '2',
-            'receiver_outlet_temperature_c' => '32.6',
-            'receiver_level_percent' => '3',
-        ]);
-        $this->enter($visit, 'observation', 'sight_glass', 'bubbles');
         $this->enter($visit, 'observation', 'frost_coil', 'inlet_only');
 
         return $visit;
@@ -42,7 +31,7 @@ final class LeaveTest extends TestCase
 
     public function test_the_report_tells_the_owner_and_keeps_the_record(): void
     {
-        $visit = $this->starved();
+        $visit = $this->complained();
         $this->enter($visit, 'line', 'line', 'keeper has the key to the roof');
         $page = $this->get("/visits/{$visit->id}/report")->assertOk();
         $page
@@ -75,7 +64,7 @@ final class LeaveTest extends TestCase
     public function test_the_pdf_is_a_pdf_with_the_course_in_it(): void
     {
         $answer = $this->actingAs($this->technician)
-            ->get("/visits/{$this->starved()->id}/report.pdf")
+            ->get("/visits/{$this->complained()->id}/report.pdf")
             ->assertOk();
         $pdf = (string) $answer->getContent();
         self::assertStringStartsWith('%PDF-', $pdf);
@@ -104,7 +93,7 @@ final class LeaveTest extends TestCase
 
     public function test_own_words_for_the_owner_stand_until_they_are_cleared(): void
     {
-        $visit = $this->starved();
+        $visit = $this->complained();
         $this->enter($visit, 'note', 'summary', 'Gas is low. We come back on Monday.', ['stage' => 'leave']);
         $this->get("/visits/{$visit->id}/report")
             ->assertSee('Gas is low. We come back on Monday.')
@@ -115,7 +104,7 @@ final class LeaveTest extends TestCase
 
     public function test_the_summary_changes_with_what_is_proven(): void
     {
-        $visit = $this->starved();
+        $visit = $this->complained();
         $summary = fn (): string => (new OwnerSummary(
             $visit->findings(),
             $this->judged($visit)->verdict,
@@ -129,7 +118,7 @@ final class LeaveTest extends TestCase
 
     public function test_a_visit_file_comes_back_as_the_same_visit(): void
     {
-        $visit = $this->starved();
+        $visit = $this->complained();
         $text = (string) $this->get("/visits/{$visit->id}/file.json")
             ->assertOk()
             ->assertHeader('Content-Disposition', 'attachment; filename="visit-'.$visit->id.'.json"')
@@ -149,7 +138,7 @@ final class LeaveTest extends TestCase
 
     public function test_a_changed_file_of_a_known_visit_is_a_visit_of_its_own(): void
     {
-        $visit = $this->starved();
+        $visit = $this->complained();
         $text = (string) $this->get("/visits/{$visit->id}/file.json")->getContent();
         $this->import(str_replace('"bubbles"', '"clear"', $text), $this->circuit->id)->assertRedirect();
         self::assertSame(2, Visit::query()->count());

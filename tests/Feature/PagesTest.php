@@ -45,18 +45,7 @@ final class PagesTest extends TestCase
 
     public function test_today_shows_what_is_open_and_what_last_went_wrong(): void
     {
-        $visit = $this->visit();
-        $this->enter($visit, 'state', 'state', 'running_settled');
-        $this->read($visit, [
-            'suction_pressure_kpa' => '215 kPa',
-            'discharge_pressure_kpa' => '1420 kPa',
-            'ambient_temperature_c' => '25',
-            'box_temperature_c' => '3.2',
-            'suction_temperature_evaporator_c' => '2',
-            'receiver_outlet_temperature_c' => '34',
-            'receiver_level_percent' => '3',
-        ]);
-        $this->enter($visit, 'observation', 'sight_glass', 'bubbles');
+        $visit = $this->starved();
         $this->get('/')->assertSee('since ')->assertDontSee('● Short of refrigerant');
         $this->post("/visits/{$visit->id}/close");
         $this->get('/')->assertSee('No visit is open')->assertSee('Short of refrigerant');
@@ -157,6 +146,24 @@ final class PagesTest extends TestCase
             ->assertSee('value="cold"', false)
             ->assertSee('value="Odd"', false);
         self::assertSame(1, Circuit::query()->count());
+    }
+
+    public function test_a_field_sent_as_a_list_is_an_empty_one(): void
+    {
+        $form = "/sites/{$this->circuit->site->id}/circuits/create";
+        $this->from($form)
+            ->post("/sites/{$this->circuit->site->id}/circuits", ['name' => ['x'], 'refrigerant' => 'R-404A'])
+            ->assertRedirect($form)
+            ->assertSessionHasErrors('name');
+        $this->get($form)->assertOk();
+        $visit = $this->visit();
+        $this->post("/visits/{$visit->id}/entries", [
+            'kind' => 'reading',
+            'key' => 'box_temperature_c',
+            'value' => ['4'],
+        ])->assertRedirect();
+        self::assertSame([], $visit->findings()->readings);
+        $this->get("/circuits/{$this->circuit->id}/plant?ambient[]=3")->assertOk();
     }
 
     public function test_the_circuits_page_tells_its_history(): void

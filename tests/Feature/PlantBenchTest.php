@@ -2,7 +2,6 @@
 
 namespace Tests\Feature;
 
-use App\Models\Visit;
 use App\View\BenchInputs;
 use App\View\PlantBench;
 use Metrum\Circuit\Circuit;
@@ -201,7 +200,7 @@ final class PlantBenchTest extends TestCase
 
     public function test_before_it_is_done_the_visit_says_what_would_change(): void
     {
-        $visit = $this->short();
+        $visit = $this->starved();
         $this->actingAs($this->technician)
             ->get("/visits/{$visit->id}/verdict")
             ->assertOk()
@@ -279,24 +278,6 @@ final class PlantBenchTest extends TestCase
         $this->post("/visits/{$good->id}/ran-well");
         self::assertFalse($good->refresh()->ranWell());
         self::assertEqualsWithDelta($designed, $suction(), 1.0);
-    }
-
-    private function short(): Visit
-    {
-        $visit = $this->visit();
-        $this->enter($visit, 'state', 'state', 'running_settled');
-        $this->read($visit, [
-            'suction_pressure_kpa' => '215 kPa',
-            'discharge_pressure_kpa' => '1420 kPa',
-            'ambient_temperature_c' => '25',
-            'box_temperature_c' => '3.2',
-            'suction_temperature_evaporator_c' => '2',
-            'receiver_outlet_temperature_c' => '32.6',
-            'receiver_level_percent' => '3',
-        ]);
-        $this->enter($visit, 'observation', 'sight_glass', 'bubbles');
-
-        return $visit;
     }
 
     /** @param  array<string, string>  $typed */

@@ -46,6 +46,9 @@ final class VisitPage
 
     public readonly Explain $explain;
 
+    /** Where entries are sent. */
+    public readonly string $entries;
+
     private readonly CellHints $hints;
 
     private ?CourseFacts $facts = null;
@@ -60,6 +63,7 @@ final class VisitPage
         $this->verdict = $judged->verdict;
         $this->units = $user->units();
         $this->explain = new Explain($this->units);
+        $this->entries = route('entries.store', $this->visit);
         $this->hints = new CellHints($this->findings, $this->verdict->figures, $this->units);
     }
 

@@ -12,7 +12,7 @@ final class Server
     /** @param  array<string, string>  $environment */
     public function __construct(string $root, array $environment)
     {
-        $this->port = 8900 + getmypid() % 90;
+        $this->port = 8900 + (getmypid() % 90);
         $settings = ['-d', 'opcache.enable_cli=1', '-d', 'variables_order=EGPCS'];
         $nowhere = ['file', '/dev/null', 'w'];
         $server = proc_open(
@@ -22,7 +22,11 @@ final class Server
             $root.'/public',
             ['APP_URL' => "http://127.0.0.1:$this->port", 'PHP_CLI_SERVER_WORKERS' => '2'] + $environment,
         );
-        register_shutdown_function(static fn (): bool => proc_terminate($server));
+        register_shutdown_function(static function () use ($server): void {
+            // Its workers outlive it otherwise.
+            exec('pkill -P '.proc_get_status($server)['pid']);
+            proc_terminate($server);
+        });
         $this->curl = curl_init();
         curl_setopt_array($this->curl, [
             CURLOPT_RETURNTRANSFER => true,

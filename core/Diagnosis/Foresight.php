@@ -71,8 +71,12 @@ final readonly class Foresight
      */
     private static function prospect(float $chance, array $weights, float $sum, array $faults): Prospect
     {
-        arsort($weights);
         $first = array_key_first($weights);
+        foreach ($weights as $i => $weight) {
+            if ($weight > $weights[$first]) {
+                $first = $i;
+            }
+        }
 
         return new Prospect($chance, $faults[$first], $weights[$first] / $sum);
     }

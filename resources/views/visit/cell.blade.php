@@ -1,5 +1,5 @@
 @php($error = $cell->error)
-<form id="{{ $cell->domId() }}" class="cell {{ $error ? 'has-error' : '' }} place-{{ $cell->reading->name }}" method="post" action="{{ route('entries.store', $page->visit) }}" hx-post="{{ route('entries.store', $page->visit) }}" hx-target="this" hx-swap="outerHTML" hx-trigger="change, submit" hx-sync="this:queue last" data-entry @if ($oob ?? false) hx-swap-oob="outerHTML" @endif>
+<form id="{{ $cell->domId() }}" class="cell {{ $error ? 'has-error' : '' }} place-{{ $cell->reading->name }}" method="post" action="{{ $page->entries }}" hx-post="{{ $page->entries }}" hx-target="this" hx-swap="outerHTML" hx-trigger="change, submit" hx-sync="this:queue last" data-entry @if ($oob ?? false) hx-swap-oob="outerHTML" @endif>
     @csrf
     <input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="reading"><input type="hidden" name="key" value="{{ $cell->reading->value }}"><input type="hidden" name="stage" value="{{ $page->station->value }}">
     <label for="in-{{ $cell->reading->value }}">{{ $cell->reading->short() }}</label>

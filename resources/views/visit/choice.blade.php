@@ -1,5 +1,5 @@
 @php($error = $error ?? null)
-<form id="{{ $choice->domId() }}" class="choice {{ $choice->proposed ? 'proposed' : '' }}" method="post" action="{{ route('entries.store', $page->visit) }}" hx-post="{{ route('entries.store', $page->visit) }}" hx-target="this" hx-swap="outerHTML" hx-sync="this:queue last" data-entry @if ($oob ?? false) hx-swap-oob="outerHTML" @endif>
+<form id="{{ $choice->domId() }}" class="choice {{ $choice->proposed ? 'proposed' : '' }}" method="post" action="{{ $page->entries }}" hx-post="{{ $page->entries }}" hx-target="this" hx-swap="outerHTML" hx-sync="this:queue last" data-entry @if ($oob ?? false) hx-swap-oob="outerHTML" @endif>
     @csrf
     <input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="{{ $choice->kind()->value }}"><input type="hidden" name="key" value="{{ $choice->asked->value }}"><input type="hidden" name="stage" value="{{ $page->station->value }}">
     <fieldset @disabled(! $page->visit->isOpen())>

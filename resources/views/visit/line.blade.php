@@ -1,4 +1,4 @@
-<form id="line-form" class="line" method="post" action="{{ route('entries.store', $page->visit) }}" hx-post="{{ route('entries.store', $page->visit) }}" hx-target="this" hx-swap="outerHTML" hx-sync="this:queue last" data-entry>
+<form id="line-form" class="line" method="post" action="{{ $page->entries }}" hx-post="{{ $page->entries }}" hx-target="this" hx-swap="outerHTML" hx-sync="this:queue last" data-entry>
     @csrf
     <input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="line"><input type="hidden" name="key" value="line"><input type="hidden" name="stage" value="{{ $page->station->value }}">
     <div class="line-box">

@@ -5,7 +5,7 @@
     <div class="taps">
         @foreach (Metrum\Circuit\Complaint::cases() as $complaint)
             @php($on = in_array($complaint, $page->findings->complaints, true))
-            <form method="post" action="{{ route('entries.store', $page->visit) }}" hx-post="{{ route('entries.store', $page->visit) }}" hx-target="#complaints" hx-swap="outerHTML" hx-sync="this:drop" data-entry>
+            <form method="post" action="{{ $page->entries }}" hx-post="{{ $page->entries }}" hx-target="#complaints" hx-swap="outerHTML" hx-sync="this:drop" data-entry>
                 @csrf
                 <input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="complaint"><input type="hidden" name="key" value="{{ $complaint->value }}"><input type="hidden" name="stage" value="complaint">
                 <button name="value" value="{{ $on ? 'no' : 'yes' }}" id="complaint-{{ str_replace('_', '-', $complaint->value) }}" aria-pressed="{{ $on ? 'true' : 'false' }}" class="tap" @disabled(! $page->visit->isOpen())><span>{{ $complaint->label() }}</span></button>

@@ -1,7 +1,7 @@
 <div id="state" class="state" @if ($oob ?? false) hx-swap-oob="outerHTML" @endif>
     <details @if ($error ?? null) open @endif>
         <summary class="chip @if ($page->findings->state === null) asks @endif"><span>{{ $page->findings->isSettled() ? '○' : '◐' }}</span> {{ $page->stateWord() }}</summary>
-        <form class="state-menu" method="post" action="{{ route('entries.store', $page->visit) }}" hx-post="{{ route('entries.store', $page->visit) }}" hx-target="#state" hx-swap="outerHTML" hx-sync="this:drop" data-entry>
+        <form class="state-menu" method="post" action="{{ $page->entries }}" hx-post="{{ $page->entries }}" hx-target="#state" hx-swap="outerHTML" hx-sync="this:drop" data-entry>
             @csrf
             <input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="state"><input type="hidden" name="key" value="state"><input type="hidden" name="stage" value="{{ $page->station->value }}">
             <fieldset @disabled(! $page->visit->isOpen())><legend>What is the plant doing now?</legend>

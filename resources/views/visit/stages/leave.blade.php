@@ -1,12 +1,12 @@
 @php($own = $page->log->fact(Metrum\Log\FactKind::Note, Metrum\Log\Kinds\NoteWritten::SUMMARY)?->content->text('text') ?? '')
 <section class="sheet" aria-labelledby="h-sum"><h2 id="h-sum">Summary for the owner</h2>
-    <form method="post" action="{{ route('entries.store', $page->visit) }}">
+    <form method="post" action="{{ $page->entries }}">
         @csrf<input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="note"><input type="hidden" name="key" value="summary"><input type="hidden" name="stage" value="leave">
         <label class="sr" for="summary">Summary</label>
         <textarea id="summary" name="value" rows="5" @disabled(! $page->visit->isOpen())>{{ old('value', $own !== '' ? $own : $page->ownerSummary()->text()) }}</textarea>
         <p class="actions"><button class="btn quiet" @disabled(! $page->visit->isOpen())>Keep this wording</button> @if ($own !== '')<button class="btn quiet" name="clear" value="1" form="clear-summary">Write it anew from the findings</button>@endif</p>
     </form>
-    <form id="clear-summary" method="post" action="{{ route('entries.store', $page->visit) }}">@csrf<input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="note"><input type="hidden" name="key" value="summary"><input type="hidden" name="stage" value="leave"><input type="hidden" name="value" value=""></form>
+    <form id="clear-summary" method="post" action="{{ $page->entries }}">@csrf<input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="note"><input type="hidden" name="key" value="summary"><input type="hidden" name="stage" value="leave"><input type="hidden" name="value" value=""></form>
 </section>
 <section class="sheet" aria-labelledby="h-fu"><h2 id="h-fu">Follow-up</h2>
     @foreach ($page->visit->followUps as $followUp)

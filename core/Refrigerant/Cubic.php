@@ -37,24 +37,4 @@ final class Cubic
 
         return $all;
     }
-
-    /**
-     * Lagrange weights of four points for the place x.
-     *
-     * @param  list<float>  $at  four distinct places
-     * @return array{float, float, float, float}
-     */
-    public static function weights(array $at, float $x): array
-    {
-        $weights = [1.0, 1.0, 1.0, 1.0];
-        foreach ($weights as $i => $_) {
-            for ($j = 0; $j < 4; $j++) {
-                if ($j !== $i) {
-                    $weights[$i] *= ($x - $at[$j]) / ($at[$i] - $at[$j]);
-                }
-            }
-        }
-
-        return $weights;
-    }
 }

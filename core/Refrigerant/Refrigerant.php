@@ -212,20 +212,8 @@ final class Refrigerant
     public function vapourTemperature(float $p, float $enthalpy): float
     {
         $dew = $this->dewTemperature($p);
-        $low = 0.0;
-        $high = 120.0;
-        if ($enthalpy <= $this->vapourEnthalpy($dew)) {
-            return $dew;
-        }
-        if ($enthalpy > $this->vapourEnthalpy($dew, $high)) {
-            throw OutsideTable::superheat($this->name, 121.0);
-        }
-        for ($round = 0; $round < 40; $round++) {
-            $middle = ($low + $high) / 2;
-            $this->vapourEnthalpy($dew, $middle) > $enthalpy ? ($high = $middle) : ($low = $middle);
-        }
 
-        return $dew + ($low + $high) / 2;
+        return $dew + ($this->vapour()->superheatOfEnthalpy($dew, $enthalpy) ?? 0.0);
     }
 
     private function vapour(): Vapour

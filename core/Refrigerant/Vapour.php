@@ -138,19 +138,7 @@ final class Vapour
         if ($superheat < -1e-9 || $superheat > self::MOST_SUPERHEAT) {
             throw OutsideTable::superheat($this->name, $superheat);
         }
-        [$row, $across] = $this->stencil($dew);
-        $column = $this->column($superheat);
-        $along = Cubic::weights(array_slice($this->superheats, $column, 4), $superheat);
-        $y = 0.0;
-        foreach ($across as $i => $weight) {
-            $line = $this->grid[$property][$row + $i];
-            $y +=
-                $weight *
-                ($along[0] * $line[$column] +
-                    $along[1] * $line[$column + 1] +
-                    $along[2] * $line[$column + 2] +
-                    $along[3] * $line[$column + 3]);
-        }
+        $y = $this->along($this->lineAt($property, $dew), $superheat);
 
         return $property === self::DENSITY ? exp($y) : $y * 1e3;
     }
@@ -199,30 +187,81 @@ final class Vapour
      */
     public function superheatOfEntropy(float $dew, float $s): ?float
     {
-        if ($this->at(self::ENTROPY, $dew, 0.0) > $s) {
+        return $this->superheatOf(self::ENTROPY, $dew, $s / 1e3, 1e-7);
+    }
+
+    /**
+     * Superheat (K) at which vapour of this dew temperature (K) has the enthalpy $h (J/kg); null where it is wet.
+     *
+     * @throws OutsideTable above 120 K
+     */
+    public function superheatOfEnthalpy(float $dew, float $h): ?float
+    {
+        return $this->superheatOf(self::ENTHALPY, $dew, $h / 1e3, 1e-10);
+    }
+
+    /** By Newton's method within a bracket. @param  float  $enough  miss that may be left, in the table's unit */
+    private function superheatOf(int $property, float $dew, float $wanted, float $enough): ?float
+    {
+        $line = $this->lineAt($property, $dew);
+        if ($this->along($line, 0.0) > $wanted) {
             return null;
         }
         $low = 0.0;
         $high = (float) self::MOST_SUPERHEAT;
-        if ($this->at(self::ENTROPY, $dew, $high) < $s) {
-            throw OutsideTable::superheat($this->name, 121.0);
+        if ($this->along($line, $high) < $wanted) {
+            throw OutsideTable::superheat($this->name, self::MOST_SUPERHEAT + 1.0);
         }
-        $guess = 60.0;
+        $guess = self::MOST_SUPERHEAT / 2;
         for ($round = 0; $round < 60; $round++) {
-            $miss = $this->at(self::ENTROPY, $dew, $guess) - $s;
-            if (abs($miss) < 1e-4) {
+            $miss = $this->along($line, $guess) - $wanted;
+            if (abs($miss) < $enough) {
                 break;
             }
             $miss > 0 ? ($high = $guess) : ($low = $guess);
-            $slope =
-                ($this->at(self::ENTROPY, $dew, min(self::MOST_SUPERHEAT, $guess + 0.5)) -
-                    $this->at(self::ENTROPY, $dew, max(0.0, $guess - 0.5))) /
-                (min(self::MOST_SUPERHEAT, $guess + 0.5) - max(0.0, $guess - 0.5));
+            $below = max(0.0, $guess - 0.5);
+            $above = min(self::MOST_SUPERHEAT, $guess + 0.5);
+            $slope = ($this->along($line, $above) - $this->along($line, $below)) / ($above - $below);
             $newton = $guess - $miss / $slope;
             $guess = $newton > $low && $newton < $high ? $newton : ($low + $high) / 2;
         }
 
         return $guess;
+    }
+
+    /**
+     * One property over the superheats of the grid, at a dew temperature between its rows.
+     *
+     * @return list<float>
+     */
+    private function lineAt(int $property, float $dew): array
+    {
+        [$row, [$a, $b, $c, $d]] = $this->stencil($dew);
+        $grid = $this->grid[$property];
+        [$p, $q, $r, $s] = [$grid[$row], $grid[$row + 1], $grid[$row + 2], $grid[$row + 3]];
+        $line = [];
+        foreach ($p as $column => $value) {
+            $line[] = $a * $value + $b * $q[$column] + $c * $r[$column] + $d * $s[$column];
+        }
+
+        return $line;
+    }
+
+    /** @param  list<float>  $line  a property over the superheats of the grid */
+    private function along(array $line, float $superheat): float
+    {
+        $i = $this->column($superheat);
+        $x = $this->superheats;
+        $d0 = $superheat - $x[$i];
+        $d1 = $superheat - $x[$i + 1];
+        $d2 = $superheat - $x[$i + 2];
+        $d3 = $superheat - $x[$i + 3];
+        [$under0, $under1, $under2, $under3] = $this->under[$i];
+
+        return ($line[$i] * $d1 * $d2 * $d3) / $under0 +
+            ($line[$i + 1] * $d0 * $d2 * $d3) / $under1 +
+            ($line[$i + 2] * $d0 * $d1 * $d3) / $under2 +
+            ($line[$i + 3] * $d0 * $d1 * $d2) / $under3;
     }
 
     /** @return array{int, array{float, float, float, float}} first row of the stencil and its weights */

@@ -91,14 +91,6 @@ final class Simulation
         return new self($sick, $room, $controls, $ambient, $box);
     }
 
-    /** A coil already frosted, kg. */
-    public function withFrost(float $kilograms): self
-    {
-        $this->box->frost = $kilograms;
-
-        return $this;
-    }
-
     /** The door stands open for so many seconds from now. */
     public function openDoor(float $seconds): void
     {

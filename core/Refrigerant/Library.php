@@ -84,7 +84,7 @@ final class Library
                 $entry['name'],
                 Prepared::of(
                     $entry['file'].'-vapour',
-                    static fn (): array => Vapour::parts(self::rows($base.'.vapour.csv')),
+                    static fn (): array => VapourGrid::parts(self::rows($base.'.vapour.csv')),
                 ),
             ),
         );

@@ -7,10 +7,7 @@ namespace Metrum\Refrigerant;
 /**
  * Superheated vapour of one refrigerant on its grid of dew temperature by superheat; four points each way. All SI.
  *
- * @phpstan-type Parts array{
- *   lowest: float, step: float, rows: int, superheats: list<float>, grid: list<list<list<float>>>,
- *   under: list<array{float, float, float, float}>, buckets: list<int>
- * }
+ * @phpstan-import-type Parts from VapourGrid
  */
 final class Vapour
 {
@@ -20,7 +17,7 @@ final class Vapour
 
     public const ENTROPY = 2;
 
-    private const MOST_SUPERHEAT = 120;
+    public const MOST_SUPERHEAT = 120;
 
     private float $lowest;
 
@@ -53,78 +50,6 @@ final class Vapour
         $this->under = $parts['under'];
         $this->buckets = $parts['buckets'];
         $this->grid = $parts['grid'];
-    }
-
-    /**
-     * What the table is read by, made of its rows once.
-     *
-     * @param  list<list<float>>  $rows  the CSV rows: dew °C, superheat K, kPa, kg/m³, kJ/kg, kJ/(kg K)
-     * @return Parts
-     */
-    public static function parts(array $rows): array
-    {
-        $grid = [[], [], []];
-        foreach ($rows as $row) {
-            $key = (string) $row[0];
-            $grid[self::DENSITY][$key][] = log($row[3]);
-            $grid[self::ENTHALPY][$key][] = $row[4];
-            $grid[self::ENTROPY][$key][] = $row[5];
-        }
-        $dews = array_map(floatval(...), array_keys($grid[0]));
-        $across = count($grid[0][(string) $rows[0][0]]);
-        $superheats = array_column(array_slice($rows, 0, $across), 1);
-
-        return [
-            'lowest' => $dews[0] + 273.15,
-            'step' => $dews[1] - $dews[0],
-            'rows' => count($dews),
-            'superheats' => $superheats,
-            'under' => self::under($superheats),
-            'buckets' => self::buckets($superheats),
-            'grid' => array_map(array_values(...), $grid),
-        ];
-    }
-
-    /**
-     * What Lagrange's four products are divided by, for each first column of four.
-     *
-     * @param  list<float>  $x
-     * @return list<array{float, float, float, float}>
-     */
-    private static function under(array $x): array
-    {
-        $under = [];
-        for ($i = 0; $i + 3 < count($x); $i++) {
-            [$x0, $x1, $x2, $x3] = array_slice($x, $i, 4);
-            $under[] = [
-                ($x0 - $x1) * ($x0 - $x2) * ($x0 - $x3),
-                ($x1 - $x0) * ($x1 - $x2) * ($x1 - $x3),
-                ($x2 - $x0) * ($x2 - $x1) * ($x2 - $x3),
-                ($x3 - $x0) * ($x3 - $x1) * ($x3 - $x2),
-            ];
-        }
-
-        return $under;
-    }
-
-    /**
-     * For each whole kelvin of superheat, the column at which the search may start.
-     *
-     * @param  list<float>  $x
-     * @return list<int>
-     */
-    private static function buckets(array $x): array
-    {
-        $buckets = [];
-        $column = 0;
-        for ($kelvin = 0; $kelvin <= self::MOST_SUPERHEAT; $kelvin++) {
-            while ($column < count($x) - 4 && $x[$column + 2] <= $kelvin) {
-                $column++;
-            }
-            $buckets[] = $column;
-        }
-
-        return $buckets;
     }
 
     /**

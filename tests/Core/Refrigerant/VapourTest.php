@@ -10,6 +10,7 @@ use Metrum\Refrigerant\Library;
 use Metrum\Refrigerant\OutsideTable;
 use Metrum\Refrigerant\UnknownRefrigerant;
 use Metrum\Refrigerant\Vapour;
+use Metrum\Refrigerant\VapourGrid;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -34,7 +35,7 @@ final class VapourTest extends TestCase
         $place = array_flip(array_map(strval(...), $dews));
         $coarse = new Vapour(
             $name,
-            Vapour::parts(
+            VapourGrid::parts(
                 array_values(
                     array_filter($rows, static fn (array $row): bool => $place[(string) $row[0]] % 2 === 0),
                 ),

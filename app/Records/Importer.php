@@ -3,6 +3,7 @@
 namespace App\Records;
 
 use App\Models\Circuit;
+use App\Models\HouseRuleChoice;
 use App\Models\Site;
 use App\Models\User;
 use App\Models\Visit;
@@ -15,6 +16,8 @@ use Metrum\Exchange\VisitReader;
 use Metrum\Exchange\VisitWriter;
 use Metrum\Findings\Findings;
 use Metrum\Log\Source;
+use Metrum\Plant\CannotStand;
+use Metrum\Plant\Twins;
 
 /** Takes visit files into the logbook: all of a file, or nothing of it. */
 final readonly class Importer
@@ -22,7 +25,7 @@ final readonly class Importer
     /** m by which a site may lie off and still be at sea level. */
     private const NEAR_SEA_LEVEL = 3.0;
 
-    public function __construct(private User $user, private Judge $judge)
+    public function __construct(private User $user, private Judge $judge, private Twins $twins)
     {
     }
 
@@ -34,7 +37,7 @@ final readonly class Importer
      */
     public function import(string $text, ?Circuit $circuit): array
     {
-        $all = self::read($text);
+        $all = $this->read($text);
         $visits = DB::transaction(
             fn (): array => array_map(fn (Findings $findings): Visit => $this->visit($findings, $circuit), $all),
         );
@@ -50,7 +53,7 @@ final readonly class Importer
      *
      * @throws Refused
      */
-    private static function read(string $text): array
+    private function read(string $text): array
     {
         $many = json_decode($text) === null && str_contains(trim($text), "\n");
         $lines = $many
@@ -59,7 +62,7 @@ final readonly class Importer
         $all = $reasons = [];
         foreach ($lines as $i => $line) {
             try {
-                $all[] = VisitReader::json($line);
+                $all[] = $this->standing(VisitReader::json($line));
             } catch (Refused $file) {
                 foreach ($file->reasons as $reason) {
                     $reasons[] = $many ? 'line '.($i + 1).', '.$reason : $reason;
@@ -70,6 +73,20 @@ final readonly class Importer
         return $reasons === [] && $all !== []
             ? $all
             : throw new Refused($reasons === [] ? ['file: it is empty'] : $reasons);
+    }
+
+    /** @throws Refused where no plant can be as the file describes its own */
+    private function standing(Findings $findings): Findings
+    {
+        try {
+            $this->twins->of($findings->circuit, HouseRuleChoice::inForce());
+        } catch (CannotStand $reason) {
+            $path = $reason->culprit === null ? 'system.refrigerant' : 'design.'.$reason->culprit->value;
+
+            throw new Refused([$path.': '.$reason->getMessage()]);
+        }
+
+        return $findings;
     }
 
     private function visit(Findings $findings, ?Circuit $circuit): Visit

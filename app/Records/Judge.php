@@ -7,7 +7,6 @@ use App\Models\Visit;
 use Illuminate\Support\Carbon;
 use Metrum\Diagnosis\Diagnosis;
 use Metrum\Diagnosis\Snapshot;
-use Metrum\Plant\TwinExpectation;
 use Metrum\Plant\Twins;
 
 /** Works out what a visit says, and keeps what it came to. */
@@ -26,8 +25,8 @@ final readonly class Judge
         $log = $visit->log();
         $findings = $visit->chapters($log)->present()->findings;
         $rules = $visit->rules();
-        $twin = $this->twins->of($findings->circuit, $rules, $visit->circuit->goodFindings($visit));
-        $expectation = new TwinExpectation($findings, $rules, $twin);
+        $good = $visit->circuit->goodFindings($visit);
+        $expectation = $this->twins->expectation($findings, $rules, $good);
         $verdict = (new Diagnosis($rules, $this->twins))->of($findings, $checks, expectation: $expectation);
 
         return new Judged($visit, $log, $findings, $rules, $expectation, $verdict);

@@ -7,6 +7,7 @@ use Metrum\Circuit\HouseRules;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Findings;
 use Metrum\Log\Log;
+use Metrum\Plant\Expectation;
 use Metrum\Plant\TwinExpectation;
 
 /** A visit with all that follows from its log, worked once. */
@@ -17,8 +18,14 @@ final readonly class Judged
         public Log $log,
         public Findings $findings,
         public HouseRules $rules,
-        public TwinExpectation $expectation,
+        public Expectation $expectation,
         public Verdict $verdict,
     ) {
+    }
+
+    /** What the twin expects; null where no such plant can be built, and house rules stand for it. */
+    public function twin(): ?TwinExpectation
+    {
+        return $this->expectation instanceof TwinExpectation ? $this->expectation : null;
     }
 }

@@ -36,6 +36,9 @@ final readonly class CircuitPage
 
     public Course $course;
 
+    /** Why it has no twin; null where it has one. */
+    public ?string $impossible;
+
     public function __construct(public Circuit $circuit, User $user, Judge $judge, Twins $twins)
     {
         $this->units = $user->units();
@@ -44,8 +47,9 @@ final readonly class CircuitPage
         $this->followUps = $circuit->followUps()->whereNull('done_at')->get();
         $findings = $this->latest === null ? new Findings($circuit->known()) : $this->latest->findings();
         $rules = $this->latest === null ? HouseRuleChoice::inForce() : $this->latest->rules();
-        $twin = $twins->of($findings->circuit, $rules);
-        $expectation = new TwinExpectation($findings, $rules, $twin);
+        $expectation = $twins->expectation($findings, $rules);
+        $this->impossible =
+            $expectation instanceof TwinExpectation ? null : $twins->whyNone($findings->circuit, $rules);
         $facts = new CourseFacts($findings, Figures::of($findings, $rules), $rules, $expectation);
         $this->course = Course::across($facts, $this->units, self::COURSE_HEIGHT);
     }

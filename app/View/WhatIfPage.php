@@ -5,6 +5,7 @@ namespace App\View;
 use App\Records\Judged;
 use Metrum\Diagnosis\Cautions;
 use Metrum\Plant\Question;
+use Metrum\Plant\TwinExpectation;
 use Metrum\Plant\WhatIf;
 use Metrum\Quantity\Kind;
 use Metrum\Quantity\Units;
@@ -21,15 +22,23 @@ final readonly class WhatIfPage
 
     private WhatIf $whatIf;
 
-    public function __construct(private Judged $judged, private Units $units)
+    private function __construct(private Judged $judged, private Units $units, TwinExpectation $expectation)
     {
         $this->whatIf = new WhatIf(
-            $judged->expectation->twin,
-            $judged->expectation->around,
+            $expectation->twin,
+            $expectation->around,
             $judged->findings,
             $judged->rules,
             $judged->verdict->leading(),
         );
+    }
+
+    /** Null where the plant has no twin to ask. */
+    public static function of(Judged $judged, Units $units): ?self
+    {
+        $expectation = $judged->twin();
+
+        return $expectation === null ? null : new self($judged, $units, $expectation);
     }
 
     /** @return array<string, string> word => words of what can be asked */

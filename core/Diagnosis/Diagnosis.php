@@ -14,9 +14,7 @@ use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
 use Metrum\Findings\Signals;
 use Metrum\Plant\Expectation;
-use Metrum\Plant\TwinExpectation;
 use Metrum\Plant\Twins;
-use Metrum\Refrigerant\OutsideTable;
 
 /** Weighs what was found against what the plant should read, and says what to look at next. */
 final readonly class Diagnosis
@@ -42,9 +40,7 @@ final readonly class Diagnosis
     /**
      * @param  int  $checks  how many next checks are wanted
      * @param  int  $explained  for how many suspects the evidence is wanted
-     * @param  ?Expectation  $expectation  null: the twin sized from what is known of the circuit
-     *
-     * @throws OutsideTable where no twin is given, and none can be built with the refrigerant
+     * @param  ?Expectation  $expectation  null: by the twin sized from what is known of the circuit
      */
     public function of(
         Findings $findings,
@@ -53,7 +49,7 @@ final readonly class Diagnosis
         ?Expectation $expectation = null,
     ): Verdict {
         $figures = Figures::of($findings, $this->rules);
-        $expectation ??= $this->twinOf($findings);
+        $expectation ??= $this->twins->expectation($findings, $this->rules);
         $conditions = new Conditions($findings->circuit, $expectation->isCold());
         $signals = self::signals($findings, $figures, $expectation);
         $weights = new CatalogueWeights($conditions);
@@ -75,11 +71,6 @@ final readonly class Diagnosis
             figures: $figures,
             blank: $findings->isEmpty(),
         );
-    }
-
-    private function twinOf(Findings $findings): TwinExpectation
-    {
-        return new TwinExpectation($findings, $this->rules, $this->twins->of($findings->circuit, $this->rules));
     }
 
     /** @return array<string, Signal> by Sign */

@@ -14,6 +14,7 @@ enum Stop
     case Starved;
     case CondenserFull;
     case HeatNotGivenOff;
+    case OutsideTable;
 
     public function sentence(): string
     {
@@ -23,6 +24,7 @@ enum Stop
             self::Starved => 'off on low pressure: the coil is starved',
             self::CondenserFull => 'off on high pressure: liquid fills the condenser',
             self::HeatNotGivenOff => 'off on high pressure: the condenser cannot give off the heat',
+            self::OutsideTable => 'off: its refrigerant has no state for this',
         };
     }
 

@@ -9,6 +9,7 @@ use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Reading;
 use Metrum\Findings\Findings;
+use Metrum\Refrigerant\OutsideTable;
 
 /**
  * A simulated plant of the same kind as a circuit, sized from what is known of it: what it should read, and how surely.
@@ -81,15 +82,29 @@ final class Twin
 
     public function at(Surroundings $around): PlantState
     {
-        return $this->healthy[self::key($around)] ??= (new SteadyState($this->machine, $around))->find();
+        return $this->healthy[self::key($around)] ??= self::found($this->machine, $around, null);
     }
 
     /** The state with a fault in it. */
     public function withFault(Fault $fault, float $severity, Surroundings $around): PlantState
     {
-        return (new SteadyState(Disorder::in($this->machine, $fault, $severity), $around))->find(
-            $this->at($around)->solution,
-        );
+        $sick = Disorder::in($this->machine, $fault, $severity);
+
+        return self::found($sick, $around, $this->at($around)->solution);
+    }
+
+    /**
+     * A state outside the refrigerant's table is none: the plant stands still.
+     *
+     * @param  ?array{float, float, float, float, float}  $start
+     */
+    private static function found(Machine $machine, Surroundings $around, ?array $start): PlantState
+    {
+        try {
+            return (new SteadyState($machine, $around))->find($start);
+        } catch (OutsideTable) {
+            return PlantState::standing($machine, $around, Stop::OutsideTable);
+        }
     }
 
     /**
@@ -148,7 +163,11 @@ final class Twin
     /** @param  callable(PlantState): ?float  $figure */
     private function work(Surroundings $around, callable $figure): ?Expected
     {
-        $states = $this->variations($around);
+        try {
+            $states = $this->variations($around);
+        } catch (OutsideTable) {
+            return null;
+        }
         $value = $states[0]->runs() ? $figure($states[0]) : null;
         if ($value === null) {
             return null;

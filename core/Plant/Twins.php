@@ -25,7 +25,7 @@ final class Twins
     /**
      * @param  list<Findings>  $good  what was found where the plant ran well
      *
-     * @throws OutsideTable where such a plant cannot be built with its refrigerant
+     * @throws CannotStand
      */
     public function of(Circuit $circuit, HouseRules $rules, array $good = []): Twin
     {
@@ -35,10 +35,53 @@ final class Twins
             if (count($this->here) >= self::MOST) {
                 $this->keep();
             }
-            $this->here[$key] = $this->shelf?->take($key) ?? Twin::fittedTo($circuit, $rules, $good);
+            $this->here[$key] = $this->shelf?->take($key) ?? self::made($circuit, $rules, $good);
         }
 
         return $this->here[$key];
+    }
+
+    /**
+     * What is expected of a plant: by its twin, else, where no such plant can be built, by design values and house rules.
+     *
+     * @param  list<Findings>  $good
+     */
+    public function expectation(Findings $findings, HouseRules $rules, array $good = []): Expectation
+    {
+        try {
+            return new TwinExpectation($findings, $rules, $this->of($findings->circuit, $rules, $good));
+        } catch (CannotStand) {
+            return new DesignExpectation($findings, $rules);
+        }
+    }
+
+    /** Why a plant so described has no twin; null where it has one. */
+    public function whyNone(Circuit $circuit, HouseRules $rules): ?string
+    {
+        try {
+            $this->of($circuit, $rules);
+        } catch (CannotStand $reason) {
+            return $reason->getMessage();
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  list<Findings>  $good
+     *
+     * @throws CannotStand
+     */
+    private static function made(Circuit $circuit, HouseRules $rules, array $good): Twin
+    {
+        try {
+            return Twin::fittedTo($circuit, $rules, $good);
+        } catch (OutsideTable $reason) {
+            // Visits that ran well may draw it where it cannot be; as designed it still may.
+            return $good === []
+                ? throw CannotStand::of($circuit, $rules, $reason)
+                : self::made($circuit, $rules, []);
+        }
     }
 
     /** Puts on the shelf what was learned, and lets go of the rest. */

@@ -2,6 +2,8 @@
 
 namespace Tests\Feature;
 
+use App\Console\Commands\Answered;
+use App\Console\Commands\JsonLinesCommand;
 use App\Models\Circuit;
 use App\Models\Plant;
 use App\Models\Site;
@@ -10,6 +12,8 @@ use App\Models\Visit;
 use Database\Seeders\DemoSeeder;
 use Metrum\Circuit\Fault;
 use Metrum\Diagnosis\Diagnosis;
+use Symfony\Component\Console\Input\ArrayInput;
+use Symfony\Component\Console\Output\BufferedOutput;
 use Symfony\Component\Process\Process;
 use Tests\TestCase;
 
@@ -37,6 +41,57 @@ final class CommandsTest extends TestCase
         self::assertSame(3, $lines[1]['line']);
         self::assertStringContainsString('format: "x" was given', $lines[1]['refused'][0]);
         self::assertSame($lines[0], $lines[2]);
+    }
+
+    public function test_a_circuit_that_cannot_be_is_answered_by_house_rules(): void
+    {
+        $file = [
+            'format' => 'metrum-visit',
+            'version' => 1,
+            'system' => ['kind' => 'walk_in_freezer', 'refrigerant' => 'R-449A'],
+            'design' => ['superheat_k' => 40],
+            'complaint' => ['too_warm'],
+        ];
+        [$status, $lines] = $this->artisanLines(
+            'metrum:diagnose',
+            json_encode($file, JSON_THROW_ON_ERROR)."\n",
+        );
+        self::assertSame(0, $status);
+        self::assertCount(count(Fault::cases()), $lines[0]['ranking']);
+    }
+
+    public function test_a_line_that_we_fail_at_is_told_and_the_rest_goes_on(): void
+    {
+        $command = new class extends JsonLinesCommand
+        {
+            protected $signature = 'test:lines {file}';
+
+            protected function answer(string $line, int $number): Answered
+            {
+                return match ($number) {
+                    1 => Answered::with(['line' => 1]),
+                    2 => throw new \LogicException('of a secret place'),
+                    3 => Answered::with(['not a number' => NAN]),
+                    default => Answered::with(['line' => $number]),
+                };
+            }
+        };
+        $file = (string) tempnam(sys_get_temp_dir(), 'lines');
+        file_put_contents($file, "1\n2\n3\n4\n");
+        $command->setLaravel(app());
+        $output = new BufferedOutput();
+
+        self::assertSame(3, $command->run(new ArrayInput(['file' => $file]), $output));
+        unlink($file);
+        $said = $output->fetch();
+        self::assertStringNotContainsString('secret', $said);
+        $lines = array_map(
+            static fn (string $line): mixed => json_decode($line, true, 8, JSON_THROW_ON_ERROR),
+            explode("\n", trim($said)),
+        );
+        self::assertSame([1, 2, 3, 4], array_column($lines, 'line'));
+        self::assertStringContainsString('internal error', $lines[1]['refused'][0]);
+        self::assertStringContainsString('internal error', $lines[2]['refused'][0]);
     }
 
     public function test_diagnose_reads_one_document_over_many_lines(): void

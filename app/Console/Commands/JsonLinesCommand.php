@@ -14,6 +14,8 @@ abstract class JsonLinesCommand extends Command
 
     protected const NOTHING_READ = 2;
 
+    protected const MISTAKE_OF_OURS = 3;
+
     private const JSON =
         JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR;
 
@@ -29,20 +31,37 @@ abstract class JsonLinesCommand extends Command
 
             return self::NOTHING_READ;
         }
-        $refused = false;
+        $refused = $mistaken = false;
         foreach ($this->documents($handle) as $number => $line) {
-            $answered = $this->answer($line, $number);
-            $refused = $refused || $answered->refused;
-            if ($answered->answer !== null) {
-                $this->json($answered->answer);
+            try {
+                $answered = $this->answer($line, $number);
+                $this->tell($answered);
+            } catch (\Throwable $mistake) {
+                // One line that we cannot answer does not end the others; what went wrong stands in the log.
+                report($mistake);
+                $answered = Answered::refused($number, ['internal error: this line could not be answered']);
+                $this->tell($answered);
+                $mistaken = true;
             }
+            $refused = $refused || $answered->refused;
         }
         fclose($handle);
 
-        return $refused ? self::SOME_REFUSED : self::ALL_ANSWERED;
+        return match (true) {
+            $mistaken => self::MISTAKE_OF_OURS,
+            $refused => self::SOME_REFUSED,
+            default => self::ALL_ANSWERED,
+        };
     }
 
     abstract protected function answer(string $line, int $number): Answered;
+
+    private function tell(Answered $answered): void
+    {
+        if ($answered->answer !== null) {
+            $this->json($answered->answer);
+        }
+    }
 
     /** @param  array<string, mixed>  $line */
     protected function json(array $line): void

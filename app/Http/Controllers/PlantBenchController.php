@@ -12,6 +12,7 @@ use Illuminate\Http\Response;
 use Metrum\Circuit\Circuit as Known;
 use Metrum\Circuit\Kind;
 use Metrum\Findings\Findings;
+use Metrum\Plant\CannotStand;
 use Metrum\Plant\RunLength;
 use Metrum\Plant\Twins;
 
@@ -24,7 +25,11 @@ final class PlantBenchController extends Controller
 
     public function circuit(Request $request, Circuit $circuit): Response
     {
-        $bench = $this->ofCircuit($request, $circuit);
+        try {
+            $bench = $this->ofCircuit($request, $circuit);
+        } catch (CannotStand $reason) {
+            return response()->view('plant.none', ['circuit' => $circuit, 'reason' => $reason->getMessage()]);
+        }
 
         return $this->page($request, $bench, [
             'circuit' => $circuit,
@@ -44,7 +49,13 @@ final class PlantBenchController extends Controller
 
     public function run(Request $request, Circuit $circuit): View
     {
-        return $this->ran($request, $this->ofCircuit($request, $circuit));
+        try {
+            $bench = $this->ofCircuit($request, $circuit);
+        } catch (CannotStand $reason) {
+            return view('plant.none', ['circuit' => $circuit, 'reason' => $reason->getMessage()]);
+        }
+
+        return $this->ran($request, $bench);
     }
 
     public function runKind(Request $request, Kind $kind): View

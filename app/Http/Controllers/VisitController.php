@@ -38,7 +38,7 @@ final class VisitController extends Controller
 
         return view('visit.show', [
             'page' => new VisitPage($judged, $station, $request->user()),
-            'whatIf' => new WhatIfPage($judged, $request->user()->units()),
+            'whatIf' => WhatIfPage::of($judged, $request->user()->units()),
         ]);
     }
 
@@ -46,11 +46,11 @@ final class VisitController extends Controller
     public function whatIf(Request $request, Visit $visit, Question $question, Judge $judge): View
     {
         $this->authorize('view', $visit);
-        $page = new WhatIfPage(
+        $page = WhatIfPage::of(
             $judge->of($visit->load('circuit.site', 'circuit.plant')),
             $request->user()->units(),
         );
-        abort_unless($page->asks($question), 404);
+        abort_unless($page?->asks($question) === true, 404);
 
         return view('visit.what-if-answer', ['whatIf' => $page, 'question' => $question]);
     }
@@ -59,12 +59,12 @@ final class VisitController extends Controller
     public function bench(Request $request, Visit $visit, Judge $judge): RedirectResponse
     {
         $this->authorize('view', $visit);
-        $page = new WhatIfPage(
+        $page = WhatIfPage::of(
             $judge->of($visit->load('circuit.site', 'circuit.plant')),
             $request->user()->units(),
         );
 
-        return redirect()->route('plant.circuit', [$visit->circuit, ...$page->bench()]);
+        return redirect()->route('plant.circuit', [$visit->circuit, ...$page?->bench() ?? []]);
     }
 
     public function close(Visit $visit, Judge $judge): RedirectResponse

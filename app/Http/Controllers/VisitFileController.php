@@ -13,6 +13,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Metrum\Circuit\Refused;
 use Metrum\Exchange\VisitWriter;
+use Metrum\Plant\Twins;
 
 final class VisitFileController extends Controller
 {
@@ -35,14 +36,14 @@ final class VisitFileController extends Controller
         ]);
     }
 
-    public function store(ImportRequest $request, Judge $judge): RedirectResponse
+    public function store(ImportRequest $request, Judge $judge, Twins $twins): RedirectResponse
     {
         $circuit = Circuit::query()
             ->with('site', 'plant')
             ->where('id', $request->validated('circuit_id'))
             ->first();
         try {
-            $visits = (new Importer($request->user(), $judge))->import($request->text(), $circuit);
+            $visits = (new Importer($request->user(), $judge, $twins))->import($request->text(), $circuit);
         } catch (Refused $file) {
             return back()->withInput()->with('refused', array_slice($file->reasons, 0, self::SHOWN));
         }

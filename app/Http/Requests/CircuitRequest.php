@@ -2,9 +2,14 @@
 
 namespace App\Http\Requests;
 
+use App\Models\HouseRuleChoice;
 use App\Records\CircuitSheet;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
+use Metrum\Circuit\Circuit;
+use Metrum\Circuit\SystemKey;
+use Metrum\Plant\CannotStand;
+use Metrum\Plant\Twins;
 
 final class CircuitRequest extends FormRequest
 {
@@ -24,6 +29,9 @@ final class CircuitRequest extends FormRequest
                 foreach ($this->sheet()->errors as $field => $message) {
                     $validator->errors()->add($field, $message);
                 }
+                if ($this->sheet()->errors === []) {
+                    $this->mustStand($validator);
+                }
             },
         ];
     }
@@ -31,5 +39,20 @@ final class CircuitRequest extends FormRequest
     public function sheet(): CircuitSheet
     {
         return $this->sheet ??= new CircuitSheet($this->all(), $this->user()->units());
+    }
+
+    /** Values that are possible each by itself may make no plant together. */
+    private function mustStand(Validator $validator): void
+    {
+        $sheet = $this->sheet();
+        try {
+            app(Twins::class)->of(
+                Circuit::fromWords($sheet->system, $sheet->design),
+                HouseRuleChoice::inForce(),
+            );
+        } catch (CannotStand $reason) {
+            $field = $reason->culprit->value ?? SystemKey::Refrigerant->value;
+            $validator->errors()->add($field, $reason->getMessage());
+        }
     }
 }

@@ -13,6 +13,7 @@
         </div>
         @foreach (Metrum\Diagnosis\Cautions::ofRefrigerant($circuit->refrigerant()) as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach
         @if ($circuit->notes)<p class="caution">◐ Weak points and marks: {{ $circuit->notes }}</p>@endif
+        @if ($page->impossible !== null)<p class="caution">◐ {{ $page->impossible }} Until it is changed, visits are judged by design values and house rules.</p>@endif
         <div class="two">
             <div>
                 <section aria-labelledby="h-last">

@@ -22,7 +22,7 @@
 <section aria-labelledby="h-next"><h2 id="h-next">Checks that would tell most</h2>
     <div class="check-list">@foreach ($page->verdict->checks as $check)@include('visit.next-check')@endforeach</div>
 </section>
-@include('visit.what-if')
+@if ($whatIf !== null)@include('visit.what-if')@else<p class="hint">No plant can be simulated as this circuit is described: its page says why. The verdict stands on design values and house rules.</p>@endif
 <section aria-labelledby="h-tests"><h2 id="h-tests">Tests</h2>
     @foreach ($page->stationCautions() as $caution)<p class="caution station">◐ {{ $caution }}</p>@endforeach
     <div class="choices">@foreach ($page->choices() as $choice)@include('visit.choice')@endforeach</div>

@@ -21,6 +21,7 @@ final readonly class Taking
         'available',
         'how',
         'said',
+        'said_with_unit',
     ];
 
     /**
@@ -28,6 +29,7 @@ final readonly class Taking
      * @param  list<string>  $cautions  keys of data/cautions.json
      * @param  float  $available  how often there is a place to take it at all, 0 … 1
      * @param  list<string>  $said  words people use for it
+     * @param  list<string>  $saidWithUnit  words of another reading that mean this one where the unit says so
      */
     private function __construct(
         public array $stations,
@@ -38,6 +40,7 @@ final readonly class Taking
         public float $available,
         public string $how,
         public array $said,
+        public array $saidWithUnit,
     ) {
     }
 
@@ -60,6 +63,7 @@ final readonly class Taking
             $row->number('available', 1.0),
             $row->text('how'),
             $row->texts('said'),
+            $row->texts('said_with_unit'),
         );
     }
 }

@@ -14,6 +14,7 @@ use Metrum\Circuit\Word;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\NoteWritten;
 use Metrum\Log\Said;
+use Metrum\Quantity\Kind as Quantity;
 use Metrum\Quantity\Unit;
 
 /**
@@ -24,7 +25,22 @@ use Metrum\Quantity\Unit;
  */
 final class QuickLine
 {
-    private const NUMBER = '[+\-−]?\s*(?:\d+\s+)?\d*(?:[.,]?\d+)?(?:\s*\/\s*\d+|\s*[½¼¾⅛⅜⅝⅞])?';
+    private const NUMBER = '(?>[+\-−]?\s*(?:\d+\s+(?=\d))?\d*(?:[.,]?\d+)?(?:\s*\/\s*\d+|\s*[½¼¾⅛⅜⅝⅞])?)';
+
+    /** Spellings of units that are words of their own behind a number: "4 in the morning". */
+    private const PLAIN_WORDS = ['in', 'out', 'inch', 'inches', 'rev', 'deg', 'pounds', 'fans', 'pcs'];
+
+    private const NEGATIONS = [
+        'not',
+        'no',
+        'never',
+        'without',
+        "isn't",
+        "aren't",
+        "doesn't",
+        "don't",
+        'nothing',
+    ];
 
     /** @var list<array{string, FactKind, string}> phrase, kind, key; longest phrase first */
     private array $phrases = [];
@@ -67,13 +83,22 @@ final class QuickLine
             $unknown = '';
             while ($rest !== '') {
                 [$entry, $length] = $this->first($rest);
+                if (
+                    $entry?->kind === FactKind::State &&
+                    ! $this->standsAlone($unknown, substr($rest, $length))
+                ) {
+                    $entry = null;
+                }
                 if ($entry !== null) {
                     $entries[] = $entry;
                     $rest = ltrim(substr($rest, $length), " \t:=.");
                 } else {
                     preg_match('/^\S+\s*/u', $rest, $word);
-                    $unknown .= $word[0] ?? $rest;
-                    $rest = substr($rest, strlen($word[0] ?? $rest));
+                    $taken = $word[0] ?? $rest;
+                    // What is denied is not said: the rest is kept in its own words.
+                    $taken = in_array(mb_strtolower(trim($taken)), self::NEGATIONS, true) ? $rest : $taken;
+                    $unknown .= $taken;
+                    $rest = substr($rest, strlen($taken));
                 }
             }
             if (trim($unknown) !== '') {
@@ -82,6 +107,14 @@ final class QuickLine
         }
 
         return $entries;
+    }
+
+    /** "off" alone is a state; in "cap off left open" it is none. */
+    private function standsAlone(string $before, string $after): bool
+    {
+        $after = ltrim($after, " \t:=.");
+
+        return trim($before) === '' && ($after === '' || $this->first($after)[0] !== null);
     }
 
     /** The phrase that the last, half-typed word begins; null where there is none or it is whole. */
@@ -112,14 +145,14 @@ final class QuickLine
             }
             $after = substr($text, strlen($match[0]));
             $value = match ($kind) {
-                FactKind::Reading => $this->number(Reading::from($key), $after),
+                FactKind::Reading => $this->measured($phrase, Reading::from($key), $after),
                 FactKind::Observation => $this->word(Observation::from($key)->words(), $after),
                 FactKind::Test => $this->word(Test::from($key)->words(), $after),
                 FactKind::Complaint => ['yes', 0],
                 default => [$key, 0],
             };
             if ($value !== null) {
-                $name = $kind === FactKind::State ? FactKind::State->value : $key;
+                $name = $value[2] ?? ($kind === FactKind::State ? FactKind::State->value : $key);
 
                 return [new Said($kind, $name, $value[0]), strlen($match[0]) + $value[1]];
             }
@@ -128,8 +161,50 @@ final class QuickLine
         return [null, 0];
     }
 
-    /** @return ?array{string, int} the number with its unit as typed, and its length */
-    private function number(Reading $reading, string $text): ?array
+    /**
+     * The unit decides which reading is meant where one phrase names two; one that fits none is kept with its number,
+     * so that it is asked back.
+     *
+     * @return ?array{0: string, 1: int, 2?: string} the number with its unit as typed, its length, another reading's key
+     */
+    private function measured(string $phrase, Reading $reading, string $text): ?array
+    {
+        foreach (Reading::cases() as $other) {
+            if (in_array($phrase, $other->taking()->saidWithUnit, true)) {
+                $with = $this->number($other, $text, '');
+                if ($with !== null && $this->number($reading, $text, '') === null) {
+                    return [...$with, $other->value];
+                }
+            }
+        }
+
+        return $this->number($reading, $text, '') ??
+            (self::foreign($text) ?? $this->number($reading, $text, '?'));
+    }
+
+    /** @return ?array{string, int} a number with a unit of any quantity */
+    private static function foreign(string $text): ?array
+    {
+        $long = $short = [];
+        foreach (Unit::cases() as $unit) {
+            foreach ([$unit->symbol(), ...$unit->spellings()] as $spelling) {
+                if (mb_strlen($spelling) > 1 && ! in_array($spelling, self::PLAIN_WORDS, true)) {
+                    $long[] = $spelling;
+                } elseif (ctype_alpha($spelling)) {
+                    $short[] = $spelling;
+                }
+            }
+        }
+        $unit = '(?:\s*'.self::any($long).'|'.self::any($short).')';
+
+        return self::numberWith($unit, $text);
+    }
+
+    /**
+     * @param  string  $often  how often the unit may stand there: once, or '?' for once at most
+     * @return ?array{string, int} the number with its unit as typed, and its length
+     */
+    private function number(Reading $reading, string $text, string $often): ?array
     {
         $units = [];
         foreach ($reading->quantity()->units() as $unit) {
@@ -137,24 +212,40 @@ final class QuickLine
                 array_push($units, $unit->symbol(), ...$unit->spellings());
             }
         }
-        $units = array_filter(array_unique($units), static fn (string $unit): bool => $unit !== '');
-        usort($units, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
-        $unit =
-            '(?:\s*°?\s*(?:'.
-            implode('|', array_map(static fn (string $one): string => preg_quote($one, '/'), $units)).
-            ')(?![\p{L}\d]))?';
-        if (
-            preg_match(
-                '/^[\s:=]*(?:is\s+|at\s+)?('.self::NUMBER.$unit.')(?![\p{L}\d])/iu',
-                $text,
-                $match,
-            ) !== 1 ||
-            preg_match('/[\d½¼¾⅛⅜⅝⅞]/u', $match[1]) !== 1
-        ) {
-            return null;
-        }
+        $absolute = $reading->quantity() === Quantity::GaugePressure ? '(?:\s*abs(?:\.|olute)?)?' : '';
 
-        return [trim($match[1]), strlen($match[0])];
+        return self::numberWith('(?:\s*°?\s*'.self::any($units).$absolute.')'.$often, $text);
+    }
+
+    /**
+     * @param  string  $unit  pattern
+     * @return ?array{string, int}
+     */
+    private static function numberWith(string $unit, string $text): ?array
+    {
+        $found = preg_match(
+            '/^[\s:=]*(?:is\s+|at\s+)?('.self::NUMBER.$unit.')(?![\p{L}\d])/iu',
+            $text,
+            $match,
+        );
+
+        return $found === 1 && preg_match('/[\d½¼¾⅛⅜⅝⅞]/u', $match[1]) === 1
+            ? [trim($match[1]), strlen($match[0])]
+            : null;
+    }
+
+    /**
+     * A pattern of any of these, the longest first.
+     *
+     * @param  list<string>  $spellings
+     */
+    private static function any(array $spellings): string
+    {
+        $spellings = array_filter(array_unique($spellings), static fn (string $one): bool => $one !== '');
+        usort($spellings, static fn (string $a, string $b): int => strlen($b) <=> strlen($a));
+        $quoted = array_map(static fn (string $one): string => preg_quote($one, '/'), $spellings);
+
+        return '(?:'.implode('|', $quoted).')';
     }
 
     /**

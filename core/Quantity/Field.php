@@ -27,6 +27,7 @@ final readonly class Field
         public float $most,
         public ?float $usual = null,
         private string $reason = '',
+        private ?Atmosphere $atmosphere = null,
     ) {
     }
 
@@ -64,6 +65,7 @@ final readonly class Field
                 $this->most,
                 $this->usual,
                 'absolute vacuum at this site is the lowest; ',
+                $atmosphere,
             );
     }
 
@@ -81,7 +83,8 @@ final readonly class Field
     public function read(string $typed, Units $units): Amount
     {
         try {
-            $amount = Reader::read($typed, $this->kind, $units->of($this->kind));
+            $amount =
+                $this->absolute($typed, $units) ?? Reader::read($typed, $this->kind, $units->of($this->kind));
         } catch (NotAQuantity $reason) {
             throw $reason->about($this->label);
         }
@@ -91,6 +94,27 @@ final readonly class Field
         }
 
         return $amount;
+    }
+
+    /**
+     * A pressure that is said to be absolute ("5 bara", "300 kPa abs"), as the gauge would show it; null for any other.
+     *
+     * @throws NotAQuantity
+     */
+    private function absolute(string $typed, Units $units): ?Amount
+    {
+        $unit = '(?:bar|psi|[km]?pa|inhg|kgf\/cm[2²])';
+        $said = "/^(.*\d\s*$unit(?=\s*a)|.*\d(?=\s*abs))\s*(?:a|abs\.?|absolute)\s*$/iu";
+        if ($this->kind !== Kind::GaugePressure || preg_match($said, $typed, $part) !== 1) {
+            return null;
+        }
+        $gauge = Reader::read($part[1], Kind::GaugePressure, $units->of($this->kind))->unit;
+        $unit = $gauge === Unit::InchMercuryVacuum ? Unit::InchMercury : $gauge;
+        $absolute = Reader::read($part[1], Kind::AbsolutePressure, $unit);
+
+        $atmosphere = $this->atmosphere ?? Atmosphere::atAltitude(0.0);
+
+        return Amount::of($unit->fromSi($atmosphere->gauge($absolute->si)), $unit, $this->kind);
     }
 
     /** Why the value (SI) cannot be; null where it can. @param  ?Unit  $shownIn  of the limits; null: the file's */

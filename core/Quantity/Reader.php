@@ -24,7 +24,14 @@ final class Reader
      */
     public static function read(string $text, Kind $kind, Unit $usual): Amount
     {
+        $degrees = [Kind::Temperature, Kind::Difference, Kind::DifferenceRate];
+        if (str_contains($text, '°') && ! in_array($kind, $degrees, true)) {
+            throw NotAQuantity::wrongUnit($text, '°', $kind);
+        }
         $clean = str_replace(['−', '–', '°', "\u{00A0}", "\u{202F}"], ['-', '-', '', ' ', ' '], trim($text));
+        if (preg_match('/['.implode(array_keys(self::FRACTIONS)).']\s*\d/u', $clean) === 1) {
+            throw NotAQuantity::unreadable($text, $kind);
+        }
         foreach (self::FRACTIONS as $sign => $plain) {
             $clean = str_replace($sign, ' '.$plain, $clean);
         }
@@ -48,6 +55,10 @@ final class Reader
         if ($unit === Unit::Turn && $spelling === 'out') {
             $number = -abs($number);
         }
+        if ($unit === Unit::InchMercuryVacuum) {
+            // Below zero with or without its sign.
+            $number = abs($number);
+        }
 
         return Amount::of($number, $unit, $kind);
     }
@@ -69,6 +80,10 @@ final class Reader
         $comma = strrpos($digits, ',');
         $point = strrpos($digits, '.');
         if ($comma !== false && $point !== false) {
+            // One of them parts thousands, the other the decimals: "1,234.5" or "1.234,5".
+            if (preg_match('/^\d{1,3}(?:,\d{3})+\.\d+$|^\d{1,3}(?:\.\d{3})+,\d+$/', $digits) !== 1) {
+                throw NotAQuantity::unreadable($typed, $kind);
+            }
             $digits =
                 $comma > $point
                     ? str_replace(',', '.', str_replace('.', '', $digits))

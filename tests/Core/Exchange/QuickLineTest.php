@@ -54,6 +54,33 @@ final class QuickLineTest extends TestCase
             'too warm, settled',
             ['complaint too_warm yes', 'state state running_settled'],
         ];
+        yield 'the unit decides which is meant' => [
+            'discharge 10 bar, discharge 9.5bar, discharge 85, discharge 85 °C',
+            [
+                'reading discharge_pressure_kpa 10 bar',
+                'reading discharge_pressure_kpa 9.5bar',
+                'reading discharge_temperature_c 85',
+                'reading discharge_temperature_c 85 °C',
+            ],
+        ];
+        yield 'a suction pipe by its unit' => [
+            'suction 5 °C',
+            ['reading suction_temperature_compressor_c 5 °C'],
+        ];
+        yield 'a unit that fits nothing is kept with its number' => [
+            'box 3 bar, level 40psi',
+            ['reading box_temperature_c 3 bar', 'reading receiver_level_percent 40psi'],
+        ];
+        yield 'absolute' => ['suction 300 kPa abs', ['reading suction_pressure_kpa 300 kPa abs']];
+        yield 'what is denied is a note' => [
+            'not iced up, no short cycling',
+            ['note note not iced up', 'note note no short cycling'],
+        ];
+        yield 'a word within other words is no state' => ['cap off left open', ['note note cap off left open']];
+        yield 'a state alone is one' => [
+            'off, suction 2 bar settled',
+            ['state state off', 'reading suction_pressure_kpa 2 bar', 'state state running_settled'],
+        ];
         yield 'fractions' => ['ambient 20 1/2', ['reading ambient_temperature_c 20 1/2']];
         yield 'grams' => ['added 350 g', ['reading added_kg 350 g']];
         yield 'what is not understood is a note' => ['valve 1/4 in', ['note note valve 1/4 in']];

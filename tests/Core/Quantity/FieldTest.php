@@ -90,4 +90,64 @@ final class FieldTest extends TestCase
         self::assertNull($fans->refusal(3.0));
         self::assertSame('a whole number is wanted', $fans->refusal(2.5));
     }
+
+    /** @return iterable<string, array{string, float}> typed, Pa gauge at 1 500 m */
+    public static function absolutes(): iterable
+    {
+        $air = Atmosphere::atAltitude(1500.0)->pascal;
+        yield 'bara' => ['5 bara', 500e3 - $air];
+        yield 'bar a' => ['5,0 bar a', 500e3 - $air];
+        yield 'psia' => ['20psia', 20 * 6894.757293168 - $air];
+        yield 'kPa abs' => ['300 kPa abs', 300e3 - $air];
+        yield 'abs.' => ['3 bar abs.', 300e3 - $air];
+        yield 'absolute in the own unit' => ['3 absolute', 300e3 - $air];
+        yield 'a deep vacuum' => ['20 kPa abs', 20e3 - $air];
+        yield 'a gauge stays one' => ['5 bar', 500e3];
+        yield 'barg' => ['5 barg', 500e3];
+        yield 'inches of vacuum' => ['10 inHg', -33863.89];
+        yield 'with their sign' => ['-10 inHg', -33863.89];
+    }
+
+    #[DataProvider('absolutes')]
+    public function test_absolute_is_absolute_and_vacuum_is_below_zero(string $typed, float $gauge): void
+    {
+        $field = Field::inFileUnit('suction', 'Suction', Kind::GaugePressure, -110.0, 20000.0)->at(
+            Atmosphere::atAltitude(1500.0),
+        );
+
+        self::assertEqualsWithDelta(
+            $gauge,
+            $field->read($typed, Units::fromSettings(['pressure' => 'bar']))->si,
+            1.0,
+        );
+    }
+
+    /** @return iterable<string, array{Kind, string}> */
+    public static function nonsense(): iterable
+    {
+        yield 'two separators' => [Kind::GaugePressure, '2,1.5'];
+        yield 'digits behind a fraction' => [Kind::GaugePressure, '31½50'];
+        yield 'degrees of pressure' => [Kind::GaugePressure, '5°'];
+        yield 'degrees of current' => [Kind::Current, '5°'];
+        yield 'parted fans' => [Kind::Count, '1 000'];
+        yield 'three points' => [Kind::Temperature, '1.2.3'];
+        yield 'absolute temperature' => [Kind::Temperature, '5 abs'];
+    }
+
+    #[DataProvider('nonsense')]
+    public function test_nothing_is_trimmed_to_a_number(Kind $kind, string $typed): void
+    {
+        $this->expectException(NotAQuantity::class);
+        Field::inFileUnit('it', 'It', $kind, -1e6, 1e6)->read($typed, Units::fromSettings([]));
+    }
+
+    public function test_thousands_are_parted_where_they_can_be(): void
+    {
+        $head = Field::inFileUnit('head', 'Head', Kind::GaugePressure, -110.0, 20000.0);
+        $kilopascal = Units::fromSettings(['pressure' => 'kpa']);
+
+        self::assertEqualsWithDelta(1234.5e3, $head->read('1,234.5', $kilopascal)->si, 1e-6);
+        self::assertEqualsWithDelta(1234.5e3, $head->read('1.234,5', $kilopascal)->si, 1e-6);
+        self::assertEqualsWithDelta(2.5e3, $head->read('2,5', $kilopascal)->si, 1e-6);
+    }
 }

@@ -42,7 +42,8 @@ final class Twins
     }
 
     /**
-     * What is expected of a plant: by its twin, else, where no such plant can be built, by design values and house rules.
+     * What is expected of a plant: by its twin, else, where no such plant can be built, by design values and house
+     * rules.
      *
      * @param  list<Findings>  $good
      */

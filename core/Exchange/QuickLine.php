@@ -165,7 +165,7 @@ final class QuickLine
      * The unit decides which reading is meant where one phrase names two; one that fits none is kept with its number,
      * so that it is asked back.
      *
-     * @return ?array{0: string, 1: int, 2?: string} the number with its unit as typed, its length, another reading's key
+     * @return ?array{0: string, 1: int, 2?: string} the number as typed, its length, the key if it is another reading
      */
     private function measured(string $phrase, Reading $reading, string $text): ?array
     {

@@ -12,7 +12,7 @@ use Tests\TestCase;
 /** Values that are possible each by itself and make no plant together take no page down. */
 final class ExtremesTest extends TestCase
 {
-    /** @return iterable<string, array{string, string, array<string, float>, string}> kind, refrigerant, design, cause */
+    /** @return iterable<string, array{string, string, array<string, float>, string}> with the value that is too much */
     public static function impossible(): iterable
     {
         yield 'superheat' => ['walk_in_freezer', 'R-449A', ['superheat_k' => 40.0], 'superheat_k'];

@@ -62,7 +62,7 @@ final readonly class Importer
         $all = $reasons = [];
         foreach ($lines as $i => $line) {
             try {
-                $all[] = $this->standing(VisitReader::json($line));
+                $all[] = $this->standing(self::happened(VisitReader::json($line)));
             } catch (Refused $file) {
                 foreach ($file->reasons as $reason) {
                     $reasons[] = $many ? 'line '.($i + 1).', '.$reason : $reason;
@@ -73,6 +73,17 @@ final readonly class Importer
         return $reasons === [] && $all !== []
             ? $all
             : throw new Refused($reasons === [] ? ['file: it is empty'] : $reasons);
+    }
+
+    /** @throws Refused where the visit has not happened yet; clocks may differ by a day over the world */
+    private static function happened(Findings $findings): Findings
+    {
+        $takenAt = $findings->takenAt;
+        if ($takenAt !== null && Carbon::parse($takenAt)->isAfter(Carbon::now()->addDay())) {
+            throw new Refused(['taken_at: "'.$takenAt.'" was given; it has not come yet']);
+        }
+
+        return $findings;
     }
 
     /** @throws Refused where no plant can be as the file describes its own */

@@ -43,6 +43,9 @@ final readonly class VisitReader
 
     private const TIME = '/^\d{4}-\d{2}-\d{2}(T\d{2}:\d{2}(:\d{2}(\.\d+)?)?(Z|[+-]\d{2}:?\d{2})?)?$/';
 
+    /** Nobody kept files of visits before. */
+    private const FIRST_YEAR = 1900;
+
     private const DEEPEST = 64;
 
     private Section $top;
@@ -103,12 +106,31 @@ final readonly class VisitReader
     private function time(): ?string
     {
         $given = $this->top->text('taken_at');
-        if ($given !== null && preg_match(self::TIME, $given) !== 1) {
-            $wanted = 'a date and time as 2026-06-03T10:40:00+02:00 is wanted';
+        if ($given !== null && ! self::isTime($given)) {
+            $wanted = 'a date and time that exists is wanted, as 2026-06-03T10:40:00+02:00';
             $this->top->refuse('taken_at', Reasons::shown($given).' was given; '.$wanted);
         }
 
         return $given;
+    }
+
+    /** Whether that day, hour and minute are in the calendar and on the clock. */
+    private static function isTime(string $given): bool
+    {
+        if (preg_match(self::TIME, $given) !== 1) {
+            return false;
+        }
+        [$year, $month, $day] = array_map(intval(...), explode('-', substr($given, 0, 10)));
+        preg_match('/T(\d{2}):(\d{2})(?::(\d{2}))?/', $given, $clock);
+        preg_match('/[+-](\d{2}):?(\d{2})$/', substr($given, 10), $zone);
+
+        return $year >= self::FIRST_YEAR &&
+            checkdate($month, $day, $year) &&
+            (int) ($clock[1] ?? 0) < 24 &&
+            (int) ($clock[2] ?? 0) < 60 &&
+            (int) ($clock[3] ?? 0) < 60 &&
+            (int) ($zone[1] ?? 0) <= 14 &&
+            (int) ($zone[2] ?? 0) < 60;
     }
 
     /** @return array<string, float> */

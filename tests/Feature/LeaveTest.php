@@ -12,6 +12,7 @@ use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\DataProvider;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
 use Sabre\VObject\Reader;
@@ -229,6 +230,38 @@ final class LeaveTest extends TestCase
             ->assertRedirect("/visits/{$visit->id}/leave")
             ->assertSessionHasErrors(['what', 'due_on']);
         $this->get("/visits/{$visit->id}/leave")->assertSee('The date lies in the past');
+        self::assertSame(0, FollowUp::query()->count());
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function noDates(): iterable
+    {
+        yield 'no month' => ['9999-99-99'];
+        yield 'the 31st of February' => ['2026-02-31'];
+        yield 'no hour' => ['2026-02-03T25:00:00Z'];
+        yield 'no zone' => ['2026-02-03T10:00:00+99:00'];
+        yield 'before our time' => ['0001-01-01'];
+        yield 'not come yet' => ['2999-01-01T10:00:00Z'];
+        yield 'words' => ['yesterday'];
+    }
+
+    #[DataProvider('noDates')]
+    public function test_a_date_that_does_not_exist_is_refused_and_never_another(string $date): void
+    {
+        $file = [
+            'format' => 'metrum-visit',
+            'version' => 1,
+            'taken_at' => $date,
+            'system' => ['refrigerant' => 'R-448A'],
+        ];
+        $this->import(json_encode($file, JSON_THROW_ON_ERROR))->assertRedirect('/import');
+        $this->get('/import')->assertSee('taken_at: ')->assertSee($date);
+        self::assertSame(0, Visit::query()->count());
+
+        $visit = $this->visit();
+        $this->from("/visits/{$visit->id}/leave")
+            ->post("/visits/{$visit->id}/follow-ups", ['what' => 'look again', 'due_on' => $date])
+            ->assertSessionHasErrors('due_on');
         self::assertSame(0, FollowUp::query()->count());
     }
 

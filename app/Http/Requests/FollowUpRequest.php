@@ -21,6 +21,8 @@ final class FollowUpRequest extends FormRequest
     {
         return [
             'due_on.after_or_equal' => 'The date lies in the past; today or later is possible.',
+            'due_on.date_format' => 'That date does not exist; one as 2026-12-01 is wanted.',
+            'due_on.before' => 'The date is more than ten years ahead.',
             'due_on.required' => 'A follow-up needs its date.',
             'what.required' => 'Say what is to be done then.',
         ];

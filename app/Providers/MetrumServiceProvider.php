@@ -30,7 +30,7 @@ final class MetrumServiceProvider extends ServiceProvider
     public function boot(): void
     {
         if (! $this->app->environment('testing')) {
-            Prepared::keepIn($this->app->make(Edition::class)->folder());
+            Prepared::keepIn(fn (): string => $this->app->make(Edition::class)->folder());
         }
         $this->app->terminating(fn () => $this->app->make(Twins::class)->keep());
         Model::preventLazyLoading(! $this->app->environment('production'));

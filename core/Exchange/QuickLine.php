@@ -169,17 +169,19 @@ final class QuickLine
      */
     private function measured(string $phrase, Reading $reading, string $text): ?array
     {
+        $own = $this->number($reading, $text, '');
+        if ($own !== null) {
+            return $own;
+        }
         foreach (Reading::cases() as $other) {
-            if (in_array($phrase, $other->taking()->saidWithUnit, true)) {
-                $with = $this->number($other, $text, '');
-                if ($with !== null && $this->number($reading, $text, '') === null) {
-                    return [...$with, $other->value];
-                }
+            $shares = in_array($phrase, $other->taking()->saidWithUnit, true);
+            $with = $shares ? $this->number($other, $text, '') : null;
+            if ($with !== null) {
+                return [...$with, $other->value];
             }
         }
 
-        return $this->number($reading, $text, '') ??
-            (self::foreign($text) ?? $this->number($reading, $text, '?'));
+        return self::foreign($text) ?? $this->number($reading, $text, '?');
     }
 
     /** @return ?array{string, int} a number with a unit of any quantity */

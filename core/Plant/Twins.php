@@ -18,6 +18,9 @@ final class Twins
     /** @var array<string, Twin> */
     private array $here = [];
 
+    /** @var array<string, CannotStand> what was found to have none; finding out why takes many sizings */
+    private array $none = [];
+
     public function __construct(private readonly ?Shelf $shelf = null)
     {
     }
@@ -31,11 +34,18 @@ final class Twins
     {
         $read = array_map(static fn (Findings $findings): array => $findings->readings, $good);
         $key = md5(serialize([$circuit, $rules->choices, $read]));
+        if (isset($this->none[$key])) {
+            throw $this->none[$key];
+        }
         if (! isset($this->here[$key])) {
-            if (count($this->here) >= self::MOST) {
+            if (count($this->here) + count($this->none) >= self::MOST) {
                 $this->keep();
             }
-            $this->here[$key] = $this->shelf?->take($key) ?? self::made($circuit, $rules, $good);
+            try {
+                $this->here[$key] = $this->shelf?->take($key) ?? self::made($circuit, $rules, $good);
+            } catch (CannotStand $reason) {
+                throw ($this->none[$key] = $reason);
+            }
         }
 
         return $this->here[$key];
@@ -93,6 +103,6 @@ final class Twins
                 $this->shelf?->put($key, $twin);
             }
         }
-        $this->here = [];
+        $this->here = $this->none = [];
     }
 }

@@ -12,9 +12,11 @@ namespace Metrum\Quantity;
  */
 final class Prepared
 {
-    private static ?string $folder = null;
+    /** @var ?\Closure(): string */
+    private static ?\Closure $folder = null;
 
-    public static function keepIn(?string $folder): void
+    /** @param  ?\Closure(): string  $folder  asked when something is wanted, so that what wants nothing pays nothing */
+    public static function keepIn(?\Closure $folder): void
     {
         self::$folder = $folder;
     }
@@ -31,7 +33,7 @@ final class Prepared
         if (self::$folder === null) {
             return $make();
         }
-        $file = self::$folder.'/'.$name.'.php';
+        $file = (self::$folder)().'/'.$name.'.php';
         if (is_file($file)) {
             /** @var T $kept */
             $kept = require $file;

@@ -28,7 +28,7 @@ final class PlantBenchController extends Controller
         try {
             $bench = $this->ofCircuit($request, $circuit);
         } catch (CannotStand $reason) {
-            return response()->view('plant.none', ['circuit' => $circuit, 'reason' => $reason->getMessage()]);
+            return response(self::none($circuit, $reason));
         }
 
         return $this->page($request, $bench, [
@@ -52,7 +52,7 @@ final class PlantBenchController extends Controller
         try {
             $bench = $this->ofCircuit($request, $circuit);
         } catch (CannotStand $reason) {
-            return view('plant.none', ['circuit' => $circuit, 'reason' => $reason->getMessage()]);
+            return self::none($circuit, $reason);
         }
 
         return $this->ran($request, $bench);
@@ -68,6 +68,11 @@ final class PlantBenchController extends Controller
         $circuit->loadMissing('site', 'plant');
 
         return $this->bench($request, $circuit->known(), $circuit->goodFindings());
+    }
+
+    private static function none(Circuit $circuit, CannotStand $reason): View
+    {
+        return view('plant.none', ['circuit' => $circuit, 'reason' => $reason->getMessage()]);
     }
 
     /** @param  list<Findings>  $good */

@@ -46,23 +46,24 @@ final class VisitController extends Controller
     public function whatIf(Request $request, Visit $visit, Question $question, Judge $judge): View
     {
         $this->authorize('view', $visit);
-        $page = WhatIfPage::of(
-            $judge->of($visit->load('circuit.site', 'circuit.plant')),
-            $request->user()->units(),
-        );
+        $page = self::whatIfPage($request, $visit, $judge);
         abort_unless($page?->asks($question) === true, 404);
 
         return view('visit.what-if-answer', ['whatIf' => $page, 'question' => $question]);
+    }
+
+    private static function whatIfPage(Request $request, Visit $visit, Judge $judge): ?WhatIfPage
+    {
+        $judged = $judge->of($visit->load('circuit.site', 'circuit.plant'));
+
+        return WhatIfPage::of($judged, $request->user()->units());
     }
 
     /** The plant bench with this visit's weather and leading fault set. */
     public function bench(Request $request, Visit $visit, Judge $judge): RedirectResponse
     {
         $this->authorize('view', $visit);
-        $page = WhatIfPage::of(
-            $judge->of($visit->load('circuit.site', 'circuit.plant')),
-            $request->user()->units(),
-        );
+        $page = self::whatIfPage($request, $visit, $judge);
 
         return redirect()->route('plant.circuit', [$visit->circuit, ...$page?->bench() ?? []]);
     }

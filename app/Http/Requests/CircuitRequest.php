@@ -22,15 +22,15 @@ final class CircuitRequest extends FormRequest
     }
 
     /** @return list<callable> */
-    public function after(): array
+    public function after(Twins $twins): array
     {
         return [
-            function (Validator $validator): void {
+            function (Validator $validator) use ($twins): void {
                 foreach ($this->sheet()->errors as $field => $message) {
                     $validator->errors()->add($field, $message);
                 }
                 if ($this->sheet()->errors === []) {
-                    $this->mustStand($validator);
+                    $this->mustStand($validator, $twins);
                 }
             },
         ];
@@ -42,14 +42,11 @@ final class CircuitRequest extends FormRequest
     }
 
     /** Values that are possible each by itself may make no plant together. */
-    private function mustStand(Validator $validator): void
+    private function mustStand(Validator $validator, Twins $twins): void
     {
         $sheet = $this->sheet();
         try {
-            app(Twins::class)->of(
-                Circuit::fromWords($sheet->system, $sheet->design),
-                HouseRuleChoice::inForce(),
-            );
+            $twins->of(Circuit::fromWords($sheet->system, $sheet->design), HouseRuleChoice::inForce());
         } catch (CannotStand $reason) {
             $field = $reason->culprit->value ?? SystemKey::Refrigerant->value;
             $validator->errors()->add($field, $reason->getMessage());

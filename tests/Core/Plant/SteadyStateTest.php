@@ -77,16 +77,7 @@ final class SteadyStateTest extends TestCase
     public function test_the_design_point_is_met_as_it_was_given(): void
     {
         foreach ([['R-448A', 8.5], ['R-134a', 7.0], ['R-404A', 6.5], ['R-290', 7.0]] as [$refrigerant, $td]) {
-            $circuit = new Circuit(
-                $refrigerant,
-                Kind::WalkInCooler,
-                Metering::Txv,
-                CondenserPlace::AirOutdoor,
-                HeadPressureControl::None,
-                true,
-                false,
-                design: new Design($td, 12.0, 5.0, 3.0, 275.15, 9.8),
-            );
+            $circuit = self::plain($refrigerant, new Design($td, 12.0, 5.0, 3.0, 275.15, 9.8));
             $machine = (new Sizing($circuit))->machine();
             $state = (new SteadyState($machine, new Surroundings($machine->design->ambient, 275.15)))->find();
             $figures = Figures::of(new Findings($circuit, readings: $state->readings), new HouseRules());
@@ -96,6 +87,23 @@ final class SteadyStateTest extends TestCase
             self::assertEqualsWithDelta(3.0, $figures->value(Derived::Subcooling), 0.25);
             self::assertEqualsWithDelta(74.0, 100 * $figures->value(Derived::CurrentShare), 3.0);
         }
+    }
+
+    private static function plain(
+        string $refrigerant,
+        Design $design = new Design(),
+        HeadPressureControl $control = HeadPressureControl::None,
+    ): Circuit {
+        return new Circuit(
+            $refrigerant,
+            Kind::WalkInCooler,
+            Metering::Txv,
+            CondenserPlace::AirOutdoor,
+            $control,
+            true,
+            false,
+            design: $design,
+        );
     }
 
     /** @return iterable<string, array{string}> what coolers are charged with */
@@ -134,15 +142,7 @@ final class SteadyStateTest extends TestCase
     #[DataProvider('refrigerants')]
     public function test_a_healthy_cooler_has_sane_figures(string $refrigerant): void
     {
-        $circuit = new Circuit(
-            $refrigerant,
-            Kind::WalkInCooler,
-            Metering::Txv,
-            CondenserPlace::AirOutdoor,
-            HeadPressureControl::None,
-            true,
-            false,
-        );
+        $circuit = self::plain($refrigerant);
         $state = (new SteadyState((new Sizing($circuit))->machine(), new Surroundings(303.15, 275.15)))->find();
         $figures = Figures::of(new Findings($circuit, readings: $state->readings), new HouseRules());
         self::assertEqualsWithDelta(-5.5, (float) $figures->value(Derived::CoilMiddle) - 273.15, 4.0);
@@ -412,16 +412,7 @@ final class SteadyStateTest extends TestCase
 
     private static function cooler(HeadPressureControl $control = HeadPressureControl::None): Circuit
     {
-        return new Circuit(
-            'R-448A',
-            Kind::WalkInCooler,
-            Metering::Txv,
-            CondenserPlace::AirOutdoor,
-            $control,
-            true,
-            false,
-            design: new Design(coldestAmbient: 261.15),
-        );
+        return self::plain('R-448A', new Design(coldestAmbient: 261.15), $control);
     }
 
     /**

@@ -19,6 +19,8 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: '/usr/bin/chromium', args: chromiumFlags },
     screenshot: 'only-on-failure',
+    // What works without reception is tried where it is meant.
+    serviceWorkers: 'block',
   },
   webServer: {
     command: `tests/browser/serve ${port}`,

@@ -1,6 +1,7 @@
 <?php
 
 use App\Http\Middleware\PlainInput;
+use App\Http\Middleware\SamePerson;
 use App\Http\Middleware\SecurityHeaders;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -13,6 +14,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->append(PlainInput::class);
+        $middleware->web(append: [SamePerson::class]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })

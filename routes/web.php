@@ -13,6 +13,8 @@ use App\Http\Controllers\VisitController;
 use App\Http\Controllers\VisitFileController;
 use Illuminate\Support\Facades\Route;
 
+Route::view('/offline', 'offline')->name('offline');
+
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SessionController::class, 'create'])->name('sign-in');
     Route::post('/sign-in', [SessionController::class, 'store'])->middleware('throttle:sign-in');

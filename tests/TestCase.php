@@ -20,6 +20,9 @@ abstract class TestCase extends FrameworkTestCase
 {
     use RefreshDatabase;
 
+    /** Headers with which a device sends its entries. */
+    protected const OUTBOX = ['X-Requested-With' => 'XMLHttpRequest', 'Accept' => '*/*'];
+
     protected User $technician;
 
     protected Circuit $circuit;
@@ -66,7 +69,7 @@ abstract class TestCase extends FrameworkTestCase
                 'value' => $value,
                 'stage' => 'gauges',
             ],
-            ['HX-Request' => 'true'],
+            self::OUTBOX,
         );
     }
 

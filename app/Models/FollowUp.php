@@ -6,9 +6,11 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
 
 /**
  * @property string $id
+ * @property string $visit_id
  * @property Carbon $due_on
  * @property string $what
  * @property ?Carbon $done_at
@@ -19,6 +21,28 @@ final class FollowUp extends Model
     use HasUlids;
 
     protected $fillable = ['id', 'visit_id', 'circuit_id', 'user_id', 'due_on', 'what', 'done_at'];
+
+    /**
+     * Notes what is to be done, once: the same id sent again with the same words is the same follow-up.
+     *
+     * @param  ?string  $id  ULID made where it was typed; one is made where none is given or another one has it
+     */
+    public static function note(Visit $visit, User $user, Carbon $due, string $what, ?string $id): self
+    {
+        $same = $id === null ? null : self::query()->find($id);
+        if ($same?->visit_id === $visit->id && $same->what === $what && $same->due_on->isSameDay($due)) {
+            return $same;
+        }
+
+        return self::query()->create([
+            'id' => $same === null && $id !== null ? $id : (string) Str::ulid(),
+            'visit_id' => $visit->id,
+            'circuit_id' => $visit->circuit_id,
+            'user_id' => $user->id,
+            'due_on' => $due,
+            'what' => $what,
+        ]);
+    }
 
     protected function casts(): array
     {

@@ -13,11 +13,19 @@ final class VisitPolicy
         return true;
     }
 
+    public function followUp(User $user, Visit $visit): bool
+    {
+        return true;
+    }
+
     /** Entries are taken while the visit is open; a closed one must be opened again first. */
     public function enter(User $user, Visit $visit): Response
     {
-        return $visit->isOpen()
-            ? Response::allow()
-            : Response::deny('This visit is closed. Open it again to enter more.');
+        if ($visit->isOpen()) {
+            return Response::allow();
+        }
+        $when = $visit->closed_at?->format('H:i, j M');
+
+        return Response::deny("This visit was closed at $when. Open it again to enter more.");
     }
 }

@@ -2,58 +2,43 @@
 
 namespace App\View;
 
-use App\Models\User;
-use App\Records\Judged;
 use Metrum\Circuit\Station;
 use Metrum\Log\Fact;
+use Metrum\Log\FactKind;
 use Metrum\Log\Part;
 
-/** The answer to one entry: its control as it now stands, and each part of the page that it made stale. */
+/** The answer to what was entered: each part of the page that it made stale. */
 final readonly class Answer
 {
-    /**
-     * @param  ?Control  $used  that was used, and is answered in place; null where none was
-     * @param  list<Control>  $touched  other controls of the page that changed with it
-     * @param  list<Part>  $stale
-     * @param  list<string>  $except  keys whose hints are within their cells already
-     */
-    private function __construct(
-        public VisitPage $page,
-        public ?Control $used,
-        public ?string $refusal,
-        public array $touched,
-        private array $stale,
-        private array $except,
-    ) {
-    }
+    /** @var list<Control> controls of the page that changed with it */
+    public array $touched;
 
-    /** @param  list<Fact>  $facts */
-    public static function kept(Judged $judged, Station $station, User $user, Control $used, array $facts): self
+    /** @var list<Part> */
+    private array $stale;
+
+    /** @var list<string> keys whose hints are within their cells already */
+    private array $keys;
+
+    private bool $isStateStale;
+
+    /** @param  list<Fact>  $facts  that were kept, or taken back */
+    public function __construct(public VisitPage $page, array $facts)
     {
-        $page = new VisitPage($judged, $station, $user);
-        $touched = $used->isLine() ? self::controls($page, ...$facts) : [];
-        $keys = array_map(static fn (Fact $fact): string => $fact->content->key, $facts);
-
-        return new self($page, $used, null, $touched, self::stale(...$facts), $keys);
-    }
-
-    public static function refused(
-        Judged $judged,
-        Station $station,
-        User $user,
-        Control $used,
-        string $refusal,
-    ): self {
-        return new self(new VisitPage($judged, $station, $user), $used, $refusal, [], [], []);
-    }
-
-    public static function undone(Judged $judged, Station $station, User $user, Fact $fact): self
-    {
-        $page = new VisitPage($judged, $station, $user);
-
-        return new self($page, null, null, self::controls($page, $fact), self::stale($fact), [
-            $fact->content->key,
-        ]);
+        $touched = [];
+        $stale = [];
+        $ofState = false;
+        foreach ($facts as $fact) {
+            array_push($stale, ...$fact->rule()->stale($fact->content));
+            if ($fact->kind === FactKind::State) {
+                $ofState = true;
+            } elseif ($page->shows($fact->kind, $fact->content->key)) {
+                $touched[] = new Control($fact->kind, $fact->content->key);
+            }
+        }
+        $this->touched = $touched;
+        $this->stale = $stale;
+        $this->isStateStale = $ofState;
+        $this->keys = array_map(static fn (Fact $fact): string => $fact->content->key, $facts);
     }
 
     public function isStale(Part $part): bool
@@ -61,15 +46,29 @@ final readonly class Answer
         return in_array($part, $this->stale, true);
     }
 
-    /** The log always gained a line, unless nothing was kept. */
-    public function isLogStale(): bool
+    /** The state stands in the head of every station. */
+    public function isStateStale(): bool
     {
-        return $this->refusal === null;
+        return $this->isStateStale;
+    }
+
+    /** What a station shows follows from all that is known; the gauges' many cells are sent one by one. */
+    public function isStageStale(): bool
+    {
+        return $this->page->station !== Station::Gauges;
     }
 
     public function isCourseStale(): bool
     {
-        return $this->isStale(Part::Course) && $this->page->station !== Station::Leave;
+        return $this->isStale(Part::Course);
+    }
+
+    /** What would change if it were done, where the page asks it. */
+    public function whatIf(): ?WhatIfPage
+    {
+        return $this->page->station === Station::Verdict
+            ? WhatIfPage::of($this->page->judged, $this->page->units)
+            : null;
     }
 
     /** @return list<Cell> whose hints are put to their place */
@@ -82,32 +81,8 @@ final readonly class Answer
         return array_values(
             array_filter(
                 [...$this->page->cells(), ...$this->page->moreCells()],
-                fn (Cell $cell): bool => ! in_array($cell->reading->value, $this->except, true),
+                fn (Cell $cell): bool => ! in_array($cell->reading->value, $this->keys, true),
             ),
         );
-    }
-
-    /** @return list<Control> of facts that stand on the page */
-    private static function controls(VisitPage $page, Fact ...$facts): array
-    {
-        $controls = [];
-        foreach ($facts as $fact) {
-            if ($page->shows($fact->kind, $fact->content->key)) {
-                $controls[] = new Control($fact->kind, $fact->content->key);
-            }
-        }
-
-        return $controls;
-    }
-
-    /** @return list<Part> */
-    private static function stale(Fact ...$facts): array
-    {
-        $stale = [];
-        foreach ($facts as $fact) {
-            array_push($stale, ...$fact->rule()->stale($fact->content));
-        }
-
-        return $stale;
     }
 }

@@ -13,7 +13,6 @@ final readonly class Cell
         public string $value,
         public string $hint,
         public bool $proposed,
-        public ?string $error = null,
     ) {
     }
 

@@ -97,11 +97,7 @@ final class VisitPage
         return $this->cellsOf($this->station->moreReadings());
     }
 
-    /**
-     * @param  ?string  $typed  what stands in it where it was refused
-     * @param  ?string  $error  why
-     */
-    public function cell(Reading $reading, ?string $typed = null, ?string $error = null): Cell
+    public function cell(Reading $reading): Cell
     {
         $unit = $this->units->of($reading->quantity());
         $si = $this->findings->reading($reading);
@@ -110,14 +106,9 @@ final class VisitPage
         return new Cell(
             $reading,
             $unit->symbol(),
-            match (true) {
-                $error !== null => (string) $typed,
-                $si === null => '',
-                default => Format::value($si, $unit),
-            },
+            $si === null ? '' : Format::value($si, $unit),
             $this->hints->of($reading),
             $check !== null && in_array($reading, $check->readings, true),
-            $error,
         );
     }
 
@@ -186,6 +177,12 @@ final class VisitPage
     public function walk(): array
     {
         return (new Walk($this->findings, $this->visit->isOpen()))->steps();
+    }
+
+    /** How many facts the log has. */
+    public function length(): int
+    {
+        return count($this->log->facts);
     }
 
     /** @return list<Fact> */

@@ -91,7 +91,7 @@ final class Server
     private function ask(string $path, ?array $form = null): array
     {
         curl_setopt($this->curl, CURLOPT_URL, "http://127.0.0.1:$this->port$path");
-        curl_setopt($this->curl, CURLOPT_HTTPHEADER, $form === null ? [] : ['HX-Request: true']);
+        curl_setopt($this->curl, CURLOPT_HTTPHEADER, $form === null ? [] : ['X-Requested-With: XMLHttpRequest']);
         curl_setopt_array(
             $this->curl,
             $form === null

@@ -10,9 +10,14 @@ final readonly class Log
     /** @var array<string, Fact> the latest standing fact by its place */
     private array $standing;
 
-    /** @param  list<Fact>  $facts  in the order in which they came */
-    public function __construct(public array $facts)
+    /** @var list<Fact> in the order in which they were taken; those of one moment as they came */
+    public array $facts;
+
+    /** @param  list<Fact>  $facts  in the order in which they came: one that waited on a device comes late */
+    public function __construct(array $facts)
     {
+        usort($facts, static fn (Fact $a, Fact $b): int => $a->takenAt <=> $b->takenAt);
+        $this->facts = $facts;
         $undone = [];
         foreach ($facts as $fact) {
             if ($fact->kind === FactKind::Undo) {

@@ -29,5 +29,5 @@ export function startDrawer() {
       show();
     }
   });
-  document.addEventListener('htmx:afterSettle', show);
+  document.addEventListener('metrum:merged', show);
 }

@@ -49,17 +49,4 @@ export function startKeyboard() {
       if (!menu.contains(event.target)) menu.open = false;
     });
   });
-
-  let focused = null;
-  // An answer replaces its control: the focus stays with what was tapped or typed in.
-  document.addEventListener('htmx:beforeRequest', (event) => {
-    const control = event.target.closest?.('[data-entry]');
-    const active = document.activeElement;
-    focused = control && active?.id && control.contains(active) ? active.id : null;
-  });
-  document.addEventListener('htmx:afterSettle', () => {
-    if (focused && (document.activeElement === document.body || document.activeElement === null)) {
-      document.getElementById(focused)?.focus({ preventScroll: true });
-    }
-  });
 }

@@ -1,7 +1,8 @@
 import htmx from 'htmx.org';
-import { startPending } from './pending.js';
-import { startKeyboard } from './keyboard.js';
 import { startDrawer } from './drawer.js';
+import { startKeyboard } from './keyboard.js';
+import { startEntries } from './outbox/entries.js';
+import { startOffline } from './outbox/offline.js';
 
 window.htmx = htmx;
 
@@ -14,6 +15,7 @@ window.addEventListener('pageshow', (event) => {
   if (event.persisted) window.location.reload();
 });
 
-startPending();
 startKeyboard();
 startDrawer();
+startEntries();
+startOffline();

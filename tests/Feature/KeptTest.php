@@ -187,7 +187,7 @@ final class KeptTest extends TestCase
         foreach ([1, 2] as $try) {
             $this->enter($visit, 'reading', 'box_temperature_c', '9', ['id' => $id])
                 ->assertForbidden()
-                ->assertSee('This visit is closed. Open it again to enter more.');
+                ->assertSee('Open it again to enter more.');
         }
         self::assertSame($facts, FactRecord::query()->count());
 
@@ -219,7 +219,7 @@ final class KeptTest extends TestCase
         self::assertTrue($policy->view($this->technician, $visit));
         self::assertFalse($policy->enter($this->technician, $visit)->allowed());
         self::assertSame(
-            'This visit is closed. Open it again to enter more.',
+            'This visit was closed at '.now()->format('H:i, j M').'. Open it again to enter more.',
             $policy->enter($this->technician, $visit)->message(),
         );
     }

@@ -28,28 +28,34 @@ const screens = {
   'sign-in': async (page) => { await page.context().clearCookies(); await page.goto('/sign-in'); },
 };
 
-for (const colorScheme of ['light', 'dark']) {
-  for (const [width, height] of [[1280, 800], [390, 844]]) {
-    test(`nothing stands in anybody's way: ${colorScheme}, ${width} px`, async ({ browser, baseURL }) => {
-      test.setTimeout(150_000);
-      const context = await browser.newContext({ baseURL, colorScheme, viewport: { width, height } });
-      const page = await context.newPage();
-      const heard = complaints(page);
-      await signIn(page);
-      await openVisit(page, demo.openVisit, 'box');
-      const visit = page.url().replace(/\/box$/, '');
-      const found = [];
-      for (const [name, go] of Object.entries(screens)) {
-        await go(page, visit);
-        await page.waitForLoadState();
-        const { violations } = await new AxeBuilder({ page }).analyze();
-        found.push(...violations.map((one) => `${name}: ${one.id} ${one.nodes.slice(0, 2).map((node) => node.target.join(' ')).join('; ')}`));
-        const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-        if (wide > 0) found.push(`${name}: ${wide} px wider than the screen`);
-      }
-      expect(found).toEqual([]);
-      expect(heard.filter((line) => !/404|422/.test(line))).toEqual([]);
-      await context.close();
-    });
-  }
+for (const [width, height] of [[1280, 800], [390, 844]]) {
+  test(`nothing stands in anybody's way: ${width} px, light and dark`, async ({ browser, baseURL }) => {
+    test.setTimeout(200_000);
+    const context = await browser.newContext({ baseURL, viewport: { width, height }, serviceWorkers: 'block' });
+    const page = await context.newPage();
+    const heard = complaints(page);
+    await signIn(page);
+    await openVisit(page, demo.openVisit, 'box');
+    const visit = page.url().replace(/\/box$/, '');
+    const found = [];
+    const look = async (name, builder) => {
+      const { violations } = await builder.analyze();
+      found.push(...violations.map((one) => `${name}: ${one.id} ${one.nodes.slice(0, 2).map((node) => node.target.join(' ')).join('; ')}`));
+    };
+    for (const [name, go] of Object.entries(screens)) {
+      await go(page, visit);
+      await page.waitForLoadState();
+      await look(name, new AxeBuilder({ page }));
+      const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+      if (wide > 0) found.push(`${name}: ${wide} px wider than the screen`);
+      // The same page in the dark: only its colours are others.
+      await page.emulateMedia({ colorScheme: 'dark', reducedMotion: 'reduce' });
+      await page.evaluate(() => new Promise((drawn) => { requestAnimationFrame(() => requestAnimationFrame(drawn)); }));
+      await look(`${name}, dark`, new AxeBuilder({ page }).withRules(['color-contrast']));
+      await page.emulateMedia({ colorScheme: 'light' });
+    }
+    expect(found).toEqual([]);
+    expect(heard.filter((line) => !/404|422|Service Worker/.test(line))).toEqual([]);
+    await context.close();
+  });
 }

@@ -6,6 +6,7 @@ export const chromiumFlags = [
 
 export const demo = {
   email: 'technician@tarnevik.example',
+  second: 'second@tarnevik.example',
   password: 'cold-room-2',
   cooler: 'Walk-in cooler 1',
   freezer: 'Freezer',
@@ -18,6 +19,29 @@ export async function signIn(page) {
   await page.getByLabel('Password').fill(demo.password);
   await page.getByRole('button', { name: 'Sign in' }).click();
   await page.waitForURL((url) => url.pathname === '/');
+}
+
+const tokenIn = (html) => /name="_token" value="([^"]+)"/.exec(html)[1];
+
+/** The same without the form: for tests that are about something else. */
+export async function signInQuietly(page, email = demo.email) {
+  const form = await (await page.request.get('/sign-in')).text();
+  await page.request.post('/sign-in', { form: { _token: tokenIn(form), email, password: demo.password } });
+}
+
+/** An empty open visit of a walk-in cooler of its own, so that tests do not meet; answers with its address. */
+export async function ownVisit(page) {
+  const form = await (await page.request.get('/import')).text();
+  const file = {
+    format: 'metrum-visit',
+    version: 1,
+    system: { kind: 'walk_in_cooler', refrigerant: 'R-448A', receiver: true },
+    design: { box_set_point_c: 2, evaporator_td_k: 8.5, condenser_split_k: 12, superheat_k: 5.5, subcooling_k: 3 },
+  };
+  const answer = await page.request.post('/import', {
+    multipart: { _token: tokenIn(form), circuit_id: '', file: { name: 'visit.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(file)) } },
+  });
+  return new URL(answer.url()).pathname.replace(/\/verdict$/, '');
 }
 
 export async function openCircuit(page, name) {
@@ -59,7 +83,7 @@ export function complaints(page) {
   const heard = [];
   page.on('pageerror', (error) => heard.push(`error: ${error.message}`));
   page.on('console', (message) => {
-    if (message.type() === 'error' && !/Failed to load resource.*(422|ERR_INTERNET_DISCONNECTED)/.test(message.text())) heard.push(message.text());
+    if (message.type() === 'error' && !/Failed to load resource.*(422|ERR_INTERNET_DISCONNECTED)|Service Worker registration blocked/.test(message.text())) heard.push(message.text());
   });
   return heard;
 }

@@ -6,28 +6,26 @@ use App\Http\Requests\FollowUpRequest;
 use App\Models\FollowUp;
 use App\Models\Visit;
 use App\Records\Calendar;
+use App\Records\Judge;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
-use Illuminate\Support\Str;
+use Illuminate\Support\Carbon;
 
 final class FollowUpController extends Controller
 {
-    public function store(FollowUpRequest $request, Visit $visit): RedirectResponse
+    use AnswersFromVisits;
+
+    public function store(FollowUpRequest $request, Visit $visit, Judge $judge): Response|RedirectResponse
     {
-        FollowUp::query()->firstOrCreate(
-            ['id' => $request->validated('id') ?? (string) Str::ulid()],
-            [
-                'visit_id' => $visit->id,
-                'circuit_id' => $visit->circuit_id,
-                'user_id' => $request->user()->id,
-                'due_on' => $request->validated('due_on'),
-                'what' => $request->validated('what'),
-            ],
+        FollowUp::note(
+            $visit,
+            $request->user(),
+            Carbon::parse($request->validated('due_on')),
+            $request->validated('what'),
+            $request->validated('id'),
         );
 
-        return redirect()
-            ->route('visits.show', [$visit, 'leave'])
-            ->with('said', 'Follow-up noted.');
+        return $this->answer($request, $judge, []);
     }
 
     public function done(FollowUp $followUp): RedirectResponse

@@ -20,6 +20,7 @@ final class SecurityHeaders
         "base-uri 'none'",
         "frame-ancestors 'none'",
         "manifest-src 'self'",
+        "worker-src 'self'",
     ];
 
     /** @param  Closure(Request): Response  $next */

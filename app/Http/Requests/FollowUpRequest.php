@@ -2,18 +2,28 @@
 
 namespace App\Http\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
+use Metrum\Circuit\Station;
 
-final class FollowUpRequest extends FormRequest
+final class FollowUpRequest extends VisitRequest
 {
+    /** A second look can be noted after the visit was closed. */
+    protected function ability(): string
+    {
+        return 'followUp';
+    }
+
+    protected function usual(): Station
+    {
+        return Station::Leave;
+    }
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {
         return [
-            'id' => ['nullable', 'ulid'],
             'due_on' => ['required', 'date_format:Y-m-d', 'after_or_equal:today', 'before:+10 years'],
             'what' => ['required', 'string', 'max:240'],
-        ];
+        ] + parent::rules();
     }
 
     /** @return array<string, string> */

@@ -1,10 +1,13 @@
-{{-- the control that was used, then each part of the page that the entry made stale, to its place --}}
-@if ($answer->used !== null)
-    @include('visit.control', ['control' => $answer->used, 'error' => $answer->refusal, 'oob' => false])
+{{-- each part of the page that an entry made stale --}}
+@if ($answer->isStageStale())
+    <div id="stage" data-part>@include('visit.stages.'.$page->station->value)</div>
+@else
+    @foreach ($answer->touched as $control)@include('visit.control')@endforeach
+    @if ($answer->isCourseStale())@include('visit.course')@endif
+    @if ($answer->isStale(Metrum\Log\Part::Verdict))@include('visit.table')@endif
+    @foreach ($answer->hinted() as $cell)@include('visit.hint')@endforeach
 @endif
-@foreach ($answer->touched as $control)@include('visit.control', ['control' => $control, 'error' => null, 'oob' => true])@endforeach
-@if ($answer->isStale(Metrum\Log\Part::Verdict))@include('visit.verdict', ['oob' => true])@endif
-@if ($answer->isStale(Metrum\Log\Part::Walk))@include('visit.walk', ['oob' => true])@endif
-@if ($answer->isLogStale())@include('visit.log', ['oob' => true])@endif
-@if ($answer->isCourseStale())@include('visit.course', ['oob' => true])@endif
-@foreach ($answer->hinted() as $cell)@include('visit.hint', ['oob' => true])@endforeach
+@if ($answer->isStateStale())@include('visit.state')@endif
+@if ($answer->isStale(Metrum\Log\Part::Verdict))@include('visit.verdict')@endif
+@if ($answer->isStale(Metrum\Log\Part::Walk))@include('visit.walk')@endif
+@include('visit.log')

@@ -1,5 +1,4 @@
-@php($error = $error ?? null)
-<form id="{{ $choice->domId() }}" class="choice {{ $choice->proposed ? 'proposed' : '' }}" method="post" action="{{ $page->entries }}" hx-post="{{ $page->entries }}" hx-target="this" hx-swap="outerHTML" hx-sync="this:queue last" data-entry @if ($oob ?? false) hx-swap-oob="outerHTML" @endif>
+<form id="{{ $choice->domId() }}" class="choice {{ $choice->proposed ? 'proposed' : '' }}" method="post" action="{{ $page->entries }}" data-entry data-part>
     @csrf
     <input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="{{ $choice->kind()->value }}"><input type="hidden" name="key" value="{{ $choice->asked->value }}"><input type="hidden" name="stage" value="{{ $page->station->value }}">
     <fieldset @disabled(! $page->visit->isOpen())>
@@ -7,9 +6,8 @@
         @if ($choice->how !== '')<p class="how">{{ $choice->how }}</p>@foreach ($choice->cautions as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach @endif
         <div class="taps">
             @foreach ($choice->asked->words() as $word)
-                <button name="value" value="{{ $choice->chosen === $word ? '' : $word->value }}" id="{{ $choice->domId() }}-{{ str_replace('_', '-', $word->value) }}" aria-pressed="{{ $choice->chosen === $word ? 'true' : 'false' }}" class="tap">@if ($choice->isDrawn())<x-picture.frost-coil :word="$word->value" />@endif<span>{{ $word->label() }}</span></button>
+                <button name="value" value="{{ $choice->chosen === $word ? '' : $word->value }}" data-on="{{ $word->value }}" data-off="" data-was="{{ $choice->chosen === $word ? 'true' : 'false' }}" id="{{ $choice->domId() }}-{{ str_replace('_', '-', $word->value) }}" aria-pressed="{{ $choice->chosen === $word ? 'true' : 'false' }}" class="tap">@if ($choice->isDrawn())<x-picture.frost-coil :word="$word->value" />@endif<span>{{ $word->label() }}</span></button>
             @endforeach
         </div>
-        @if ($error)<p class="error" role="alert">{{ $error }}</p>@endif
     </fieldset>
 </form>

@@ -1,4 +1,4 @@
-<div id="course-box" class="course-box" @if ($oob ?? false) hx-swap-oob="outerHTML" @endif>
+<div id="course-box" class="course-box" data-part>
     @php($course = $page->course())
     <div class="course-wide"><x-picture.course :course="$course" name="wide" />@if ($course->missing() !== null && ! $course->isBlank())<p class="hint">{{ $course->missing() }}</p>@endif</div>
     @if ($page->station === Metrum\Circuit\Station::Gauges)

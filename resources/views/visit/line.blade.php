@@ -1,12 +1,12 @@
-<form id="line-form" class="line" method="post" action="{{ $page->entries }}" hx-post="{{ $page->entries }}" hx-target="this" hx-swap="outerHTML" hx-sync="this:queue last" data-entry>
+<form id="line-form" class="line" data-says="" method="post" action="{{ $page->entries }}" data-entry>
     @csrf
     <input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="line"><input type="hidden" name="key" value="line"><input type="hidden" name="stage" value="{{ $page->station->value }}">
     <div class="line-box">
         <kbd aria-hidden="true">/</kbd><label class="sr" for="line">Say it in a line: readings, what you see, or a note</label>
-        <input id="line" name="value" placeholder="suction 2.1 bar, bulb 6, glass bubbles" autocomplete="off" autocapitalize="none" maxlength="2000" data-slash value="{{ $typed ?? '' }}" enterkeyhint="send"
+        <input id="line" name="value" placeholder="suction 2.1 bar, bulb 6, glass bubbles" autocomplete="off" autocapitalize="none" maxlength="2000" data-slash enterkeyhint="send"
             hx-get="{{ route('entries.meaning', $page->visit) }}" hx-trigger="input changed delay:120ms" hx-target="#line-meaning" hx-swap="innerHTML" hx-sync="this:replace" @disabled(! $page->visit->isOpen())>
         <span id="line-meaning" class="line-meaning" aria-live="polite"></span>
         <button class="btn quiet" @disabled(! $page->visit->isOpen())>Enter</button>
     </div>
-    @if ($error ?? null)<p class="error" role="alert">{{ $error }}</p>@endif
 </form>
+<div id="waiting" class="waiting" role="status" aria-live="polite"></div>

@@ -1,14 +1,13 @@
 {{-- complaint words: several may be true --}}
-<div class="choice" id="complaints" @if ($oob ?? false) hx-swap-oob="outerHTML" @endif>
+<div class="choice" id="complaints" data-part>
     <h2>What does the owner say?</h2>
-    @if ($error ?? null)<p class="error" role="alert">{{ $error }}</p>@endif
     <div class="taps">
         @foreach (Metrum\Circuit\Complaint::cases() as $complaint)
             @php($on = in_array($complaint, $page->findings->complaints, true))
-            <form method="post" action="{{ $page->entries }}" hx-post="{{ $page->entries }}" hx-target="#complaints" hx-swap="outerHTML" hx-sync="this:drop" data-entry>
+            <form method="post" action="{{ $page->entries }}" data-says="" data-entry>
                 @csrf
                 <input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="complaint"><input type="hidden" name="key" value="{{ $complaint->value }}"><input type="hidden" name="stage" value="complaint">
-                <button name="value" value="{{ $on ? 'no' : 'yes' }}" id="complaint-{{ str_replace('_', '-', $complaint->value) }}" aria-pressed="{{ $on ? 'true' : 'false' }}" class="tap" @disabled(! $page->visit->isOpen())><span>{{ $complaint->label() }}</span></button>
+                <button name="value" value="{{ $on ? 'no' : 'yes' }}" data-on="yes" data-off="no" data-was="{{ $on ? 'true' : 'false' }}" id="complaint-{{ str_replace('_', '-', $complaint->value) }}" aria-pressed="{{ $on ? 'true' : 'false' }}" class="tap" @disabled(! $page->visit->isOpen())><span>{{ $complaint->label() }}</span></button>
             </form>
         @endforeach
     </div>

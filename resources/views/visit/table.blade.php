@@ -1,4 +1,4 @@
-<details class="fold" id="figures" @if ($oob ?? false) hx-swap-oob="outerHTML" @endif>
+<details class="fold" id="figures" data-part>
     <summary>Figures and how each was worked out</summary>
     @php($course = $page->course())
     <table class="figures"><caption>The course in figures</caption><thead><tr><th>Place</th><th>Measured</th><th>Expected</th></tr></thead><tbody>

@@ -1,7 +1,7 @@
 @php($verdict = $page->verdict)
 @php($first = $verdict->first())
 @php($open = ! $verdict->leads())
-<div id="verdict" class="verdict" @if ($oob ?? false) hx-swap-oob="outerHTML" @endif>
+<div id="verdict" class="verdict" data-part>
     <button class="pull" type="button" data-drawer aria-expanded="false" aria-controls="verdict-more"><span class="sr">Show the whole verdict</span></button>
     @if ($verdict->blank)
         <div class="lead"><h2>Nothing entered yet</h2></div>

@@ -1,4 +1,4 @@
-<ol id="walk" @if ($oob ?? false) hx-swap-oob="outerHTML" @endif>
+<ol id="walk" data-part>
     @foreach ($page->walk() as $i => $step)
         <li><a href="{{ route('visits.show', [$page->visit, $step->station->value]) }}" @if ($step->station === $page->station) aria-current="step" @endif accesskey="{{ $i + 1 }}">
             <b class="step-{{ $step->mark() }}" aria-hidden="true"></b>

@@ -1,18 +1,18 @@
 @php($own = $page->log->fact(Metrum\Log\FactKind::Note, Metrum\Log\Kinds\NoteWritten::SUMMARY)?->content->text('text') ?? '')
 <section class="sheet" aria-labelledby="h-sum"><h2 id="h-sum">Summary for the owner</h2>
-    <form method="post" action="{{ $page->entries }}">
+    <form method="post" action="{{ $page->entries }}" data-entry data-says="summary:">
         @csrf<input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="note"><input type="hidden" name="key" value="summary"><input type="hidden" name="stage" value="leave">
         <label class="sr" for="summary">Summary</label>
         <textarea id="summary" name="value" rows="5" @disabled(! $page->visit->isOpen())>{{ old('value', $own !== '' ? $own : $page->ownerSummary()->text()) }}</textarea>
         <p class="actions"><button class="btn quiet" @disabled(! $page->visit->isOpen())>Keep this wording</button> @if ($own !== '')<button class="btn quiet" name="clear" value="1" form="clear-summary">Write it anew from the findings</button>@endif</p>
     </form>
-    <form id="clear-summary" method="post" action="{{ $page->entries }}">@csrf<input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="note"><input type="hidden" name="key" value="summary"><input type="hidden" name="stage" value="leave"><input type="hidden" name="value" value=""></form>
+    <form id="clear-summary" method="post" action="{{ $page->entries }}" data-entry data-says="summary written anew">@csrf<input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="note"><input type="hidden" name="key" value="summary"><input type="hidden" name="stage" value="leave"><input type="hidden" name="value" value=""></form>
 </section>
 <section class="sheet" aria-labelledby="h-fu"><h2 id="h-fu">Follow-up</h2>
     @foreach ($page->visit->followUps as $followUp)
         <div class="row-link"><span class="grow"><b>{{ $followUp->what }}</b>@if ($followUp->done_at)<small>done</small>@endif</span><span class="when">{{ $followUp->due_on->format('j M Y') }}</span><a class="btn quiet" href="{{ route('follow-ups.calendar', $followUp) }}">Calendar file</a></div>
     @endforeach
-    <form method="post" action="{{ route('follow-ups.store', $page->visit) }}" class="grid-fields" novalidate>
+    <form method="post" action="{{ route('follow-ups.store', $page->visit) }}" class="grid-fields" novalidate data-entry data-says="follow-up:">
         @csrf<input type="hidden" name="id" value="{{ $page->ulid() }}">
         <x-field name="what" label="What is to be done then" :value="old('what')" />
         <x-field name="due_on" label="On" type="date" :value="old('due_on', now()->addWeeks(2)->format('Y-m-d'))" />
@@ -32,7 +32,7 @@
 </section>
 @if ($page->visit->isOpen())
 @php($closing = $page->closing())
-<form method="post" action="{{ route('visits.close', $page->visit) }}">@csrf
+<form method="post" action="{{ route('visits.close', $page->visit) }}" data-close>@csrf
     @foreach ($closing->shut() as $one)<p class="hint">{{ $one->holding->mark()->sign() }} Not finished: {{ $one->why }}.</p>@endforeach
     <button class="btn">Close the visit</button>
 </form>

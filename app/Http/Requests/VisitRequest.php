@@ -1,0 +1,73 @@
+<?php
+
+namespace App\Http\Requests;
+
+use App\Models\Visit;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Gate;
+use Metrum\Circuit\Station;
+use Metrum\Log\DeviceClock;
+
+/** Something said at an open visit, as a device sends it: with its id and its times, at once or when it can. */
+abstract class VisitRequest extends FormRequest
+{
+    /** What the policy of visits is asked for. */
+    protected function ability(): string
+    {
+        return 'enter';
+    }
+
+    final public function authorize(): bool
+    {
+        Gate::forUser($this->user())->authorize($this->ability(), $this->visit());
+
+        return true;
+    }
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [
+            'id' => ['nullable', 'ulid'],
+            'at' => ['nullable', 'date_format:Y-m-d\TH:i:s.v\Z', 'required_with:sent'],
+            'sent' => ['nullable', 'date_format:Y-m-d\TH:i:s.v\Z', 'required_with:at'],
+            'stage' => ['nullable', 'string', 'max:16'],
+        ];
+    }
+
+    /** The station to answer for, where the request does not say. */
+    protected function usual(): Station
+    {
+        return Station::Gauges;
+    }
+
+    final public function visit(): Visit
+    {
+        $visit = $this->route('visit');
+        assert($visit instanceof Visit);
+
+        return $visit;
+    }
+
+    /** When it was entered. */
+    final public function moment(): \DateTimeImmutable
+    {
+        $clock = new DeviceClock(
+            $this->visit()->opened_at->toDateTimeImmutable(),
+            now()->toDateTimeImmutable(),
+        );
+        $at = $this->validated('at');
+        $sent = $this->validated('sent');
+
+        return $clock->moment(
+            is_string($at) ? Carbon::parse($at) : null,
+            is_string($sent) ? Carbon::parse($sent) : null,
+        );
+    }
+
+    final public function station(): Station
+    {
+        return Station::tryFrom((string) $this->validated('stage')) ?? $this->usual();
+    }
+}

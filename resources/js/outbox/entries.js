@@ -1,0 +1,121 @@
+// Every entry of a visit: from its control into the outbox, shown at once, and its answer put into the page.
+
+import { about, entryOf, formAbout, inputOf, paint, press, restore } from './control.js';
+import { entered, isTyped, startDrafts } from './drafts.js';
+import { lengthOf, merge, startMerging } from './merge.js';
+import * as outbox from './outbox.js';
+import * as page from './page.js';
+import * as store from './store.js';
+import { list, stateLine } from './waiting.js';
+
+/** The same said twice within this, or a second tap on the same button, is said once. */
+const DOUBLE = 450;
+
+let last = { what: null, at: 0 };
+let stopped = null;
+let ofThisVisit = [];
+
+function isDouble(form, button, entry) {
+  const what = button?.dataset.on === undefined ? JSON.stringify(entry.fields) : `${about(form)} ${button.dataset.on}`;
+  const again = last.what === what && performance.now() - last.at < DOUBLE;
+  last = { what, at: performance.now() };
+  return again;
+}
+
+const isBusy = (form) => isTyped(form) || ofThisVisit.some((one) => one.control === about(form));
+
+function say(text) {
+  const line = document.getElementById('line-state');
+  line.textContent = text;
+  line.hidden = text === '';
+}
+
+async function show() {
+  const entries = await store.all();
+  ofThisVisit = entries.filter((one) => one.visit !== null && one.visit === page.visit() && one.user === page.user());
+  say(stateLine(entries, stopped));
+  list(ofThisVisit, letGo);
+  paint(ofThisVisit, isTyped);
+}
+
+async function letGo(entry) {
+  await outbox.discard(entry);
+  const form = formAbout(entry.control);
+  if (form !== null && !isTyped(form)) restore(form);
+  await show();
+  refresh();
+}
+
+function enter(form, button) {
+  const input = inputOf(form);
+  const isLine = input?.id === 'line';
+  if (isLine && input.value.trim() === '') return;
+  const entry = entryOf(form, button);
+  if (isDouble(form, button, entry)) return;
+  entered(form);
+  press(button);
+  form.classList.add('waits');
+  if (isLine) {
+    input.value = '';
+    document.getElementById('line-meaning').replaceChildren();
+  }
+  form.closest('details.menu')?.removeAttribute('open');
+  outbox.make(entry);
+}
+
+/** Draws this page anew around what is typed and waits: its visit went on in another tab. */
+async function refresh() {
+  const now = await page.again().catch(() => null);
+  if (now !== null) merge(now, lengthOf(now), isBusy);
+}
+
+async function taken({ entry, html, log }) {
+  if (entry.visit !== page.visit()) return;
+  await show();
+  merge(new DOMParser().parseFromString(html, 'text/html'), log, isBusy);
+}
+
+function keepOpenWhileWaiting(event) {
+  if (!event.target.matches?.('form[data-close]') || ofThisVisit.length === 0) return;
+  event.preventDefault();
+  say('Entries of this visit still wait on this device. Close it when they are sent, mended or discarded.');
+}
+
+export function startEntries() {
+  startMerging();
+  outbox.on('changed', show);
+  outbox.on('stopped', (why) => {
+    const before = stopped;
+    stopped = why;
+    if (before !== why || why !== null) show();
+  });
+  outbox.on('taken', (one) => {
+    if (one.html !== undefined) return taken(one);
+    return one.visit === page.visit() ? refresh() : undefined;
+  });
+  document.addEventListener('submit', (event) => {
+    keepOpenWhileWaiting(event);
+    const form = event.target;
+    if (!form.matches?.('form[data-entry]')) return;
+    event.preventDefault();
+    enter(form, event.submitter?.name ? event.submitter : null);
+  });
+  document.addEventListener('change', (event) => {
+    const form = event.target.closest?.('form.cell[data-entry]');
+    if (form) enter(form, null);
+  });
+  document.addEventListener('metrum:merged', show);
+  window.addEventListener('online', show);
+  window.addEventListener('offline', show);
+  // A restored cell is entered when it is left, as it would have been.
+  document.addEventListener('focusout', (event) => {
+    const form = event.target.closest?.('form.cell[data-entry]');
+    if (form && isTyped(form)) enter(form, null);
+  });
+  startDrafts();
+  const half = [...document.querySelectorAll('form.cell[data-entry]')].find(isTyped);
+  if (half) inputOf(half).focus();
+  show();
+  outbox.start();
+}
+

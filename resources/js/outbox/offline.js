@@ -1,0 +1,63 @@
+// What this device keeps of the pages of open visits, so that they open without reception.
+
+import * as page from './page.js';
+
+/** As in the service worker. */
+const PAGES = 'pages';
+
+/** Quiet for so long, the other stations are laid in as they stand now. */
+const QUIET = 4000;
+
+let timer = null;
+
+async function layIn() {
+  const cache = await caches.open(PAGES);
+  const stations = [...document.querySelectorAll('#walk a')].map((link) => link.getAttribute('href'));
+  for (const station of stations) {
+    const answer = await fetch(station, { headers: { Accept: 'text/html' }, cache: 'no-store' });
+    if (!answer.ok || answer.redirected) return;
+    await cache.put(station, answer);
+  }
+}
+
+/** Lays the stations of this visit in once nothing has been entered for a while. */
+export function layInSoon() {
+  const isOpenVisit = document.querySelector('[data-visit][data-open]') !== null;
+  if (!('caches' in window) || !isOpenVisit) return;
+  clearTimeout(timer);
+  timer = setTimeout(() => layIn().catch(() => {}), QUIET);
+}
+
+/** Pages on the device are of the person who saw them. */
+async function forgetOthers() {
+  const user = page.user();
+  if (user === null || !('caches' in window)) return;
+  if (localStorage.getItem('metrum.pages-of') === user) return;
+  await caches.delete(PAGES);
+  localStorage.setItem('metrum.pages-of', user);
+}
+
+/** The page for no reception lists the visits that open all the same. */
+async function listVisits() {
+  const list = document.getElementById('on-device');
+  if (list === null || !('caches' in window)) return;
+  const cache = await caches.open(PAGES);
+  for (const { url } of await cache.keys()) {
+    const { pathname } = new URL(url);
+    if (!pathname.endsWith('/gauges')) continue;
+    const kept = new DOMParser().parseFromString(await (await cache.match(url)).text(), 'text/html');
+    const link = document.createElement('a');
+    link.className = 'row-link';
+    link.href = pathname;
+    link.textContent = kept.title.replace(' · Metrum', '');
+    list.append(link);
+  }
+  list.hidden = list.childElementCount === 0;
+}
+
+export function startOffline() {
+  navigator.serviceWorker?.register('/worker.js').catch(() => {});
+  forgetOthers().catch(() => {}).then(layInSoon);
+  listVisits().catch(() => {});
+  document.addEventListener('metrum:merged', layInSoon);
+}

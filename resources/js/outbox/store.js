@@ -1,0 +1,61 @@
+// The entries that this device holds, in the order in which they were made, shared by all tabs.
+
+import { openDB } from 'idb';
+
+const STORE = 'entries';
+
+let database = null;
+const opened = () => {
+  database ??= openDB('metrum', 1, {
+    upgrade: (db) => db.createObjectStore(STORE, { keyPath: 'order', autoIncrement: true }),
+  });
+  return database;
+};
+
+// What the device could not keep (storage full or switched off) lives as long as the page.
+let unkept = [];
+let count = 0;
+
+export const hasUnkept = () => unkept.length > 0;
+
+/** Keeps a new entry; where the device cannot, the page does. */
+export async function add(entry) {
+  try {
+    await (await opened()).add(STORE, entry);
+  } catch {
+    count += 1;
+    unkept.push({ ...entry, order: `page ${count}` });
+  }
+}
+
+export async function all() {
+  let kept = [];
+  try {
+    kept = await (await opened()).getAll(STORE);
+  } catch {
+    // A device that keeps nothing has nothing kept.
+  }
+  return [...kept, ...unkept];
+}
+
+/** Replaces an entry; one that was discarded meanwhile stays so. */
+export async function put(entry) {
+  if (unkept.some((one) => one.order === entry.order)) {
+    unkept = unkept.map((one) => (one.order === entry.order ? entry : one));
+  } else {
+    const held = (await opened()).transaction(STORE, 'readwrite');
+    if ((await held.store.getKey(entry.order)) !== undefined) await held.store.put(entry);
+    await held.done;
+  }
+}
+
+export async function remove(entry) {
+  if (unkept.some((one) => one.order === entry.order)) {
+    unkept = unkept.filter((one) => one.order !== entry.order);
+  } else {
+    await (await opened()).delete(STORE, entry.order);
+  }
+}
+
+// Opened before it is wanted: an entry made just before the page is left must not wait for it.
+opened().catch(() => {});

@@ -1,0 +1,77 @@
+// Says what waits on this device, and lets what was refused be mended, sent again or let go.
+
+import { formAbout, inputOf } from './control.js';
+import * as outbox from './outbox.js';
+import * as page from './page.js';
+import * as store from './store.js';
+
+const count = (n, one, many) => `${n} ${n === 1 ? one : many}`;
+
+const REASONS = {
+  offline: ['No connection.', 'and will be sent'],
+  later: ['The server does not answer.', 'and will be sent'],
+  'signed-out': ['Signed out meanwhile.', 'until you sign in again'],
+};
+
+/** The one line in the head: why entries wait, and how many. */
+export function stateLine(entries, stopped) {
+  const mine = entries.filter((one) => one.user === page.user());
+  const waiting = mine.filter((one) => one.state === 'waiting').length;
+  const elsewhere = mine.filter((one) => one.state === 'refused' && one.visit !== page.visit()).length;
+  const others = entries.length - mine.length;
+  const said = [];
+  if (!navigator.onLine && waiting === 0) said.push(`No connection. This page stands as it was at ${page.drawn()}.`);
+  if (stopped !== null && waiting > 0) {
+    const [why, until] = REASONS[stopped];
+    said.push(`${why} ${count(waiting, 'entry waits', 'entries wait')} on this device ${until}.`);
+  }
+  if (store.hasUnkept()) said.push('This device has no room to keep entries: leave this page open until they are sent.');
+  if (elsewhere > 0) said.push(`${count(elsewhere, 'entry', 'entries')} of another visit could not be taken.`);
+  if (others > 0) {
+    said.push(`${count(others, 'entry', 'entries')} of another person ${others === 1 ? 'waits' : 'wait'} here until they sign in.`);
+  }
+  return said.join(' ');
+}
+
+function button(words, act) {
+  const made = document.createElement('button');
+  made.type = 'button';
+  made.className = 'plain';
+  made.textContent = words;
+  made.addEventListener('click', act);
+  return made;
+}
+
+function mend(entry) {
+  const form = formAbout(entry.control);
+  const input = form && inputOf(form);
+  if (!input) {
+    window.location.assign(entry.page);
+    return;
+  }
+  if (input.value === '') input.value = new Map(entry.fields).get('value') ?? '';
+  input.focus();
+  input.select();
+}
+
+function row(entry, letGo) {
+  const line = document.createElement('p');
+  const refused = entry.state === 'refused';
+  line.className = refused ? 'waiting-line refused-line' : 'waiting-line';
+  const words = document.createElement('span');
+  words.textContent = refused ? `● Not taken: ${entry.said}. ${entry.why}` : `◌ Waits: ${entry.said}`;
+  line.append(words);
+  if (refused) {
+    line.append(
+      button('mend', () => mend(entry)),
+      button('send again', () => outbox.resend(entry)),
+    );
+  }
+  line.append(button('discard', () => letGo(entry)));
+  return line;
+}
+
+/** The list under the line: of this visit, all that waits or was refused. */
+export function list(entries, letGo) {
+  document.getElementById('waiting')?.replaceChildren(...entries.map((entry) => row(entry, letGo)));
+}

@@ -3,6 +3,9 @@
 use App\Http\Controllers\CircuitController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\FollowUpController;
+use App\Http\Controllers\InvitationController;
+use App\Http\Controllers\PasswordController;
+use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PlantBenchController;
 use App\Http\Controllers\ReportController;
 use App\Http\Controllers\SessionController;
@@ -17,8 +20,11 @@ Route::view('/offline', 'offline')->name('offline');
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SessionController::class, 'create'])->name('sign-in');
-    Route::post('/sign-in', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+    Route::post('/sign-in', [SessionController::class, 'store']);
 });
+
+Route::get('/invitation/{user}', [InvitationController::class, 'show'])->name('invitation');
+Route::post('/invitation/{user}', [InvitationController::class, 'store']);
 
 Route::middleware('auth')->group(function (): void {
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sign-out');
@@ -60,7 +66,14 @@ Route::middleware('auth')->group(function (): void {
         'follow-ups.calendar',
     );
 
+    Route::get('/people', [PeopleController::class, 'index'])->name('people');
+    Route::post('/people', [PeopleController::class, 'store']);
+    Route::put('/people/{user}', [PeopleController::class, 'update'])->name('people.update');
+    Route::post('/people/{user}/invite', [PeopleController::class, 'invite'])->name('people.invite');
+
+    Route::put('/password', [PasswordController::class, 'update'])->name('password');
     Route::get('/settings', [SettingsController::class, 'edit'])->name('settings');
     Route::put('/settings', [SettingsController::class, 'update']);
+    Route::put('/settings/rules', [SettingsController::class, 'rules'])->name('settings.rules');
     Route::post('/settings/theme', [SettingsController::class, 'theme'])->name('settings.theme');
 });

@@ -8,6 +8,7 @@ use App\Models\User;
 use App\Models\Visit;
 use App\Records\Judge;
 use App\Records\Judged;
+use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
 use Illuminate\Http\Response;
@@ -40,6 +41,25 @@ abstract class TestCase extends FrameworkTestCase
         $site = Site::query()->create(['name' => 'Brygga fish hall', 'place' => 'Quay 4', 'altitude_m' => 3]);
         $system = Visits::COOLER['system'];
         $this->circuit = Circuit::establish($site, 'Cold room 2', $system, Visits::COOLER['design']);
+    }
+
+    /** On a session of their own, as each has who signs in. */
+    public function actingAs(Authenticatable $user, $guard = null): static
+    {
+        session()->forget('password_hash_web');
+
+        return parent::actingAs($user, $guard);
+    }
+
+    /** Somebody else of the workshop. */
+    protected function colleague(string $role = User::TECHNICIAN): User
+    {
+        return User::query()->create([
+            'name' => 'Odd',
+            'email' => "$role@tarnevik.example",
+            'password' => 'another cold room',
+            'role' => $role,
+        ]);
     }
 
     protected function visit(): Visit

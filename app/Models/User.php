@@ -4,26 +4,51 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Str;
 use Metrum\Quantity\Units;
 
 /**
  * @property string $id
  * @property string $name
  * @property string $email
+ * @property string $password
  * @property string $role
  * @property array<string, string>|null $settings
+ * @property ?Carbon $disabled_at
  */
 final class User extends Authenticatable
 {
     use HasUlids;
 
-    protected $fillable = ['name', 'email', 'password', 'role', 'settings'];
+    public const LEAD = 'lead';
+
+    public const TECHNICIAN = 'technician';
+
+    /** What each role may, in words. */
+    public const ROLES = [
+        self::TECHNICIAN => 'Technician: own visits, sites and circuits',
+        self::LEAD => 'Lead: all visits, people, house rules',
+    ];
+
+    protected $fillable = ['name', 'email', 'password', 'role', 'settings', 'disabled_at'];
 
     protected $hidden = ['password', 'remember_token'];
 
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'settings' => 'array'];
+        return ['password' => 'hashed', 'settings' => 'array', 'disabled_at' => 'datetime'];
+    }
+
+    /** Somebody who has no password yet: an invitation lets them choose one. */
+    public static function invite(string $name, string $email, string $role): self
+    {
+        return self::query()->create([
+            'name' => $name,
+            'email' => mb_strtolower($email),
+            'password' => Str::random(40),
+            'role' => $role,
+        ]);
     }
 
     public function units(): Units
@@ -39,6 +64,11 @@ final class User extends Authenticatable
 
     public function isLead(): bool
     {
-        return $this->role === 'lead';
+        return $this->role === self::LEAD;
+    }
+
+    public function isDisabled(): bool
+    {
+        return $this->disabled_at !== null;
     }
 }

@@ -6,6 +6,7 @@ use App\Models\User;
 use App\Models\Visit;
 use Illuminate\Auth\Access\Response;
 
+/** Everybody reads every visit. Its technician works in it while it is open; a lead works in all and reopens them. */
 final class VisitPolicy
 {
     public function view(User $user, Visit $visit): bool
@@ -13,19 +14,42 @@ final class VisitPolicy
         return true;
     }
 
-    public function followUp(User $user, Visit $visit): bool
-    {
-        return true;
-    }
-
     /** Entries are taken while the visit is open; a closed one must be opened again first. */
     public function enter(User $user, Visit $visit): Response
     {
-        if ($visit->isOpen()) {
-            return Response::allow();
-        }
-        $when = $visit->closed_at?->format('H:i, j M');
+        if (! $visit->isOpen()) {
+            $when = $visit->closed_at?->format('H:i, j M');
 
-        return Response::deny("This visit was closed at $when. Open it again to enter more.");
+            return Response::deny("This visit was closed at $when. Open it again to enter more.");
+        }
+
+        return self::belongs($user, $visit);
+    }
+
+    public function close(User $user, Visit $visit): Response
+    {
+        return self::belongs($user, $visit);
+    }
+
+    public function markRanWell(User $user, Visit $visit): Response
+    {
+        return self::belongs($user, $visit);
+    }
+
+    public function followUp(User $user, Visit $visit): Response
+    {
+        return self::belongs($user, $visit);
+    }
+
+    public function reopen(User $user, Visit $visit): Response
+    {
+        return $user->isLead() ? Response::allow() : Response::deny('A lead opens a closed visit again.');
+    }
+
+    private static function belongs(User $user, Visit $visit): Response
+    {
+        return $visit->user_id === $user->id || $user->isLead()
+            ? Response::allow()
+            : Response::deny('This visit is a colleague’s. Start one of your own on the circuit.');
     }
 }

@@ -2,12 +2,11 @@
 
 namespace App\Providers;
 
+use App\Models\User;
 use App\Records\Edition;
 use App\Records\TwinShelf;
-use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Http\Request;
-use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\ServiceProvider;
 use Metrum\Plant\Shelf;
 use Metrum\Plant\Twins;
@@ -15,8 +14,6 @@ use Metrum\Quantity\Prepared;
 
 final class MetrumServiceProvider extends ServiceProvider
 {
-    private const TRIES_A_MINUTE = 6;
-
     public function register(): void
     {
         $this->app->singleton(
@@ -35,11 +32,6 @@ final class MetrumServiceProvider extends ServiceProvider
         $this->app->terminating(fn () => $this->app->make(Twins::class)->keep());
         Model::preventLazyLoading(! $this->app->environment('production'));
         Model::preventSilentlyDiscardingAttributes();
-        RateLimiter::for(
-            'sign-in',
-            static fn (Request $request): Limit => Limit::perMinute(self::TRIES_A_MINUTE)->by(
-                mb_strtolower((string) $request->string('email')).'|'.$request->ip(),
-            ),
-        );
+        Gate::define('change-house-rules', static fn (User $user): bool => $user->isLead());
     }
 }

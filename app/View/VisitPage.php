@@ -46,6 +46,9 @@ final class VisitPage
 
     public readonly Explain $explain;
 
+    /** Whether this person may enter something now. */
+    public readonly bool $mayEnter;
+
     /** Where entries are sent. */
     public readonly string $entries;
 
@@ -63,6 +66,7 @@ final class VisitPage
         $this->verdict = $judged->verdict;
         $this->units = $user->units();
         $this->explain = new Explain($this->units);
+        $this->mayEnter = $user->can('enter', $this->visit);
         $this->entries = route('entries.store', $this->visit);
         $this->hints = new CellHints($this->findings, $this->verdict->figures, $this->units);
     }

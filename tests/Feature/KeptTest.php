@@ -5,6 +5,7 @@ namespace Tests\Feature;
 use App\Models\Circuit;
 use App\Models\FactRecord;
 use App\Models\HouseRuleChoice;
+use App\Models\User;
 use App\Models\VerdictSnapshot;
 use App\Models\Visit;
 use App\Policies\VisitPolicy;
@@ -89,7 +90,7 @@ final class KeptTest extends TestCase
     {
         $visits = [$this->starved(), $this->starved()];
         foreach ($visits as $i => $visit) {
-            $this->post("/visits/{$visit->id}/ran-well");
+            $this->post("/visits/{$visit->id}/ran-well", ['well' => 1]);
             $visit->update(['opened_at' => now()->subDays($i)]);
         }
         $ids = fn (?Visit $except): array => array_map(
@@ -191,7 +192,7 @@ final class KeptTest extends TestCase
         }
         self::assertSame($facts, FactRecord::query()->count());
 
-        $this->post("/visits/{$visit->id}/reopen");
+        $this->actingAs($this->colleague(User::LEAD))->post("/visits/{$visit->id}/reopen");
         $this->enter($visit, 'reading', 'box_temperature_c', '9', ['id' => $id])->assertOk();
         self::assertSame($facts + 1, FactRecord::query()->count());
     }
@@ -209,7 +210,7 @@ final class KeptTest extends TestCase
         self::assertArrayHasKey('box_temperature_c', $one->findings()->readings);
     }
 
-    public function test_the_policy_lets_everybody_read_and_enter_only_while_it_is_open(): void
+    public function test_the_policy_lets_everybody_read_and_its_technician_enter_while_it_is_open(): void
     {
         $policy = new VisitPolicy();
         $visit = $this->visit();

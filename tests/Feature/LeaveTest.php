@@ -215,9 +215,10 @@ final class LeaveTest extends TestCase
         $said = static fn (string $name): string => (string) $event->select($name)[0];
         self::assertSame('Search the leak, roof; bring nitrogen (Cold room 2)', $said('SUMMARY'));
         self::assertSame(now()->addDays(3)->format('Ymd'), $said('DTSTART'));
-        $this->post("/follow-ups/{$followUp->id}/done");
+        $this->post("/follow-ups/{$followUp->id}/done", ['done' => 1]);
+        $this->post("/follow-ups/{$followUp->id}/done", ['done' => 1]);
         $this->get('/')->assertDontSee('Search the leak, roof');
-        $this->post("/follow-ups/{$followUp->id}/done");
+        $this->post("/follow-ups/{$followUp->id}/done", ['done' => 0]);
         self::assertNull($followUp->fresh()?->done_at, 'done can be taken back');
     }
 

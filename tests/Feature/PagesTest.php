@@ -6,6 +6,7 @@ use App\Models\Circuit;
 use App\Models\HouseRuleChoice;
 use App\Models\Plant;
 use App\Models\Site;
+use App\Models\User;
 use App\Models\Visit;
 use Metrum\Circuit\HouseRule;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -45,6 +46,7 @@ final class PagesTest extends TestCase
 
     public function test_today_shows_what_is_open_and_what_last_went_wrong(): void
     {
+        $this->technician->update(['role' => User::LEAD]);
         $visit = $this->starved();
         $this->get('/')->assertSee('since ')->assertDontSee('● Short of refrigerant');
         $this->post("/visits/{$visit->id}/close");
@@ -201,11 +203,8 @@ final class PagesTest extends TestCase
     public function test_house_rules_hold_for_visits_opened_from_then_on(): void
     {
         $before = $this->visit();
-        $this->put('/settings', [
-            'temperature' => 'c',
-            'pressure' => 'bar',
-            'mass' => 'kg',
-            'theme' => 'auto',
+        $this->technician->update(['role' => User::LEAD]);
+        $this->put('/settings/rules', [
             'rules' => ['td_cooler' => 'own', 'superheat_medium' => 'high'],
             'own' => ['td_cooler' => ['low' => '6,5', 'high' => '9']],
         ])->assertSessionHasNoErrors();
@@ -232,13 +231,10 @@ final class PagesTest extends TestCase
 
     public function test_an_own_band_needs_two_numbers_in_order(): void
     {
+        $this->technician->update(['role' => User::LEAD]);
         foreach ([['8', '3'], ['', '5'], ['a', 'b'], ['1', '9999']] as [$low, $high]) {
             $this->from('/settings')
-                ->put('/settings', [
-                    'temperature' => 'c',
-                    'pressure' => 'bar',
-                    'mass' => 'kg',
-                    'theme' => 'auto',
+                ->put('/settings/rules', [
                     'rules' => ['td_cooler' => 'own'],
                     'own' => ['td_cooler' => ['low' => $low, 'high' => $high]],
                 ])

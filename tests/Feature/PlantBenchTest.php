@@ -272,10 +272,10 @@ final class PlantBenchTest extends TestCase
         $designed = $suction();
         $read = 260e3;
         self::assertGreaterThan(20e3, abs($designed - $read));
-        $this->post("/visits/{$good->id}/ran-well")->assertRedirect("/visits/{$good->id}/leave");
+        $this->post("/visits/{$good->id}/ran-well", ['well' => 1])->assertRedirect("/visits/{$good->id}/leave");
         self::assertTrue($good->refresh()->ranWell());
         self::assertLessThan(0.7 * abs($designed - $read), abs($suction() - $read), 'drawn to what it read');
-        $this->post("/visits/{$good->id}/ran-well");
+        $this->post("/visits/{$good->id}/ran-well", ['well' => 0]);
         self::assertFalse($good->refresh()->ranWell());
         self::assertEqualsWithDelta($designed, $suction(), 1.0);
     }

@@ -5,6 +5,7 @@ namespace Tests\Feature;
 use App\Models\User;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -22,11 +23,16 @@ final class SignInTest extends TestCase
             '{stage?}' => 'box',
             '{entry}' => 'x',
             '{followUp}' => 'x',
+            '{user}' => $this->technician->id,
         ];
         $closed = 0;
         foreach (Route::getRoutes()->getRoutes() as $route) {
             $path = '/'.strtr($route->uri(), $parameters);
-            if (in_array($path, ['/sign-in', '/up'], true) || str_starts_with($path, '/storage')) {
+            if (
+                in_array($path, ['/sign-in', '/up', '/offline'], true) ||
+                str_starts_with($path, '/invitation') ||
+                str_starts_with($path, '/storage')
+            ) {
                 continue;
             }
             $this->call($route->methods()[0], $path)->assertRedirect('/sign-in');
@@ -57,19 +63,80 @@ final class SignInTest extends TestCase
         $this->assertGuest();
     }
 
-    public function test_guessing_is_slowed_down(): void
+    /** @return TestResponse<\Illuminate\Http\Response> */
+    private function guess(string $email, string $source, string $password = 'a guess'): TestResponse
+    {
+        return $this->withServerVariables(['REMOTE_ADDR' => $source])->post('/sign-in', [
+            'email' => $email,
+            'password' => $password,
+        ]);
+    }
+
+    public function test_guessing_is_slowed_down_and_the_address_stays_in_its_field(): void
     {
         for ($try = 0; $try < 6; $try++) {
-            $this->post('/sign-in', [
-                'email' => 'ylva@tarnevik.example',
-                'password' => 'guess '.$try,
-            ])->assertRedirect();
+            $this->guess('ylva@tarnevik.example', '10.0.0.1')->assertRedirect('/sign-in');
         }
-        $this->post('/sign-in', [
-            'email' => 'ylva@tarnevik.example',
-            'password' => 'a cold room',
-        ])->assertStatus(429);
+        $this->guess('ylva@tarnevik.example', '10.0.0.1', 'a cold room')
+            ->assertStatus(429)
+            ->assertSee('Too many tries. Try again in')
+            ->assertSee('value="ylva@tarnevik.example"', false);
         $this->assertGuest();
+        $this->travel(61)->seconds();
+        $this->guess('ylva@tarnevik.example', '10.0.0.1', 'a cold room')->assertRedirect('/');
+    }
+
+    public function test_one_source_cannot_try_many_addresses(): void
+    {
+        for ($try = 0; $try < 30; $try++) {
+            $this->guess("somebody$try@tarnevik.example", '10.0.0.1')->assertRedirect();
+        }
+        $this->guess('ylva@tarnevik.example', '10.0.0.1', 'a cold room')->assertStatus(429);
+        $this->guess('ylva@tarnevik.example', '10.0.0.2', 'a cold room')->assertRedirect('/');
+    }
+
+    public function test_many_sources_cannot_try_one_address_nor_lock_its_owner_out(): void
+    {
+        $this->guess('ylva@tarnevik.example', '10.0.9.9', 'a cold room')->assertRedirect('/');
+        $known = (string) $this->technician->id;
+        $this->post('/sign-out');
+        for ($try = 0; $try < 40; $try++) {
+            $this->guess('ylva@tarnevik.example', "10.0.0.$try")->assertRedirect();
+        }
+        $this->guess('ylva@tarnevik.example', '10.0.1.1', 'a cold room')->assertStatus(429);
+        $this->assertGuest();
+        $this->withCookie('metrum_known', $known)
+            ->guess('ylva@tarnevik.example', '10.0.9.9', 'a cold room')
+            ->assertRedirect('/');
+        $this->assertAuthenticated();
+    }
+
+    public function test_right_words_are_never_counted(): void
+    {
+        for ($try = 0; $try < 12; $try++) {
+            $this->guess('ylva@tarnevik.example', '10.0.0.1', 'a cold room')->assertRedirect('/');
+            $this->post('/sign-out');
+        }
+    }
+
+    public function test_to_stay_signed_in_is_a_choice(): void
+    {
+        $words = ['email' => 'ylva@tarnevik.example', 'password' => 'a cold room'];
+        $remembers = fn (): bool => $this->technician->fresh()?->getRememberToken() !== '';
+        $this->post('/sign-in', $words);
+        self::assertFalse($remembers());
+        $this->post('/sign-out');
+        $this->post('/sign-in', $words + ['remember' => '1']);
+        self::assertTrue($remembers());
+    }
+
+    public function test_an_unknown_address_is_checked_as_a_known_one_is(): void
+    {
+        Hash::spy();
+        Hash::shouldReceive('make')->andReturn('nobody');
+        Hash::shouldReceive('check')->twice()->andReturn(false);
+        $this->guess('ylva@tarnevik.example', '10.0.0.1')->assertRedirect();
+        $this->guess('nobody@tarnevik.example', '10.0.0.1')->assertRedirect();
     }
 
     public function test_passwords_are_hashed(): void

@@ -120,26 +120,30 @@ final class VisitTest extends TestCase
         $late = FactRecord::query()->latest('seq')->firstOrFail();
         self::assertEqualsWithDelta(1200, $late->taken_at->diffInSeconds(now()), 5);
         self::assertEqualsWithDelta(278.15, $visit->findings()->readings['box_temperature_c'], 1e-9);
-        $this->enter($visit, 'reading', 'box_temperature_c', '3', ['at' => 'yesterday', 'sent' => 'now'])
-            ->assertStatus(422);
+        $this->enter($visit, 'reading', 'box_temperature_c', '3', [
+            'at' => 'yesterday',
+            'sent' => 'now',
+        ])->assertStatus(422);
     }
 
     public function test_what_somebody_else_made_on_the_device_stays_with_them(): void
     {
         $visit = $this->visit();
         $entry = ['kind' => 'reading', 'key' => 'box_temperature_c', 'value' => '4'];
-        $other = User::query()->create([
-            'name' => 'Odd',
-            'email' => 'odd@tarnevik.example',
-            'password' => 'another cold room',
-        ]);
+        $other = $this->colleague();
         $this->actingAs($this->technician);
         $this->post("/visits/{$visit->id}/entries", $entry, self::OUTBOX + ['X-Made-By' => $other->id])
             ->assertConflict()
-            ->assertJsonPath('message', 'Somebody else is signed in here. The entry waits for the one who made it.');
+            ->assertJsonPath(
+                'message',
+                'Somebody else is signed in here. The entry waits for the one who made it.',
+            );
         self::assertSame(0, FactRecord::query()->count());
-        $this->post("/visits/{$visit->id}/entries", $entry, self::OUTBOX + ['X-Made-By' => $this->technician->id])
-            ->assertOk();
+        $this->post(
+            "/visits/{$visit->id}/entries",
+            $entry,
+            self::OUTBOX + ['X-Made-By' => $this->technician->id],
+        )->assertOk();
         self::assertSame(1, FactRecord::query()->count());
     }
 
@@ -161,11 +165,7 @@ final class VisitTest extends TestCase
         $this->enter($visit, 'reading', 'box_temperature_c', '5');
         $last = FactRecord::query()->latest('seq')->firstOrFail();
         foreach ([1, 2] as $try) {
-            $this->post(
-                "/visits/{$visit->id}/entries/{$last->id}/undo",
-                ['stage' => 'gauges'],
-                self::OUTBOX,
-            )
+            $this->post("/visits/{$visit->id}/entries/{$last->id}/undo", ['stage' => 'gauges'], self::OUTBOX)
                 ->assertOk()
                 ->assertSee('id="cell-box-temperature-c"', false);
         }
@@ -328,7 +328,10 @@ final class VisitTest extends TestCase
             ->assertSee('This visit is closed')
             ->assertSee('disabled', false);
         self::assertSame(1, FactRecord::query()->count());
-        $this->post("/visits/{$visit->id}/reopen")->assertRedirect();
+        $this->post("/visits/{$visit->id}/reopen")->assertForbidden();
+        $this->actingAs($this->colleague(User::LEAD))
+            ->post("/visits/{$visit->id}/reopen")
+            ->assertRedirect();
         $this->enter($visit, 'reading', 'box_temperature_c', '9')->assertOk();
     }
 

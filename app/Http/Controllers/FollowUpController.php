@@ -8,6 +8,7 @@ use App\Models\Visit;
 use App\Records\Calendar;
 use App\Records\Judge;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 
@@ -28,9 +29,11 @@ final class FollowUpController extends Controller
         return $this->answer($request, $judge, []);
     }
 
-    public function done(FollowUp $followUp): RedirectResponse
+    /** Done, or not done after all, as is asked. */
+    public function done(Request $request, FollowUp $followUp): RedirectResponse
     {
-        $followUp->update(['done_at' => $followUp->done_at === null ? now() : null]);
+        $done = $request->boolean('done');
+        $followUp->update(['done_at' => $done ? $followUp->done_at ?? now() : null]);
 
         return back();
     }

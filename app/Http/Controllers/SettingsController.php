@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\HouseRulesRequest;
 use App\Http\Requests\SettingsRequest;
 use App\Models\HouseRuleChoice;
 use Illuminate\Contracts\View\View;
@@ -22,7 +23,13 @@ final class SettingsController extends Controller
 
     public function update(SettingsRequest $request): RedirectResponse
     {
-        $request->user()->update(['settings' => $request->safe(['temperature', 'pressure', 'mass', 'theme'])]);
+        $request->user()->update(['settings' => $request->validated()]);
+
+        return redirect()->route('settings')->with('said', 'Saved.');
+    }
+
+    public function rules(HouseRulesRequest $request): RedirectResponse
+    {
         foreach ($request->choices() as $rule => $choice) {
             HouseRuleChoice::query()->updateOrCreate(
                 ['rule' => $rule],

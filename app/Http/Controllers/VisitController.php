@@ -70,16 +70,19 @@ final class VisitController extends Controller
 
     public function close(Visit $visit, Judge $judge): RedirectResponse
     {
+        $this->authorize('close', $visit);
         $visit->update(['closed_at' => $visit->closed_at ?? now()]);
         $judge->again($visit->load('circuit.site', 'circuit.plant'));
 
         return redirect()->route('visits.report', $visit);
     }
 
-    /** Marks the visit as one at which the plant ran well, or takes the mark off. */
-    public function ranWell(Visit $visit): RedirectResponse
+    /** Marks the visit as one at which the plant ran well, or takes the mark off, as is asked. */
+    public function ranWell(Request $request, Visit $visit): RedirectResponse
     {
-        $visit->update(['ran_well_at' => $visit->ranWell() ? null : now()]);
+        $this->authorize('markRanWell', $visit);
+        $well = $request->boolean('well');
+        $visit->update(['ran_well_at' => $well ? $visit->ran_well_at ?? now() : null]);
         $said = $visit->ranWell()
             ? 'Marked. Later visits of this circuit are compared with this one.'
             : 'The mark is off.';
@@ -91,6 +94,7 @@ final class VisitController extends Controller
 
     public function reopen(Visit $visit): RedirectResponse
     {
+        $this->authorize('reopen', $visit);
         $visit->update(['closed_at' => null]);
 
         return redirect()->route('visits.show', [$visit, Station::Verdict->value]);

@@ -15,12 +15,13 @@ final class SignInRequest extends FormRequest
         ];
     }
 
-    /** @return array{email: string, password: string} */
-    public function credentials(): array
+    public function email(): string
     {
-        return [
-            'email' => mb_strtolower((string) $this->string('email')),
-            'password' => (string) $this->string('password'),
-        ];
+        return mb_strtolower((string) $this->string('email'));
+    }
+
+    public function password(): string
+    {
+        return (string) $this->string('password');
     }
 }

@@ -13,14 +13,32 @@
                 </div>
                 <p class="hint">Whatever unit is typed behind a figure is understood; these are what stands there when none is typed.</p>
             </div>
+            <p class="actions"><button class="btn">Save</button></p>
+        </form>
+        <form method="post" action="{{ route('password') }}" class="sheet" novalidate>
+            @csrf @method('put')
+            <h2>Password</h2>
+            <div class="grid-fields">
+                <x-field name="current" label="Present password" type="password" autocomplete="current-password" />
+                <x-field name="password" label="New password" type="password" autocomplete="new-password" hint="At least ten characters." />
+                <x-field name="password_confirmation" label="The new one again" type="password" autocomplete="new-password" />
+            </div>
+            <p class="actions"><button class="btn quiet">Change it</button> <span class="hint">Other devices are signed out.</span></p>
+        </form>
+        @can('viewAny', App\Models\User::class)
+            <p class="actions"><a class="btn quiet" href="{{ route('people') }}">People of the workshop</a></p>
+        @endcan
+        @php($mayRule = Gate::allows('change-house-rules'))
+        <form method="post" action="{{ route('settings.rules') }}" novalidate>
+            @csrf @method('put')
             <h2>House rules of the workshop</h2>
-            <p class="soft">Where the trade disagrees. The plate and the maker go first; a rule stands where they are silent. Every report says which were in force.</p>
+            <p class="soft">Where the trade disagrees. The plate and the maker go first; a rule stands where they are silent. Every report says which were in force.@if (! $mayRule) A lead changes them.@endif</p>
             <div class="rules">
             @foreach ($rules as $rule)
                 @php($key = $rule->value)
                 @php($row = $rule->row())
                 @php($school = old('rules.'.$key, $inForce->schoolOf($rule) ?? 'own'))
-                <fieldset class="sheet rule">
+                <fieldset class="sheet rule" @disabled(! $mayRule)>
                     <legend>{{ $row->label }}</legend>
                     @foreach ($row->schools as $one)
                         <label class="school"><input type="radio" name="rules[{{ $key }}]" value="{{ $one->id }}" @checked($school === $one->id)><span><b>{{ $one->name }}</b>@if ($row->default === $one)<i> default</i>@endif<small>{{ $one->reason }}</small></span></label>
@@ -33,7 +51,7 @@
                 </fieldset>
             @endforeach
             </div>
-            <p class="actions sticky"><button class="btn">Save</button></p>
+            @if ($mayRule)<p class="actions sticky"><button class="btn">Save the rules</button></p>@endif
         </form>
     </main>
 </x-layout>

@@ -26,7 +26,7 @@
                 <div class="row-link">
                     <a class="grow" href="{{ route('circuits.show', $followUp->circuit) }}"><b>{{ $followUp->what }}</b><small>{{ $followUp->circuit->name }}, {{ $followUp->circuit->site->name }}</small></a>
                     <span class="when">@if ($followUp->isDue())<span class="mark-act">●</span> due @endif{{ $followUp->due_on->format('j M') }}</span>
-                    <form method="post" action="{{ route('follow-ups.done', $followUp) }}">@csrf<button class="btn quiet">Done</button></form>
+                    <form method="post" action="{{ route('follow-ups.done', $followUp) }}">@csrf<button class="btn quiet" name="done" value="1">Done</button></form>
                 </div>
             @empty
                 <p class="empty">Nothing promised. A follow-up is noted when a visit is left.</p>

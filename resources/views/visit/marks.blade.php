@@ -7,7 +7,7 @@
             <form method="post" action="{{ $page->entries }}" data-says="" data-entry>
                 @csrf
                 <input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="complaint"><input type="hidden" name="key" value="{{ $complaint->value }}"><input type="hidden" name="stage" value="complaint">
-                <button name="value" value="{{ $on ? 'no' : 'yes' }}" data-on="yes" data-off="no" data-was="{{ $on ? 'true' : 'false' }}" id="complaint-{{ str_replace('_', '-', $complaint->value) }}" aria-pressed="{{ $on ? 'true' : 'false' }}" class="tap" @disabled(! $page->visit->isOpen())><span>{{ $complaint->label() }}</span></button>
+                <button name="value" value="{{ $on ? 'no' : 'yes' }}" data-on="yes" data-off="no" data-was="{{ $on ? 'true' : 'false' }}" id="complaint-{{ str_replace('_', '-', $complaint->value) }}" aria-pressed="{{ $on ? 'true' : 'false' }}" class="tap" @disabled(! $page->mayEnter)><span>{{ $complaint->label() }}</span></button>
             </form>
         @endforeach
     </div>

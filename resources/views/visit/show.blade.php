@@ -6,12 +6,16 @@
         <a class="chip wide" href="{{ route('settings') }}">{{ $page->units->temperature->symbol() }} · {{ $page->units->pressure->symbol() }}</a>
         <span class="chip wide">{{ $page->visit->isOpen() ? 'Visit' : 'Closed visit' }} {{ $page->visit->opened_at->format('j M, H:i') }}</span>
     </x-slot:chips>
-    <div class="bench stage-{{ $page->station->value }}" data-visit="{{ $page->visit->id }}" @if ($page->visit->isOpen()) data-open @endif data-station="{{ $page->station->value }}">
+    <div class="bench stage-{{ $page->station->value }}" data-visit="{{ $page->visit->id }}" @if ($page->mayEnter) data-open @endif data-station="{{ $page->station->value }}">
         <nav class="walk" aria-label="Walk of the visit">@include('visit.walk')</nav>
         <main id="main" class="work">
             <h1 class="sr">{{ $page->station->label() }}: {{ $page->visit->circuit->name }}</h1>
             @if ($errors->any())<p class="error" role="alert">{{ $errors->first() }} You typed “{{ old('value') }}”.</p>@endif
-            @unless ($page->visit->isOpen())<p class="said">This visit is closed. <form class="inline" method="post" action="{{ route('visits.reopen', $page->visit) }}">@csrf<button class="btn quiet">Open it again</button></form></p>@endunless
+            @if (! $page->visit->isOpen())
+                <div class="said">This visit is closed. @can('reopen', $page->visit)<form class="inline" method="post" action="{{ route('visits.reopen', $page->visit) }}">@csrf<button class="btn quiet">Open it again</button></form>@else A lead can open it again.@endcan</div>
+            @elseif (! $page->mayEnter)
+                <div class="said">{{ $page->visit->user->name }} works in this visit. <form class="inline" method="post" action="{{ route('visits.store', $page->visit->circuit) }}">@csrf<button class="btn quiet">Start one of your own</button></form></div>
+            @endif
             <div id="stage" data-part>@include('visit.stages.'.$page->station->value)</div>
             @include('visit.line')
             @include('visit.log')

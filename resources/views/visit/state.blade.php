@@ -4,7 +4,7 @@
         <form class="state-menu" method="post" action="{{ $page->entries }}" data-says="Plant" data-entry>
             @csrf
             <input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="state"><input type="hidden" name="key" value="state"><input type="hidden" name="stage" value="{{ $page->station->value }}">
-            <fieldset @disabled(! $page->visit->isOpen())><legend>What is the plant doing now?</legend>
+            <fieldset @disabled(! $page->mayEnter)><legend>What is the plant doing now?</legend>
                 @foreach (Metrum\Circuit\State::cases() as $state)
                     <button class="tap" name="value" id="state-{{ str_replace('_', '-', $state->value) }}" value="{{ $page->findings->state === $state ? '' : $state->value }}" data-on="{{ $state->value }}" data-off="" data-was="{{ $page->findings->state === $state ? 'true' : 'false' }}" aria-pressed="{{ $page->findings->state === $state ? 'true' : 'false' }}"><span>{{ $state->label() }}</span></button>
                 @endforeach

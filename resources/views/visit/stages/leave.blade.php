@@ -3,8 +3,8 @@
     <form method="post" action="{{ $page->entries }}" data-entry data-says="summary:">
         @csrf<input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="note"><input type="hidden" name="key" value="summary"><input type="hidden" name="stage" value="leave">
         <label class="sr" for="summary">Summary</label>
-        <textarea id="summary" name="value" rows="5" @disabled(! $page->visit->isOpen())>{{ old('value', $own !== '' ? $own : $page->ownerSummary()->text()) }}</textarea>
-        <p class="actions"><button class="btn quiet" @disabled(! $page->visit->isOpen())>Keep this wording</button> @if ($own !== '')<button class="btn quiet" name="clear" value="1" form="clear-summary">Write it anew from the findings</button>@endif</p>
+        <textarea id="summary" name="value" rows="5" @disabled(! $page->mayEnter)>{{ old('value', $own !== '' ? $own : $page->ownerSummary()->text()) }}</textarea>
+        <p class="actions"><button class="btn quiet" @disabled(! $page->mayEnter)>Keep this wording</button> @if ($own !== '')<button class="btn quiet" name="clear" value="1" form="clear-summary">Write it anew from the findings</button>@endif</p>
     </form>
     <form id="clear-summary" method="post" action="{{ $page->entries }}" data-entry data-says="summary written anew">@csrf<input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="note"><input type="hidden" name="key" value="summary"><input type="hidden" name="stage" value="leave"><input type="hidden" name="value" value=""></form>
 </section>
@@ -22,7 +22,7 @@
 @if ($page->findings->readings !== [])
 <form class="row-link sheet" method="post" action="{{ route('visits.ran-well', $page->visit) }}">@csrf
     <span class="grow"><b>{{ $page->visit->ranWell() ? '○ Marked: here the plant ran well' : 'Did the plant run as it should when you left?' }}</b><small>A visit marked so draws the circuit's twin to what this plant really reads; later visits are compared with it.</small></span>
-    <button class="btn quiet">{{ $page->visit->ranWell() ? 'Take the mark off' : 'It ran well' }}</button>
+    <button class="btn quiet" name="well" value="{{ $page->visit->ranWell() ? 0 : 1 }}">{{ $page->visit->ranWell() ? 'Take the mark off' : 'It ran well' }}</button>
 </form>
 @endif
 <section class="sheet" aria-labelledby="h-out"><h2 id="h-out">Report and file</h2>
@@ -30,7 +30,7 @@
     <a class="btn quiet" href="{{ route('import', ['circuit' => $page->visit->circuit_id]) }}">Take in a visit file</a></p>
     <p class="hint">The visit file holds readings, observations, tests, complaint and what is confirmed. Notes, and what was ruled out with its reason, stay in the logbook and the report.</p>
 </section>
-@if ($page->visit->isOpen())
+@if ($page->mayEnter)
 @php($closing = $page->closing())
 <form method="post" action="{{ route('visits.close', $page->visit) }}" data-close>@csrf
     @foreach ($closing->shut() as $one)<p class="hint">{{ $one->holding->mark()->sign() }} Not finished: {{ $one->why }}.</p>@endforeach

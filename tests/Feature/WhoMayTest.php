@@ -1,0 +1,174 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Models\FollowUp;
+use App\Models\User;
+use App\Models\Visit;
+use Illuminate\Routing\Route as Registered;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Route;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+/** Every way in, and who may go it: nobody, the technician of a visit, another technician, a lead. */
+final class WhoMayTest extends TestCase
+{
+    private const GUEST = 'guest';
+
+    private const OWN = 'technician';
+
+    private const OTHER = 'other technician';
+
+    private const LEAD = 'lead';
+
+    private const ALL = [self::GUEST, self::OWN, self::OTHER, self::LEAD];
+
+    private const SIGNED_IN = [self::OWN, self::OTHER, self::LEAD];
+
+    private const ITS_OWN = [self::OWN, self::LEAD];
+
+    private const LEADS = [self::LEAD];
+
+    /** Method and address of each route, and who may. */
+    private const ROUTES = [
+        'GET up' => self::ALL,
+        'GET offline' => self::ALL,
+        'GET sign-in' => self::ALL,
+        'POST sign-in' => self::ALL,
+        'GET invitation/{user}' => [],
+        'POST invitation/{user}' => [],
+        'POST sign-out' => self::SIGNED_IN,
+        'GET /' => self::SIGNED_IN,
+        'GET find' => self::SIGNED_IN,
+        'GET sites' => self::SIGNED_IN,
+        'POST sites' => self::SIGNED_IN,
+        'GET sites/create' => self::SIGNED_IN,
+        'GET sites/{site}' => self::SIGNED_IN,
+        'GET sites/{site}/edit' => self::SIGNED_IN,
+        'PUT sites/{site}' => self::SIGNED_IN,
+        'GET sites/{site}/circuits/create' => self::SIGNED_IN,
+        'POST sites/{site}/circuits' => self::SIGNED_IN,
+        'GET circuits/{circuit}' => self::SIGNED_IN,
+        'GET circuits/{circuit}/edit' => self::SIGNED_IN,
+        'PUT circuits/{circuit}' => self::SIGNED_IN,
+        'POST circuits/{circuit}/again' => self::SIGNED_IN,
+        'GET circuits/{circuit}/plant' => self::SIGNED_IN,
+        'GET circuits/{circuit}/plant/run' => self::SIGNED_IN,
+        'GET plants/{kind}' => self::SIGNED_IN,
+        'GET plants/{kind}/run' => self::SIGNED_IN,
+        'POST circuits/{circuit}/visits' => self::SIGNED_IN,
+        'GET visits/{visit}/{stage?}' => self::SIGNED_IN,
+        'GET visits/{visit}/report' => self::SIGNED_IN,
+        'GET visits/{visit}/report.pdf' => self::SIGNED_IN,
+        'GET visits/{visit}/file.json' => self::SIGNED_IN,
+        'GET visits/{visit}/bench' => self::SIGNED_IN,
+        'GET visits/{visit}/meaning' => self::SIGNED_IN,
+        'GET visits/{visit}/what-if/{question}' => self::SIGNED_IN,
+        'POST visits/{visit}/entries' => self::ITS_OWN,
+        'POST visits/{visit}/entries/{entry}/undo' => self::ITS_OWN,
+        'POST visits/{visit}/follow-ups' => self::ITS_OWN,
+        'POST visits/{visit}/ran-well' => self::ITS_OWN,
+        'POST visits/{visit}/close' => self::ITS_OWN,
+        'POST visits/{visit}/reopen' => self::LEADS,
+        'POST follow-ups/{followUp}/done' => self::SIGNED_IN,
+        'GET follow-ups/{followUp}/calendar.ics' => self::SIGNED_IN,
+        'GET import' => self::SIGNED_IN,
+        'POST import' => self::SIGNED_IN,
+        'GET people' => self::LEADS,
+        'POST people' => self::LEADS,
+        'PUT people/{user}' => self::LEADS,
+        'POST people/{user}/invite' => self::LEADS,
+        'PUT password' => self::SIGNED_IN,
+        'GET settings' => self::SIGNED_IN,
+        'PUT settings' => self::SIGNED_IN,
+        'PUT settings/rules' => self::LEADS,
+        'POST settings/theme' => self::SIGNED_IN,
+    ];
+
+    public function test_no_route_is_left_out(): void
+    {
+        $ways = [];
+        foreach (Route::getRoutes()->getRoutes() as $route) {
+            if (! str_starts_with($route->uri(), 'storage')) {
+                $ways[] = self::way($route);
+            }
+        }
+        $known = array_keys(self::ROUTES);
+        sort($ways);
+        sort($known);
+        self::assertSame($known, $ways);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function ways(): iterable
+    {
+        foreach (array_keys(self::ROUTES) as $way) {
+            yield $way => [$way];
+        }
+    }
+
+    #[DataProvider('ways')]
+    public function test_who_may_go_it(string $way): void
+    {
+        $visit = $this->visit();
+        $this->read($visit, ['box_temperature_c' => '4']);
+        [$method, $path] = explode(' ', $way);
+        $address = '/'.strtr(ltrim($path, '/'), $this->parameters($visit));
+        $people = array_map($this->person(...), array_combine(self::ALL, self::ALL));
+        $in = [];
+        foreach ($people as $who => $person) {
+            $visit->update(['closed_at' => str_ends_with($way, 'reopen') ? now() : null]);
+            Auth::logout();
+            session()->flush();
+            $answer = ($person === null ? $this : $this->actingAs($person))->call($method, $address);
+            self::assertLessThan(500, $answer->getStatusCode());
+            $toTheDoor = str_ends_with((string) $answer->headers->get('Location'), '/sign-in');
+            if ($answer->getStatusCode() !== 403 && ! $toTheDoor) {
+                $in[] = $who;
+            }
+        }
+        // Who tries to sign in with nothing, or signs out, ends at the door by right.
+        $byRight = match ($way) {
+            'POST sign-in' => [self::GUEST],
+            'POST sign-out' => self::SIGNED_IN,
+            default => [],
+        };
+        self::assertSame(self::ROUTES[$way], [...$byRight, ...array_values(array_diff($in, $byRight))]);
+    }
+
+    private function person(string $who): ?User
+    {
+        return match ($who) {
+            self::GUEST => null,
+            self::OWN => $this->technician,
+            self::OTHER => $this->colleague(),
+            default => $this->colleague(User::LEAD),
+        };
+    }
+
+    /** @return array<string, string> */
+    private function parameters(Visit $visit): array
+    {
+        $followUp = FollowUp::note($visit, $this->technician, Carbon::now()->addWeek(), 'look again', null);
+        $somebody = User::invite('Runa', 'runa@tarnevik.example', User::TECHNICIAN);
+
+        return [
+            '{site}' => $this->circuit->site->id,
+            '{circuit}' => $this->circuit->id,
+            '{kind}' => 'walk_in_cooler',
+            '{visit}' => $visit->id,
+            '{stage?}' => 'box',
+            '{question}' => 'hot',
+            '{entry}' => $visit->log()->facts[0]->id,
+            '{followUp}' => $followUp->id,
+            '{user}' => $somebody->id,
+        ];
+    }
+
+    private static function way(Registered $route): string
+    {
+        return $route->methods()[0].' '.$route->uri();
+    }
+}

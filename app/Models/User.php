@@ -56,6 +56,12 @@ final class User extends Authenticatable
         return Units::fromSettings($this->settings ?? []);
     }
 
+    /** Whether this person has said to hold licence and tools for a class of refrigerants. */
+    public function holdsLicenceFor(string $class): bool
+    {
+        return ($this->settings['licence '.$class] ?? '') === 'yes';
+    }
+
     /** paper, cold, or auto by the system's preference */
     public function theme(): string
     {

@@ -59,7 +59,7 @@ final readonly class Course
         $lines = new CourseLines($frame, $units, $placer);
         $this->grid = $lines->grid();
         $this->segments = $lines->segments($facts->run);
-        $this->points = $lines->points($facts->run);
+        $this->points = $lines->points($facts->run, $facts->doubted);
         $this->bands = $lines->bands($facts->expected);
         $this->airs = $lines->airs($facts->air);
         $brackets = new CourseBrackets($frame, $facts, $placer);

@@ -3,6 +3,7 @@
 namespace App\Picture;
 
 use Metrum\Circuit\HouseRules;
+use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
@@ -25,19 +26,27 @@ final readonly class CourseFacts
     /** @var array<string, array{float, ?float}> air entering and leaving, by the Zone it belongs to */
     public array $air;
 
+    /** @var list<Place> whose temperature is in doubt until it is taken again */
+    public array $doubted;
+
     public bool $settled;
 
     private bool $lowTemperature;
 
+    /** @param  list<Reading|Observation>  $doubted  what contradicts itself or others: drawn dashed, not judged */
     public function __construct(
         Findings $findings,
         Figures $figures,
         HouseRules $rules,
         Expectation $expectation,
+        array $doubted = [],
     ) {
         $this->run = self::measured($findings, $figures);
         $this->expected = $expectation->run();
-        $this->gaps = (new CourseGaps($findings, $figures, $rules, $expectation))->all();
+        $sound = $findings->without($doubted);
+        $judged = $sound === $findings ? $figures : Figures::of($sound, $rules);
+        $this->gaps = (new CourseGaps($sound, $judged, $rules, $expectation))->all();
+        $this->doubted = self::inDoubt($figures, $doubted);
         $this->air = self::air($findings);
         $this->settled = $findings->isSettled();
         $this->lowTemperature = $findings->circuit->isLowTemperature();
@@ -84,6 +93,27 @@ final readonly class CourseFacts
     public static function joins(Place $from, Place $to): bool
     {
         return $to->isLiquid() ? $from === Place::CondenserOut || $from->isLiquid() : $to->after($from) === 1;
+    }
+
+    /**
+     * @param  list<Reading|Observation>  $doubted
+     * @return list<Place>
+     */
+    private static function inDoubt(Figures $figures, array $doubted): array
+    {
+        $places = [];
+        foreach (Place::cases() as $place) {
+            $source = $place->source();
+            $from = $source instanceof Reading ? [$source] : $figures->figure($source)->from ?? [];
+            foreach ($from as $input) {
+                if (in_array($input, $doubted, true)) {
+                    $places[] = $place;
+                    break;
+                }
+            }
+        }
+
+        return $places;
     }
 
     /** @return array<string, float> */

@@ -17,7 +17,7 @@ use Metrum\Quantity\Units;
  * @phpstan-type Segment array{
  *   x1: float, y1: float, x2: float, y2: float, from: string, to: string, saturated: bool
  * }
- * @phpstan-type Point array{x: float, y: float, colour: string, measured: bool}
+ * @phpstan-type Point array{x: float, y: float, colour: string, measured: bool, doubted: bool}
  */
 final readonly class CourseLines
 {
@@ -81,9 +81,10 @@ final readonly class CourseLines
 
     /**
      * @param  array<string, float>  $run
+     * @param  list<Place>  $doubted
      * @return list<Point>
      */
-    public function points(array $run): array
+    public function points(array $run, array $doubted): array
     {
         $points = [];
         foreach ($run as $name => $kelvin) {
@@ -95,6 +96,7 @@ final readonly class CourseLines
                 'y' => $y,
                 'colour' => TemperatureColour::of($kelvin),
                 'measured' => $place->isClamp(),
+                'doubted' => in_array($place, $doubted, true),
             ];
         }
 

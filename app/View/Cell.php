@@ -13,6 +13,7 @@ final readonly class Cell
         public string $value,
         public string $hint,
         public bool $proposed,
+        public bool $doubted,
     ) {
     }
 

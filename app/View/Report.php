@@ -12,7 +12,7 @@ use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Station;
 use Metrum\Circuit\Test;
-use Metrum\Diagnosis\FaultCatalogue;
+use Metrum\Diagnosis\Suspect;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\NoteWritten;
@@ -66,9 +66,9 @@ final readonly class Report
     {
         $proven = $this->page->findings->confirmed[0] ?? null;
 
-        return $proven === null
-            ? $this->page->verdict->remedies($this->page->verdict->first())
-            : FaultCatalogue::entry($proven)->do;
+        return $this->page->advice->remedies(
+            $proven === null ? $this->page->verdict->first() : new Suspect($proven, 1.0),
+        );
     }
 
     /** @return list<array{name: string, value: string, place: string}> */

@@ -49,6 +49,8 @@ final class VisitPage
     /** Whether this person may enter something now. */
     public readonly bool $mayEnter;
 
+    public readonly Advice $advice;
+
     /** Where entries are sent. */
     public readonly string $entries;
 
@@ -58,8 +60,11 @@ final class VisitPage
 
     private ?Course $course = null;
 
-    public function __construct(public readonly Judged $judged, public readonly Station $station, User $user)
-    {
+    public function __construct(
+        public readonly Judged $judged,
+        public readonly Station $station,
+        User $user,
+    ) {
         $this->visit = $judged->visit;
         $this->log = $judged->log;
         $this->findings = $judged->findings;
@@ -67,6 +72,7 @@ final class VisitPage
         $this->units = $user->units();
         $this->explain = new Explain($this->units);
         $this->mayEnter = $user->can('enter', $this->visit);
+        $this->advice = new Advice($user, $this->findings, $this->verdict);
         $this->entries = route('entries.store', $this->visit);
         $this->hints = new CellHints($this->findings, $this->verdict->figures, $this->units);
     }
@@ -113,6 +119,7 @@ final class VisitPage
             $si === null ? '' : Format::value($si, $unit),
             $this->hints->of($reading),
             $check !== null && in_array($reading, $check->readings, true),
+            in_array($reading, $this->verdict->doubted, true),
         );
     }
 
@@ -253,6 +260,7 @@ final class VisitPage
             $this->verdict->figures,
             $this->judged->rules,
             $this->judged->expectation,
+            $this->verdict->doubted,
         );
     }
 

@@ -57,6 +57,14 @@ final readonly class Circuit
         return $atmosphere === null ? $circuit : $circuit->but(atmosphere: $atmosphere);
     }
 
+    /** Controlled as it ought to be: something holds the head of an air-cooled condenser up in the cold. */
+    public function asItOughtToBe(): self
+    {
+        return $this->headPressureControl === HeadPressureControl::None && $this->condenser !== CondenserPlace::Water
+            ? $this->but(headPressureControl: HeadPressureControl::FanCycling)
+            : $this;
+    }
+
     /** A plain plant of a kind: what is usual, with a refrigerant that serves it. */
     public static function plain(Kind $kind): self
     {

@@ -27,6 +27,10 @@ enum Condition: string
     case RatedCurrent = 'rated_current';
     case SetPoint = 'set_point';
 
+    /** Of the moment, not of the plant: what it was doing when something was seen. */
+    case Unsettled = 'unsettled';
+    case InDefrost = 'in_defrost';
+
     /**
      * Whether it holds; null where that is not known.
      *
@@ -58,6 +62,7 @@ enum Condition: string
             self::LowTemperature => $circuit->isLowTemperature(),
             self::RatedCurrent => $circuit->design->ratedCurrent !== null,
             self::SetPoint => $circuit->design->boxSetPoint !== null,
+            self::Unsettled, self::InDefrost => null,
         };
     }
 

@@ -42,12 +42,30 @@ final class CatalogueWeights implements Weights
     public function __construct(private readonly Conditions $conditions)
     {
         $this->capillary = $conditions->holds(Condition::Capillary) === true;
-        $this->complaints = DataFile::read('complaints')->allNumbers();
+        $this->complaints = $this->usualComplaints();
+    }
+
+    /** @return array<string, float> chance of hearing each at such a plant */
+    private function usualComplaints(): array
+    {
+        $file = DataFile::read('complaints');
+        $usual = $file->numbers('usual');
+        foreach ($file->row('when')->keys() as $name) {
+            $condition = Condition::tryFrom($name) ?? throw $file->broken("when.$name", 'no such condition');
+            if ($this->conditions->holds($condition) === true) {
+                $usual = $file->row('when')->numbers($name) + $usual;
+            }
+        }
+
+        return $usual;
     }
 
     public function prior(Fault $fault): float
     {
         $entry = FaultCatalogue::entry($fault);
+        if (! $this->conditions->fits($entry->fit)) {
+            return 0.0;
+        }
         $prior = $entry->prior;
         foreach ($entry->scaled as $scale) {
             $prior *= $scale->times($this->conditions->holds($scale->condition));

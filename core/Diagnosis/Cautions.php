@@ -28,6 +28,24 @@ final class Cautions
         return DataFile::read('cautions')->text($key);
     }
 
+    /** What stands instead of any advice where a refrigerant is outside this tool; null where it is not. */
+    public static function referral(string $refrigerant): ?string
+    {
+        return $refrigerant === 'R-717' ? self::word('ammonia') : null;
+    }
+
+    /** Safety class, or name, of a refrigerant that not every licence and tool is for; null for the others. */
+    public static function licensedClass(string $refrigerant): ?string
+    {
+        $class = Library::standard()->safetyClass($refrigerant);
+
+        return match (true) {
+            $refrigerant === 'R-744' => 'R-744',
+            in_array($class, ['A2L', 'A2', 'A3', 'B2L'], true) => $class,
+            default => null,
+        };
+    }
+
     /** @return list<string> what the refrigerant itself asks for */
     public static function ofRefrigerant(string $name): array
     {

@@ -4,18 +4,36 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Circuit;
 use Metrum\Circuit\Condition;
+use Metrum\Circuit\Fit;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\State;
+use Metrum\Findings\Findings;
 
 /** What is true, false or not known of one plant in its weather. */
 final readonly class Conditions
 {
-    public function __construct(private Circuit $circuit, private ?bool $cold)
+    public function __construct(private Findings $findings, private ?bool $cold)
     {
     }
 
     public function holds(Condition $condition): ?bool
     {
-        return $condition->holds($this->circuit, $this->cold);
+        return match ($condition) {
+            // A glass flashes for a while after every start (U-02).
+            Condition::Unsettled => self::isUnsettled($this->findings->stateOf(Observation::SightGlass)),
+            Condition::InDefrost => $this->findings->stateOf(Observation::EvaporatorFans) === State::InDefrost,
+            default => $condition->holds($this->findings->circuit, $this->cold),
+        };
+    }
+
+    public function fits(Fit $fit): bool
+    {
+        return $fit->asks($this->findings->circuit);
+    }
+
+    private static function isUnsettled(?State $state): bool
+    {
+        return in_array($state, [State::Starting, State::PullingDown, State::AfterDefrost], true);
     }
 }

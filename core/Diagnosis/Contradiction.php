@@ -14,8 +14,12 @@ use Metrum\Quantity\Format;
  */
 final readonly class Contradiction
 {
-    /** @param  non-empty-list<Reading|Observation>  $repeat */
-    public function __construct(public string $what, public array $repeat)
+    /**
+     * @param  non-empty-list<Reading|Observation>  $repeat
+     * @param  bool  $doubts  whether what is named is no evidence until it was taken again; not where it is the
+     *                        refrigerant that is in doubt
+     */
+    public function __construct(public string $what, public array $repeat, public bool $doubts = true)
     {
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
+use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Word;
@@ -20,12 +21,42 @@ final readonly class Contradictions
 
     private const AT_COIL = 15e3;
 
-    public function __construct(private Findings $findings, private Figures $figures)
+    /** @param  Figures  $figures  of what was read while it ran */
+    private function __construct(private Findings $findings, private Findings $running, private Figures $figures)
     {
     }
 
     /** @return list<Contradiction> */
-    public function all(): array
+    public static function in(Findings $findings, HouseRules $rules): array
+    {
+        $running = $findings->whileRunning();
+
+        return (new self($findings, $running, Figures::of($running, $rules)))->all();
+    }
+
+    /**
+     * What is named in them and is no evidence until it is taken again and reads the same.
+     *
+     * @param  list<Contradiction>  $contradictions
+     * @return list<Reading|Observation>
+     */
+    public static function doubted(array $contradictions, Findings $findings): array
+    {
+        $doubted = [];
+        foreach (array_filter($contradictions, static fn (Contradiction $one): bool => $one->doubts) as $one) {
+            $isReading = static fn (Reading|Observation $key): bool => $key instanceof Reading;
+            $readings = array_filter($one->repeat, $isReading);
+            $left = array_diff(array_column($readings, 'value'), $findings->repeated);
+            if ($left !== [] || $readings === []) {
+                array_push($doubted, ...$one->repeat);
+            }
+        }
+
+        return array_values(array_unique($doubted, SORT_REGULAR));
+    }
+
+    /** @return list<Contradiction> */
+    private function all(): array
     {
         $receiver = Reading::ReceiverPressure;
         $discharge = Reading::DischargePressure;
@@ -33,21 +64,13 @@ final readonly class Contradictions
         $coil = Reading::EvaporatorPressure;
         $found = [
             $this->fans(),
-            $this->pressureOrder(
-                $receiver,
-                $discharge,
-                'The receiver reads above the discharge',
-                self::AT_CONDENSER,
-            ),
-            ...$this->findings->isOff()
-                ? [(new StandingPressure($this->findings))->contradiction()]
-                : [
-                    ...(new PipeContradictions($this->findings, $this->figures))->all(),
-                    $this->pumping(),
-                    ...(new AirContradictions($this->findings, $this->figures))->all(),
-                    $this->pressureOrder($suction, $coil, 'The suction reads above the coil', self::AT_COIL),
-                    $this->currentWhileOff(),
-                ],
+            $this->pressureOrder($receiver, $discharge, 'The receiver reads above the discharge', self::AT_CONDENSER),
+            (new StandingPressure($this->findings))->contradiction(),
+            ...(new PipeContradictions($this->running, $this->figures))->all(),
+            $this->pumping(),
+            ...(new AirContradictions($this->running, $this->figures))->all(),
+            $this->pressureOrder($suction, $coil, 'The suction reads above the coil', self::AT_COIL),
+            $this->currentWhileOff(),
             ...array_map($this->outsideTable(...), [$suction, $coil, $discharge, $receiver]),
         ];
 
@@ -99,8 +122,8 @@ final readonly class Contradictions
 
     private function pumping(): ?Contradiction
     {
-        $suction = $this->findings->reading(Reading::SuctionPressure);
-        $head = $this->findings->reading(Reading::DischargePressure);
+        $suction = $this->running->reading(Reading::SuctionPressure);
+        $head = $this->running->reading(Reading::DischargePressure);
         if ($suction === null || $head === null || $head > $suction + 20e3) {
             return null;
         }
@@ -132,8 +155,8 @@ final readonly class Contradictions
         string $words,
         float $tolerance,
     ): ?Contradiction {
-        $low = $this->findings->reading($lower);
-        $high = $this->findings->reading($higher);
+        $low = $this->running->reading($lower);
+        $high = $this->running->reading($higher);
         if ($low === null || $high === null || $low <= $high + $tolerance) {
             return null;
         }

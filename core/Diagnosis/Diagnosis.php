@@ -28,6 +28,9 @@ final readonly class Diagnosis
     /** K at the compressor below which liquid may be reaching it. */
     private const WET_COMPRESSOR = 3.0;
 
+    /** K by which the box may lie off its set point where nobody read it. */
+    private const BOX_UNREAD = 3.0;
+
     /** Probability that a fault ruled out would have had, from which that is doubted. */
     private const DOUBTED = 0.5;
 
@@ -48,9 +51,14 @@ final readonly class Diagnosis
         int $explained = 3,
         ?Expectation $expectation = null,
     ): Verdict {
-        $figures = Figures::of($findings, $this->rules);
+        $all = Figures::of($findings, $this->rules);
+        $contradictions = Contradictions::in($findings, $this->rules);
+        $doubted = Contradictions::doubted($contradictions, $findings);
+        $entered = $findings;
+        $findings = $entered->without($doubted);
+        $figures = $findings === $entered ? $all : Figures::of($findings, $this->rules);
         $expectation ??= $this->twins->expectation($findings, $this->rules);
-        $conditions = new Conditions($findings->circuit, $expectation->isCold());
+        $conditions = new Conditions($findings, $expectation->isCold());
         $signals = self::signals($findings, $figures, $expectation);
         $weights = new CatalogueWeights($conditions);
         $open = Hypotheses::open($weights, $findings->confirmed, $findings->ruledOut);
@@ -58,18 +66,24 @@ final readonly class Diagnosis
         $suspects = self::suspects($weighing, $explained);
         $gates = new Gates($findings, $figures, $this->rules);
         $charge = $gates->charge();
+        $referral = Cautions::referral($findings->circuit->refrigerant);
 
         return new Verdict(
             suspects: $suspects,
-            checks: $checks === 0 ? [] : (new NextChecks($findings, $weighing, $expectation))->ranked($checks),
-            contradictions: (new Contradictions($findings, $figures))->all(),
+            checks: $checks === 0 || $referral !== null
+                ? []
+                : (new NextChecks($findings, $weighing, $expectation))->ranked($checks),
+            contradictions: $contradictions,
+            doubted: $doubted,
             settled: $gates->settled(),
             charge: $charge,
             signals: $signals,
-            cautions: $this->cautions($findings, $figures, $suspects, $charge),
+            cautions: $this->cautions($entered, $all, $suspects, $charge),
             doubtfulRulings: $this->doubtful($findings, $weights, $signals),
-            figures: $figures,
-            blank: $findings->isEmpty(),
+            figures: $all,
+            blank: $entered->isEmpty(),
+            referral: $referral,
+            proven: $entered->confirmed !== [],
         );
     }
 
@@ -82,7 +96,12 @@ final readonly class Diagnosis
             $value = $measured->measured($sign);
             $expected = $value === null ? null : $expectation->healthy($sign);
             if ($value !== null && $expected !== null) {
-                $signals[$sign->value] = new Signal($sign, $value, $expected);
+                $supposed = $sign === Sign::TdSuction && $findings->reading(Reading::BoxTemperature) === null;
+                $signals[$sign->value] = new Signal(
+                    $sign,
+                    $value,
+                    $supposed ? $expected->blurred(self::BOX_UNREAD) : $expected,
+                );
             }
         }
 

@@ -8,6 +8,7 @@ use Metrum\Circuit\Complaint;
 use Metrum\Circuit\Condition;
 use Metrum\Circuit\DataRow;
 use Metrum\Circuit\Fault;
+use Metrum\Circuit\Fit;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Test;
 use Metrum\Quantity\BrokenData;
@@ -28,6 +29,9 @@ final readonly class FaultEntry
         'check',
         'do',
         'cautions',
+        'for',
+        'only_for',
+        'not_for',
         'scaled',
         'signs',
         'signs_capillary',
@@ -44,6 +48,7 @@ final readonly class FaultEntry
      * @param  list<string>  $check
      * @param  list<string>  $do
      * @param  list<string>  $cautions  keys of data/cautions.json
+     * @param  Fit  $fit  plants that can have it: where a part is not fitted it cannot fail
      * @param  list<PriorScale>  $scaled
      * @param  array<string, Shift>  $signs  by Sign, at full severity
      * @param  array<string, Shift>  $capillarySigns  what differs where a capillary feeds
@@ -63,6 +68,7 @@ final readonly class FaultEntry
         public array $check,
         public array $do,
         public array $cautions,
+        public Fit $fit,
         public array $scaled,
         public array $signs,
         public array $capillarySigns,
@@ -92,6 +98,7 @@ final readonly class FaultEntry
             check: $row->texts('check'),
             do: $row->texts('do'),
             cautions: $row->texts('cautions'),
+            fit: Fit::ofRow($row),
             scaled: self::scales($row->row('scaled')),
             signs: Shift::ofRow($row->row('signs')),
             capillarySigns: Shift::ofRow($row->row('signs_capillary')),

@@ -9,6 +9,7 @@ use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\State;
+use Metrum\Circuit\Word;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
@@ -20,6 +21,13 @@ final readonly class Gates
     /** K of box above its set point from which superheat and head read high. */
     private const PULLING_DOWN = 5.0;
 
+    /** Share of the receiver, K of subcooling and kg added from which nothing is added. */
+    private const FULL = 0.8;
+
+    private const LIQUID_BACKED_UP = 12.0;
+
+    private const MOST_ADDED = 2.0;
+
     public function __construct(
         private Findings $findings,
         private Figures $figures,
@@ -30,7 +38,51 @@ final readonly class Gates
     /** Whether the readings may be judged as they are. */
     public function settled(): Gate
     {
-        return new Gate([$this->state(), $this->undisturbed(), $this->nearSetPoint()]);
+        return new Gate([$this->state(), $this->undisturbed(), $this->nearSetPoint(), ...$this->air()]);
+    }
+
+    /** @return list<Requirement> pressures are not judged on a blocked coil or with its fans standing (B-03) */
+    private function air(): array
+    {
+        $inDefrost = $this->findings->stateOf(Observation::EvaporatorFans) === State::InDefrost;
+        $stopped = $this->findings->saw(Observation::EvaporatorFans, Word::AllStopped) && ! $inDefrost;
+
+        return [
+            Requirement::mustHold(! $stopped, 'the coil\'s fans stand, so its pressures say nothing', [
+                Observation::EvaporatorFans,
+            ]),
+            Requirement::mustHold(
+                ! $this->findings->saw(Observation::FrostCoil, Word::Blocked),
+                'the coil is blocked by ice, so its pressures say nothing: clear it first',
+                [Observation::FrostCoil],
+            ),
+        ];
+    }
+
+    /** @return list<Requirement> nothing is added to a plant that is full */
+    private function notFull(): array
+    {
+        $level = $this->findings->reading(Reading::ReceiverLevel);
+        $subcooling = $this->figures->value(Derived::Subcooling);
+        $added = $this->findings->reading(Reading::Added);
+        $percent = Format::number(100 * ($level ?? 0.0), 0);
+        $kelvin = Format::number($subcooling ?? 0.0, 1);
+        $kilograms = Format::number($added ?? 0.0, 1);
+
+        return [
+            Requirement::mustHold(($level ?? 0.0) <= self::FULL, "the receiver stands at $percent %", [
+                Reading::ReceiverLevel,
+            ]),
+            Requirement::mustHold(
+                ($subcooling ?? 0.0) <= self::LIQUID_BACKED_UP,
+                "the liquid is subcooled by $kelvin K: it backs up, none is missing",
+            ),
+            Requirement::mustHold(
+                ($added ?? 0.0) <= self::MOST_ADDED,
+                "$kilograms kg were added already: look at what that did first",
+                [Reading::Added],
+            ),
+        ];
     }
 
     /** Before refrigerant is ever advised: subcooling, or level and glass; airflow on both sides; the drier. */
@@ -52,6 +104,7 @@ final readonly class Gates
             $known(Observation::LiquidLineFeel);
 
         return new Gate([
+            ...$this->notFull(),
             Requirement::mustBeKnown($seal, 'subcooling, or receiver level and glass', [
                 Reading::ReceiverOutletTemperature,
                 Reading::ReceiverLevel,

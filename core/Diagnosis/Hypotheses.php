@@ -24,6 +24,9 @@ final class Hypotheses
 
     private const FREEDOM = 5.0;
 
+    /** Deviations above which a sign that alarms is no sound plant's. */
+    private const ALARMING = 3.0;
+
     /** Severity at which a confirmed fault is taken to be there. */
     private const CONFIRMED = 0.6;
 
@@ -53,7 +56,10 @@ final class Hypotheses
     public static function open(Weights $weights, array $confirmed, array $ruledOut): self
     {
         $closed = [...$confirmed, ...$ruledOut];
-        $open = array_filter(Fault::cases(), static fn (Fault $fault): bool => ! in_array($fault, $closed, true));
+        $open = array_filter(
+            Fault::cases(),
+            static fn (Fault $fault): bool => ! in_array($fault, $closed, true) && $weights->prior($fault) > 0.0,
+        );
         $all = $prior = $faults = $faultOf = [];
         foreach ($open === [] ? [Fault::NoFault] : $open as $fault) {
             $severities = $fault === Fault::NoFault ? [0.0] : self::SEVERITIES;
@@ -101,31 +107,73 @@ final class Hypotheses
      */
     public function foretold(Sign $sign, Expected $healthy): array
     {
+        [$base, $narrow] = $this->sound($sign, $healthy);
+        $foretold = [];
+        foreach ($this->all as [$fault, $severity]) {
+            [$shift, $spread] = $this->weights->shift($fault, $sign, $severity);
+            $foretold[] = [$base + $shift, hypot($narrow, $spread)];
+        }
+
+        return $foretold;
+    }
+
+    /**
+     * Mean (SI) and deviation of a sign where nothing is wrong but what was confirmed.
+     *
+     * @return array{float, float}
+     */
+    private function sound(Sign $sign, Expected $healthy): array
+    {
         [$base, $more] = [$healthy->value, $healthy->deviation ** 2];
         foreach ($this->confirmed as $fault) {
             [$shift, $spread] = $this->weights->shift($fault, $sign, self::CONFIRMED);
             $base += $shift;
             $more += $spread ** 2 + (0.3 * $shift) ** 2;
         }
-        $foretold = [];
-        foreach ($this->all as [$fault, $severity]) {
-            [$shift, $spread] = $this->weights->shift($fault, $sign, $severity);
-            $foretold[] = [$base + $shift, sqrt($more + $spread ** 2)];
-        }
 
-        return $foretold;
+        return [$base, sqrt($more)];
     }
 
     /** @return non-empty-list<float> log-likelihood of the signal under each hypothesis */
     public function ofSignal(Signal $signal): array
     {
         $logs = [];
+        [$sound, $narrow] = $this->sound($signal->sign, $signal->expected);
+        $ofSound = self::logDensity($signal->measured, $sound, $narrow);
         foreach ($this->foretold($signal->sign, $signal->expected) as [$mean, $deviation]) {
-            $z = ($signal->measured - $mean) / $deviation;
-            $logs[] = -log($deviation) - ((self::FREEDOM + 1) / 2) * log(1 + ($z * $z) / self::FREEDOM);
+            $log = self::logDensity($signal->measured, $mean, $deviation);
+            // How far a fault moves a sign is not known well, which way is: the other way it never speaks for it.
+            $otherWay = ($mean - $sound) * ($signal->measured - $sound) < 0.0;
+            $logs[] = $otherWay ? min($log, $ofSound) : $log;
+        }
+        $z = ($signal->measured - $sound) / $narrow;
+        if ($signal->sign->row()->alarming && $z > self::ALARMING) {
+            return $this->withoutSound($logs, 0.5 * ($z ** 2 - self::ALARMING ** 2));
         }
 
         return $logs;
+    }
+
+    /**
+     * The same, a sound plant less likely by so many nats.
+     *
+     * @param  non-empty-list<float>  $logs
+     * @return non-empty-list<float>
+     */
+    private function withoutSound(array $logs, float $less): array
+    {
+        return array_map(
+            static fn (float $log, array $hypothesis): float => $hypothesis[0] === Fault::NoFault ? $log - $less : $log,
+            $logs,
+            $this->all,
+        );
+    }
+
+    private static function logDensity(float $measured, float $mean, float $deviation): float
+    {
+        $z = ($measured - $mean) / $deviation;
+
+        return -log($deviation) - ((self::FREEDOM + 1) / 2) * log(1 + ($z * $z) / self::FREEDOM);
     }
 
     /** @return non-empty-list<float> chance of the word under each hypothesis */

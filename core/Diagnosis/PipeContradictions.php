@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
+use Metrum\Circuit\HeadPressureControl;
 use Metrum\Circuit\Reading;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
@@ -13,6 +14,24 @@ use Metrum\Findings\Meaning;
 /** Pipe temperatures that cannot be true beside the pressures (knowledge.md §1; G-03, G-05). */
 final readonly class PipeContradictions
 {
+    /** K of subcooling that no condenser gives. */
+    private const MOST_SUBCOOLING = 25.0;
+
+    /** K that a suction line may read colder at its end: clamps differ, and liquid boils on the way. */
+    private const LOST_ON_THE_WAY = 3.0;
+
+    /** K within which a pipe is as warm as the air. */
+    private const AS_THE_AIR = 2.0;
+
+    private const PIPES = [
+        Reading::DischargeTemperature,
+        Reading::CondenserOutletTemperature,
+        Reading::ReceiverOutletTemperature,
+        Reading::ValveInletTemperature,
+        Reading::SuctionTemperatureEvaporator,
+        Reading::SuctionTemperatureCompressor,
+    ];
+
     public function __construct(private Findings $findings, private Figures $figures)
     {
     }
@@ -24,9 +43,12 @@ final readonly class PipeContradictions
             $this->superheat(),
             $this->superheatAboveTd(),
             $this->heavySubcooling(),
+            $this->tooMuchSubcooling(),
             $this->dischargePipe(),
             $this->drier(),
             $this->hotGas(),
+            $this->colderOnTheWay(),
+            $this->idle(),
         ];
     }
 
@@ -153,5 +175,70 @@ final readonly class PipeContradictions
                 ' below condensing: the clamp is loose or too far away, or much liquid is returning.',
             [Reading::DischargeTemperature, Reading::SuctionTemperatureCompressor],
         );
+    }
+
+    /** No air-cooled condenser with a receiver, and hardly one without, cools its liquid so far. */
+    private function tooMuchSubcooling(): ?Contradiction
+    {
+        $subcooling = $this->figures->value(Derived::CondenserSubcooling);
+        $floods = $this->findings->circuit->headPressureControl === HeadPressureControl::FloodingValve;
+        // A condenser flooded in the cold does hold its liquid near the air.
+        if ($subcooling === null || $subcooling < self::MOST_SUBCOOLING || $floods) {
+            return null;
+        }
+
+        return new Contradiction(
+            'Subcooling '.
+                Contradiction::kelvin($subcooling).
+                ' is more than a condenser gives: a head so hot has no liquid so cold. '.
+                'Gauge, unit, refrigerant, or gas that does not condense.',
+            [Reading::DischargePressure, Reading::CondenserOutletTemperature],
+        );
+    }
+
+    /** Gas in the suction line warms on its way; it cannot cool. */
+    private function colderOnTheWay(): ?Contradiction
+    {
+        $gain = $this->figures->value(Derived::SuctionLineGain);
+        if ($gain === null || $gain >= -self::LOST_ON_THE_WAY) {
+            return null;
+        }
+
+        return new Contradiction(
+            'The suction pipe is '.
+                Contradiction::kelvin(-$gain).
+                ' colder at the compressor than at the bulb: clamps swapped, loose, or on another circuit\'s pipe.',
+            [Reading::SuctionTemperatureEvaporator, Reading::SuctionTemperatureCompressor],
+        );
+    }
+
+    /** Pipes as warm as the air around them belong to a plant that does not run (A-07). */
+    private function idle(): ?Contradiction
+    {
+        $ambient = $this->findings->reading(Reading::AmbientTemperature);
+        $box = $this->findings->reading(Reading::BoxTemperature);
+        $discharge = $this->findings->reading(Reading::DischargeTemperature);
+        $air = array_filter([$ambient, $box], static fn (?float $one): bool => $one !== null);
+        if ($air === [] || ($discharge !== null && $discharge > max($air) + self::AS_THE_AIR)) {
+            return null;
+        }
+        $pipes = [];
+        foreach (self::PIPES as $reading) {
+            $pipe = $this->findings->reading($reading);
+            if ($pipe === null) {
+                continue;
+            }
+            if (min(array_map(static fn (float $one): float => abs($pipe - $one), $air)) > self::AS_THE_AIR) {
+                return null;
+            }
+            $pipes[] = $reading;
+        }
+
+        return count($pipes) < ($discharge === null ? 4 : 2)
+            ? null
+            : new Contradiction(
+                'Every clamped pipe is as warm as the air around it, yet the plant is said to run: is this the one?',
+                $pipes,
+            );
     }
 }

@@ -28,9 +28,7 @@ final readonly class StandingPressure
 
     public function contradiction(): ?Contradiction
     {
-        $pressure =
-            $this->findings->absolute(Reading::ReceiverPressure) ??
-            $this->findings->absolute(Reading::DischargePressure);
+        $pressure = $this->standing();
         $ambient = $this->findings->reading(Reading::AmbientTemperature);
         if ($pressure === null || $ambient === null || $pressure < self::LEAST) {
             return null;
@@ -52,7 +50,20 @@ final readonly class StandingPressure
             "The standing pressure does not fit $name at this air temperature$off$would.".
                 ' Has it stood long enough, and is the refrigerant right?',
             [Reading::DischargePressure, Reading::AmbientTemperature],
+            doubts: false,
         );
+    }
+
+    /** Pa abs of the high side, read while it stood still; null where it was not. */
+    private function standing(): ?float
+    {
+        foreach ([Reading::ReceiverPressure, Reading::DischargePressure] as $reading) {
+            if ($this->findings->reading($reading) !== null && $this->findings->wasOff($reading)) {
+                return $this->findings->absolute($reading);
+            }
+        }
+
+        return null;
     }
 
     /** @return array<string, float> K by which the air lies outside bubble and dew, by refrigerant, least first */

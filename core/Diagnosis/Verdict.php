@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Metrum\Diagnosis;
 
 use Metrum\Circuit\Fault;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Reading;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Mark;
 
@@ -15,16 +17,20 @@ final readonly class Verdict
      * @param  non-empty-list<Suspect>  $suspects  every fault still open, most probable first; the first with evidence
      * @param  list<Check>  $checks  best first
      * @param  list<Contradiction>  $contradictions
+     * @param  list<Reading|Observation>  $doubted  named in them: no evidence until taken again
      * @param  Gate  $settled  whether the readings may be judged as they are
      * @param  Gate  $charge  what must be looked at before refrigerant may be advised
      * @param  array<string, Signal>  $signals  by Sign
      * @param  list<string>  $cautions  in words
      * @param  list<Fault>  $doubtfulRulings  faults the user ruled out although the evidence favours them
+     * @param  ?string  $referral  in words, what stands instead of any advice; null where advice is given
+     * @param  bool  $proven  whether a fault was confirmed, so that the ranking is of what else may be
      */
     public function __construct(
         public array $suspects,
         public array $checks,
         public array $contradictions,
+        public array $doubted,
         public Gate $settled,
         public Gate $charge,
         public array $signals,
@@ -32,6 +38,8 @@ final readonly class Verdict
         public array $doubtfulRulings,
         public Figures $figures,
         public bool $blank,
+        public ?string $referral,
+        public bool $proven,
     ) {
     }
 
@@ -92,15 +100,32 @@ final readonly class Verdict
      */
     public function remedies(Suspect $suspect): array
     {
+        if ($this->referral !== null) {
+            return [$this->referral];
+        }
         if (! self::isShortage($suspect->fault) || $this->charge->isOpen()) {
             return $suspect->entry()->do;
         }
-        $missing = implode('; ', $this->charge->reasons());
+        $against = array_filter(
+            $this->charge->shut(),
+            static fn (Requirement $one): bool => $one->holding === Holding::Fails,
+        );
+        $why = array_map(static fn (Requirement $one): string => $one->why, $against);
 
         return [
-            'Do not add refrigerant yet. Still to be looked at: '.$missing.'.',
+            $why === []
+                ? 'Do not add refrigerant yet. Still to be looked at: '.implode('; ', $this->charge->reasons()).'.'
+                : 'Do not add refrigerant: '.implode('; ', $why).'.',
             $suspect->entry()->do[0],
         ];
+    }
+
+    /** What a suspect is called here: where a fault is proven already, that nothing else is wrong is said so. */
+    public function nameOf(Suspect $suspect): string
+    {
+        return $suspect->fault === Fault::NoFault && $this->proven
+            ? 'Nothing more is wrong'
+            : $suspect->entry()->name;
     }
 
     public static function isShortage(Fault $fault): bool

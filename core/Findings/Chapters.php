@@ -57,6 +57,8 @@ final readonly class Chapters
             };
         }
 
+        $moments = new Moments($log);
+
         return new Findings(
             circuit: $circuit,
             state: $state,
@@ -68,6 +70,8 @@ final readonly class Chapters
             ruledOut: $ruledOut,
             id: $id,
             takenAt: $takenAt,
+            states: $moments->states(),
+            repeated: $moments->repeated(),
         );
     }
 }

@@ -28,6 +28,9 @@ final readonly class Findings
      * @param  list<Complaint>  $complaints
      * @param  list<Fault>  $confirmed
      * @param  list<Fault>  $ruledOut
+     * @param  array<string, State>  $states  what the plant was doing when it was found, by key of what was found;
+     *                                        absent: what it does now
+     * @param  list<string>  $repeated  keys of readings that were taken twice and read the same
      */
     public function __construct(
         public Circuit $circuit,
@@ -40,6 +43,8 @@ final readonly class Findings
         public array $ruledOut = [],
         public ?string $id = null,
         public ?string $takenAt = null,
+        public array $states = [],
+        public array $repeated = [],
     ) {
     }
 
@@ -94,6 +99,36 @@ final readonly class Findings
             );
     }
 
+    /** What the plant was doing when something was found; null where nobody said. */
+    public function stateOf(Asked $key): ?State
+    {
+        return $this->states[(string) $key->value] ?? $this->state;
+    }
+
+    /** Whether the compressor stood still while this was read. */
+    public function wasOff(Reading $reading): bool
+    {
+        $state = $this->states[$reading->value] ?? null;
+
+        return $state === null ? $this->isOff() : ! $state->runs();
+    }
+
+    /**
+     * Whether any of these was read while the compressor stood still.
+     *
+     * @param  list<Reading>  $readings
+     */
+    public function wereOff(array $readings): bool
+    {
+        foreach ($readings as $reading) {
+            if ($this->reading($reading) !== null && $this->wasOff($reading)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** The same findings with one answer more (or another), for asking what it would tell. */
     public function with(Asked $key, float|Word $value): self
     {
@@ -112,15 +147,31 @@ final readonly class Findings
     }
 
     /**
-     * The same without some readings, as where they were not taken.
+     * The same without some of what was found, as where it was not looked at.
      *
-     * @param  list<Reading>  $readings
+     * @param  list<Reading|Observation>  $keys
      */
-    public function without(array $readings): self
+    public function without(array $keys): self
     {
-        $left = array_diff_key($this->readings, array_flip(array_column($readings, 'value')));
+        $gone = array_flip(array_column($keys, 'value'));
+        $readings = array_diff_key($this->readings, $gone);
+        $observations = array_diff_key($this->observations, $gone);
+        $same =
+            count($readings) === count($this->readings) && count($observations) === count($this->observations);
 
-        return count($left) === count($this->readings) ? $this : $this->but(readings: $left);
+        return $same ? $this : $this->but(readings: $readings, observations: $observations);
+    }
+
+    /** The same without what was read while the compressor stood still. */
+    public function whileRunning(): self
+    {
+        return $this->without(array_values(array_filter($this->taken(), $this->wasOff(...))));
+    }
+
+    /** @return list<Reading> that were taken */
+    private function taken(): array
+    {
+        return array_map(Reading::from(...), array_keys($this->readings));
     }
 
     public function isEmpty(): bool

@@ -83,11 +83,12 @@ final readonly class HighSide
 
     private function saturations(): void
     {
-        $head = $this->findings->absolute(Reading::DischargePressure);
+        $at = $this->headReading();
+        $head = $this->findings->absolute($at);
         if ($head === null) {
             return;
         }
-        $from = [Reading::DischargePressure];
+        $from = [$at];
         $this->figures->work(
             Derived::SaturatedCondensing,
             'bubble temperature at the %1$s (absolute)',
@@ -106,6 +107,14 @@ final readonly class HighSide
             $from,
             fn (): float => ($this->fluid->dewTemperature($head) + $this->fluid->bubbleTemperature($head)) / 2,
         );
+    }
+
+    /** Where the head is read: at the discharge, else at the receiver. */
+    private function headReading(): Reading
+    {
+        return $this->findings->reading(Reading::DischargePressure) === null
+            ? Reading::ReceiverPressure
+            : Reading::DischargePressure;
     }
 
     private function discharge(float $dew, float $superheat, float $head): void
@@ -180,7 +189,7 @@ final readonly class HighSide
                 $middle
                     ? 'condensing at mid-glide − air entering the condenser'
                     : 'condensing at bubble − air entering the condenser',
-                [Reading::DischargePressure, Reading::AmbientTemperature],
+                [$this->headReading(), Reading::AmbientTemperature],
                 static fn (): float => $condensing - $ambient,
             );
         }

@@ -41,6 +41,7 @@ enum Sign: string
     case PullDown = 'pull_down';
     case Floor = 'floor';
     case Rise = 'rise';
+    case Standing = 'standing';
     case CutOut = 'cut_out';
     case CutIn = 'cut_in';
     case Oil = 'oil';

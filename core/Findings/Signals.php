@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Findings;
 
 use Metrum\Circuit\Reading;
+use Metrum\Circuit\State;
 use Metrum\Refrigerant\OutsideTable;
 
 /** Draws the signs out of findings: of a plant as it was read, and of its twin in the same way. SI. */
@@ -18,6 +19,9 @@ final readonly class Signals
     /** K of lift that pass enough liquid through most valves. */
     private const LEAST_LIFT = 25.0;
 
+    /** K of box above its set point from which head reads high. */
+    private const FAR_FROM_SET_POINT = 5.0;
+
     public function __construct(private Findings $findings, private Figures $figures, private Yardstick $by)
     {
     }
@@ -26,7 +30,7 @@ final readonly class Signals
     public function measured(Sign $sign): ?float
     {
         $row = $sign->row();
-        if (! $row->fit->asks($this->findings->circuit) || ($row->running && $this->findings->isOff())) {
+        if (! $row->fit->asks($this->findings->circuit) || ($row->running && $this->findings->wereOff($row->needs))) {
             return null;
         }
         foreach ($row->without as $reading) {
@@ -42,8 +46,8 @@ final readonly class Signals
     {
         return match ($sign) {
             Sign::TdCoil => $this->atCoil(Derived::EvaporatorTd),
-            Sign::TdSuction => $this->figure(Derived::EvaporatorTd),
-            Sign::Split => $this->figure(Derived::CondenserSplit),
+            Sign::TdSuction => $this->figure(Derived::EvaporatorTd) ?? $this->belowSetPoint(),
+            Sign::Split => $this->isSteady() ? $this->figure(Derived::CondenserSplit) : null,
             Sign::Superheat => $this->atCoil(Derived::EvaporatorSuperheat),
             Sign::SuperheatSuction => $this->figure(Derived::EvaporatorSuperheat),
             Sign::SuperheatFar => $this->figure(Derived::CompressorSuperheat),
@@ -69,12 +73,13 @@ final readonly class Signals
             Sign::Swing => $this->read(Reading::SuperheatSwing),
             Sign::Lowest => $this->read(Reading::SuperheatLowest),
             Sign::Box => $this->figure(Derived::BoxAboveSetPoint),
-            Sign::Fans => $this->share(Reading::FansRunning, Reading::FansFitted),
+            Sign::Fans => $this->fans(),
             Sign::PullDown => $this->read(Reading::PullDownRate),
             Sign::Floor => $this->read(Reading::PumpDownFloor),
             Sign::Rise => $this->read(Reading::PumpDownRise),
-            Sign::CutOut => $this->cut(Reading::LowCutOut),
-            Sign::CutIn => $this->cut(Reading::LowCutIn),
+            Sign::Standing => $this->standing(),
+            Sign::CutOut => LowPressureCut::Out->againstWanted($this->findings, $this->by),
+            Sign::CutIn => LowPressureCut::In->againstWanted($this->findings, $this->by),
             Sign::Oil => $this->read(Reading::OilPressureDifference),
             Sign::FanDelay => $this->difference(Reading::FanDelaySensor, Reading::FanDelaySet),
             Sign::Heater => $this->share(Reading::HeaterCurrent, Reading::HeaterRatedCurrent),
@@ -92,6 +97,49 @@ final readonly class Signals
     private function figure(Derived $key): ?float
     {
         return $this->figures->value($key);
+    }
+
+    /** TD to the set point where nobody read the box: coarse, yet a vacuum is told by it. */
+    private function belowSetPoint(): ?float
+    {
+        $set = $this->findings->circuit->design->boxSetPoint;
+        $coil = $this->figure(Derived::CoilMiddle);
+
+        return $set === null || $coil === null || $this->read(Reading::BoxTemperature) !== null ? null : $set - $coil;
+    }
+
+    /** Head is not judged while the plant has just started or the box is far from its set point (J-02). */
+    private function isSteady(): bool
+    {
+        $state = $this->findings->stateOf(Reading::DischargePressure);
+        $above = $this->figure(Derived::BoxAboveSetPoint);
+
+        return ! in_array($state, [State::Starting, State::PullingDown], true) &&
+            ($above === null || $above <= self::FAR_FROM_SET_POINT);
+    }
+
+    /** Share of the fans that turn; that they stand in defrost is as it should be. */
+    private function fans(): ?float
+    {
+        return $this->findings->stateOf(Reading::FansRunning) === State::InDefrost
+            ? null
+            : $this->share(Reading::FansRunning, Reading::FansFitted);
+    }
+
+    /** Saturation at the high side's standing pressure above the air around, K; 0 where the air is warmer. */
+    private function standing(): ?float
+    {
+        $head = Reading::DischargePressure;
+        $pressure = $this->findings->absolute($head);
+        $ambient = $this->read(Reading::AmbientTemperature);
+        if ($pressure === null || $ambient === null || ! $this->findings->wasOff($head)) {
+            return null;
+        }
+        try {
+            return max(0.0, $this->findings->circuit->fluid()->bubbleTemperature($pressure) - $ambient);
+        } catch (OutsideTable) {
+            return null;
+        }
     }
 
     /** A figure of the coil by the coil's own pressure. */
@@ -202,29 +250,6 @@ final readonly class Signals
             }
 
             return $share - 0.74 * (0.35 + (0.65 * $power($dew, $head)) / $usual);
-        } catch (OutsideTable) {
-            return null;
-        }
-    }
-
-    /**
-     * Saturation at the cut less where box and TD want it, K: 14 K below the coil for out, never in vacuum; 3 K below
-     * the box for in.
-     */
-    private function cut(Reading $reading): ?float
-    {
-        $pressure = $this->findings->absolute($reading);
-        $set = $this->findings->circuit->design->boxSetPoint;
-        if ($pressure === null || $set === null || $this->by->tdCoil === null) {
-            return null;
-        }
-        $fluid = $this->findings->circuit->fluid();
-        try {
-            $floor = $fluid->dewTemperature($this->findings->circuit->atmosphere->absolute(10e3));
-            $out = max($floor, $set - $this->by->tdCoil - 14.0);
-            $wanted = $reading === Reading::LowCutOut ? $out : $set - 3.0;
-
-            return $fluid->dewTemperature($pressure) - $wanted;
         } catch (OutsideTable) {
             return null;
         }

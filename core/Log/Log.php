@@ -7,6 +7,9 @@ namespace Metrum\Log;
 /** The facts of one visit: what still stands, and what was taken back. */
 final readonly class Log
 {
+    /** @var array<string, true> ids of what was taken back */
+    private array $undone;
+
     /** @var array<string, Fact> the latest standing fact by its place */
     private array $standing;
 
@@ -33,6 +36,7 @@ final readonly class Log
                 $standing[$place] = $fact;
             }
         }
+        $this->undone = $undone;
         $this->standing = $standing;
     }
 
@@ -44,6 +48,17 @@ final readonly class Log
                 $this->standing,
                 static fn (Fact $fact): bool => ! $fact->content->isCleared() &&
                     ($kinds === [] || in_array($fact->kind, $kinds, true)),
+            ),
+        );
+    }
+
+    /** @return list<Fact> all of a kind that were not taken back, in order, those too that others stand instead of */
+    public function history(FactKind $kind): array
+    {
+        return array_values(
+            array_filter(
+                $this->facts,
+                fn (Fact $fact): bool => $fact->kind === $kind && ! isset($this->undone[$fact->id]),
             ),
         );
     }

@@ -11,6 +11,12 @@ final readonly class Expected
     {
     }
 
+    /** With another, independent deviation added. */
+    public function blurred(float $deviation): self
+    {
+        return new self($this->value, hypot($this->deviation, $deviation));
+    }
+
     public function widened(float $times): self
     {
         return new self($this->value, $this->deviation * $times);

@@ -40,6 +40,8 @@ final class TwinExpectation implements Expectation
     /** How many times wider a sign is that depends on weather nobody read. */
     private const BLIND = 1.25;
 
+    private readonly Twin $sound;
+
     private readonly DesignExpectation $plain;
 
     public readonly Surroundings $around;
@@ -54,11 +56,17 @@ final class TwinExpectation implements Expectation
     /** @var array<string, ?Expected> */
     private array $known = [];
 
+    /**
+     * @param  Twin  $twin  of the plant as it is built
+     * @param  ?Twin  $sound  of the same, controlled as it ought to be; null where it is
+     */
     public function __construct(
         private readonly Findings $findings,
         private readonly HouseRules $rules,
         public readonly Twin $twin,
+        ?Twin $sound = null,
     ) {
+        $this->sound = $sound ?? $twin;
         $this->figures = new \WeakMap();
         $circuit = $findings->circuit;
         $this->plain = new DesignExpectation($findings, $rules);
@@ -105,7 +113,7 @@ final class TwinExpectation implements Expectation
         $run = [];
         foreach ($this->places() as $place) {
             $source = self::source($place);
-            $one = $this->twin->expected(
+            $one = $this->sound->expected(
                 $this->around,
                 'at '.$place->value,
                 fn (PlantState $state): ?float => $source instanceof Reading
@@ -160,7 +168,7 @@ final class TwinExpectation implements Expectation
         if ($row->instrument === null || ($blind && $row->weather === Weather::Needed)) {
             return $this->plain->healthy($sign);
         }
-        $one = $this->twin->expected(
+        $one = $this->sound->expected(
             $this->around,
             $sign->value,
             fn (PlantState $state): ?float => $this->measured($state, $sign),

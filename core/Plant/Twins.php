@@ -60,7 +60,11 @@ final class Twins
     public function expectation(Findings $findings, HouseRules $rules, array $good = []): Expectation
     {
         try {
-            return new TwinExpectation($findings, $rules, $this->of($findings->circuit, $rules, $good));
+            $twin = $this->of($findings->circuit, $rules, $good);
+            // Where nothing is missing it is the same circuit, so the same twin.
+            $sound = $this->of($findings->circuit->asItOughtToBe(), $rules, $good);
+
+            return new TwinExpectation($findings, $rules, $twin, $sound);
         } catch (CannotStand) {
             return new DesignExpectation($findings, $rules);
         }

@@ -15,6 +15,8 @@ export function startKeyboard() {
     if (event.key === 'Enter' && input && !event.isComposing) {
       event.preventDefault();
       const next = nextCell(input);
+      // A reading in doubt counts once it was taken twice: Enter on the same figure is that.
+      if ('doubted' in input.dataset && input.value !== '' && input.value === input.defaultValue) input.form.requestSubmit();
       next ? next.focus() : input.blur();
       next?.select();
       return;

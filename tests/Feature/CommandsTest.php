@@ -35,7 +35,7 @@ final class CommandsTest extends TestCase
         self::assertSame('a', $lines[0]['id']);
         self::assertSame([], $lines[0]['refused']);
         self::assertEqualsWithDelta(1.0, array_sum(array_column($lines[0]['ranking'], 'probability')), 0.001);
-        self::assertSame(count(Fault::cases()), count($lines[0]['ranking']));
+        self::assertGreaterThan(25, count($lines[0]['ranking']), 'every fault that such a plant can have');
         self::assertArrayHasKey('evaporator_superheat_k', $lines[0]['derived']);
         self::assertSame(['reading', 'gain_bits'], array_keys($lines[0]['next_tests'][0]));
         self::assertSame(3, $lines[1]['line']);
@@ -57,7 +57,7 @@ final class CommandsTest extends TestCase
             json_encode($file, JSON_THROW_ON_ERROR)."\n",
         );
         self::assertSame(0, $status);
-        self::assertCount(count(Fault::cases()), $lines[0]['ranking']);
+        self::assertGreaterThan(22, count($lines[0]['ranking']));
     }
 
     public function test_a_line_that_we_fail_at_is_told_and_the_rest_goes_on(): void

@@ -8,6 +8,7 @@ use App\Models\HouseRuleChoice;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use Metrum\Circuit\HouseRule;
 
 final class SettingsController extends Controller
@@ -23,7 +24,7 @@ final class SettingsController extends Controller
 
     public function update(SettingsRequest $request): RedirectResponse
     {
-        $request->user()->update(['settings' => $request->validated()]);
+        $request->user()->update(['settings' => $request->validated() + ($request->user()->settings ?? [])]);
 
         return redirect()->route('settings')->with('said', 'Saved.');
     }
@@ -43,6 +44,19 @@ final class SettingsController extends Controller
                 'said',
                 'Saved. Visits opened from now on are judged by these rules; earlier ones keep theirs.',
             );
+    }
+
+    /** Somebody says to hold licence and tools for a class of refrigerants, or takes it back. */
+    public function licence(Request $request): RedirectResponse
+    {
+        $said = $request->validate([
+            'class' => ['required', Rule::in(['A2L', 'A2', 'A3', 'B2L', 'R-744'])],
+            'held' => ['required', 'boolean'],
+        ]);
+        $held = ['licence '.$said['class'] => $request->boolean('held') ? 'yes' : 'no'];
+        $request->user()->update(['settings' => $held + ($request->user()->settings ?? [])]);
+
+        return back();
     }
 
     public function theme(Request $request): RedirectResponse

@@ -31,7 +31,9 @@ final class SecurityHeaders
             // Going back must show the visit as it stands, not as it stood.
             $response->headers->set('Cache-Control', 'no-store, private');
         }
-        header_remove('X-Powered-By');
+        if (! headers_sent()) {
+            header_remove('X-Powered-By');
+        }
         $response->headers->add([
             'Content-Security-Policy' => implode('; ', self::POLICY),
             'X-Content-Type-Options' => 'nosniff',

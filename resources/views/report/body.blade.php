@@ -10,7 +10,7 @@
 <h2>Verdict</h2>
 <table><thead><tr><th>What</th><th>Probability</th><th>Why</th></tr></thead><tbody>
     @foreach ($page->verdict->ranked(3) as $suspect)
-        <tr><th scope="row">{{ $suspect->entry()->name }}</th><td class="num">{{ App\View\Explain::percent($suspect->probability) }}</td><td>@foreach (array_slice($suspect->speaksFor, 0, 3) as [$piece, $weight]){{ $page->explain->evidence($piece) }}.<br>@endforeach @foreach (array_slice($suspect->speaksAgainst, 0, 1) as [$piece, $weight])Against: {{ lcfirst($page->explain->evidence($piece)) }}.<br>@endforeach</td></tr>
+        <tr><th scope="row">{{ $page->verdict->nameOf($suspect) }}</th><td class="num">{{ App\View\Explain::percent($suspect->probability) }}</td><td>@foreach (array_slice($suspect->speaksFor, 0, 3) as [$piece, $weight]){{ $page->explain->evidence($piece) }}.<br>@endforeach @foreach (array_slice($suspect->speaksAgainst, 0, 1) as [$piece, $weight])Against: {{ lcfirst($page->explain->evidence($piece)) }}.<br>@endforeach</td></tr>
     @endforeach
 </tbody></table>
 @if (! $page->verdict->settled->isOpen())<p>◐ Provisional: {{ implode('; ', $page->verdict->settled->reasons()) }}.</p>@endif

@@ -7,8 +7,8 @@
         <div class="lead"><h2>Nothing entered yet</h2></div>
         <p class="soft">Begin with what the owner says. A first ranking stands here after one tap.</p>
     @else
-        <div class="lead"><h2>{{ $open ? 'Still open' : $first->entry()->name }}</h2><span class="pct">{{ $open ? '' : App\View\Explain::percent($first->probability) }}</span></div>
-        @if ($open)<p class="slim-next">{{ $first->entry()->name }} {{ App\View\Explain::percent($first->probability) }}, and others</p>@else<x-bar :share="$first->probability" />@endif
+        <div class="lead"><h2>{{ $open ? 'Still open' : $verdict->nameOf($first) }}</h2><span class="pct">{{ $open ? '' : App\View\Explain::percent($first->probability) }}</span></div>
+        @if ($open)<p class="slim-next">{{ $verdict->nameOf($first) }} {{ App\View\Explain::percent($first->probability) }}, and others</p>@else<x-bar :share="$first->probability" />@endif
         @if ($verdict->nextCheck() !== null)<p class="slim-next"><b>Next: {{ lcfirst($verdict->nextCheck()->title()) }}</b>, {{ $verdict->nextCheck()->minutes }} min</p>@endif
     @endif
     @if ($verdict->cautions !== [])<p class="caution slim-caution">◐ {{ $verdict->cautions[0] }}</p>@endif
@@ -19,11 +19,13 @@
             @unless ($open || $page->station === Metrum\Circuit\Station::Verdict)@include('visit.evidence', ['suspect' => $first, 'most' => 3])@endunless
             <div class="others">
                 @foreach (array_slice($verdict->ranked(3), $open ? 0 : 1) as $suspect)
-                    <details><summary><span>{{ $suspect->entry()->name }}</span><b>{{ App\View\Explain::percent($suspect->probability) }}</b></summary>@include('visit.evidence', ['suspect' => $suspect, 'most' => 3])@include('visit.judge', ['suspect' => $suspect, 'where' => 'panel'])</details>
+                    <details><summary><span>{{ $verdict->nameOf($suspect) }}</span><b>{{ App\View\Explain::percent($suspect->probability) }}</b></summary>@include('visit.evidence', ['suspect' => $suspect, 'most' => 3])@include('visit.judge', ['suspect' => $suspect, 'where' => 'panel'])</details>
                 @endforeach
                 <div class="rest"><span>all others</span><b>{{ App\View\Explain::percent($page->restShare()) }}</b></div>
             </div>
-            @if ($verdict->nextCheck() !== null)
+            @if ($verdict->referral !== null)
+                <p class="caution">◐ {{ $verdict->referral }}</p>
+            @elseif ($verdict->nextCheck() !== null)
                 @include('visit.next-check', ['check' => $verdict->nextCheck()])
                 @if (count($verdict->checks) > 1)
                     <p class="after-that">After that: @foreach (array_slice($verdict->checks, 1, 2) as $check)<a href="{{ $page->linkTo($check) }}">{{ lcfirst($check->title()) }}</a> ({{ $check->minutes }} min){{ $loop->last ? '.' : ', ' }}@endforeach</p>

@@ -147,10 +147,7 @@ final class GatesTest extends TestCase
     {
         $findings = self::healthy();
         $contradicted = self::healthy(['readings' => ['suction_temperature_evaporator_c' => -30]]);
-        $contradictions = (new Contradictions(
-            $contradicted,
-            Figures::of($contradicted, new HouseRules()),
-        ))->all();
+        $contradictions = Contradictions::in($contradicted, new HouseRules());
         self::assertNotSame([], $contradictions);
 
         self::assertTrue(self::gates($findings)->closing([], ranWell: true)->isOpen());

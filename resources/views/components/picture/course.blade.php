@@ -19,7 +19,7 @@
     @foreach ($course->airs as $air)<line class="air" x1="{{ $air['x1'] }}" y1="{{ $air['y1'] }}" x2="{{ $air['x2'] }}" y2="{{ $air['y2'] }}"/>@endforeach
     <g @class(['run', 'unsettled' => ! $course->settled])>
         @foreach ($course->segments as $i => $s)<line @class(['stretch', 'saturated' => $s['saturated']]) stroke="url(#{{ $name }}-g{{ $i }})" x1="{{ $s['x1'] }}" y1="{{ $s['y1'] }}" x2="{{ $s['x2'] + 0.01 }}" y2="{{ $s['y2'] + 0.01 }}"/>@endforeach
-        @foreach ($course->points as $p)<circle class="{{ $p['measured'] ? 'clamp' : 'gauge' }}" cx="{{ $p['x'] }}" cy="{{ $p['y'] }}" r="{{ $p['measured'] ? 5.5 : 3.5 }}" @if ($p['measured']) stroke="{{ $p['colour'] }}" @else fill="{{ $p['colour'] }}" @endif/>@endforeach
+        @foreach ($course->points as $p)<circle class="{{ $p['measured'] ? 'clamp' : 'gauge' }} {{ $p['doubted'] ? 'doubted' : '' }}" cx="{{ $p['x'] }}" cy="{{ $p['y'] }}" r="{{ $p['measured'] ? 5.5 : 3.5 }}" @if ($p['measured']) stroke="{{ $p['colour'] }}" @else fill="{{ $p['colour'] }}" @endif/>@endforeach
     </g>
     @foreach ($course->brackets as $bracket)<path class="bracket mark-{{ $bracket['mark'] }}" d="{{ $bracket['path'] }}"/>@endforeach
     @foreach ($course->labels as $label)

@@ -1,16 +1,24 @@
 @include('visit.course')
+@if ($page->advice->licenceAsked() !== null)
+    <form class="sheet row-link" method="post" action="{{ route('settings.licence') }}">@csrf<input type="hidden" name="class" value="{{ $page->advice->licenceAsked() }}">
+        <span class="grow"><b>◐ {{ $page->findings->circuit->refrigerant }} is {{ $page->advice->licenceAsked() === 'R-744' ? 'a very high pressure refrigerant' : 'of safety class '.$page->advice->licenceAsked() }}</b><small>What to do, checks that open the circuit and charging are shown to those who hold the licence and the tools for it.</small></span>
+        <button class="btn quiet" name="held" value="1">I hold both</button>
+    </form>
+@endif
 <section class="suspects" aria-label="The first three">
     @foreach ($page->verdict->blank ? [] : $page->verdict->ranked(3) as $suspect)
         <article class="sheet">
-            <header><h2>{{ $suspect->entry()->name }}</h2><span class="pct">{{ App\View\Explain::percent($suspect->probability) }}</span></header>
+            <header><h2>{{ $page->verdict->nameOf($suspect) }}</h2><span class="pct">{{ App\View\Explain::percent($suspect->probability) }}</span></header>
             <p>{{ $suspect->entry()->mechanism }} <span class="soft">How often: {{ $suspect->entry()->howOften }}.</span></p>
             @include('visit.evidence', ['most' => 8])
+            @if ($page->verdict->referral !== null)<p class="caution">◐ {{ $page->verdict->referral }}</p>@elseif ($page->advice->licenceAsked() === null)
             <details class="fold"><summary>Check, and what to do</summary>
                 <h3>Check</h3><ul>@foreach ($suspect->entry()->check as $line)<li>{{ $line }}</li>@endforeach</ul>
-                <h3>Do</h3><ul>@foreach ($page->verdict->remedies($suspect) as $line)<li>{{ $line }}</li>@endforeach</ul>
+                <h3>Do</h3><ul>@foreach ($page->advice->remedies($suspect) as $line)<li>{{ $line }}</li>@endforeach</ul>
                 <h3>Would speak for it</h3><p>{{ implode('; ', $suspect->entry()->speaksFor) }}.</p>
                 <h3>Would speak against it</h3><p>{{ implode('; ', $suspect->entry()->speaksAgainst) }}.</p>
             </details>
+            @endif
             @include('visit.judge', ['where' => 'stage'])
         </article>
     @endforeach
@@ -22,7 +30,7 @@
 <section aria-labelledby="h-next"><h2 id="h-next">Checks that would tell most</h2>
     <div class="check-list">@foreach ($page->verdict->checks as $check)@include('visit.next-check')@endforeach</div>
 </section>
-@if ($whatIf !== null)@include('visit.what-if')@else<p class="hint">No plant can be simulated as this circuit is described: its page says why. The verdict stands on design values and house rules.</p>@endif
+@if ($page->verdict->referral !== null || $page->advice->licenceAsked() !== null)@elseif ($whatIf !== null)@include('visit.what-if')@else<p class="hint">No plant can be simulated as this circuit is described: its page says why. The verdict stands on design values and house rules.</p>@endif
 <section aria-labelledby="h-tests"><h2 id="h-tests">Tests</h2>
     @foreach ($page->stationCautions() as $caution)<p class="caution station">◐ {{ $caution }}</p>@endforeach
     <div class="choices">@foreach ($page->choices() as $choice)@include('visit.choice')@endforeach</div>

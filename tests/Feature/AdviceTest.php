@@ -1,0 +1,74 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Models\Circuit;
+use App\Models\Visit;
+use Tests\TestCase;
+
+/** What may be advised, and to whom. */
+final class AdviceTest extends TestCase
+{
+    private function visitOn(string $refrigerant): Visit
+    {
+        $this->circuit = Circuit::establish(
+            $this->circuit->site,
+            'Other room',
+            ['kind' => 'walk_in_cooler', 'refrigerant' => $refrigerant],
+            [],
+        );
+        $visit = $this->visit();
+        $this->enter($visit, 'complaint', 'too_warm', 'yes');
+
+        return $visit;
+    }
+
+    public function test_a_flammable_refrigerant_asks_for_licence_and_tools_first(): void
+    {
+        $visit = $this->visitOn('R-290');
+        $this->get("/visits/{$visit->id}/verdict")
+            ->assertSee('is of safety class A3')
+            ->assertDontSee('Check, and what to do');
+        $this->get("/visits/{$visit->id}/report")
+            ->assertSee('Held back: work on A3 asks for a licence')
+            ->assertDontSee('Weigh in');
+        $this->from("/visits/{$visit->id}/verdict")
+            ->post('/settings/licence', ['class' => 'A3', 'held' => 1])
+            ->assertRedirect("/visits/{$visit->id}/verdict");
+        $this->get("/visits/{$visit->id}/verdict")
+            ->assertDontSee('is of safety class A3')
+            ->assertSee('Check, and what to do');
+        $this->post('/settings/licence', ['class' => 'A3', 'held' => 0]);
+        $this->get("/visits/{$visit->id}/verdict")->assertSee('is of safety class A3');
+        $this->from('/')
+            ->post('/settings/licence', ['class' => 'everything', 'held' => 1])
+            ->assertSessionHasErrors('class');
+    }
+
+    public function test_ammonia_is_referred_everywhere(): void
+    {
+        $visit = $this->visitOn('R-717');
+        foreach (['verdict', 'report'] as $page) {
+            $this->get("/visits/{$visit->id}/$page")
+                ->assertSee('trained ammonia staff only')
+                ->assertDontSee('Check, and what to do')
+                ->assertDontSee('Weigh in')
+                ->assertDontSee('What would change');
+        }
+    }
+
+    public function test_what_is_in_doubt_is_dashed_asked_again_and_counts_once_taken_twice(): void
+    {
+        $visit = $this->visit();
+        $swapped = ['drier_inlet_temperature_c' => '30', 'drier_outlet_temperature_c' => '34'];
+        $this->read($visit, $swapped + ['discharge_pressure_kpa' => '14', 'ambient_temperature_c' => '24']);
+        $this->get("/visits/{$visit->id}/gauges")
+            ->assertSee('clamp doubted', false)
+            ->assertSee('take again')
+            ->assertSee('data-doubted', false);
+        $this->read($visit, $swapped);
+        $this->get("/visits/{$visit->id}/gauges")
+            ->assertDontSee('clamp doubted', false)
+            ->assertSee('warmer after the drier than before it');
+    }
+}

@@ -4,6 +4,8 @@ use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\SamePerson;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\ShutOut;
+use App\Http\NotWritable;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -18,7 +20,8 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
-        $middleware->append(PlainInput::class);
+        // Before anything is trimmed or turned: what was sent is looked at as it came.
+        $middleware->prepend(PlainInput::class);
         // Somebody whose password was changed, or who was shut out, is out everywhere.
         $middleware->authenticateSessions();
         $middleware->web(append: [ShutOut::class, SamePerson::class]);
@@ -32,5 +35,6 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectUsersTo('/');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->map(QueryException::class, NotWritable::orItself(...));
     })
     ->create();

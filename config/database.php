@@ -1,11 +1,15 @@
 <?php
 
+// A path that is not absolute is meant from the project's folder, wherever a command or a page is run from.
+$named = env('DB_DATABASE', 'database/metrum.sqlite');
+$isWhole = $named === ':memory:' || str_starts_with($named, '/');
+
 return [
     'default' => env('DB_CONNECTION', 'sqlite'),
     'connections' => [
         'sqlite' => [
             'driver' => 'sqlite',
-            'database' => env('DB_DATABASE', database_path('metrum.sqlite')),
+            'database' => $isWhole ? $named : base_path($named),
             'prefix' => '',
             'foreign_key_constraints' => true,
             // Several people write at once: readers are never blocked, a writer waits five seconds for its turn.

@@ -60,6 +60,8 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/visits/{visit}/{stage?}', [VisitController::class, 'show'])->name('visits.show');
     Route::get('/import', [VisitFileController::class, 'create'])->name('import');
     Route::post('/import', [VisitFileController::class, 'store']);
+    Route::get('/import/{import}', [VisitFileController::class, 'progress'])->name('import.progress');
+    Route::post('/import/{import}/step', [VisitFileController::class, 'step'])->name('import.step');
 
     Route::post('/follow-ups/{followUp}/done', [FollowUpController::class, 'done'])->name('follow-ups.done');
     Route::get('/follow-ups/{followUp}/calendar.ics', [FollowUpController::class, 'calendar'])->name(

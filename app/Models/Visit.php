@@ -24,6 +24,7 @@ use Metrum\Log\Log;
  * @property Carbon $opened_at
  * @property ?Carbon $closed_at
  * @property ?Carbon $ran_well_at
+ * @property ?string $told  hash of what the file told that it came from
  * @property array<string, string|array{float, float}> $house_rules in force when it was opened
  * @property array<string, mixed> $system the circuit as it was then, in the words of the visit file
  * @property array<string, float|int> $design
@@ -42,6 +43,7 @@ final class Visit extends Model
         'opened_at',
         'closed_at',
         'ran_well_at',
+        'told',
         'house_rules',
         'system',
         'design',

@@ -6,6 +6,9 @@ use App\Models\User;
 use App\Records\Edition;
 use App\Records\TwinShelf;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Foundation\Events\DiagnosingHealth;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\ServiceProvider;
 use Metrum\Plant\Shelf;
@@ -32,6 +35,7 @@ final class MetrumServiceProvider extends ServiceProvider
         $this->app->terminating(fn () => $this->app->make(Twins::class)->keep());
         Model::preventLazyLoading(! $this->app->environment('production'));
         Model::preventSilentlyDiscardingAttributes();
+        Event::listen(DiagnosingHealth::class, static fn () => DB::table('users')->exists());
         Gate::define('change-house-rules', static fn (User $user): bool => $user->isLead());
     }
 }

@@ -19,7 +19,7 @@ use Metrum\Log\Source;
 use Metrum\Plant\CannotStand;
 use Metrum\Plant\Twins;
 
-/** Takes visit files into the logbook: all of a file, or nothing of it. */
+/** Takes visit files into the logbook: all of a file, or nothing of it; the same visit once, however often it comes. */
 final readonly class Importer
 {
     /** m by which a site may lie off and still be at sea level. */
@@ -30,49 +30,46 @@ final readonly class Importer
     }
 
     /**
-     * @param  ?Circuit  $circuit  where the visit belongs; a circuit of its own is made where none is given
+     * @param  ?Circuit  $circuit  where the visits belong; circuits of their own are made where none is given
      * @return non-empty-list<Visit>
      *
      * @throws Refused
      */
-    public function import(string $text, ?Circuit $circuit): array
+    public function import(VisitLines $lines, ?Circuit $circuit): array
     {
-        $all = $this->read($text);
-        $visits = DB::transaction(
-            fn (): array => array_map(fn (Findings $findings): Visit => $this->visit($findings, $circuit), $all),
-        );
-        foreach ($visits as $visit) {
-            $this->judge->again($visit);
-        }
-
-        return $visits;
-    }
-
-    /**
-     * @return non-empty-list<Findings>
-     *
-     * @throws Refused
-     */
-    private function read(string $text): array
-    {
-        $many = json_decode($text) === null && str_contains(trim($text), "\n");
-        $lines = $many
-            ? array_filter(explode("\n", $text), static fn (string $line): bool => trim($line) !== '')
-            : [$text];
         $all = $reasons = [];
-        foreach ($lines as $i => $line) {
+        foreach ($lines->all as [$number, $line]) {
             try {
-                $all[] = $this->standing(self::happened(VisitReader::json($line)));
+                $all[] = $this->check($line);
             } catch (Refused $file) {
                 foreach ($file->reasons as $reason) {
-                    $reasons[] = $many ? 'line '.($i + 1).', '.$reason : $reason;
+                    $reasons[] = $lines->at($number, $reason);
                 }
             }
         }
+        if ($reasons !== []) {
+            throw new Refused($reasons);
+        }
+        assert($all !== []);
 
-        return $reasons === [] && $all !== []
-            ? $all
-            : throw new Refused($reasons === [] ? ['file: it is empty'] : $reasons);
+        return array_map(fn (Findings $findings): Visit => $this->take($findings, $circuit), $all);
+    }
+
+    /** What a line tells. @throws Refused */
+    public function check(string $line): Findings
+    {
+        return $this->standing(self::happened(VisitReader::json($line)));
+    }
+
+    /** Takes one visit in, in a moment of its own: others write in between. */
+    public function take(Findings $findings, ?Circuit $circuit): Visit
+    {
+        $visit = DB::transaction(fn (): Visit => $this->known($findings) ?? $this->visit($findings, $circuit));
+        if ($visit->wasRecentlyCreated) {
+            $this->judge->again($visit);
+        }
+
+        return $visit;
     }
 
     /** @throws Refused where the visit has not happened yet; clocks may differ by a day over the world */
@@ -100,24 +97,36 @@ final readonly class Importer
         return $findings;
     }
 
+    /** The visit that tells the same already: by its id where it has one of ours, else by what it tells. */
+    private function known(Findings $findings): ?Visit
+    {
+        $visits = Visit::query()->with('circuit.plant', 'circuit.site');
+        $id = self::ulid($findings);
+        if ($id === null) {
+            return $visits->where('told', self::told($findings))->first();
+        }
+        $known = $visits->whereIn('id', [$id, strtolower($id), strtoupper($id)])->first();
+
+        return $known !== null && self::told($known->findings()) === self::told($findings) ? $known : null;
+    }
+
     private function visit(Findings $findings, ?Circuit $circuit): Visit
     {
-        $id = Str::isUlid((string) $findings->id) ? (string) $findings->id : null;
-        $known =
-            $id === null
-                ? null
-                : Visit::query()->with('circuit.plant', 'circuit.site')->where('id', $id)->first();
-        if ($known !== null && self::sameFindings($known->findings(), $findings)) {
-            return $known;
-        }
         $circuit ??= $this->circuitOf($findings);
         $takenAt = $findings->takenAt === null ? Carbon::now() : Carbon::parse($findings->takenAt)->utc();
+        $id = self::ulid($findings);
+        $isFree =
+            $id !== null &&
+            ! Visit::query()
+                ->whereIn('id', [strtolower($id), strtoupper($id)])
+                ->exists();
         $visit = Visit::open(
             $circuit->loadMissing('site', 'plant'),
             $this->user,
             $takenAt,
-            $known === null ? $id : null,
+            $isFree ? strtolower($id) : null,
         );
+        $visit->update(['told' => self::told($findings)]);
         $recorder = new Recorder(
             $visit,
             Author::of($this->user),
@@ -129,22 +138,34 @@ final readonly class Importer
         return $visit;
     }
 
-    /** Whether two files tell the same of a plant; when and where may be written differently. */
-    private static function sameFindings(Findings $one, Findings $other): bool
+    private static function ulid(Findings $findings): ?string
     {
-        $told = static function (Findings $findings): array {
-            $parts = array_flip(['state', 'readings', 'observations', 'tests']);
-            $words = [
-                ...array_column($findings->complaints, 'value'),
-                ...array_column($findings->confirmed, 'value'),
-            ];
-            sort($words);
+        return Str::isUlid((string) $findings->id) ? (string) $findings->id : null;
+    }
 
-            return array_intersect_key(VisitWriter::file($findings), $parts) + ['words' => $words];
-        };
+    /** What a file tells of a plant, in short; when and where may be written differently for a visit with an id. */
+    private static function told(Findings $findings): string
+    {
+        $file = VisitWriter::file($findings);
+        $parts = ['state', 'readings', 'observations', 'tests'];
+        if (self::ulid($findings) === null) {
+            array_push($parts, 'id', 'taken_at', 'system', 'design');
+        }
+        $words = [
+            ...array_column($findings->complaints, 'value'),
+            ...array_column($findings->confirmed, 'value'),
+        ];
+        sort($words);
+        $told = array_intersect_key($file, array_flip($parts)) + ['words' => $words];
+        // The order of keys does not matter.
+        foreach ($told as &$part) {
+            if (is_array($part) && ! array_is_list($part)) {
+                ksort($part);
+            }
+        }
+        ksort($told);
 
-        // Not identical: the order of keys does not matter.
-        return $told($one) == $told($other);
+        return hash('sha256', json_encode($told, JSON_THROW_ON_ERROR));
     }
 
     /** A circuit with just these words and figures, under the site for imported visits at that atmosphere. */

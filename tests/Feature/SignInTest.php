@@ -24,6 +24,7 @@ final class SignInTest extends TestCase
             '{entry}' => 'x',
             '{followUp}' => 'x',
             '{user}' => $this->technician->id,
+            '{import}' => 'x',
         ];
         $closed = 0;
         foreach (Route::getRoutes()->getRoutes() as $route) {

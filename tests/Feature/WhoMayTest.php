@@ -3,6 +3,7 @@
 namespace Tests\Feature;
 
 use App\Models\FollowUp;
+use App\Models\Import;
 use App\Models\User;
 use App\Models\Visit;
 use Illuminate\Routing\Route as Registered;
@@ -76,6 +77,8 @@ final class WhoMayTest extends TestCase
         'GET follow-ups/{followUp}/calendar.ics' => self::SIGNED_IN,
         'GET import' => self::SIGNED_IN,
         'POST import' => self::SIGNED_IN,
+        'GET import/{import}' => self::ITS_OWN,
+        'POST import/{import}/step' => self::ITS_OWN,
         'GET people' => self::LEADS,
         'POST people' => self::LEADS,
         'PUT people/{user}' => self::LEADS,
@@ -165,6 +168,13 @@ final class WhoMayTest extends TestCase
             '{entry}' => $visit->log()->facts[0]->id,
             '{followUp}' => $followUp->id,
             '{user}' => $somebody->id,
+            '{import}' => Import::query()->create([
+                'user_id' => $this->technician->id,
+                'name' => 'visits.jsonl',
+                'visits' => 30,
+                'checked' => 30,
+                'taken' => 30,
+            ])->id,
         ];
     }
 

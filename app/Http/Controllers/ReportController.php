@@ -13,6 +13,9 @@ use Illuminate\Http\Response;
 
 final class ReportController extends Controller
 {
+    /** Seconds that the longest report may take. */
+    private const PATIENCE = 300;
+
     public function __construct(private readonly Judge $judge)
     {
     }
@@ -38,6 +41,8 @@ final class ReportController extends Controller
         );
         $pdf->loadHtml(view('report.pdf', ['report' => $report])->render());
         $pdf->setPaper('A4');
+        // A visit of many long notes takes a while; it is whole all the same.
+        set_time_limit(self::PATIENCE);
         $pdf->render();
 
         return response((string) $pdf->output(), 200, [

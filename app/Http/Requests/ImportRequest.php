@@ -2,8 +2,12 @@
 
 namespace App\Http\Requests;
 
+use App\Models\Circuit;
+use App\Records\UploadLimit;
+use App\Records\VisitLines;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\ValidationException;
 
 final class ImportRequest extends FormRequest
 {
@@ -11,26 +15,66 @@ final class ImportRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'file' => ['required', 'file', 'max:4096'],
+            'file' => ['required', 'file', 'max:'.UploadLimit::kilobytes()],
             'circuit_id' => ['nullable', 'string', 'exists:circuits,id'],
+            'other_refrigerant' => ['nullable', 'boolean'],
         ];
     }
 
     /** The content of the file that was chosen. */
     public function text(): string
     {
-        $file = $this->file('file');
+        $file = $this->upload();
 
-        return $file instanceof UploadedFile ? (string) $file->get() : '';
+        return $file === null ? '' : (string) $file->get();
+    }
+
+    public function name(): string
+    {
+        return (string) $this->upload()?->getClientOriginalName();
+    }
+
+    /** Where the visits belong; null: a circuit of their own. */
+    public function circuit(): ?Circuit
+    {
+        return Circuit::query()->with('site', 'plant')->where('id', $this->validated('circuit_id'))->first();
+    }
+
+    /** A file of one refrigerant into a circuit of another asks first. @throws ValidationException */
+    public function asksAboutRefrigerant(VisitLines $lines, ?Circuit $circuit): void
+    {
+        if ($circuit === null || $this->boolean('other_refrigerant')) {
+            return;
+        }
+        foreach ($lines->all as [, $line]) {
+            $told = json_decode($line, true)['system']['refrigerant'] ?? null;
+            if (is_string($told) && $told !== $circuit->known()->refrigerant) {
+                throw ValidationException::withMessages([
+                    'other_refrigerant' => "The file is of $told, {$circuit->name} holds ".
+                        $circuit->known()->refrigerant.
+                        '. Choose the file again, and say that it belongs there.',
+                ]);
+            }
+        }
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
+        $most = UploadLimit::inWords();
+
         return [
             'file.required' => 'Choose a visit file first.',
-            'file.max' => 'The file is larger than 4 MB; a visit file is a few kilobytes.',
+            'file.uploaded' => "The file is larger than the $most that can be sent here, or did not arrive whole.",
+            'file.max' => "The file is larger than the $most that can be sent here; a visit file is a few kilobytes.",
             'circuit_id.exists' => 'That circuit is not known.',
         ];
+    }
+
+    private function upload(): ?UploadedFile
+    {
+        $file = $this->file('file');
+
+        return $file instanceof UploadedFile ? $file : null;
     }
 }

@@ -28,7 +28,14 @@ final readonly class NoteWritten implements KindOfFact
             return $key === self::SUMMARY ? new Content($key) : throw NotAFact::because('The note is empty.');
         }
 
-        return new Content($key, null, null, ['text' => mb_substr($said->typed, 0, self::LONGEST)]);
+        $length = mb_strlen($said->typed);
+        if ($length > self::LONGEST) {
+            throw NotAFact::because(
+                "It has $length characters; ".self::LONGEST.' are possible. Nothing was cut.',
+            );
+        }
+
+        return new Content($key, null, null, ['text' => $said->typed]);
     }
 
     public function place(Fact $fact): string

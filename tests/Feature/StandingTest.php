@@ -237,4 +237,43 @@ final class StandingTest extends TestCase
             ->assertHeader('Content-Type', 'application/pdf');
         self::assertLessThan(30.0, microtime(true) - $began, 'within what a server waits');
     }
+
+    public function test_files_broken_at_any_place_are_refused_in_words_or_read_as_what_they_say(): void
+    {
+        mt_srand(20261126);
+        $whole = self::file([
+            'id' => 'one',
+            'readings' => ['box_temperature_c' => 4.2, 'suction_pressure_kpa' => 210],
+        ]);
+        $refused = 0;
+        for ($i = 0; $i < 150; $i++) {
+            $at = mt_rand(0, strlen($whole) - 1);
+            $broken = match ($i % 4) {
+                0 => substr($whole, 0, $at),
+                1 => substr_replace($whole, '', $at, mt_rand(1, 9)),
+                2 => substr_replace($whole, chr(mt_rand(33, 126)), $at, 1),
+                default => substr_replace(
+                    $whole,
+                    substr($whole, $at, mt_rand(1, 30)),
+                    mt_rand(0, strlen($whole)),
+                    0,
+                ),
+            };
+            $before = Visit::query()->count();
+            $answer = $this->from('/import')->post('/import', ['file' => self::upload($broken)]);
+            $answer->assertRedirect();
+            $reasons = session('refused');
+            self::assertSame(
+                $reasons === null || $reasons === [],
+                ! $answer->isRedirect(url('/import')),
+                $broken,
+            );
+            if ($answer->isRedirect(url('/import'))) {
+                self::assertSame($before, Visit::query()->count(), $broken);
+                $refused++;
+            }
+            session()->forget('refused');
+        }
+        self::assertGreaterThan(100, $refused);
+    }
 }

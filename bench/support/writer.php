@@ -1,0 +1,19 @@
+<?php
+
+// Writes facts until it is killed; prints the id of each once the database has confirmed it.
+//   php bench/support/writer.php DATABASE VISIT NUMBER
+
+[, $file, $visit, $number] = $argv;
+$pdo = new PDO('sqlite:'.$file, null, null, [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_TIMEOUT => 10]);
+$of = $pdo->query("select circuit_id, user_id from visits where id = '$visit'")->fetch(PDO::FETCH_ASSOC);
+$insert = $pdo->prepare(
+    'insert into facts
+    (id, visit_id, circuit_id, user_id, kind, subject, key, value, data, source, taken_at, created_at)
+    values (?, ?, ?, ?, \'reading\', \'\', \'box_temperature_c\', 277.15, \'{}\', \'hand\', ?, ?)',
+);
+for ($i = 0; ; $i++) {
+    $id = sprintf('%013d%013d', $number, $i);
+    $now = date('Y-m-d H:i:s');
+    $insert->execute([$id, $visit, $of['circuit_id'], $of['user_id'], $now, $now]);
+    echo $id, "\n";
+}

@@ -12,7 +12,7 @@ use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
 use Metrum\Plant\Expectation;
 
-/** The gaps that are judged, each with its band: the plate's where one is given, the house rule's else. */
+/** The gaps that are judged, each by what this plant should show here and now, within the limits that hold anywhere. */
 final readonly class CourseGaps
 {
     /** K of the discharge pipe below which nothing running is, where no twin says it. */
@@ -45,60 +45,72 @@ final readonly class CourseGaps
             return [];
         }
         $wanted = $this->wanted;
+        $atCoil = $this->findings->reading(Reading::EvaporatorPressure) !== null;
         $gaps = [
             $this->discharge(),
-            $this->split(),
-            $this->gap(GapName::Subcooling, Derived::Subcooling, $wanted->subcooling(), 2.0),
+            $this->gap(GapName::Split, Derived::CondenserSplit, Sign::Split, $wanted->condenserSplit(), 3.0),
+            $this->gap(GapName::Subcooling, Derived::Subcooling, Sign::Subcooling, $wanted->subcooling(), 2.0),
             $this->drier(),
-            $this->gap(GapName::Td, Derived::EvaporatorTd, $wanted->evaporatorTd(), 3.0),
-            $this->gap(GapName::Superheat, Derived::EvaporatorSuperheat, $wanted->superheat(), 2.0),
-            $this->lineGain(),
             $this->gap(
-                GapName::AtCompressor,
-                Derived::CompressorSuperheat,
-                $wanted->compressorSuperheat(),
-                5.0,
+                GapName::Td,
+                Derived::EvaporatorTd,
+                $atCoil ? Sign::TdCoil : Sign::TdSuction,
+                $wanted->evaporatorTd(),
+                3.0,
             ),
+            $this->gap(
+                GapName::Superheat,
+                Derived::EvaporatorSuperheat,
+                $atCoil ? Sign::Superheat : Sign::SuperheatSuction,
+                $wanted->superheat(),
+                2.0,
+            ),
+            $this->gap(GapName::LineGain, Derived::SuctionLineGain, Sign::LineGain, $wanted->lineGain(), 6.0)
+                ?->upwardOnly(),
+            $this->atCompressor(),
         ];
 
         return array_values(array_filter($gaps));
     }
 
-    private function gap(GapName $name, Derived $key, Band $band, float $near): ?Gap
+    /** By what this plant should show; where nothing tells that, by what is wanted. */
+    private function gap(GapName $name, Derived $key, Sign $sign, Band $wanted, float $near): ?Gap
     {
         $value = $this->figures->value($key);
+        if ($value === null) {
+            return null;
+        }
+        $expected = $this->expectation->healthy($sign);
 
-        return $value === null ? null : Gap::difference($name, $value, $band, $near, $this->settled);
+        return $expected === null
+            ? Gap::difference($name, $value, $wanted, $near, $this->settled)
+            : Gap::ofPlant($name, $value, $expected, $this->expectation->by(), $wanted, $this->settled);
     }
 
-    private function lineGain(): ?Gap
+    /** Whatever the plant usually shows: below the floor liquid may reach the compressor. */
+    private function atCompressor(): ?Gap
     {
-        $value = $this->figures->value(Derived::SuctionLineGain);
+        $wanted = $this->wanted->compressorSuperheat();
+        $gap = $this->gap(
+            GapName::AtCompressor,
+            Derived::CompressorSuperheat,
+            Sign::SuperheatFar,
+            $wanted,
+            5.0,
+        );
 
-        return $value === null
-            ? null
-            : Gap::upward(GapName::LineGain, $value, $this->wanted->lineGain(), 6.0, $this->settled);
+        return $gap?->notBelow($wanted->low, 'not below '.$wanted->source, $this->settled);
     }
 
     private function drier(): ?Gap
     {
         $rule = $this->wanted->drierDrop();
         $band = new Band(self::TWO_CLAMPS, $rule->low, $rule->source);
+        $value = $this->figures->value(Derived::DrierDrop);
 
-        return $this->gap(GapName::DrierDrop, Derived::DrierDrop, $band, $rule->high - $rule->low);
-    }
-
-    /** Where head pressure control has to hold, the split is no longer judged by its band. */
-    private function split(): ?Gap
-    {
-        $band = $this->wanted->condenserSplit();
-        $expected = $this->expectation->healthy(Sign::Split);
-        if ($this->findings->circuit->holdsHead() && $expected !== null && $expected->value > $band->high) {
-            $source = $band->source.', head held up in the cold';
-            $band = new Band($band->low, $expected->value + $expected->deviation, $source);
-        }
-
-        return $this->gap(GapName::Split, Derived::CondenserSplit, $band, 3.0);
+        return $value === null
+            ? null
+            : Gap::difference(GapName::DrierDrop, $value, $band, $rule->high - $rule->low, $this->settled);
     }
 
     private function discharge(): ?Gap

@@ -62,7 +62,7 @@ final readonly class CourseLabels
         $gap = $bracket->gap;
         [$x, $y] = $bracket->anchor();
         $value = $gap->shown($this->units);
-        $wanted = $gap->name === GapName::Discharge ? '' : $gap->wanted($this->units);
+        $wanted = $gap->name === GapName::Discharge ? '' : $gap->span($this->units);
         $width = max(
             self::NAME_WIDTH * mb_strlen($gap->name->value) + 16,
             self::VALUE_WIDTH * mb_strlen($value) + self::WANTED_WIDTH * mb_strlen($wanted) + 6,

@@ -4,10 +4,11 @@ namespace App\Picture;
 
 use Metrum\Circuit\Band;
 use Metrum\Findings\Mark;
+use Metrum\Plant\Expected;
 use Metrum\Quantity\Kind;
 use Metrum\Quantity\Units;
 
-/** A difference that a technician judges: what it is called, its value, what is wanted, and the mark. */
+/** A difference that a technician judges: its value, the span in which it should lie here and now, and the mark. */
 final readonly class Gap
 {
     private function __construct(
@@ -16,7 +17,47 @@ final readonly class Gap
         public Band $band,
         public Kind $quantity,
         public Mark $mark,
+        public ?Band $wanted = null,
     ) {
+    }
+
+    /**
+     * Judged by what this plant should show here and now: the mark comes from the distance in its deviations.
+     *
+     * @param  Band  $wanted  what one adjusts to: plate, maker or house rule
+     */
+    public static function ofPlant(
+        GapName $name,
+        float $value,
+        Expected $expected,
+        string $source,
+        Band $wanted,
+        bool $settled,
+    ): self {
+        $width = Mark::FINE_WITHIN * $expected->deviation;
+        $span = new Band($expected->value - $width, $expected->value + $width, $source);
+        $mark = Mark::ofDeviations(($value - $expected->value) / $expected->deviation, $settled);
+
+        return new self($name, $value, $span, Kind::Difference, $mark, $wanted);
+    }
+
+    /** Less is never wrong. */
+    public function upwardOnly(): self
+    {
+        return $this->value > $this->band->high
+            ? $this
+            : new self($this->name, $this->value, $this->band, $this->quantity, Mark::Fine, $this->wanted);
+    }
+
+    /** Below this it asks to act, whatever the plant usually shows. */
+    public function notBelow(float $floor, string $source, bool $settled): self
+    {
+        $band = $floor <= $this->band->low
+            ? $this->band
+            : new Band($floor, max($floor, $this->band->high), $this->band->source.'; '.$source);
+        $mark = $this->value < $floor ? $this->mark->or($settled ? Mark::Act : Mark::Look) : $this->mark;
+
+        return new self($this->name, $this->value, $band, $this->quantity, $mark, $this->wanted);
     }
 
     /**
@@ -33,14 +74,6 @@ final readonly class Gap
             Kind::Difference,
             self::judged($band->miss($value), $near, $settled),
         );
-    }
-
-    /** Judged only upward: less is never wrong. */
-    public static function upward(GapName $name, float $value, Band $band, float $near, bool $settled): self
-    {
-        $mark = self::judged(max(0.0, $band->miss($value)), $near, $settled);
-
-        return new self($name, $value, $band, Kind::Difference, $mark);
     }
 
     /** A temperature, K, against what is expected of it. */
@@ -65,21 +98,30 @@ final readonly class Gap
         return $units->number($this->value, $this->quantity);
     }
 
-    public function wanted(Units $units): string
+    /** The span in which it should lie, beside the figure. */
+    public function span(Units $units): string
     {
         return str_replace(' to ', '–', $units->span($this->band->low, $this->band->high, $this->quantity));
     }
 
-    /** "Superheat 15.6 K, wanted 4.5 to 6.5 K: act" */
+    /** What one adjusts to, where that is another span. */
+    public function wanted(Units $units): string
+    {
+        return $this->wanted === null
+            ? ''
+            : $units->span($this->wanted->low, $this->wanted->high, $this->quantity).', '.$this->wanted->source;
+    }
+
+    /** "Superheat 15.6 K, should be 4.5 to 6.5 K: act" */
     public function sentence(Units $units): string
     {
-        $wanted = $units->span($this->band->low, $this->band->high, $this->quantity);
+        $span = $units->span($this->band->low, $this->band->high, $this->quantity);
 
         return $this->name->value.
             ' '.
             $units->text($this->value, $this->quantity).
-            ', wanted '.
-            $wanted.
+            ', should be '.
+            $span.
             ' '.
             $units->symbol($this->quantity).
             ': '.

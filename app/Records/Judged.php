@@ -4,6 +4,7 @@ namespace App\Records;
 
 use App\Models\Visit;
 use Metrum\Circuit\HouseRules;
+use Metrum\Diagnosis\AsTyped;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Findings;
 use Metrum\Log\Log;
@@ -27,5 +28,11 @@ final readonly class Judged
     public function twin(): ?TwinExpectation
     {
         return $this->expectation instanceof TwinExpectation ? $this->expectation : null;
+    }
+
+    /** In what the outcomes of a check would be typed. */
+    public function asTyped(): AsTyped
+    {
+        return new AsTyped($this->findings, $this->rules, $this->expectation->yardstick());
     }
 }

@@ -3,43 +3,56 @@
 namespace App\Records;
 
 use App\Models\FollowUp;
+use App\Models\Site;
 use App\Models\Visit;
-use Illuminate\Support\Collection;
+use Illuminate\Contracts\Pagination\LengthAwarePaginator;
 
 /** What waits today: visits still open, follow-ups due, circuits whose last visit left something wrong. */
 final readonly class Today
 {
+    /** What a page of each list holds; the rest is on its next pages. */
     private const MOST = 12;
 
-    private const LOOKS = 6;
+    private const LOOKS = 8;
 
-    /** @return Collection<int, Visit> */
-    public function openVisits(): Collection
+    private const SITES = 40;
+
+    /** @return LengthAwarePaginator<int, Visit> */
+    public function openVisits(): LengthAwarePaginator
     {
         return Visit::stillOpen()
             ->with('circuit.site', 'circuit.plant', 'user')
             ->latest('opened_at')
-            ->limit(self::MOST)
-            ->get();
+            ->paginate(self::MOST, pageName: 'open');
     }
 
-    /** @return Collection<int, FollowUp> */
-    public function followUps(): Collection
+    /**
+     * What is promised, and what was done today, so that a wrong tap can be taken back.
+     *
+     * @return LengthAwarePaginator<int, FollowUp>
+     */
+    public function followUps(): LengthAwarePaginator
     {
         return FollowUp::query()
-            ->whereNull('done_at')
+            ->where(static fn ($open) => $open->whereNull('done_at')->orWhere('done_at', '>=', now()->startOfDay()))
             ->with('circuit.site')
+            ->orderByRaw('done_at is not null')
             ->orderBy('due_on')
-            ->limit(self::MOST)
-            ->get();
+            ->paginate(self::MOST, pageName: 'promised');
+    }
+
+    /** @return LengthAwarePaginator<int, Site> */
+    public function sites(): LengthAwarePaginator
+    {
+        return Site::query()->withCount('circuits')->orderBy('name')->paginate(self::SITES, pageName: 'sites');
     }
 
     /**
      * Last closed visits of circuits that ended with a fault still leading, worst first.
      *
-     * @return Collection<int, Visit> with what each came to
+     * @return LengthAwarePaginator<int, Visit> with what each came to
      */
-    public function needingALook(): Collection
+    public function needingALook(): LengthAwarePaginator
     {
         return Visit::query()
             ->select('visits.*')
@@ -54,8 +67,7 @@ final readonly class Today
                     ->whereNotNull('later.closed_at'),
             )
             ->orderByDesc('verdicts.probability')
-            ->limit(self::LOOKS)
             ->with('circuit.site', 'verdict')
-            ->get();
+            ->paginate(self::LOOKS, pageName: 'looks');
     }
 }

@@ -3,6 +3,7 @@
 namespace App\View;
 
 use Metrum\Circuit\Reading;
+use Metrum\Diagnosis\AsTyped;
 use Metrum\Diagnosis\Check;
 use Metrum\Diagnosis\Evidence;
 use Metrum\Diagnosis\Outcome;
@@ -10,6 +11,7 @@ use Metrum\Diagnosis\Signal;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figure;
 use Metrum\Findings\Findings;
+use Metrum\Findings\Mark;
 use Metrum\Log\Fact;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\Kind;
@@ -18,9 +20,6 @@ use Metrum\Quantity\Units;
 /** Puts what the core found into sentences, in one person's units. */
 final readonly class Explain
 {
-    /** Deviations beyond which a sign is said to be high or low. */
-    private const BEYOND = 1.0;
-
     public function __construct(private Units $units)
     {
     }
@@ -38,22 +37,25 @@ final readonly class Explain
         return 'Complaint: '.mb_strtolower((string) $piece->complaint?->label());
     }
 
-    /** "below 1.0 K" */
-    public function outcome(Check $check, Outcome $outcome): string
+    /** "below 1.9 bar": in what is typed for it, where one reading is; else in the figure. */
+    public function outcome(Check $check, Outcome $outcome, AsTyped $asTyped): string
     {
         if ($outcome->word !== null) {
             return $outcome->word->label();
         }
-        $kind = $check->sign?->row()->quantity ?? Kind::Count;
+        $typed = $asTyped->ends($check, $outcome);
+        $kind = $typed === null ? $check->sign?->row()->quantity : AsTyped::reading($check)?->quantity();
+        [$from, $to] = $typed ?? [$outcome->from, $outcome->to];
 
+        return $this->between($from, $to, $kind ?? Kind::Count);
+    }
+
+    private function between(?float $from, ?float $to, Kind $kind): string
+    {
         return match (true) {
-            $outcome->from === null && $outcome->to !== null => 'below '.
-                $this->units->text($outcome->to, $kind),
-            $outcome->to === null && $outcome->from !== null => 'above '.
-                $this->units->text($outcome->from, $kind),
-            default => $this->units->span((float) $outcome->from, (float) $outcome->to, $kind).
-                ' '.
-                $this->units->symbol($kind),
+            $from === null && $to !== null => 'below '.$this->units->text($to, $kind),
+            $to === null && $from !== null => 'above '.$this->units->text($from, $kind),
+            default => $this->units->span((float) $from, (float) $to, $kind).' '.$this->units->symbol($kind),
         };
     }
 
@@ -85,6 +87,12 @@ final readonly class Explain
             : $this->units->text($figure->si, $figure->key->quantity());
     }
 
+    /** A heading within a sentence: what begins with a shortening keeps it. */
+    public static function within(string $heading): string
+    {
+        return preg_match('/^\p{Lu}{2}/u', $heading) === 1 ? $heading : lcfirst($heading);
+    }
+
     public static function percent(float $share): string
     {
         return match (true) {
@@ -99,13 +107,16 @@ final readonly class Explain
         $row = $signal->sign->row();
         $deviations = $signal->deviations();
         $phrase = match (true) {
-            $deviations > self::BEYOND => $row->high,
-            $deviations < -self::BEYOND => $row->low,
+            $deviations > Mark::FINE_WITHIN => $row->high,
+            $deviations < -Mark::FINE_WITHIN => $row->low,
             default => $row->fine,
         };
         $measured = $this->units->text($signal->measured, $row->quantity);
         $usual = $this->units->number($signal->expected->value, $row->quantity);
 
-        return $row->label.' '.$measured.', usual '.$usual.': '.$phrase;
+        // Told apart only where they read differently.
+        $beside = $usual === $this->units->number($signal->measured, $row->quantity) ? '' : ', usual '.$usual;
+
+        return $row->label.' '.$measured.$beside.': '.$phrase;
     }
 }

@@ -80,7 +80,17 @@ final readonly class Wanted
         }
         $raise = $floor - $band->middle();
 
-        return new Band($band->low + $raise, $band->high + $raise, $band->source.', raised for the glide');
+        $source = $band->source.', raised for the '.$this->whyRaised();
+
+        return new Band($band->low + $raise, $band->high + $raise, $source);
+    }
+
+    /** What takes the room: on a single fluid there is no glide. */
+    private function whyRaised(): string
+    {
+        $glides = $this->rules->judgesAtMidGlide() && count($this->circuit->fluid()->composition) > 1;
+
+        return $glides ? 'glide' : 'superheat';
     }
 
     /** The smallest TD (K) that leaves room for the wanted superheat in this refrigerant. */

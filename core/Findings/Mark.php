@@ -11,6 +11,27 @@ enum Mark: string
     case Look = 'look';
     case Fine = 'fine';
 
+    /** Deviations of a sound plant within which something is fine, and beyond which it asks to act. */
+    public const FINE_WITHIN = 1.5;
+
+    public const ACT_BEYOND = 3.0;
+
+    /** @param  bool  $settled  what is not settled never asks to act */
+    public static function ofDeviations(float $deviations, bool $settled): self
+    {
+        return match (true) {
+            abs($deviations) <= self::FINE_WITHIN => self::Fine,
+            abs($deviations) <= self::ACT_BEYOND || ! $settled => self::Look,
+            default => self::Act,
+        };
+    }
+
+    /** The more severe of two. */
+    public function or(self $other): self
+    {
+        return $this->order() <= $other->order() ? $this : $other;
+    }
+
     public function sign(): string
     {
         return match ($this) {

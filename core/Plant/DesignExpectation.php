@@ -65,6 +65,11 @@ final readonly class DesignExpectation implements Expectation
         return $this->settledValue($sign)?->widened($this->unrest());
     }
 
+    public function by(): string
+    {
+        return 'design values and house rules';
+    }
+
     public function yardstick(): Yardstick
     {
         return new Yardstick(

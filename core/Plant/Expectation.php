@@ -25,4 +25,7 @@ interface Expectation
      * @return array<string, Expected>
      */
     public function run(): array;
+
+    /** Where it comes from, in words. */
+    public function by(): string;
 }

@@ -93,6 +93,11 @@ final class TwinExpectation implements Expectation
         return $this->known[$sign->value];
     }
 
+    public function by(): string
+    {
+        return 'this plant’s twin';
+    }
+
     public function isCold(): ?bool
     {
         return $this->plain->isCold();

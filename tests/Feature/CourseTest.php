@@ -5,6 +5,7 @@ namespace Tests\Feature;
 use App\Picture\Course;
 use App\Picture\CourseFacts;
 use Metrum\Circuit\HouseRules;
+use Metrum\Diagnosis\Diagnosis;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Place;
@@ -101,11 +102,24 @@ final class CourseTest extends TestCase
             Visits::cooler([
                 'suction_pressure_kpa' => 215,
                 'suction_temperature_evaporator_c' => 1.6,
-                'receiver_outlet_temperature_c' => 34.0,
+                'receiver_outlet_temperature_c' => 36.0,
             ]),
         );
         self::assertSame(['act', 'act'], [$starved['superheat'], $starved['TD']]);
         self::assertSame('look', $starved['subcooling']);
+        // What the mark is judged by is what the evidence says.
+        $findings = Visits::cooler(['suction_pressure_kpa' => 215, 'suction_temperature_evaporator_c' => 1.6]);
+        $signals = (new Diagnosis())->of($findings)->signals;
+        foreach (self::course($findings)->gaps as $gap) {
+            $sign =
+                ['superheat' => 'superheat_suction', 'TD' => 'td_suction', 'split' => 'split'][
+                    $gap->name->value
+                ] ?? null;
+            if ($sign !== null) {
+                self::assertEqualsWithDelta($signals[$sign]->expected->value, $gap->band->middle(), 0.05);
+                self::assertEqualsWithDelta($signals[$sign]->measured, $gap->value, 1e-9);
+            }
+        }
         // Not settled: nothing is more than a look.
         self::assertNotContains(
             'act',
@@ -179,7 +193,7 @@ final class CourseTest extends TestCase
             'name' => 't',
         ])->render();
         self::assertStringContainsString('role="img"', $svg);
-        self::assertStringContainsString('superheat 5.6 K, wanted 4 to 7 K: fine', $svg);
+        self::assertMatchesRegularExpression('/superheat 5\.6 K, should be [\d.]+ to [\d.]+ K: fine/', $svg);
     }
 
     /**

@@ -217,7 +217,10 @@ final class LeaveTest extends TestCase
         self::assertSame(now()->addDays(3)->format('Ymd'), $said('DTSTART'));
         $this->post("/follow-ups/{$followUp->id}/done", ['done' => 1]);
         $this->post("/follow-ups/{$followUp->id}/done", ['done' => 1]);
+        $this->get('/')->assertSee('Not done after all');
+        $this->travel(1)->days();
         $this->get('/')->assertDontSee('Search the leak, roof');
+        $this->travelBack();
         $this->post("/follow-ups/{$followUp->id}/done", ['done' => 0]);
         self::assertNull($followUp->fresh()?->done_at, 'done can be taken back');
     }

@@ -76,7 +76,7 @@ final class VisitTest extends TestCase
             ->assertSee('superheat 5.6')
             ->assertSee('id="course-box"', false)
             ->assertSee('id="verdict"', false)
-            ->assertSee('superheat 5.6 K, wanted', false);
+            ->assertSee('superheat 5.6 K, should be', false);
         $answer->assertDontSee('<html', false);
     }
 

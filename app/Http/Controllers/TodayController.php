@@ -3,15 +3,12 @@
 namespace App\Http\Controllers;
 
 use App\Models\Circuit;
-use App\Models\Site;
 use App\Records\Today;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
 final class TodayController extends Controller
 {
-    private const MOST_SITES = 40;
-
     private const MOST_FOUND = 12;
 
     public function show(Today $today): View
@@ -20,7 +17,7 @@ final class TodayController extends Controller
             'visits' => $today->openVisits(),
             'followUps' => $today->followUps(),
             'looks' => $today->needingALook(),
-            'sites' => Site::query()->withCount('circuits')->orderBy('name')->limit(self::MOST_SITES)->get(),
+            'sites' => $today->sites(),
         ]);
     }
 

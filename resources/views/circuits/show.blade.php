@@ -17,7 +17,7 @@
         <div class="two">
             <div>
                 <section aria-labelledby="h-last">
-                    <h2 id="h-last">@if ($latest)Last read {{ $latest->opened_at->format('j M Y') }}: {{ lcfirst($history->outcome($latest)->title()) }}@else What it should read @endif</h2>
+                    <h2 id="h-last">@if ($latest)Last read {{ $latest->opened_at->format('j M Y') }}: {{ App\View\Explain::within($history->outcome($latest)->title()) }}@else What it should read @endif</h2>
                     <x-picture.course :course="$page->course" name="last" />
                 </section>
                 <section aria-labelledby="h-visits">

@@ -10,7 +10,7 @@
 <h2>Verdict</h2>
 <table><thead><tr><th>What</th><th>Probability</th><th>Why</th></tr></thead><tbody>
     @foreach ($page->verdict->ranked(3) as $suspect)
-        <tr><th scope="row">{{ $page->verdict->nameOf($suspect) }}</th><td class="num">{{ App\View\Explain::percent($suspect->probability) }}</td><td>@foreach (array_slice($suspect->speaksFor, 0, 3) as [$piece, $weight]){{ $page->explain->evidence($piece) }}.<br>@endforeach @foreach (array_slice($suspect->speaksAgainst, 0, 1) as [$piece, $weight])Against: {{ lcfirst($page->explain->evidence($piece)) }}.<br>@endforeach</td></tr>
+        <tr><th scope="row">{{ $page->verdict->nameOf($suspect) }}</th><td class="num">{{ App\View\Explain::percent($suspect->probability) }}</td><td>@foreach (array_slice($suspect->speaksFor, 0, 3) as [$piece, $weight]){{ $page->explain->evidence($piece) }}.<br>@endforeach @foreach (array_slice($suspect->speaksAgainst, 0, 1) as [$piece, $weight])Against: {{ App\View\Explain::within($page->explain->evidence($piece)) }}.<br>@endforeach</td></tr>
     @endforeach
 </tbody></table>
 @if (! $page->verdict->settled->isOpen())<p>◐ Provisional: {{ implode('; ', $page->verdict->settled->reasons()) }}.</p>@endif
@@ -26,8 +26,8 @@
 @endif
 @if ($course->gaps !== [])
 <h2>Judged gaps</h2>
-<table><thead><tr><th>Gap</th><th>Measured</th><th>Wanted</th><th>By</th></tr></thead><tbody>
-    @foreach ($course->gaps as $gap)<tr><th scope="row">{{ $gap->mark->sign() }} {{ ucfirst($gap->name->value) }}</th><td class="num">{{ $page->units->text($gap->value, $gap->quantity) }}</td><td class="num">{{ $page->units->span($gap->band->low, $gap->band->high, $gap->quantity) }}</td><td>{{ $gap->band->source }}</td></tr>@endforeach
+<table><thead><tr><th>Gap</th><th>Measured</th><th>Should be</th><th>By</th><th>Adjust to</th></tr></thead><tbody>
+    @foreach ($course->gaps as $gap)<tr><th scope="row">{{ $gap->mark->sign() }} {{ ucfirst($gap->name->value) }}</th><td class="num">{{ $page->units->text($gap->value, $gap->quantity) }}</td><td class="num">{{ $page->units->span($gap->band->low, $gap->band->high, $gap->quantity) }}</td><td>{{ $gap->band->source }}</td><td>{{ $gap->wanted($page->units) }}</td></tr>@endforeach
 </tbody></table>
 @endif
 @if ($report->readings() !== [])

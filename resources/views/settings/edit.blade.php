@@ -15,19 +15,6 @@
             </div>
             <p class="actions"><button class="btn">Save</button></p>
         </form>
-        <form method="post" action="{{ route('password') }}" class="sheet" novalidate>
-            @csrf @method('put')
-            <h2>Password</h2>
-            <div class="grid-fields">
-                <x-field name="current" label="Present password" type="password" autocomplete="current-password" />
-                <x-field name="password" label="New password" type="password" autocomplete="new-password" hint="At least ten characters." />
-                <x-field name="password_confirmation" label="The new one again" type="password" autocomplete="new-password" />
-            </div>
-            <p class="actions"><button class="btn quiet">Change it</button> <span class="hint">Other devices are signed out.</span></p>
-        </form>
-        @can('viewAny', App\Models\User::class)
-            <p class="actions"><a class="btn quiet" href="{{ route('people') }}">People of the workshop</a></p>
-        @endcan
         @php($mayRule = Gate::allows('change-house-rules'))
         <form method="post" action="{{ route('settings.rules') }}" novalidate>
             @csrf @method('put')
@@ -53,5 +40,18 @@
             </div>
             @if ($mayRule)<p class="actions sticky"><button class="btn">Save the rules</button></p>@endif
         </form>
+        <form method="post" action="{{ route('password') }}" class="sheet" novalidate>
+            @csrf @method('put')
+            <h2>Password</h2>
+            <div class="grid-fields">
+                <x-field name="current" label="Present password" type="password" autocomplete="current-password" />
+                <x-field name="password" label="New password" type="password" autocomplete="new-password" hint="At least ten characters." />
+                <x-field name="password_confirmation" label="The new one again" type="password" autocomplete="new-password" />
+            </div>
+            <p class="actions"><button class="btn quiet">Change it</button> <span class="hint">Other devices are signed out.</span></p>
+        </form>
+        @can('viewAny', App\Models\User::class)
+            <p class="actions"><a class="btn quiet" href="{{ route('people') }}">People of the workshop</a></p>
+        @endcan
     </main>
 </x-layout>

@@ -18,6 +18,7 @@
             @empty
                 <p class="empty">No visit is open. Find a circuit above and start one with one tap.</p>
             @endforelse
+            <x-more :list="$visits" of="open visits" />
         </section>
 
         <section aria-labelledby="h-due">
@@ -25,12 +26,13 @@
             @forelse ($followUps as $followUp)
                 <div class="row-link">
                     <a class="grow" href="{{ route('circuits.show', $followUp->circuit) }}"><b>{{ $followUp->what }}</b><small>{{ $followUp->circuit->name }}, {{ $followUp->circuit->site->name }}</small></a>
-                    <span class="when">@if ($followUp->isDue())<span class="mark-act">●</span> due @endif{{ $followUp->due_on->format('j M') }}</span>
-                    <form method="post" action="{{ route('follow-ups.done', $followUp) }}">@csrf<button class="btn quiet" name="done" value="1">Done</button></form>
+                    <span class="when">@if ($followUp->done_at !== null)○ done @elseif ($followUp->isDue())<span class="mark-act">●</span> due @endif{{ $followUp->due_on->format('j M') }}</span>
+                    <form method="post" action="{{ route('follow-ups.done', $followUp) }}">@csrf<button class="btn quiet" name="done" value="{{ $followUp->done_at === null ? 1 : 0 }}">{{ $followUp->done_at === null ? 'Done' : 'Not done after all' }}</button></form>
                 </div>
             @empty
                 <p class="empty">Nothing promised. A follow-up is noted when a visit is left.</p>
             @endforelse
+            <x-more :list="$followUps" of="follow-ups" />
         </section>
 
         <section aria-labelledby="h-look">
@@ -45,6 +47,7 @@
             @empty
                 <p class="empty">The last visit of every circuit ended well.</p>
             @endforelse
+            <x-more :list="$looks" of="circuits" />
         </section>
 
         <section aria-labelledby="h-sites">
@@ -52,6 +55,7 @@
             @foreach ($sites as $site)
                 <a class="row-link" href="{{ route('sites.show', $site) }}"><span class="grow"><b>{{ $site->name }}</b><small>{{ $site->place }}</small></span><span class="when">{{ $site->circuits_count }} {{ $site->circuits_count === 1 ? 'circuit' : 'circuits' }}</span></a>
             @endforeach
+            <x-more :list="$sites" of="sites" />
             <p class="actions"><a class="btn quiet" href="{{ route('sites.create') }}">New site</a> <a class="btn quiet" href="{{ route('import') }}">Take in a visit file</a></p>
         </section>
     </main>

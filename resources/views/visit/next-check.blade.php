@@ -1,9 +1,9 @@
-<div class="next" role="group" aria-label="Next: {{ lcfirst($check->title()) }}">
-    <h3>Next: {{ lcfirst($check->title()) }}</h3>
+<div class="next" role="group" aria-label="Next: {{ App\View\Explain::within($check->title()) }}">
+    <h3>Next: {{ App\View\Explain::within($check->title()) }}</h3>
     <p>{{ $check->how }} <span class="soft">{{ $check->minutes }} min, {{ $check->effort->label() }}.</span></p>
     <dl>
         @foreach ($check->outcomes as $outcome)
-            <div><dt>{{ $page->explain->outcome($check, $outcome) }}</dt><dd>{{ lcfirst($outcome->leads->label()) }}, {{ App\View\Explain::percent($outcome->probability) }}</dd></div>
+            <div><dt>{{ $page->explain->outcome($check, $outcome, $page->judged->asTyped()) }}</dt><dd>{{ App\View\Explain::within($outcome->leads->label()) }}, {{ App\View\Explain::percent($outcome->probability) }}</dd></div>
         @endforeach
     </dl>
     @foreach ($check->cautions as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach

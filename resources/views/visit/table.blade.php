@@ -5,8 +5,8 @@
         @foreach ($course->rows() as $row)<tr><th scope="row">{{ $row['place'] }}</th><td class="num">{{ $row['measured'] }}</td><td class="num">{{ $row['expected'] }}</td></tr>@endforeach
     </tbody></table>
     @if ($course->gaps !== [])
-    <table class="figures"><caption>Gaps</caption><thead><tr><th>Gap</th><th>Measured</th><th>Wanted</th><th>By</th></tr></thead><tbody>
-        @foreach ($course->gaps as $gap)<tr><th scope="row">{{ $gap->mark->sign() }} {{ $gap->name->value }}</th><td class="num">{{ $gap->shown($page->units) }}</td><td class="num">{{ $gap->wanted($page->units) }}</td><td>{{ $gap->band->source }}</td></tr>@endforeach
+    <table class="figures"><caption>Gaps</caption><thead><tr><th>Gap</th><th>Measured</th><th>Should be, here and now</th><th>By</th><th>Adjust to</th></tr></thead><tbody>
+        @foreach ($course->gaps as $gap)<tr><th scope="row">{{ $gap->mark->sign() }} {{ $gap->name->value }}</th><td class="num">{{ $gap->shown($page->units) }}</td><td class="num">{{ $gap->span($page->units) }}</td><td>{{ $gap->band->source }}</td><td>{{ $gap->wanted($page->units) }}</td></tr>@endforeach
     </tbody></table>
     @endif
     @foreach ($page->figures() as $figure)

@@ -9,7 +9,7 @@
     @else
         <div class="lead"><h2>{{ $open ? 'Still open' : $verdict->nameOf($first) }}</h2><span class="pct">{{ $open ? '' : App\View\Explain::percent($first->probability) }}</span></div>
         @if ($open)<p class="slim-next">{{ $verdict->nameOf($first) }} {{ App\View\Explain::percent($first->probability) }}, and others</p>@else<x-bar :share="$first->probability" />@endif
-        @if ($verdict->nextCheck() !== null)<p class="slim-next"><b>Next: {{ lcfirst($verdict->nextCheck()->title()) }}</b>, {{ $verdict->nextCheck()->minutes }} min</p>@endif
+        @if ($verdict->nextCheck() !== null)<p class="slim-next"><b>Next: {{ App\View\Explain::within($verdict->nextCheck()->title()) }}</b>, {{ $verdict->nextCheck()->minutes }} min</p>@endif
     @endif
     @if ($verdict->cautions !== [])<p class="caution slim-caution">◐ {{ $verdict->cautions[0] }}</p>@endif
     <div id="verdict-more" class="verdict-more">
@@ -17,6 +17,7 @@
             @if (! $verdict->settled->isOpen())<p class="provisional">◐ Provisional: {{ implode('; ', $verdict->settled->reasons()) }}.</p>@endif
             @foreach ($verdict->contradictions as $contradiction)<p class="contradiction" role="note">● {{ $contradiction->sentence() }}</p>@endforeach
             @unless ($open || $page->station === Metrum\Circuit\Station::Verdict)@include('visit.evidence', ['suspect' => $first, 'most' => 3])@endunless
+            @unless ($page->station === Metrum\Circuit\Station::Verdict)
             <div class="others">
                 @foreach (array_slice($verdict->ranked(3), $open ? 0 : 1) as $suspect)
                     <details><summary><span>{{ $verdict->nameOf($suspect) }}</span><b>{{ App\View\Explain::percent($suspect->probability) }}</b></summary>@include('visit.evidence', ['suspect' => $suspect, 'most' => 3])@include('visit.judge', ['suspect' => $suspect, 'where' => 'panel'])</details>
@@ -28,13 +29,14 @@
             @elseif ($verdict->nextCheck() !== null)
                 @include('visit.next-check', ['check' => $verdict->nextCheck()])
                 @if (count($verdict->checks) > 1)
-                    <p class="after-that">After that: @foreach (array_slice($verdict->checks, 1, 2) as $check)<a href="{{ $page->linkTo($check) }}">{{ lcfirst($check->title()) }}</a> ({{ $check->minutes }} min){{ $loop->last ? '.' : ', ' }}@endforeach</p>
+                    <p class="after-that">After that: @foreach (array_slice($verdict->checks, 1, 2) as $check)<a href="{{ $page->linkTo($check) }}">{{ App\View\Explain::within($check->title()) }}</a> ({{ $check->minutes }} min){{ $loop->last ? '.' : ', ' }}@endforeach</p>
                 @endif
             @else
                 <p class="soft">No further check would tell much. Prove it, and leave it.</p>
             @endif
             @unless ($open)@include('visit.judge', ['suspect' => $first, 'where' => 'panel'])@endunless
-            @foreach ($page->findings->confirmed as $fault)<p class="settled-fact">● Confirmed: {{ lcfirst($fault->label()) }}. The ranking is of what remains.</p>@endforeach
+            @endunless
+            @foreach ($page->findings->confirmed as $fault)<p class="settled-fact">● Confirmed: {{ App\View\Explain::within($fault->label()) }}. The ranking is of what remains.</p>@endforeach
             @foreach ($verdict->doubtfulRulings as $fault)<p class="contradiction">◐ {{ $fault->label() }} was ruled out, yet the readings still point to it.</p>@endforeach
         @endunless
         @foreach (array_slice($verdict->cautions, 0, 4) as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach

@@ -25,11 +25,7 @@ final class User extends Authenticatable
 
     public const TECHNICIAN = 'technician';
 
-    /** What each role may, in words. */
-    public const ROLES = [
-        self::TECHNICIAN => 'Technician: own visits, sites and circuits',
-        self::LEAD => 'Lead: all visits, people, house rules',
-    ];
+    public const ROLES = [self::TECHNICIAN => 'Technician', self::LEAD => 'Lead'];
 
     protected $fillable = ['name', 'email', 'password', 'role', 'settings', 'disabled_at'];
 

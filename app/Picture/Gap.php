@@ -41,12 +41,13 @@ final readonly class Gap
         return new self($name, $value, $span, Kind::Difference, $mark, $wanted);
     }
 
-    /** Less is never wrong. */
+    /** Less is never wrong, and none is fine. */
     public function upwardOnly(): self
     {
-        return $this->value > $this->band->high
-            ? $this
-            : new self($this->name, $this->value, $this->band, $this->quantity, Mark::Fine, $this->wanted);
+        $band = new Band(max(0.0, $this->band->low), max(0.0, $this->band->high), $this->band->source);
+        $mark = $this->value > $band->high ? $this->mark : Mark::Fine;
+
+        return new self($this->name, $this->value, $band, $this->quantity, $mark, $this->wanted);
     }
 
     /** Below this it asks to act, whatever the plant usually shows. */

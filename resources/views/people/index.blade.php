@@ -13,7 +13,7 @@
                 <span class="grow"><b>{{ $person->name }}</b><small>{{ $person->email }}{{ $person->isDisabled() ? ' · shut out since '.$person->disabled_at->format('j M Y') : '' }}</small></span>
                 @can('update', $person)
                     <form class="inline" method="post" action="{{ route('people.update', $person) }}">@csrf @method('put')
-                        <label class="sr" for="role-{{ $person->id }}">What {{ $person->name }} may</label>
+                        <label class="sr" for="role-{{ $person->id }}">{{ $person->name }} is</label>
                         <select id="role-{{ $person->id }}" name="role">@foreach (App\Models\User::ROLES as $role => $words)<option value="{{ $role }}" @selected($person->role === $role)>{{ $words }}</option>@endforeach</select>
                         <button class="btn quiet">Save</button>
                     </form>
@@ -30,7 +30,7 @@
                 @csrf
                 <x-field name="name" label="Name, as reports carry it" :value="old('name')" />
                 <x-field name="email" label="E-mail address" type="email" :value="old('email')" autocomplete="off" />
-                <x-pick name="role" label="May" :options="App\Models\User::ROLES" :value="old('role', 'technician')" :empty="false" />
+                <x-pick name="role" label="As" :options="App\Models\User::ROLES" :value="old('role', 'technician')" :empty="false" hint="A technician works in visits of their own, at all sites. A lead works in all visits, opens closed ones, sees to people and house rules." />
                 <p class="actions"><button class="btn">Make the link</button></p>
             </form>
         </section>

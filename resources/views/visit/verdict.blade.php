@@ -24,18 +24,18 @@
                 @endforeach
                 <div class="rest"><span>all others</span><b>{{ App\View\Explain::percent($page->restShare()) }}</b></div>
             </div>
+            @endunless
             @if ($verdict->referral !== null)
                 <p class="caution">◐ {{ $verdict->referral }}</p>
             @elseif ($verdict->nextCheck() !== null)
                 @include('visit.next-check', ['check' => $verdict->nextCheck()])
-                @if (count($verdict->checks) > 1)
+                @if (count($verdict->checks) > 1 && $page->station !== Metrum\Circuit\Station::Verdict)
                     <p class="after-that">After that: @foreach (array_slice($verdict->checks, 1, 2) as $check)<a href="{{ $page->linkTo($check) }}">{{ App\View\Explain::within($check->title()) }}</a> ({{ $check->minutes }} min){{ $loop->last ? '.' : ', ' }}@endforeach</p>
                 @endif
             @else
                 <p class="soft">No further check would tell much. Prove it, and leave it.</p>
             @endif
-            @unless ($open)@include('visit.judge', ['suspect' => $first, 'where' => 'panel'])@endunless
-            @endunless
+            @unless ($open || $page->station === Metrum\Circuit\Station::Verdict)@include('visit.judge', ['suspect' => $first, 'where' => 'panel'])@endunless
             @foreach ($page->findings->confirmed as $fault)<p class="settled-fact">● Confirmed: {{ App\View\Explain::within($fault->label()) }}. The ranking is of what remains.</p>@endforeach
             @foreach ($verdict->doubtfulRulings as $fault)<p class="contradiction">◐ {{ $fault->label() }} was ruled out, yet the readings still point to it.</p>@endforeach
         @endunless

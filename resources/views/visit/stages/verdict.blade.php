@@ -27,9 +27,9 @@
 @foreach ($page->log->standing(Metrum\Log\FactKind::Confirmed, Metrum\Log\FactKind::RuledOut) as $fact)
     <form class="row-link" method="post" action="{{ $page->entries }}" data-entry data-says="taken back: {{ $page->explain->fact($fact) }}">@csrf<input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="{{ $fact->kind->value }}"><input type="hidden" name="key" value="{{ $fact->content->key }}"><input type="hidden" name="stage" value="verdict"><span class="grow">{{ $page->explain->fact($fact) }}</span><button class="btn quiet" name="value" value="no">Take back</button></form>
 @endforeach
-<section aria-labelledby="h-next"><h2 id="h-next">Checks that would tell most</h2>
-    <div class="check-list">@foreach ($page->verdict->checks as $check)@include('visit.next-check')@endforeach</div>
-</section>
+@if (count($page->verdict->checks) > 1)<section aria-labelledby="h-next"><h2 id="h-next">Other checks that would tell much</h2>
+    <div class="check-list">@foreach (array_slice($page->verdict->checks, 1) as $check)@include('visit.next-check', ['heading' => 'Or'])@endforeach</div>
+</section>@endif
 @if ($page->verdict->referral !== null || $page->advice->licenceAsked() !== null)@elseif ($whatIf !== null)@include('visit.what-if')@else<p class="hint">No plant can be simulated as this circuit is described: its page says why. The verdict stands on design values and house rules.</p>@endif
 <section aria-labelledby="h-tests"><h2 id="h-tests">Tests</h2>
     @foreach ($page->stationCautions() as $caution)<p class="caution station">◐ {{ $caution }}</p>@endforeach

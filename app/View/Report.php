@@ -7,10 +7,12 @@ use App\Models\Visit;
 use App\Picture\Course;
 use App\Records\Judged;
 use Illuminate\Support\Str;
+use Metrum\Circuit\DesignKey;
 use Metrum\Circuit\HouseRule;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Station;
+use Metrum\Circuit\SystemKey;
 use Metrum\Circuit\Test;
 use Metrum\Diagnosis\Suspect;
 use Metrum\Log\Fact;
@@ -154,5 +156,27 @@ final readonly class Report
         $air = $this->page->findings->circuit->atmosphere->pascal;
 
         return $this->page->units->text($air, Kind::AbsolutePressure).' absolute';
+    }
+
+    /** @return list<string> what plate and design say, as it was known when the visit was opened */
+    public function plate(): array
+    {
+        $said = [];
+        foreach (SystemKey::cases() as $key) {
+            $word = $this->visit->system[$key->value] ?? null;
+            if (is_string($word) && $key !== SystemKey::Kind && $key !== SystemKey::Refrigerant) {
+                $said[] = mb_strtolower($key->label()).' '.mb_strtolower($key->choices()[$word] ?? $word);
+            }
+        }
+        foreach (DesignKey::cases() as $key) {
+            $value = $this->visit->design[$key->value] ?? null;
+            if ($value !== null) {
+                $field = $key->field();
+                $si = $field->fileUnit()->toSi((float) $value);
+                $said[] = Explain::within($field->label).' '.$this->page->units->text($si, $field->kind);
+            }
+        }
+
+        return $said;
     }
 }

@@ -1,13 +1,13 @@
 <!doctype html>
 <html lang="en"><head><meta charset="utf-8"><title>Report {{ $report->visit->circuit->name }}</title>
 <style>
-@page { margin: 18mm 16mm 20mm; }
-body { font-family: "DejaVu Sans"; font-size: 9pt; color: #1d2a30; line-height: 1.3; }
-h1 { font-size: 16pt; margin: 0 0 2mm; } h2 { font-size: 11.5pt; margin: 5mm 0 1.5mm; border-bottom: 0.4pt solid #b9b2a2; padding-bottom: 1mm; page-break-after: avoid; }
+@page { margin: 14mm 16mm 14mm; }
+body { font-family: "DejaVu Sans"; font-size: 8.5pt; color: #1d2a30; line-height: 1.2; }
+h1 { font-size: 16pt; margin: 0 0 2mm; } h2 { font-size: 11.5pt; margin: 4mm 0 1mm; border-bottom: 0.4pt solid #b9b2a2; padding-bottom: 1mm; page-break-after: avoid; }
 p { margin: 0 0 2mm; } ul { margin: 0 0 2mm; padding-left: 5mm; }
-table { width: 100%; border-collapse: collapse; } th, td { text-align: left; vertical-align: top; padding: 0.8mm 3mm 0.8mm 0; border-bottom: 0.3pt solid #d9d3c6; font-weight: normal; } thead th { color: #5a666a; font-size: 8.5pt; } tbody th { font-weight: bold; } .num { white-space: nowrap; }
-tr { page-break-inside: avoid; } h2.record { page-break-before: always; }
-.summary { font-size: 11pt; background: #f6f3ec; padding: 3mm 4mm; margin: 4mm 0; } .course-img { width: 178mm; margin: 2mm 0; } .soft { color: #5a666a; } .mark { font-weight: bold; color: #1f6f82; }
+table { width: 100%; border-collapse: collapse; } th, td { text-align: left; vertical-align: top; padding: 0.6mm 3mm 0.6mm 0; border-bottom: 0.3pt solid #d9d3c6; font-weight: normal; } thead th { color: #5a666a; font-size: 8.5pt; } tbody th { font-weight: bold; } .num { white-space: nowrap; }
+tr { page-break-inside: avoid; } .keep { page-break-inside: avoid; }
+.summary { font-size: 10pt; background: #f6f3ec; padding: 2mm 4mm; margin: 3mm 0; } .course-img { width: 160mm; margin: 1mm 0; } .soft { color: #5a666a; } .mark { font-weight: bold; color: #1f6f82; }
 </style></head><body>
 <p class="mark">Metrum</p>
 <h1>{{ $report->visit->circuit->site->name }}: {{ $report->visit->circuit->name }}</h1>

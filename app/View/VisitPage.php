@@ -84,8 +84,7 @@ final class VisitPage
             $this->units,
             match ($this->station) {
                 Station::Gauges => 346.0,
-                Station::Box, Station::Unit => 236.0,
-                Station::Verdict => 272.0,
+                Station::Box, Station::Unit, Station::Verdict => 272.0,
                 default => 330.0,
             },
         );

@@ -159,12 +159,12 @@ test.describe('on a network', () => {
     await slowly(page, 700);
     await leaking.dblclick();
     await expect(leaking).toHaveAttribute('aria-pressed', 'true');
+    await expect.poll(async () => (await fileOf(page, visit)).observations).toEqual({ doors: 'leaking' });
     await sentAll(page);
-    expect((await fileOf(page, visit)).observations).toEqual({ doors: 'leaking' });
     await leaking.click();
+    await expect.poll(async () => (await fileOf(page, visit)).observations ?? {}).toEqual({});
     await sentAll(page);
     await expect(leaking).toHaveAttribute('aria-pressed', 'false');
-    expect((await fileOf(page, visit)).observations ?? {}).toEqual({});
   });
 
   test('a reload, back and forward wipe nothing that is typed or entered', async ({ page }) => {

@@ -35,6 +35,8 @@ export async function ownVisit(page) {
   const file = {
     format: 'metrum-visit',
     version: 1,
+    // The same file twice would be the same visit.
+    id: `test ${Date.now()} ${Math.random()}`,
     system: { kind: 'walk_in_cooler', refrigerant: 'R-448A', receiver: true },
     design: { box_set_point_c: 2, evaporator_td_k: 8.5, condenser_split_k: 12, superheat_k: 5.5, subcooling_k: 3 },
   };
@@ -52,7 +54,8 @@ export async function openCircuit(page, name) {
 /** Goes on with the visit left open on a circuit, at a station of the walk. */
 export async function openVisit(page, circuit, stage) {
   await page.goto('/');
-  await page.getByRole('link', { name: new RegExp(circuit) }).first().click();
+  await page.getByRole('searchbox').fill(circuit);
+  await page.locator('#found').getByRole('button').first().click();
   await page.waitForURL(/\/visits\//);
   await page.goto(page.url().replace(/\/visits\/(\w+).*$/, `/visits/$1/${stage}`));
 }

@@ -14,6 +14,7 @@ use Illuminate\Support\Facades\Cookie;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\MessageBag;
+use Illuminate\Support\Str;
 use Illuminate\Support\ViewErrorBag;
 use Illuminate\Validation\ValidationException;
 
@@ -84,6 +85,6 @@ final class SessionController extends Controller
     {
         static $hash = null;
 
-        return $hash ??= Hash::make(random_bytes(16));
+        return $hash ??= Hash::make(Str::random(32));
     }
 }

@@ -60,4 +60,8 @@ export function startOffline() {
   forgetOthers().catch(() => {}).then(layInSoon);
   listVisits().catch(() => {});
   document.addEventListener('metrum:merged', layInSoon);
+  // Who signs out leaves no pages behind; what waits stays for them.
+  document.addEventListener('submit', (event) => {
+    if (event.target.matches?.('form.out') && 'caches' in window) caches.delete(PAGES);
+  });
 }

@@ -25,6 +25,9 @@ final class User extends Authenticatable
 
     public const TECHNICIAN = 'technician';
 
+    /** Safety classes, and one refrigerant, that ask for a licence and tools of their own. */
+    public const LICENSED = ['A2L', 'A2', 'A3', 'B2L', 'R-744'];
+
     public const ROLES = [self::TECHNICIAN => 'Technician', self::LEAD => 'Lead'];
 
     protected $fillable = ['name', 'email', 'password', 'role', 'settings', 'disabled_at'];
@@ -56,6 +59,12 @@ final class User extends Authenticatable
     public function holdsLicenceFor(string $class): bool
     {
         return ($this->settings['licence '.$class] ?? '') === 'yes';
+    }
+
+    /** @return list<string> classes for which this person has said to hold licence and tools */
+    public function licences(): array
+    {
+        return array_values(array_filter(self::LICENSED, $this->holdsLicenceFor(...)));
     }
 
     /** paper, cold, or auto by the system's preference */

@@ -38,6 +38,7 @@ final class AdviceTest extends TestCase
         $this->get("/visits/{$visit->id}/verdict")
             ->assertDontSee('is of safety class A3')
             ->assertSee('Check, and what to do');
+        $this->get('/settings')->assertSee('You hold licence and tools for A3');
         $this->post('/settings/licence', ['class' => 'A3', 'held' => 0]);
         $this->get("/visits/{$visit->id}/verdict")->assertSee('is of safety class A3');
         $this->from('/')

@@ -179,7 +179,9 @@ final class VisitTest extends TestCase
         $other = $this->visit();
         $this->enter($other, 'reading', 'box_temperature_c', '4');
         $entry = FactRecord::query()->sole();
-        $this->post("/visits/{$visit->id}/entries/{$entry->id}/undo")->assertNotFound();
+        $this->post("/visits/{$visit->id}/entries/{$entry->id}/undo", [], self::OUTBOX)
+            ->assertNotFound()
+            ->assertJsonPath('message', 'That line is not in the log of this visit.');
         self::assertNotSame([], $other->findings()->readings);
     }
 

@@ -5,6 +5,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\HouseRulesRequest;
 use App\Http\Requests\SettingsRequest;
 use App\Models\HouseRuleChoice;
+use App\Models\User;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -50,7 +51,7 @@ final class SettingsController extends Controller
     public function licence(Request $request): RedirectResponse
     {
         $said = $request->validate([
-            'class' => ['required', Rule::in(['A2L', 'A2', 'A3', 'B2L', 'R-744'])],
+            'class' => ['required', Rule::in(User::LICENSED)],
             'held' => ['required', 'boolean'],
         ]);
         $held = ['licence '.$said['class'] => $request->boolean('held') ? 'yes' : 'no'];

@@ -12,10 +12,10 @@ final class UndoRequest extends VisitRequest
     {
         $id = $this->route('entry');
 
-        return FactRecord::query()
-            ->where('visit_id', $this->visit()->id)
-            ->where('id', $id)
-            ->firstOrFail()
-            ->fact();
+        $record =
+            FactRecord::query()->where('visit_id', $this->visit()->id)->where('id', $id)->first() ??
+            abort(404, 'That line is not in the log of this visit.');
+
+        return $record->fact();
     }
 }

@@ -32,11 +32,14 @@ final readonly class CellHints
     public function of(Reading $reading): string
     {
         return match ($reading) {
-            Reading::DischargePressure => $this->condensing(),
+            Reading::DischargePressure => $this->condensing($reading),
+            Reading::ReceiverPressure => $this->findings->reading(Reading::DischargePressure) === null
+                ? $this->condensing($reading)
+                : '',
             Reading::SuctionPressure => $this->evaporating(),
             Reading::EvaporatorPressure => $this->findings->reading($reading) === null
                 ? ''
-                : $this->said(Derived::SaturatedEvaporator, after: 'dew'),
+                : $this->said(Derived::SaturatedEvaporator, after: 'dew').$this->middle(),
             Reading::BoxTemperature => $this->setPoint(),
             Reading::CompressorCurrent => $this->said(Derived::CurrentShare, after: '% of rated'),
             default => $this->following($reading),
@@ -50,8 +53,12 @@ final readonly class CellHints
         return $key === null ? '' : $this->said($key, $before);
     }
 
-    private function condensing(): string
+    /** Beside the pressure that it is worked from. */
+    private function condensing(Reading $at): string
     {
+        if ($this->findings->reading($at) === null) {
+            return '';
+        }
         $dew = $this->number(Derived::CondensingDew);
         $bubble = $this->number(Derived::SaturatedCondensing);
 
@@ -64,9 +71,17 @@ final readonly class CellHints
 
     private function evaporating(): string
     {
+        // The coil's middle belongs beside the coil's own pressure, where that was read.
+        $middle = $this->findings->reading(Reading::EvaporatorPressure) === null ? $this->middle() : '';
+
+        return $this->said(Derived::SaturatedSuction, after: 'dew').$middle;
+    }
+
+    private function middle(): string
+    {
         $middle = $this->said(Derived::CoilMiddle, after: 'mid');
 
-        return $this->said(Derived::SaturatedSuction, after: 'dew').($middle === '' ? '' : ' · '.$middle);
+        return $middle === '' ? '' : ' · '.$middle;
     }
 
     private function setPoint(): string

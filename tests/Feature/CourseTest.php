@@ -4,7 +4,9 @@ namespace Tests\Feature;
 
 use App\Picture\Course;
 use App\Picture\CourseFacts;
+use App\View\CellHints;
 use Metrum\Circuit\HouseRules;
+use Metrum\Circuit\Reading;
 use Metrum\Diagnosis\Diagnosis;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
@@ -228,5 +230,23 @@ final class CourseTest extends TestCase
         $facts = new CourseFacts($findings, Figures::of($findings, $rules), $rules, $expectation);
 
         return $downward ? Course::down($facts, $units) : Course::across($facts, $units, $height);
+    }
+
+    public function test_each_saturation_stands_beside_the_pressure_that_it_is_worked_from(): void
+    {
+        $hint = static function (Findings $findings, Reading $reading): string {
+            $figures = Figures::of($findings, new HouseRules());
+
+            return (new CellHints($findings, $figures, new Units()))->of($reading);
+        };
+        $one = Visits::cooler();
+        self::assertMatchesRegularExpression('/dew · .* mid/', $hint($one, Reading::SuctionPressure));
+        $both = Visits::cooler(['evaporator_pressure_kpa' => 360]);
+        self::assertStringNotContainsString('mid', $hint($both, Reading::SuctionPressure));
+        self::assertMatchesRegularExpression('/dew · .* mid/', $hint($both, Reading::EvaporatorPressure));
+        $receiver = Visits::cooler(['discharge_pressure_kpa' => null, 'receiver_pressure_kpa' => 1500]);
+        self::assertSame('', $hint($receiver, Reading::DischargePressure));
+        self::assertStringContainsString('bubble', $hint($receiver, Reading::ReceiverPressure));
+        self::assertSame('', $hint(Visits::cooler(['receiver_pressure_kpa' => 1500]), Reading::ReceiverPressure));
     }
 }

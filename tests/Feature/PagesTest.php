@@ -195,6 +195,7 @@ final class PagesTest extends TestCase
             ->assertSessionHasNoErrors();
         $this->get('/settings')->assertSee('data-theme="dark"', false);
         self::assertSame('°F', $this->technician->fresh()?->units()->temperature->symbol());
+        $this->get('/settings')->assertSee('8.1 to 11.7 °F');
         $this->from('/settings')
             ->put('/settings', ['temperature' => 'x', 'pressure' => 'psi', 'mass' => 'lb', 'theme' => 'cold'])
             ->assertSessionHasErrors('temperature');

@@ -3,7 +3,7 @@
     <main id="main" class="plant-bench">
         <form id="plant-set" class="plant-set" method="get" action="{{ $at }}" aria-label="What the plant meets"
             hx-get="{{ $at }}" hx-trigger="change, submit" hx-target="#answer" hx-swap="outerHTML" hx-sync="this:queue last">
-            <h1>Plant bench<span class="of">: {{ lcfirst($title) }}</span></h1>
+            <h1>Plant bench<span class="of">: {{ $title }}</span></h1>
             <p class="hint">The twin of this plant. Empty means as designed.</p>
             <fieldset><legend>It meets</legend>
                 @include('plant.field', ['key' => 'ambient', 'usual' => $bench->units->number($bench->sound->design->ambient, Metrum\Quantity\Kind::Temperature)])

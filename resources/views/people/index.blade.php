@@ -9,7 +9,7 @@
             </section>
         @endif
         @foreach ($people as $person)
-            <div class="row-link">
+            <div class="row-link person">
                 <span class="grow"><b>{{ $person->name }}</b><small>{{ $person->email }}{{ $person->isDisabled() ? ' · shut out since '.$person->disabled_at->format('j M Y') : '' }}</small></span>
                 @can('update', $person)
                     <form class="inline" method="post" action="{{ route('people.update', $person) }}">@csrf @method('put')

@@ -6,6 +6,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
+use Metrum\Diagnosis\Cautions;
 use Metrum\Quantity\Units;
 
 /**
@@ -24,9 +25,6 @@ final class User extends Authenticatable
     public const LEAD = 'lead';
 
     public const TECHNICIAN = 'technician';
-
-    /** Safety classes, and one refrigerant, that ask for a licence and tools of their own. */
-    public const LICENSED = ['A2L', 'A2', 'A3', 'B2L', 'R-744'];
 
     public const ROLES = [self::TECHNICIAN => 'Technician', self::LEAD => 'Lead'];
 
@@ -64,7 +62,7 @@ final class User extends Authenticatable
     /** @return list<string> classes for which this person has said to hold licence and tools */
     public function licences(): array
     {
-        return array_values(array_filter(self::LICENSED, $this->holdsLicenceFor(...)));
+        return array_values(array_filter(Cautions::LICENSED, $this->holdsLicenceFor(...)));
     }
 
     /** paper, cold, or auto by the system's preference */

@@ -7,6 +7,7 @@ use App\Models\HouseRuleChoice;
 use App\Models\Site;
 use App\Models\User;
 use App\Models\Visit;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -100,12 +101,12 @@ final readonly class Importer
     /** The visit that tells the same already: by its id where it has one of ours, else by what it tells. */
     private function known(Findings $findings): ?Visit
     {
-        $visits = Visit::query()->with('circuit.plant', 'circuit.site');
         $id = self::ulid($findings);
+        $same = $id === null ? Visit::query()->where('told', self::told($findings)) : self::inAnyLetters($id);
+        $known = $same->with('circuit.plant', 'circuit.site')->first();
         if ($id === null) {
-            return $visits->where('told', self::told($findings))->first();
+            return $known;
         }
-        $known = $visits->whereIn('id', [$id, strtolower($id), strtoupper($id)])->first();
 
         return $known !== null && self::told($known->findings()) === self::told($findings) ? $known : null;
     }
@@ -115,11 +116,7 @@ final readonly class Importer
         $circuit ??= $this->circuitOf($findings);
         $takenAt = $findings->takenAt === null ? Carbon::now() : Carbon::parse($findings->takenAt)->utc();
         $id = self::ulid($findings);
-        $isFree =
-            $id !== null &&
-            ! Visit::query()
-                ->whereIn('id', [strtolower($id), strtoupper($id)])
-                ->exists();
+        $isFree = $id !== null && ! self::inAnyLetters($id)->exists();
         $visit = Visit::open(
             $circuit->loadMissing('site', 'plant'),
             $this->user,
@@ -136,6 +133,12 @@ final readonly class Importer
         $recorder->import($findings);
 
         return $visit;
+    }
+
+    /** @return Builder<Visit> the visit of an id, however its letters are written */
+    private static function inAnyLetters(string $ulid): Builder
+    {
+        return Visit::query()->whereIn('id', [$ulid, strtolower($ulid), strtoupper($ulid)]);
     }
 
     private static function ulid(Findings $findings): ?string

@@ -1,9 +1,11 @@
 <?php
 
-// Writes facts until it is killed; prints the id of each once the database has confirmed it.
-//   php bench/support/writer.php DATABASE VISIT NUMBER
+// Writes facts, each confirmed on its own, and prints the id of each once it is: until it is killed, or for some
+// seconds at the pace of many people.
+//   php bench/support/writer.php DATABASE VISIT NUMBER [SECONDS]
 
 [, $file, $visit, $number] = $argv;
+$end = isset($argv[4]) ? microtime(true) + (float) $argv[4] : INF;
 $pdo = new PDO('sqlite:'.$file, null, null, [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_TIMEOUT => 10]);
 $of = $pdo->query("select circuit_id, user_id from visits where id = '$visit'")->fetch(PDO::FETCH_ASSOC);
 $insert = $pdo->prepare(
@@ -11,9 +13,12 @@ $insert = $pdo->prepare(
     (id, visit_id, circuit_id, user_id, kind, subject, key, value, data, source, taken_at, created_at)
     values (?, ?, ?, ?, \'reading\', \'\', \'box_temperature_c\', 277.15, \'{}\', \'hand\', ?, ?)',
 );
-for ($i = 0; ; $i++) {
+for ($i = 0; microtime(true) < $end; $i++) {
     $id = sprintf('%013d%013d', $number, $i);
     $now = date('Y-m-d H:i:s');
     $insert->execute([$id, $visit, $of['circuit_id'], $of['user_id'], $now, $now]);
     echo $id, "\n";
+    if (is_finite($end)) {
+        usleep(4000);
+    }
 }

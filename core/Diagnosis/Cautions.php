@@ -11,6 +11,9 @@ use Metrum\Refrigerant\Library;
 /** The cautions of data/cautions.json, for the step where the hand is. */
 final class Cautions
 {
+    /** Safety classes, and one refrigerant, that ask for a licence and tools of their own (A-06). */
+    public const LICENSED = ['A2L', 'A2', 'A3', 'B2L', 'R-744'];
+
     /**
      * @param  list<string>  $keys
      * @return list<string>
@@ -37,13 +40,9 @@ final class Cautions
     /** Safety class, or name, of a refrigerant that not every licence and tool is for; null for the others. */
     public static function licensedClass(string $refrigerant): ?string
     {
-        $class = Library::standard()->safetyClass($refrigerant);
+        $names = [$refrigerant, Library::standard()->safetyClass($refrigerant)];
 
-        return match (true) {
-            $refrigerant === 'R-744' => 'R-744',
-            in_array($class, ['A2L', 'A2', 'A3', 'B2L'], true) => $class,
-            default => null,
-        };
+        return array_values(array_intersect($names, self::LICENSED))[0] ?? null;
     }
 
     /** @return list<string> what the refrigerant itself asks for */

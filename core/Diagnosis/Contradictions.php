@@ -26,12 +26,16 @@ final readonly class Contradictions
     {
     }
 
-    /** @return list<Contradiction> */
-    public static function in(Findings $findings, HouseRules $rules): array
+    /**
+     * @param  ?Figures  $figures  of the findings, where they were worked already
+     * @return list<Contradiction>
+     */
+    public static function in(Findings $findings, HouseRules $rules, ?Figures $figures = null): array
     {
         $running = $findings->whileRunning();
+        $known = $running === $findings ? $figures : null;
 
-        return (new self($findings, $running, Figures::of($running, $rules)))->all();
+        return (new self($findings, $running, $known ?? Figures::of($running, $rules)))->all();
     }
 
     /**

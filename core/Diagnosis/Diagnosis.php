@@ -52,7 +52,7 @@ final readonly class Diagnosis
         ?Expectation $expectation = null,
     ): Verdict {
         $all = Figures::of($findings, $this->rules);
-        $contradictions = Contradictions::in($findings, $this->rules);
+        $contradictions = Contradictions::in($findings, $this->rules, $all);
         $doubted = Contradictions::doubted($contradictions, $findings);
         $entered = $findings;
         $findings = $entered->without($doubted);

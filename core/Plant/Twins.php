@@ -61,8 +61,8 @@ final class Twins
     {
         try {
             $twin = $this->of($findings->circuit, $rules, $good);
-            // Where nothing is missing it is the same circuit, so the same twin.
-            $sound = $this->of($findings->circuit->asItOughtToBe(), $rules, $good);
+            $ought = $findings->circuit->asItOughtToBe();
+            $sound = $ought === $findings->circuit ? $twin : $this->of($ought, $rules, $good);
 
             return new TwinExpectation($findings, $rules, $twin, $sound);
         } catch (CannotStand) {

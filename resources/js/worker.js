@@ -5,9 +5,8 @@ import { ExpirationPlugin } from 'workbox-expiration';
 import { matchPrecache, precacheAndRoute } from 'workbox-precaching';
 import { registerRoute, setCatchHandler } from 'workbox-routing';
 import { NetworkFirst } from 'workbox-strategies';
+import { PAGES } from './outbox/pages.js';
 
-/** The page says the same name where it lays its other stations in. */
-const PAGES = 'pages';
 const OFFLINE = '/offline';
 const A_WEEK = 7 * 24 * 3600;
 

@@ -111,7 +111,8 @@ final class BackupTest extends TestCase
     public function test_a_copy_made_while_others_write_is_whole_and_holds_what_was_confirmed_before(): void
     {
         $database = $this->folder.'/logbook.sqlite';
-        $writer = new Process([PHP_BINARY, __DIR__.'/../writer.php', $database, $this->visit->id, '3']);
+        $script = base_path('bench/support/writer.php');
+        $writer = new Process([PHP_BINARY, $script, $database, $this->visit->id, '1', '3']);
         $writer->start();
         $waits = 200;
         while (FactRecord::query()->count() < 20 && $waits-- > 0) {
@@ -127,7 +128,7 @@ final class BackupTest extends TestCase
         $writer->wait();
         self::assertSame('', $writer->getErrorOutput(), 'no writer was turned away');
         self::assertSame(
-            (int) $writer->getOutput(),
+            substr_count($writer->getOutput(), "\n"),
             FactRecord::query()->count(),
             'and none of its entries lost',
         );

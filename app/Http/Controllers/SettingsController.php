@@ -5,12 +5,12 @@ namespace App\Http\Controllers;
 use App\Http\Requests\HouseRulesRequest;
 use App\Http\Requests\SettingsRequest;
 use App\Models\HouseRuleChoice;
-use App\Models\User;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Metrum\Circuit\HouseRule;
+use Metrum\Diagnosis\Cautions;
 
 final class SettingsController extends Controller
 {
@@ -51,7 +51,7 @@ final class SettingsController extends Controller
     public function licence(Request $request): RedirectResponse
     {
         $said = $request->validate([
-            'class' => ['required', Rule::in(User::LICENSED)],
+            'class' => ['required', Rule::in(Cautions::LICENSED)],
             'held' => ['required', 'boolean'],
         ]);
         $held = ['licence '.$said['class'] => $request->boolean('held') ? 'yes' : 'no'];

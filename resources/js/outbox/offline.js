@@ -1,9 +1,7 @@
 // What this device keeps of the pages of open visits, so that they open without reception.
 
 import * as page from './page.js';
-
-/** As in the service worker. */
-const PAGES = 'pages';
+import { PAGES } from './pages.js';
 
 /** Quiet for so long, the other stations are laid in as they stand now. */
 const QUIET = 4000;

@@ -42,6 +42,19 @@ final readonly class AirSide
         return new self($this->capacity * $air, $this->transfer * sqrt($air) * max(0.02, $surface));
     }
 
+    /**
+     * The same exchange of heat at the same difference by more air through less surface, or the other way.
+     *
+     * @param  float  $air  share of the capacity rate; not below what the exchange itself needs
+     */
+    public function moving(float $air): self
+    {
+        $effect = $this->conductance();
+        $capacity = max(1.05 * $effect, $air * $this->capacity);
+
+        return new self($capacity, -$capacity * log(1 - $effect / $capacity));
+    }
+
     /** The same at another size. */
     public function scaled(float $share): self
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
+use Metrum\Circuit\Cause;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\HeadPressureControl;
 use Metrum\Circuit\Metering;
@@ -60,10 +61,17 @@ final class Disorder
         };
     }
 
-    /** @param  float  $severity  0 … 1 */
-    public static function in(Machine $machine, Fault $fault, float $severity): Machine
+    /**
+     * @param  float  $severity  0 … 1
+     * @param  ?Cause  $cause  of this fault; null: as it usually is
+     */
+    public static function in(Machine $machine, Fault $fault, float $severity, ?Cause $cause = null): Machine
     {
         $s = max(0.0, min(1.0, $severity));
+        $byCause = $cause === null ? null : DisorderByCause::in($machine, $cause, $s);
+        if ($byCause !== null) {
+            return $byCause;
+        }
         $design = $machine->design;
         $flow = $design->massFlow;
         $fluid = $machine->fluid;
@@ -85,14 +93,8 @@ final class Disorder
             Fault::ValveHunting => $machine->with(
                 feed: $machine->feed->hunting(1 - 0.82 * $s, $machine->feed->bulbLag * (1 + 7 * $s)),
             ),
-            // A blocked drier takes pressure with the square of the flow; it begins where it eats the subcooling.
             Fault::LiquidLineRestriction => $machine->with(
-                drierFriction: $machine->drierFriction +
-                    (1.25 *
-                        $s ** 1.5 *
-                        ($design->condensing - $design->evaporating) *
-                        $fluid->liquidDensity($design->ambient + 8)) /
-                        $flow ** 2,
+                drierFriction: $machine->drierFriction + self::blocking($machine, $s),
             ),
             Fault::SuctionRestriction => $machine->with(
                 suctionFriction: $machine->suctionFriction +
@@ -112,6 +114,15 @@ final class Disorder
             Fault::LiquidSolenoidShut => $machine->with(solenoidOpen: $s < 0.3),
             default => $machine,
         };
+    }
+
+    /** Friction of something half shut in the liquid line: it begins where it eats the subcooling. */
+    public static function blocking(Machine $machine, float $s): float
+    {
+        $design = $machine->design;
+        $density = $machine->fluid->liquidDensity($design->ambient + 8);
+
+        return (1.25 * $s ** 1.5 * ($design->condensing - $design->evaporating) * $density) / $design->massFlow ** 2;
     }
 
     /** The receiver is empty soon; then the missing gas shows, down to a little over half of what circulates. */

@@ -31,6 +31,7 @@ final readonly class Feed
      * @param  float  $gradient  K of superheat from shut to full open
      * @param  float  $least  opening it cannot go below, 0 … 1
      * @param  float  $bulbLag  s
+     * @param  float  $most  opening it cannot go above, 0 … 1: a bulb that has lost some of its charge
      */
     public function __construct(
         public Metering $kind,
@@ -39,6 +40,7 @@ final readonly class Feed
         public float $gradient,
         public float $least = 0.0,
         public float $bulbLag = 10.0,
+        public float $most = 1.0,
     ) {
     }
 
@@ -55,7 +57,7 @@ final readonly class Feed
             $share = self::SEAT * exp(max(-6.0, ($share - self::SEAT) / self::SEAT));
         }
 
-        return max($this->least, min(1.0, $share));
+        return max($this->least, min($this->most, $share));
     }
 
     /** kg/s. @param  float  $density  kg/m³ before it @param  float  $difference  Pa over it */
@@ -74,6 +76,12 @@ final readonly class Feed
     public function narrowed(float $share): self
     {
         return $this->but(coefficient: $this->coefficient * max(1e-3, $share));
+    }
+
+    /** The bulb has lost charge: the valve opens later and never far. @param  float  $left  share of the charge */
+    public function weakened(float $left): self
+    {
+        return $this->but(most: max(1e-3, min($this->most, $left)), static: $this->static + 2.0 * (1 - $left));
     }
 
     /** Held open: begins to open at less superheat and never shuts below $least. */

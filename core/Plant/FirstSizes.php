@@ -35,6 +35,9 @@ final readonly class FirstSizes
     /** K that the suction line gains. */
     private const LINE_GAIN = 5.0;
 
+    /** K of a rack's gathered gas at its compressors. */
+    private const GROUP_SUPERHEAT = 14.0;
+
     /** kW below which a plant runs on one phase. */
     private const SINGLE_PHASE = 1.5;
 
@@ -133,6 +136,7 @@ final readonly class FirstSizes
             charge: 1.0,
             liquidFriction: (9e3 * $liquidDensity) / $flow ** 2,
             drierFriction: (6e3 * $liquidDensity) / $flow ** 2,
+            outletFriction: 0.0,
             lift: 0.0,
             liquidLoss: max(0.02, min(3.0, 0.06 * $flow * 1500)),
             suctionFriction: (($this->evaporating - $suction) * $gas) / $flow ** 2,
@@ -144,6 +148,7 @@ final readonly class FirstSizes
             exchanger: 0.0,
             groupSuction: $circuit->isShared() ? $suction - $regulatorDrop : null,
             others: $circuit->isShared() ? 5.0 * $flow : 0.0,
+            groupSuperheat: self::GROUP_SUPERHEAT,
             ratedCurrent: 1.0,
             solenoidOpen: true,
             design: new DesignPoint(

@@ -19,6 +19,12 @@ final readonly class HeadControl
 
     public const MOST_FLOODED = 0.93;
 
+    /** Share of the condenser that a valve stuck between its ports holds full, for each share of gas it lets past. */
+    private const HELD_BACK = 1.6;
+
+    /** Gas that a sealed receiver can swallow, of what would warm the condensate to saturation. */
+    private const SWALLOWED = 0.95;
+
     /**
      * @param  float  $setting  saturated condensing (bubble, K) that is held
      * @param  float  $mixed  how far the bypass warms the condensate towards saturation, 0 … 1
@@ -45,6 +51,12 @@ final readonly class HeadControl
     /** Share of the condenser that the valve holds full of liquid, 0 … 0.93. @param  float  $bubble  condensing, K */
     public function flooded(float $bubble): float
     {
+        return max($this->called($bubble), min(self::MOST_FLOODED, self::HELD_BACK * $this->bypass));
+    }
+
+    /** The same by a valve that follows its setting. */
+    public function called(float $bubble): float
+    {
         return $this->kind === HeadPressureControl::FloodingValve
             ? max(0.0, min(self::MOST_FLOODED, (($this->setting + 0.5 - $bubble) / 3.0) * self::MOST_FLOODED))
             : 0.0;
@@ -53,7 +65,10 @@ final readonly class HeadControl
     /**
      * Share of the discharge gas that goes past the condenser.
      *
-     * @param  float  $flooded  share the valve floods now
+     * A valve stuck between its ports lets gas past as long as the receiver can take it: what the cold condensate does
+     * not swallow raises the receiver's pressure until no more comes. Only without a liquid seal does all of it pass.
+     *
+     * @param  float  $flooded  share the valve floods now because its setting calls for it
      * @param  float  $warmed  share of gas that would warm the condensate to saturation
      * @param  float  $short  how far the charge falls short of a liquid seal, 0 … 1: the valve still sends gas to
      *                        hold the head
@@ -62,7 +77,7 @@ final readonly class HeadControl
     {
         return min(
             0.6,
-            $this->bypass +
+            min($this->bypass, self::SWALLOWED * $warmed + 0.8 * $short) +
                 ($warmed * ($this->mixed + 0.4 * min(1.0, 12 * $short)) + 0.8 * $short) *
                     min(1.0, 2.0 * $flooded),
         );

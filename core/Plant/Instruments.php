@@ -41,11 +41,12 @@ final readonly class Instruments
         $compressor = $this->machine->compressor;
         $electric = $compressor->electricPower($loop->compression->shaft);
         $shaft = $loop->compression->shaft * (1 - $compressor->shellLoss());
+        $seen = Seen::chances($loop);
         $energyMiss = $loop->coil->heat + $shaft + $loop->lineHeat() - $loop->condenser->heat;
 
         return new PlantState(
             readings: $this->readings($electric),
-            observations: Seen::in($loop),
+            observations: Seen::likeliest($seen),
             stopped: null,
             massFlow: $loop->massFlow,
             cooling: $loop->coil->heat,
@@ -62,6 +63,7 @@ final readonly class Instruments
             condenserHeat: $loop->condenser->heat,
             opening: $loop->opening,
             bypassed: $loop->condenser->bypassed,
+            chances: $seen,
             solution: $solution,
             cycle: $this->cycle(),
         );
@@ -122,7 +124,7 @@ final readonly class Instruments
             Reading::SuctionTemperatureCompressor->value => $loop->suction->dew + $loop->suction->superheat,
             Reading::DischargeTemperature->value => Compressor::pipeTemperature($gas, $this->around->ambient),
             Reading::CondenserOutletTemperature->value => $loop->condenser->outlet,
-            Reading::DrierInletTemperature->value => $loop->line->temperature,
+            Reading::DrierInletTemperature->value => $loop->line->drierInlet,
             Reading::DrierOutletTemperature->value => $loop->line->drierOutlet,
             Reading::ValveInletTemperature->value => $loop->line->valveTemperature,
             Reading::CoilInletTemperature->value => $loop->coil->inlet,

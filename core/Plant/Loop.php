@@ -109,10 +109,10 @@ final class Loop
         return $this->misses();
     }
 
-    /** W that the lines take up from the air around, and leaked gas brings. */
+    /** W that the lines take up from the air around, that a rack's other gas brings, and leaked gas. */
     public function lineHeat(): float
     {
-        return $this->coil->returnFlow * $this->suction->gain -
+        return $this->coil->returnFlow * ($this->suction->gain + $this->suction->mixed) -
             $this->line->lost -
             $this->coil->leak * ($this->compression->enthalpy - $this->coil->hot);
     }

@@ -23,6 +23,7 @@ final readonly class Machine
      * @param  float  $charge  kg
      * @param  float  $liquidFriction  Pa per (kg/s)² · kg/m³ of the liquid line without its drier
      * @param  float  $drierFriction  the same of drier and what blocks it
+     * @param  float  $outletFriction  the same of what lies before the drier: the receiver's valve, the first pipe
      * @param  float  $lift  m that the liquid rises
      * @param  float  $liquidLoss  W/K from liquid line to the air around
      * @param  float  $suctionFriction  the same as liquid friction, suction line
@@ -35,6 +36,7 @@ final readonly class Machine
      * @param  float  $exchanger  effectiveness of a suction-to-liquid heat exchanger, 0 … 1
      * @param  ?float  $groupSuction  Pa abs that the rack holds; null where the compressor is the circuit's own
      * @param  float  $others  kg/s that the rack's other circuits send through the same condenser
+     * @param  float  $groupSuperheat  K of their gas at the compressor
      * @param  float  $ratedCurrent  A
      * @param  bool  $solenoidOpen  whether liquid can reach the valve
      */
@@ -55,6 +57,7 @@ final readonly class Machine
         public float $charge,
         public float $liquidFriction,
         public float $drierFriction,
+        public float $outletFriction,
         public float $lift,
         public float $liquidLoss,
         public float $suctionFriction,
@@ -66,6 +69,7 @@ final readonly class Machine
         public float $exchanger,
         public ?float $groupSuction,
         public float $others,
+        public float $groupSuperheat,
         public float $ratedCurrent,
         public bool $solenoidOpen,
         public DesignPoint $design,

@@ -23,6 +23,8 @@ final readonly class PlantState
      * @param  array{float, float, float, float, float}|null  $solution  the loop's unknowns
      * @param  list<array{float, float}>  $cycle  enthalpy (J/kg) and pressure (Pa abs): suction, discharge, condenser's
      *                                            outlet, liquid line, valve, coil's inlet, coil's outlet
+     * @param  array<string, array<string, float>>  $chances  of each word that people may say of it, by key of
+     *                                                        Observation
      */
     public function __construct(
         public array $readings,
@@ -45,6 +47,7 @@ final readonly class PlantState
         public float $bypassed,
         public ?array $solution,
         public array $cycle = [],
+        public array $chances = [],
     ) {
     }
 

@@ -4,60 +4,161 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
+use Metrum\Circuit\Condition;
 use Metrum\Circuit\HeadPressureControl;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Word;
 
-/** What a person would see, hear and feel of a plant in a state. Only what follows from the state itself. */
+/**
+ * What a person would see, hear and feel of a plant in a state, and how likely. Only what follows from the state
+ * itself.
+ *
+ * No eye switches at a figure: between one word and the next lies a width in which some say this and some that.
+ */
 final class Seen
 {
     private const FREEZING = 273.15;
 
-    /** @return array<string, Word> by key of Observation */
-    public static function in(Loop $loop): array
+    /** Pa over drier and first pipe from which gas that forms there reaches the glass behind. */
+    private const SHOWN_AT_GLASS = 20e3;
+
+    /**
+     * @param  array<string, array<string, float>>  $chances
+     * @return array<string, Word> the likeliest word of each, by key of Observation
+     */
+    public static function likeliest(array $chances): array
+    {
+        return array_map(static function (array $words): Word {
+            arsort($words);
+
+            return Word::from((string) array_key_first($words));
+        }, $chances);
+    }
+
+    /** @return array<string, array<string, float>> chance of each word, by key of Observation */
+    public static function chances(Loop $loop): array
+    {
+        return [
+            Observation::Compressor->value => [Word::Running->value => 1.0],
+            Observation::LiquidSolenoid->value => [Word::EnergisedOpen->value => 1.0],
+            ...self::liquid($loop),
+            ...self::frost($loop),
+            Observation::OilLevel->value => self::either(
+                Word::Foaming,
+                Word::Normal,
+                (1.0 - $loop->suction->superheat) / 1.0,
+            ),
+            ...self::receiver($loop),
+            ...self::hotPipes($loop),
+        ];
+    }
+
+    /** @return array<string, array<string, float>> */
+    private static function liquid(Loop $loop): array
+    {
+        $line = $loop->line;
+        $machine = $loop->machine;
+        $before = $line->drierDrop + $line->outletDrop;
+        $gas = $before > self::SHOWN_AT_GLASS ? max($line->quality, $line->valveQuality) : $line->quality;
+        $along = max($line->temperature - $line->drierInlet, $line->drierOutlet - $line->valveTemperature);
+        $cold = self::risen(($line->drierInlet - $line->drierOutlet - 2.3) / 0.7);
+        $elsewhere = (1 - $cold) * self::risen(($along - 4.0) / 1.0);
+        $hot = (1 - $cold - $elsewhere) * self::risen(($line->temperature - $loop->around->ambient - 24.0) / 2.5);
+
+        return [
+            Observation::SightGlass->value => self::either(Word::Bubbles, Word::Clear, ($gas - 0.005) / 0.0025),
+            Observation::ValveSound->value => self::either(
+                Word::HissingGas,
+                Word::Steady,
+                ($line->valveQuality - 0.015) / 0.005,
+            ),
+            Observation::LiquidLineFeel->value => [
+                Word::ColdAfterDrier->value => $cold,
+                Word::ColdAfterRestriction->value => $elsewhere,
+                Word::Hot->value => $hot,
+                Word::NoChange->value => 1 - $cold - $elsewhere - $hot,
+            ],
+        ];
+    }
+
+    /** @return array<string, array<string, float>> */
+    private static function frost(Loop $loop): array
+    {
+        $coil = $loop->coil;
+        $coldest = min($loop->evaporating->dew, $coil->inlet + 1.0);
+        $frost = self::risen((self::FREEZING - $coldest) / 0.7);
+        $starved = $frost * self::risen(($coil->dryShare - 0.45) / 0.06);
+        $pipe = $loop->suction->dew + $loop->suction->superheat;
+        $far = self::risen((self::FREEZING - 0.5 - $pipe) / 1.5);
+        $near = (1 - $far) * self::risen((self::FREEZING - 0.5 - $coil->outlet) / 1.5);
+
+        return [
+            Observation::FrostCoil->value => [
+                Word::None->value => 1 - $frost,
+                Word::InletOnly->value => $starved,
+                Word::Even->value => $frost - $starved,
+            ],
+            Observation::FrostSuctionLine->value => [
+                Word::ToCompressor->value => $far,
+                Word::ToCoilOutlet->value => $near,
+                Word::None->value => 1 - $far - $near,
+            ],
+        ];
+    }
+
+    /** @return array<string, array<string, float>> */
+    private static function receiver(Loop $loop): array
+    {
+        if (! $loop->machine->hasReceiver()) {
+            return [];
+        }
+        $hot = self::risen(($loop->line->temperature - $loop->condenser->outlet - 3.0) / 1.0);
+        $even = self::risen((0.07 - $loop->level) / 0.02) + self::risen(($loop->level - 0.93) / 0.02);
+
+        return [
+            Observation::ReceiverFeel->value => [
+                Word::HotterThanCondenserOutlet->value => $hot,
+                Word::SameAllOver->value => (1 - $hot) * min(1.0, $even),
+                Word::WarmBottomCoolLiquid->value => (1 - $hot) * max(0.0, 1 - $even),
+            ],
+        ];
+    }
+
+    /** @return array<string, array<string, float>> */
+    private static function hotPipes(Loop $loop): array
     {
         $machine = $loop->machine;
-        $seen = [
-            Observation::Compressor->value => Word::Running,
-            Observation::LiquidSolenoid->value => Word::EnergisedOpen,
-            Observation::SightGlass->value => $loop->line->quality > 0.004 ||
-                ($loop->line->drierDrop > 40e3 && $loop->line->valveQuality > 0.004)
-                    ? Word::Bubbles
-                    : Word::Clear,
-            Observation::FrostCoil->value => match (true) {
-                $loop->evaporating->dew > self::FREEZING && $loop->coil->inlet > self::FREEZING - 1 => Word::None,
-                $loop->coil->dryShare > 0.45 => Word::InletOnly,
-                default => Word::Even,
-            },
-            Observation::FrostSuctionLine->value => match (true) {
-                $loop->suction->dew + $loop->suction->superheat < self::FREEZING - 0.5 => Word::ToCompressor,
-                $loop->coil->outlet < self::FREEZING - 0.5 => Word::ToCoilOutlet,
-                default => Word::None,
-            },
-            Observation::ValveSound->value => $loop->line->valveQuality > 0.015 ? Word::HissingGas : Word::Steady,
-            Observation::LiquidLineFeel->value => match (true) {
-                $loop->line->temperature - $loop->line->drierOutlet > 2.0 => Word::ColdAfterDrier,
-                $loop->line->temperature > $loop->around->ambient + 24.0 => Word::Hot,
-                default => Word::NoChange,
-            },
-            Observation::OilLevel->value => $loop->suction->superheat < 1.0 ? Word::Foaming : Word::Normal,
-        ];
-        if ($machine->hasReceiver()) {
-            $seen[Observation::ReceiverFeel->value] = match (true) {
-                $loop->line->temperature > $loop->condenser->outlet + 3.0 => Word::HotterThanCondenserOutlet,
-                $loop->level < 0.06 || $loop->level > 0.94 => Word::SameAllOver,
-                default => Word::WarmBottomCoolLiquid,
-            };
-        }
+        $seen = [];
         if ($machine->head->kind === HeadPressureControl::FloodingValve) {
-            $seen[Observation::HeadPressureValveBypassLine->value] =
-                $loop->condenser->bypassed > 0.01 ? Word::Hot : Word::Cold;
+            $seen[Observation::HeadPressureValveBypassLine->value] = self::either(
+                Word::Hot,
+                Word::Cold,
+                ($loop->condenser->bypassed - 0.012) / 0.004,
+            );
         }
-        if ($machine->hotGas > 0.02 * $machine->design->massFlow) {
-            $seen[Observation::SuctionLineAfterHotGasValve->value] = Word::Hot;
+        if (Condition::HotGas->holds($machine->circuit) === true) {
+            $seen[Observation::SuctionLineAfterHotGasValve->value] = self::either(
+                Word::Hot,
+                Word::Cold,
+                ($machine->hotGas / $machine->design->massFlow - 0.025) / 0.008,
+            );
         }
 
         return $seen;
+    }
+
+    /** @return array<string, float> */
+    private static function either(Word $word, Word $other, float $beyond): array
+    {
+        $chance = self::risen($beyond);
+
+        return [$word->value => $chance, $other->value => 1 - $chance];
+    }
+
+    /** Logistic: 0.5 at 0, nearly 0 or 1 at four widths. */
+    private static function risen(float $widths): float
+    {
+        return 1 / (1 + exp(-max(-30.0, min(30.0, $widths))));
     }
 
     /** @return array<string, Word> */

@@ -10,6 +10,9 @@ use Metrum\Circuit\Kind;
 /** What is not known of a plant whose design values are: each thing moved by its own deviation. */
 final class Uncertainty
 {
+    /** Share by which the air over a coil or condenser differs from one make to another. */
+    private const AIR = 0.3;
+
     /**
      * @param  float  $certainty  1 by design values; smaller where visits that ran well were fitted
      * @return list<Machine> the plant with one thing each as it might also be, one deviation away
@@ -33,6 +36,9 @@ final class Uncertainty
         $varied = [
             $machine->with(coil: $machine->coil->scaled($coil)),
             $machine->with(condenser: $machine->condenser->scaled($condenser)),
+            // Much air through few fins, or little through many: the difference is planned, the air's own is not.
+            $machine->with(coil: $machine->coil->moving(1 + self::AIR * $c)),
+            $machine->with(condenser: $machine->condenser->moving(1 + self::AIR * $c)),
             $machine->with(feed: $machine->feed->turned($c * $ice * ($given->superheat !== null ? 0.8 : 1.2))),
             $machine->with(compressor: $machine->compressor->otherwise(1 + 0.08 * $c)),
             $machine->with(compressor: $machine->compressor->otherwise(1.0, 1 - 0.1 * $c)),

@@ -72,7 +72,7 @@ final class CondenserWalk
 
         $gas = $loop->compression->enthalpy;
         $warmed = max(0.0, ($point->liquid - $this->outletEnthalpy) / ($gas - $this->outletEnthalpy));
-        $this->bypassed = $machine->head->bypassed($valveFlooded, $warmed, $short);
+        $this->bypassed = $machine->head->bypassed($machine->head->called($point->bubble), $warmed, $short);
         $through *= 1 - $this->bypassed;
         // Gas that arrives wet has nothing to lose before it condenses.
         $warmth = max(0.0, $gas - $point->vapour);

@@ -23,8 +23,13 @@ final class LiquidLine
 
     public float $quality = 0.0;
 
-    /** Pressure that the drier takes, Pa, and the pipe's temperature after it. */
+    /** Pressure that the drier takes, Pa, and the pipe's temperature before and after it. */
     public float $drierDrop = 0.0;
+
+    public float $drierInlet = 0.0;
+
+    /** Pressure lost before the drier, Pa. */
+    public float $outletDrop = 0.0;
 
     public float $drierOutlet = 0.0;
 
@@ -63,7 +68,9 @@ final class LiquidLine
             $this->density = $condensing->heavy * (1 + 0.003 * $cold);
         }
         $this->drierDrop = ($machine->drierFriction * $flow * $flow) / $this->density;
+        $this->outletDrop = ($machine->outletFriction * $flow * $flow) / $this->density;
         $drop =
+            $this->outletDrop +
             $this->drierDrop +
             ($machine->liquidFriction * $flow * $flow) / $this->density +
             $this->density * self::GRAVITY * $machine->lift;
@@ -72,6 +79,7 @@ final class LiquidLine
         $this->saved = $machine->exchanger > 0.0 ? $this->exchanged($loop) : 0.0;
         $this->enthalpy = $loop->liquid - $this->lost / $flow - $this->saved;
         $this->atValve($loop);
+        $this->atDrier($loop);
     }
 
     private function exchanged(Loop $loop): float
@@ -99,9 +107,17 @@ final class LiquidLine
             $this->valveTemperature = min($bubble, $this->temperature - $given / $loop->liquidHeat);
             $this->valveDensity = $this->density;
         }
-        $afterDrier = $table->bubbleTemperature(
-            max($loop->condensing->pressure - $this->drierDrop, $this->valvePressure),
-        );
-        $this->drierOutlet = min($this->temperature, max($afterDrier, $this->valveTemperature));
+    }
+
+    /** Liquid that boils at what throttles it is no warmer after it than it boils there. */
+    private function atDrier(Loop $loop): void
+    {
+        $table = $loop->condensing->table;
+        $inlet = max($loop->condensing->pressure - $this->outletDrop, $this->valvePressure);
+        $outlet = max($inlet - $this->drierDrop, $this->valvePressure);
+        $this->drierInlet =
+            $this->outletDrop > 0.0 ? min($this->temperature, $table->bubbleTemperature($inlet)) : $this->temperature;
+        $afterDrier = $table->bubbleTemperature($outlet);
+        $this->drierOutlet = min($this->drierInlet, max($afterDrier, min($this->valveTemperature, $this->drierInlet)));
     }
 }

@@ -20,6 +20,9 @@ final class SuctionLine
     /** W·s/kg taken up on the way, without an exchanger. */
     public float $gain = 0.0;
 
+    /** J/kg by which a rack's other circuits warm or cool this circuit's gas before the compressor. */
+    public float $mixed = 0.0;
+
     /** At the compressor: pressure, dew, K above it, enthalpy, density, entropy. */
     public float $pressure = 0.0;
 
@@ -55,6 +58,8 @@ final class SuctionLine
         $table = $loop->evaporating->table;
         $this->dew = $table->dewTemperature($this->pressure);
         $vapour = $table->at(Saturation::VAPOUR_ENTHALPY, $this->dew);
+        $this->mixed = $machine->groupSuction === null ? 0.0 : $this->fromOthers($loop, $vapour);
+        $this->enthalpy += $this->mixed;
         if ($this->enthalpy >= $vapour) {
             $this->asGas($loop, $vapour);
         } else {
@@ -71,6 +76,15 @@ final class SuctionLine
         $return = $loop->coil->returnFlow;
 
         return ($machine->regulatorFriction * $return * $return) / ($loop->coil->outletDensity * $open * $open);
+    }
+
+    /** The compressors of a rack draw all circuits' gas together (J/kg of this circuit's). */
+    private function fromOthers(Loop $loop, float $vapour): float
+    {
+        $others = $loop->machine->others;
+        $theirs = $vapour + $loop->coil->gasHeat * $loop->machine->groupSuperheat;
+
+        return (($theirs - $this->enthalpy) * $others) / ($others + $loop->coil->returnFlow);
     }
 
     private function gained(Loop $loop): float

@@ -88,7 +88,13 @@ final class ArrowTableTest extends TestCase
             'SC' => 'same',
             'A' => 'down',
         ],
-        'head_pressure_valve_bypassing' => ['SST' => 'same or down', 'SH' => 'up', 'SC' => 'down'],
+        'head_pressure_valve_bypassing' => [
+            'SST' => 'same',
+            'H' => 'up',
+            'SH' => 'same',
+            'SC' => 'down',
+            'CSC' => 'up',
+        ],
         'head_pressure_low' => [
             'SST' => 'down',
             'H' => 'down',

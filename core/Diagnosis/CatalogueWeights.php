@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
+use Metrum\Circuit\Cause;
 use Metrum\Circuit\Complaint;
 use Metrum\Circuit\Condition;
 use Metrum\Circuit\DataFile;
@@ -89,11 +90,17 @@ final class CatalogueWeights implements Weights
         return [$shift->mean * $share, $shift->spread * $share];
     }
 
-    public function chance(Fault $fault, Question $asked, Word $word, float $severity): float
-    {
+    public function chance(
+        Fault $fault,
+        Question $asked,
+        Word $word,
+        float $severity,
+        ?Cause $cause = null,
+    ): float {
+        $told = FaultCatalogue::entry($fault)->toldOf((string) $asked->value, $cause);
         [$plain, $full, $slip] = $this->told[(string) $asked->value][$word->value][
-            $fault->value
-        ] ??= $this->chancesTold($fault, $asked, $word);
+            $fault->value.' '.$cause?->value
+        ] ??= $this->chancesTold($told, $asked, $word);
         $told = min(1.0, self::WORDS_EARLY * $severity);
 
         return $slip + (1 - self::SLIP) * ($plain + $told * ($full - $plain));
@@ -107,13 +114,15 @@ final class CatalogueWeights implements Weights
         return (self::COMPLAINT_SLIP + $told) / (self::COMPLAINT_SLIP + $usual);
     }
 
-    /** @return array{float, float, float} chance without the fault, with it at its worst, and by a slip */
-    private function chancesTold(Fault $fault, Question $asked, Word $word): array
+    /**
+     * @param  ?array<string, float>  $told  by word, with the fault at its worst
+     * @return array{float, float, float} chance without the fault, with it at its worst, and by a slip
+     */
+    private function chancesTold(?array $told, Question $asked, Word $word): array
     {
         $key = (string) $asked->value;
         $usual = $this->usual[$key] ??= $this->usualOf($asked);
         $plain = $usual[$word->value] ?? 0.0;
-        $told = FaultCatalogue::entry($fault)->words[$key] ?? null;
         $full = $plain;
         if ($told !== null) {
             $others = array_sum(array_diff_key($usual, $told));

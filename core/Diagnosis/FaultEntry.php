@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
+use Metrum\Circuit\Cause;
 use Metrum\Circuit\Complaint;
 use Metrum\Circuit\Condition;
 use Metrum\Circuit\DataRow;
@@ -36,6 +37,7 @@ final readonly class FaultEntry
         'signs',
         'signs_capillary',
         'words',
+        'causes',
         'complaints',
     ];
 
@@ -53,6 +55,7 @@ final readonly class FaultEntry
      * @param  array<string, Shift>  $signs  by Sign, at full severity
      * @param  array<string, Shift>  $capillarySigns  what differs where a capillary feeds
      * @param  array<string, array<string, float>>  $words  chance of an answer at full severity, by question and word
+     * @param  array<string, CauseEntry>  $causes  what can lie behind it, by Cause
      * @param  array<string, float>  $complaints  chance of hearing it
      */
     private function __construct(
@@ -73,6 +76,7 @@ final readonly class FaultEntry
         public array $signs,
         public array $capillarySigns,
         public array $words,
+        public array $causes,
         public array $complaints,
     ) {
     }
@@ -103,8 +107,17 @@ final readonly class FaultEntry
             signs: Shift::ofRow($row->row('signs')),
             capillarySigns: Shift::ofRow($row->row('signs_capillary')),
             words: self::chances($row->row('words')),
+            causes: CauseEntry::ofRow($row->row('causes')),
             complaints: self::heard($row),
         );
+    }
+
+    /** @return ?array<string, float> chance of each answer to a question at full severity; null: as at a sound plant */
+    public function toldOf(string $question, ?Cause $cause = null): ?array
+    {
+        $byCause = $cause === null ? null : $this->causes[$cause->value] ?? null;
+
+        return $byCause?->words[$question] ?? ($this->words[$question] ?? null);
     }
 
     /** @return list<PriorScale> */
@@ -124,8 +137,12 @@ final readonly class FaultEntry
         return $scales;
     }
 
-    /** @return array<string, array<string, float>> */
-    private static function chances(DataRow $rows): array
+    /**
+     * @return array<string, array<string, float>> by question and word
+     *
+     * @throws BrokenData
+     */
+    public static function chances(DataRow $rows): array
     {
         $chances = [];
         foreach ($rows->keys() as $key) {

@@ -9,16 +9,29 @@ namespace Metrum\Plant;
  *
  * Cross-flow with the refrigerant's temperature known: effectiveness = 1 − exp(−NTU) (Kays and London, Compact Heat
  * Exchangers, the limit of a phase change); zones of single phase transfer a share of it. Less air lowers the air's
- * capacity and, by the square root, the transfer.
+ * capacity and, by a power of it (0.5 as for most finned coils), the transfer.
  */
 final readonly class AirSide
 {
+    /** Transfer goes with the air's flow to this power. */
+    public const USUAL_LAW = 0.5;
+
     /**
      * @param  float  $capacity  heat capacity rate of the air, W/K, with latent heat counted in
      * @param  float  $transfer  UA of the two-phase zone over the whole face, W/K
+     * @param  float  $law  power of the flow with which transfer goes, 0.3 … 0.8
      */
-    public function __construct(public float $capacity, public float $transfer)
+    public function __construct(
+        public float $capacity,
+        public float $transfer,
+        private float $law = self::USUAL_LAW,
+    ) {
+    }
+
+    /** The same whose transfer goes otherwise with the air's flow. */
+    public function obeying(float $law): self
     {
+        return new self($this->capacity, $this->transfer, $law);
     }
 
     /**
@@ -39,7 +52,11 @@ final readonly class AirSide
     {
         $air = max(0.02, $air);
 
-        return new self($this->capacity * $air, $this->transfer * sqrt($air) * max(0.02, $surface));
+        return new self(
+            $this->capacity * $air,
+            $this->transfer * $air ** $this->law * max(0.02, $surface),
+            $this->law,
+        );
     }
 
     /**
@@ -52,12 +69,12 @@ final readonly class AirSide
         $effect = $this->conductance();
         $capacity = max(1.05 * $effect, $air * $this->capacity);
 
-        return new self($capacity, -$capacity * log(1 - $effect / $capacity));
+        return new self($capacity, -$capacity * log(1 - $effect / $capacity), $this->law);
     }
 
     /** The same at another size. */
     public function scaled(float $share): self
     {
-        return new self($this->capacity * $share, $this->transfer * $share);
+        return new self($this->capacity * $share, $this->transfer * $share, $this->law);
     }
 }

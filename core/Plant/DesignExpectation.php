@@ -65,6 +65,11 @@ final readonly class DesignExpectation implements Expectation
         return $this->settledValue($sign)?->widened($this->unrest());
     }
 
+    public function reading(Reading $reading): ?Expected
+    {
+        return null;
+    }
+
     public function by(): string
     {
         return 'design values and house rules';

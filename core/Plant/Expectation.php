@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
+use Metrum\Circuit\Reading;
 use Metrum\Findings\Sign;
 use Metrum\Findings\Yardstick;
 
@@ -12,6 +13,9 @@ interface Expectation
 {
     /** The healthy value of a sign, SI; null where nothing can be expected. */
     public function healthy(Sign $sign): ?Expected;
+
+    /** What one instrument would read at the healthy plant, SI, instruments' own errors not counted; null: not known. */
+    public function reading(Reading $reading): ?Expected;
 
     /** The sound plant's differences, by which some signs are measured. */
     public function yardstick(): Yardstick;

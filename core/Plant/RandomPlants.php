@@ -16,8 +16,6 @@ use Metrum\Circuit\Kind;
 use Metrum\Circuit\Metering;
 use Metrum\Circuit\Wanted;
 use Metrum\Quantity\Atmosphere;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 
 /**
  * Plausible plants of every kind, refrigerant, size and control, and weather to go with them; the same seed gives the
@@ -69,11 +67,11 @@ final class RandomPlants
 
     private const CABINET = ['R-290', 'R-600a', 'R-134a', 'R-404A', 'R-452A'];
 
-    private Randomizer $dice;
+    private Dice $dice;
 
     public function __construct(int $seed)
     {
-        $this->dice = new Randomizer(new Mt19937($seed));
+        $this->dice = new Dice($seed);
     }
 
     /** @param  ?Kind  $kind  null: any */
@@ -169,7 +167,7 @@ final class RandomPlants
 
     public function between(float $low, float $high): float
     {
-        return $low + (($high - $low) * $this->dice->getInt(0, 1_000_000)) / 1_000_000;
+        return $this->dice->between($low, $high);
     }
 
     /**
@@ -180,11 +178,11 @@ final class RandomPlants
      */
     public function one(array $of): mixed
     {
-        return $of[$this->dice->getInt(0, count($of) - 1)];
+        return $this->dice->one($of);
     }
 
     public function chance(float $share): bool
     {
-        return $this->dice->getInt(0, 9999) < 10000 * $share;
+        return $this->dice->chance($share);
     }
 }

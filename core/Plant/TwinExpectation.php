@@ -93,6 +93,20 @@ final class TwinExpectation implements Expectation
         return $this->known[$sign->value];
     }
 
+    public function reading(Reading $reading): ?Expected
+    {
+        $isOfSize = $reading === Reading::CompressorCurrent;
+        if (! $this->weatherKnown || ($isOfSize && $this->findings->circuit->design->ratedCurrent === null)) {
+            return null;
+        }
+
+        return $this->sound->expected(
+            $this->around,
+            'reading '.$reading->value,
+            static fn (PlantState $state): ?float => $state->readings[$reading->value] ?? null,
+        );
+    }
+
     public function by(): string
     {
         return 'this plant’s twin';

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Diagnosis;
+
+use Metrum\Circuit\HouseRules;
+use Metrum\Circuit\Reading;
+use Metrum\Findings\Figures;
+use Metrum\Findings\Findings;
+use Metrum\Findings\Sign;
+use Metrum\Findings\Signals;
+use Metrum\Plant\Expectation;
+use Metrum\Plant\Twins;
+
+/** What was found, freed of what cannot be, beside what a sound plant would show: all that evidence is drawn from. */
+final readonly class Examination
+{
+    /** K by which the box may lie off its set point where nobody read it. */
+    private const BOX_UNREAD = 3.0;
+
+    /**
+     * @param  Findings  $entered  as they were entered
+     * @param  Findings  $findings  without what is doubted
+     * @param  Figures  $all  of what was entered
+     * @param  Figures  $figures  of what is not doubted
+     * @param  list<Contradiction>  $contradictions
+     * @param  list<Reading|\Metrum\Circuit\Observation>  $doubted
+     * @param  array<string, Signal>  $signals  by Sign
+     */
+    private function __construct(
+        public Findings $entered,
+        public Findings $findings,
+        public Figures $all,
+        public Figures $figures,
+        public array $contradictions,
+        public array $doubted,
+        public Expectation $expectation,
+        public Conditions $conditions,
+        public array $signals,
+    ) {
+    }
+
+    /** @param  ?Expectation  $expectation  null: by the twin sized from what is known of the circuit */
+    public static function of(
+        Findings $entered,
+        HouseRules $rules,
+        Twins $twins,
+        ?Expectation $expectation = null,
+    ): self {
+        $all = Figures::of($entered, $rules);
+        $contradictions = Contradictions::in($entered, $rules, $all);
+        $doubted = Contradictions::doubted($contradictions, $entered);
+        $findings = $entered->without($doubted);
+        $figures = $findings === $entered ? $all : Figures::of($findings, $rules);
+        $expectation ??= $twins->expectation($findings, $rules);
+
+        return new self(
+            $entered,
+            $findings,
+            $all,
+            $figures,
+            $contradictions,
+            $doubted,
+            $expectation,
+            new Conditions($findings, $expectation->isCold()),
+            self::signalsIn($findings, $figures, $expectation),
+        );
+    }
+
+    /** @return array<string, Signal> by Sign */
+    private static function signalsIn(Findings $findings, Figures $figures, Expectation $expectation): array
+    {
+        $measured = new Signals($findings, $figures, $expectation->yardstick());
+        $signals = [];
+        foreach (Sign::cases() as $sign) {
+            $value = $measured->measured($sign);
+            $expected = $value === null ? null : $expectation->healthy($sign);
+            if ($value !== null && $expected !== null) {
+                $supposed = $sign === Sign::TdSuction && $findings->reading(Reading::BoxTemperature) === null;
+                $signals[$sign->value] = new Signal(
+                    $sign,
+                    $value,
+                    $supposed ? $expected->blurred(self::BOX_UNREAD) : $expected,
+                );
+            }
+        }
+
+        return $signals;
+    }
+}

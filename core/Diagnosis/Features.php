@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Diagnosis;
+
+use Metrum\Circuit\Complaint;
+use Metrum\Circuit\Condition;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Reading;
+use Metrum\Circuit\State;
+use Metrum\Circuit\Test;
+use Metrum\Findings\Share;
+use Metrum\Quantity\Kind;
+
+/**
+ * What the learned weights read off a visit: signs and readings in deviations from what a sound plant would show,
+ * shares of one figure by another, words, complaints, and what kind of plant it is in which state.
+ *
+ * A number is a place on a curve; a word is a curve's own point. What was not looked at is not among them.
+ */
+final class Features
+{
+    /** Deviation of instruments, beside the twin's own: share of an absolute pressure with Pa, K, share of a current. */
+    private const PRESSURE = [0.012, 4e3];
+
+    private const TEMPERATURE = 1.2;
+
+    private const CURRENT = 0.05;
+
+    /** Readings whose plain departure from the twin's is read beside the signs. */
+    public const READINGS = [
+        Reading::SuctionPressure,
+        Reading::EvaporatorPressure,
+        Reading::DischargePressure,
+        Reading::SuctionTemperatureEvaporator,
+        Reading::SuctionTemperatureCompressor,
+        Reading::CondenserOutletTemperature,
+        Reading::ReceiverOutletTemperature,
+        Reading::DrierInletTemperature,
+        Reading::DrierOutletTemperature,
+        Reading::ValveInletTemperature,
+        Reading::CoilInletTemperature,
+        Reading::SupplyAirTemperature,
+        Reading::CondenserAirOutTemperature,
+        Reading::CompressorCurrent,
+    ];
+
+    /** What is known of a plant and its weather, each as true, false or not known. */
+    public const CONDITIONS = [
+        Condition::Cold,
+        Condition::Outdoor,
+        Condition::FloodingValve,
+        Condition::Regulator,
+        Condition::Receiver,
+        Condition::HotGas,
+        Condition::Electric,
+        Condition::Capillary,
+        Condition::Shared,
+        Condition::LowTemperature,
+        Condition::IceMachine,
+    ];
+
+    /** @return array<string, float|string> by name of the feature */
+    public static function of(Examination $examined): array
+    {
+        return [
+            ...self::context($examined),
+            ...self::signs($examined),
+            ...self::readings($examined),
+            ...self::shares($examined),
+            ...self::words($examined),
+        ];
+    }
+
+    /** @return list<string> names of those that are numbers */
+    public static function numbers(): array
+    {
+        return [
+            ...array_map(static fn (\BackedEnum $one): string => 'sign '.$one->value, \Metrum\Findings\Sign::cases()),
+            ...array_map(static fn (\BackedEnum $one): string => 'reading '.$one->value, self::READINGS),
+            ...array_map(static fn (\BackedEnum $one): string => 'share '.$one->value, Share::cases()),
+            'ambient',
+        ];
+    }
+
+    /** @return array<string, list<string>> what each of those may be that are words, by name */
+    public static function choices(): array
+    {
+        $choices = [];
+        foreach (self::CONDITIONS as $condition) {
+            $choices['plant '.$condition->value] = ['yes', 'no'];
+        }
+        $choices['state'] = array_column(State::cases(), 'value');
+        foreach ([...Observation::cases(), ...Test::cases()] as $asked) {
+            $choices['word '.$asked->value] = array_column($asked->words(), 'value');
+        }
+        foreach (Complaint::cases() as $complaint) {
+            $choices['complaint '.$complaint->value] = ['yes'];
+        }
+
+        return $choices;
+    }
+
+    /** @return array<string, float|string> */
+    private static function context(Examination $examined): array
+    {
+        $context = [];
+        foreach (self::CONDITIONS as $condition) {
+            $holds = $examined->conditions->holds($condition);
+            if ($holds !== null) {
+                $context['plant '.$condition->value] = $holds ? 'yes' : 'no';
+            }
+        }
+        $findings = $examined->findings;
+        if ($findings->state !== null) {
+            $context['state'] = $findings->state->value;
+        }
+        $ambient = $findings->reading(Reading::AmbientTemperature);
+        if ($ambient !== null) {
+            $context['ambient'] = ($ambient - 293.15) / 10.0;
+        }
+
+        return $context;
+    }
+
+    /** @return array<string, float> */
+    private static function signs(Examination $examined): array
+    {
+        $signs = [];
+        foreach ($examined->signals as $signal) {
+            $signs['sign '.$signal->sign->value] = $signal->deviations();
+        }
+
+        return $signs;
+    }
+
+    /** @return array<string, float> */
+    private static function readings(Examination $examined): array
+    {
+        $read = [];
+        $findings = $examined->findings->whileRunning();
+        foreach (self::READINGS as $reading) {
+            $value = $findings->reading($reading);
+            $expected = $value === null ? null : $examined->expectation->reading($reading);
+            if ($value !== null && $expected !== null) {
+                $own = match ($reading->quantity()) {
+                    Kind::GaugePressure => self::PRESSURE[1] +
+                        self::PRESSURE[0] * $findings->circuit->atmosphere->absolute($value),
+                    Kind::Temperature => self::TEMPERATURE,
+                    default => self::CURRENT * abs($value),
+                };
+                $read['reading '.$reading->value] =
+                    ($value - $expected->value) / max(1e-9, hypot($expected->deviation, $own));
+            }
+        }
+
+        return $read;
+    }
+
+    /** @return array<string, float> */
+    private static function shares(Examination $examined): array
+    {
+        $shares = [];
+        $findings = $examined->findings->whileRunning();
+        $figures = $examined->figures;
+        foreach ($findings->isOff() ? [] : Share::cases() as $share) {
+            $value = $share->of($findings, $figures);
+            if ($value !== null) {
+                $shares['share '.$share->value] = $value;
+            }
+        }
+
+        return $shares;
+    }
+
+    /** @return array<string, string> */
+    private static function words(Examination $examined): array
+    {
+        $words = [];
+        $findings = $examined->findings;
+        foreach ([...$findings->observations, ...$findings->tests] as $asked => $word) {
+            $words['word '.$asked] = $word->value;
+        }
+        foreach ($findings->complaints as $complaint) {
+            $words['complaint '.$complaint->value] = 'yes';
+        }
+
+        return $words;
+    }
+}

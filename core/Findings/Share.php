@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Findings;
+
+use Metrum\Circuit\Reading;
+use Metrum\Refrigerant\OutsideTable;
+
+/**
+ * One figure measured by another of the same plant: what needs no design values, since the plant is its own yardstick.
+ */
+enum Share: string
+{
+    case SuperheatOfTd = 'superheat_of_td';
+    case SubcoolingOfSplit = 'subcooling_of_split';
+    case AirDropOfTd = 'air_drop_of_td';
+    case AirRiseOfSplit = 'air_rise_of_split';
+    case GainOfDifference = 'gain_of_difference';
+    case DischargeOverIdeal = 'discharge_over_ideal';
+    case LeastSubcooling = 'least_subcooling';
+    case GreatestSubcooling = 'greatest_subcooling';
+    case ReceiverOverCondenser = 'receiver_over_condenser';
+    case LineFall = 'line_fall';
+    case Ratio = 'ratio';
+    case Lift = 'lift';
+
+    /** K below which a difference is too small to divide by. */
+    private const LEAST = 1.5;
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::SuperheatOfTd => 'Superheat, share of the TD',
+            self::SubcoolingOfSplit => 'Subcooling, share of the split',
+            self::AirDropOfTd => 'Air drop, share of the TD',
+            self::AirRiseOfSplit => 'Air rise, share of the split',
+            self::GainOfDifference => 'Suction line gain, share of the way to the air around',
+            self::DischargeOverIdeal => 'Discharge above loss-free compression',
+            self::LeastSubcooling => 'Least subcooling along the liquid line',
+            self::GreatestSubcooling => 'Greatest subcooling along the liquid line',
+            self::ReceiverOverCondenser => 'Receiver outlet above condenser outlet, share of the split',
+            self::LineFall => 'Steepest fall along the liquid line',
+            self::Ratio => 'Compression ratio',
+            self::Lift => 'Condensing above evaporating',
+        };
+    }
+
+    /** K; else a plain share. */
+    public function isDifference(): bool
+    {
+        return in_array(
+            $this,
+            [self::DischargeOverIdeal, self::LeastSubcooling, self::GreatestSubcooling, self::LineFall, self::Lift],
+            true,
+        );
+    }
+
+    /** @param  Findings  $findings  while the plant runs */
+    public function of(Findings $findings, Figures $figures): ?float
+    {
+        $figure = $figures->value(...);
+        $first = $figure(Derived::CondenserSubcooling) ?? $figure(Derived::Subcooling);
+
+        return match ($this) {
+            self::SuperheatOfTd => self::quotient(
+                $figure(Derived::EvaporatorSuperheat),
+                self::less($findings->reading(Reading::BoxTemperature), $figure(Derived::SaturatedEvaporator)),
+            ),
+            self::SubcoolingOfSplit => self::quotient($first, $figure(Derived::CondenserSplit)),
+            self::AirDropOfTd => self::quotient($figure(Derived::CoilAirDrop), $figure(Derived::EvaporatorTd)),
+            self::AirRiseOfSplit => self::quotient(
+                $figure(Derived::CondenserAirRise),
+                $figure(Derived::CondenserSplit),
+            ),
+            self::GainOfDifference => self::quotient(
+                $figure(Derived::SuctionLineGain),
+                self::less(
+                    $findings->reading(Reading::AmbientTemperature),
+                    $findings->reading(Reading::SuctionTemperatureEvaporator),
+                ),
+            ),
+            self::DischargeOverIdeal => self::less(
+                $findings->reading(Reading::DischargeTemperature),
+                $figure(Derived::IdealDischarge),
+            ),
+            self::LeastSubcooling => self::end(min(...), self::alongLine($findings)),
+            self::GreatestSubcooling => self::end(max(...), self::alongLine($findings)),
+            self::ReceiverOverCondenser => self::quotient(
+                self::less(
+                    $findings->reading(Reading::ReceiverOutletTemperature) ??
+                        $findings->reading(Reading::DrierInletTemperature),
+                    $findings->reading(Reading::CondenserOutletTemperature),
+                ),
+                $figure(Derived::CondenserSplit),
+            ),
+            self::LineFall => self::steepest(self::alongLine($findings)),
+            self::Ratio => $figure(Derived::CompressionRatio),
+            self::Lift => self::less($figure(Derived::CondensingMiddle), $figure(Derived::SaturatedEvaporator)),
+        };
+    }
+
+    private static function less(?float $from, ?float $less): ?float
+    {
+        return $from === null || $less === null ? null : $from - $less;
+    }
+
+    private static function quotient(?float $part, ?float $whole): ?float
+    {
+        return $part === null || $whole === null || $whole < self::LEAST ? null : $part / $whole;
+    }
+
+    /**
+     * @param  \Closure(non-empty-list<float>): float  $of
+     * @param  list<float>  $values
+     */
+    private static function end(\Closure $of, array $values): ?float
+    {
+        return count($values) < 2 ? null : $of($values);
+    }
+
+    /** @param  list<float>  $subcooling  along the line; that it rises by what a place took is a fall of temperature */
+    private static function steepest(array $subcooling): ?float
+    {
+        $falls = [];
+        for ($i = 1, $n = count($subcooling); $i < $n; $i++) {
+            $falls[] = $subcooling[$i] - $subcooling[$i - 1];
+        }
+
+        return $falls === [] ? null : max($falls);
+    }
+
+    /** @return list<float> K below bubble at the head, from the receiver's outlet to the valve */
+    private static function alongLine(Findings $findings): array
+    {
+        $pressure = $findings->absolute(Reading::ReceiverPressure) ?? $findings->absolute(Reading::DischargePressure);
+        try {
+            $bubble = $pressure === null ? null : $findings->circuit->fluid()->bubbleTemperature($pressure);
+        } catch (OutsideTable) {
+            return [];
+        }
+        $places = [
+            Reading::ReceiverOutletTemperature,
+            Reading::DrierInletTemperature,
+            Reading::DrierOutletTemperature,
+            Reading::ValveInletTemperature,
+        ];
+        $along = [];
+        foreach ($places as $place) {
+            $one = self::less($bubble, $findings->reading($place));
+            if ($one !== null) {
+                $along[] = $one;
+            }
+        }
+
+        return $along;
+    }
+}

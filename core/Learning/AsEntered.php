@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Learning;
+
+use Metrum\Circuit\Circuit;
+use Metrum\Circuit\Design;
+use Metrum\Circuit\DesignKey;
+use Metrum\Circuit\Question;
+use Metrum\Circuit\Test;
+use Metrum\Plant\Dice;
+use Metrum\Quantity\Atmosphere;
+
+/** How much of a visit is entered, and what is known of the plant: visits are incomplete, each in its own way. */
+final readonly class AsEntered
+{
+    /** How often each is taken at a usual visit; all others seldom. */
+    private const USUAL = [
+        'suction_pressure_kpa' => 0.95,
+        'discharge_pressure_kpa' => 0.93,
+        'ambient_temperature_c' => 0.93,
+        'box_temperature_c' => 0.9,
+        'suction_temperature_evaporator_c' => 0.85,
+        'suction_temperature_compressor_c' => 0.7,
+        'discharge_temperature_c' => 0.55,
+        'condenser_outlet_temperature_c' => 0.55,
+        'drier_inlet_temperature_c' => 0.5,
+        'drier_outlet_temperature_c' => 0.45,
+        'compressor_current_a' => 0.5,
+        'supply_air_temperature_c' => 0.45,
+        'condenser_air_out_temperature_c' => 0.4,
+        'valve_inlet_temperature_c' => 0.4,
+        'receiver_outlet_temperature_c' => 0.45,
+        'supply_voltage_v' => 0.3,
+        'evaporator_pressure_kpa' => 0.22,
+        'receiver_level_percent' => 0.22,
+        'receiver_pressure_kpa' => 0.15,
+        'coil_inlet_temperature_c' => 0.1,
+        'drier_drop_kpa' => 0.08,
+    ];
+
+    private const DESIGN_KNOWN = 0.65;
+
+    /** Deviation of the logarithm of a design difference from what was really built. */
+    private const DESIGN_OFF = 0.12;
+
+    /** Share of readings and words that are entered, of the usual ones: for this visit. */
+    private float $readings;
+
+    private float $words;
+
+    public function __construct(private Dice $dice)
+    {
+        [$this->readings, $this->words] = match ($dice->weighed(
+            ['looks' => 10, 'few' => 15, 'half' => 20, 'usual' => 40, 'all' => 15],
+        )) {
+            'looks' => [0.0, $dice->between(0.1, 0.9)],
+            'few' => [$dice->between(0.15, 0.5), $dice->between(0.05, 0.4)],
+            'half' => [$dice->between(0.5, 0.8), $dice->between(0.2, 0.7)],
+            'all' => [1.9, $dice->between(0.8, 1.6)],
+            default => [1.0, $dice->between(0.4, 1.0)],
+        };
+    }
+
+    /**
+     * @param  array<string, float>  $measured
+     * @return array<string, float> those that were taken
+     */
+    public function readings(array $measured): array
+    {
+        return array_filter(
+            $measured,
+            fn (string $key): bool => $this->dice->chance(
+                min(0.98, $this->readings * (self::USUAL[$key] ?? 0.05)),
+            ),
+            ARRAY_FILTER_USE_KEY,
+        );
+    }
+
+    public function asks(Question $asked): bool
+    {
+        $often = $asked instanceof Test ? 0.035 : 0.2 + 0.5 * $asked->taking()->available;
+
+        return $this->dice->chance(min(0.97, $this->words * $often));
+    }
+
+    /** What the technician's device knows of a plant: some of it, not all of it right. */
+    public function known(Circuit $circuit): Circuit
+    {
+        $dice = $this->dice;
+        $given = $circuit->design;
+        $design = new Design();
+        if ($dice->chance(self::DESIGN_KNOWN)) {
+            foreach (DesignKey::cases() as $key) {
+                $value = $given->value($key);
+                if ($value !== null && $dice->chance(0.9)) {
+                    $design = $design->with($key, $this->remembered($key, $value));
+                }
+            }
+        }
+        $told = static fn (float $share, mixed $value): mixed => $dice->chance($share) ? $value : null;
+
+        return new Circuit(
+            $circuit->refrigerant,
+            $circuit->kind,
+            $told(0.95, $circuit->metering),
+            $told(0.95, $circuit->condenser),
+            $told(0.88, $circuit->headPressureControl),
+            $told(0.93, $circuit->receiver),
+            $told(0.95, $circuit->regulator),
+            $circuit->suctionAccumulator,
+            $circuit->boxControl,
+            $told(0.95, $circuit->defrost),
+            $design,
+            $dice->chance(0.9) ? $circuit->atmosphere : Atmosphere::atAltitude(0),
+        );
+    }
+
+    private function remembered(DesignKey $key, float $value): float
+    {
+        return match ($key) {
+            DesignKey::EvaporatorTd,
+            DesignKey::CondenserSplit,
+            DesignKey::Superheat,
+            DesignKey::Subcooling => $value * $this->dice->factor(self::DESIGN_OFF),
+            default => $value,
+        };
+    }
+}

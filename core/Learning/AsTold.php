@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Learning;
+
+use Metrum\Circuit\Cause;
+use Metrum\Circuit\Complaint;
+use Metrum\Circuit\Fault;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Question;
+use Metrum\Circuit\Test;
+use Metrum\Circuit\Word;
+use Metrum\Diagnosis\CatalogueWeights;
+use Metrum\Diagnosis\Conditions;
+use Metrum\Diagnosis\FaultCatalogue;
+use Metrum\Plant\Dice;
+use Metrum\Plant\PlantState;
+
+/** What people say of a plant: by its state where that shows, by the fault's file where it does not, with slips. */
+final readonly class AsTold
+{
+    /** Share of answers that follow the state where the state tells; the others follow the file. */
+    private const BY_STATE = 0.75;
+
+    /** Share of answers that are wrong words. */
+    private const SLIP = 0.05;
+
+    private CatalogueWeights $weights;
+
+    public function __construct(private Dice $dice, Conditions $conditions)
+    {
+        $this->weights = new CatalogueWeights($conditions);
+    }
+
+    /**
+     * @param  list<array{Fault, ?Cause, float}>  $ills
+     */
+    public function answer(Question $asked, PlantState $state, array $ills): Word
+    {
+        $words = $asked->words();
+        if ($this->dice->chance(self::SLIP)) {
+            return $this->dice->one($words);
+        }
+        $shown = $state->chances[(string) $asked->value] ?? null;
+        $seen = $asked instanceof Observation ? $state->observed($asked) : null;
+        if (! $state->runs() && $seen !== null) {
+            return $seen;
+        }
+        if ($shown !== null && $this->dice->chance(self::BY_STATE)) {
+            return Word::from($this->dice->weighed($shown));
+        }
+
+        return $this->byFile($asked, $ills);
+    }
+
+    /** @param  list<array{Fault, ?Cause, float}>  $ills */
+    private function byFile(Question $asked, array $ills): Word
+    {
+        // Of two faults the one that has more to say to this question says it.
+        $chosen = $ills === [] ? [Fault::NoFault, null, 0.0] : $this->dice->one($ills);
+        foreach ($ills as $ill) {
+            $tells = FaultCatalogue::entry($ill[0])->toldOf((string) $asked->value, $ill[1]);
+            $chosen = $tells !== null ? $ill : $chosen;
+        }
+        $chances = [];
+        foreach ($asked->words() as $word) {
+            $chances[$word->value] = $this->weights->chance($chosen[0], $asked, $word, $chosen[2], $chosen[1]);
+        }
+
+        return Word::from($this->dice->weighed($chances));
+    }
+
+    /**
+     * @param  list<array{Fault, ?Cause, float}>  $ills
+     * @return list<Complaint>
+     */
+    public function complaints(array $ills): array
+    {
+        $heard = [];
+        foreach (Complaint::cases() as $complaint) {
+            $chance = $complaint === Complaint::None ? 0.0 : 0.03;
+            foreach ($ills as [$fault, , $severity]) {
+                $told = FaultCatalogue::entry($fault)->complaints[$complaint->value] ?? 0.0;
+                $chance = max($chance, $told * min(1.0, 0.25 + $severity));
+            }
+            if ($this->dice->chance($chance)) {
+                $heard[] = $complaint;
+            }
+        }
+
+        return $heard === [] && $this->dice->chance(0.6) ? [Complaint::None] : $heard;
+    }
+
+    /** @return list<Question> all that may be asked at such a plant */
+    public static function questions(\Metrum\Circuit\Circuit $circuit): array
+    {
+        return array_values(
+            array_filter(
+                [...Observation::cases(), ...Test::cases()],
+                static fn (Question $asked): bool => $asked->taking()->fit->asks($circuit),
+            ),
+        );
+    }
+}

@@ -1,0 +1,245 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Learning;
+
+use Metrum\Circuit\Cause;
+use Metrum\Circuit\Circuit;
+use Metrum\Circuit\CondenserPlace;
+use Metrum\Circuit\Fault;
+use Metrum\Circuit\Kind;
+use Metrum\Circuit\Reading;
+use Metrum\Circuit\State;
+use Metrum\Diagnosis\CatalogueWeights;
+use Metrum\Diagnosis\Conditions;
+use Metrum\Diagnosis\FaultCatalogue;
+use Metrum\Diagnosis\Grade;
+use Metrum\Findings\Findings;
+use Metrum\Plant\Dice;
+use Metrum\Plant\Disorder;
+use Metrum\Plant\Machine;
+use Metrum\Plant\PlantState;
+use Metrum\Plant\RandomPlants;
+use Metrum\Plant\Sizing;
+use Metrum\Plant\SteadyState;
+use Metrum\Plant\Surroundings;
+use Metrum\Refrigerant\OutsideTable;
+
+/** Visits to simulated plants, each by its number: the same seed and number give the same visit. */
+final readonly class Patients
+{
+    /** How often each kind is met. */
+    private const KINDS = [
+        'walk_in_cooler' => 26,
+        'walk_in_freezer' => 20,
+        'rack_circuit_medium' => 13,
+        'rack_circuit_low' => 9,
+        'case_medium' => 10,
+        'case_low' => 6,
+        'ice_machine' => 8,
+        'reach_in_cooler' => 5,
+        'reach_in_freezer' => 3,
+    ];
+
+    /** Power of the catalogue's frequencies with which faults are drawn: seldom ones must be learned too. */
+    private const EVENED = 0.3;
+
+    /** Share of plants built by other laws, and of visits with two faults. */
+    private const ALTERED = 0.2;
+
+    private const TWICE = 0.06;
+
+    /** Faults that need the cold to show. */
+    private const IN_THE_COLD = [Fault::WinterUndercharge, Fault::HeadPressureLow];
+
+    private const TRIES = 12;
+
+    public function __construct(private int $seed)
+    {
+    }
+
+    /** @param  ?bool  $twice  whether two things are wrong; null: now and then */
+    public function number(int $number, ?bool $twice = null): Patient
+    {
+        for ($try = 0; ; $try++) {
+            $seed = crc32(sprintf('%d %d %d', $this->seed, $number, $try));
+            $patient = $this->drawn($seed, $twice);
+            if ($patient !== null || $try > self::TRIES) {
+                return $patient ?? throw new \LogicException('No plant came out of '.self::TRIES.' draws');
+            }
+        }
+    }
+
+    private function drawn(int $seed, ?bool $twice): ?Patient
+    {
+        $dice = new Dice($seed);
+        $circuit = (new RandomPlants($seed ^ 0x5bd1e995))->circuit(Kind::from($dice->weighed(self::KINDS)));
+        $altered = $dice->chance(self::ALTERED);
+        try {
+            $planned = (new Sizing($circuit))->machine();
+            $ought = $circuit->asItOughtToBe();
+            $sound = $ought === $circuit ? $planned : (new Sizing($ought))->machine();
+            // Both are drawn by the same chances: the plant, and the same plant controlled as it ought to be.
+            $built = (new PlantAsBuilt(new Dice($seed ^ 0x2545f491)))->of($planned, $altered);
+            $healthy = (new PlantAsBuilt(new Dice($seed ^ 0x2545f491)))->of($sound, $altered);
+            $ills = $this->ills($dice, $built, $twice ?? $dice->chance(self::TWICE));
+
+            return $this->visited($dice, $circuit, $built, $healthy, $ills, $altered);
+        } catch (OutsideTable) {
+            return null;
+        }
+    }
+
+    /** @return list<array{Fault, ?Cause, float}> */
+    private function ills(Dice $dice, Machine $machine, bool $twice): array
+    {
+        $weights = [];
+        foreach (Fault::cases() as $fault) {
+            $entry = FaultCatalogue::entry($fault);
+            $shows = $fault === Fault::NoFault || $fault === Fault::ExcessLoad || Disorder::showsInLoop($fault, $machine);
+            if ($shows && $entry->fit->asks($machine->circuit)) {
+                $weights[$fault->value] = $entry->prior ** self::EVENED;
+            }
+        }
+        if ($machine->head->kind === \Metrum\Circuit\HeadPressureControl::None && $this->isOutdoor($machine)) {
+            $weights[Fault::HeadPressureLow->value] = 1.0;
+        }
+        $weights[Fault::NoFault->value] *= 1.6;
+        $ills = [];
+        for ($n = $twice ? 2 : 1; $n > 0; $n--) {
+            $fault = Fault::from($dice->weighed($weights));
+            if ($fault !== Fault::NoFault) {
+                $ills[] = [$fault, self::cause($dice, $fault), $dice->between(0.12, 1.0)];
+                unset($weights[$fault->value], $weights[Fault::NoFault->value]);
+            }
+        }
+
+        return $ills;
+    }
+
+    private static function cause(Dice $dice, Fault $fault): ?Cause
+    {
+        $shares = array_map(static fn ($one): float => $one->share, FaultCatalogue::entry($fault)->causes);
+
+        return $shares === [] ? null : Cause::from($dice->weighed($shares));
+    }
+
+    /** @param  list<array{Fault, ?Cause, float}>  $ills */
+    private function visited(
+        Dice $dice,
+        Circuit $circuit,
+        Machine $built,
+        Machine $healthy,
+        array $ills,
+        bool $altered,
+    ): ?Patient {
+        $around = $this->weather($dice, $built, $ills);
+        $sick = $built;
+        foreach ($ills as [$fault, $cause, $severity]) {
+            $sick = Disorder::in($sick, $fault, $severity, $cause);
+        }
+        $sound = (new SteadyState($healthy, $around))->find();
+        $state = (new SteadyState($sick, $around))->find($sound->solution);
+        if (! $sound->runs() || ($ills === [] && ! $state->runs())) {
+            return null;
+        }
+        $entered = new AsEntered($dice);
+        $known = $entered->known($circuit);
+        $taken = $entered->readings((new AsMeasured($dice))->of($state));
+        $findings = new Findings($known, $this->state($dice, $state, $around, $built), readings: $taken);
+        $conditions = new Conditions($findings, $around->ambient < 283.15);
+        $told = new AsTold($dice, $conditions);
+        $counted = $state->runs() && $taken !== []
+            ? (new AsCounted($dice, new CatalogueWeights($conditions)))->of($findings, $ills)
+            : [];
+        $words = $tests = [];
+        foreach (AsTold::questions($known) as $asked) {
+            if ($entered->asks($asked)) {
+                $word = $told->answer($asked, $state, $ills);
+                if ($asked instanceof \Metrum\Circuit\Observation) {
+                    $words[(string) $asked->value] = $word;
+                } else {
+                    $tests[(string) $asked->value] = $word;
+                }
+            }
+        }
+
+        return new Patient(
+            new Findings(
+                $known,
+                $findings->state,
+                $dice->chance(0.8) ? $told->complaints($ills) : [],
+                [...$taken, ...$counted],
+                $words,
+                $tests,
+            ),
+            $ills,
+            $ills === [] ? null : self::grade($sound, $state, $built),
+            $altered,
+        );
+    }
+
+    private static function grade(PlantState $sound, PlantState $state, Machine $machine): Grade
+    {
+        if (! $state->runs()) {
+            return Grade::Severe;
+        }
+        $condensing = static fn (PlantState $of): float => $machine->fluid->bubbleTemperature(
+            max(1e5, ($of->reading(Reading::DischargePressure) ?? 0.0) + 101325.0),
+        );
+
+        return Grade::ofEffect(1 - $state->cooling / $sound->cooling, $condensing($state) - $condensing($sound));
+    }
+
+    /** @param  list<array{Fault, ?Cause, float}>  $ills */
+    private function weather(Dice $dice, Machine $machine, array $ills): Surroundings
+    {
+        $faults = array_column($ills, 0);
+        $coldest = ($machine->circuit->design->coldestAmbient ?? 263.15) - 273.15;
+        $celsius = match (true) {
+            ! $this->isOutdoor($machine) => $dice->between(15.0, 38.0),
+            array_intersect(array_column($faults, 'value'), array_column(self::IN_THE_COLD, 'value')) !== []
+                => $dice->between(max(-20.0, $coldest), 12.0),
+            $dice->chance(0.5) => $dice->between(-20.0, 43.0),
+            default => $dice->between(12.0, 36.0),
+        };
+        $warm = 0.0;
+        foreach ($ills as [$fault, , $severity]) {
+            $shift = FaultCatalogue::entry($fault)->signs['box']->mean ?? 0.0;
+            $warm += $shift * $severity * $dice->between(0.0, 1.6);
+        }
+        $warm += match (true) {
+            $dice->chance(0.07) => $dice->between(4.0, 15.0),
+            $dice->chance(0.2) => $dice->between(1.0, 4.0),
+            default => $dice->around(0.0, 0.8),
+        };
+        $hottest = min(43.0, Surroundings::hottest($machine->fluid) - 273.15);
+
+        return new Surroundings(
+            273.15 + min($hottest, $celsius),
+            $machine->design->box + max(-4.0, min(22.0, $warm)),
+            atmosphere: $machine->circuit->atmosphere->pascal,
+        );
+    }
+
+    private function state(Dice $dice, PlantState $state, Surroundings $around, Machine $machine): ?State
+    {
+        if (! $state->runs()) {
+            return $dice->chance(0.7) ? State::Off : null;
+        }
+        $far = $around->box - $machine->design->box > 5.0;
+
+        return match (true) {
+            $far && $dice->chance(0.6) => State::PullingDown,
+            $dice->chance(0.14) => null,
+            $dice->chance(0.02) => State::AfterDefrost,
+            default => State::RunningSettled,
+        };
+    }
+
+    private function isOutdoor(Machine $machine): bool
+    {
+        return $machine->circuit->condenser === CondenserPlace::AirOutdoor;
+    }
+}

@@ -43,7 +43,7 @@ final readonly class AsEntered
     private const DESIGN_KNOWN = 0.65;
 
     /** Deviation of the logarithm of a design difference from what was really built. */
-    private const DESIGN_OFF = 0.12;
+    private const DESIGN_OFF = 0.08;
 
     /** Share of readings and words that are entered, of the usual ones: for this visit. */
     private float $readings;

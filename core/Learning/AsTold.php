@@ -33,14 +33,14 @@ final readonly class AsTold
         $this->weights = new CatalogueWeights($conditions);
     }
 
-    /**
-     * @param  list<array{Fault, ?Cause, float}>  $ills
-     */
+    /** @param  list<array{Fault, ?Cause, float}>  $ills */
     public function answer(Question $asked, PlantState $state, array $ills): Word
     {
-        $words = $asked->words();
+        if ($asked === Observation::Compressor) {
+            return $this->compressor($state, $ills);
+        }
         if ($this->dice->chance(self::SLIP)) {
-            return $this->dice->one($words);
+            return $this->dice->one($asked->words());
         }
         $shown = $state->chances[(string) $asked->value] ?? null;
         $seen = $asked instanceof Observation ? $state->observed($asked) : null;
@@ -52,6 +52,21 @@ final readonly class AsTold
         }
 
         return $this->byFile($asked, $ills);
+    }
+
+    /**
+     * That it runs nobody gets wrong, since pressures move; that it cycles shows only to who waits.
+     *
+     * @param  list<array{Fault, ?Cause, float}>  $ills
+     */
+    private function compressor(PlantState $state, array $ills): Word
+    {
+        if (! $state->runs()) {
+            return $state->observed(Observation::Compressor) ?? Word::OffOnLowPressure;
+        }
+        $said = $this->byFile(Observation::Compressor, $ills);
+
+        return $said === Word::ShortCycling ? $said : Word::Running;
     }
 
     /** @param  list<array{Fault, ?Cause, float}>  $ills */

@@ -8,10 +8,13 @@ use Metrum\Circuit\Cause;
 use Metrum\Circuit\Circuit;
 use Metrum\Circuit\CondenserPlace;
 use Metrum\Circuit\Fault;
+use Metrum\Circuit\HeadPressureControl;
 use Metrum\Circuit\Kind;
+use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\State;
 use Metrum\Diagnosis\CatalogueWeights;
+use Metrum\Diagnosis\CauseEntry;
 use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Grade;
@@ -53,7 +56,16 @@ final readonly class Patients
     /** Faults that need the cold to show. */
     private const IN_THE_COLD = [Fault::WinterUndercharge, Fault::HeadPressureLow];
 
-    private const TRIES = 12;
+    /** How much more often nothing is wrong than a usual fault. */
+    private const SOUND = 2.6;
+
+    /** Severity below which nobody would be called. */
+    private const LEAST = 0.22;
+
+    private const TRIES = 40;
+
+    /** Circuits drawn for a fault until one can have it. */
+    private const PLANTS = 60;
 
     public function __construct(private int $seed)
     {
@@ -74,7 +86,8 @@ final readonly class Patients
     private function drawn(int $seed, ?bool $twice): ?Patient
     {
         $dice = new Dice($seed);
-        $circuit = (new RandomPlants($seed ^ 0x5bd1e995))->circuit(Kind::from($dice->weighed(self::KINDS)));
+        $first = Fault::from($dice->weighed(self::frequencies()));
+        $circuit = $this->circuit($dice, $seed, $first);
         $altered = $dice->chance(self::ALTERED);
         try {
             $planned = (new Sizing($circuit))->machine();
@@ -83,44 +96,75 @@ final readonly class Patients
             // Both are drawn by the same chances: the plant, and the same plant controlled as it ought to be.
             $built = (new PlantAsBuilt(new Dice($seed ^ 0x2545f491)))->of($planned, $altered);
             $healthy = (new PlantAsBuilt(new Dice($seed ^ 0x2545f491)))->of($sound, $altered);
-            $ills = $this->ills($dice, $built, $twice ?? $dice->chance(self::TWICE));
+            $ills = self::ills($dice, $built, $first, $twice ?? $dice->chance(self::TWICE));
 
-            return $this->visited($dice, $circuit, $built, $healthy, $ills, $altered);
+            return $ills === null ? null : $this->visited($dice, $circuit, $built, $healthy, $ills, $altered);
         } catch (OutsideTable) {
             return null;
         }
     }
 
-    /** @return list<array{Fault, ?Cause, float}> */
-    private function ills(Dice $dice, Machine $machine, bool $twice): array
+    /** @return non-empty-array<string, float> how often each fault is drawn, of those that the twin can carry */
+    private static function frequencies(): array
     {
-        $weights = [];
+        $frequencies = [Fault::NoFault->value => self::SOUND];
         foreach (Fault::cases() as $fault) {
-            $entry = FaultCatalogue::entry($fault);
-            $shows = $fault === Fault::NoFault || $fault === Fault::ExcessLoad || Disorder::showsInLoop($fault, $machine);
-            if ($shows && $entry->fit->asks($machine->circuit)) {
-                $weights[$fault->value] = $entry->prior ** self::EVENED;
+            if (Disorder::isOfLoop($fault) || $fault === Fault::ExcessLoad) {
+                $frequencies[$fault->value] = FaultCatalogue::entry($fault)->prior ** self::EVENED;
             }
         }
-        if ($machine->head->kind === \Metrum\Circuit\HeadPressureControl::None && $this->isOutdoor($machine)) {
-            $weights[Fault::HeadPressureLow->value] = 1.0;
+
+        return $frequencies;
+    }
+
+    /** A plant that can have this fault. */
+    private function circuit(Dice $dice, int $seed, Fault $fault): Circuit
+    {
+        $plants = new RandomPlants($seed ^ 0x5bd1e995);
+        $fit = FaultCatalogue::entry($fault)->fit;
+        for ($try = 0; ; $try++) {
+            $circuit = $plants->circuit(Kind::from($dice->weighed(self::KINDS)));
+            if ($fit->asks($circuit) || $try >= self::PLANTS) {
+                return $circuit;
+            }
         }
-        $weights[Fault::NoFault->value] *= 1.6;
+    }
+
+    /** @return ?list<array{Fault, ?Cause, float}> null where such a plant cannot have it */
+    private static function ills(Dice $dice, Machine $machine, Fault $first, bool $twice): ?array
+    {
+        $faults = [$first];
+        if ($twice) {
+            $faults[] = Fault::from($dice->weighed(array_diff_key(self::frequencies(), [$first->value => 0])));
+        }
         $ills = [];
-        for ($n = $twice ? 2 : 1; $n > 0; $n--) {
-            $fault = Fault::from($dice->weighed($weights));
-            if ($fault !== Fault::NoFault) {
-                $ills[] = [$fault, self::cause($dice, $fault), $dice->between(0.12, 1.0)];
-                unset($weights[$fault->value], $weights[Fault::NoFault->value]);
+        foreach ($faults as $fault) {
+            if ($fault === Fault::NoFault) {
+                continue;
             }
+            $fits = FaultCatalogue::entry($fault)->fit->asks($machine->circuit);
+            if (! $fits || ($fault !== Fault::ExcessLoad && ! self::shows($fault, $machine))) {
+                return null;
+            }
+            $ills[] = [$fault, self::cause($dice, $fault), $dice->between(self::LEAST, 1.0)];
         }
 
         return $ills;
     }
 
+    private static function shows(Fault $fault, Machine $machine): bool
+    {
+        $nothingHolds = $machine->head->kind === HeadPressureControl::None && self::isOutdoor($machine);
+
+        return Disorder::showsInLoop($fault, $machine) || ($fault === Fault::HeadPressureLow && $nothingHolds);
+    }
+
     private static function cause(Dice $dice, Fault $fault): ?Cause
     {
-        $shares = array_map(static fn ($one): float => $one->share, FaultCatalogue::entry($fault)->causes);
+        $shares = array_map(
+            static fn (CauseEntry $one): float => $one->share,
+            FaultCatalogue::entry($fault)->causes,
+        );
 
         return $shares === [] ? null : Cause::from($dice->weighed($shares));
     }
@@ -157,7 +201,7 @@ final readonly class Patients
         foreach (AsTold::questions($known) as $asked) {
             if ($entered->asks($asked)) {
                 $word = $told->answer($asked, $state, $ills);
-                if ($asked instanceof \Metrum\Circuit\Observation) {
+                if ($asked instanceof Observation) {
                     $words[(string) $asked->value] = $word;
                 } else {
                     $tests[(string) $asked->value] = $word;
@@ -198,7 +242,7 @@ final readonly class Patients
         $faults = array_column($ills, 0);
         $coldest = ($machine->circuit->design->coldestAmbient ?? 263.15) - 273.15;
         $celsius = match (true) {
-            ! $this->isOutdoor($machine) => $dice->between(15.0, 38.0),
+            ! self::isOutdoor($machine) => $dice->between(15.0, 38.0),
             array_intersect(array_column($faults, 'value'), array_column(self::IN_THE_COLD, 'value')) !== []
                 => $dice->between(max(-20.0, $coldest), 12.0),
             $dice->chance(0.5) => $dice->between(-20.0, 43.0),
@@ -238,7 +282,7 @@ final readonly class Patients
         };
     }
 
-    private function isOutdoor(Machine $machine): bool
+    private static function isOutdoor(Machine $machine): bool
     {
         return $machine->circuit->condenser === CondenserPlace::AirOutdoor;
     }

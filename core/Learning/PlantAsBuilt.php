@@ -21,10 +21,10 @@ final readonly class PlantAsBuilt
         $dice = $this->dice;
         $wide = $altered ? 1.7 : 1.0;
         $built = $machine->with(
-            coil: $this->air($machine->coil, 0.13 * $wide, $altered),
-            condenser: $this->air($machine->condenser, 0.13 * $wide, $altered),
+            coil: $this->air($machine->coil, 0.1 * $wide, $altered),
+            condenser: $this->air($machine->condenser, 0.1 * $wide, $altered),
             feed: $machine->feed
-                ->turned($dice->around(0.0, 0.45))
+                ->turned($dice->around(0.0, 0.3))
                 ->hunting($altered ? $dice->between(0.6, 1.7) : $dice->between(0.85, 1.2), $machine->feed->bulbLag)
                 ->narrowed($dice->factor(0.1 * $wide)),
             compressor: $machine->compressor->otherwise(

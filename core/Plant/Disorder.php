@@ -44,6 +44,15 @@ final class Disorder
         };
     }
 
+    /** Whether there are plants whose refrigerant loop shows it. */
+    public static function isOfLoop(Fault $fault): bool
+    {
+        return match ($fault) {
+            Fault::NoFault, Fault::OilReturnPoor, Fault::WaterFeedFault, Fault::ExcessLoad => false,
+            default => ! self::showsInTime($fault),
+        };
+    }
+
     /** Whether the fault shows only in time: boxes, clocks and controls. */
     public static function showsInTime(Fault $fault): bool
     {

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Learning;
+
+use Metrum\Circuit\Circuit;
+use Metrum\Circuit\Complaint;
+use Metrum\Circuit\Fault;
+use Metrum\Circuit\HouseRules;
+use Metrum\Circuit\Kind;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Question;
+use Metrum\Circuit\Test;
+use Metrum\Diagnosis\CatalogueWeights;
+use Metrum\Diagnosis\Conditions;
+use Metrum\Findings\Findings;
+use Metrum\Findings\Sign;
+use Metrum\Plant\DesignExpectation;
+
+/**
+ * What the files of the faults say, as curves on the same scale as the learned ones: logarithms of chances. Fitting
+ * starts from them and is drawn back to them, so that what is seldom seen keeps the trade's own weight.
+ */
+final class ExpertCurves
+{
+    private const SEVERITIES = [0.25, 0.55, 0.95];
+
+    /** Signs that the steady twin does not carry. */
+    public const SIGNS = [
+        Sign::Swing,
+        Sign::Lowest,
+        Sign::Box,
+        Sign::Fans,
+        Sign::PullDown,
+        Sign::Floor,
+        Sign::Rise,
+        Sign::Standing,
+        Sign::CutOut,
+        Sign::CutIn,
+        Sign::Oil,
+        Sign::FanDelay,
+        Sign::Heater,
+        Sign::FreezeTime,
+        Sign::Water,
+    ];
+
+    /** Degrees of freedom of Student's t, by which one bad reading does not decide. */
+    private const FREEDOM = 5.0;
+
+    private CatalogueWeights $weights;
+
+    private DesignExpectation $usual;
+
+    public function __construct()
+    {
+        $plain = new Findings(Circuit::plain(Kind::WalkInFreezer));
+        $this->weights = new CatalogueWeights(new Conditions($plain, null));
+        $this->usual = new DesignExpectation($plain, new HouseRules());
+    }
+
+    /**
+     * Logarithm of the chance of an answer, by word.
+     *
+     * @return array<string, float>
+     */
+    public function ofQuestion(Fault $fault, Question $asked): array
+    {
+        $logs = [];
+        foreach ($asked->words() as $word) {
+            $chance = 0.0;
+            foreach (self::SEVERITIES as $severity) {
+                $chance += $this->weights->chance($fault, $asked, $word, $severity) / count(self::SEVERITIES);
+            }
+            $logs[$word->value] = log(max(1e-3, $chance));
+        }
+
+        return $logs;
+    }
+
+    public function ofComplaint(Fault $fault, Complaint $complaint): float
+    {
+        return log($this->weights->complaintRatio($fault, $complaint));
+    }
+
+    /**
+     * Logarithm of the density of a sign at places along its curve.
+     *
+     * @param  list<float>  $knots  deviations from what is usual
+     * @return list<float>
+     */
+    public function ofSign(Fault $fault, Sign $sign, array $knots): array
+    {
+        $deviation = $this->usual->healthy($sign)->deviation ?? 1.0;
+        $moved = [];
+        foreach (self::SEVERITIES as $severity) {
+            [$shift, $spread] = $this->weights->shift($fault, $sign, $severity);
+            $moved[] = [$shift / $deviation, hypot(1.0, $spread / $deviation)];
+        }
+
+        return array_map(static function (float $knot) use ($moved): float {
+            $density = 0.0;
+            foreach ($moved as [$mean, $width]) {
+                $z = ($knot - $mean) / $width;
+                $density += ($width * (1 + ($z * $z) / self::FREEDOM) ** ((self::FREEDOM + 1) / 2)) ** -1;
+            }
+
+            return log($density / count($moved));
+        }, $knots);
+    }
+}

@@ -24,6 +24,12 @@ final readonly class DataRow
         return array_map(strval(...), array_keys($this->values));
     }
 
+    /** @return array<mixed> as it was read, for what checks itself */
+    public function all(): array
+    {
+        return $this->values;
+    }
+
     public function has(string $key): bool
     {
         return isset($this->values[$key]);

@@ -11,8 +11,6 @@ use Metrum\Circuit\Wanted;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
-use Metrum\Findings\Sign;
-use Metrum\Findings\Signals;
 use Metrum\Plant\Expectation;
 use Metrum\Plant\Twins;
 
@@ -28,16 +26,17 @@ final readonly class Diagnosis
     /** K at the compressor below which liquid may be reaching it. */
     private const WET_COMPRESSOR = 3.0;
 
-    /** K by which the box may lie off its set point where nobody read it. */
-    private const BOX_UNREAD = 3.0;
-
     /** Probability that a fault ruled out would have had, from which that is doubted. */
     private const DOUBTED = 0.5;
+
+    private Curves $curves;
 
     public function __construct(
         private HouseRules $rules = new HouseRules(),
         private Twins $twins = new Twins(),
+        ?Curves $curves = null,
     ) {
+        $this->curves = $curves ?? Curves::standard();
     }
 
     /**
@@ -51,20 +50,11 @@ final readonly class Diagnosis
         int $explained = 3,
         ?Expectation $expectation = null,
     ): Verdict {
-        $all = Figures::of($findings, $this->rules);
-        $contradictions = Contradictions::in($findings, $this->rules, $all);
-        $doubted = Contradictions::doubted($contradictions, $findings);
-        $entered = $findings;
-        $findings = $entered->without($doubted);
-        $figures = $findings === $entered ? $all : Figures::of($findings, $this->rules);
-        $expectation ??= $this->twins->expectation($findings, $this->rules);
-        $conditions = new Conditions($findings, $expectation->isCold());
-        $signals = self::signals($findings, $figures, $expectation);
-        $weights = new CatalogueWeights($conditions);
-        $open = Hypotheses::open($weights, $findings->confirmed, $findings->ruledOut);
-        $weighing = new Weighing($open, $findings, $signals);
-        $suspects = self::suspects($weighing, $explained);
-        $gates = new Gates($findings, $figures, $this->rules);
+        $examined = Examination::of($findings, $this->rules, $this->twins, $expectation);
+        $confirmed = Confirmed::at($examined, $findings->confirmed, $this->curves, $this->rules);
+        $weighing = new Weighing($this->curves, $examined, $confirmed);
+        $suspects = $this->suspects($weighing, $examined, $explained);
+        $gates = new Gates($examined->findings, $examined->figures, $this->rules);
         $charge = $gates->charge();
         $referral = Cautions::referral($findings->circuit->refrigerant);
 
@@ -72,51 +62,30 @@ final readonly class Diagnosis
             suspects: $suspects,
             checks: $checks === 0 || $referral !== null
                 ? []
-                : (new NextChecks($findings, $weighing, $expectation))->ranked($checks),
-            contradictions: $contradictions,
-            doubted: $doubted,
+                : (new NextChecks($examined->findings, $weighing, $examined->expectation))->ranked($checks),
+            contradictions: $examined->contradictions,
+            doubted: $examined->doubted,
             settled: $gates->settled(),
             charge: $charge,
-            signals: $signals,
-            cautions: $this->cautions($entered, $all, $suspects, $charge),
-            doubtfulRulings: $this->doubtful($findings, $weights, $signals),
-            figures: $all,
-            blank: $entered->isEmpty(),
+            signals: $examined->signals,
+            cautions: $this->cautions($findings, $examined->all, $suspects, $charge),
+            doubtfulRulings: $this->doubtful($examined, $confirmed),
+            figures: $examined->all,
+            blank: $findings->isEmpty(),
             referral: $referral,
-            proven: $entered->confirmed !== [],
+            proven: $findings->confirmed !== [],
         );
     }
 
-    /** @return array<string, Signal> by Sign */
-    private static function signals(Findings $findings, Figures $figures, Expectation $expectation): array
-    {
-        $measured = new Signals($findings, $figures, $expectation->yardstick());
-        $signals = [];
-        foreach (Sign::cases() as $sign) {
-            $value = $measured->measured($sign);
-            $expected = $value === null ? null : $expectation->healthy($sign);
-            if ($value !== null && $expected !== null) {
-                $supposed = $sign === Sign::TdSuction && $findings->reading(Reading::BoxTemperature) === null;
-                $signals[$sign->value] = new Signal(
-                    $sign,
-                    $value,
-                    $supposed ? $expected->blurred(self::BOX_UNREAD) : $expected,
-                );
-            }
-        }
-
-        return $signals;
-    }
-
     /** @return non-empty-list<Suspect> */
-    private static function suspects(Weighing $weighing, int $explained): array
+    private function suspects(Weighing $weighing, Examination $examined, int $explained): array
     {
         $suspects = [];
         foreach ($weighing->byFault() as $key => $probability) {
             $fault = Fault::from($key);
             $suspects[] =
                 count($suspects) < $explained
-                    ? self::explained($weighing, $fault, $probability)
+                    ? $this->explained($weighing, $examined, $fault, $probability)
                     : new Suspect($fault, $probability);
         }
         assert($suspects !== []);
@@ -124,10 +93,18 @@ final readonly class Diagnosis
         return $suspects;
     }
 
-    private static function explained(Weighing $weighing, Fault $fault, float $probability): Suspect
+    private function explained(
+        Weighing $weighing,
+        Examination $examined,
+        Fault $fault,
+        float $probability,
+    ): Suspect
     {
         $for = $against = [];
         foreach ($weighing->weightsFor($fault) as [$piece, $weight]) {
+            if ($piece->isContext()) {
+                continue;
+            }
             if ($weight > self::LEAST_WEIGHT) {
                 $for[] = [$piece, $weight];
             } elseif ($weight < -self::LEAST_WEIGHT) {
@@ -200,24 +177,18 @@ final readonly class Diagnosis
             : [];
     }
 
-    /**
-     * @param  array<string, Signal>  $signals
-     * @return list<Fault>
-     */
-    private function doubtful(Findings $findings, Weights $weights, array $signals): array
+    /** @return list<Fault> that were ruled out although the evidence favours them */
+    private function doubtful(Examination $examined, ?Confirmed $confirmed): array
     {
-        if ($findings->ruledOut === []) {
+        $ruledOut = $examined->findings->ruledOut;
+        if ($ruledOut === []) {
             return [];
         }
-        $open = (new Weighing(
-            Hypotheses::open($weights, $findings->confirmed, []),
-            $findings,
-            $signals,
-        ))->byFault();
+        $open = (new Weighing($this->curves, $examined->nothingRuledOut(), $confirmed))->byFault();
 
         return array_values(
             array_filter(
-                $findings->ruledOut,
+                $ruledOut,
                 static fn (Fault $fault): bool => ($open[$fault->value] ?? 0.0) > self::DOUBTED,
             ),
         );

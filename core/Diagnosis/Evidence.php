@@ -6,38 +6,35 @@ namespace Metrum\Diagnosis;
 
 use Metrum\Circuit\Complaint;
 use Metrum\Circuit\Question;
+use Metrum\Circuit\Reading;
 use Metrum\Circuit\Word;
-use Metrum\Quantity\Copies;
+use Metrum\Findings\Share;
+use Metrum\Plant\Expected;
 
-/**
- * One piece of evidence: what was found, and its log-likelihood under each hypothesis, correlated pieces discounted.
- */
+/** One thing that was found, and what its curves say of each fault. */
 final readonly class Evidence
 {
-    use Copies;
-
-    /** @param  non-empty-list<float>  $logs  as weighed */
+    /**
+     * @param  list<float>  $weights  nats by place of the fault
+     * @param  ?Signal  $signal  a sign beside what a sound plant would show
+     * @param  ?array{Reading, float, Expected}  $reading  one reading beside what the twin would show, SI
+     * @param  ?array{Share, float}  $share  one figure by another of the same plant
+     */
     public function __construct(
-        public string $family,
-        public array $logs,
+        public string $feature,
+        public array $weights,
         public ?Signal $signal = null,
+        public ?array $reading = null,
+        public ?array $share = null,
         public ?Question $asked = null,
         public ?Word $word = null,
         public ?Complaint $complaint = null,
     ) {
     }
 
-    /** @param  float  $share  0 … 1 */
-    public function discounted(float $share): self
+    /** What kind of plant it is, in which weather and state: nothing that anybody found at it. */
+    public function isContext(): bool
     {
-        return $share === 1.0
-            ? $this
-            : $this->but(logs: array_map(static fn (float $log): float => $log * $share, $this->logs));
-    }
-
-    /** How much it tells the hypotheses apart at most, nats. */
-    public function reach(): float
-    {
-        return max($this->logs) - min($this->logs);
+        return $this->feature === Weighing::CONTEXT;
     }
 }

@@ -12,10 +12,13 @@ use Metrum\Findings\Sign;
 use Metrum\Findings\Signals;
 use Metrum\Plant\Expectation;
 use Metrum\Plant\Twins;
+use Metrum\Quantity\Copies;
 
 /** What was found, freed of what cannot be, beside what a sound plant would show: all that evidence is drawn from. */
 final readonly class Examination
 {
+    use Copies;
+
     /** K by which the box may lie off its set point where nobody read it. */
     private const BOX_UNREAD = 3.0;
 
@@ -62,6 +65,30 @@ final readonly class Examination
             $figures,
             $contradictions,
             $doubted,
+            $expectation,
+            new Conditions($findings, $expectation->isCold()),
+            self::signalsIn($findings, $figures, $expectation),
+        );
+    }
+
+    /** The same as if no fault had been ruled out. */
+    public function nothingRuledOut(): self
+    {
+        return $this->but(findings: $this->findings->nothingRuledOut());
+    }
+
+    /** What was found taken as it is, beside an expectation that is known. */
+    public static function by(Findings $findings, HouseRules $rules, Expectation $expectation): self
+    {
+        $figures = Figures::of($findings, $rules);
+
+        return new self(
+            $findings,
+            $findings,
+            $figures,
+            $figures,
+            [],
+            [],
             $expectation,
             new Conditions($findings, $expectation->isCold()),
             self::signalsIn($findings, $figures, $expectation),

@@ -4,90 +4,100 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Fault;
-
 /**
  * What an answer not yet given would tell: how likely each outcome is, which fault it would put first, how many bits.
  */
 final readonly class Foresight
 {
-    /** Hypotheses less likely than this change nothing that can be seen in a gain. */
-    private const LEAST_LIKELY = 4e-4;
-
-    /** The hypotheses that are still likely. */
-    public Hypotheses $hypotheses;
-
-    /** @var list<float> their probabilities */
-    private array $posterior;
+    /** Probability below which a fault changes nothing that can be seen in a gain. */
+    private const LEAST = 1e-3;
 
     private float $entropy;
 
+    /** @var list<int> places of the faults that are still likely */
+    private array $likely;
+
     public function __construct(private Weighing $weighing)
     {
-        $likely = array_filter($weighing->posterior, static fn (float $p): bool => $p > self::LEAST_LIKELY);
-        $places = $likely === [] ? [0] : array_keys($likely);
-        $this->hypotheses = $weighing->hypotheses->at($places);
-        $this->posterior = array_map(static fn (int $i): float => $weighing->posterior[$i], $places);
-        $now = array_fill(0, count($this->hypotheses->faults), 0.0);
-        foreach ($this->posterior as $i => $p) {
-            $now[$this->hypotheses->faultOf[$i]] += $p;
-        }
-        $this->entropy = self::entropy($now, array_sum($now));
+        $this->likely = array_keys(
+            array_filter($weighing->posterior, static fn (float $one): bool => $one > self::LEAST),
+        );
+        $this->entropy = self::entropy($weighing->posterior);
     }
 
     /**
      * What each outcome would mean, and how much the answer is expected to tell.
      *
-     * @param  list<list<float>>  $columns  chance by outcome, by hypothesis
-     * @param  string  $family  of the evidence that the answer would be
-     * @return array{list<Prospect>, float} by outcome; gain in bits
+     * @param  array<int|string, array{list<float>, list<float>}>  $outcomes  weights and chances by place of the fault
+     * @param  array<int|string, int|string>  $groups  what is told as one, by outcome; absent: by itself
+     * @return array{array<int|string, Prospect>, float} by group; gain in bits
      */
-    public function assess(array $columns, string $family): array
+    public function assess(array $outcomes, array $groups = []): array
     {
-        $share = $this->weighing->shareLeft($family);
-        $faultOf = $this->hypotheses->faultOf;
-        $prospects = [];
+        $gathered = $chances = [];
         $after = $whole = 0.0;
-        foreach ($columns as $column) {
-            $faults = array_fill(0, count($this->hypotheses->faults), 0.0);
-            $chance = $sum = 0.0;
-            foreach ($this->posterior as $i => $p) {
-                $chance += $p * $column[$i];
-                $weight = $p * $column[$i] ** $share;
-                $faults[$faultOf[$i]] += $weight;
-                $sum += $weight;
+        foreach ($outcomes as $outcome => [$weights, $likelihood]) {
+            $chance = 0.0;
+            foreach ($this->likely as $place) {
+                $chance += $this->weighing->posterior[$place] * $likelihood[$place];
             }
-            $prospects[] = self::prospect($chance, $faults, $sum, $this->hypotheses->faults);
-            $after += $chance * self::entropy($faults, $sum);
+            $then = $this->then($weights);
+            $after += $chance * self::entropy($then);
             $whole += $chance;
+            $group = $groups[$outcome] ?? $outcome;
+            $chances[$group] = ($chances[$group] ?? 0.0) + $chance;
+            foreach ($then as $place => $probability) {
+                $gathered[$group][$place] = ($gathered[$group][$place] ?? 0.0) + $chance * $probability;
+            }
+        }
+        $prospects = [];
+        foreach ($gathered as $group => $faults) {
+            $prospects[$group] = $this->prospect($chances[$group] / max(1e-9, $whole), $faults);
         }
 
         return [$prospects, max(0.0, $this->entropy - $after / max(1e-9, $whole))];
     }
 
     /**
-     * @param  non-empty-array<int, float>  $weights
-     * @param  list<Fault>  $faults
+     * Probabilities of the likely faults after an answer.
+     *
+     * @param  list<float>  $weights
+     * @return array<int, float> by place
      */
-    private static function prospect(float $chance, array $weights, float $sum, array $faults): Prospect
+    private function then(array $weights): array
     {
-        $first = array_key_first($weights);
-        foreach ($weights as $i => $weight) {
-            if ($weight > $weights[$first]) {
-                $first = $i;
-            }
+        $then = [];
+        $sum = 0.0;
+        foreach ($this->likely as $place) {
+            $then[$place] = $this->weighing->posterior[$place] * exp($weights[$place]);
+            $sum += $then[$place];
+        }
+        foreach ($then as $place => $one) {
+            $then[$place] = $one / $sum;
         }
 
-        return new Prospect($chance, $faults[$first], $weights[$first] / $sum);
+        return $then;
     }
 
-    /** @param  array<int, float>  $weights */
-    private static function entropy(array $weights, float $sum): float
+    /** @param  non-empty-array<int, float>  $faults */
+    private function prospect(float $chance, array $faults): Prospect
+    {
+        $first = (int) array_search(max($faults), $faults, true);
+
+        return new Prospect(
+            $chance,
+            $this->weighing->curves->faults[$first],
+            $faults[$first] / max(1e-12, array_sum($faults)),
+        );
+    }
+
+    /** @param  array<int, float>  $probabilities */
+    private static function entropy(array $probabilities): float
     {
         $entropy = 0.0;
-        foreach ($weights as $weight) {
-            if ($weight > 1e-12) {
-                $entropy -= ($weight / $sum) * log($weight / $sum, 2);
+        foreach ($probabilities as $one) {
+            if ($one > 1e-9) {
+                $entropy -= $one * log($one, 2);
             }
         }
 

@@ -10,6 +10,7 @@ use Metrum\Circuit\Question;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Taking;
 use Metrum\Circuit\Test;
+use Metrum\Circuit\Word;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
 use Metrum\Plant\Expectation;
@@ -34,9 +35,11 @@ final readonly class NextChecks
     private const LEAST_CHANCE = 0.02;
 
     /** Deviations from the healthy value at which high and low begin. */
-    private const BEYOND = 1.6;
+    private const BEYOND = 1.5;
 
     private Foresight $foresight;
+
+    private Curves $curves;
 
     private bool $hosesOn;
 
@@ -49,6 +52,7 @@ final readonly class NextChecks
             $findings->reading(Reading::SuctionPressure) !== null ||
             $findings->reading(Reading::DischargePressure) !== null;
         $this->foresight = new Foresight($weighing);
+        $this->curves = $weighing->curves;
     }
 
     /** @return list<Check> best first, one for each thing that is entered first */
@@ -80,15 +84,16 @@ final readonly class NextChecks
         return array_slice(array_values($first), 0, $most);
     }
 
-    private function ofQuestion(Question $asked): Check
+    private function ofQuestion(Question $asked): ?Check
     {
-        $columns = $outcomes = [];
-        foreach ($asked->words() as $word) {
-            $columns[] = $this->foresight->hypotheses->chances($asked, $word);
+        $learned = $this->curves->outcomes('word '.$asked->value);
+        if ($learned === []) {
+            return null;
         }
-        [$prospects, $gain] = $this->foresight->assess($columns, $asked->row()->family);
-        foreach ($prospects as $i => $prospect) {
-            $outcomes[] = new Outcome($asked->words()[$i], null, null, $prospect);
+        [$prospects, $gain] = $this->foresight->assess($learned);
+        $outcomes = [];
+        foreach ($prospects as $word => $prospect) {
+            $outcomes[] = new Outcome(Word::from((string) $word), null, null, $prospect);
         }
         $taking = $asked->taking();
 
@@ -116,15 +121,16 @@ final readonly class NextChecks
             return null;
         }
         $healthy = $this->expectation->healthy($sign);
-        if ($healthy === null) {
+        $learned = $this->curves->outcomes('sign '.$sign->value);
+        if ($healthy === null || $learned === []) {
             return null;
         }
-        $ends = self::ends($sign, $healthy);
-        [$prospects, $gain] = $this->foresight->assess($this->chances($sign, $healthy, $ends), $row->family);
+        [$groups, $ends] = self::told($sign, $healthy);
+        [$prospects, $gain] = $this->foresight->assess($learned, $groups);
         $outcomes = [];
-        foreach ($prospects as $i => $prospect) {
+        foreach ($prospects as $group => $prospect) {
             if ($prospect->chance > self::LEAST_CHANCE) {
-                $outcomes[] = new Outcome(null, $ends[$i][0], $ends[$i][1], $prospect);
+                $outcomes[] = new Outcome(null, $ends[$group][0], $ends[$group][1], $prospect);
             }
         }
 
@@ -163,37 +169,26 @@ final readonly class NextChecks
     }
 
     /**
-     * Low, fine and high; where it cannot be low, fine and high.
+     * Knots of the curve as low, fine and high, with their ends; where it cannot be low, as fine and high.
      *
-     * @return list<array{?float, ?float}> SI
+     * @return array{array<int, int>, array<int, array{?float, ?float}>} group by knot; ends by group, SI
      */
-    private static function ends(Sign $sign, Expected $healthy): array
+    private static function told(Sign $sign, Expected $healthy): array
     {
         $low = $healthy->value - self::BEYOND * $healthy->deviation;
         $high = $healthy->value + self::BEYOND * $healthy->deviation;
         $least = $sign->row()->least;
+        $neverLow = $least !== null && $low <= $least;
+        $groups = array_map(
+            static fn (float $knot): int => match (true) {
+                $knot > self::BEYOND => 2,
+                $knot < -self::BEYOND && ! $neverLow => 0,
+                default => 1,
+            },
+            Scale::DEVIATIONS,
+        );
 
-        return $least !== null && $low <= $least
-            ? [[null, $high], [$high, null]]
-            : [[null, $low], [$low, $high], [$high, null]];
-    }
-
-    /**
-     * @param  list<array{?float, ?float}>  $ends
-     * @return list<list<float>> chance by outcome, by hypothesis
-     */
-    private function chances(Sign $sign, Expected $healthy, array $ends): array
-    {
-        $columns = array_fill(0, count($ends), []);
-        foreach ($this->foresight->hypotheses->foretold($sign, $healthy) as [$mean, $deviation]) {
-            foreach ($ends as $i => [$from, $to]) {
-                $below = $to === null ? 1.0 : self::normal(($to - $mean) / $deviation);
-                $above = $from === null ? 0.0 : self::normal(($from - $mean) / $deviation);
-                $columns[$i][] = max(1e-4, $below - $above);
-            }
-        }
-
-        return $columns;
+        return [$groups, [[null, $low], [$neverLow ? null : $low, $high], [$high, null]]];
     }
 
     private function worth(float $gain, Taking $taking, int $minutes, Effort $effort): float
@@ -213,11 +208,5 @@ final readonly class NextChecks
             Effort::Gauge => 4.0,
             Effort::Intervention => 30.0,
         };
-    }
-
-    /** Cumulative normal distribution (logistic form of Bowling et al. 2009, error below 0.0002). */
-    private static function normal(float $z): float
-    {
-        return 1 / (1 + exp(-(0.07056 * $z ** 3 + 1.5976 * $z)));
     }
 }

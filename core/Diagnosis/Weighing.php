@@ -4,164 +4,191 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
+use Metrum\Circuit\Complaint;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\Observation;
+use Metrum\Circuit\Reading;
 use Metrum\Circuit\Test;
-use Metrum\Findings\Findings;
+use Metrum\Circuit\Word;
+use Metrum\Findings\Share;
 
 /**
- * Adds up the evidence in log-odds, hypothesis by hypothesis (Bayes with independent evidence given fault and
- * severity).
- *
- * Evidence of one family tells of the same thing twice: the piece that tells most counts whole, the next ones half, a
- * third and so on. All evidence is tempered, since no model foretells as sharply as its formulas claim.
+ * Adds up what the curves say, fault by fault: prior and evidence in nats. The probabilities are their softmax; what
+ * was not looked at adds nothing.
  */
 final class Weighing
 {
-    private const TEMPER = 0.85;
-
-    /** All complaints tell of the same thing. */
-    private const COMPLAINT = 'complaint';
+    public const CONTEXT = 'context';
 
     /** @var list<Evidence> */
     public readonly array $evidence;
 
-    /** @var non-empty-list<float> posterior of each hypothesis */
+    /** @var list<bool> by place: whether the fault is still in question at such a plant */
+    private readonly array $open;
+
+    /** @var list<float> nats by place, of faults that are open */
+    public readonly array $scores;
+
+    /** @var list<float> probability by place; 0 of what is closed */
     public readonly array $posterior;
 
-    /** @param  array<string, Signal>  $signals */
-    public function __construct(public readonly Hypotheses $hypotheses, Findings $findings, array $signals)
-    {
-        $pieces = [];
-        foreach ($signals as $signal) {
-            $pieces[] = new Evidence($signal->sign->row()->family, $hypotheses->ofSignal($signal), $signal);
-        }
-        foreach ([...Observation::cases(), ...Test::cases()] as $asked) {
-            $word = $asked instanceof Observation ? $findings->observed($asked) : $findings->tested($asked);
-            if ($word !== null) {
-                $logs = array_map(log(...), $hypotheses->chances($asked, $word));
-                $pieces[] = new Evidence($asked->row()->family, $logs, asked: $asked, word: $word);
+    /**
+     * @param  ?Confirmed  $confirmed  what is proven already and what that explains; null: nothing is
+     */
+    public function __construct(
+        public readonly Curves $curves,
+        private readonly Examination $examined,
+        ?Confirmed $confirmed = null,
+    ) {
+        $this->open = self::stillOpen($curves, $examined);
+        $features = Features::of($examined);
+        $this->evidence = $this->pieces($confirmed?->without($features) ?? $features, $confirmed);
+        $scores = $curves->prior;
+        foreach ($this->evidence as $piece) {
+            foreach ($piece->weights as $place => $weight) {
+                $scores[$place] += $weight;
             }
         }
-        foreach ($findings->complaints as $complaint) {
-            $pieces[] = new Evidence(
-                self::COMPLAINT,
-                $hypotheses->ofComplaint($complaint),
-                complaint: $complaint,
-            );
-        }
-        $this->evidence = self::discount($pieces);
-        $this->posterior = self::posterior($hypotheses->prior, $this->evidence);
-    }
-
-    /** @var ?array<string, float> */
-    private ?array $faults = null;
-
-    /** @return array<string, float> probability by fault, highest first */
-    public function byFault(): array
-    {
-        if ($this->faults !== null) {
-            return $this->faults;
-        }
-        $faults = [];
-        foreach ($this->hypotheses->all as $i => [$fault]) {
-            $faults[$fault->value] = ($faults[$fault->value] ?? 0.0) + $this->posterior[$i];
-        }
-        arsort($faults);
-
-        return $this->faults = $faults;
+        $this->scores = $scores;
+        $this->posterior = $this->softmax($scores);
     }
 
     /**
-     * Weight of each piece for a fault, nats: log of how much better the fault foretells it than the rest does on
-     * average.
+     * Probabilities of scores; 0 of what is closed.
+     *
+     * @param  list<float>  $scores
+     * @return list<float>
+     */
+    public function softmax(array $scores): array
+    {
+        $top = -INF;
+        foreach ($scores as $place => $score) {
+            $top = $this->open[$place] ? max($top, $score) : $top;
+        }
+        $sum = 0.0;
+        foreach ($scores as $place => $score) {
+            $scores[$place] = $this->open[$place] ? exp($score - $top) : 0.0;
+            $sum += $scores[$place];
+        }
+
+        return array_map(static fn (float $one): float => $one / $sum, $scores);
+    }
+
+    /** @return array<string, float> probability by fault, highest first; what is closed is left out */
+    public function byFault(): array
+    {
+        $faults = [];
+        foreach ($this->curves->faults as $place => $fault) {
+            if ($this->open[$place]) {
+                $faults[$fault->value] = $this->posterior[$place];
+            }
+        }
+        arsort($faults);
+
+        return $faults;
+    }
+
+    /**
+     * What each piece says for a fault: its curve's value, less what it says for all that is open on the average.
      *
      * @return list<array{Evidence, float}> heaviest first
      */
     public function weightsFor(Fault $fault): array
     {
-        $own = $rest = [];
-        foreach ($this->hypotheses->all as $i => [$one]) {
-            if ($one === $fault) {
-                $own[$i] = $this->posterior[$i];
-            } else {
-                $rest[$i] = $this->hypotheses->prior[$i];
-            }
-        }
+        $own = (int) array_search($fault, $this->curves->faults, true);
+        $usual = $this->softmax($this->curves->prior);
         $weights = [];
         foreach ($this->evidence as $piece) {
-            $weights[] = [$piece, self::meanLog($piece->logs, $own) - self::meanLog($piece->logs, $rest)];
+            $mean = 0.0;
+            foreach ($usual as $place => $share) {
+                $mean += $share * $piece->weights[$place];
+            }
+            $weights[] = [$piece, $piece->weights[$own] - $mean];
         }
         usort($weights, static fn (array $a, array $b): int => abs($b[1]) <=> abs($a[1]));
 
         return $weights;
     }
 
-    /** Share at which one more piece of this family would count. */
-    public function shareLeft(string $family): float
+    /**
+     * Neither proven nor ruled out, and possible at such a plant; where that leaves none, that nothing more is wrong.
+     *
+     * @return list<bool>
+     */
+    private static function stillOpen(Curves $curves, Examination $examined): array
     {
-        $same = 0;
-        foreach ($this->evidence as $piece) {
-            $same += $piece->family === $family ? 1 : 0;
-        }
+        $closed = [...$examined->findings->confirmed, ...$examined->findings->ruledOut];
+        $open = array_map(
+            static fn (Fault $fault): bool => ! in_array($fault, $closed, true) &&
+                $examined->conditions->fits(FaultCatalogue::entry($fault)->fit),
+            $curves->faults,
+        );
 
-        return self::TEMPER / (1 + $same);
+        return in_array(true, $open, true)
+            ? $open
+            : array_map(static fn (Fault $fault): bool => $fault === Fault::NoFault, $curves->faults);
     }
 
     /**
-     * @param  list<Evidence>  $pieces
+     * @param  array<string, float|string>  $features
      * @return list<Evidence>
      */
-    private static function discount(array $pieces): array
+    private function pieces(array $features, ?Confirmed $confirmed): array
     {
-        usort($pieces, static fn (Evidence $a, Evidence $b): int => $b->reach() <=> $a->reach());
-        $seen = [];
-        $discounted = [];
-        foreach ($pieces as $piece) {
-            $seen[$piece->family] = ($seen[$piece->family] ?? 0) + 1;
-            $discounted[] = $piece->discounted(self::TEMPER / $seen[$piece->family]);
-        }
+        $pieces = [];
+        $context = array_fill(0, count($this->curves->faults), 0.0);
+        foreach ($features as $feature => $value) {
+            $weights = $this->curves->weightsOf($feature, $value);
+            if ($weights === null) {
+                continue;
+            }
+            $left = $confirmed?->leftOf($feature, $value) ?? 1.0;
+            $weights = $left === 1.0 ? $weights : array_map(static fn (float $one): float => $left * $one, $weights);
+            $piece = $this->piece($feature, $value, $weights);
+            if ($piece !== null) {
+                $pieces[] = $piece;
 
-        return $discounted;
+                continue;
+            }
+            foreach ($weights as $place => $weight) {
+                $context[$place] += $weight;
+            }
+        }
+        $pieces[] = new Evidence(self::CONTEXT, $context);
+
+        return $pieces;
     }
 
     /**
-     * @param  non-empty-list<float>  $prior
-     * @param  list<Evidence>  $evidence
-     * @return non-empty-list<float>
+     * @param  list<float>  $weights
+     * @return ?Evidence null where it is context
      */
-    private static function posterior(array $prior, array $evidence): array
+    private function piece(string $feature, float|string $value, array $weights): ?Evidence
     {
-        $scores = array_map(static fn (float $p): float => log(max(1e-12, $p)), $prior);
-        foreach ($evidence as $piece) {
-            $scores = array_map(
-                static fn (float $score, float $log): float => $score + $log,
-                $scores,
-                $piece->logs,
-            );
-        }
-        $top = max($scores);
-        $weights = array_map(static fn (float $score): float => exp($score - $top), $scores);
-        $sum = array_sum($weights);
+        [$kind, $key] = explode(' ', $feature.' ');
+        $findings = $this->examined->findings;
 
-        return array_map(static fn (float $weight): float => $weight / $sum, $weights);
+        return match ($kind) {
+            'sign' => new Evidence($feature, $weights, signal: $this->examined->signals[$key]),
+            'reading' => new Evidence($feature, $weights, reading: $this->read(Reading::from($key))),
+            'share' => new Evidence($feature, $weights, share: [Share::from($key), (float) $value]),
+            'word' => new Evidence(
+                $feature,
+                $weights,
+                asked: Observation::tryFrom($key) ?? Test::from($key),
+                word: $findings->observations[$key] ?? ($findings->tests[$key] ?? Word::from((string) $value)),
+            ),
+            'complaint' => new Evidence($feature, $weights, complaint: Complaint::from($key)),
+            default => null,
+        };
     }
 
-    /**
-     * Log of the mean of exp(log), weighted.
-     *
-     * @param  non-empty-list<float>  $logs
-     * @param  array<int, float>  $by
-     */
-    private static function meanLog(array $logs, array $by): float
+    /** @return ?array{Reading, float, \Metrum\Plant\Expected} */
+    private function read(Reading $reading): ?array
     {
-        $sum = $whole = 0.0;
-        $top = max($logs);
-        foreach ($by as $i => $weight) {
-            $sum += ($weight + 1e-12) * exp($logs[$i] - $top);
-            $whole += $weight + 1e-12;
-        }
+        $value = $this->examined->findings->reading($reading);
+        $expected = $this->examined->expectation->reading($reading);
 
-        return $top + log(max(1e-300, $sum / $whole));
+        return $value === null || $expected === null ? null : [$reading, $value, $expected];
     }
 }

@@ -168,6 +168,12 @@ final readonly class Findings
         return $this->without(array_values(array_filter($this->taken(), $this->wasOff(...))));
     }
 
+    /** The same as if no fault had been ruled out. */
+    public function nothingRuledOut(): self
+    {
+        return $this->but(ruledOut: []);
+    }
+
     /** @return list<Reading> that were taken */
     private function taken(): array
     {

@@ -8,7 +8,6 @@ use Metrum\Circuit\Cause;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Reading;
-use Metrum\Diagnosis\CatalogueWeights;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
 use Metrum\Plant\DesignExpectation;

@@ -89,8 +89,8 @@ final readonly class AsMeasured
             in_array($reading, self::IN_THE_BOX, true) => $state->readings[Reading::BoxTemperature->value],
             default => $state->readings[Reading::AmbientTemperature->value],
         };
-        $drawn = abs($this->dice->around(0.0, 0.04));
-        $noise = $reading === Reading::DischargeTemperature ? 1.6 : ($air === $kelvin ? 0.6 : 0.75);
+        $drawn = abs($this->dice->around(0.0, 0.025));
+        $noise = $reading === Reading::DischargeTemperature ? 1.6 : ($air === $kelvin ? 0.5 : 0.65);
 
         return $kelvin + $drawn * ($air - $kelvin) + $this->dice->around(0.0, $noise);
     }

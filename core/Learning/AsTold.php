@@ -11,7 +11,6 @@ use Metrum\Circuit\Observation;
 use Metrum\Circuit\Question;
 use Metrum\Circuit\Test;
 use Metrum\Circuit\Word;
-use Metrum\Diagnosis\CatalogueWeights;
 use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Plant\Dice;
@@ -21,10 +20,16 @@ use Metrum\Plant\PlantState;
 final readonly class AsTold
 {
     /** Share of answers that follow the state where the state tells; the others follow the file. */
-    private const BY_STATE = 0.75;
+    private const BY_STATE = 0.65;
 
     /** Share of answers that are wrong words. */
     private const SLIP = 0.05;
+
+    /** Share of visits that nobody called for, whatever is wrong. */
+    private const ROUTINE = 0.35;
+
+    /** Chance of a complaint that has nothing to do with it. */
+    private const BY_CHANCE = 0.05;
 
     private CatalogueWeights $weights;
 
@@ -92,12 +97,15 @@ final readonly class AsTold
      */
     public function complaints(array $ills): array
     {
+        if ($this->dice->chance(self::ROUTINE)) {
+            return $this->dice->chance(0.8) ? [Complaint::None] : [];
+        }
         $heard = [];
         foreach (Complaint::cases() as $complaint) {
-            $chance = $complaint === Complaint::None ? 0.0 : 0.03;
+            $chance = $complaint === Complaint::None ? 0.0 : self::BY_CHANCE;
             foreach ($ills as [$fault, , $severity]) {
                 $told = FaultCatalogue::entry($fault)->complaints[$complaint->value] ?? 0.0;
-                $chance = max($chance, $told * min(1.0, 0.25 + $severity));
+                $chance = max($chance, 0.75 * $told * min(1.0, 0.35 + $severity));
             }
             if ($this->dice->chance($chance)) {
                 $heard[] = $complaint;

@@ -12,7 +12,6 @@ use Metrum\Circuit\Kind;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Question;
 use Metrum\Circuit\Test;
-use Metrum\Diagnosis\CatalogueWeights;
 use Metrum\Diagnosis\Conditions;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;

@@ -13,7 +13,6 @@ use Metrum\Circuit\Kind;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\State;
-use Metrum\Diagnosis\CatalogueWeights;
 use Metrum\Diagnosis\CauseEntry;
 use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\FaultCatalogue;
@@ -33,7 +32,7 @@ use Metrum\Refrigerant\OutsideTable;
 final readonly class Patients
 {
     /** How often each kind is met. */
-    private const KINDS = [
+    public const KINDS = [
         'walk_in_cooler' => 26,
         'walk_in_freezer' => 20,
         'rack_circuit_medium' => 13,
@@ -49,7 +48,7 @@ final readonly class Patients
     private const EVENED = 0.3;
 
     /** Share of plants built by other laws, and of visits with two faults. */
-    private const ALTERED = 0.2;
+    private const ALTERED = 0.15;
 
     private const TWICE = 0.06;
 
@@ -57,7 +56,7 @@ final readonly class Patients
     private const IN_THE_COLD = [Fault::WinterUndercharge, Fault::HeadPressureLow];
 
     /** How much more often nothing is wrong than a usual fault. */
-    private const SOUND = 2.6;
+    private const SOUND = 4.0;
 
     /** Severity below which nobody would be called. */
     private const LEAST = 0.22;
@@ -104,15 +103,24 @@ final readonly class Patients
         }
     }
 
+    /** Whether the twin can carry it in its steady states; that a valve swings it cannot show. */
+    public static function isLearned(Fault $fault): bool
+    {
+        return $fault === Fault::NoFault ||
+            $fault === Fault::ExcessLoad ||
+            (Disorder::isOfLoop($fault) && $fault !== Fault::ValveHunting);
+    }
+
     /** @return non-empty-array<string, float> how often each fault is drawn, of those that the twin can carry */
     private static function frequencies(): array
     {
-        $frequencies = [Fault::NoFault->value => self::SOUND];
         foreach (Fault::cases() as $fault) {
-            if (Disorder::isOfLoop($fault) || $fault === Fault::ExcessLoad) {
+            if (self::isLearned($fault)) {
                 $frequencies[$fault->value] = FaultCatalogue::entry($fault)->prior ** self::EVENED;
             }
         }
+
+        $frequencies[Fault::NoFault->value] = self::SOUND;
 
         return $frequencies;
     }
@@ -275,7 +283,7 @@ final readonly class Patients
         $far = $around->box - $machine->design->box > 5.0;
 
         return match (true) {
-            $far && $dice->chance(0.6) => State::PullingDown,
+            $far && $dice->chance(0.4) => State::PullingDown,
             $dice->chance(0.14) => null,
             $dice->chance(0.02) => State::AfterDefrost,
             default => State::RunningSettled,

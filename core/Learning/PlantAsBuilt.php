@@ -46,7 +46,7 @@ final readonly class PlantAsBuilt
 
     private function air(AirSide $side, float $spread, bool $altered): AirSide
     {
-        $moving = $side->moving($this->dice->between(0.75, 1.5));
+        $moving = $side->moving($this->dice->between(0.85, 1.25));
 
         return $moving->scaled($this->dice->factor($spread))->obeying(
             $altered ? $this->dice->between(0.3, 0.8) : AirSide::USUAL_LAW,

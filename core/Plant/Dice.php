@@ -53,6 +53,15 @@ final readonly class Dice
     }
 
     /**
+     * @param  list<int>  $of
+     * @return list<int>
+     */
+    public function shuffled(array $of): array
+    {
+        return $this->dice->shuffleArray($of);
+    }
+
+    /**
      * One of these, as often as it weighs.
      *
      * @param  non-empty-array<string, float>  $weights

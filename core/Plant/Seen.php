@@ -19,6 +19,12 @@ final class Seen
 {
     private const FREEZING = 273.15;
 
+    /** Share of looks that find a medium-temperature coil without its frost. */
+    private const SHED = 0.35;
+
+    /** Share of hands that feel no level where there is one. */
+    private const HARD_TO_FEEL = 0.25;
+
     /** Pa over drier and first pipe from which gas that forms there reaches the glass behind. */
     private const SHOWN_AT_GLASS = 20e3;
 
@@ -86,7 +92,9 @@ final class Seen
     {
         $coil = $loop->coil;
         $coldest = min($loop->evaporating->dew, $coil->inlet + 1.0);
-        $frost = self::risen((self::FREEZING - $coldest) / 0.7);
+        // Between cycles a coil above freezing air sheds its frost.
+        $sheds = $loop->around->box > self::FREEZING + 1.5 ? self::SHED : 0.0;
+        $frost = (1 - $sheds) * self::risen((self::FREEZING - $coldest) / 0.7);
         $starved = $frost * self::risen(($coil->dryShare - 0.45) / 0.06);
         $pipe = $loop->suction->dew + $loop->suction->superheat;
         $far = self::risen((self::FREEZING - 0.5 - $pipe) / 1.5);
@@ -113,7 +121,8 @@ final class Seen
             return [];
         }
         $hot = self::risen(($loop->line->temperature - $loop->condenser->outlet - 3.0) / 1.0);
-        $even = self::risen((0.07 - $loop->level) / 0.02) + self::risen(($loop->level - 0.93) / 0.02);
+        // A middling level is hard to feel: many a hand finds the shell the same all over.
+        $even = self::HARD_TO_FEEL + self::risen((0.07 - $loop->level) / 0.02) + self::risen(($loop->level - 0.93) / 0.02);
 
         return [
             Observation::ReceiverFeel->value => [

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Metrum\Diagnosis;
+namespace Metrum\Learning;
 
 use Metrum\Circuit\Cause;
 use Metrum\Circuit\Complaint;
@@ -11,10 +11,12 @@ use Metrum\Circuit\DataFile;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\Question;
 use Metrum\Circuit\Word;
+use Metrum\Diagnosis\Conditions;
+use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Findings\Sign;
 
 /** Weights from the catalogue's files: arrows of the trade with sizes set by hand from how such plants behave. */
-final class CatalogueWeights implements Weights
+final class CatalogueWeights
 {
     /** Share of answers that are wrong words: nobody hears or sees right every time. */
     private const SLIP = 0.05;

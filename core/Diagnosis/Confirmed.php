@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Diagnosis;
+
+use Metrum\Circuit\Fault;
+use Metrum\Circuit\HouseRules;
+use Metrum\Findings\Findings;
+use Metrum\Findings\Sign;
+use Metrum\Plant\Disorder;
+use Metrum\Plant\Likeness;
+use Metrum\Plant\PlantState;
+use Metrum\Plant\TwinExpectation;
+
+/**
+ * What is proven explains some of what was found: the rest is judged against the plant with that fault in it.
+ *
+ * Where the twin carries the fault it is put into it, as marked as reads most like the plant; else its file says how
+ * far it moves a sign. A word that the fault would often bring counts only by what it does not explain.
+ */
+final readonly class Confirmed
+{
+    /** How marked a fault is taken to be where the twin cannot tell. */
+    private const USUAL = 0.6;
+
+    /** How uncertain a movement is, of itself. */
+    private const UNSURE = 0.3;
+
+    /**
+     * @param  array<string, float>  $moved  by how much numbers are moved, by feature
+     * @param  array<string, array<string, float>>  $unexplained  share of a word that is not explained
+     */
+    private function __construct(private array $moved, private array $unexplained)
+    {
+    }
+
+    /** @param  list<Fault>  $faults */
+    public static function at(Examination $examined, array $faults, Curves $curves, HouseRules $rules): ?self
+    {
+        if ($faults === []) {
+            return null;
+        }
+        $moved = [];
+        foreach ($faults as $fault) {
+            foreach (self::movedBy($fault, $examined, $rules) as $feature => $by) {
+                $moved[$feature] = ($moved[$feature] ?? 0.0) + $by;
+            }
+        }
+
+        return new self($moved, self::unexplained($examined->findings, $faults, $curves));
+    }
+
+    /**
+     * The same with what is explained taken out.
+     *
+     * @param  array<string, float|string>  $features
+     * @return array<string, float|string>
+     */
+    public function without(array $features): array
+    {
+        foreach ($this->moved as $feature => $by) {
+            $value = $features[$feature] ?? null;
+            if (is_float($value)) {
+                $left = $value - $by;
+                $features[$feature] = str_starts_with($feature, 'share ')
+                    ? $left
+                    : $left / hypot(1.0, self::UNSURE * $by);
+            }
+        }
+
+        return $features;
+    }
+
+    /** Share at which a thing still counts, 0 … 1. */
+    public function leftOf(string $feature, float|string $value): float
+    {
+        return is_string($value) ? $this->unexplained[$feature][$value] ?? 1.0 : 1.0;
+    }
+
+    /** @return array<string, float> by feature */
+    private static function movedBy(Fault $fault, Examination $examined, HouseRules $rules): array
+    {
+        $expectation = $examined->expectation;
+        if (
+            $expectation instanceof TwinExpectation &&
+            Disorder::showsInLoop($fault, $expectation->twin->machine) &&
+            $expectation->twin->at($expectation->around)->runs()
+        ) {
+            return self::byTwin($fault, $examined, $expectation, $rules);
+        }
+        $moved = [];
+        foreach (FaultCatalogue::entry($fault)->signs as $sign => $shift) {
+            $healthy = $expectation->healthy(Sign::from($sign));
+            if ($healthy !== null) {
+                $moved['sign '.$sign] = (self::USUAL * $shift->mean) / $healthy->deviation;
+            }
+        }
+
+        return $moved;
+    }
+
+    /** @return array<string, float> */
+    private static function byTwin(
+        Fault $fault,
+        Examination $examined,
+        TwinExpectation $expectation,
+        HouseRules $rules,
+    ): array {
+        $likeness = new Likeness($expectation->twin, $expectation->around, $examined->findings, $rules);
+        [, $sick] = $likeness->closest($fault);
+        $healthy = $expectation->twin->at($expectation->around);
+        if (! $sick->runs()) {
+            return [];
+        }
+        $before = self::featuresOf($healthy, $examined, $rules);
+        $moved = [];
+        foreach (self::featuresOf($sick, $examined, $rules) as $feature => $value) {
+            if (is_float($value) && is_float($before[$feature] ?? null)) {
+                $moved[$feature] = $value - $before[$feature];
+            }
+        }
+
+        return $moved;
+    }
+
+    /**
+     * A state seen as the plant was seen: through the same readings.
+     *
+     * @return array<string, float|string>
+     */
+    private static function featuresOf(PlantState $state, Examination $examined, HouseRules $rules): array
+    {
+        $findings = $examined->findings;
+        $seen = new Findings(
+            $findings->circuit,
+            $findings->state,
+            readings: array_intersect_key($state->readings, $findings->readings),
+        );
+
+        return Features::of(Examination::by($seen, $rules, $examined->expectation));
+    }
+
+    /**
+     * @param  list<Fault>  $faults
+     * @return array<string, array<string, float>>
+     */
+    private static function unexplained(Findings $findings, array $faults, Curves $curves): array
+    {
+        $unexplained = [];
+        $sound = (int) array_search(Fault::NoFault, $curves->faults, true);
+        foreach ([...$findings->observations, ...$findings->tests] as $asked => $word) {
+            $chances = $curves->chancesOf('word '.$asked, $word->value);
+            foreach ($chances === null ? [] : $faults as $fault) {
+                $known = $chances[(int) array_search($fault, $curves->faults, true)];
+                $left = min(1.0, ($chances[$sound] + 0.02) / ($known + 0.02));
+                $unexplained['word '.$asked][$word->value] =
+                    $left * ($unexplained['word '.$asked][$word->value] ?? 1.0);
+            }
+        }
+        foreach ($findings->complaints as $complaint) {
+            foreach ($faults as $fault) {
+                $told = FaultCatalogue::entry($fault)->complaints[$complaint->value] ?? 0.0;
+                $unexplained['complaint '.$complaint->value]['yes'] =
+                    (1 - min(0.9, $told)) * ($unexplained['complaint '.$complaint->value]['yes'] ?? 1.0);
+            }
+        }
+
+        return $unexplained;
+    }
+}

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Diagnosis;
+
+use Metrum\Circuit\DataFile;
+use Metrum\Circuit\Fault;
+
+/**
+ * What was learned from simulated plants: for each thing that can be found a curve a fault, in nats. A verdict is the
+ * sum of their values; nothing else is in it. Made by `metrum:calibrate`, kept in data/curves.json.
+ */
+final readonly class Curves
+{
+    /** Numbers in the file are hundredths of a nat, and thousandths of a chance. */
+    public const WEIGHT = 0.01;
+
+    public const CHANCE = 0.001;
+
+    /**
+     * @param  list<Fault>  $faults  by place
+     * @param  list<float>  $prior  nats by place
+     * @param  array<string, array<int|string, list<int>>>  $weights  by feature, knot or word, and place of the fault
+     * @param  array<string, array<int|string, list<int>>>  $chances  the same: how often it is found so
+     * @param  array<string, array{list<int>, array<string, array<int|string, list<int>>>}>  $grades  prior and weights
+     *                                                                                                by fault
+     */
+    private function __construct(
+        public array $faults,
+        public array $prior,
+        private array $weights,
+        private array $chances,
+        private array $grades,
+    ) {
+    }
+
+    public static function standard(): self
+    {
+        /** @var ?self $standard */
+        static $standard = null;
+
+        return $standard ??= self::of(DataFile::read('curves')->all());
+    }
+
+    /** @param  array<mixed>  $file */
+    public static function of(array $file): self
+    {
+        return new self(
+            array_map(Fault::from(...), $file['faults']),
+            array_map(static fn (int $one): float => self::WEIGHT * $one, $file['prior']),
+            $file['weights'],
+            $file['chances'],
+            $file['grades'],
+        );
+    }
+
+    /**
+     * What a thing found says of each fault, nats by place; null where nothing was learned of it.
+     *
+     * @return ?list<float>
+     */
+    public function weightsOf(string $feature, float|string $value): ?array
+    {
+        return isset($this->weights[$feature]) ? self::at($this->weights[$feature], $feature, $value) : null;
+    }
+
+    /**
+     * What each knot or word of a feature says, and how often it is found so under each fault.
+     *
+     * @return array<int|string, array{list<float>, list<float>}> weights and chances by place
+     */
+    public function outcomes(string $feature): array
+    {
+        $outcomes = [];
+        foreach ($this->chances[$feature] ?? [] as $key => $chances) {
+            $outcomes[$key] = [
+                array_map(static fn (int $one): float => self::WEIGHT * $one, $this->weights[$feature][$key]),
+                array_map(static fn (int $one): float => self::CHANCE * $one, $chances),
+            ];
+        }
+
+        return $outcomes;
+    }
+
+    /** How often an answer is given under each fault, by place. @return ?list<float> */
+    public function chancesOf(string $feature, string $word): ?array
+    {
+        $chances = $this->chances[$feature][$word] ?? null;
+
+        return $chances === null
+            ? null
+            : array_map(static fn (int $one): float => self::CHANCE * $one, $chances);
+    }
+
+    /**
+     * How marked a fault is where it is one.
+     *
+     * @param  array<string, float|string>  $features
+     */
+    public function grade(Fault $fault, array $features): ?Grade
+    {
+        if (! isset($this->grades[$fault->value])) {
+            return null;
+        }
+        [$prior, $weights] = $this->grades[$fault->value];
+        $scores = array_map(static fn (int $one): float => self::WEIGHT * $one, $prior);
+        foreach ($features as $feature => $value) {
+            foreach (isset($weights[$feature]) ? self::at($weights[$feature], $feature, $value) ?? [] : [] as $i => $one) {
+                $scores[$i] += $one;
+            }
+        }
+
+        return Grade::cases()[(int) array_search(max($scores), $scores, true)];
+    }
+
+    /**
+     * @param  array<int|string, list<int>>  $rows  by knot or word
+     * @return ?list<float>
+     */
+    private static function at(array $rows, string $feature, float|string $value): ?array
+    {
+        if (is_string($value)) {
+            return isset($rows[$value])
+                ? array_map(static fn (int $one): float => self::WEIGHT * $one, $rows[$value])
+                : null;
+        }
+        [$knot, $way] = Scale::place($feature, $value);
+        $near = self::WEIGHT * (1 - $way);
+        $far = self::WEIGHT * $way;
+        $next = $rows[$knot + 1];
+        $weights = [];
+        foreach ($rows[$knot] as $place => $one) {
+            $weights[] = $near * $one + $far * $next[$place];
+        }
+
+        return $weights;
+    }
+}

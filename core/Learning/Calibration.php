@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Learning;
+
+use Metrum\Circuit\Fault;
+use Metrum\Circuit\Kind;
+use Metrum\Diagnosis\FaultCatalogue;
+use Metrum\Diagnosis\Features;
+use Metrum\Diagnosis\Scale;
+use Metrum\Plant\Dice;
+use Metrum\Plant\RandomPlants;
+
+/** From simulated visits to the file of curves, with what it reached on plants that were not fitted. */
+final class Calibration
+{
+    /** Every so many visits one is not fitted but measured with. */
+    private const HELD_BACK = 6;
+
+    /** Plants drawn to see how often one is met that can have a fault. */
+    private const PLANTS = 1500;
+
+    /** Visits by which another twin is recognised. */
+    private const PROBES = 4;
+
+    private const PROBE_SEED = 1;
+
+    public static function isHeldBack(int $number): bool
+    {
+        return $number % self::HELD_BACK === 0;
+    }
+
+    /**
+     * @param  list<Drawn>  $visits
+     * @param  callable(int, float): void  $told  how far, 0 … 100 %, and the loss
+     * @return array<string, mixed> the file
+     */
+    public static function file(array $visits, int $seed, string $date, callable $told): array
+    {
+        $fitted = array_values(
+            array_filter($visits, static fn (Drawn $one): bool => ! self::isHeldBack($one->number)),
+        );
+        $held = array_values(array_filter($visits, static fn (Drawn $one): bool => self::isHeldBack($one->number)));
+        $trained = new Trained();
+        $trained->learn($fitted, $seed, $told);
+        $reached = $trained->measured($held);
+
+        return [
+            'made' => ['seed' => $seed, 'date' => $date, 'fitted' => count($fitted), 'held_back' => count($held)],
+            'reached' => array_map(static fn (Measured $one): array => $one->row(), $reached),
+            'calibration' => $reached['all']->calibration(),
+            'features' => self::fingerprint(),
+            'probes' => self::probes(),
+            ...$trained->file($fitted, self::met($seed)),
+        ];
+    }
+
+    /** Of the features and their knots: another one makes the file useless. */
+    public static function fingerprint(): string
+    {
+        $knots = array_map(Scale::knots(...), Features::numbers());
+
+        return md5(json_encode([Features::numbers(), $knots, Features::choices()], JSON_THROW_ON_ERROR));
+    }
+
+    /**
+     * What the twin makes of a few visits: another twin makes something else of them.
+     *
+     * @return list<array<string, float>>
+     */
+    public static function probes(): array
+    {
+        $patients = new Patients(self::PROBE_SEED);
+        $probes = [];
+        for ($i = 0; $i < self::PROBES; $i++) {
+            $features = Drawn::of($i, $patients->number($i))->features;
+            $probes[] = array_map(static fn (float $one): float => round($one, 2), array_filter($features, is_float(...)));
+        }
+
+        return $probes;
+    }
+
+    /**
+     * How often a plant is met that can have a fault.
+     *
+     * @return array<string, float> by Fault
+     */
+    private static function met(int $seed): array
+    {
+        $plants = new RandomPlants($seed);
+        $dice = new Dice($seed);
+        $met = [];
+        for ($i = 0; $i < self::PLANTS; $i++) {
+            $circuit = $plants->circuit(Kind::from($dice->weighed(Patients::KINDS)));
+            foreach (Fault::cases() as $fault) {
+                $fits = FaultCatalogue::entry($fault)->fit->asks($circuit);
+                $met[$fault->value] = ($met[$fault->value] ?? 0.0) + ($fits ? 1 / self::PLANTS : 0.0);
+            }
+        }
+
+        return $met;
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Learning;
+
+use Metrum\Diagnosis\Features;
+use Metrum\Diagnosis\Scale;
+
+/** Every knot of every curve and every word in one row of columns: what a fit sees of a visit. */
+final class Columns
+{
+    /** @var array<string, list<int>> columns of each curve's knots, by feature */
+    public array $curves = [];
+
+    /** @var array<string, array<string, int>> column of each word, by feature */
+    public array $words = [];
+
+    public int $count = 0;
+
+    public function __construct()
+    {
+        foreach (Features::numbers() as $feature) {
+            foreach (array_keys(Scale::knots($feature)) as $_) {
+                $this->curves[$feature][] = $this->count++;
+            }
+        }
+        foreach (Features::choices() as $feature => $words) {
+            foreach ($words as $word) {
+                $this->words[$feature][$word] = $this->count++;
+            }
+        }
+    }
+
+    /**
+     * @param  array<string, float|string>  $features
+     * @param  array<int, float>  $truth  share by place of the fault
+     */
+    public function lesson(array $features, array $truth): Lesson
+    {
+        $columns = $parts = [];
+        foreach ($features as $feature => $value) {
+            if (is_string($value)) {
+                $columns[] = $this->words[$feature][$value];
+                $parts[] = 1.0;
+
+                continue;
+            }
+            [$knot, $way] = Scale::place($feature, $value);
+            $columns[] = $this->curves[$feature][$knot];
+            $parts[] = 1 - $way;
+            if ($way > 0.0) {
+                $columns[] = $this->curves[$feature][$knot + 1];
+                $parts[] = $way;
+            }
+        }
+
+        return new Lesson($columns, $parts, $truth);
+    }
+}

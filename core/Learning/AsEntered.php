@@ -53,7 +53,7 @@ final readonly class AsEntered
     public function __construct(private Dice $dice)
     {
         [$this->readings, $this->words] = match ($dice->weighed(
-            ['looks' => 10, 'few' => 15, 'half' => 20, 'usual' => 40, 'all' => 15],
+            ['looks' => 8, 'few' => 10, 'half' => 17, 'usual' => 48, 'all' => 17],
         )) {
             'looks' => [0.0, $dice->between(0.1, 0.9)],
             'few' => [$dice->between(0.15, 0.5), $dice->between(0.05, 0.4)],

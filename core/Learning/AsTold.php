@@ -25,6 +25,9 @@ final readonly class AsTold
     /** Share of answers that are wrong words. */
     private const SLIP = 0.05;
 
+    /** Chance from which a word belongs to a fault. */
+    private const OFTEN = 0.35;
+
     /** Share of visits that nobody called for, whatever is wrong. */
     private const ROUTINE = 0.35;
 
@@ -52,11 +55,31 @@ final readonly class AsTold
         if (! $state->runs() && $seen !== null) {
             return $seen;
         }
-        if ($shown !== null && $this->dice->chance(self::BY_STATE)) {
+        if ($shown !== null && ! self::knowsMore($asked, $shown, $ills) && $this->dice->chance(self::BY_STATE)) {
             return Word::from($this->dice->weighed($shown));
         }
 
         return $this->byFile($asked, $ills);
+    }
+
+    /**
+     * Whether the fault's file has a word that no state of the refrigerant has: ice through the coil.
+     *
+     * @param  array<string, float>  $shown
+     * @param  list<array{Fault, ?Cause, float}>  $ills
+     */
+    private static function knowsMore(Question $asked, array $shown, array $ills): bool
+    {
+        foreach ($ills as [$fault, $cause]) {
+            $told = FaultCatalogue::entry($fault)->toldOf((string) $asked->value, $cause) ?? [];
+            foreach (array_diff_key($told, $shown) as $chance) {
+                if ($chance > self::OFTEN) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /**

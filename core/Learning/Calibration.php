@@ -43,7 +43,7 @@ final class Calibration
         );
         $held = array_values(array_filter($visits, static fn (Drawn $one): bool => self::isHeldBack($one->number)));
         $trained = new Trained();
-        $trained->learn($fitted, $seed, $told);
+        $trained->learn($fitted, $told);
         $reached = $trained->measured($held);
 
         return [

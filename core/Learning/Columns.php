@@ -32,6 +32,12 @@ final class Columns
         }
     }
 
+    /** @return list<list<int>> columns that belong together */
+    public function features(): array
+    {
+        return [...array_values($this->curves), ...array_map(array_values(...), array_values($this->words))];
+    }
+
     /**
      * @param  array<string, float|string>  $features
      * @param  array<int, float>  $truth  share by place of the fault

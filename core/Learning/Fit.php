@@ -4,27 +4,25 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
-use Metrum\Plant\Dice;
-
 /**
  * Fits a sum of curves: scores by fault are added up column by column, probabilities are their softmax.
  *
- * What is made least is the mean logarithmic loss, with every column drawn back to where the trade put it and
- * neighbours on a curve drawn to each other. Steps by Adam (Kingma and Ba 2015) over small batches, rates falling to
- * nothing; the same lessons and seed give the same curves.
+ * Boosting by components (Bühlmann and Hothorn 2007): in every round each fault takes the one curve that would lessen
+ * the loss most and goes a part of Newton's step along all its knots, held back where few visits tell. It starts from
+ * the trade's own curves, so that what is never chosen keeps them. The same lessons give the same curves.
  */
 final class Fit
 {
-    private const EPOCHS = 24;
+    private const STEP = 0.15;
 
-    private const BATCH = 256;
+    /** Visits' worth of curvature added to every knot: what few have shown moves it little. */
+    private const HELD_BACK = 3.0;
 
-    private const RATE = 0.03;
+    /** Probability missed below which a lesson teaches a fault nothing. */
+    private const TAUGHT = 1e-3;
 
-    /** Decay of the means of slope and squared slope. */
-    private const MOMENTUM = 0.9;
-
-    private const SCALING = 0.99;
+    /** Rounds after which curvature is reckoned anew. */
+    private const CURVATURE = 5;
 
     /** @var list<list<float>> by column and fault */
     public array $weights;
@@ -32,57 +30,40 @@ final class Fit
     /** @var list<float> by fault */
     public array $bias;
 
+    /** @var list<list<float>> by lesson and fault */
+    private array $scores = [];
+
+    /** @var list<float> curvature by column and fault, one behind the other */
+    private array $curvature = [];
+
     /**
-     * @param  list<list<float>>  $prior  by column and fault: where each column is drawn back to
+     * @param  list<list<float>>  $prior  by column and fault
      * @param  list<float>  $bias
-     * @param  list<list<int>>  $curves  columns that follow each other on a curve
-     * @param  float  $drawn  how strongly a column is drawn back, in cases
-     * @param  float  $joined  how strongly neighbours are, in cases
+     * @param  list<list<int>>  $features  columns that belong together
      */
-    public function __construct(
-        private readonly array $prior,
-        array $bias,
-        private readonly array $curves,
-        private readonly float $drawn,
-        private readonly float $joined,
-    ) {
+    public function __construct(array $prior, array $bias, private readonly array $features)
+    {
         $this->weights = $prior;
         $this->bias = $bias;
     }
 
     /**
      * @param  list<Lesson>  $lessons
-     * @param  callable(int, float): void  $told  after each round through all: how far, 0 … 100 %, and the loss
+     * @param  callable(int, float): void  $told  after each round: how far, 0 … 100 %, and the loss
      */
-    public function to(array $lessons, int $seed, callable $told): void
+    public function to(array $lessons, int $rounds, callable $told): void
     {
-        $count = count($lessons);
-        $faults = count($this->bias);
-        $nothing = array_fill(0, $faults, 0.0);
-        $means = $squares = array_fill(0, count($this->prior), $nothing);
-        $biasMeans = $biasSquares = $nothing;
-        $dice = new Dice($seed);
-        $steps = (int) ceil($count / self::BATCH) * self::EPOCHS;
-        $step = 0;
-        for ($epoch = 0; $epoch < self::EPOCHS; $epoch++) {
-            $order = $dice->shuffled(range(0, $count - 1));
-            $loss = 0.0;
-            foreach (array_chunk($order, self::BATCH) as $batch) {
-                $slopes = array_fill(0, count($this->prior), $nothing);
-                $biasSlopes = $nothing;
-                foreach ($batch as $i) {
-                    $loss += $this->slopes($lessons[$i], $slopes, $biasSlopes, 1 / count($batch));
-                }
-                $this->draw($slopes, $count);
-                $step++;
-                $rate = self::RATE * min(1.0, 3 * (1 - $step / $steps) + 0.02);
-                foreach ($slopes as $column => $row) {
-                    self::adam($this->weights[$column], $row, $means[$column], $squares[$column], $rate, $step);
-                }
-                self::adam($this->bias, $biasSlopes, $biasMeans, $biasSquares, $rate, $step);
+        $this->scores = array_map($this->score(...), $lessons);
+        for ($round = 0; $round < $rounds; $round++) {
+            [$slopes, $biasSlopes, $loss] = $this->slopes($lessons, $round % self::CURVATURE === 0);
+            $steps = $this->steps($slopes);
+            foreach ($this->bias as $place => $bias) {
+                $this->bias[$place] = $bias - $biasSlopes[$place];
             }
-            $told((int) round((100 * ($epoch + 1)) / self::EPOCHS), $loss / $count);
+            $this->step($lessons, $steps, $biasSlopes);
+            $told((int) round((100 * ($round + 1)) / $rounds), $loss);
         }
+        $this->scores = $this->curvature = [];
     }
 
     /**
@@ -92,102 +73,151 @@ final class Fit
      */
     public function probabilities(Lesson $lesson): array
     {
+        return self::softmax($this->score($lesson));
+    }
+
+    /** @return list<float> */
+    private function score(Lesson $lesson): array
+    {
         $scores = $this->bias;
         foreach ($lesson->columns as $n => $column) {
             $part = $lesson->parts[$n];
-            foreach ($this->weights[$column] as $fault => $weight) {
-                $scores[$fault] += $part * $weight;
+            foreach ($this->weights[$column] as $place => $weight) {
+                $scores[$place] += $part * $weight;
             }
-        }
-        $top = max($scores);
-        $sum = 0.0;
-        foreach ($scores as $fault => $score) {
-            $scores[$fault] = exp($score - $top);
-            $sum += $scores[$fault];
-        }
-        foreach ($scores as $fault => $score) {
-            $scores[$fault] = $score / $sum;
         }
 
         return $scores;
     }
 
     /**
-     * Adds one lesson's slopes.
-     *
-     * @param  list<list<float>>  $slopes
-     * @param  list<float>  $biasSlopes
-     * @return float loss, nats
+     * @param  list<float>  $scores
+     * @return list<float>
      */
-    private function slopes(Lesson $lesson, array &$slopes, array &$biasSlopes, float $share): float
+    private static function softmax(array $scores): array
     {
-        $missed = $this->probabilities($lesson);
-        $loss = 0.0;
-        foreach ($lesson->truth as $fault => $part) {
-            $loss -= $part * log(max(1e-9, $missed[$fault]));
-            $missed[$fault] -= $part;
+        $top = max($scores);
+        $sum = 0.0;
+        foreach ($scores as $place => $score) {
+            $scores[$place] = exp($score - $top);
+            $sum += $scores[$place];
         }
-        foreach ($missed as $fault => $miss) {
-            $missed[$fault] = $miss * $share;
-            $biasSlopes[$fault] += $missed[$fault];
-        }
-        foreach ($lesson->columns as $n => $column) {
-            $part = $lesson->parts[$n];
-            foreach ($missed as $fault => $miss) {
-                $slopes[$column][$fault] += $part * $miss;
-            }
+        foreach ($scores as $place => $score) {
+            $scores[$place] = $score / $sum;
         }
 
-        return $loss;
+        return $scores;
     }
 
     /**
-     * Draws columns back to the trade's, and neighbours to each other.
-     *
-     * @param  list<list<float>>  $slopes
+     * @param  list<Lesson>  $lessons
+     * @param  bool  $curved  whether curvature is reckoned anew
+     * @return array{list<float>, list<float>, float} slopes by column and fault, steps of the bias, mean loss
      */
-    private function draw(array &$slopes, int $count): void
+    private function slopes(array $lessons, bool $curved): array
     {
-        $drawn = $this->drawn / $count;
-        foreach ($this->weights as $column => $row) {
-            $prior = $this->prior[$column];
-            foreach ($row as $fault => $weight) {
-                $slopes[$column][$fault] += $drawn * ($weight - $prior[$fault]);
-            }
+        $faults = count($this->bias);
+        $slopes = array_fill(0, count($this->weights) * $faults, 0.0);
+        if ($curved) {
+            $this->curvature = array_fill(0, count($slopes), self::HELD_BACK);
         }
-        $joined = $this->joined / $count;
-        foreach ($this->curves as $columns) {
-            for ($i = 1, $n = count($columns); $i < $n; $i++) {
-                [$low, $high] = [$columns[$i - 1], $columns[$i]];
-                foreach ($this->weights[$high] as $fault => $weight) {
-                    $apart = $joined * ($weight - $this->weights[$low][$fault]);
-                    $slopes[$high][$fault] += $apart;
-                    $slopes[$low][$fault] -= $apart;
+        $biasSlopes = $biasCurves = array_fill(0, $faults, 1e-9);
+        $loss = 0.0;
+        foreach ($lessons as $i => $lesson) {
+            $missed = self::softmax($this->scores[$i]);
+            $curves = [];
+            foreach ($missed as $place => $probability) {
+                $curves[$place] = $probability * (1 - $probability);
+                $biasCurves[$place] += $curves[$place];
+            }
+            foreach ($lesson->truth as $place => $share) {
+                $loss -= $share * log(max(1e-9, $missed[$place]));
+                $missed[$place] -= $share;
+            }
+            foreach ($missed as $place => $miss) {
+                $biasSlopes[$place] += $miss;
+                if (abs($miss) < self::TAUGHT) {
+                    unset($missed[$place]);
+                }
+            }
+            foreach ($lesson->columns as $n => $column) {
+                $part = $lesson->parts[$n];
+                $at = $column * $faults;
+                foreach ($missed as $place => $miss) {
+                    $slopes[$at + $place] += $part * $miss;
+                }
+                if ($curved) {
+                    $squared = $part * $part;
+                    foreach ($missed as $place => $miss) {
+                        $this->curvature[$at + $place] += $squared * $curves[$place];
+                    }
                 }
             }
         }
+        foreach ($biasSlopes as $place => $slope) {
+            $biasSlopes[$place] = (self::STEP * $slope) / $biasCurves[$place];
+        }
+
+        return [$slopes, $biasSlopes, $loss / count($lessons)];
     }
 
     /**
-     * @param  list<float>  $weights
+     * The best curve of each fault, and how far its knots go.
+     *
      * @param  list<float>  $slopes
-     * @param  list<float>  $means
-     * @param  list<float>  $squares
+     * @return array<int, array<int, float>> by column and fault
      */
-    private static function adam(
-        array &$weights,
-        array $slopes,
-        array &$means,
-        array &$squares,
-        float $rate,
-        int $step,
-    ): void {
-        $early = 1 - self::MOMENTUM ** $step;
-        $scaled = 1 - self::SCALING ** $step;
-        foreach ($slopes as $fault => $slope) {
-            $mean = $means[$fault] = self::MOMENTUM * $means[$fault] + (1 - self::MOMENTUM) * $slope;
-            $square = $squares[$fault] = self::SCALING * $squares[$fault] + (1 - self::SCALING) * $slope * $slope;
-            $weights[$fault] -= ($rate * $mean) / $early / (sqrt($square / $scaled) + 1e-7);
+    private function steps(array $slopes): array
+    {
+        $faults = count($this->bias);
+        $steps = [];
+        for ($place = 0; $place < $faults; $place++) {
+            $best = $most = 0.0;
+            foreach ($this->features as $feature => $columns) {
+                $gain = 0.0;
+                foreach ($columns as $column) {
+                    $at = $column * $faults + $place;
+                    $gain += ($slopes[$at] * $slopes[$at]) / $this->curvature[$at];
+                }
+                if ($gain > $most) {
+                    [$best, $most] = [$feature, $gain];
+                }
+            }
+            foreach ($this->features[(int) $best] as $column) {
+                $at = $column * $faults + $place;
+                $steps[$column][$place] = (-self::STEP * $slopes[$at]) / $this->curvature[$at];
+            }
+        }
+
+        return $steps;
+    }
+
+    /**
+     * @param  list<Lesson>  $lessons
+     * @param  array<int, array<int, float>>  $steps
+     * @param  list<float>  $biasSteps
+     */
+    private function step(array $lessons, array $steps, array $biasSteps): void
+    {
+        foreach ($steps as $column => $row) {
+            foreach ($row as $place => $step) {
+                $this->weights[$column][$place] += $step;
+            }
+        }
+        foreach ($lessons as $i => $lesson) {
+            $scores = $this->scores[$i];
+            foreach ($biasSteps as $place => $step) {
+                $scores[$place] -= $step;
+            }
+            foreach ($lesson->columns as $n => $column) {
+                if (isset($steps[$column])) {
+                    $part = $lesson->parts[$n];
+                    foreach ($steps[$column] as $place => $step) {
+                        $scores[$place] += $part * $step;
+                    }
+                }
+            }
+            $this->scores[$i] = $scores;
         }
     }
 }

@@ -59,7 +59,7 @@ final readonly class Patients
     private const SOUND = 4.0;
 
     /** Severity below which nobody would be called. */
-    private const LEAST = 0.22;
+    private const LEAST = 0.3;
 
     private const TRIES = 40;
 
@@ -252,14 +252,14 @@ final readonly class Patients
         $celsius = match (true) {
             ! self::isOutdoor($machine) => $dice->between(15.0, 38.0),
             array_intersect(array_column($faults, 'value'), array_column(self::IN_THE_COLD, 'value')) !== []
-                => $dice->between(max(-20.0, $coldest), 12.0),
+                => $dice->between(max(-20.0, $coldest - 2.0), 8.0),
             $dice->chance(0.5) => $dice->between(-20.0, 43.0),
             default => $dice->between(12.0, 36.0),
         };
         $warm = 0.0;
         foreach ($ills as [$fault, , $severity]) {
             $shift = FaultCatalogue::entry($fault)->signs['box']->mean ?? 0.0;
-            $warm += $shift * $severity * $dice->between(0.0, 1.6);
+            $warm += $shift * $severity * $dice->between(0.0, 0.7);
         }
         $warm += match (true) {
             $dice->chance(0.07) => $dice->between(4.0, 15.0),

@@ -24,13 +24,10 @@ use Metrum\Findings\Sign;
  */
 final class Trained
 {
-    /** How strongly columns are drawn back to the trade's, and neighbours to each other, in visits. */
-    private const DRAWN = 4.0;
-
-    private const JOINED = 8.0;
+    private const ROUNDS = 200;
 
     /** The same where only grades of one fault are told apart. */
-    private const GRADE_DRAWN = 12.0;
+    private const GRADE_ROUNDS = 40;
 
     /** Share of the trade's own weights that fitting starts from, since pieces of evidence overlap. */
     private const TEMPER = 0.8;
@@ -66,16 +63,16 @@ final class Trained
             array_filter(Fault::cases(), static fn (Fault $fault): bool => ! $carried($fault)),
         );
         $even = array_fill(0, count($this->faults), -log(count($this->faults)));
-        $this->fit = new Fit($this->expertRows(), $even, array_values($this->columns->curves), self::DRAWN, self::JOINED);
+        $this->fit = new Fit($this->expertRows(), $even, $this->columns->features());
     }
 
     /**
      * @param  list<Drawn>  $visits
      * @param  callable(int, float): void  $told
      */
-    public function learn(array $visits, int $seed, callable $told): void
+    public function learn(array $visits, callable $told): void
     {
-        $this->fit->to(array_map($this->lesson(...), $visits), $seed, $told);
+        $this->fit->to(array_map($this->lesson(...), $visits), self::ROUNDS, $told);
     }
 
     /**
@@ -341,8 +338,8 @@ final class Trained
                 continue;
             }
             $nothing = array_fill(0, $this->columns->count, [0.0, 0.0, 0.0]);
-            $fit = new Fit($nothing, [0.0, 0.0, 0.0], array_values($this->columns->curves), self::GRADE_DRAWN, self::GRADE_DRAWN);
-            $fit->to($lessons, 1, static function (): void {
+            $fit = new Fit($nothing, [0.0, 0.0, 0.0], $this->columns->features());
+            $fit->to($lessons, self::GRADE_ROUNDS, static function (): void {
             });
             $grades[$fault->value] = [self::centi($fit->bias), $this->named($fit->weights, Curves::WEIGHT, self::TOLD)];
         }

@@ -148,7 +148,7 @@ final class Disorder
 
         return $machine->charge +
             min(1.0, $s / 0.1) * max(0.0, 0.97 * $machine->design->full - $machine->charge) +
-            0.42 * $s * $machine->condenserVolume * $heavy;
+            0.36 * $s * $machine->condenserVolume * $heavy;
     }
 
     private static function raised(Machine $machine, float $kelvin): ?float

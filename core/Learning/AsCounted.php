@@ -28,7 +28,7 @@ final readonly class AsCounted
     ];
 
     /** Share of the design's width that is between plants; the rest is what nobody knows of one plant. */
-    private const BETWEEN_PLANTS = 0.8;
+    private const BETWEEN_PLANTS = 0.6;
 
     private const FANS = [1, 2, 2, 2, 3, 3, 4, 6];
 

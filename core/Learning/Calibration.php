@@ -36,7 +36,7 @@ final class Calibration
      * @param  callable(int, float): void  $told  how far, 0 … 100 %, and the loss
      * @return array<string, mixed> the file
      */
-    public static function file(array $visits, int $seed, string $date, callable $told): array
+    public static function file(array $visits, int $seed, callable $told): array
     {
         $fitted = array_values(
             array_filter($visits, static fn (Drawn $one): bool => ! self::isHeldBack($one->number)),
@@ -47,13 +47,19 @@ final class Calibration
         $reached = $trained->measured($held);
 
         return [
-            'made' => ['seed' => $seed, 'date' => $date, 'fitted' => count($fitted), 'held_back' => count($held)],
+            'made' => ['seed' => $seed, 'fitted' => count($fitted), 'held_back' => count($held)],
             'reached' => array_map(static fn (Measured $one): array => $one->row(), $reached),
             'calibration' => $reached['all']->calibration(),
             'features' => self::fingerprint(),
             'probes' => self::probes(),
             ...$trained->file($fitted, self::met($seed)),
         ];
+    }
+
+    /** Short name of twin and features: visits drawn by others are of no use. */
+    public static function drawnBy(): string
+    {
+        return substr(md5(self::fingerprint().json_encode(self::probes(), JSON_THROW_ON_ERROR)), 0, 10);
     }
 
     /** Of the features and their knots: another one makes the file useless. */

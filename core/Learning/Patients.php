@@ -48,7 +48,7 @@ final readonly class Patients
     private const EVENED = 0.3;
 
     /** Share of plants built by other laws, and of visits with two faults. */
-    private const ALTERED = 0.15;
+    private const ALTERED = 0.12;
 
     private const TWICE = 0.06;
 

@@ -24,12 +24,12 @@ final readonly class PlantAsBuilt
             coil: $this->air($machine->coil, 0.1 * $wide, $altered),
             condenser: $this->air($machine->condenser, 0.1 * $wide, $altered),
             feed: $machine->feed
-                ->turned($dice->around(0.0, 0.3))
+                ->turned($dice->around(0.0, 0.2))
                 ->hunting($altered ? $dice->between(0.6, 1.7) : $dice->between(0.85, 1.2), $machine->feed->bulbLag)
                 ->narrowed($dice->factor(0.1 * $wide)),
             compressor: $machine->compressor->otherwise(
                 $dice->factor(0.06 * $wide),
-                $dice->factor(0.07 * $wide),
+                $dice->factor(0.1 * $wide),
             ),
             suctionGain: $machine->suctionGain * $dice->factor(0.75),
             suctionFriction: $machine->suctionFriction * $dice->factor(0.55),

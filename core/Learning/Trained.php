@@ -32,6 +32,9 @@ final class Trained
     /** Share of the trade's own weights that fitting starts from, since pieces of evidence overlap. */
     private const TEMPER = 0.8;
 
+    /** The same of signs that the twin carries: there the visits themselves tell more. */
+    private const CARRIED = 0.25;
+
     /** How often all faults together that the twin cannot carry are met, of sound plants. */
     private const UNCARRIED = 0.6;
 
@@ -141,6 +144,9 @@ final class Trained
             foreach ($this->expertsOf($fault) as $column => $log) {
                 $rows[$column][$place] = self::TEMPER * $log;
             }
+            foreach ($this->carriedLogs($fault) as $column => $log) {
+                $rows[$column][$place] = self::CARRIED * $log;
+            }
         }
 
         return array_map(static function (array $row): array {
@@ -248,9 +254,15 @@ final class Trained
     /** @return array<int, float> logarithms of chances, by column; all signs among them */
     private function uncarriedLogs(Fault $fault): array
     {
-        $logs = $this->expertsOf($fault);
+        return $this->expertsOf($fault) + $this->carriedLogs($fault);
+    }
+
+    /** @return array<int, float> logarithms of chances, by column, of the signs that the twin carries */
+    private function carriedLogs(Fault $fault): array
+    {
+        $logs = [];
         foreach (Sign::cases() as $sign) {
-            $logs += $this->signOf($fault, $sign);
+            $logs += in_array($sign, ExpertCurves::SIGNS, true) ? [] : $this->signOf($fault, $sign);
         }
 
         return $logs;

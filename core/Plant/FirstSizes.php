@@ -22,7 +22,7 @@ final readonly class FirstSizes
     /** Coil and condenser: number of transfer units of the whole face. */
     private const COIL_UNITS = 1.1;
 
-    private const CONDENSER_UNITS = 0.9;
+    private const CONDENSER_UNITS = 0.75;
 
     /** J/kg that the condenser gives off for each kilogram, roughly. */
     private const CONDENSER_HEAT = 260e3;
@@ -30,10 +30,10 @@ final readonly class FirstSizes
     /** K of dew that the suction line costs, and line and regulator together. */
     private const LINE_LOSS = 1.2;
 
-    private const REGULATOR_LOSS = 4.0;
+    private const REGULATOR_LOSS = 6.0;
 
     /** K that the suction line gains. */
-    private const LINE_GAIN = 5.0;
+    private const LINE_GAIN = 8.0;
 
     /** K of a rack's gathered gas at its compressors. */
     private const GROUP_SUPERHEAT = 14.0;

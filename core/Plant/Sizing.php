@@ -9,6 +9,7 @@ use Metrum\Circuit\HeadPressureControl;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Metering;
 use Metrum\Circuit\Wanted;
+use Metrum\Plant\Walk\CondenserWalk;
 use Metrum\Refrigerant\OutsideTable;
 
 /**
@@ -26,7 +27,7 @@ final readonly class Sizing
     private const ROUNDS = 25;
 
     /** Level of the receiver at the design point; above its outlet where the charge just does for summer. */
-    private const DESIGN_LEVEL = 0.45;
+    private const DESIGN_LEVEL = 0.4;
 
     private const COVERED = 0.08;
 
@@ -153,7 +154,7 @@ final readonly class Sizing
         $left = max(0.3, $above - $this->first->subcooling);
         $capacity = ($loop->massFlow + $machine->others) * $loop->liquidHeat;
 
-        return (log($above / $left) * $capacity) / $machine->condenser->conductance(0.5);
+        return (log($above / $left) * $capacity) / $machine->condenser->conductance(CondenserWalk::LIQUID_TRANSFER);
     }
 
     /** Charge for the design level of the receiver, with what the condenser takes on the coldest day on top. */

@@ -16,8 +16,10 @@ final class CondenserWalk
     /** J/(kg K) of the hot gas. */
     private const GAS_HEAT = 1000.0;
 
-    /** Transfer of a zone of gas or liquid, of that of a two-phase one. */
-    private const SINGLE_PHASE = 0.5;
+    /** Transfer of a zone of gas, of that of a two-phase one; liquid creeps through its zone and gives off less. */
+    private const GAS_TRANSFER = 0.5;
+
+    public const LIQUID_TRANSFER = 0.3;
 
     /** Share of its face that a partial pressure of foreign gas blocks, of that pressure's share. */
     private const BLOCKING = 0.3;
@@ -67,8 +69,8 @@ final class CondenserWalk
         $this->airFlow = $machine->head->air($point->bubble);
         $side = $this->airFlow < 1.0 ? $machine->condenser->with($this->airFlow) : $machine->condenser;
         $through = $loop->massFlow + $machine->others;
-        $single = $side->conductance(self::SINGLE_PHASE);
-        $this->leave($loop, $single, $through);
+        $single = $side->conductance(self::GAS_TRANSFER);
+        $this->leave($loop, $side->conductance(self::LIQUID_TRANSFER), $through);
 
         $gas = $loop->compression->enthalpy;
         $warmed = max(0.0, ($point->liquid - $this->outletEnthalpy) / ($gas - $this->outletEnthalpy));
@@ -119,12 +121,12 @@ final class CondenserWalk
         $this->vapourLeaving = max(0.0, min(0.9, $short - self::DRAINING));
     }
 
-    private function leave(Loop $loop, float $single, float $through): void
+    private function leave(Loop $loop, float $liquid, float $through): void
     {
         $point = $loop->condensing;
         $ambient = $loop->around->ambient;
         $liquidShare = max(0.0, min(1.0, $this->flooded));
-        $units = ($liquidShare * $single) / ($through * $loop->liquidHeat);
+        $units = ($liquidShare * $liquid) / ($through * $loop->liquidHeat);
         $this->cold = $ambient + ($point->bubble - $ambient) * exp(-$units);
         if ($this->vapourLeaving > 0.0) {
             $this->outlet = $point->temperature($this->vapourLeaving);

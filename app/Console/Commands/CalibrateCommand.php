@@ -1,0 +1,161 @@
+<?php
+
+namespace App\Console\Commands;
+
+use Illuminate\Console\Command;
+use Illuminate\Process\InvokedProcess;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Process;
+use Metrum\Learning\Calibration;
+use Metrum\Learning\Drawn;
+use Metrum\Learning\Patients;
+
+/** Learns the curves of the diagnosis from simulated plants and writes data/curves.json. */
+final class CalibrateCommand extends Command
+{
+    /** Visits of one part; what is drawn of a part that was broken off is drawn again. */
+    private const PART = 500;
+
+    /** Processes that draw at once, and seconds between two looks at them. */
+    private const AT_ONCE = 2;
+
+    private const LOOK = 0.3;
+
+    protected $signature = 'metrum:calibrate
+        {--plants=24000 : how many visits are drawn}
+        {--seed=2026 : the same seed gives the same file}
+        {--out= : where the file goes; data/curves.json where nothing is said}
+        {--part= : draw one part only (used by the command itself)}';
+
+    protected $description = 'Learn the diagnosis from simulated plants';
+
+    private ?string $drawnBy = null;
+
+    public function handle(): int
+    {
+        $plants = filter_var($this->option('plants'), FILTER_VALIDATE_INT);
+        $seed = filter_var($this->option('seed'), FILTER_VALIDATE_INT);
+        if ($plants === false || $plants < self::PART || $seed === false) {
+            $this->error(
+                sprintf('Give --plants as a whole number from %d and --seed as a whole number.', self::PART),
+            );
+
+            return self::INVALID;
+        }
+        if ($this->option('part') !== null) {
+            $this->draw($seed, (int) $this->option('part'));
+
+            return self::SUCCESS;
+        }
+        $parts = intdiv($plants, self::PART);
+        if (! $this->drawAll($seed, $parts)) {
+            return self::FAILURE;
+        }
+        $this->fit($seed, $parts);
+
+        return self::SUCCESS;
+    }
+
+    private function drawAll(int $seed, int $parts): bool
+    {
+        File::ensureDirectoryExists(dirname($this->file($seed, 0)));
+        $missing = array_values(
+            array_filter(range(0, $parts - 1), fn (int $part): bool => ! File::exists($this->file($seed, $part))),
+        );
+        $this->info(sprintf('%d visits to draw, %d are there.', count($missing) * self::PART, ($parts - count($missing)) * self::PART));
+        $bar = $this->output->createProgressBar($parts);
+        $bar->setProgress($parts - count($missing));
+        /** @var array<int, InvokedProcess> $running */
+        $running = [];
+        while ($missing !== [] || $running !== []) {
+            while ($missing !== [] && count($running) < self::AT_ONCE) {
+                $part = array_shift($missing);
+                $running[$part] = Process::timeout(0)->start([
+                    PHP_BINARY,
+                    base_path('artisan'),
+                    'metrum:calibrate',
+                    '--seed='.$seed,
+                    '--part='.$part,
+                ]);
+            }
+            usleep((int) (1e6 * self::LOOK));
+            foreach ($running as $part => $process) {
+                if ($process->running()) {
+                    continue;
+                }
+                unset($running[$part]);
+                if (! $process->wait()->successful()) {
+                    $this->error("Part $part broke off: ".$process->errorOutput());
+
+                    return false;
+                }
+                $bar->advance();
+            }
+        }
+        $bar->finish();
+        $this->newLine();
+
+        return true;
+    }
+
+    /** Written beside and moved there: a part is whole or not there. */
+    private function draw(int $seed, int $part): void
+    {
+        $patients = new Patients($seed);
+        $lines = [];
+        for ($number = $part * self::PART; $number < ($part + 1) * self::PART; $number++) {
+            $lines[] = Drawn::of($number, $patients->number($number))->line();
+        }
+        $file = $this->file($seed, $part);
+        File::put($file.'.new', implode("\n", $lines)."\n");
+        File::move($file.'.new', $file);
+    }
+
+    private function fit(int $seed, int $parts): void
+    {
+        ini_set('memory_limit', '-1');
+        $visits = [];
+        for ($part = 0; $part < $parts; $part++) {
+            foreach (File::lines($this->file($seed, $part))->filter() as $line) {
+                $visits[] = Drawn::fromLine($line);
+            }
+        }
+        $bar = $this->output->createProgressBar(100);
+        $bar->setFormat(' %percent:3s% % [%bar%] loss %message%');
+        $bar->setMessage('');
+        $file = Calibration::file($visits, $seed, static function (int $percent, float $loss) use ($bar): void {
+            $bar->setMessage(sprintf('%.3f', $loss));
+            $bar->setProgress($percent);
+        });
+        $bar->finish();
+        $this->newLine();
+        $out = $this->option('out') ?? base_path('data/curves.json');
+        File::put($out, self::written($file));
+        $this->table(
+            ['visits not fitted', 'number', 'first', 'within three', 'loss', 'calibration error'],
+            array_map(
+                static fn (string $name, array $row): array => [$name, ...array_values($row)],
+                array_keys($file['reached']),
+                $file['reached'],
+            ),
+        );
+        $this->info(sprintf('%s, %d kB.', $out, (int) (File::size($out) / 1000)));
+    }
+
+    /**
+     * One curve a line, so that two files can be compared.
+     *
+     * @param  array<string, mixed>  $file
+     */
+    private static function written(array $file): string
+    {
+        $json = json_encode($file, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+
+        return str_replace(['},"', ']],"', ']},"'], ["},\n\"", "]],\n\"", "]},\n\""], $json)."\n";
+    }
+
+    private function file(int $seed, int $part): string
+    {
+        return storage_path(sprintf('app/calibration/%s-%d/%04d.jsonl', $this->drawnBy ??= Calibration::drawnBy(), $seed, $part));
+    }
+}

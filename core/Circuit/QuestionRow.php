@@ -25,6 +25,34 @@ final readonly class QuestionRow
     ) {
     }
 
+    /**
+     * The condition under which other answers are usual; null where none holds.
+     *
+     * @param  callable(Condition): ?bool  $holds
+     */
+    public function under(callable $holds): ?Condition
+    {
+        foreach ($this->usualWhen as [$condition]) {
+            if ($holds($condition) === true) {
+                return $condition;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, float> chance of each answer at a sound plant under a condition */
+    public function usualUnder(?Condition $under): array
+    {
+        foreach ($this->usualWhen as [$condition, $usual]) {
+            if ($condition === $under) {
+                return $usual;
+            }
+        }
+
+        return $this->usual;
+    }
+
     /** @throws BrokenData */
     public static function of(DataRow $row): self
     {

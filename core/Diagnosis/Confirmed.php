@@ -48,7 +48,7 @@ final readonly class Confirmed
             }
         }
 
-        return new self($moved, self::unexplained($examined->findings, $faults, $curves));
+        return new self($moved, self::unexplained($examined, $faults, $curves));
     }
 
     /**
@@ -145,17 +145,22 @@ final readonly class Confirmed
      * @param  list<Fault>  $faults
      * @return array<string, array<string, float>>
      */
-    private static function unexplained(Findings $findings, array $faults, Curves $curves): array
+    private static function unexplained(Examination $examined, array $faults, Curves $curves): array
     {
+        $findings = $examined->findings;
         $unexplained = [];
         $sound = (int) array_search(Fault::NoFault, $curves->faults, true);
-        foreach ([...$findings->observations, ...$findings->tests] as $asked => $word) {
-            $chances = $curves->chancesOf('word '.$asked, $word->value);
+        $words = array_filter(
+            Features::of($examined),
+            static fn (float|string $one, string $feature): bool => is_string($one) && str_starts_with($feature, 'word '),
+            ARRAY_FILTER_USE_BOTH,
+        );
+        foreach ($words as $feature => $word) {
+            $chances = $curves->chancesOf($feature, (string) $word);
             foreach ($chances === null ? [] : $faults as $fault) {
                 $known = $chances[(int) array_search($fault, $curves->faults, true)];
                 $left = min(1.0, ($chances[$sound] + 0.02) / ($known + 0.02));
-                $unexplained['word '.$asked][$word->value] =
-                    $left * ($unexplained['word '.$asked][$word->value] ?? 1.0);
+                $unexplained[$feature][$word] = $left * ($unexplained[$feature][$word] ?? 1.0);
             }
         }
         foreach ($findings->complaints as $complaint) {

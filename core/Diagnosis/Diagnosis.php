@@ -62,7 +62,12 @@ final readonly class Diagnosis
             suspects: $suspects,
             checks: $checks === 0 || $referral !== null
                 ? []
-                : (new NextChecks($examined->findings, $weighing, $examined->expectation))->ranked($checks),
+                : (new NextChecks(
+                    $examined->findings,
+                    $weighing,
+                    $examined->expectation,
+                    $examined->conditions,
+                ))->ranked($checks),
             contradictions: $examined->contradictions,
             doubted: $examined->doubted,
             settled: $gates->settled(),

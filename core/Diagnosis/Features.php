@@ -7,6 +7,7 @@ namespace Metrum\Diagnosis;
 use Metrum\Circuit\Complaint;
 use Metrum\Circuit\Condition;
 use Metrum\Circuit\Observation;
+use Metrum\Circuit\Question;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\State;
 use Metrum\Circuit\Test;
@@ -93,13 +94,23 @@ final class Features
         }
         $choices['state'] = array_column(State::cases(), 'value');
         foreach ([...Observation::cases(), ...Test::cases()] as $asked) {
-            $choices['word '.$asked->value] = array_column($asked->words(), 'value');
+            $words = array_column($asked->words(), 'value');
+            $choices[self::word($asked, null)] = $words;
+            foreach ($asked->row()->usualWhen as [$condition]) {
+                $choices[self::word($asked, $condition)] = $words;
+            }
         }
         foreach (Complaint::cases() as $complaint) {
             $choices['complaint '.$complaint->value] = ['yes'];
         }
 
         return $choices;
+    }
+
+    /** An answer under a condition that makes another one usual is an answer of its own: a glass flashes after a start. */
+    public static function word(Question $asked, ?Condition $under): string
+    {
+        return 'word '.$asked->value.($under === null ? '' : '/'.$under->value);
     }
 
     /** @return array<string, float|string> */
@@ -179,8 +190,9 @@ final class Features
     {
         $words = [];
         $findings = $examined->findings;
-        foreach ([...$findings->observations, ...$findings->tests] as $asked => $word) {
-            $words['word '.$asked] = $word->value;
+        foreach ([...$findings->observations, ...$findings->tests] as $key => $word) {
+            $asked = Observation::tryFrom($key) ?? Test::from($key);
+            $words[self::word($asked, $asked->row()->under($examined->conditions->holds(...)))] = $word->value;
         }
         foreach ($findings->complaints as $complaint) {
             $words['complaint '.$complaint->value] = 'yes';

@@ -47,6 +47,7 @@ final readonly class NextChecks
         private Findings $findings,
         Weighing $weighing,
         private Expectation $expectation,
+        private Conditions $conditions,
     ) {
         $this->hosesOn =
             $findings->reading(Reading::SuctionPressure) !== null ||
@@ -86,7 +87,7 @@ final readonly class NextChecks
 
     private function ofQuestion(Question $asked): ?Check
     {
-        $learned = $this->curves->outcomes('word '.$asked->value);
+        $learned = $this->curves->outcomes(Features::word($asked, $asked->row()->under($this->conditions->holds(...))));
         if ($learned === []) {
             return null;
         }

@@ -165,7 +165,7 @@ final class Weighing
      */
     private function piece(string $feature, float|string $value, array $weights): ?Evidence
     {
-        [$kind, $key] = explode(' ', $feature.' ');
+        [$kind, $key] = explode(' ', explode('/', $feature)[0].' ');
         $findings = $this->examined->findings;
 
         return match ($kind) {

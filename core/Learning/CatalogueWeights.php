@@ -42,7 +42,8 @@ final class CatalogueWeights
 
     private bool $capillary;
 
-    public function __construct(private readonly Conditions $conditions)
+    /** @param  ?Condition  $under  the only condition that is taken to hold of words; false: those that do */
+    public function __construct(private readonly Conditions $conditions, private readonly Condition|null|false $under = false)
     {
         $this->capillary = $conditions->holds(Condition::Capillary) === true;
         $this->complaints = $this->usualComplaints();
@@ -139,12 +140,9 @@ final class CatalogueWeights
     private function usualOf(Question $asked): array
     {
         $row = $asked->row();
-        foreach ($row->usualWhen as [$condition, $usual]) {
-            if ($this->conditions->holds($condition) === true) {
-                return $usual;
-            }
-        }
 
-        return $row->usual;
+        return $row->usualUnder(
+            $this->under === false ? $row->under($this->conditions->holds(...)) : $this->under,
+        );
     }
 }

@@ -6,6 +6,7 @@ namespace Metrum\Learning;
 
 use Metrum\Circuit\Circuit;
 use Metrum\Circuit\Complaint;
+use Metrum\Circuit\Condition;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Kind;
@@ -49,12 +50,18 @@ final class ExpertCurves
 
     private CatalogueWeights $weights;
 
+    private Conditions $plain;
+
+    /** @var array<string, CatalogueWeights> by the condition that holds */
+    private array $under = [];
+
     private DesignExpectation $usual;
 
     public function __construct()
     {
         $plain = new Findings(Circuit::plain(Kind::WalkInFreezer));
-        $this->weights = new CatalogueWeights(new Conditions($plain, null));
+        $this->plain = new Conditions($plain, null);
+        $this->weights = new CatalogueWeights($this->plain);
         $this->usual = new DesignExpectation($plain, new HouseRules());
     }
 
@@ -63,13 +70,14 @@ final class ExpertCurves
      *
      * @return array<string, float>
      */
-    public function ofQuestion(Fault $fault, Question $asked): array
+    public function ofQuestion(Fault $fault, Question $asked, ?Condition $under = null): array
     {
+        $weights = $this->under[$under->value ?? ''] ??= new CatalogueWeights($this->plain, $under);
         $logs = [];
         foreach ($asked->words() as $word) {
             $chance = 0.0;
             foreach (self::SEVERITIES as $severity) {
-                $chance += $this->weights->chance($fault, $asked, $word, $severity) / count(self::SEVERITIES);
+                $chance += $weights->chance($fault, $asked, $word, $severity) / count(self::SEVERITIES);
             }
             $logs[$word->value] = log(max(1e-3, $chance));
         }

@@ -76,6 +76,8 @@ final class Trained
     public function learn(array $visits, callable $told): void
     {
         $this->fit->to(array_map($this->lesson(...), $visits), self::ROUNDS, $told);
+        $arrows = new Arrows($this->columns, $this->experts, $this->faults);
+        $this->fit->weights = $arrows->kept($this->fit->weights);
     }
 
     /**
@@ -161,8 +163,10 @@ final class Trained
     {
         $logs = [];
         foreach ([...Observation::cases(), ...Test::cases()] as $asked) {
-            foreach ($this->experts->ofQuestion($fault, $asked) as $word => $log) {
-                $logs[$this->columns->words['word '.$asked->value][$word]] = $log;
+            foreach ([null, ...array_column($asked->row()->usualWhen, 0)] as $under) {
+                foreach ($this->experts->ofQuestion($fault, $asked, $under) as $word => $log) {
+                    $logs[$this->columns->words[Features::word($asked, $under)][$word]] = $log;
+                }
             }
         }
         foreach (Complaint::cases() as $complaint) {

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Learning;
+
+use Metrum\Circuit\Fault;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Test;
+use Metrum\Diagnosis\FaultCatalogue;
+use Metrum\Diagnosis\Features;
+use Metrum\Findings\Sign;
+
+/**
+ * Keeps fitted curves to the trade's arrows: where a fault's file says which way a sign goes, its curve beside a sound
+ * plant's never turns back; where it says that a word is heard more often, the word speaks for it.
+ *
+ * Pool adjacent violators (Ayer et al. 1955) on the difference of both curves.
+ */
+final readonly class Arrows
+{
+    /** A shift is an arrow where it is so many times its spread. */
+    private const CLEAR = 1.0;
+
+    /** Chance by which a word is more or less often heard than at a sound plant. */
+    private const HEARD = 0.1;
+
+    /** Nats by which it then speaks at least. */
+    private const LEAST = 0.08;
+
+    /** @param  list<Fault>  $faults  by place */
+    public function __construct(private Columns $columns, private ExpertCurves $experts, private array $faults)
+    {
+    }
+
+    /**
+     * @param  list<list<float>>  $weights  by column and fault
+     * @return list<list<float>>
+     */
+    public function kept(array $weights): array
+    {
+        $sound = (int) array_search(Fault::NoFault, $this->faults, true);
+        foreach ($this->faults as $place => $fault) {
+            if ($place === $sound) {
+                continue;
+            }
+            foreach (self::clearSigns($fault) as $sign => $way) {
+                $columns = $this->columns->curves['sign '.$sign];
+                $apart = array_map(
+                    static fn (int $column): float => $way * ($weights[$column][$place] - $weights[$column][$sound]),
+                    $columns,
+                );
+                foreach (self::rising($apart) as $i => $one) {
+                    $weights[$columns[$i]][$place] = $weights[$columns[$i]][$sound] + $way * $one;
+                }
+            }
+            foreach ($this->heard($fault) as $column => $way) {
+                $apart = $way * ($weights[$column][$place] - $weights[$column][$sound]);
+                $weights[$column][$place] = $weights[$column][$sound] + $way * max(self::LEAST, $apart);
+            }
+        }
+
+        return $weights;
+    }
+
+    /** @return array<string, int> 1 up or -1 down, by Sign */
+    public static function clearSigns(Fault $fault): array
+    {
+        $ways = [];
+        foreach (FaultCatalogue::entry($fault)->signs as $sign => $shift) {
+            if (abs($shift->mean) >= self::CLEAR * $shift->spread && Sign::from($sign)->row()->instrument !== null) {
+                $ways[$sign] = $shift->mean <=> 0.0;
+            }
+        }
+
+        return array_filter($ways);
+    }
+
+    /** @return array<int, int> 1 where a word is heard more often than at a sound plant, -1 less, by column */
+    private function heard(Fault $fault): array
+    {
+        $ways = [];
+        foreach (array_keys(FaultCatalogue::entry($fault)->words) as $key) {
+            $asked = Observation::tryFrom($key) ?? Test::from($key);
+            foreach ([null, ...array_column($asked->row()->usualWhen, 0)] as $under) {
+                $usual = $this->experts->ofQuestion(Fault::NoFault, $asked, $under);
+                foreach ($this->experts->ofQuestion($fault, $asked, $under) as $word => $log) {
+                    $more = exp($log) - exp($usual[$word]);
+                    if (abs($more) > self::HEARD) {
+                        $ways[$this->columns->words[Features::word($asked, $under)][$word]] = $more <=> 0.0;
+                    }
+                }
+            }
+        }
+
+        return $ways;
+    }
+
+    /**
+     * The nearest values that never fall.
+     *
+     * @param  list<float>  $values
+     * @return list<float>
+     */
+    private static function rising(array $values): array
+    {
+        $blocks = [];
+        foreach ($values as $value) {
+            $blocks[] = [$value, 1];
+            while (($n = count($blocks)) > 1 && $blocks[$n - 2][0] > $blocks[$n - 1][0]) {
+                [$low, $lows] = $blocks[$n - 2];
+                [$high, $highs] = array_pop($blocks);
+                $blocks[$n - 2] = [($low * $lows + $high * $highs) / ($lows + $highs), $lows + $highs];
+            }
+        }
+        $rising = [];
+        foreach ($blocks as [$value, $count]) {
+            array_push($rising, ...array_fill(0, $count, $value));
+        }
+
+        return $rising;
+    }
+}

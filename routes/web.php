@@ -3,6 +3,7 @@
 use App\Http\Controllers\CircuitController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\FollowUpController;
+use App\Http\Controllers\HandbookController;
 use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PeopleController;
@@ -57,7 +58,11 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/visits/{visit}/what-if/{question}', [VisitController::class, 'whatIf'])->name(
         'visits.what-if',
     );
+    Route::get('/visits/{visit}/why', [VisitController::class, 'why'])->name('visits.why');
     Route::get('/visits/{visit}/{stage?}', [VisitController::class, 'show'])->name('visits.show');
+    Route::get('/handbook', [HandbookController::class, 'index'])->name('handbook');
+    Route::get('/handbook/{fault}', [HandbookController::class, 'show'])->name('handbook.show');
+
     Route::get('/import', [VisitFileController::class, 'create'])->name('import');
     Route::post('/import', [VisitFileController::class, 'store']);
     Route::get('/import/{import}', [VisitFileController::class, 'progress'])->name('import.progress');

@@ -8,11 +8,14 @@ use Metrum\Diagnosis\Check;
 use Metrum\Diagnosis\Evidence;
 use Metrum\Diagnosis\Outcome;
 use Metrum\Diagnosis\Signal;
+use Metrum\Diagnosis\Suspect;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figure;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Mark;
+use Metrum\Findings\Share;
 use Metrum\Log\Fact;
+use Metrum\Plant\Expected;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\Kind;
 use Metrum\Quantity\Units;
@@ -29,6 +32,15 @@ final readonly class Explain
     {
         if ($piece->signal !== null) {
             return $this->signal($piece->signal);
+        }
+        if ($piece->reading !== null) {
+            return $this->reading(...$piece->reading);
+        }
+        if ($piece->share !== null) {
+            return $this->share(...$piece->share);
+        }
+        if ($piece->isContext()) {
+            return 'This kind of plant, in this weather and state';
         }
         if ($piece->asked !== null && $piece->word !== null) {
             return $piece->asked->label().': '.mb_strtolower($piece->word->label());
@@ -57,6 +69,17 @@ final readonly class Explain
             $to === null && $from !== null => 'above '.$this->units->text($from, $kind),
             default => $this->units->span((float) $from, (float) $to, $kind).' '.$this->units->symbol($kind),
         };
+    }
+
+    /** "Severe; probably the coil is dirty." How marked a suspect is, and what lies behind it. */
+    public function marked(Suspect $suspect): string
+    {
+        $grade = $suspect->grade === null ? [] : [$suspect->grade->label()];
+        $cause = $suspect->cause === null
+            ? []
+            : ['probably '.$suspect->cause[0]->name.' ('.self::percent($suspect->cause[1]).')'];
+
+        return ucfirst(implode('; ', [...$grade, ...$cause])).'.';
     }
 
     /** One line of the log, without its time. */
@@ -100,6 +123,25 @@ final readonly class Explain
             $share > 0.99 && $share < 1.0 => "over 99\u{00A0}%",
             default => round(100 * $share)."\u{00A0}%",
         };
+    }
+
+    private function reading(Reading $reading, float $si, Expected $expected): string
+    {
+        $kind = $reading->quantity();
+        $usual = $this->units->text($expected->value, $kind);
+
+        return $reading->label().' '.$this->units->text($si, $kind).', a sound plant would show '.$usual;
+    }
+
+    private function share(Share $share, float $value): string
+    {
+        $told = match (true) {
+            $share->isDifference() => $this->units->text($value, Kind::Difference),
+            $share === Share::Ratio => Format::number($value, 1, true),
+            default => self::percent($value),
+        };
+
+        return $share->label().': '.$told;
     }
 
     private function signal(Signal $signal): string

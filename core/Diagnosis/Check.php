@@ -8,10 +8,13 @@ use Metrum\Circuit\Asked;
 use Metrum\Circuit\Effort;
 use Metrum\Circuit\Reading;
 use Metrum\Findings\Sign;
+use Metrum\Quantity\Copies;
 
 /** A check worth doing next: what to look at, how, how long, what each outcome would mean. */
 final readonly class Check
 {
+    use Copies;
+
     /**
      * @param  Asked  $key  what is entered first
      * @param  list<Reading>  $readings  all readings it takes, where it is a measured sign
@@ -33,7 +36,13 @@ final readonly class Check
         public array $cautions,
         public array $outcomes,
         public float $worth,
+        public Purpose $purpose = Purpose::TellApart,
     ) {
+    }
+
+    public function for(Purpose $purpose): self
+    {
+        return $this->but(purpose: $purpose);
     }
 
     public function title(): string

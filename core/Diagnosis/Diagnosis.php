@@ -67,6 +67,7 @@ final readonly class Diagnosis
                     $weighing,
                     $examined->expectation,
                     $examined->conditions,
+                    $examined->figures,
                 ))->ranked($checks),
             contradictions: $examined->contradictions,
             doubted: $examined->doubted,
@@ -117,7 +118,14 @@ final readonly class Diagnosis
             }
         }
 
-        return new Suspect($fault, $probability, $for, $against);
+        return new Suspect(
+            $fault,
+            $probability,
+            $for,
+            $against,
+            $this->curves->grade($fault, Features::of($examined)),
+            Causes::of($fault, $examined->findings),
+        );
     }
 
     /**

@@ -12,13 +12,10 @@ use Metrum\Findings\Sign;
 use Metrum\Findings\Signals;
 use Metrum\Plant\Expectation;
 use Metrum\Plant\Twins;
-use Metrum\Quantity\Copies;
 
 /** What was found, freed of what cannot be, beside what a sound plant would show: all that evidence is drawn from. */
 final readonly class Examination
 {
-    use Copies;
-
     /** K by which the box may lie off its set point where nobody read it. */
     private const BOX_UNREAD = 3.0;
 
@@ -74,7 +71,9 @@ final readonly class Examination
     /** The same as if no fault had been ruled out. */
     public function nothingRuledOut(): self
     {
-        return $this->but(findings: $this->findings->nothingRuledOut());
+        $findings = $this->findings->nothingRuledOut();
+
+        return new self(...['findings' => $findings] + get_object_vars($this));
     }
 
     /** What was found taken as it is, beside an expectation that is known. */

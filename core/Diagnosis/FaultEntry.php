@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
+use Metrum\Circuit\Asked;
 use Metrum\Circuit\Cause;
 use Metrum\Circuit\Complaint;
 use Metrum\Circuit\Condition;
@@ -11,6 +12,7 @@ use Metrum\Circuit\DataRow;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\Fit;
 use Metrum\Circuit\Observation;
+use Metrum\Circuit\Reading;
 use Metrum\Circuit\Test;
 use Metrum\Quantity\BrokenData;
 
@@ -28,6 +30,8 @@ final readonly class FaultEntry
         'speaks_for',
         'speaks_against',
         'check',
+        'proven_by',
+        'cause_by',
         'do',
         'cautions',
         'for',
@@ -48,6 +52,8 @@ final readonly class FaultEntry
      * @param  list<string>  $speaksFor
      * @param  list<string>  $speaksAgainst
      * @param  list<string>  $check
+     * @param  list<Asked>  $provenBy  what would convict or clear it before anything is changed, best first
+     * @param  list<Asked>  $causeBy  what tells what makes it do that
      * @param  list<string>  $do
      * @param  list<string>  $cautions  keys of data/cautions.json
      * @param  Fit  $fit  plants that can have it: where a part is not fitted it cannot fail
@@ -69,6 +75,8 @@ final readonly class FaultEntry
         public array $speaksFor,
         public array $speaksAgainst,
         public array $check,
+        public array $provenBy,
+        public array $causeBy,
         public array $do,
         public array $cautions,
         public Fit $fit,
@@ -100,6 +108,8 @@ final readonly class FaultEntry
             speaksFor: $row->texts('speaks_for'),
             speaksAgainst: $row->texts('speaks_against'),
             check: $row->texts('check'),
+            provenBy: self::keys($row, 'proven_by'),
+            causeBy: self::keys($row, 'cause_by'),
             do: $row->texts('do'),
             cautions: $row->texts('cautions'),
             fit: Fit::ofRow($row),
@@ -109,6 +119,21 @@ final readonly class FaultEntry
             words: self::chances($row->row('words')),
             causes: CauseEntry::ofRow($row->row('causes')),
             complaints: self::heard($row),
+        );
+    }
+
+    /**
+     * @return list<Asked>
+     *
+     * @throws BrokenData
+     */
+    private static function keys(DataRow $row, string $key): array
+    {
+        return array_map(
+            static fn (string $one): Asked => Observation::tryFrom($one) ??
+                (Test::tryFrom($one) ??
+                    (Reading::tryFrom($one) ?? throw $row->broken($key, $one.' is nothing that is asked'))),
+            $row->texts($key),
         );
     }
 

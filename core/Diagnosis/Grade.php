@@ -19,6 +19,16 @@ enum Grade: string
     /** K of head too high that cost as much as a whole plant's capacity. */
     private const HEAD = 50.0;
 
+    /** In words that a sentence can begin with. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::Mild => 'slight',
+            self::Moderate => 'moderate',
+            self::Severe => 'severe',
+        };
+    }
+
     /**
      * @param  float  $lost  share of the capacity, below 0 where there is more
      * @param  float  $head  K of condensing above the sound plant's

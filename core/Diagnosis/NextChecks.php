@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
+use Metrum\Circuit\Asked;
 use Metrum\Circuit\Effort;
+use Metrum\Circuit\Fault;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Question;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Taking;
 use Metrum\Circuit\Test;
 use Metrum\Circuit\Word;
+use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
 use Metrum\Plant\Expectation;
@@ -28,6 +31,12 @@ final readonly class NextChecks
      */
     private const FIRST_HOSE = 14.0;
 
+    /** Probability from which a suspect is to be proven. */
+    private const LEADS = 0.75;
+
+    /** Looks before the first tool is fetched. */
+    private const FIRST_LOOKS = 3;
+
     /** Bits below which a check is not worth naming. */
     private const LEAST_GAIN = 0.004;
 
@@ -41,14 +50,18 @@ final readonly class NextChecks
 
     private Curves $curves;
 
+    private AlreadyTold $told;
+
     private bool $hosesOn;
 
     public function __construct(
         private Findings $findings,
-        Weighing $weighing,
+        private Weighing $weighing,
         private Expectation $expectation,
         private Conditions $conditions,
+        Figures $figures,
     ) {
+        $this->told = new AlreadyTold($findings, $figures);
         $this->hosesOn =
             $findings->reading(Reading::SuctionPressure) !== null ||
             $findings->reading(Reading::DischargePressure) !== null;
@@ -56,33 +69,117 @@ final readonly class NextChecks
         $this->curves = $weighing->curves;
     }
 
-    /** @return list<Check> best first, one for each thing that is entered first */
+    /**
+     * Best first, one for each thing that is entered first: once one suspect leads clearly, what would convict or clear
+     * it; then what tells what makes it do that; then what tells the suspects apart.
+     *
+     * @return list<Check>
+     */
     public function ranked(int $most): array
     {
-        $checks = [];
-        foreach ([...Observation::cases(), ...Test::cases()] as $asked) {
-            $known =
-                $asked instanceof Observation
-                    ? $this->findings->observed($asked)
-                    : $this->findings->tested($asked);
-            if ($known === null && $asked->taking()->fit->asks($this->findings->circuit)) {
-                $checks[] = $this->ofQuestion($asked);
-            }
-        }
-        foreach (Sign::cases() as $sign) {
-            $checks[] = $this->ofSign($sign);
-        }
-        $worthy = array_filter(
-            $checks,
-            static fn (?Check $one): bool => $one !== null && $one->gain >= self::LEAST_GAIN,
-        );
-        usort($worthy, static fn (Check $a, Check $b): int => $b->worth <=> $a->worth);
+        $checks = [...$this->ofLeading(), ...$this->apart()];
         $first = [];
-        foreach ($worthy as $check) {
+        foreach ($checks as $check) {
             $first[$check->key->value] ??= $check;
         }
 
         return array_slice(array_values($first), 0, $most);
+    }
+
+    /** @return list<Check> to prove the suspect that leads, and to find its cause */
+    private function ofLeading(): array
+    {
+        $faults = $this->weighing->byFault();
+        $first = Fault::from((string) array_key_first($faults));
+        if ($first === Fault::NoFault || $faults[$first->value] < self::LEADS) {
+            return [];
+        }
+        $entry = FaultCatalogue::entry($first);
+        $checks = [];
+        foreach ([[Purpose::Prove, $entry->provenBy], [Purpose::FindCause, $entry->causeBy]] as [$purpose, $keys]) {
+            $check = $this->firstOf($keys);
+            if ($check !== null) {
+                $checks[] = $check->for($purpose);
+            }
+        }
+
+        return $checks;
+    }
+
+    /** @param  list<Asked>  $keys */
+    private function firstOf(array $keys): ?Check
+    {
+        foreach ($keys as $key) {
+            if ($this->isKnown($key)) {
+                continue;
+            }
+            $check = $key instanceof Question ? $this->ofQuestion($key) : $this->ofReading($key);
+            if ($check !== null) {
+                return $check;
+            }
+        }
+
+        return null;
+    }
+
+    private function ofReading(Asked $reading): ?Check
+    {
+        foreach (Sign::cases() as $sign) {
+            $check = in_array($reading, $sign->row()->needs, true) ? $this->ofSign($sign) : null;
+            if ($check !== null && in_array($reading, $check->readings, true)) {
+                return $check;
+            }
+        }
+
+        return null;
+    }
+
+    /** Answered, told by something else, or not to be had at such a plant. */
+    private function isKnown(Asked $key): bool
+    {
+        $answered = match (true) {
+            $key instanceof Observation => $this->findings->observed($key) !== null,
+            $key instanceof Test => $this->findings->tested($key) !== null,
+            $key instanceof Reading => $this->findings->reading($key) !== null,
+            default => false,
+        };
+
+        return $answered || ! $key->taking()->fit->asks($this->findings->circuit) || $this->told->is($key);
+    }
+
+    /** @return list<Check> by what they tell of the suspects for their minutes and risk */
+    private function apart(): array
+    {
+        $checks = [];
+        foreach ([...Observation::cases(), ...Test::cases()] as $asked) {
+            $checks[] = $this->isKnown($asked) ? null : $this->ofQuestion($asked);
+        }
+        foreach (Sign::cases() as $sign) {
+            $check = $this->ofSign($sign);
+            $checks[] = $check === null || $this->told->is($check->key) ? null : $check;
+        }
+        $worthy = array_values(
+            array_filter(
+                $checks,
+                static fn (?Check $one): bool => $one !== null && $one->gain >= self::LEAST_GAIN,
+            ),
+        );
+        $looks = $this->looksFirst();
+        usort(
+            $worthy,
+            static fn (Check $a, Check $b): int => [$looks && $b->effort === Effort::Look, $b->worth] <=> [
+                $looks && $a->effort === Effort::Look,
+                $a->worth,
+            ],
+        );
+
+        return $worthy;
+    }
+
+    /** While nothing was measured and little seen, what needs no tool comes first (A-01). */
+    private function looksFirst(): bool
+    {
+        return $this->findings->readings === [] && count($this->findings->observations) < self::FIRST_LOOKS;
     }
 
     private function ofQuestion(Question $asked): ?Check

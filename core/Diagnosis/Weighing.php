@@ -20,6 +20,11 @@ final class Weighing
 {
     public const CONTEXT = 'context';
 
+    /** Deviations above which a sign that alarms is no sound plant's, and up to which more says more. */
+    private const ALARMING = 3.0;
+
+    private const MOST_ALARM = 6.0;
+
     /** @var list<Evidence> */
     public readonly array $evidence;
 
@@ -169,7 +174,7 @@ final class Weighing
         $findings = $this->examined->findings;
 
         return match ($kind) {
-            'sign' => new Evidence($feature, $weights, signal: $this->examined->signals[$key]),
+            'sign' => $this->signal($feature, $this->examined->signals[$key], $weights),
             'reading' => new Evidence($feature, $weights, reading: $this->read(Reading::from($key))),
             'share' => new Evidence($feature, $weights, share: [Share::from($key), (float) $value]),
             'word' => new Evidence(
@@ -181,6 +186,22 @@ final class Weighing
             'complaint' => new Evidence($feature, $weights, complaint: Complaint::from($key)),
             default => null,
         };
+    }
+
+    /**
+     * High beyond doubt, some signs are never a sound plant's, whatever else looks well.
+     *
+     * @param  list<float>  $weights
+     */
+    private function signal(string $feature, Signal $signal, array $weights): Evidence
+    {
+        $beyond = min(self::MOST_ALARM, $signal->deviations());
+        if ($signal->sign->row()->alarming && $beyond > self::ALARMING) {
+            $sound = (int) array_search(Fault::NoFault, $this->curves->faults, true);
+            $weights[$sound] -= 0.5 * ($beyond ** 2 - self::ALARMING ** 2);
+        }
+
+        return new Evidence($feature, $weights, signal: $signal);
     }
 
     /** @return ?array{Reading, float, \Metrum\Plant\Expected} */

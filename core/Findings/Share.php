@@ -31,15 +31,15 @@ enum Share: string
     public function label(): string
     {
         return match ($this) {
-            self::SuperheatOfTd => 'Superheat, share of the TD',
-            self::SubcoolingOfSplit => 'Subcooling, share of the split',
-            self::AirDropOfTd => 'Air drop, share of the TD',
-            self::AirRiseOfSplit => 'Air rise, share of the split',
-            self::GainOfDifference => 'Suction line gain, share of the way to the air around',
+            self::SuperheatOfTd => 'Superheat of the TD',
+            self::SubcoolingOfSplit => 'Subcooling of the split',
+            self::AirDropOfTd => 'Air drop of the TD',
+            self::AirRiseOfSplit => 'Air rise of the split',
+            self::GainOfDifference => 'Suction gas warmed, of the way to the air around',
             self::DischargeOverIdeal => 'Discharge above loss-free compression',
             self::LeastSubcooling => 'Least subcooling along the liquid line',
             self::GreatestSubcooling => 'Greatest subcooling along the liquid line',
-            self::ReceiverOverCondenser => 'Receiver outlet above condenser outlet, share of the split',
+            self::ReceiverOverCondenser => 'Receiver outlet above condenser outlet, of the split',
             self::LineFall => 'Steepest fall along the liquid line',
             self::Ratio => 'Compression ratio',
             self::Lift => 'Condensing above evaporating',

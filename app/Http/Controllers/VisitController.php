@@ -5,8 +5,10 @@ namespace App\Http\Controllers;
 use App\Models\Circuit;
 use App\Models\Visit;
 use App\Records\Judge;
+use App\Records\PathOfVerdict;
 use App\View\VisitPage;
 use App\View\WhatIfPage;
+use App\View\WhyPage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -40,6 +42,16 @@ final class VisitController extends Controller
             'page' => new VisitPage($judged, $station, $request->user()),
             'whatIf' => WhatIfPage::of($judged, $request->user()->units()),
         ]);
+    }
+
+    /** What pulled each suspect up and down, and how the ranking came about. */
+    public function why(Request $request, Visit $visit, Judge $judge, PathOfVerdict $path): View
+    {
+        $this->authorize('view', $visit);
+        $visit->load('circuit.site', 'circuit.plant');
+        $page = new VisitPage($judge->of($visit, 0), Station::Verdict, $request->user());
+
+        return view('visit.why', ['why' => new WhyPage($page, $path->of($visit))]);
     }
 
     /** What would change if it were done. */

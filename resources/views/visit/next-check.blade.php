@@ -1,5 +1,5 @@
-<div class="next" role="group" aria-label="{{ $heading ?? 'Next' }}: {{ App\View\Explain::within($check->title()) }}">
-    <h3>{{ $heading ?? 'Next' }}: {{ App\View\Explain::within($check->title()) }}</h3>
+<div class="next" role="group" aria-label="{{ $heading ?? $check->purpose->label() }}: {{ App\View\Explain::within($check->title()) }}">
+    <h3>{{ $heading ?? $check->purpose->label() }}: {{ App\View\Explain::within($check->title()) }}</h3>
     <p>{{ $check->how }} <span class="soft">{{ $check->minutes }} min, {{ $check->effort->label() }}.</span></p>
     <dl>
         @foreach ($check->outcomes as $outcome)

@@ -5,11 +5,13 @@
         <button class="btn quiet" name="held" value="1">I hold both</button>
     </form>
 @endif
+@unless ($page->verdict->blank)<p class="to-why"><a href="{{ route('visits.why', $page->visit) }}">Why this ranking: what pulled up, what down, in which order</a></p>@endunless
 <section class="suspects" aria-label="The first three">
     @foreach ($page->verdict->blank ? [] : $page->verdict->ranked(3) as $suspect)
         <article class="sheet">
             <header><h2>{{ $page->verdict->nameOf($suspect) }}</h2><span class="pct">{{ App\View\Explain::percent($suspect->probability) }}</span></header>
-            <p>{{ $suspect->entry()->mechanism }} <span class="soft">How often: {{ $suspect->entry()->howOften }}.</span></p>
+            @if ($suspect->cause !== null || ($suspect->grade !== null && $suspect->fault !== Metrum\Circuit\Fault::NoFault))<p class="how-marked">{{ $page->explain->marked($suspect) }}</p>@endif
+            <p>{{ $suspect->entry()->mechanism }} <span class="soft">How often: {{ $suspect->entry()->howOften }}. <a href="{{ route('handbook.show', ['fault' => $suspect->fault->value, 'circuit' => $page->visit->circuit_id]) }}">In the handbook</a></span></p>
             @include('visit.evidence', ['most' => 8])
             @if ($page->verdict->referral !== null)<p class="caution">◐ {{ $page->verdict->referral }}</p>@elseif ($page->advice->licenceAsked() === null)
             <details class="fold"><summary>Check, and what to do</summary>

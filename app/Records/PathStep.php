@@ -1,0 +1,17 @@
+<?php
+
+namespace App\Records;
+
+use Metrum\Log\Fact;
+
+/** What one entry made of the ranking. */
+final readonly class PathStep
+{
+    /**
+     * @param  ?Fact  $fact  null: before anything was entered
+     * @param  array<string, float>  $probabilities  by Fault, highest first
+     */
+    public function __construct(public ?Fact $fact, public array $probabilities)
+    {
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Diagnosis;
+
+use Metrum\Circuit\Asked;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Reading;
+use Metrum\Findings\Derived;
+use Metrum\Findings\Figures;
+use Metrum\Findings\Findings;
+
+/** What nobody need ask, since what was found tells it already. */
+final readonly class AlreadyTold
+{
+    /** Ratio of pressures that only a running compressor holds. */
+    private const HELD = 1.6;
+
+    /** K of superheat at the bulb up to which liquid is passing the solenoid. */
+    private const FED = 20.0;
+
+    public function __construct(private Findings $findings, private Figures $figures)
+    {
+    }
+
+    public function is(Asked $key): bool
+    {
+        return match ($key) {
+            Observation::Compressor => $this->runs(),
+            Observation::LiquidSolenoid => $this->isFed(),
+            Observation::EvaporatorFans => $this->findings->reading(Reading::FansRunning) !== null,
+            Reading::FansRunning, Reading::FansFitted => $this->findings->observed(Observation::EvaporatorFans) !== null,
+            Observation::ReceiverFeel => $this->findings->reading(Reading::ReceiverLevel) !== null &&
+                $this->findings->reading(Reading::ReceiverOutletTemperature) !== null,
+            default => false,
+        };
+    }
+
+    private function runs(): bool
+    {
+        $ratio = $this->figures->value(Derived::CompressionRatio);
+
+        return $this->findings->state?->runs() === true || ($ratio !== null && $ratio > self::HELD);
+    }
+
+    private function isFed(): bool
+    {
+        $superheat = $this->figures->value(Derived::EvaporatorSuperheat);
+
+        return $this->runs() && $superheat !== null && $superheat < self::FED;
+    }
+}

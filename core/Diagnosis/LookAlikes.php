@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Diagnosis;
+
+use Metrum\Circuit\Asked;
+use Metrum\Circuit\Fault;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Test;
+use Metrum\Circuit\Word;
+use Metrum\Findings\Sign;
+
+/**
+ * Which faults look like one another, and what tells them apart: by how differently each thing is found under both, as
+ * it was learned (Jeffreys' divergence, nats).
+ */
+final readonly class LookAlikes
+{
+    private const MOST = 3;
+
+    /** Nats from which a thing tells two faults apart. */
+    private const TELLS = 0.25;
+
+    public function __construct(private Curves $curves)
+    {
+    }
+
+    /** @return list<Fault> the likest first */
+    public function of(Fault $fault): array
+    {
+        $apart = [];
+        foreach ($this->curves->faults as $other) {
+            if ($other !== $fault && $other !== Fault::NoFault) {
+                $apart[$other->value] = array_sum(array_column($this->told($fault, $other), 1));
+            }
+        }
+        asort($apart);
+
+        return array_map(Fault::from(...), array_slice(array_keys($apart), 0, self::MOST));
+    }
+
+    /**
+     * What tells two faults apart, best first.
+     *
+     * @return list<array{Asked|Sign, ?Word}> what is looked at, and the answer that speaks for the first of them
+     */
+    public function separators(Fault $fault, Fault $other): array
+    {
+        $told = array_filter($this->told($fault, $other), static fn (array $one): bool => $one[1] >= self::TELLS);
+        usort($told, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
+
+        return array_map(
+            static fn (array $one): array => [$one[0], $one[2]],
+            array_slice($told, 0, self::MOST),
+        );
+    }
+
+    /** @return list<array{Asked|Sign, float, ?Word}> what is looked at, nats, and the answer for the first */
+    private function told(Fault $fault, Fault $other): array
+    {
+        $told = [];
+        foreach ([...Observation::cases(), ...Test::cases()] as $asked) {
+            [$apart, $best] = $this->apart(Features::word($asked, null), $fault, $other);
+            $told[] = [$asked, $apart * $asked->taking()->available, Word::tryFrom((string) $best)];
+        }
+        foreach (Sign::cases() as $sign) {
+            [$apart] = $this->apart('sign '.$sign->value, $fault, $other);
+            $told[] = [$sign, $apart, null];
+        }
+
+        return $told;
+    }
+
+    /** @return array{float, int|string|null} divergence, and the outcome that speaks most for the first */
+    private function apart(string $feature, Fault $fault, Fault $other): array
+    {
+        $one = (int) array_search($fault, $this->curves->faults, true);
+        $two = (int) array_search($other, $this->curves->faults, true);
+        $sum = $most = 0.0;
+        $best = null;
+        foreach ($this->curves->outcomes($feature) as $outcome => [, $chances]) {
+            $a = $chances[$one] + 1e-3;
+            $b = $chances[$two] + 1e-3;
+            $part = ($a - $b) * log($a / $b);
+            $sum += $part;
+            if ($a > $b && $part > $most) {
+                [$best, $most] = [$outcome, $part];
+            }
+        }
+
+        return [$sum, $best];
+    }
+}

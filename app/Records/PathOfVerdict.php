@@ -36,14 +36,20 @@ final readonly class PathOfVerdict
         $rules = $visit->rules();
         $diagnosis = new Diagnosis($rules, $this->twins);
         $good = $visit->circuit->goodFindings($visit);
-        $steps = [];
         $first = max(0, count($facts) - self::MOST);
-        for ($told = $first; $told <= count($facts); $told++) {
-            $findings = self::findings($visit, array_slice($facts, 0, $told));
-            $steps[] = new PathStep($facts[$told - 1] ?? null, $this->ranking($diagnosis, $findings, $rules, $good));
-        }
 
-        return $steps;
+        return array_map(
+            fn (int $told): PathStep => new PathStep(
+                $facts[$told - 1] ?? null,
+                $this->ranking(
+                    $diagnosis,
+                    self::findings($visit, array_slice($facts, 0, $told)),
+                    $rules,
+                    $good,
+                ),
+            ),
+            range($first, count($facts)),
+        );
     }
 
     /** @param  list<Fact>  $facts */

@@ -136,11 +136,11 @@ final class HandbookEntry
 
     private function sick(Grade $grade): ?PlantState
     {
-        return $this->expectation?->twin->withFault(
-            $this->fault,
-            self::SEVERITY[$grade->value],
-            $this->expectation->around,
-        );
+        $expectation = $this->expectation;
+
+        return $expectation === null
+            ? null
+            : $expectation->twin->withFault($this->fault, self::SEVERITY[$grade->value], $expectation->around);
     }
 
     private function facts(): ?CourseFacts

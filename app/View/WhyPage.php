@@ -120,9 +120,10 @@ final readonly class WhyPage
     /** @return list<array{float, float, int}> what was claimed, how often it was so, and of how many */
     public function calibration(): array
     {
+        /** @var ?list<array{float, float, int}> $rows */
         $rows = DataFile::read('curves')->given('calibration');
 
-        return is_array($rows) ? array_values(array_filter($rows, is_array(...))) : [];
+        return $rows ?? [];
     }
 
     /** "Of 100 verdicts as sure as this one, 69 were right." Null where none were as sure. */

@@ -151,13 +151,16 @@ final readonly class Confirmed
         $unexplained = [];
         $sound = (int) array_search(Fault::NoFault, $curves->faults, true);
         $words = array_filter(
-            Features::of($examined),
-            static fn (float|string $one, string $feature): bool => is_string($one) && str_starts_with($feature, 'word '),
-            ARRAY_FILTER_USE_BOTH,
+            array_filter(Features::of($examined), is_string(...)),
+            static fn (string $feature): bool => str_starts_with($feature, 'word '),
+            ARRAY_FILTER_USE_KEY,
         );
         foreach ($words as $feature => $word) {
-            $chances = $curves->chancesOf($feature, (string) $word);
-            foreach ($chances === null ? [] : $faults as $fault) {
+            $chances = $curves->chancesOf($feature, $word);
+            if ($chances === null) {
+                continue;
+            }
+            foreach ($faults as $fault) {
                 $known = $chances[(int) array_search($fault, $curves->faults, true)];
                 $left = min(1.0, ($chances[$sound] + 0.02) / ($known + 0.02));
                 $unexplained[$feature][$word] = $left * ($unexplained[$feature][$word] ?? 1.0);

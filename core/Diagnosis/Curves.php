@@ -10,6 +10,9 @@ use Metrum\Circuit\Fault;
 /**
  * What was learned from simulated plants: for each thing that can be found a curve a fault, in nats. A verdict is the
  * sum of their values; nothing else is in it. Made by `metrum:calibrate`, kept in data/curves.json.
+ *
+ * @phpstan-type Rows array<string, array<int|string, list<int>>>
+ * @phpstan-type Grades array<string, array{list<int>, Rows}>
  */
 final readonly class Curves
 {
@@ -20,11 +23,10 @@ final readonly class Curves
 
     /**
      * @param  list<Fault>  $faults  by place
-     * @param  list<float>  $prior  nats by place
-     * @param  array<string, array<int|string, list<int>>>  $weights  by feature, knot or word, and place of the fault
-     * @param  array<string, array<int|string, list<int>>>  $chances  the same: how often it is found so
-     * @param  array<string, array{list<int>, array<string, array<int|string, list<int>>>}>  $grades  prior and weights
-     *                                                                                                by fault
+     * @param  array<int, float>  $prior  nats by place
+     * @param  Rows  $weights  by feature, knot or word, and place of the fault
+     * @param  Rows  $chances  the same: how often it is found so
+     * @param  Grades  $grades  prior and weights by fault
      */
     private function __construct(
         public array $faults,
@@ -43,11 +45,14 @@ final readonly class Curves
         return $standard ??= self::of(DataFile::read('curves')->all());
     }
 
-    /** @param  array<mixed>  $file */
+    /**
+     * @param  array<mixed>  $file  as `metrum:calibrate` wrote it
+     */
     public static function of(array $file): self
     {
+        /** @var array{faults: list<string>, prior: list<int>, weights: Rows, chances: Rows, grades: Grades} $file */
         return new self(
-            array_map(Fault::from(...), $file['faults']),
+            array_map(static fn (string $one): Fault => Fault::from($one), $file['faults']),
             array_map(static fn (int $one): float => self::WEIGHT * $one, $file['prior']),
             $file['weights'],
             $file['chances'],
@@ -58,7 +63,7 @@ final readonly class Curves
     /**
      * What a thing found says of each fault, nats by place; null where nothing was learned of it.
      *
-     * @return ?list<float>
+     * @return ?array<int, float>
      */
     public function weightsOf(string $feature, float|string $value): ?array
     {
@@ -68,7 +73,7 @@ final readonly class Curves
     /**
      * What each knot or word of a feature says, and how often it is found so under each fault.
      *
-     * @return array<int|string, array{list<float>, list<float>}> weights and chances by place
+     * @return array<int|string, array{array<int, float>, array<int, float>}> weights and chances by place
      */
     public function outcomes(string $feature): array
     {
@@ -83,7 +88,11 @@ final readonly class Curves
         return $outcomes;
     }
 
-    /** How often an answer is given under each fault, by place. @return ?list<float> */
+    /**
+     * How often an answer is given under each fault, by place; null where that was not learned.
+     *
+     * @return ?array<int, float>
+     */
     public function chancesOf(string $feature, string $word): ?array
     {
         $chances = $this->chances[$feature][$word] ?? null;
@@ -106,17 +115,20 @@ final readonly class Curves
         [$prior, $weights] = $this->grades[$fault->value];
         $scores = array_map(static fn (int $one): float => self::WEIGHT * $one, $prior);
         foreach ($features as $feature => $value) {
-            foreach (isset($weights[$feature]) ? self::at($weights[$feature], $feature, $value) ?? [] : [] as $i => $one) {
+            $told = isset($weights[$feature]) ? self::at($weights[$feature], $feature, $value) : null;
+            foreach ($told ?? [] as $i => $one) {
                 $scores[$i] += $one;
             }
         }
 
-        return Grade::cases()[(int) array_search(max($scores), $scores, true)];
+        arsort($scores);
+
+        return Grade::cases()[(int) array_key_first($scores)];
     }
 
     /**
      * @param  array<int|string, list<int>>  $rows  by knot or word
-     * @return ?list<float>
+     * @return ?array<int, float>
      */
     private static function at(array $rows, string $feature, float|string $value): ?array
     {

@@ -15,7 +15,7 @@ use Metrum\Plant\Expected;
 final readonly class Evidence
 {
     /**
-     * @param  list<float>  $weights  nats by place of the fault
+     * @param  array<int, float>  $weights  nats by place of the fault
      * @param  ?Signal  $signal  a sign beside what a sound plant would show
      * @param  ?array{Reading, float, Expected}  $reading  one reading beside what the twin would show, SI
      * @param  ?array{Share, float}  $share  one figure by another of the same plant

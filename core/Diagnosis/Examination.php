@@ -71,9 +71,17 @@ final readonly class Examination
     /** The same as if no fault had been ruled out. */
     public function nothingRuledOut(): self
     {
-        $findings = $this->findings->nothingRuledOut();
-
-        return new self(...['findings' => $findings] + get_object_vars($this));
+        return new self(
+            $this->entered,
+            $this->findings->nothingRuledOut(),
+            $this->all,
+            $this->figures,
+            $this->contradictions,
+            $this->doubted,
+            $this->expectation,
+            $this->conditions,
+            $this->signals,
+        );
     }
 
     /** What was found taken as it is, beside an expectation that is known. */

@@ -10,14 +10,11 @@ use Metrum\Circuit\Fault;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Question;
 use Metrum\Circuit\Reading;
-use Metrum\Circuit\Taking;
 use Metrum\Circuit\Test;
-use Metrum\Circuit\Word;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
 use Metrum\Plant\Expectation;
-use Metrum\Plant\Expected;
 
 /**
  * Ranks what has not been looked at yet by the information it is expected to bring (bits) for its minutes and its
@@ -25,12 +22,6 @@ use Metrum\Plant\Expected;
  */
 final readonly class NextChecks
 {
-    /**
-     * The first hose costs refrigerant and risks the core: while none is on, looking and clamping come first
-     * (minutes).
-     */
-    private const FIRST_HOSE = 14.0;
-
     /** Probability from which a suspect is to be proven. */
     private const LEADS = 0.75;
 
@@ -40,33 +31,19 @@ final readonly class NextChecks
     /** Bits below which a check is not worth naming. */
     private const LEAST_GAIN = 0.004;
 
-    /** Chance below which an outcome is not named. */
-    private const LEAST_CHANCE = 0.02;
-
-    /** Deviations from the healthy value at which high and low begin. */
-    private const BEYOND = 1.5;
-
-    private Foresight $foresight;
-
-    private Curves $curves;
-
     private AlreadyTold $told;
 
-    private bool $hosesOn;
+    private Proposals $propose;
 
     public function __construct(
         private Findings $findings,
         private Weighing $weighing,
-        private Expectation $expectation,
-        private Conditions $conditions,
+        Expectation $expectation,
+        Conditions $conditions,
         Figures $figures,
     ) {
         $this->told = new AlreadyTold($findings, $figures);
-        $this->hosesOn =
-            $findings->reading(Reading::SuctionPressure) !== null ||
-            $findings->reading(Reading::DischargePressure) !== null;
-        $this->foresight = new Foresight($weighing);
-        $this->curves = $weighing->curves;
+        $this->propose = new Proposals($findings, $weighing, $expectation, $conditions);
     }
 
     /**
@@ -113,20 +90,8 @@ final readonly class NextChecks
             if ($this->isKnown($key)) {
                 continue;
             }
-            $check = $key instanceof Question ? $this->ofQuestion($key) : $this->ofReading($key);
+            $check = $key instanceof Question ? $this->propose->ofQuestion($key) : $this->propose->ofReading($key);
             if ($check !== null) {
-                return $check;
-            }
-        }
-
-        return null;
-    }
-
-    private function ofReading(Asked $reading): ?Check
-    {
-        foreach (Sign::cases() as $sign) {
-            $check = in_array($reading, $sign->row()->needs, true) ? $this->ofSign($sign) : null;
-            if ($check !== null && in_array($reading, $check->readings, true)) {
                 return $check;
             }
         }
@@ -152,10 +117,10 @@ final readonly class NextChecks
     {
         $checks = [];
         foreach ([...Observation::cases(), ...Test::cases()] as $asked) {
-            $checks[] = $this->isKnown($asked) ? null : $this->ofQuestion($asked);
+            $checks[] = $this->isKnown($asked) ? null : $this->propose->ofQuestion($asked);
         }
         foreach (Sign::cases() as $sign) {
-            $check = $this->ofSign($sign);
+            $check = $this->propose->ofSign($sign);
             $checks[] = $check === null || $this->told->is($check->key) ? null : $check;
         }
         $worthy = array_values(
@@ -180,131 +145,5 @@ final readonly class NextChecks
     private function looksFirst(): bool
     {
         return $this->findings->readings === [] && count($this->findings->observations) < self::FIRST_LOOKS;
-    }
-
-    private function ofQuestion(Question $asked): ?Check
-    {
-        $learned = $this->curves->outcomes(Features::word($asked, $asked->row()->under($this->conditions->holds(...))));
-        if ($learned === []) {
-            return null;
-        }
-        [$prospects, $gain] = $this->foresight->assess($learned);
-        $outcomes = [];
-        foreach ($prospects as $word => $prospect) {
-            $outcomes[] = new Outcome(Word::from((string) $word), null, null, $prospect);
-        }
-        $taking = $asked->taking();
-
-        return new Check(
-            key: $asked,
-            readings: [],
-            sign: null,
-            gain: $gain,
-            minutes: $taking->minutes,
-            effort: $taking->effort,
-            how: $taking->how,
-            cautions: Cautions::words($taking->cautions),
-            outcomes: $outcomes,
-            worth: $this->worth($gain, $taking, $taking->minutes, $taking->effort),
-        );
-    }
-
-    private function ofSign(Sign $sign): ?Check
-    {
-        $row = $sign->row();
-        $missing = array_values(
-            array_filter($row->needs, fn (Reading $one): bool => $this->findings->reading($one) === null),
-        );
-        if ($missing === [] || ! $row->isAsked($this->findings)) {
-            return null;
-        }
-        $healthy = $this->expectation->healthy($sign);
-        $learned = $this->curves->outcomes('sign '.$sign->value);
-        if ($healthy === null || $learned === []) {
-            return null;
-        }
-        [$groups, $ends] = self::told($sign, $healthy);
-        [$prospects, $gain] = $this->foresight->assess($learned, $groups);
-        $outcomes = [];
-        foreach ($prospects as $group => $prospect) {
-            if ($prospect->chance > self::LEAST_CHANCE) {
-                $outcomes[] = new Outcome(null, $ends[$group][0], $ends[$group][1], $prospect);
-            }
-        }
-
-        return $this->taken($sign, $missing, $gain, $outcomes);
-    }
-
-    /**
-     * @param  non-empty-list<Reading>  $missing
-     * @param  list<Outcome>  $outcomes
-     */
-    private function taken(Sign $sign, array $missing, float $gain, array $outcomes): Check
-    {
-        $minutes = 0;
-        $effort = Effort::Look;
-        $how = $cautions = [];
-        foreach ($missing as $reading) {
-            $taking = $reading->taking();
-            $minutes += $taking->minutes;
-            $effort = $taking->effort->isMoreThan($effort) ? $taking->effort : $effort;
-            $how[$taking->how] = true;
-            $cautions = [...$cautions, ...$taking->cautions];
-        }
-
-        return new Check(
-            key: $missing[0],
-            readings: $missing,
-            sign: $sign,
-            gain: $gain,
-            minutes: $minutes,
-            effort: $effort,
-            how: implode(' ', array_keys($how)),
-            cautions: Cautions::words(array_values(array_unique($cautions))),
-            outcomes: $outcomes,
-            worth: $this->worth($gain, $missing[0]->taking(), $minutes, $effort),
-        );
-    }
-
-    /**
-     * Knots of the curve as low, fine and high, with their ends; where it cannot be low, as fine and high.
-     *
-     * @return array{array<int, int>, array<int, array{?float, ?float}>} group by knot; ends by group, SI
-     */
-    private static function told(Sign $sign, Expected $healthy): array
-    {
-        $low = $healthy->value - self::BEYOND * $healthy->deviation;
-        $high = $healthy->value + self::BEYOND * $healthy->deviation;
-        $least = $sign->row()->least;
-        $neverLow = $least !== null && $low <= $least;
-        $groups = array_map(
-            static fn (float $knot): int => match (true) {
-                $knot > self::BEYOND => 2,
-                $knot < -self::BEYOND && ! $neverLow => 0,
-                default => 1,
-            },
-            Scale::DEVIATIONS,
-        );
-
-        return [$groups, [[null, $low], [$neverLow ? null : $low, $high], [$high, null]]];
-    }
-
-    private function worth(float $gain, Taking $taking, int $minutes, Effort $effort): float
-    {
-        $hose = $effort === Effort::Gauge && ! $this->hosesOn ? self::FIRST_HOSE : 0.0;
-
-        return ($gain * $taking->available) / sqrt($minutes + self::trouble($effort) + $hose);
-    }
-
-    /** Minutes that the risk and trouble of a kind of check are counted as. */
-    private static function trouble(Effort $effort): float
-    {
-        return match ($effort) {
-            Effort::Look => 1.0,
-            Effort::Hand => 1.5,
-            Effort::Clamp => 2.5,
-            Effort::Gauge => 4.0,
-            Effort::Intervention => 30.0,
-        };
     }
 }

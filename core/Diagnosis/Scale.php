@@ -44,7 +44,9 @@ final class Scale
     {
         $knots = self::knots($feature);
         $last = count($knots) - 2;
-        for ($i = 0; $i < $last && $value >= $knots[$i + 1]; $i++) {
+        $i = 0;
+        while ($i < $last && $value >= $knots[$i + 1]) {
+            $i++;
         }
         $way = ($value - $knots[$i]) / ($knots[$i + 1] - $knots[$i]);
 

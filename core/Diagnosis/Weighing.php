@@ -31,10 +31,10 @@ final class Weighing
     /** @var list<bool> by place: whether the fault is still in question at such a plant */
     private readonly array $open;
 
-    /** @var list<float> nats by place, of faults that are open */
+    /** @var array<int, float> nats by place, of faults that are open */
     public readonly array $scores;
 
-    /** @var list<float> probability by place; 0 of what is closed */
+    /** @var array<int, float> probability by place; 0 of what is closed */
     public readonly array $posterior;
 
     /**
@@ -61,8 +61,8 @@ final class Weighing
     /**
      * Probabilities of scores; 0 of what is closed.
      *
-     * @param  list<float>  $scores
-     * @return list<float>
+     * @param  array<int, float>  $scores
+     * @return array<int, float>
      */
     public function softmax(array $scores): array
     {
@@ -165,7 +165,7 @@ final class Weighing
     }
 
     /**
-     * @param  list<float>  $weights
+     * @param  array<int, float>  $weights
      * @return ?Evidence null where it is context
      */
     private function piece(string $feature, float|string $value, array $weights): ?Evidence
@@ -191,7 +191,7 @@ final class Weighing
     /**
      * High beyond doubt, some signs are never a sound plant's, whatever else looks well.
      *
-     * @param  list<float>  $weights
+     * @param  array<int, float>  $weights
      */
     private function signal(string $feature, Signal $signal, array $weights): Evidence
     {

@@ -84,8 +84,8 @@ enum Share: string
                 $findings->reading(Reading::DischargeTemperature),
                 $figure(Derived::IdealDischarge),
             ),
-            self::LeastSubcooling => self::end(min(...), self::alongLine($findings)),
-            self::GreatestSubcooling => self::end(max(...), self::alongLine($findings)),
+            self::LeastSubcooling => self::end(-1, self::alongLine($findings)),
+            self::GreatestSubcooling => self::end(1, self::alongLine($findings)),
             self::ReceiverOverCondenser => self::quotient(
                 self::less(
                     $findings->reading(Reading::ReceiverOutletTemperature) ??
@@ -111,12 +111,17 @@ enum Share: string
     }
 
     /**
-     * @param  \Closure(non-empty-list<float>): float  $of
+     * The greatest of several, or with -1 the least; one alone is neither.
+     *
      * @param  list<float>  $values
      */
-    private static function end(\Closure $of, array $values): ?float
+    private static function end(int $way, array $values): ?float
     {
-        return count($values) < 2 ? null : $of($values);
+        return match (true) {
+            count($values) < 2 => null,
+            $way < 0 => min($values),
+            default => max($values),
+        };
     }
 
     /** @param  list<float>  $subcooling  along the line; that it rises by what a place took is a fall of temperature */

@@ -34,8 +34,8 @@ final readonly class Arrows
     }
 
     /**
-     * @param  list<list<float>>  $weights  by column and fault
-     * @return list<list<float>>
+     * @param  array<int, array<int, float>>  $weights  by column and fault
+     * @return array<int, array<int, float>>
      */
     public function kept(array $weights): array
     {
@@ -73,7 +73,7 @@ final readonly class Arrows
             }
         }
 
-        return array_filter($ways);
+        return array_filter($ways, static fn (int $way): bool => $way !== 0);
     }
 
     /** @return array<int, int> 1 where a word is heard more often than at a sound plant, -1 less, by column */
@@ -99,8 +99,8 @@ final readonly class Arrows
     /**
      * The nearest values that never fall.
      *
-     * @param  list<float>  $values
-     * @return list<float>
+     * @param  array<int, float>  $values
+     * @return array<int, float>
      */
     private static function rising(array $values): array
     {

@@ -99,19 +99,18 @@ final readonly class AsEntered
                 }
             }
         }
-        $told = static fn (float $share, mixed $value): mixed => $dice->chance($share) ? $value : null;
 
         return new Circuit(
             $circuit->refrigerant,
             $circuit->kind,
-            $told(0.95, $circuit->metering),
-            $told(0.95, $circuit->condenser),
-            $told(0.88, $circuit->headPressureControl),
-            $told(0.93, $circuit->receiver),
-            $told(0.95, $circuit->regulator),
+            $dice->chance(0.95) ? $circuit->metering : null,
+            $dice->chance(0.95) ? $circuit->condenser : null,
+            $dice->chance(0.88) ? $circuit->headPressureControl : null,
+            $dice->chance(0.93) ? $circuit->receiver : null,
+            $dice->chance(0.95) ? $circuit->regulator : null,
             $circuit->suctionAccumulator,
             $circuit->boxControl,
-            $told(0.95, $circuit->defrost),
+            $dice->chance(0.95) ? $circuit->defrost : null,
             $design,
             $dice->chance(0.9) ? $circuit->atmosphere : Atmosphere::atAltitude(0),
         );

@@ -34,7 +34,7 @@ final class Calibration
     /**
      * @param  list<Drawn>  $visits
      * @param  callable(int, float): void  $told  how far, 0 … 100 %, and the loss
-     * @return array<string, mixed> the file
+     * @return array{array<string, mixed>, array<string, Measured>} the file, and what it reached by kind of visit
      */
     public static function file(array $visits, int $seed, callable $told): array
     {
@@ -46,7 +46,7 @@ final class Calibration
         $trained->learn($fitted, $told);
         $reached = $trained->measured($held);
 
-        return [
+        $file = [
             'made' => ['seed' => $seed, 'fitted' => count($fitted), 'held_back' => count($held)],
             'reached' => array_map(static fn (Measured $one): array => $one->row(), $reached),
             'calibration' => $reached['all']->calibration(),
@@ -54,6 +54,8 @@ final class Calibration
             'probes' => self::probes(),
             ...$trained->file($fitted, self::met($seed)),
         ];
+
+        return [$file, $reached];
     }
 
     /** Short name of twin and features: visits drawn by others are of no use. */

@@ -64,6 +64,7 @@ final class CatalogueWeights
         return $usual;
     }
 
+    /** How likely the fault is before anything is seen, for this plant and weather; not normalised. */
     public function prior(Fault $fault): float
     {
         $entry = FaultCatalogue::entry($fault);
@@ -78,6 +79,12 @@ final class CatalogueWeights
         return $prior;
     }
 
+    /**
+     * How far the fault moves a sign from its healthy value, SI.
+     *
+     * @param  float  $severity  0 … 1
+     * @return array{float, float} mean shift and its spread over plants
+     */
     public function shift(Fault $fault, Sign $sign, float $severity): array
     {
         $entry = FaultCatalogue::entry($fault);
@@ -93,6 +100,7 @@ final class CatalogueWeights
         return [$shift->mean * $share, $shift->spread * $share];
     }
 
+    /** Chance of the answer, 0 … 1. */
     public function chance(
         Fault $fault,
         Question $asked,
@@ -109,6 +117,7 @@ final class CatalogueWeights
         return $slip + (1 - self::SLIP) * ($plain + $told * ($full - $plain));
     }
 
+    /** Chance of the complaint ÷ its chance over all visits. */
     public function complaintRatio(Fault $fault, Complaint $complaint): float
     {
         $usual = $this->complaints[$complaint->value];

@@ -55,7 +55,9 @@ final readonly class Drawn
 
     public static function fromLine(string $line): self
     {
-        [$number, $faults, $grade, $altered, $features] = json_decode($line, true, 8, JSON_THROW_ON_ERROR);
+        /** @var array{int, list<string>, ?string, bool, array<string, float|int|string>} $drawn */
+        $drawn = json_decode($line, true, 8, JSON_THROW_ON_ERROR);
+        [$number, $faults, $grade, $altered, $features] = $drawn;
         $numbers = array_map(
             static fn (float|int|string $one): float|string => is_string($one) ? $one : (float) $one,
             $features,

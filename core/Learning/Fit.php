@@ -24,21 +24,21 @@ final class Fit
     /** Rounds after which curvature is reckoned anew. */
     private const CURVATURE = 5;
 
-    /** @var list<list<float>> by column and fault */
+    /** @var array<int, array<int, float>> by column and fault */
     public array $weights;
 
-    /** @var list<float> by fault */
+    /** @var array<int, float> by fault */
     public array $bias;
 
-    /** @var list<list<float>> by lesson and fault */
+    /** @var array<int, array<int, float>> by lesson and fault */
     private array $scores = [];
 
-    /** @var list<float> curvature by column and fault, one behind the other */
+    /** @var array<int, float> curvature by column and fault, one behind the other */
     private array $curvature = [];
 
     /**
-     * @param  list<list<float>>  $prior  by column and fault
-     * @param  list<float>  $bias
+     * @param  array<int, array<int, float>>  $prior  by column and fault
+     * @param  array<int, float>  $bias
      * @param  list<list<int>>  $features  columns that belong together
      */
     public function __construct(array $prior, array $bias, private readonly array $features)
@@ -69,14 +69,14 @@ final class Fit
     /**
      * Probability of each fault.
      *
-     * @return list<float>
+     * @return array<int, float>
      */
     public function probabilities(Lesson $lesson): array
     {
         return self::softmax($this->score($lesson));
     }
 
-    /** @return list<float> */
+    /** @return array<int, float> */
     private function score(Lesson $lesson): array
     {
         $scores = $this->bias;
@@ -91,12 +91,12 @@ final class Fit
     }
 
     /**
-     * @param  list<float>  $scores
-     * @return list<float>
+     * @param  array<int, float>  $scores
+     * @return array<int, float>
      */
     private static function softmax(array $scores): array
     {
-        $top = max($scores);
+        $top = $scores === [] ? 0.0 : max($scores);
         $sum = 0.0;
         foreach ($scores as $place => $score) {
             $scores[$place] = exp($score - $top);
@@ -112,7 +112,7 @@ final class Fit
     /**
      * @param  list<Lesson>  $lessons
      * @param  bool  $curved  whether curvature is reckoned anew
-     * @return array{list<float>, list<float>, float} slopes by column and fault, steps of the bias, mean loss
+     * @return array{array<int, float>, array<int, float>, float} slopes by column and fault, steps of the bias, mean loss
      */
     private function slopes(array $lessons, bool $curved): array
     {
@@ -164,7 +164,7 @@ final class Fit
     /**
      * The best curve of each fault, and how far its knots go.
      *
-     * @param  list<float>  $slopes
+     * @param  array<int, float>  $slopes
      * @return array<int, array<int, float>> by column and fault
      */
     private function steps(array $slopes): array
@@ -195,7 +195,7 @@ final class Fit
     /**
      * @param  list<Lesson>  $lessons
      * @param  array<int, array<int, float>>  $steps
-     * @param  list<float>  $biasSteps
+     * @param  array<int, float>  $biasSteps
      */
     private function step(array $lessons, array $steps, array $biasSteps): void
     {

@@ -111,16 +111,15 @@ final readonly class Patients
             (Disorder::isOfLoop($fault) && $fault !== Fault::ValveHunting);
     }
 
-    /** @return non-empty-array<string, float> how often each fault is drawn, of those that the twin can carry */
+    /** @return array<string, float> how often each fault is drawn, of those that the twin can carry */
     private static function frequencies(): array
     {
+        $frequencies = [Fault::NoFault->value => self::SOUND];
         foreach (Fault::cases() as $fault) {
-            if (self::isLearned($fault)) {
+            if ($fault !== Fault::NoFault && self::isLearned($fault)) {
                 $frequencies[$fault->value] = FaultCatalogue::entry($fault)->prior ** self::EVENED;
             }
         }
-
-        $frequencies[Fault::NoFault->value] = self::SOUND;
 
         return $frequencies;
     }
@@ -210,7 +209,7 @@ final readonly class Patients
             if ($entered->asks($asked)) {
                 $word = $told->answer($asked, $state, $ills);
                 if ($asked instanceof Observation) {
-                    $words[(string) $asked->value] = $word;
+                    $words[$asked->value] = $word;
                 } else {
                     $tests[(string) $asked->value] = $word;
                 }

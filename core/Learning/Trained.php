@@ -111,8 +111,8 @@ final class Trained
     public static function amount(Drawn $visit): string
     {
         $features = array_keys($visit->features);
-        $figures = count(preg_grep('/^(sign|reading) /', $features) ?: []);
-        $words = count(preg_grep('/^(word|complaint) /', $features) ?: []);
+        $figures = count((array) preg_grep('/^(sign|reading) /', $features));
+        $words = count((array) preg_grep('/^(word|complaint) /', $features));
 
         return match (true) {
             $figures === 0 => 'looks only',
@@ -138,7 +138,7 @@ final class Trained
         return (int) array_search(Fault::from($fault), $this->faults, true);
     }
 
-    /** @return list<list<float>> the trade's own weights, by column and fault, centred */
+    /** @return array<int, array<int, float>> the trade's own weights, by column and fault, centred */
     private function expertRows(): array
     {
         $rows = array_fill(0, $this->columns->count, array_fill(0, count($this->faults), 0.0));
@@ -202,7 +202,7 @@ final class Trained
 
         return [
             'faults' => array_column($all, 'value'),
-            'prior' => self::centi($this->priors($met)),
+            'prior' => self::rounded($this->priors($met), Curves::WEIGHT),
             'weights' => $this->named($this->withUncarried($this->fit->weights), Curves::WEIGHT),
             'chances' => array_filter(
                 $this->named($this->chances($visits), Curves::CHANCE),
@@ -217,7 +217,7 @@ final class Trained
      * Visits were drawn fault first, so that seldom plants are learned too; they are met plant first.
      *
      * @param  array<string, float>  $met
-     * @return list<float> by place of all faults
+     * @return array<int, float> by place of all faults
      */
     public function priors(array $met): array
     {
@@ -238,8 +238,8 @@ final class Trained
     }
 
     /**
-     * @param  list<list<float>>  $rows  by column and learned fault
-     * @return list<list<float>> with the others behind
+     * @param  array<int, array<int, float>>  $rows  by column and learned fault
+     * @return array<int, array<int, float>> with the others behind
      */
     private function withUncarried(array $rows): array
     {
@@ -276,7 +276,7 @@ final class Trained
      * How often each thing is found so under each fault, where it is looked at.
      *
      * @param  list<Drawn>  $visits
-     * @return list<list<float>> by column and fault, carried and not
+     * @return array<int, array<int, float>> by column and fault, carried and not
      */
     private function chances(array $visits): array
     {
@@ -311,8 +311,8 @@ final class Trained
     }
 
     /**
-     * @param  list<list<float>>  $chances
-     * @return list<list<float>>
+     * @param  array<int, array<int, float>>  $chances
+     * @return array<int, array<int, float>>
      */
     private function chancesWithUncarried(array $chances): array
     {
@@ -357,7 +357,7 @@ final class Trained
             $fit = new Fit($nothing, [0.0, 0.0, 0.0], $this->columns->features());
             $fit->to($lessons, self::GRADE_ROUNDS, static function (): void {
             });
-            $grades[$fault->value] = [self::centi($fit->bias), $this->named($fit->weights, Curves::WEIGHT, self::TOLD)];
+            $grades[$fault->value] = [self::rounded($fit->bias, Curves::WEIGHT), $this->named($fit->weights, Curves::WEIGHT, self::TOLD)];
         }
 
         return $grades;
@@ -367,7 +367,7 @@ final class Trained
     private const TOLD = 0.12;
 
     /**
-     * @param  list<list<float>>  $rows  by column
+     * @param  array<int, array<int, float>>  $rows  by column
      * @param  float  $least  features that nowhere reach it are left out
      * @return array<string, array<int|string, list<int>>> by feature, and knot or word
      */
@@ -377,8 +377,10 @@ final class Trained
         foreach ([...$this->columns->curves, ...$this->columns->words] as $feature => $columns) {
             $reach = 0.0;
             foreach ($columns as $key => $column) {
-                $named[$feature][$key] = array_map(static fn (float $one): int => (int) round($one / $unit), $rows[$column]);
-                $reach = max($reach, max($rows[$column]), -min($rows[$column]));
+                $named[$feature][$key] = self::rounded($rows[$column], $unit);
+                foreach ($rows[$column] as $one) {
+                    $reach = max($reach, abs($one));
+                }
             }
             if ($reach < $least) {
                 unset($named[$feature]);
@@ -389,11 +391,11 @@ final class Trained
     }
 
     /**
-     * @param  list<float>  $nats
+     * @param  array<int, float>  $numbers
      * @return list<int>
      */
-    private static function centi(array $nats): array
+    private static function rounded(array $numbers, float $unit): array
     {
-        return array_map(static fn (float $one): int => (int) round($one / Curves::WEIGHT), $nats);
+        return array_map(static fn (float $one): int => (int) round($one / $unit), array_values($numbers));
     }
 }

@@ -44,27 +44,18 @@ final readonly class Dice
     /**
      * @template T
      *
-     * @param  non-empty-list<T>  $of
+     * @param  list<T>  $of  one at least
      * @return T
      */
     public function one(array $of): mixed
     {
-        return $of[$this->dice->getInt(0, count($of) - 1)];
-    }
-
-    /**
-     * @param  list<int>  $of
-     * @return list<int>
-     */
-    public function shuffled(array $of): array
-    {
-        return $this->dice->shuffleArray($of);
+        return $of[$this->dice->getInt(0, count($of) - 1)] ?? throw new \LogicException('nothing to draw from');
     }
 
     /**
      * One of these, as often as it weighs.
      *
-     * @param  non-empty-array<string, float>  $weights
+     * @param  array<string, float>  $weights  one at least
      */
     public function weighed(array $weights): string
     {
@@ -72,10 +63,10 @@ final readonly class Dice
         foreach ($weights as $name => $weight) {
             $left -= $weight;
             if ($left <= 0.0) {
-                return (string) $name;
+                return $name;
             }
         }
 
-        return (string) array_key_last($weights);
+        return array_key_last($weights) ?? throw new \LogicException('nothing to draw from');
     }
 }

@@ -16,6 +16,7 @@ final class Rooms
         'Findings' => 'what is known of a visit, what follows by formula',
         'Plant' => 'the twin, steady and in time',
         'Diagnosis' => 'evidence, verdict, gates, next checks',
+        'Learning' => 'visits to simulated plants, and curves fitted to them',
         'Exchange' => 'visit file, scenarios, quick line',
     ];
 

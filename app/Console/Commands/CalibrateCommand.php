@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Process;
 use Metrum\Learning\Calibration;
 use Metrum\Learning\Drawn;
+use Metrum\Learning\Measured;
 use Metrum\Learning\Patients;
 
 /** Learns the curves of the diagnosis from simulated plants and writes data/curves.json. */
@@ -123,20 +124,21 @@ final class CalibrateCommand extends Command
         $bar = $this->output->createProgressBar(100);
         $bar->setFormat(' %percent:3s% % [%bar%] loss %message%');
         $bar->setMessage('');
-        $file = Calibration::file($visits, $seed, static function (int $percent, float $loss) use ($bar): void {
+        [$file, $reached] = Calibration::file($visits, $seed, static function (int $percent, float $loss) use ($bar): void {
             $bar->setMessage(sprintf('%.3f', $loss));
             $bar->setProgress($percent);
         });
         $bar->finish();
         $this->newLine();
-        $out = $this->option('out') ?? base_path('data/curves.json');
+        $given = $this->option('out');
+        $out = is_string($given) ? $given : base_path('data/curves.json');
         File::put($out, self::written($file));
         $this->table(
             ['visits not fitted', 'number', 'first', 'within three', 'loss', 'calibration error'],
             array_map(
-                static fn (string $name, array $row): array => [$name, ...array_values($row)],
-                array_keys($file['reached']),
-                $file['reached'],
+                static fn (string $name, Measured $one): array => [$name, ...array_values($one->row())],
+                array_keys($reached),
+                $reached,
             ),
         );
         $this->info(sprintf('%s, %d kB.', $out, (int) (File::size($out) / 1000)));

@@ -9,7 +9,7 @@
             <section class="sheet" aria-labelledby="h-path">
                 <h2 id="h-path">How it came about</h2>
                 <div class="scrolls" tabindex="0" role="region" aria-label="Path of the ranking">
-                <svg class="path-picture" viewBox="0 0 {{ $picture->width }} {{ App\Picture\PathPicture::HEIGHT }}" style="--width: {{ $picture->width }}px" role="img" aria-labelledby="path-title">
+                <svg class="path-picture" viewBox="0 0 {{ $picture->width }} {{ App\Picture\PathPicture::HEIGHT }}" width="{{ $picture->width }}" role="img" aria-labelledby="path-title">
                     <title id="path-title">Probability of the first {{ count($why->suspects()) }} suspects after each entry</title>
                     @foreach ($picture->levels() as $level)<line class="level" x1="{{ $picture->left() }}" x2="{{ $picture->right() }}" y1="{{ $level['y'] }}" y2="{{ $level['y'] }}"/><text class="level-text" x="{{ $picture->left() - 6 }}" y="{{ $level['y'] + 4 }}" text-anchor="end">{{ $level['text'] }}</text>@endforeach
                     @foreach ($why->turns() as $turn)<line class="turn" x1="{{ $picture->x($turn['number']) }}" x2="{{ $picture->x($turn['number']) }}" y1="10" y2="168"/><text class="turn-text" x="{{ $picture->x($turn['number']) }}" y="183" text-anchor="middle">{{ $turn['number'] }}</text>@endforeach

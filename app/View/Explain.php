@@ -67,7 +67,9 @@ final readonly class Explain
         return match (true) {
             $from === null && $to !== null => 'below '.$this->units->text($to, $kind),
             $to === null && $from !== null => 'above '.$this->units->text($from, $kind),
-            default => $this->units->span((float) $from, (float) $to, $kind).' '.$this->units->symbol($kind),
+            default => $this->units->span((float) $from, (float) $to, $kind).
+                ' '.
+                $this->units->symbol($kind),
         };
     }
 
@@ -75,9 +77,10 @@ final readonly class Explain
     public function marked(Suspect $suspect): string
     {
         $grade = $suspect->grade === null ? [] : [$suspect->grade->label()];
-        $cause = $suspect->cause === null
-            ? []
-            : ['probably '.$suspect->cause[0]->name.' ('.self::percent($suspect->cause[1]).')'];
+        $cause =
+            $suspect->cause === null
+                ? []
+                : ['probably '.$suspect->cause[0]->name.' ('.self::percent($suspect->cause[1]).')'];
 
         return ucfirst(implode('; ', [...$grade, ...$cause])).'.';
     }
@@ -130,7 +133,11 @@ final readonly class Explain
         $kind = $reading->quantity();
         $usual = $this->units->text($expected->value, $kind);
 
-        return $reading->label().' '.$this->units->text($si, $kind).', a sound plant would show '.$usual;
+        return $reading->label().
+            ' '.
+            $this->units->text($si, $kind).
+            ', a sound plant would show '.
+            $usual;
     }
 
     private function share(Share $share, float $value): string

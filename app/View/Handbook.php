@@ -45,7 +45,9 @@ final readonly class Handbook
                 ...array_column($entry->causes, 'name'),
             ]),
         );
-        foreach (preg_split('/\s+/', mb_strtolower(trim($this->sought)), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
+        foreach (
+            preg_split('/\s+/', mb_strtolower(trim($this->sought)), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word
+        ) {
             if (! str_contains($text, $word)) {
                 return false;
             }

@@ -103,7 +103,10 @@ final class HandbookEntry
         return array_values(
             array_map(
                 static fn (array $row): array => $row + $none,
-                array_filter($rows, static fn (array $row): bool => preg_match('/[↑↓]/u', implode('', $row)) === 1),
+                array_filter(
+                    $rows,
+                    static fn (array $row): bool => preg_match('/[↑↓]/u', implode('', $row)) === 1,
+                ),
             ),
         );
     }
@@ -151,7 +154,12 @@ final class HandbookEntry
         }
         $findings = new Findings($this->circuit, State::RunningSettled, readings: $sick->readings);
 
-        return new CourseFacts($findings, Figures::of($findings, $this->rules), $this->rules, $this->expectation);
+        return new CourseFacts(
+            $findings,
+            Figures::of($findings, $this->rules),
+            $this->rules,
+            $this->expectation,
+        );
     }
 
     private function expected(Twins $twins): ?TwinExpectation

@@ -30,7 +30,9 @@ final readonly class AlreadyTold
             Observation::Compressor => $this->runs(),
             Observation::LiquidSolenoid => $this->isFed(),
             Observation::EvaporatorFans => $this->findings->reading(Reading::FansRunning) !== null,
-            Reading::FansRunning, Reading::FansFitted => $this->findings->observed(Observation::EvaporatorFans) !== null,
+            Reading::FansRunning, Reading::FansFitted => $this->findings->observed(
+                Observation::EvaporatorFans,
+            ) !== null,
             Observation::ReceiverFeel => $this->findings->reading(Reading::ReceiverLevel) !== null &&
                 $this->findings->reading(Reading::ReceiverOutletTemperature) !== null,
             default => false,

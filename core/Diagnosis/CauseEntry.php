@@ -16,8 +16,12 @@ final readonly class CauseEntry
      * @param  float  $share  of such faults, 0 … 1
      * @param  array<string, array<string, float>>  $words  chance of an answer, by question and word; else the fault's
      */
-    private function __construct(public Cause $cause, public string $name, public float $share, public array $words)
-    {
+    private function __construct(
+        public Cause $cause,
+        public string $name,
+        public float $share,
+        public array $words,
+    ) {
     }
 
     /**

@@ -104,8 +104,7 @@ final readonly class Diagnosis
         Examination $examined,
         Fault $fault,
         float $probability,
-    ): Suspect
-    {
+    ): Suspect {
         $for = $against = [];
         foreach ($weighing->weightsFor($fault) as [$piece, $weight]) {
             if ($piece->isContext()) {

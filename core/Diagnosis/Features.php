@@ -78,7 +78,10 @@ final class Features
     public static function numbers(): array
     {
         return [
-            ...array_map(static fn (\BackedEnum $one): string => 'sign '.$one->value, \Metrum\Findings\Sign::cases()),
+            ...array_map(
+                static fn (\BackedEnum $one): string => 'sign '.$one->value,
+                \Metrum\Findings\Sign::cases(),
+            ),
             ...array_map(static fn (\BackedEnum $one): string => 'reading '.$one->value, self::READINGS),
             ...array_map(static fn (\BackedEnum $one): string => 'share '.$one->value, Share::cases()),
             'ambient',

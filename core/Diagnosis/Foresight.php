@@ -28,7 +28,8 @@ final readonly class Foresight
     /**
      * What each outcome would mean, and how much the answer is expected to tell.
      *
-     * @param  array<int|string, array{array<int, float>, array<int, float>}>  $outcomes  weights and chances by place of the fault
+     * @param  array<int|string, array{array<int, float>, array<int, float>}>  $outcomes  weights and chances, each by
+     *                                                                                    place of the fault
      * @param  array<int|string, int|string>  $groups  what is told as one, by outcome; absent: by itself
      * @return array{array<int|string, Prospect>, float} by group; gain in bits
      */

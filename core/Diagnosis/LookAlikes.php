@@ -47,13 +47,13 @@ final readonly class LookAlikes
      */
     public function separators(Fault $fault, Fault $other): array
     {
-        $told = array_filter($this->told($fault, $other), static fn (array $one): bool => $one[1] >= self::TELLS);
+        $told = array_filter(
+            $this->told($fault, $other),
+            static fn (array $one): bool => $one[1] >= self::TELLS,
+        );
         usort($told, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
 
-        return array_map(
-            static fn (array $one): array => [$one[0], $one[2]],
-            array_slice($told, 0, self::MOST),
-        );
+        return array_map(static fn (array $one): array => [$one[0], $one[2]], array_slice($told, 0, self::MOST));
     }
 
     /** @return list<array{Asked|Sign, float, ?Word}> what is looked at, nats, and the answer for the first */

@@ -73,7 +73,9 @@ final readonly class NextChecks
         }
         $entry = FaultCatalogue::entry($first);
         $checks = [];
-        foreach ([[Purpose::Prove, $entry->provenBy], [Purpose::FindCause, $entry->causeBy]] as [$purpose, $keys]) {
+        foreach (
+            [[Purpose::Prove, $entry->provenBy], [Purpose::FindCause, $entry->causeBy]] as [$purpose, $keys]
+        ) {
             $check = $this->firstOf($keys);
             if ($check !== null) {
                 $checks[] = $check->for($purpose);
@@ -90,7 +92,8 @@ final readonly class NextChecks
             if ($this->isKnown($key)) {
                 continue;
             }
-            $check = $key instanceof Question ? $this->propose->ofQuestion($key) : $this->propose->ofReading($key);
+            $check =
+                $key instanceof Question ? $this->propose->ofQuestion($key) : $this->propose->ofReading($key);
             if ($check !== null) {
                 return $check;
             }

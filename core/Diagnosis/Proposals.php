@@ -56,8 +56,10 @@ final readonly class Proposals
         $this->foresight = new Foresight($weighing);
         $this->curves = $weighing->curves;
         $been = [];
-        foreach (array_keys([...$findings->readings, ...$findings->observations, ...$findings->tests]) as $key) {
-            $asked = Reading::tryFrom($key) ?? Observation::tryFrom($key) ?? Test::from($key);
+        foreach (
+            array_keys([...$findings->readings, ...$findings->observations, ...$findings->tests]) as $key
+        ) {
+            $asked = Reading::tryFrom($key) ?? (Observation::tryFrom($key) ?? Test::from($key));
             $been[(int) (Station::of($asked) === Station::Box)] = true;
         }
         $this->been = $been;
@@ -77,7 +79,9 @@ final readonly class Proposals
 
     public function ofQuestion(Question $asked): ?Check
     {
-        $learned = $this->curves->outcomes(Features::word($asked, $asked->row()->under($this->conditions->holds(...))));
+        $learned = $this->curves->outcomes(
+            Features::word($asked, $asked->row()->under($this->conditions->holds(...))),
+        );
         if ($learned === []) {
             return null;
         }

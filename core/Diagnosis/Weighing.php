@@ -148,7 +148,8 @@ final class Weighing
                 continue;
             }
             $left = $confirmed?->leftOf($feature, $value) ?? 1.0;
-            $weights = $left === 1.0 ? $weights : array_map(static fn (float $one): float => $left * $one, $weights);
+            $weights =
+                $left === 1.0 ? $weights : array_map(static fn (float $one): float => $left * $one, $weights);
             $piece = $this->piece($feature, $value, $weights);
             if ($piece !== null) {
                 $pieces[] = $piece;

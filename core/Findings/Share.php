@@ -51,7 +51,13 @@ enum Share: string
     {
         return in_array(
             $this,
-            [self::DischargeOverIdeal, self::LeastSubcooling, self::GreatestSubcooling, self::LineFall, self::Lift],
+            [
+                self::DischargeOverIdeal,
+                self::LeastSubcooling,
+                self::GreatestSubcooling,
+                self::LineFall,
+                self::Lift,
+            ],
             true,
         );
     }
@@ -96,7 +102,10 @@ enum Share: string
             ),
             self::LineFall => self::steepest(self::alongLine($findings)),
             self::Ratio => $figure(Derived::CompressionRatio),
-            self::Lift => self::less($figure(Derived::CondensingMiddle), $figure(Derived::SaturatedEvaporator)),
+            self::Lift => self::less(
+                $figure(Derived::CondensingMiddle),
+                $figure(Derived::SaturatedEvaporator),
+            ),
         };
     }
 
@@ -138,7 +147,8 @@ enum Share: string
     /** @return list<float> K below bubble at the head, from the receiver's outlet to the valve */
     private static function alongLine(Findings $findings): array
     {
-        $pressure = $findings->absolute(Reading::ReceiverPressure) ?? $findings->absolute(Reading::DischargePressure);
+        $pressure =
+            $findings->absolute(Reading::ReceiverPressure) ?? $findings->absolute(Reading::DischargePressure);
         try {
             $bubble = $pressure === null ? null : $findings->circuit->fluid()->bubbleTemperature($pressure);
         } catch (OutsideTable) {

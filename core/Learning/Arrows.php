@@ -29,8 +29,11 @@ final readonly class Arrows
     private const LEAST = 0.08;
 
     /** @param  list<Fault>  $faults  by place */
-    public function __construct(private Columns $columns, private ExpertCurves $experts, private array $faults)
-    {
+    public function __construct(
+        private Columns $columns,
+        private ExpertCurves $experts,
+        private array $faults,
+    ) {
     }
 
     /**
@@ -47,7 +50,8 @@ final readonly class Arrows
             foreach (self::clearSigns($fault) as $sign => $way) {
                 $columns = $this->columns->curves['sign '.$sign];
                 $apart = array_map(
-                    static fn (int $column): float => $way * ($weights[$column][$place] - $weights[$column][$sound]),
+                    static fn (int $column): float => $way *
+                        ($weights[$column][$place] - $weights[$column][$sound]),
                     $columns,
                 );
                 foreach (self::rising($apart) as $i => $one) {
@@ -68,7 +72,10 @@ final readonly class Arrows
     {
         $ways = [];
         foreach (FaultCatalogue::entry($fault)->signs as $sign => $shift) {
-            if (abs($shift->mean) >= self::CLEAR * $shift->spread && Sign::from($sign)->row()->instrument !== null) {
+            if (
+                abs($shift->mean) >= self::CLEAR * $shift->spread &&
+                Sign::from($sign)->row()->instrument !== null
+            ) {
                 $ways[$sign] = $shift->mean <=> 0.0;
             }
         }

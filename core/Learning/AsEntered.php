@@ -52,9 +52,9 @@ final readonly class AsEntered
 
     public function __construct(private Dice $dice)
     {
-        [$this->readings, $this->words] = match ($dice->weighed(
-            ['looks' => 8, 'few' => 10, 'half' => 17, 'usual' => 48, 'all' => 17],
-        )) {
+        [$this->readings, $this->words] = match (
+            $dice->weighed(['looks' => 8, 'few' => 10, 'half' => 17, 'usual' => 48, 'all' => 17])
+        ) {
             'looks' => [0.0, $dice->between(0.1, 0.9)],
             'few' => [$dice->between(0.15, 0.5), $dice->between(0.05, 0.4)],
             'half' => [$dice->between(0.5, 0.8), $dice->between(0.2, 0.7)],

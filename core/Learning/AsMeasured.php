@@ -80,12 +80,7 @@ final readonly class AsMeasured
     {
         $air = match (true) {
             in_array($reading, [Reading::AmbientTemperature, Reading::BoxTemperature], true),
-            in_array(
-                $reading,
-                [Reading::SupplyAirTemperature, Reading::CondenserAirOutTemperature],
-                true,
-            )
-                => $kelvin,
+            in_array($reading, [Reading::SupplyAirTemperature, Reading::CondenserAirOutTemperature], true) => $kelvin,
             in_array($reading, self::IN_THE_BOX, true) => $state->readings[Reading::BoxTemperature->value],
             default => $state->readings[Reading::AmbientTemperature->value],
         };

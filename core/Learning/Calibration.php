@@ -41,7 +41,9 @@ final class Calibration
         $fitted = array_values(
             array_filter($visits, static fn (Drawn $one): bool => ! self::isHeldBack($one->number)),
         );
-        $held = array_values(array_filter($visits, static fn (Drawn $one): bool => self::isHeldBack($one->number)));
+        $held = array_values(
+            array_filter($visits, static fn (Drawn $one): bool => self::isHeldBack($one->number)),
+        );
         $trained = new Trained();
         $trained->learn($fitted, $told);
         $reached = $trained->measured($held);
@@ -52,7 +54,7 @@ final class Calibration
             'calibration' => $reached['all']->calibration(),
             'features' => self::fingerprint(),
             'probes' => self::probes(),
-            ...$trained->file($fitted, self::met($seed)),
+            ...$trained->file()->of($fitted, self::met($seed)),
         ];
 
         return [$file, $reached];
@@ -83,7 +85,10 @@ final class Calibration
         $probes = [];
         for ($i = 0; $i < self::PROBES; $i++) {
             $features = Drawn::of($i, $patients->number($i))->features;
-            $probes[] = array_map(static fn (float $one): float => round($one, 2), array_filter($features, is_float(...)));
+            $probes[] = array_map(
+                static fn (float $one): float => round($one, 2),
+                array_filter($features, is_float(...)),
+            );
         }
 
         return $probes;

@@ -43,8 +43,10 @@ final class CatalogueWeights
     private bool $capillary;
 
     /** @param  ?Condition  $under  the only condition that is taken to hold of words; false: those that do */
-    public function __construct(private readonly Conditions $conditions, private readonly Condition|null|false $under = false)
-    {
+    public function __construct(
+        private readonly Conditions $conditions,
+        private readonly Condition|null|false $under = false,
+    ) {
         $this->capillary = $conditions->holds(Condition::Capillary) === true;
         $this->complaints = $this->usualComplaints();
     }

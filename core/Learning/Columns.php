@@ -63,4 +63,39 @@ final class Columns
 
         return new Lesson($columns, $parts, $truth);
     }
+
+    /**
+     * Rows as the file has them.
+     *
+     * @param  array<int, array<int, float>>  $rows  by column
+     * @param  float  $least  features that nowhere reach it are left out
+     * @return array<string, array<int|string, list<int>>> by feature, and knot or word
+     */
+    public function named(array $rows, float $unit, float $least = 0.0): array
+    {
+        $named = [];
+        foreach ([...$this->curves, ...$this->words] as $feature => $columns) {
+            $reach = 0.0;
+            foreach ($columns as $key => $column) {
+                $named[$feature][$key] = self::rounded($rows[$column], $unit);
+                foreach ($rows[$column] as $one) {
+                    $reach = max($reach, abs($one));
+                }
+            }
+            if ($reach < $least) {
+                unset($named[$feature]);
+            }
+        }
+
+        return $named;
+    }
+
+    /**
+     * @param  array<int, float>  $numbers
+     * @return list<int>
+     */
+    public static function rounded(array $numbers, float $unit): array
+    {
+        return array_map(static fn (float $one): int => (int) round($one / $unit), array_values($numbers));
+    }
 }

@@ -12,7 +12,6 @@ use Metrum\Circuit\HeadPressureControl;
 use Metrum\Circuit\Kind;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
-use Metrum\Circuit\State;
 use Metrum\Diagnosis\CauseEntry;
 use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\FaultCatalogue;
@@ -25,7 +24,6 @@ use Metrum\Plant\PlantState;
 use Metrum\Plant\RandomPlants;
 use Metrum\Plant\Sizing;
 use Metrum\Plant\SteadyState;
-use Metrum\Plant\Surroundings;
 use Metrum\Refrigerant\OutsideTable;
 
 /** Visits to simulated plants, each by its number: the same seed and number give the same visit. */
@@ -51,9 +49,6 @@ final readonly class Patients
     private const ALTERED = 0.12;
 
     private const TWICE = 0.06;
-
-    /** Faults that need the cold to show. */
-    private const IN_THE_COLD = [Fault::WinterUndercharge, Fault::HeadPressureLow];
 
     /** How much more often nothing is wrong than a usual fault. */
     private const SOUND = 4.0;
@@ -93,8 +88,8 @@ final readonly class Patients
             $ought = $circuit->asItOughtToBe();
             $sound = $ought === $circuit ? $planned : (new Sizing($ought))->machine();
             // Both are drawn by the same chances: the plant, and the same plant controlled as it ought to be.
-            $built = (new PlantAsBuilt(new Dice($seed ^ 0x2545f491)))->of($planned, $altered);
-            $healthy = (new PlantAsBuilt(new Dice($seed ^ 0x2545f491)))->of($sound, $altered);
+            $built = (new PlantAsBuilt(new Dice($seed ^ 0x2545F491)))->of($planned, $altered);
+            $healthy = (new PlantAsBuilt(new Dice($seed ^ 0x2545F491)))->of($sound, $altered);
             $ills = self::ills($dice, $built, $first, $twice ?? $dice->chance(self::TWICE));
 
             return $ills === null ? null : $this->visited($dice, $circuit, $built, $healthy, $ills, $altered);
@@ -127,7 +122,7 @@ final readonly class Patients
     /** A plant that can have this fault. */
     private function circuit(Dice $dice, int $seed, Fault $fault): Circuit
     {
-        $plants = new RandomPlants($seed ^ 0x5bd1e995);
+        $plants = new RandomPlants($seed ^ 0x5BD1E995);
         $fit = FaultCatalogue::entry($fault)->fit;
         for ($try = 0; ; $try++) {
             $circuit = $plants->circuit(Kind::from($dice->weighed(self::KINDS)));
@@ -185,7 +180,8 @@ final readonly class Patients
         array $ills,
         bool $altered,
     ): ?Patient {
-        $around = $this->weather($dice, $built, $ills);
+        $circumstances = new Circumstances($dice);
+        $around = $circumstances->weather($built, $ills);
         $sick = $built;
         foreach ($ills as [$fault, $cause, $severity]) {
             $sick = Disorder::in($sick, $fault, $severity, $cause);
@@ -198,12 +194,13 @@ final readonly class Patients
         $entered = new AsEntered($dice);
         $known = $entered->known($circuit);
         $taken = $entered->readings((new AsMeasured($dice))->of($state));
-        $findings = new Findings($known, $this->state($dice, $state, $around, $built), readings: $taken);
+        $findings = new Findings($known, $circumstances->state($state, $around, $built), readings: $taken);
         $conditions = new Conditions($findings, $around->ambient < 283.15);
         $told = new AsTold($dice, $conditions);
-        $counted = $state->runs() && $taken !== []
-            ? (new AsCounted($dice, new CatalogueWeights($conditions)))->of($findings, $ills)
-            : [];
+        $counted =
+            $state->runs() && $taken !== []
+                ? (new AsCounted($dice, new CatalogueWeights($conditions)))->of($findings, $ills)
+                : [];
         $words = $tests = [];
         foreach (AsTold::questions($known) as $asked) {
             if ($entered->asks($asked)) {
@@ -240,56 +237,13 @@ final readonly class Patients
             max(1e5, ($of->reading(Reading::DischargePressure) ?? 0.0) + 101325.0),
         );
 
-        return Grade::ofEffect(1 - $state->cooling / $sound->cooling, $condensing($state) - $condensing($sound));
-    }
-
-    /** @param  list<array{Fault, ?Cause, float}>  $ills */
-    private function weather(Dice $dice, Machine $machine, array $ills): Surroundings
-    {
-        $faults = array_column($ills, 0);
-        $coldest = ($machine->circuit->design->coldestAmbient ?? 263.15) - 273.15;
-        $celsius = match (true) {
-            ! self::isOutdoor($machine) => $dice->between(15.0, 38.0),
-            array_intersect(array_column($faults, 'value'), array_column(self::IN_THE_COLD, 'value')) !== []
-                => $dice->between(max(-20.0, $coldest - 2.0), 8.0),
-            $dice->chance(0.5) => $dice->between(-20.0, 43.0),
-            default => $dice->between(12.0, 36.0),
-        };
-        $warm = 0.0;
-        foreach ($ills as [$fault, , $severity]) {
-            $shift = FaultCatalogue::entry($fault)->signs['box']->mean ?? 0.0;
-            $warm += $shift * $severity * $dice->between(0.0, 0.7);
-        }
-        $warm += match (true) {
-            $dice->chance(0.07) => $dice->between(4.0, 15.0),
-            $dice->chance(0.2) => $dice->between(1.0, 4.0),
-            default => $dice->around(0.0, 0.8),
-        };
-        $hottest = min(43.0, Surroundings::hottest($machine->fluid) - 273.15);
-
-        return new Surroundings(
-            273.15 + min($hottest, $celsius),
-            $machine->design->box + max(-4.0, min(22.0, $warm)),
-            atmosphere: $machine->circuit->atmosphere->pascal,
+        return Grade::ofEffect(
+            1 - $state->cooling / $sound->cooling,
+            $condensing($state) - $condensing($sound),
         );
     }
 
-    private function state(Dice $dice, PlantState $state, Surroundings $around, Machine $machine): ?State
-    {
-        if (! $state->runs()) {
-            return $dice->chance(0.7) ? State::Off : null;
-        }
-        $far = $around->box - $machine->design->box > 5.0;
-
-        return match (true) {
-            $far && $dice->chance(0.4) => State::PullingDown,
-            $dice->chance(0.14) => null,
-            $dice->chance(0.02) => State::AfterDefrost,
-            default => State::RunningSettled,
-        };
-    }
-
-    private static function isOutdoor(Machine $machine): bool
+    public static function isOutdoor(Machine $machine): bool
     {
         return $machine->circuit->condenser === CondenserPlace::AirOutdoor;
     }

@@ -25,7 +25,10 @@ final readonly class PlantAsBuilt
             condenser: $this->air($machine->condenser, 0.1 * $wide, $altered),
             feed: $machine->feed
                 ->turned($dice->around(0.0, 0.2))
-                ->hunting($altered ? $dice->between(0.6, 1.7) : $dice->between(0.85, 1.2), $machine->feed->bulbLag)
+                ->hunting(
+                    $altered ? $dice->between(0.6, 1.7) : $dice->between(0.85, 1.2),
+                    $machine->feed->bulbLag,
+                )
                 ->narrowed($dice->factor(0.1 * $wide)),
             compressor: $machine->compressor->otherwise(
                 $dice->factor(0.06 * $wide),
@@ -48,9 +51,9 @@ final readonly class PlantAsBuilt
     {
         $moving = $side->moving($this->dice->between(0.85, 1.25));
 
-        return $moving->scaled($this->dice->factor($spread))->obeying(
-            $altered ? $this->dice->between(0.3, 0.8) : AirSide::USUAL_LAW,
-        );
+        return $moving
+            ->scaled($this->dice->factor($spread))
+            ->obeying($altered ? $this->dice->between(0.3, 0.8) : AirSide::USUAL_LAW);
     }
 
     private function onRack(Machine $machine): Machine

@@ -131,7 +131,8 @@ final class Disorder
         $design = $machine->design;
         $density = $machine->fluid->liquidDensity($design->ambient + 8);
 
-        return (1.25 * $s ** 1.5 * ($design->condensing - $design->evaporating) * $density) / $design->massFlow ** 2;
+        return (1.25 * $s ** 1.5 * ($design->condensing - $design->evaporating) * $density) /
+            $design->massFlow ** 2;
     }
 
     /** The receiver is empty soon; then the missing gas shows, down to a little over half of what circulates. */

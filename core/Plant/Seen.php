@@ -69,7 +69,8 @@ final class Seen
         $along = max($line->temperature - $line->drierInlet, $line->drierOutlet - $line->valveTemperature);
         $cold = self::risen(($line->drierInlet - $line->drierOutlet - 2.3) / 0.7);
         $elsewhere = (1 - $cold) * self::risen(($along - 4.0) / 1.0);
-        $hot = (1 - $cold - $elsewhere) * self::risen(($line->temperature - $loop->around->ambient - 24.0) / 2.5);
+        $hot =
+            (1 - $cold - $elsewhere) * self::risen(($line->temperature - $loop->around->ambient - 24.0) / 2.5);
 
         return [
             Observation::SightGlass->value => self::either(Word::Bubbles, Word::Clear, ($gas - 0.005) / 0.0025),
@@ -122,7 +123,10 @@ final class Seen
         }
         $hot = self::risen(($loop->line->temperature - $loop->condenser->outlet - 3.0) / 1.0);
         // A middling level is hard to feel: many a hand finds the shell the same all over.
-        $even = self::HARD_TO_FEEL + self::risen((0.07 - $loop->level) / 0.02) + self::risen(($loop->level - 0.93) / 0.02);
+        $even =
+            self::HARD_TO_FEEL +
+            self::risen((0.07 - $loop->level) / 0.02) +
+            self::risen(($loop->level - 0.93) / 0.02);
 
         return [
             Observation::ReceiverFeel->value => [

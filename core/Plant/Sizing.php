@@ -154,7 +154,8 @@ final readonly class Sizing
         $left = max(0.3, $above - $this->first->subcooling);
         $capacity = ($loop->massFlow + $machine->others) * $loop->liquidHeat;
 
-        return (log($above / $left) * $capacity) / $machine->condenser->conductance(CondenserWalk::LIQUID_TRANSFER);
+        return (log($above / $left) * $capacity) /
+            $machine->condenser->conductance(CondenserWalk::LIQUID_TRANSFER);
     }
 
     /** Charge for the design level of the receiver, with what the condenser takes on the coldest day on top. */

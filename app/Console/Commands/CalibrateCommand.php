@@ -63,7 +63,13 @@ final class CalibrateCommand extends Command
         $missing = array_values(
             array_filter(range(0, $parts - 1), fn (int $part): bool => ! File::exists($this->file($seed, $part))),
         );
-        $this->info(sprintf('%d visits to draw, %d are there.', count($missing) * self::PART, ($parts - count($missing)) * self::PART));
+        $this->info(
+            sprintf(
+                '%d visits to draw, %d are there.',
+                count($missing) * self::PART,
+                ($parts - count($missing)) * self::PART,
+            ),
+        );
         $bar = $this->output->createProgressBar($parts);
         $bar->setProgress($parts - count($missing));
         /** @var array<int, InvokedProcess> $running */
@@ -124,7 +130,9 @@ final class CalibrateCommand extends Command
         $bar = $this->output->createProgressBar(100);
         $bar->setFormat(' %percent:3s% % [%bar%] loss %message%');
         $bar->setMessage('');
-        [$file, $reached] = Calibration::file($visits, $seed, static function (int $percent, float $loss) use ($bar): void {
+        [$file, $reached] = Calibration::file($visits, $seed, static function (int $percent, float $loss) use (
+            $bar,
+        ): void {
             $bar->setMessage(sprintf('%.3f', $loss));
             $bar->setProgress($percent);
         });
@@ -158,6 +166,13 @@ final class CalibrateCommand extends Command
 
     private function file(int $seed, int $part): string
     {
-        return storage_path(sprintf('app/calibration/%s-%d/%04d.jsonl', $this->drawnBy ??= Calibration::drawnBy(), $seed, $part));
+        return storage_path(
+            sprintf(
+                'app/calibration/%s-%d/%04d.jsonl',
+                $this->drawnBy ??= Calibration::drawnBy(),
+                $seed,
+                $part,
+            ),
+        );
     }
 }

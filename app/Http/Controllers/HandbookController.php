@@ -28,13 +28,17 @@ final class HandbookController extends Controller
 
     public function index(Request $request): View
     {
-        return view('handbook.index', ['handbook' => new Handbook($request->string('q')->limit(80, '')->toString())]);
+        return view('handbook.index', [
+            'handbook' => new Handbook($request->string('q')->limit(80, '')->toString()),
+        ]);
     }
 
     public function show(Request $request, Fault $fault, Twins $twins): View
     {
         $circuit = $request->filled('circuit')
-            ? Circuit::query()->with('site', 'plant')->findOrFail($request->string('circuit')->toString())
+            ? Circuit::query()
+                ->with('site', 'plant')
+                ->findOrFail($request->string('circuit')->toString())
             : null;
         $entry = new HandbookEntry(
             $fault,

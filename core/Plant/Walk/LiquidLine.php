@@ -116,8 +116,13 @@ final class LiquidLine
         $inlet = max($loop->condensing->pressure - $this->outletDrop, $this->valvePressure);
         $outlet = max($inlet - $this->drierDrop, $this->valvePressure);
         $this->drierInlet =
-            $this->outletDrop > 0.0 ? min($this->temperature, $table->bubbleTemperature($inlet)) : $this->temperature;
+            $this->outletDrop > 0.0
+                ? min($this->temperature, $table->bubbleTemperature($inlet))
+                : $this->temperature;
         $afterDrier = $table->bubbleTemperature($outlet);
-        $this->drierOutlet = min($this->drierInlet, max($afterDrier, min($this->valveTemperature, $this->drierInlet)));
+        $this->drierOutlet = min(
+            $this->drierInlet,
+            max($afterDrier, min($this->valveTemperature, $this->drierInlet)),
+        );
     }
 }

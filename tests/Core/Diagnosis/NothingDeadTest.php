@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Core\Diagnosis;
 
+use Metrum\Circuit\Circuit;
 use Metrum\Circuit\Complaint;
 use Metrum\Circuit\Fault;
+use Metrum\Circuit\Kind;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Test;
+use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\Curves;
 use Metrum\Diagnosis\FaultCatalogue;
+use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
 use Metrum\Learning\Arrows;
 use Metrum\Learning\CatalogueWeights;
-use Metrum\Diagnosis\Conditions;
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\Kind;
-use Metrum\Findings\Findings;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -43,8 +43,11 @@ final class NothingDeadTest extends TestCase
     }
 
     #[DataProvider('arrows')]
-    public function test_a_sign_that_goes_its_way_speaks_for_its_fault(Fault $fault, string $sign, int $way): void
-    {
+    public function test_a_sign_that_goes_its_way_speaks_for_its_fault(
+        Fault $fault,
+        string $sign,
+        int $way,
+    ): void {
         $with = self::beside($fault, 'sign '.$sign, $way * self::FAR);
         $against = self::beside($fault, 'sign '.$sign, -$way * self::FAR);
 
@@ -87,8 +90,10 @@ final class NothingDeadTest extends TestCase
     }
 
     #[DataProvider('questions')]
-    public function test_a_word_heard_more_often_speaks_for_its_fault(Fault $fault, Observation|Test $asked): void
-    {
+    public function test_a_word_heard_more_often_speaks_for_its_fault(
+        Fault $fault,
+        Observation|Test $asked,
+    ): void {
         $plain = new CatalogueWeights(new Conditions(new Findings(Circuit::plain(Kind::WalkInFreezer)), null));
         foreach ($asked->words() as $word) {
             $usual = $plain->chance(Fault::NoFault, $asked, $word, 0.0);

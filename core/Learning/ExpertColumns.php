@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Learning;
+
+use Metrum\Circuit\Complaint;
+use Metrum\Circuit\Fault;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Test;
+use Metrum\Diagnosis\Features;
+use Metrum\Diagnosis\Scale;
+use Metrum\Findings\Sign;
+
+/** The trade's own curves, column by column as a fit sees them. */
+final readonly class ExpertColumns
+{
+    /** Share of the trade's own weights that fitting starts from, since pieces of evidence overlap. */
+    public const TEMPER = 0.8;
+
+    /** The same of signs that the twin carries: there the visits themselves tell more. */
+    private const CARRIED = 0.25;
+
+    public ExpertCurves $experts;
+
+    public function __construct(private Columns $columns)
+    {
+        $this->experts = new ExpertCurves();
+    }
+
+    /**
+     * The weights that fitting starts from, centred.
+     *
+     * @param  list<Fault>  $faults  by place
+     * @return array<int, array<int, float>> by column and place of the fault
+     */
+    public function rows(array $faults): array
+    {
+        $rows = array_fill(0, $this->columns->count, array_fill(0, count($faults), 0.0));
+        foreach ($faults as $place => $fault) {
+            foreach ($this->told($fault) as $column => $log) {
+                $rows[$column][$place] = self::TEMPER * $log;
+            }
+            foreach ($this->carried($fault) as $column => $log) {
+                $rows[$column][$place] = self::CARRIED * $log;
+            }
+        }
+
+        return array_map(static function (array $row): array {
+            $mean = array_sum($row) / count($row);
+
+            return array_map(static fn (float $one): float => $one - $mean, $row);
+        }, $rows);
+    }
+
+    /** @return array<int, float> logarithms of chances, by column; all signs among them */
+    public function all(Fault $fault): array
+    {
+        return $this->told($fault) + $this->carried($fault);
+    }
+
+    /** @return array<int, float> logarithms of chances, by column, of the signs that the twin carries */
+    private function carried(Fault $fault): array
+    {
+        $logs = [];
+        foreach (Sign::cases() as $sign) {
+            $logs += in_array($sign, ExpertCurves::SIGNS, true) ? [] : $this->signOf($fault, $sign);
+        }
+
+        return $logs;
+    }
+
+    /** @return array<int, float> logarithms of chances, by column */
+    private function told(Fault $fault): array
+    {
+        $logs = [];
+        foreach ([...Observation::cases(), ...Test::cases()] as $asked) {
+            foreach ([null, ...array_column($asked->row()->usualWhen, 0)] as $under) {
+                foreach ($this->experts->ofQuestion($fault, $asked, $under) as $word => $log) {
+                    $logs[$this->columns->words[Features::word($asked, $under)][$word]] = $log;
+                }
+            }
+        }
+        foreach (Complaint::cases() as $complaint) {
+            $column = $this->columns->words['complaint '.$complaint->value]['yes'];
+            $logs[$column] = $this->experts->ofComplaint($fault, $complaint);
+        }
+        foreach (ExpertCurves::SIGNS as $sign) {
+            $logs += $this->signOf($fault, $sign);
+        }
+
+        return $logs;
+    }
+
+    /** @return array<int, float> */
+    private function signOf(Fault $fault, Sign $sign): array
+    {
+        return array_combine(
+            $this->columns->curves['sign '.$sign->value],
+            $this->experts->ofSign($fault, $sign, Scale::DEVIATIONS),
+        );
+    }
+}

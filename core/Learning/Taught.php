@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Learning;
+
+use Metrum\Circuit\Fault;
+
+/** Which faults are learned from visits, in which order, and how a visit is a lesson of them. */
+final readonly class Taught
+{
+    public Columns $columns;
+
+    /** @var list<Fault> that are learned, by place */
+    public array $learned;
+
+    /** @var list<Fault> that stand on the trade's own curves: clocks, heaters, controls, oil, water, hunting */
+    public array $uncarried;
+
+    public function __construct()
+    {
+        $this->columns = new Columns();
+        $carried = static fn (Fault $fault): bool => Patients::isLearned($fault);
+        $this->learned = array_values(array_filter(Fault::cases(), $carried));
+        $this->uncarried = array_values(
+            array_filter(Fault::cases(), static fn (Fault $fault): bool => ! $carried($fault)),
+        );
+    }
+
+    public function lesson(Drawn $visit): Lesson
+    {
+        $faults = $visit->faults === [] ? [Fault::NoFault->value] : $visit->faults;
+        $truth = [];
+        foreach ($faults as $fault) {
+            $truth[$this->placeOf($fault)] = 1 / count($faults);
+        }
+
+        return $this->columns->lesson($visit->features, $truth);
+    }
+
+    public function placeOf(string $fault): int
+    {
+        return (int) array_search(Fault::from($fault), $this->learned, true);
+    }
+}

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
+use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Reading;
 use Metrum\Findings\Figures;
@@ -71,9 +72,20 @@ final readonly class Examination
     /** The same as if no fault had been ruled out. */
     public function nothingRuledOut(): self
     {
+        return $this->judging($this->findings->nothingRuledOut());
+    }
+
+    /** The same as if a fault had been confirmed. */
+    public function withConfirmed(Fault $fault): self
+    {
+        return $this->judging($this->findings->withConfirmed($fault));
+    }
+
+    private function judging(Findings $findings): self
+    {
         return new self(
             $this->entered,
-            $this->findings->nothingRuledOut(),
+            $findings,
             $this->all,
             $this->figures,
             $this->contradictions,

@@ -22,7 +22,7 @@ use Metrum\Quantity\Kind;
  */
 final class Features
 {
-    /** Deviation of instruments, beside the twin's own: share of an absolute pressure with Pa, K, share of a current. */
+    /** Deviation of instruments beside the twin’s own: share of an absolute pressure and Pa, K, share of a current. */
     private const PRESSURE = [0.012, 4e3];
 
     private const TEMPERATURE = 1.2;

@@ -37,6 +37,12 @@ enum Derived: string
     case BoxAboveSetPoint = 'box_above_set_point_k';
     case CurrentShare = 'current_share_percent';
 
+    /** Whether it takes a walk through the compressor's tables. */
+    public function needsCompression(): bool
+    {
+        return in_array($this, [self::CompressionRatio, self::IdealDischarge, self::ExpectedDischarge], true);
+    }
+
     public function quantity(): Kind
     {
         return match (true) {

@@ -16,7 +16,10 @@ final class Figures
     private array $figures = [];
 
     /** @var array<string, string> derived key => why it is not known */
-    public array $unknown = [];
+    private array $unknown = [];
+
+    /** Works what costs most and is seldom asked for; null once it is done. */
+    private ?\Closure $later = null;
 
     private function __construct()
     {
@@ -28,7 +31,7 @@ final class Figures
         $high = new HighSide($findings, $rules, $figures);
         $high->work();
         (new LowSide($findings, $rules, $figures))->work();
-        $high->workWithSuction();
+        $figures->later = $high->workWithSuction(...);
 
         return $figures;
     }
@@ -72,19 +75,48 @@ final class Figures
         }
     }
 
+    /** A figure is not known, for a reason. */
+    public function leave(Derived $key, string $reason): void
+    {
+        $this->unknown[$key->value] = $reason;
+    }
+
+    /** @return array<string, string> derived key => why it is not known */
+    public function unknown(): array
+    {
+        $this->workLater();
+
+        return $this->unknown;
+    }
+
+    private function workLater(): void
+    {
+        $later = $this->later;
+        $this->later = null;
+        if ($later !== null) {
+            $later();
+        }
+    }
+
     public function figure(Derived $key): ?Figure
     {
+        if ($this->later !== null && $key->needsCompression()) {
+            $this->workLater();
+        }
+
         return $this->figures[$key->value] ?? null;
     }
 
     public function value(Derived $key): ?float
     {
-        return isset($this->figures[$key->value]) ? $this->figures[$key->value]->si : null;
+        return $this->figure($key)?->si;
     }
 
     /** @return array<string, Figure> */
     public function all(): array
     {
+        $this->workLater();
+
         return $this->figures;
     }
 }

@@ -168,6 +168,12 @@ final readonly class Findings
         return $this->without(array_values(array_filter($this->taken(), $this->wasOff(...))));
     }
 
+    /** The same as if a fault had been confirmed. */
+    public function withConfirmed(Fault $fault): self
+    {
+        return $this->but(confirmed: [...$this->confirmed, $fault]);
+    }
+
     /** The same as if no fault had been ruled out. */
     public function nothingRuledOut(): self
     {

@@ -73,8 +73,10 @@ final readonly class HighSide
             return;
         }
         if ($superheat < 0.0) {
-            $this->figures->unknown[Derived::IdealDischarge->value] =
-                'The suction gas reads below saturation: liquid may be returning, so its state is not known.';
+            $this->figures->leave(
+                Derived::IdealDischarge,
+                'The suction gas reads below saturation: liquid may be returning, so its state is not known.',
+            );
 
             return;
         }

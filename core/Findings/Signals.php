@@ -16,6 +16,9 @@ final readonly class Signals
 
     private const AIR_RISE = 0.55;
 
+    /** K above the air around by which a discharge pipe is hot from running. */
+    private const HOT_PIPE = 15.0;
+
     /** K of lift that pass enough liquid through most valves. */
     private const LEAST_LIFT = 25.0;
 
@@ -132,7 +135,12 @@ final readonly class Signals
         $head = Reading::DischargePressure;
         $pressure = $this->findings->absolute($head);
         $ambient = $this->read(Reading::AmbientTemperature);
-        if ($pressure === null || $ambient === null || ! $this->findings->wasOff($head)) {
+        if (
+            $pressure === null ||
+            $ambient === null ||
+            ! $this->findings->wasOff($head) ||
+            $this->hasJustRun($ambient)
+        ) {
             return null;
         }
         try {
@@ -140,6 +148,15 @@ final readonly class Signals
         } catch (OutsideTable) {
             return null;
         }
+    }
+
+    /** A hot discharge pipe, or current drawn: whatever was said of the compressor, the pressures do not stand. */
+    private function hasJustRun(float $ambient): bool
+    {
+        $pipe = $this->read(Reading::DischargeTemperature);
+        $current = $this->read(Reading::CompressorCurrent);
+
+        return ($pipe !== null && $pipe > $ambient + self::HOT_PIPE) || ($current !== null && $current > 0.0);
     }
 
     /** A figure of the coil by the coil's own pressure. */

@@ -6,6 +6,7 @@ namespace Metrum\Learning;
 
 use Metrum\Circuit\Cause;
 use Metrum\Circuit\Complaint;
+use Metrum\Circuit\DataFile;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Question;
@@ -31,8 +32,8 @@ final readonly class AsTold
     /** Share of visits that nobody called for, whatever is wrong. */
     private const ROUTINE = 0.35;
 
-    /** Chance of a complaint that has nothing to do with it. */
-    private const BY_CHANCE = 0.05;
+    /** Chance of a complaint where nothing or something else is wrong, of how often it is heard at all. */
+    private const BESIDE = 0.6;
 
     private CatalogueWeights $weights;
 
@@ -123,9 +124,10 @@ final readonly class AsTold
         if ($this->dice->chance(self::ROUTINE)) {
             return $this->dice->chance(0.8) ? [Complaint::None] : [];
         }
+        $usual = DataFile::read('complaints')->numbers('usual');
         $heard = [];
         foreach (Complaint::cases() as $complaint) {
-            $chance = $complaint === Complaint::None ? 0.0 : self::BY_CHANCE;
+            $chance = $complaint === Complaint::None ? 0.0 : self::BESIDE * $usual[$complaint->value];
             foreach ($ills as [$fault, , $severity]) {
                 $told = FaultCatalogue::entry($fault)->complaints[$complaint->value] ?? 0.0;
                 $chance = max($chance, 0.75 * $told * min(1.0, 0.35 + $severity));

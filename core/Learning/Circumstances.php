@@ -37,7 +37,7 @@ final readonly class Circumstances
         $warm = 0.0;
         foreach ($ills as [$fault, , $severity]) {
             $shift = FaultCatalogue::entry($fault)->signs['box']->mean ?? 0.0;
-            $warm += $shift * $severity * $this->dice->between(0.0, 0.7);
+            $warm += $shift * $severity ** 2 * $this->dice->between(0.0, 1.8);
         }
         $warm += match (true) {
             $this->dice->chance(0.07) => $this->dice->between(4.0, 15.0),

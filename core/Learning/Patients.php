@@ -48,7 +48,7 @@ final readonly class Patients
     /** Share of plants built by other laws, and of visits with two faults. */
     private const ALTERED = 0.12;
 
-    private const TWICE = 0.06;
+    private const TWICE = 0.1;
 
     /** How much more often nothing is wrong than a usual fault. */
     private const SOUND = 4.0;

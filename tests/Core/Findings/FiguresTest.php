@@ -171,7 +171,7 @@ final class FiguresTest extends TestCase
         self::assertNull($figures->value(Derived::SaturatedCondensing));
         self::assertStringContainsString(
             'outside its table',
-            $figures->unknown[Derived::SaturatedCondensing->value],
+            $figures->unknown()[Derived::SaturatedCondensing->value],
         );
     }
 
@@ -192,7 +192,7 @@ final class FiguresTest extends TestCase
     {
         $figures = self::figures(Visits::cooler(['suction_temperature_compressor_c' => -6.0]));
         self::assertNull($figures->value(Derived::IdealDischarge));
-        self::assertStringContainsString('below saturation', $figures->unknown[Derived::IdealDischarge->value]);
+        self::assertStringContainsString('below saturation', $figures->unknown()[Derived::IdealDischarge->value]);
     }
 
     public function test_without_receiver_the_condenser_outlet_speaks_for_subcooling(): void

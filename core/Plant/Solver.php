@@ -64,17 +64,18 @@ final class Solver
 
     /**
      * Follows a solution that moves a little from step to step: chord iterations with the Jacobian of some steps ago,
-     * made anew where they no longer close in. Good to 1e-4.
+     * made anew where they no longer close in.
      *
      * @param  array{float, float, float, float, float}  $x
+     * @param  float  $good  miss with which it is found, dimensionless
      * @return ?array{float, float, float, float, float}
      */
-    public function follow(array $x, ?float $opening): ?array
+    public function follow(array $x, ?float $opening, float $good = 1e-4): ?array
     {
         $misses = $this->misses->of($x, $opening);
         for ($round = 0; $round < 6 && $misses !== null; $round++) {
             $norm = Misses::norm($misses);
-            if ($norm < 1e-4) {
+            if ($norm < $good) {
                 return $x;
             }
             $this->inverse ??= $this->inverted($x, $misses, $opening);

@@ -31,6 +31,9 @@ final readonly class SteadyState
 
     private const HALVINGS = 15;
 
+    /** Miss with which a state nearby is found. */
+    private const NEARLY = 1.5e-3;
+
     public function __construct(private Machine $machine, private Surroundings $around)
     {
     }
@@ -49,7 +52,7 @@ final readonly class SteadyState
     }
 
     /**
-     * States of plants that differ a little from one whose state is known: followed with one Jacobian, good to 1e-4.
+     * States of plants that differ a little from one whose state is known: followed with one Jacobian, as good as a deviation needs.
      *
      * @param  list<Machine>  $machines
      * @return list<PlantState>
@@ -63,7 +66,7 @@ final readonly class SteadyState
             $loop ??= new Loop($machine, $around);
             $solver ??= new Solver($machine, $loop);
             $loop->meet($around, $machine);
-            $solution = $state->solution === null ? null : $solver->follow($state->solution, null);
+            $solution = $state->solution === null ? null : $solver->follow($state->solution, null, self::NEARLY);
             $states[] = $solution === null ? $self->find($state->solution) : $self->at($loop, $solution);
         }
 

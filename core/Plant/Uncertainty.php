@@ -34,7 +34,7 @@ final class Uncertainty
         $condenser =
             1 + ($c * $ice * hypot(($given->condenserSplit !== null ? 0.13 : 0.25) * $split, $glideC)) / $split;
         $varied = [
-            $machine->with(coil: $machine->coil->scaled(1 / $coil)),
+            $machine->with(coil: $machine->coil->scaled($coil)),
             $machine->with(condenser: $machine->condenser->scaled($condenser)),
             // Much air through few fins, or little through many: the difference is planned, the air's own is not.
             $machine->with(coil: $machine->coil->moving(1 + self::AIR * $c)),

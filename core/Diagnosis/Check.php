@@ -45,6 +45,12 @@ final readonly class Check
         return $this->but(purpose: $purpose);
     }
 
+    /** The same that brings more bits than its own sign. */
+    public function bringing(float $gain): self
+    {
+        return $this->but(gain: $gain, worth: $this->gain > 0.0 ? ($this->worth * $gain) / $this->gain : 0.0);
+    }
+
     public function title(): string
     {
         return $this->sign !== null && count($this->readings) > 1

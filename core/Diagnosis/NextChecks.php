@@ -122,10 +122,7 @@ final readonly class NextChecks
         foreach ([...Observation::cases(), ...Test::cases()] as $asked) {
             $checks[] = $this->isKnown($asked) ? null : $this->propose->ofQuestion($asked);
         }
-        foreach (Sign::cases() as $sign) {
-            $check = $this->propose->ofSign($sign);
-            $checks[] = $check === null || $this->told->is($check->key) ? null : $check;
-        }
+        $checks = [...$checks, ...$this->measured()];
         $worthy = array_values(
             array_filter(
                 $checks,
@@ -142,6 +139,37 @@ final readonly class NextChecks
         );
 
         return $worthy;
+    }
+
+    /** @return list<Check> of signs; what one hose or clamp brings besides counts too, ever less */
+    private function measured(): array
+    {
+        $checks = [];
+        foreach (Sign::cases() as $sign) {
+            $check = $this->propose->ofSign($sign);
+            if ($check !== null && ! $this->told->is($check->key)) {
+                $checks[] = $check;
+            }
+        }
+        usort($checks, static fn (Check $a, Check $b): int => $b->gain <=> $a->gain);
+        $shared = [];
+        foreach ($checks as $check) {
+            $gain = $check->gain;
+            $n = 1;
+            foreach ($checks as $other) {
+                if ($other !== $check && array_udiff($other->readings, $check->readings, self::compared(...)) === []) {
+                    $gain += $other->gain / ++$n;
+                }
+            }
+            $shared[] = $check->bringing($gain);
+        }
+
+        return $shared;
+    }
+
+    private static function compared(Reading $a, Reading $b): int
+    {
+        return $a->value <=> $b->value;
     }
 
     /** While nothing was measured and little seen, what needs no tool comes first (A-01). */

@@ -24,7 +24,7 @@ final readonly class Proposals
      * The first hose costs refrigerant and risks the core: while none is on, looking and clamping come first
      * (minutes).
      */
-    private const FIRST_HOSE = 14.0;
+    private const FIRST_HOSE = 8.0;
 
     /** Minutes to walk from the box to the unit or back, where nothing was taken there yet. */
     private const WALK = 2.0;
@@ -192,7 +192,7 @@ final readonly class Proposals
         $there = isset($this->been[(int) (Station::of($key) === Station::Box)]);
         $walk = $this->been === [] || $there ? 0.0 : self::WALK;
 
-        return ($gain * $key->taking()->available) / sqrt($minutes + self::trouble($effort) + $hose + $walk);
+        return ($gain * $key->taking()->available) / ($minutes + self::trouble($effort) + $hose + $walk);
     }
 
     /** Minutes that the risk and trouble of a kind of check are counted as. */

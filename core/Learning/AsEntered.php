@@ -50,17 +50,18 @@ final readonly class AsEntered
 
     private float $words;
 
-    public function __construct(private Dice $dice)
+    /** @param  bool  $whole  everything that can be taken is entered */
+    public function __construct(private Dice $dice, private bool $whole = false)
     {
-        [$this->readings, $this->words] = match (
-            $dice->weighed(['looks' => 8, 'few' => 10, 'half' => 17, 'usual' => 48, 'all' => 17])
-        ) {
-            'looks' => [0.0, $dice->between(0.1, 0.9)],
-            'few' => [$dice->between(0.15, 0.5), $dice->between(0.05, 0.4)],
-            'half' => [$dice->between(0.5, 0.8), $dice->between(0.2, 0.7)],
-            'all' => [1.9, $dice->between(0.8, 1.6)],
-            default => [1.0, $dice->between(0.4, 1.0)],
-        };
+        [$this->readings, $this->words] = $whole
+            ? [1.0, 1.0]
+            : match ($dice->weighed(['looks' => 8, 'few' => 10, 'half' => 17, 'usual' => 48, 'all' => 17])) {
+                'looks' => [0.0, $dice->between(0.1, 0.9)],
+                'few' => [$dice->between(0.15, 0.5), $dice->between(0.05, 0.4)],
+                'half' => [$dice->between(0.5, 0.8), $dice->between(0.2, 0.7)],
+                'all' => [1.9, $dice->between(0.8, 1.6)],
+                default => [1.0, $dice->between(0.4, 1.0)],
+            };
     }
 
     /**
@@ -71,7 +72,7 @@ final readonly class AsEntered
     {
         return array_filter(
             $measured,
-            fn (string $key): bool => $this->dice->chance(
+            fn (string $key): bool => $this->whole || $this->dice->chance(
                 min(0.98, $this->readings * (self::USUAL[$key] ?? 0.05)),
             ),
             ARRAY_FILTER_USE_KEY,
@@ -82,7 +83,7 @@ final readonly class AsEntered
     {
         $often = $asked instanceof Test ? 0.035 : 0.2 + 0.5 * $asked->taking()->available;
 
-        return $this->dice->chance(min(0.97, $this->words * $often));
+        return $this->whole || $this->dice->chance(min(0.97, $this->words * $often));
     }
 
     /** What the technician's device knows of a plant: some of it, not all of it right. */

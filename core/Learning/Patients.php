@@ -65,19 +65,22 @@ final readonly class Patients
     {
     }
 
-    /** @param  ?bool  $twice  whether two things are wrong; null: now and then */
-    public function number(int $number, ?bool $twice = null): Patient
+    /**
+     * @param  ?bool  $twice  whether two things are wrong; null: now and then
+     * @param  bool  $whole  all that can be found at it is entered
+     */
+    public function number(int $number, ?bool $twice = null, bool $whole = false): Patient
     {
         for ($try = 0; ; $try++) {
             $seed = crc32(sprintf('%d %d %d', $this->seed, $number, $try));
-            $patient = $this->drawn($seed, $twice);
+            $patient = $this->drawn($seed, $twice, $whole);
             if ($patient !== null || $try > self::TRIES) {
                 return $patient ?? throw new \LogicException('No plant came out of '.self::TRIES.' draws');
             }
         }
     }
 
-    private function drawn(int $seed, ?bool $twice): ?Patient
+    private function drawn(int $seed, ?bool $twice, bool $whole): ?Patient
     {
         $dice = new Dice($seed);
         $first = Fault::from($dice->weighed(self::frequencies()));
@@ -92,7 +95,7 @@ final readonly class Patients
             $healthy = (new PlantAsBuilt(new Dice($seed ^ 0x2545F491)))->of($sound, $altered);
             $ills = self::ills($dice, $built, $first, $twice ?? $dice->chance(self::TWICE));
 
-            return $ills === null ? null : $this->visited($dice, $circuit, $built, $healthy, $ills, $altered);
+            return $ills === null ? null : $this->visited($dice, $circuit, $built, $healthy, $ills, $altered, $whole);
         } catch (OutsideTable) {
             return null;
         }
@@ -179,6 +182,7 @@ final readonly class Patients
         Machine $healthy,
         array $ills,
         bool $altered,
+        bool $whole,
     ): ?Patient {
         $circumstances = new Circumstances($dice);
         $around = $circumstances->weather($built, $ills);
@@ -191,7 +195,7 @@ final readonly class Patients
         if (! $sound->runs() || ($ills === [] && ! $state->runs())) {
             return null;
         }
-        $entered = new AsEntered($dice);
+        $entered = new AsEntered($dice, $whole);
         $known = $entered->known($circuit);
         $taken = $entered->readings((new AsMeasured($dice))->of($state));
         $findings = new Findings($known, $circumstances->state($state, $around, $built), readings: $taken);

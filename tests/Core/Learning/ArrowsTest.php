@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Learning;
+
+use Metrum\Circuit\Fault;
+use Metrum\Diagnosis\Scale;
+use Metrum\Learning\Arrows;
+use Metrum\Learning\Columns;
+use Metrum\Learning\ExpertCurves;
+use PHPUnit\Framework\TestCase;
+
+/** Fitted curves are kept to the trade's arrows, and no further. */
+final class ArrowsTest extends TestCase
+{
+    private const FAULTS = [Fault::NoFault, Fault::Undercharge, Fault::CondenserAirflowLow];
+
+    public function test_a_curve_that_turned_back_is_made_level_there(): void
+    {
+        $columns = new Columns();
+        $weights = array_fill(0, $columns->count, [0.0, 0.0, 0.0]);
+        $wavy = [-1.0, -0.8, 0.4, -0.2, 0.1, 0.9, 0.5, 1.4, 1.2];
+        foreach ($columns->curves['sign split'] as $i => $column) {
+            $weights[$column][2] = $wavy[$i];
+        }
+        $kept = (new Arrows($columns, new ExpertCurves(), self::FAULTS))->kept($weights);
+        $curve = array_map(static fn (int $column): float => $kept[$column][2], $columns->curves['sign split']);
+        for ($i = 1; $i < count($curve); $i++) {
+            self::assertGreaterThanOrEqual($curve[$i - 1], $curve[$i]);
+        }
+        self::assertEqualsWithDelta(array_sum($wavy), array_sum($curve), 1e-9, 'its mean stays');
+        self::assertSame(-1.0, $curve[0], 'what rises is left as it is');
+    }
+
+    public function test_a_word_of_a_fault_speaks_for_it(): void
+    {
+        $columns = new Columns();
+        $weights = array_fill(0, $columns->count, [0.5, -0.5, 0.0]);
+        $kept = (new Arrows($columns, new ExpertCurves(), self::FAULTS))->kept($weights);
+        $bubbles = $kept[$columns->words['word sight_glass']['bubbles']];
+        self::assertGreaterThan($bubbles[0], $bubbles[1]);
+        // A word that the fault's file does not know is left.
+        self::assertSame([0.5, -0.5, 0.0], $kept[$columns->words['word doors']['leaking']]);
+    }
+
+    public function test_the_arrows_are_those_of_the_trade(): void
+    {
+        $short = Arrows::clearSigns(Fault::Undercharge);
+        self::assertSame(1, $short['superheat_suction']);
+        self::assertSame(-1, $short['subcooling']);
+        self::assertSame(1, Arrows::clearSigns(Fault::CondenserAirflowLow)['split']);
+        self::assertSame([], Arrows::clearSigns(Fault::NoFault));
+    }
+
+    public function test_every_value_has_its_place_between_knots(): void
+    {
+        self::assertSame([0, 0.0], Scale::place('sign split', -9.0));
+        self::assertSame([7, 1.0], Scale::place('sign split', 40.0));
+        [$knot, $way] = Scale::place('sign split', 0.25);
+        self::assertSame([4, 0.25], [$knot, $way]);
+        foreach (Scale::DEVIATIONS as $i => $value) {
+            [$knot, $way] = Scale::place('sign split', $value);
+            self::assertEqualsWithDelta((float) $i, $knot + $way, 1e-9);
+        }
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Learning;
+
+use Metrum\Circuit\Fault;
+use Metrum\Circuit\Reading;
+use Metrum\Learning\AsMeasured;
+use Metrum\Learning\Calibration;
+use Metrum\Learning\Patients;
+use Metrum\Circuit\DataFile;
+use Metrum\Diagnosis\Curves;
+use Metrum\Plant\Dice;
+use Metrum\Plant\RandomPlants;
+use Metrum\Plant\Sizing;
+use Metrum\Plant\SteadyState;
+use PHPUnit\Framework\TestCase;
+
+/** Simulated visits: drawn by number, entered as people enter them, and what was learned belongs to this twin. */
+final class PatientsTest extends TestCase
+{
+    private const VISITS = 120;
+
+    public function test_the_same_seed_and_number_give_the_same_visit(): void
+    {
+        foreach ([0, 7, 31] as $number) {
+            self::assertEquals((new Patients(5))->number($number), (new Patients(5))->number($number));
+        }
+        self::assertNotEquals((new Patients(5))->number(1), (new Patients(6))->number(1));
+    }
+
+    public function test_visits_are_as_different_as_visits_are(): void
+    {
+        $patients = new Patients(12);
+        $faults = $empty = $full = $named = $altered = [];
+        for ($i = 0; $i < self::VISITS; $i++) {
+            $patient = $patients->number($i);
+            $faults[$patient->fault()->value] = true;
+            $taken = count($patient->findings->readings);
+            $empty[] = $taken <= 1;
+            $full[] = $taken >= 15;
+            $named[] = $patient->findings->circuit->design->evaporatorTd !== null;
+            $altered[] = $patient->altered;
+            self::assertTrue(Patients::isLearned($patient->fault()), $patient->fault()->value);
+            self::assertSame($patient->ills === [], $patient->grade === null);
+        }
+        self::assertGreaterThan(15, count($faults));
+        foreach (['few' => $empty, 'much' => $full, 'design known' => $named, 'other laws' => $altered] as $what => $all) {
+            $share = count(array_filter($all)) / self::VISITS;
+            self::assertGreaterThan(0.02, $share, $what);
+            self::assertLessThan(0.9, $share, $what);
+        }
+    }
+
+    public function test_two_things_can_be_wrong_and_a_whole_visit_has_all(): void
+    {
+        $patients = new Patients(3);
+        $two = $patients->number(4, true);
+        self::assertCount(2, $two->ills);
+        self::assertNotSame($two->ills[0][0], $two->ills[1][0]);
+        $part = $patients->number(4, false);
+        $whole = $patients->number(4, false, true);
+        self::assertGreaterThan(count($part->findings->observations), count($whole->findings->observations));
+        self::assertGreaterThan(12, count($whole->findings->readings) + count($whole->findings->tests));
+    }
+
+    public function test_a_clamp_is_drawn_toward_the_air_around_it(): void
+    {
+        $random = new RandomPlants(9);
+        $machine = (new Sizing($random->circuit()))->machine();
+        $state = (new SteadyState($machine, $random->surroundings($machine)))->find();
+        $misses = [];
+        for ($seed = 0; $seed < 300; $seed++) {
+            $read = (new AsMeasured(new Dice($seed)))->of($state);
+            $key = Reading::DischargeTemperature->value;
+            $misses[] = $read[$key] - $state->readings[$key];
+        }
+        // A hot pipe reads too cold on the average, never by much.
+        $mean = array_sum($misses) / count($misses);
+        self::assertLessThan(-0.3, $mean);
+        self::assertGreaterThan(-4.0, $mean);
+    }
+
+    public function test_the_curves_were_learned_by_these_features_from_this_twin(): void
+    {
+        $file = DataFile::read('curves');
+        self::assertSame(Calibration::fingerprint(), $file->text('features'), 'run metrum:calibrate');
+        $probes = $file->given('probes');
+        self::assertIsArray($probes);
+        foreach (Calibration::probes() as $i => $probe) {
+            self::assertSame(array_keys($probe), array_keys($probes[$i]), 'another twin: run metrum:calibrate');
+            foreach ($probe as $feature => $value) {
+                self::assertEqualsWithDelta($value, $probes[$i][$feature], 0.03, "$feature: run metrum:calibrate");
+            }
+        }
+    }
+
+    public function test_every_fault_has_its_curves(): void
+    {
+        $curves = Curves::standard();
+        self::assertCount(count(Fault::cases()), $curves->faults);
+        foreach (Fault::cases() as $fault) {
+            self::assertContains($fault, $curves->faults);
+        }
+        self::assertLessThan(3_000_000, filesize(dirname(__DIR__, 3).'/data/curves.json'));
+    }
+}

@@ -31,8 +31,35 @@ final readonly class Advice
     {
         $class = $this->licenceAsked();
 
-        return $class === null || $this->verdict->referral !== null
-            ? $this->verdict->remedies($suspect)
-            : ["Held back: work on $class asks for a licence and tools made for it. Confirm them at the visit."];
+        if ($class !== null && $this->verdict->referral === null) {
+            return [
+                "Held back: work on $class asks for a licence and tools made for it. Confirm them at the visit.",
+            ];
+        }
+        $open = array_filter($this->exclusions($suspect), static fn (array $one): bool => ! $one[1]);
+
+        return [
+            ...$open === []
+                ? []
+                : [
+                    'Not yet for replacement. Still to be looked at: '.
+                    implode('; ', array_column($open, 0)).
+                    '.',
+                ],
+            ...$this->verdict->remedies($suspect),
+        ];
+    }
+
+    /** @return list<array{string, bool}> what is looked at before a part is named for replacement, and whether it was */
+    public function exclusions(Suspect $suspect): array
+    {
+        $all = [];
+        foreach ($suspect->entry()->beforeReplacing as $one) {
+            if ($one->fits($this->findings)) {
+                $all[] = [$one->text, $one->isDone($this->findings)];
+            }
+        }
+
+        return $all;
     }
 }

@@ -3,6 +3,7 @@
 namespace App\View;
 
 use Metrum\Circuit\Station;
+use Metrum\Diagnosis\Snapshot;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Part;
@@ -22,7 +23,7 @@ final readonly class Answer
     private bool $isStateStale;
 
     /** @param  list<Fact>  $facts  that were kept, or taken back */
-    public function __construct(public VisitPage $page, array $facts)
+    public function __construct(public VisitPage $page, private array $facts, private ?Snapshot $before)
     {
         $touched = [];
         $stale = [];
@@ -39,6 +40,16 @@ final readonly class Answer
         $this->stale = $stale;
         $this->isStateStale = $ofState;
         $this->keys = array_map(static fn (Fact $fact): string => $fact->content->key, $facts);
+    }
+
+    /** What this entry changed, in one line; null where it changed nothing that is weighed. */
+    public function changed(): ?string
+    {
+        $fact = $this->facts[array_key_last($this->facts)] ?? null;
+
+        return $fact === null || $this->before === null || $this->page->verdict->blank
+            ? null
+            : (new LastChange($this->before, $this->page->verdict, $fact))->line($this->page->explain);
     }
 
     public function isStale(Part $part): bool

@@ -128,6 +128,19 @@ final readonly class Explain
         };
     }
 
+    /** "TD 9.4 K, usual 7.2": a sign without its judgement. */
+    public function odd(Signal $signal): string
+    {
+        $row = $signal->sign->row();
+
+        return sprintf(
+            '%s %s, usual %s',
+            $row->label,
+            $this->units->text($signal->measured, $row->quantity),
+            $this->units->number($signal->expected->value, $row->quantity),
+        );
+    }
+
     private function reading(Reading $reading, float $si, Expected $expected): string
     {
         $kind = $reading->quantity();

@@ -6,6 +6,8 @@ use App\Picture\PathPicture;
 use App\Records\PathStep;
 use Metrum\Circuit\DataFile;
 use Metrum\Circuit\Fault;
+use Metrum\Circuit\Reading;
+use Metrum\Diagnosis\Pattern;
 use Metrum\Diagnosis\Suspect;
 
 /**
@@ -115,6 +117,48 @@ final readonly class WhyPage
         }
 
         return $turns;
+    }
+
+    /**
+     * Both pressures beside what they should be (J-01, J-02).
+     *
+     * @return list<array{name: string, is: string, should: string, stands: string}>
+     */
+    public function pressures(): array
+    {
+        $rows = [];
+        foreach ([Reading::SuctionPressure, Reading::DischargePressure] as $reading) {
+            $told = $this->pattern()->of($reading);
+            if ($told === null) {
+                continue;
+            }
+            [$is, $should, $stands] = $told;
+            $units = $this->page->units;
+            $kind = $reading->quantity();
+            $rows[] = [
+                'name' => $reading->label(),
+                'is' => $units->text($is, $kind),
+                'should' => $units->span(
+                    $should->value - $should->deviation,
+                    $should->value + $should->deviation,
+                    $kind,
+                ).
+                    ' '.
+                    $units->symbol($kind),
+                'stands' => match ($stands) {
+                    1 => 'high',
+                    -1 => 'low',
+                    default => 'as it should be',
+                },
+            ];
+        }
+
+        return $rows;
+    }
+
+    public function pattern(): Pattern
+    {
+        return new Pattern($this->page->findings, $this->page->judged->expectation, $this->page->verdict);
     }
 
     /** @return list<array{float, float, int}> what was claimed, how often it was so, and of how many */

@@ -93,7 +93,10 @@ final readonly class AsTyped
     private function sign(Sign $sign, Reading $reading, float $x): ?float
     {
         $typed = $this->typed($reading, $x);
-        if (! is_finite($typed) || $reading->field($this->findings->circuit->atmosphere)->refusal($typed) !== null) {
+        if (
+            ! is_finite($typed) ||
+            $reading->field($this->findings->circuit->atmosphere)->refusal($typed) !== null
+        ) {
             return null;
         }
         $findings = $this->findings->with($reading, $typed);

@@ -9,6 +9,7 @@ use Metrum\Circuit\HouseRules;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
 use Metrum\Plant\Disorder;
+use Metrum\Plant\Expectation;
 use Metrum\Plant\Likeness;
 use Metrum\Plant\PlantState;
 use Metrum\Plant\TwinExpectation;
@@ -38,12 +39,34 @@ final readonly class Confirmed
     /** @param  list<Fault>  $faults */
     public static function at(Examination $examined, array $faults, Curves $curves, HouseRules $rules): ?self
     {
+        return self::with($examined, $faults, $curves, $rules, false);
+    }
+
+    /** The same of a fault that is only supposed: as marked as its curves say, which is soon known. */
+    public static function supposed(
+        Examination $examined,
+        Fault $fault,
+        Curves $curves,
+        HouseRules $rules,
+    ): ?self {
+        return self::with($examined, [$fault], $curves, $rules, true);
+    }
+
+    /** @param  list<Fault>  $faults */
+    private static function with(
+        Examination $examined,
+        array $faults,
+        Curves $curves,
+        HouseRules $rules,
+        bool $supposed,
+    ): ?self {
         if ($faults === []) {
             return null;
         }
         $moved = [];
         foreach ($faults as $fault) {
-            foreach (self::movedBy($fault, $examined, $rules) as $feature => $by) {
+            $severity = $supposed ? self::marked($curves->grade($fault, Features::of($examined))) : null;
+            foreach (self::movedBy($fault, $examined, $rules, $severity) as $feature => $by) {
                 $moved[$feature] = ($moved[$feature] ?? 0.0) + $by;
             }
         }
@@ -78,37 +101,71 @@ final readonly class Confirmed
         return is_string($value) ? $this->unexplained[$feature][$value] ?? 1.0 : 1.0;
     }
 
-    /** @return array<string, float> by feature */
-    private static function movedBy(Fault $fault, Examination $examined, HouseRules $rules): array
+    private static function marked(?Grade $grade): float
     {
+        return match ($grade) {
+            Grade::Mild => 0.4,
+            Grade::Severe => 0.9,
+            default => 0.65,
+        };
+    }
+
+    /**
+     * @param  ?float  $severity  0 … 1; null: as reads most like the plant
+     * @return array<string, float> by feature
+     */
+    private static function movedBy(
+        Fault $fault,
+        Examination $examined,
+        HouseRules $rules,
+        ?float $severity,
+    ): array {
         $expectation = $examined->expectation;
-        if (
+        $shows =
             $expectation instanceof TwinExpectation &&
             Disorder::showsInLoop($fault, $expectation->twin->machine) &&
-            $expectation->twin->at($expectation->around)->runs()
-        ) {
-            return self::byTwin($fault, $examined, $expectation, $rules);
-        }
+            $expectation->twin->at($expectation->around)->runs();
+
+        return [
+            ...self::byFile($fault, $expectation, $shows),
+            ...$shows ? self::byTwin($fault, $examined, $expectation, $rules, $severity) : [],
+        ];
+    }
+
+    /**
+     * @param  bool  $besideTwin  only what the twin does not carry
+     * @return array<string, float>
+     */
+    private static function byFile(Fault $fault, Expectation $expectation, bool $besideTwin): array
+    {
         $moved = [];
-        foreach (FaultCatalogue::entry($fault)->signs as $sign => $shift) {
-            $healthy = $expectation->healthy(Sign::from($sign));
+        foreach (FaultCatalogue::entry($fault)->signs as $name => $shift) {
+            $sign = Sign::from($name);
+            $healthy = $besideTwin && $sign->row()->instrument !== null ? null : $expectation->healthy($sign);
             if ($healthy !== null) {
-                $moved['sign '.$sign] = (self::USUAL * $shift->mean) / $healthy->deviation;
+                $moved['sign '.$name] = (self::USUAL * $shift->mean) / $healthy->deviation;
             }
         }
 
         return $moved;
     }
 
-    /** @return array<string, float> */
+    /**
+     * @param  ?float  $severity  0 … 1; null: as reads most like the plant
+     * @return array<string, float>
+     */
     private static function byTwin(
         Fault $fault,
         Examination $examined,
         TwinExpectation $expectation,
         HouseRules $rules,
+        ?float $severity,
     ): array {
         $likeness = new Likeness($expectation->twin, $expectation->around, $examined->findings, $rules);
-        [, $sick] = $likeness->closest($fault);
+        $sick =
+            $severity === null
+                ? $likeness->closest($fault)[1]
+                : $expectation->twin->withFault($fault, $severity, $expectation->around);
         $healthy = $expectation->twin->at($expectation->around);
         if (! $sick->runs()) {
             return [];

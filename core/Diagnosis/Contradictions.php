@@ -22,8 +22,11 @@ final readonly class Contradictions
     private const AT_COIL = 15e3;
 
     /** @param  Figures  $figures  of what was read while it ran */
-    private function __construct(private Findings $findings, private Findings $running, private Figures $figures)
-    {
+    private function __construct(
+        private Findings $findings,
+        private Findings $running,
+        private Figures $figures,
+    ) {
     }
 
     /**
@@ -68,7 +71,12 @@ final readonly class Contradictions
         $coil = Reading::EvaporatorPressure;
         $found = [
             $this->fans(),
-            $this->pressureOrder($receiver, $discharge, 'The receiver reads above the discharge', self::AT_CONDENSER),
+            $this->pressureOrder(
+                $receiver,
+                $discharge,
+                'The receiver reads above the discharge',
+                self::AT_CONDENSER,
+            ),
             (new StandingPressure($this->findings))->contradiction(),
             ...(new PipeContradictions($this->running, $this->figures))->all(),
             $this->pumping(),

@@ -80,6 +80,9 @@ final readonly class Diagnosis
             blank: $findings->isEmpty(),
             referral: $referral,
             proven: $findings->confirmed !== [],
+            together: $explained === 0
+                ? null
+                : (new Together($this->curves, $this->rules))->of($examined, $weighing),
         );
     }
 

@@ -157,7 +157,10 @@ final readonly class NextChecks
             $gain = $check->gain;
             $n = 1;
             foreach ($checks as $other) {
-                if ($other !== $check && array_udiff($other->readings, $check->readings, self::compared(...)) === []) {
+                if (
+                    $other !== $check &&
+                    array_udiff($other->readings, $check->readings, self::compared(...)) === []
+                ) {
                     $gain += $other->gain / ++$n;
                 }
             }

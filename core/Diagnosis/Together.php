@@ -29,14 +29,18 @@ final readonly class Together
     {
         $faults = $weighing->byFault();
         $first = Fault::from((string) array_key_first($faults));
-        if ($examined->findings->confirmed !== [] || $first === Fault::NoFault || $faults[$first->value] < self::FIRST) {
+        if (
+            $examined->findings->confirmed !== [] ||
+            $first === Fault::NoFault ||
+            $faults[$first->value] < self::FIRST
+        ) {
             return null;
         }
         $with = $examined->withConfirmed($first);
         $rest = new Weighing(
             $this->curves,
             $with,
-            Confirmed::at($with, [$first], $this->curves, $this->rules),
+            Confirmed::supposed($with, $first, $this->curves, $this->rules),
         );
         $left = $rest->byFault();
         $second = Fault::from((string) array_key_first($left));

@@ -25,6 +25,7 @@ final readonly class Verdict
      * @param  list<Fault>  $doubtfulRulings  faults the user ruled out although the evidence favours them
      * @param  ?string  $referral  in words, what stands instead of any advice; null where advice is given
      * @param  bool  $proven  whether a fault was confirmed, so that the ranking is of what else may be
+     * @param  ?array{Fault, Fault}  $together  two faults that explain it together where one alone does badly
      */
     public function __construct(
         public array $suspects,
@@ -40,6 +41,7 @@ final readonly class Verdict
         public bool $blank,
         public ?string $referral,
         public bool $proven,
+        public ?array $together = null,
     ) {
     }
 
@@ -114,10 +116,29 @@ final readonly class Verdict
 
         return [
             $why === []
-                ? 'Do not add refrigerant yet. Still to be looked at: '.implode('; ', $this->charge->reasons()).'.'
+                ? 'Do not add refrigerant yet. Still to be looked at: '.
+                    implode('; ', $this->charge->reasons()).
+                    '.'
                 : 'Do not add refrigerant: '.implode('; ', $why).'.',
             $suspect->entry()->do[0],
         ];
+    }
+
+    /**
+     * Signs that look odd although a sound plant leads (J-20).
+     *
+     * @return list<Signal>
+     */
+    public function odd(): array
+    {
+        return $this->leading() !== Fault::NoFault
+            ? []
+            : array_values(
+                array_filter(
+                    $this->signals,
+                    static fn (Signal $one): bool => abs($one->deviations()) > Mark::FINE_WITHIN,
+                ),
+            );
     }
 
     /** What a suspect is called here: where a fault is proven already, that nothing else is wrong is said so. */

@@ -72,9 +72,8 @@ final readonly class AsEntered
     {
         return array_filter(
             $measured,
-            fn (string $key): bool => $this->whole || $this->dice->chance(
-                min(0.98, $this->readings * (self::USUAL[$key] ?? 0.05)),
-            ),
+            fn (string $key): bool => $this->whole ||
+                $this->dice->chance(min(0.98, $this->readings * (self::USUAL[$key] ?? 0.05))),
             ARRAY_FILTER_USE_KEY,
         );
     }

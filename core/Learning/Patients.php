@@ -95,7 +95,9 @@ final readonly class Patients
             $healthy = (new PlantAsBuilt(new Dice($seed ^ 0x2545F491)))->of($sound, $altered);
             $ills = self::ills($dice, $built, $first, $twice ?? $dice->chance(self::TWICE));
 
-            return $ills === null ? null : $this->visited($dice, $circuit, $built, $healthy, $ills, $altered, $whole);
+            return $ills === null
+                ? null
+                : $this->visited($dice, $circuit, $built, $healthy, $ills, $altered, $whole);
         } catch (OutsideTable) {
             return null;
         }

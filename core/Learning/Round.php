@@ -47,7 +47,8 @@ final readonly class Round
             if ($verdict->first()->probability >= self::SURE) {
                 break;
             }
-            $keys = $order === null ? self::next($verdict->checks, $asked) : self::after($order, $asked, $whole);
+            $keys =
+                $order === null ? self::next($verdict->checks, $asked) : self::after($order, $asked, $whole);
             if ($keys === []) {
                 break;
             }

@@ -17,12 +17,13 @@ trait AnswersFromVisits
     private function answer(VisitRequest $request, Judge $judge, array $facts): Response|RedirectResponse
     {
         $judged = $judge->of($request->visit());
+        $before = $request->visit()->verdict?->verdict();
         $judge->keep($judged);
         if (! $request->ajax()) {
             return redirect()->route('visits.show', [$request->visit(), $request->station()->value]);
         }
         $page = new VisitPage($judged, $request->station(), $request->user());
-        $answer = new Answer($page, $facts);
+        $answer = new Answer($page, $facts, $before);
 
         return response()->view(
             'visit.answer',

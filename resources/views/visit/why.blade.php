@@ -36,6 +36,12 @@
                     </ul>
                 </section>
             @endforeach
+            <section class="sheet" aria-labelledby="h-pattern">
+                <h2 id="h-pattern">Suction and head, and where to look in which order</h2>
+                @if ($why->pressures() === [])<p class="soft">Neither pressure was read while it ran, or the weather is not known.</p>
+                @else<table><caption class="sr">Pressures</caption><thead><tr><th scope="col">Pressure</th><th scope="col">Read</th><th scope="col">Should be</th><th scope="col">Stands</th></tr></thead><tbody>@foreach ($why->pressures() as $row)<tr><th scope="row">{{ $row['name'] }}</th><td>{{ $row['is'] }}</td><td>{{ $row['should'] }}</td><td>{{ $row['stands'] }}</td></tr>@endforeach</tbody></table>@endif
+                <ol class="families">@foreach ($why->pattern()->families() as $part => $share)<li><span>{{ $part }}</span> <x-bar :share="$share" /> <b>{{ App\View\Explain::percent($share) }}</b></li>@endforeach</ol>
+            </section>
             <section class="sheet" aria-labelledby="h-right">
                 <h2 id="h-right">How often such verdicts are right</h2>
                 <p>{{ $why->howOften() }} <span class="soft">Measured on simulated plants that were not learned from.</span></p>

@@ -55,13 +55,19 @@ final class AsTypedTest extends TestCase
                     continue;
                 }
                 foreach (array_filter($ends, static fn (?float $end): bool => $end !== null) as $end) {
-                    $figure = self::sign($findings->with($reading, $end), $check->sign, $expectation->yardstick());
+                    $figure = self::sign(
+                        $findings->with($reading, $end),
+                        $check->sign,
+                        $expectation->yardstick(),
+                    );
                     self::assertEqualsWithDelta(
                         0.0,
-                        min(array_map(
-                            static fn (?float $one): float => $one === null ? INF : abs($one - $figure),
-                            [$outcome->from, $outcome->to],
-                        )),
+                        min(
+                            array_map(
+                                static fn (?float $one): float => $one === null ? INF : abs($one - $figure),
+                                [$outcome->from, $outcome->to],
+                            ),
+                        ),
                         0.03,
                     );
                     $tried++;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Learning;
 
+use Metrum\Circuit\DataFile;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\Reading;
+use Metrum\Diagnosis\Curves;
 use Metrum\Learning\AsMeasured;
 use Metrum\Learning\Calibration;
 use Metrum\Learning\Patients;
-use Metrum\Circuit\DataFile;
-use Metrum\Diagnosis\Curves;
 use Metrum\Plant\Dice;
 use Metrum\Plant\RandomPlants;
 use Metrum\Plant\Sizing;
@@ -46,7 +46,9 @@ final class PatientsTest extends TestCase
             self::assertSame($patient->ills === [], $patient->grade === null);
         }
         self::assertGreaterThan(15, count($faults));
-        foreach (['few' => $empty, 'much' => $full, 'design known' => $named, 'other laws' => $altered] as $what => $all) {
+        foreach (
+            ['few' => $empty, 'much' => $full, 'design known' => $named, 'other laws' => $altered] as $what => $all
+        ) {
             $share = count(array_filter($all)) / self::VISITS;
             self::assertGreaterThan(0.02, $share, $what);
             self::assertLessThan(0.9, $share, $what);
@@ -91,7 +93,12 @@ final class PatientsTest extends TestCase
         foreach (Calibration::probes() as $i => $probe) {
             self::assertSame(array_keys($probe), array_keys($probes[$i]), 'another twin: run metrum:calibrate');
             foreach ($probe as $feature => $value) {
-                self::assertEqualsWithDelta($value, $probes[$i][$feature], 0.03, "$feature: run metrum:calibrate");
+                self::assertEqualsWithDelta(
+                    $value,
+                    $probes[$i][$feature],
+                    0.03,
+                    "$feature: run metrum:calibrate",
+                );
             }
         }
     }

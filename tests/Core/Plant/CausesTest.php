@@ -34,7 +34,10 @@ final class CausesTest extends TestCase
         $sick = self::state(Disorder::in($machine, Fault::HeadPressureValveBypassing, 0.7));
 
         self::assertGreaterThan($sound->flooded + 0.2, $sick->flooded);
-        self::assertGreaterThan(self::read($sound, Reading::DischargePressure), self::read($sick, Reading::DischargePressure));
+        self::assertGreaterThan(
+            self::read($sound, Reading::DischargePressure),
+            self::read($sick, Reading::DischargePressure),
+        );
         self::assertGreaterThan(
             self::read($sick, Reading::CondenserOutletTemperature) + 5.0,
             self::read($sick, Reading::ReceiverOutletTemperature),
@@ -117,8 +120,11 @@ final class CausesTest extends TestCase
     }
 
     #[DataProvider('restrictions')]
-    public function test_the_pipe_turns_cold_where_it_is_throttled(Cause $cause, Reading $before, Reading $after): void
-    {
+    public function test_the_pipe_turns_cold_where_it_is_throttled(
+        Cause $cause,
+        Reading $before,
+        Reading $after,
+    ): void {
         $machine = self::machine();
         $sick = self::state(Disorder::in($machine, Fault::LiquidLineRestriction, 0.8, $cause));
         $falls = [];

@@ -15,6 +15,7 @@
             @include('visit.evidence', ['most' => 8])
             @if ($page->verdict->referral !== null)<p class="caution">◐ {{ $page->verdict->referral }}</p>@elseif ($page->advice->licenceAsked() === null)
             <details class="fold"><summary>Check, and what to do</summary>
+                @if ($page->advice->exclusions($suspect) !== [])<h3>Before it is named for replacement</h3><ul class="exclusions">@foreach ($page->advice->exclusions($suspect) as [$text, $done])<li>{{ $done ? '○ done' : '◐ open' }}: {{ $text }}</li>@endforeach</ul>@endif
                 <h3>Check</h3><ul>@foreach ($suspect->entry()->check as $line)<li>{{ $line }}</li>@endforeach</ul>
                 <h3>Do</h3><ul>@foreach ($page->advice->remedies($suspect) as $line)<li>{{ $line }}</li>@endforeach</ul>
                 <h3>Would speak for it</h3><p>{{ implode('; ', $suspect->entry()->speaksFor) }}.</p>

@@ -1,0 +1,215 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Diagnosis;
+
+use Metrum\Circuit\Fault;
+use Metrum\Circuit\HouseRules;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Word;
+use Metrum\Diagnosis\Causes;
+use Metrum\Diagnosis\Confirmed;
+use Metrum\Diagnosis\Curves;
+use Metrum\Diagnosis\Diagnosis;
+use Metrum\Diagnosis\Examination;
+use Metrum\Diagnosis\Grade;
+use Metrum\Diagnosis\LookAlikes;
+use Metrum\Diagnosis\Weighing;
+use Metrum\Findings\Findings;
+use Metrum\Learning\Patients;
+use Metrum\Plant\Twins;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Visits;
+
+/** The verdict is the sum of its pieces, whatever their order; nothing else is in it. */
+final class WeighingTest extends TestCase
+{
+    public function test_order_does_not_matter(): void
+    {
+        $findings = self::short();
+        $turned = new Findings(
+            $findings->circuit,
+            $findings->state,
+            array_reverse($findings->complaints),
+            array_reverse($findings->readings, true),
+            array_reverse($findings->observations, true),
+        );
+        $a = self::weigh($findings)->byFault();
+        foreach (self::weigh($turned)->byFault() as $fault => $probability) {
+            self::assertEqualsWithDelta($a[$fault], $probability, 1e-9, $fault);
+        }
+    }
+
+    public function test_the_pieces_together_are_the_ranking(): void
+    {
+        $weighing = self::weigh(self::short());
+        foreach ($weighing->curves->faults as $place => $fault) {
+            $sum = $weighing->curves->prior[$place];
+            foreach ($weighing->evidence as $piece) {
+                $sum += $piece->weights[$place];
+            }
+            self::assertEqualsWithDelta($sum, $weighing->scores[$place], 1e-9, $fault->value);
+        }
+        self::assertEqualsWithDelta(1.0, array_sum($weighing->byFault()), 1e-9);
+        // What is told for a suspect beside another adds up to how far apart they stand.
+        $told = static fn (Fault $fault): float => array_sum(array_column($weighing->weightsFor($fault), 1));
+        $place = static fn (Fault $fault): int => (int) array_search($fault, $weighing->curves->faults, true);
+        $apart = static fn (Fault $fault): float => $weighing->scores[$place($fault)] -
+            $weighing->curves->prior[$place($fault)];
+        self::assertEqualsWithDelta(
+            $apart(Fault::Undercharge) - $apart(Fault::Overcharge),
+            $told(Fault::Undercharge) - $told(Fault::Overcharge),
+            1e-6,
+        );
+    }
+
+    public function test_missing_is_not_zero(): void
+    {
+        $without = Visits::cooler(array_diff_key(Visits::HEALTHY, ['receiver_outlet_temperature_c' => 0]));
+        $with = Visits::cooler(Visits::HEALTHY);
+        $short = static fn (Findings $findings): float => self::weigh($findings)->byFault()['undercharge'];
+        self::assertLessThan(
+            0.9 * $short($without),
+            $short($with),
+            'good subcooling speaks against a shortage',
+        );
+    }
+
+    public function test_no_single_wrong_word_flips_a_well_evidenced_verdict(): void
+    {
+        $findings = self::short();
+        self::assertGreaterThan(0.85, self::weigh($findings)->byFault()['undercharge']);
+        foreach (Observation::cases() as $asked) {
+            if (! $asked->taking()->fit->asks($findings->circuit) || $asked === Observation::Compressor) {
+                continue;
+            }
+            foreach ($asked->words() as $word) {
+                $ranking = self::weigh($findings->with($asked, $word))->byFault();
+                self::assertSame('undercharge', array_key_first($ranking), $asked->value.' '.$word->value);
+            }
+        }
+    }
+
+    public function test_every_fault_can_be_reached(): void
+    {
+        $curves = Curves::standard();
+        foreach ($curves->faults as $place => $fault) {
+            $most = $curves->prior[$place];
+            foreach ([...Observation::cases(), ...\Metrum\Circuit\Test::cases()] as $asked) {
+                $best = 0.0;
+                foreach ($asked->words() as $word) {
+                    $weights = $curves->weightsOf('word '.$asked->value, $word->value) ?? [];
+                    $others = array_diff_key($weights, [$place => 0]);
+                    $best = max($best, $weights[$place] - array_sum($others) / count($others));
+                }
+                $most += $best;
+            }
+            self::assertGreaterThan(2.0, $most, $fault->value);
+        }
+    }
+
+    public function test_what_a_confirmed_fault_explains_is_taken_out(): void
+    {
+        $findings = self::short();
+        $before = self::weigh($findings)->byFault();
+        $after = self::weigh($findings->withConfirmed(Fault::Undercharge))->byFault();
+
+        self::assertArrayNotHasKey('undercharge', $after);
+        self::assertSame('no_fault', array_key_first($after), 'nothing more is wrong');
+        self::assertLessThan(
+            $before['liquid_line_restriction'] / (1 - $before['undercharge']),
+            $after['liquid_line_restriction'],
+        );
+    }
+
+    public function test_a_second_fault_is_found_once_the_first_is_confirmed(): void
+    {
+        $patients = new Patients(77);
+        $found = $count = 0;
+        for ($i = 0; $count < 24; $i++) {
+            $patient = $patients->number($i, true);
+            if (count($patient->ills) < 2 || count($patient->findings->readings) < 9) {
+                continue;
+            }
+            $count++;
+            $left = self::weigh($patient->findings->withConfirmed($patient->ills[0][0]))->byFault();
+            $found += in_array($patient->ills[1][0]->value, array_slice(array_keys($left), 0, 3), true) ? 1 : 0;
+        }
+        self::assertGreaterThan(0.55 * $count, $found);
+    }
+
+    public function test_a_cause_is_named_where_a_look_tells_it(): void
+    {
+        $cooler = Visits::cooler([]);
+        self::assertNull(Causes::of(Fault::EvaporatorAirflowLow, $cooler), 'nothing tells');
+        $stopped = $cooler->with(Observation::EvaporatorFans, Word::SomeStopped);
+        self::assertSame(
+            'fans_stopped',
+            Causes::of(Fault::EvaporatorAirflowLow, $stopped)[0]->cause->value ?? '',
+        );
+        $dirty = $cooler->with(Observation::EvaporatorFace, Word::Dirty);
+        self::assertSame('face_dirty', Causes::of(Fault::EvaporatorAirflowLow, $dirty)[0]->cause->value ?? '');
+        self::assertNull(Causes::of(Fault::Undercharge, $dirty), 'no causes are told apart');
+    }
+
+    public function test_a_fault_is_graded_by_what_it_costs(): void
+    {
+        self::assertSame(Grade::Mild, Grade::ofEffect(0.03, 0.0));
+        self::assertSame(Grade::Moderate, Grade::ofEffect(0.15, 0.0));
+        self::assertSame(Grade::Severe, Grade::ofEffect(0.02, 14.0));
+        $verdict = (new Diagnosis())->of(self::short());
+        self::assertSame(Grade::Severe, $verdict->first()->grade);
+    }
+
+    public function test_look_alikes_are_those_that_are_mixed_up(): void
+    {
+        $alike = new LookAlikes(Curves::standard());
+        $names = array_column($alike->of(Fault::CondenserAirflowLow), 'value');
+        self::assertNotSame([], array_intersect(['non_condensables', 'overcharge'], $names));
+        foreach (Fault::cases() as $fault) {
+            self::assertCount(3, $alike->of($fault), $fault->value);
+            self::assertNotContains($fault, $alike->of($fault));
+        }
+        self::assertNotSame([], $alike->separators(Fault::EvaporatorIced, Fault::EvaporatorAirflowLow));
+    }
+
+    private static function short(): Findings
+    {
+        return Visits::of(
+            [
+                'complaint' => ['too_warm'],
+                'readings' => [
+                    'suction_pressure_kpa' => 205,
+                    'discharge_pressure_kpa' => 1290,
+                    'ambient_temperature_c' => 25,
+                    'box_temperature_c' => 5.5,
+                    'suction_temperature_evaporator_c' => 4.6,
+                    'suction_temperature_compressor_c' => 12,
+                    'receiver_outlet_temperature_c' => 32.5,
+                    'condenser_outlet_temperature_c' => 32.6,
+                    'receiver_level_percent' => 4,
+                    'discharge_temperature_c' => 84,
+                ],
+                'observations' => [
+                    'sight_glass' => 'bubbles',
+                    'frost_coil' => 'inlet_only',
+                    'valve_sound' => 'hissing_gas',
+                ],
+            ] + Visits::COOLER,
+        );
+    }
+
+    private static function weigh(Findings $findings): Weighing
+    {
+        $rules = new HouseRules();
+        $curves = Curves::standard();
+        $examined = Examination::of($findings, $rules, new Twins());
+
+        return new Weighing(
+            $curves,
+            $examined,
+            Confirmed::at($examined, $findings->confirmed, $curves, $rules),
+        );
+    }
+}

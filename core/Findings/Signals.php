@@ -16,9 +16,6 @@ final readonly class Signals
 
     private const AIR_RISE = 0.55;
 
-    /** K above the air around by which a discharge pipe is hot from running. */
-    private const HOT_PIPE = 15.0;
-
     /** K of lift that pass enough liquid through most valves. */
     private const LEAST_LIFT = 25.0;
 
@@ -33,7 +30,10 @@ final readonly class Signals
     public function measured(Sign $sign): ?float
     {
         $row = $sign->row();
-        if (! $row->fit->asks($this->findings->circuit) || ($row->running && $this->findings->wereOff($row->needs))) {
+        if (
+            ! $row->fit->asks($this->findings->circuit) ||
+            ($row->running && $this->findings->wereOff($row->needs))
+        ) {
             return null;
         }
         foreach ($row->without as $reading) {
@@ -80,7 +80,7 @@ final readonly class Signals
             Sign::PullDown => $this->read(Reading::PullDownRate),
             Sign::Floor => $this->read(Reading::PumpDownFloor),
             Sign::Rise => $this->read(Reading::PumpDownRise),
-            Sign::Standing => $this->standing(),
+            Sign::Standing => StandingHead::overAmbient($this->findings),
             Sign::CutOut => LowPressureCut::Out->againstWanted($this->findings, $this->by),
             Sign::CutIn => LowPressureCut::In->againstWanted($this->findings, $this->by),
             Sign::Oil => $this->read(Reading::OilPressureDifference),
@@ -108,7 +108,9 @@ final readonly class Signals
         $set = $this->findings->circuit->design->boxSetPoint;
         $coil = $this->figure(Derived::CoilMiddle);
 
-        return $set === null || $coil === null || $this->read(Reading::BoxTemperature) !== null ? null : $set - $coil;
+        return $set === null || $coil === null || $this->read(Reading::BoxTemperature) !== null
+            ? null
+            : $set - $coil;
     }
 
     /** Head is not judged while the plant has just started or the box is far from its set point (J-02). */
@@ -127,36 +129,6 @@ final readonly class Signals
         return $this->findings->stateOf(Reading::FansRunning) === State::InDefrost
             ? null
             : $this->share(Reading::FansRunning, Reading::FansFitted);
-    }
-
-    /** Saturation at the high side's standing pressure above the air around, K; 0 where the air is warmer. */
-    private function standing(): ?float
-    {
-        $head = Reading::DischargePressure;
-        $pressure = $this->findings->absolute($head);
-        $ambient = $this->read(Reading::AmbientTemperature);
-        if (
-            $pressure === null ||
-            $ambient === null ||
-            ! $this->findings->wasOff($head) ||
-            $this->hasJustRun($ambient)
-        ) {
-            return null;
-        }
-        try {
-            return max(0.0, $this->findings->circuit->fluid()->bubbleTemperature($pressure) - $ambient);
-        } catch (OutsideTable) {
-            return null;
-        }
-    }
-
-    /** A hot discharge pipe, or current drawn: whatever was said of the compressor, the pressures do not stand. */
-    private function hasJustRun(float $ambient): bool
-    {
-        $pipe = $this->read(Reading::DischargeTemperature);
-        $current = $this->read(Reading::CompressorCurrent);
-
-        return ($pipe !== null && $pipe > $ambient + self::HOT_PIPE) || ($current !== null && $current > 0.0);
     }
 
     /** A figure of the coil by the coil's own pressure. */

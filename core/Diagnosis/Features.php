@@ -110,7 +110,7 @@ final class Features
         return $choices;
     }
 
-    /** An answer under a condition that makes another one usual is an answer of its own: a glass flashes after a start. */
+    /** An answer where another one is usual is an answer of its own: a glass flashes after a start. */
     public static function word(Question $asked, ?Condition $under): string
     {
         return 'word '.$asked->value.($under === null ? '' : '/'.$under->value);

@@ -7,7 +7,6 @@ namespace Metrum\Learning;
 use Metrum\Circuit\Cause;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\State;
-use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Plant\Dice;
 use Metrum\Plant\Machine;
 use Metrum\Plant\PlantState;
@@ -18,6 +17,17 @@ final readonly class Circumstances
 {
     /** Faults that need the cold to show. */
     private const IN_THE_COLD = [Fault::WinterUndercharge, Fault::HeadPressureLow];
+
+    /** K by which a burdened box is warm at most. */
+    private const LOADED = 9.0;
+
+    /** Share of its cooling that a plant gains for each kelvin of a warmer box. */
+    private const MORE_PER_KELVIN = 0.045;
+
+    /** Share of the cooling that is left at least, and K that a box rises at most. */
+    private const LEAST_LEFT = 0.1;
+
+    private const WARMEST = 16.0;
 
     public function __construct(private Dice $dice)
     {
@@ -34,16 +44,18 @@ final readonly class Circumstances
             $this->dice->chance(0.5) => $this->dice->between(-20.0, 43.0),
             default => $this->dice->between(12.0, 36.0),
         };
-        $warm = 0.0;
+        $burden = 0.0;
         foreach ($ills as [$fault, , $severity]) {
-            $shift = FaultCatalogue::entry($fault)->signs['box']->mean ?? 0.0;
-            $warm += $shift * $severity ** 2 * $this->dice->between(0.0, 1.8);
+            $burden +=
+                $fault === Fault::ExcessLoad ? self::LOADED * $severity * $this->dice->between(0.3, 1.2) : 0.0;
         }
-        $warm += match (true) {
-            $this->dice->chance(0.07) => $this->dice->between(4.0, 15.0),
-            $this->dice->chance(0.2) => $this->dice->between(1.0, 4.0),
-            default => $this->dice->around(0.0, 0.8),
-        };
+        $warm =
+            $burden +
+            match (true) {
+                $this->dice->chance(0.07) => $this->dice->between(4.0, 15.0),
+                $this->dice->chance(0.2) => $this->dice->between(1.0, 4.0),
+                default => $this->dice->around(0.0, 0.8),
+            };
         $hottest = min(43.0, Surroundings::hottest($machine->fluid) - 273.15);
 
         return new Surroundings(
@@ -51,6 +63,19 @@ final readonly class Circumstances
             $machine->design->box + max(-4.0, min(22.0, $warm)),
             atmosphere: $machine->circuit->atmosphere->pascal,
         );
+    }
+
+    /**
+     * K by which the box has warmed because the plant no longer carries its load: it rises until less difference to the
+     * warmer box makes up for what was lost, and is met somewhere on the way there.
+     */
+    public function rise(PlantState $sound, PlantState $sick): float
+    {
+        $left = $sick->runs() ? $sick->cooling / $sound->cooling : 0.0;
+        $load = $this->dice->between(0.55, 0.95);
+        $there = $left >= $load ? 0.0 : ($load / max(self::LEAST_LEFT, $left) - 1) / self::MORE_PER_KELVIN;
+
+        return min(self::WARMEST, $there) * $this->dice->between(0.35, 1.0);
     }
 
     public function state(PlantState $state, Surroundings $around, Machine $machine): ?State

@@ -56,6 +56,9 @@ final readonly class Patients
     /** Severity below which nobody would be called. */
     private const LEAST = 0.3;
 
+    /** K from which a box is called warmer. */
+    private const FELT = 0.3;
+
     private const TRIES = 40;
 
     /** Circuits drawn for a fault until one can have it. */
@@ -195,6 +198,17 @@ final readonly class Patients
         $sound = (new SteadyState($healthy, $around))->find();
         $state = (new SteadyState($sick, $around))->find($sound->solution);
         if (! $sound->runs() || ($ills === [] && ! $state->runs())) {
+            return null;
+        }
+        $rise = $circumstances->rise($sound, $state);
+        if ($rise > self::FELT) {
+            $around = $around->warmer($rise);
+            [$sound, $state] = [
+                (new SteadyState($healthy, $around))->find($sound->solution),
+                (new SteadyState($sick, $around))->find($state->solution),
+            ];
+        }
+        if (! $sound->runs()) {
             return null;
         }
         $entered = new AsEntered($dice, $whole);

@@ -23,6 +23,12 @@ final readonly class Surroundings
     ) {
     }
 
+    /** The same with a warmer box. @param  float  $kelvin  by which */
+    public function warmer(float $kelvin): self
+    {
+        return new self($this->ambient, $this->box + $kelvin, $this->returnGain, $this->atmosphere);
+    }
+
     /** Warmest ambient (K) at which a plant still condenses this refrigerant within its table. */
     public static function hottest(Refrigerant $fluid): float
     {

@@ -24,6 +24,10 @@ const screens = {
   report: at('report'),
   'plant bench': async (page) => { await page.goto('/plants/walk_in_freezer?fault=undercharge'); await page.getByRole('button', { name: 'Run a day' }).click(); await expect(page.getByText('A day, running')).toBeVisible(); },
   'plant bench, refused': async (page) => { await page.getByLabel('Ambient').fill('hot'); await page.keyboard.press('Enter'); await expect(page.getByRole('alert')).toBeVisible(); },
+  why: at('why'),
+  handbook: (page) => page.goto('/handbook'),
+  'a fault in the handbook': (page) => page.goto('/handbook/undercharge?grade=severe'),
+  'a fault without a course': (page) => page.goto('/handbook/defrost_clock_wrong'),
   'not found': (page) => page.goto('/nowhere'),
   'sign-in': async (page) => { await page.context().clearCookies(); await page.goto('/sign-in'); },
 };

@@ -7,7 +7,6 @@ namespace Metrum\Diagnosis;
 use Metrum\Circuit\Asked;
 use Metrum\Circuit\Cause;
 use Metrum\Circuit\Complaint;
-use Metrum\Circuit\Condition;
 use Metrum\Circuit\DataRow;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\Fit;
@@ -38,7 +37,6 @@ final readonly class FaultEntry
         'for',
         'only_for',
         'not_for',
-        'scaled',
         'signs',
         'signs_capillary',
         'words',
@@ -59,7 +57,6 @@ final readonly class FaultEntry
      * @param  list<string>  $do
      * @param  list<string>  $cautions  keys of data/cautions.json
      * @param  Fit  $fit  plants that can have it: where a part is not fitted it cannot fail
-     * @param  list<PriorScale>  $scaled
      * @param  array<string, Shift>  $signs  by Sign, at full severity
      * @param  array<string, Shift>  $capillarySigns  what differs where a capillary feeds
      * @param  array<string, array<string, float>>  $words  chance of an answer at full severity, by question and word
@@ -83,7 +80,6 @@ final readonly class FaultEntry
         public array $do,
         public array $cautions,
         public Fit $fit,
-        public array $scaled,
         public array $signs,
         public array $capillarySigns,
         public array $words,
@@ -117,7 +113,6 @@ final readonly class FaultEntry
             do: $row->texts('do'),
             cautions: $row->texts('cautions'),
             fit: Fit::ofRow($row),
-            scaled: self::scales($row->row('scaled')),
             signs: Shift::ofRow($row->row('signs')),
             capillarySigns: Shift::ofRow($row->row('signs_capillary')),
             words: self::chances($row->row('words')),
@@ -147,23 +142,6 @@ final readonly class FaultEntry
         $byCause = $cause === null ? null : $this->causes[$cause->value] ?? null;
 
         return $byCause?->words[$question] ?? ($this->words[$question] ?? null);
-    }
-
-    /** @return list<PriorScale> */
-    private static function scales(DataRow $rows): array
-    {
-        $scales = [];
-        foreach ($rows->keys() as $i) {
-            $one = $rows->row($i)->only(['condition', 'true', 'false', 'unknown']);
-            $scales[] = new PriorScale(
-                $one->word('condition', Condition::class),
-                $one->number('true'),
-                $one->number('false'),
-                $one->number('unknown'),
-            );
-        }
-
-        return $scales;
     }
 
     /**

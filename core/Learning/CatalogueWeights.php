@@ -66,21 +66,6 @@ final class CatalogueWeights
         return $usual;
     }
 
-    /** How likely the fault is before anything is seen, for this plant and weather; not normalised. */
-    public function prior(Fault $fault): float
-    {
-        $entry = FaultCatalogue::entry($fault);
-        if (! $this->conditions->fits($entry->fit)) {
-            return 0.0;
-        }
-        $prior = $entry->prior;
-        foreach ($entry->scaled as $scale) {
-            $prior *= $scale->times($this->conditions->holds($scale->condition));
-        }
-
-        return $prior;
-    }
-
     /**
      * How far the fault moves a sign from its healthy value, SI.
      *

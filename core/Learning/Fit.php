@@ -112,7 +112,8 @@ final class Fit
     /**
      * @param  list<Lesson>  $lessons
      * @param  bool  $curved  whether curvature is reckoned anew
-     * @return array{array<int, float>, array<int, float>, float} slopes by column and fault, steps of the bias, mean loss
+     * @return array{array<int, float>, array<int, float>, float} slopes by column and fault, steps of the bias, and the
+     *                                                            mean loss
      */
     private function slopes(array $lessons, bool $curved): array
     {

@@ -93,6 +93,25 @@ final class DataFilesTest extends TestCase
         }
     }
 
+    public function test_causes_of_a_fault_add_up_and_the_handbook_has_every_fault_once(): void
+    {
+        foreach (Fault::cases() as $fault) {
+            $causes = FaultCatalogue::entry($fault)->causes;
+            if ($causes !== []) {
+                self::assertEqualsWithDelta(1.0, array_sum(array_column($causes, 'share')), 1e-9, $fault->value);
+            }
+        }
+        $told = [];
+        foreach (DataFile::read('handbook')->keys() as $part) {
+            array_push($told, ...DataFile::read('handbook')->words($part, Fault::class));
+        }
+        $named = array_column($told, 'value');
+        $all = array_column(Fault::cases(), 'value');
+        sort($named);
+        sort($all);
+        self::assertSame($all, $named);
+    }
+
     public function test_every_word_that_people_say_is_an_answer_to_something(): void
     {
         $answers = [];
@@ -168,11 +187,23 @@ final class DataFilesTest extends TestCase
             ['words' => ['taste' => ['bitter' => 1]]],
             'words.taste',
         ];
-        yield 'no such condition' => [
+        yield 'no such cause' => [
             'faults/undercharge',
             '',
-            ['scaled' => [['condition' => 'sunday', 'true' => 1, 'false' => 1, 'unknown' => 1]]],
-            'scaled.0.condition.*sunday',
+            ['causes' => ['sunday' => ['name' => 'it is Sunday', 'share' => 1, 'words' => []]]],
+            'causes.sunday.*no such cause',
+        ];
+        yield 'nothing that proves it' => [
+            'faults/undercharge',
+            '',
+            ['proven_by' => ['crystal_ball']],
+            'proven_by.*crystal_ball',
+        ];
+        yield 'an exclusion by nothing' => [
+            'faults/valve_underfeeding',
+            '',
+            ['before_replacing' => [['text' => 'it was looked at', 'by' => []]]],
+            'before_replacing.0.by.*one at least',
         ];
     }
 

@@ -50,7 +50,7 @@ final readonly class Advice
         ];
     }
 
-    /** @return list<array{string, bool}> what is looked at before a part is named for replacement, and whether it was */
+    /** @return list<array{string, bool}> what is looked at before a part is replaced, and whether it was */
     public function exclusions(Suspect $suspect): array
     {
         $all = [];

@@ -36,11 +36,10 @@ final readonly class Circumstances
     /** @param  list<array{Fault, ?Cause, float}>  $ills */
     public function weather(Machine $machine, array $ills): Surroundings
     {
-        $faults = array_column($ills, 0);
         $coldest = ($machine->circuit->design->coldestAmbient ?? 263.15) - 273.15;
         $celsius = match (true) {
             ! Patients::isOutdoor($machine) => $this->dice->between(15.0, 38.0),
-            array_intersect(array_column($faults, 'value'), array_column(self::IN_THE_COLD, 'value')) !== [] => $this->dice->between(max(-20.0, $coldest - 2.0), 8.0),
+            self::showsInTheCold($ills) => $this->dice->between(max(-20.0, $coldest - 2.0), 8.0),
             $this->dice->chance(0.5) => $this->dice->between(-20.0, 43.0),
             default => $this->dice->between(12.0, 36.0),
         };
@@ -63,6 +62,18 @@ final readonly class Circumstances
             $machine->design->box + max(-4.0, min(22.0, $warm)),
             atmosphere: $machine->circuit->atmosphere->pascal,
         );
+    }
+
+    /** @param  list<array{Fault, ?Cause, float}>  $ills */
+    private static function showsInTheCold(array $ills): bool
+    {
+        foreach ($ills as [$fault]) {
+            if (in_array($fault, self::IN_THE_COLD, true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

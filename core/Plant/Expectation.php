@@ -14,7 +14,7 @@ interface Expectation
     /** The healthy value of a sign, SI; null where nothing can be expected. */
     public function healthy(Sign $sign): ?Expected;
 
-    /** What one instrument would read at the healthy plant, SI, instruments' own errors not counted; null: not known. */
+    /** What one instrument would read at the healthy plant, SI, its own errors not counted; null: not known. */
     public function reading(Reading $reading): ?Expected;
 
     /** The sound plant's differences, by which some signs are measured. */

@@ -52,7 +52,8 @@ final readonly class SteadyState
     }
 
     /**
-     * States of plants that differ a little from one whose state is known: followed with one Jacobian, as good as a deviation needs.
+     * States of plants that differ a little from one whose state is known: followed with one Jacobian, as closely as a
+     * deviation needs.
      *
      * @param  list<Machine>  $machines
      * @return list<PlantState>

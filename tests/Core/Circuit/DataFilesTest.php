@@ -200,7 +200,7 @@ final class DataFilesTest extends TestCase
             'proven_by.*crystal_ball',
         ];
         yield 'an exclusion by nothing' => [
-            'faults/valve_underfeeding',
+            'faults/undercharge',
             '',
             ['before_replacing' => [['text' => 'it was looked at', 'by' => []]]],
             'before_replacing.0.by.*one at least',

@@ -27,7 +27,12 @@ final readonly class Judge
         $rules = $visit->rules();
         $good = $visit->circuit->goodFindings($visit);
         $expectation = $this->twins->expectation($findings, $rules, $good);
-        $verdict = (new Diagnosis($rules, $this->twins))->of($findings, $checks, expectation: $expectation);
+        $verdict = (new Diagnosis($rules, $this->twins))->of(
+            $findings,
+            $checks,
+            expectation: $expectation,
+            together: $checks > 0,
+        );
 
         return new Judged($visit, $log, $findings, $rules, $expectation, $verdict);
     }

@@ -43,12 +43,14 @@ final readonly class Diagnosis
      * @param  int  $checks  how many next checks are wanted
      * @param  int  $explained  for how many suspects the evidence is wanted
      * @param  ?Expectation  $expectation  null: by the twin sized from what is known of the circuit
+     * @param  bool  $together  whether two faults at once are looked for
      */
     public function of(
         Findings $findings,
         int $checks = 5,
         int $explained = 3,
         ?Expectation $expectation = null,
+        bool $together = false,
     ): Verdict {
         $examined = Examination::of($findings, $this->rules, $this->twins, $expectation);
         $confirmed = Confirmed::at($examined, $findings->confirmed, $this->curves, $this->rules);
@@ -80,9 +82,7 @@ final readonly class Diagnosis
             blank: $findings->isEmpty(),
             referral: $referral,
             proven: $findings->confirmed !== [],
-            together: $explained === 0
-                ? null
-                : (new Together($this->curves, $this->rules))->of($examined, $weighing),
+            together: $together ? (new Together($this->curves, $this->rules))->of($examined, $weighing) : null,
         );
     }
 

@@ -35,7 +35,7 @@ final class DiagnoseCommand extends JsonLinesCommand
         // The twins of thousands of strangers are not worth keeping.
         $this->diagnosis ??= new Diagnosis(new HouseRules(), new Twins());
 
-        return Answered::with(self::told($findings, $this->diagnosis->of($findings, explained: 0)));
+        return Answered::with(self::told($findings, $this->diagnosis->of($findings)));
     }
 
     /** @return array<string, mixed> */
@@ -45,6 +45,8 @@ final class DiagnoseCommand extends JsonLinesCommand
         $suspect = static fn (Suspect $one): array => [
             'fault' => $one->fault->value,
             'probability' => round($one->probability, 5),
+            ...$one->grade === null ? [] : ['severity' => $one->grade->value],
+            ...$one->cause === null ? [] : ['cause' => $one->cause[0]->cause->value],
         ];
         $check = static fn (Check $one): array => [
             'reading' => $one->key->value,

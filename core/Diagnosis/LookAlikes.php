@@ -10,6 +10,7 @@ use Metrum\Circuit\Observation;
 use Metrum\Circuit\Test;
 use Metrum\Circuit\Word;
 use Metrum\Findings\Sign;
+use Metrum\Plant\Disorder;
 
 /**
  * Which faults look like one another, and what tells them apart: by how differently each thing is found under both, as
@@ -31,13 +32,19 @@ final readonly class LookAlikes
     {
         $apart = [];
         foreach ($this->curves->faults as $other) {
-            if ($other !== $fault && $other !== Fault::NoFault) {
+            if ($other !== $fault && $other !== Fault::NoFault && self::shows($other) === self::shows($fault)) {
                 $apart[$other->value] = array_sum(array_column($this->told($fault, $other), 1));
             }
         }
         asort($apart);
 
         return array_map(Fault::from(...), array_slice(array_keys($apart), 0, self::MOST));
+    }
+
+    /** Whether it shows in the refrigerant's loop; what does not looks like a sound plant there. */
+    private static function shows(Fault $fault): bool
+    {
+        return Disorder::isOfLoop($fault);
     }
 
     /**

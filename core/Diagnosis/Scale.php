@@ -11,7 +11,7 @@ namespace Metrum\Diagnosis;
 final class Scale
 {
     /** Deviations from what a sound plant would show. */
-    public const DEVIATIONS = [-6.0, -3.5, -2.0, -1.0, 0.0, 1.0, 2.0, 3.5, 6.0];
+    public const DEVIATIONS = [-10.0, -6.0, -3.5, -2.0, -1.0, 0.0, 1.0, 2.0, 3.5, 6.0, 10.0];
 
     private const OWN = [
         'ambient' => [-4.0, -2.5, -1.5, -0.5, 0.5, 1.5, 2.3],

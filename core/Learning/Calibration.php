@@ -63,7 +63,9 @@ final class Calibration
     /** Short name of twin and features: visits drawn by others are of no use. */
     public static function drawnBy(): string
     {
-        return substr(md5(self::fingerprint().json_encode(self::probes(), JSON_THROW_ON_ERROR)), 0, 10);
+        $features = [Features::numbers(), Features::choices(), self::probes()];
+
+        return substr(md5(json_encode($features, JSON_THROW_ON_ERROR)), 0, 10);
     }
 
     /** Of the features and their knots: another one makes the file useless. */

@@ -18,7 +18,7 @@ use Metrum\Diagnosis\FaultCatalogue;
 final readonly class CurvesFile
 {
     /** How often all faults together that the twin cannot carry are met, of sound plants. */
-    private const UNCARRIED = 0.6;
+    private const UNCARRIED = 1.2;
 
     /** Least share of plants that can have a fault. */
     private const SELDOM = 0.02;

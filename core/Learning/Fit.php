@@ -13,13 +13,16 @@ namespace Metrum\Learning;
  */
 final class Fit
 {
-    private const STEP = 0.15;
+    private const STEP = 0.2;
 
     /** Visits' worth of curvature added to every knot: what few have shown moves it little. */
     private const HELD_BACK = 3.0;
 
     /** Probability missed below which a lesson teaches a fault nothing. */
     private const TAUGHT = 1e-3;
+
+    /** Rounds after which weights are kept to what is known of them, so that others can make up for it. */
+    private const KEPT = 15;
 
     /** Rounds after which curvature is reckoned anew. */
     private const CURVATURE = 5;
@@ -50,8 +53,11 @@ final class Fit
     /**
      * @param  list<Lesson>  $lessons
      * @param  callable(int, float): void  $told  after each round: how far, 0 … 100 %, and the loss
+     * @param  ?callable(array<int, array<int, float>>): array<int, array<int, float>>  $kept  what the weights are kept
+     *                                                                                         to now and then, and in
+     *                                                                                         the end
      */
-    public function to(array $lessons, int $rounds, callable $told): void
+    public function to(array $lessons, int $rounds, callable $told, ?callable $kept = null): void
     {
         $this->scores = array_map($this->score(...), $lessons);
         for ($round = 0; $round < $rounds; $round++) {
@@ -61,6 +67,10 @@ final class Fit
                 $this->bias[$place] = $bias - $biasSlopes[$place];
             }
             $this->step($lessons, $steps, $biasSlopes);
+            if ($kept !== null && ($round % self::KEPT === self::KEPT - 1 || $round === $rounds - 1)) {
+                $this->weights = $kept($this->weights);
+                $this->scores = array_map($this->score(...), $lessons);
+            }
             $told((int) round((100 * ($round + 1)) / $rounds), $loss);
         }
         $this->scores = $this->curvature = [];

@@ -7,7 +7,7 @@ namespace Metrum\Learning;
 /** Curves fitted to simulated visits, and what they reach on others. */
 final readonly class Trained
 {
-    private const ROUNDS = 200;
+    private const ROUNDS = 150;
 
     private Taught $taught;
 
@@ -30,9 +30,8 @@ final readonly class Trained
      */
     public function learn(array $visits, callable $told): void
     {
-        $this->fit->to(array_map($this->taught->lesson(...), $visits), self::ROUNDS, $told);
         $arrows = new Arrows($this->taught->columns, $this->experts->experts, $this->taught->learned);
-        $this->fit->weights = $arrows->kept($this->fit->weights);
+        $this->fit->to(array_map($this->taught->lesson(...), $visits), self::ROUNDS, $told, $arrows->kept(...));
     }
 
     public function file(): CurvesFile

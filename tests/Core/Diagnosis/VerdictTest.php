@@ -154,27 +154,6 @@ final class VerdictTest extends TestCase
         }
     }
 
-    public function test_the_same_thing_told_twice_counts_less_than_twice(): void
-    {
-        $base = Visits::of([...Visits::COOLER, 'complaint' => ['too_warm']]);
-        $odds = static function (Findings $findings): float {
-            $share = self::share((new Diagnosis())->of($findings, checks: 0), Fault::Undercharge);
-
-            return log($share / (1 - $share));
-        };
-        $none = $odds($base);
-        $glass = $odds($base->with(Observation::SightGlass, Word::Bubbles));
-        $readings = $base
-            ->with(Reading::DischargePressure, 1450e3)
-            ->with(Reading::ReceiverOutletTemperature, 306.6);
-        $seal = $odds($readings);
-        $both = $odds($readings->with(Observation::SightGlass, Word::Bubbles));
-        self::assertGreaterThan($none, $glass);
-        self::assertGreaterThan($none, $seal);
-        self::assertGreaterThan(max($glass, $seal) - 1e-9, $both);
-        self::assertLessThan($glass - $none + $seal - $none, $both - $none);
-    }
-
     public function test_evidence_is_told_with_a_weight_and_the_right_sign(): void
     {
         $verdict = (new Diagnosis())->of(

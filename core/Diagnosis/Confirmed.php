@@ -9,7 +9,6 @@ use Metrum\Circuit\HouseRules;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
 use Metrum\Plant\Disorder;
-use Metrum\Plant\Expectation;
 use Metrum\Plant\Likeness;
 use Metrum\Plant\PlantState;
 use Metrum\Plant\TwinExpectation;
@@ -127,7 +126,7 @@ final readonly class Confirmed
             $expectation->twin->at($expectation->around)->runs();
 
         return [
-            ...self::byFile($fault, $expectation, $shows),
+            ...self::byFile($fault, $examined, $shows),
             ...$shows ? self::byTwin($fault, $examined, $expectation, $rules, $severity) : [],
         ];
     }
@@ -136,14 +135,16 @@ final readonly class Confirmed
      * @param  bool  $besideTwin  only what the twin does not carry
      * @return array<string, float>
      */
-    private static function byFile(Fault $fault, Expectation $expectation, bool $besideTwin): array
+    private static function byFile(Fault $fault, Examination $examined, bool $besideTwin): array
     {
+        $expectation = $examined->expectation;
         $moved = [];
         foreach (FaultCatalogue::entry($fault)->signs as $name => $shift) {
             $sign = Sign::from($name);
             $healthy = $besideTwin && $sign->row()->instrument !== null ? null : $expectation->healthy($sign);
             if ($healthy !== null) {
-                $moved['sign '.$name] = (self::USUAL * $shift->mean) / $healthy->deviation;
+                $feature = Setting::name('sign '.$name, $examined->conditions);
+                $moved[$feature] = (self::USUAL * $shift->mean) / $healthy->deviation;
             }
         }
 

@@ -12,6 +12,7 @@ use Metrum\Circuit\Reading;
 use Metrum\Circuit\State;
 use Metrum\Circuit\Test;
 use Metrum\Findings\Share;
+use Metrum\Findings\Sign;
 use Metrum\Quantity\Kind;
 
 /**
@@ -65,27 +66,29 @@ final class Features
     /** @return array<string, float|string> by name of the feature */
     public static function of(Examination $examined): array
     {
-        return [
-            ...self::context($examined),
-            ...self::signs($examined),
-            ...self::readings($examined),
-            ...self::shares($examined),
-            ...self::words($examined),
-        ];
+        $numbers = [];
+        foreach (
+            [...self::signs($examined), ...self::readings($examined), ...self::shares($examined)] as $name => $one
+        ) {
+            $numbers[Setting::name($name, $examined->conditions)] = $one;
+        }
+
+        return [...self::context($examined), ...$numbers, ...self::words($examined)];
     }
 
     /** @return list<string> names of those that are numbers */
     public static function numbers(): array
     {
-        return [
-            ...array_map(
-                static fn (\BackedEnum $one): string => 'sign '.$one->value,
-                \Metrum\Findings\Sign::cases(),
-            ),
-            ...array_map(static fn (\BackedEnum $one): string => 'reading '.$one->value, self::READINGS),
-            ...array_map(static fn (\BackedEnum $one): string => 'share '.$one->value, Share::cases()),
-            'ambient',
-        ];
+        $numbers = [];
+        foreach (
+            ['sign' => Sign::cases(), 'reading' => self::READINGS, 'share' => Share::cases()] as $kind => $all
+        ) {
+            foreach ($all as $one) {
+                array_push($numbers, ...Setting::names($kind.' '.$one->value));
+            }
+        }
+
+        return [...$numbers, 'ambient'];
     }
 
     /** @return array<string, list<string>> what each of those may be that are words, by name */

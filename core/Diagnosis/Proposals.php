@@ -116,7 +116,7 @@ final readonly class Proposals
             return null;
         }
         $healthy = $this->expectation->healthy($sign);
-        $learned = $this->curves->outcomes('sign '.$sign->value);
+        $learned = $this->curves->outcomes(Setting::name('sign '.$sign->value, $this->conditions));
         if ($healthy === null || $learned === []) {
             return null;
         }

@@ -32,7 +32,7 @@ final class Scale
     /** @return non-empty-list<float> */
     public static function knots(string $feature): array
     {
-        return self::OWN[$feature] ?? self::DEVIATIONS;
+        return self::OWN[Setting::plain($feature)] ?? self::DEVIATIONS;
     }
 
     /**

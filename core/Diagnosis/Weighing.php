@@ -171,7 +171,7 @@ final class Weighing
      */
     private function piece(string $feature, float|string $value, array $weights): ?Evidence
     {
-        [$kind, $key] = explode(' ', explode('/', $feature)[0].' ');
+        [$kind, $key] = explode(' ', Setting::plain($feature).' ');
         $findings = $this->examined->findings;
 
         return match ($kind) {

@@ -9,6 +9,7 @@ use Metrum\Circuit\Observation;
 use Metrum\Circuit\Test;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Features;
+use Metrum\Diagnosis\Setting;
 use Metrum\Findings\Sign;
 
 /**
@@ -48,20 +49,34 @@ final readonly class Arrows
                 continue;
             }
             foreach (self::clearSigns($fault) as $sign => $way) {
-                $columns = $this->columns->curves['sign '.$sign];
-                $apart = array_map(
-                    static fn (int $column): float => $way *
-                        ($weights[$column][$place] - $weights[$column][$sound]),
-                    $columns,
-                );
-                foreach (self::rising($apart) as $i => $one) {
-                    $weights[$columns[$i]][$place] = $weights[$columns[$i]][$sound] + $way * $one;
+                foreach (Setting::names('sign '.$sign) as $name) {
+                    $weights = self::turned($weights, $this->columns->curves[$name], $place, $sound, $way);
                 }
             }
             foreach ($this->heard($fault) as $column => $way) {
                 $apart = $way * ($weights[$column][$place] - $weights[$column][$sound]);
                 $weights[$column][$place] = $weights[$column][$sound] + $way * max(self::LEAST, $apart);
             }
+        }
+
+        return $weights;
+    }
+
+    /**
+     * One curve beside a sound plant's made to rise or fall throughout.
+     *
+     * @param  array<int, array<int, float>>  $weights
+     * @param  list<int>  $columns
+     * @return array<int, array<int, float>>
+     */
+    private static function turned(array $weights, array $columns, int $place, int $sound, int $way): array
+    {
+        $apart = array_map(
+            static fn (int $column): float => $way * ($weights[$column][$place] - $weights[$column][$sound]),
+            $columns,
+        );
+        foreach (self::rising($apart) as $i => $one) {
+            $weights[$columns[$i]][$place] = $weights[$columns[$i]][$sound] + $way * $one;
         }
 
         return $weights;

@@ -10,6 +10,7 @@ use Metrum\Circuit\Observation;
 use Metrum\Circuit\Test;
 use Metrum\Diagnosis\Features;
 use Metrum\Diagnosis\Scale;
+use Metrum\Diagnosis\Setting;
 use Metrum\Findings\Sign;
 
 /** The trade's own curves, column by column as a fit sees them. */
@@ -95,9 +96,14 @@ final readonly class ExpertColumns
     /** @return array<int, float> */
     private function signOf(Fault $fault, Sign $sign): array
     {
-        return array_combine(
-            $this->columns->curves['sign '.$sign->value],
-            $this->experts->ofSign($fault, $sign, Scale::DEVIATIONS),
-        );
+        $logs = [];
+        foreach (Setting::names('sign '.$sign->value) as $name) {
+            $logs += array_combine(
+                $this->columns->curves[$name],
+                $this->experts->ofSign($fault, $sign, Scale::DEVIATIONS),
+            );
+        }
+
+        return $logs;
     }
 }

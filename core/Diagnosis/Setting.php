@@ -7,8 +7,8 @@ namespace Metrum\Diagnosis;
 use Metrum\Circuit\Condition;
 
 /**
- * Where a figure means something else than it usually does, it is a figure of its own: on a rack the suction side is the
- * group's, in the cold the high side is what head control makes of it.
+ * Where a figure means something else than it usually does, it is a figure of its own: on a rack the suction side is
+ * the group's, in the cold the high side is what head control makes of it.
  */
 final class Setting
 {

@@ -6,6 +6,7 @@ namespace Metrum\Learning;
 
 use Metrum\Diagnosis\Features;
 use Metrum\Diagnosis\Scale;
+use Metrum\Findings\Sign;
 
 /** Every knot of every curve and every word in one row of columns: what a fit sees of a visit. */
 final class Columns
@@ -36,6 +37,21 @@ final class Columns
     public function features(): array
     {
         return [...array_values($this->curves), ...array_map(array_values(...), array_values($this->words))];
+    }
+
+    /**
+     * The same, but for signs that no visit shows as a plant would: there the trade's curves stand.
+     *
+     * @return list<list<int>>
+     */
+    public function taught(): array
+    {
+        $own = array_map(static fn (Sign $sign): string => 'sign '.$sign->value, ExpertCurves::UNSHOWN);
+
+        return [
+            ...array_values(array_diff_key($this->curves, array_flip($own))),
+            ...array_map(array_values(...), array_values($this->words)),
+        ];
     }
 
     /**

@@ -24,11 +24,13 @@ final class ExpertCurves
 {
     private const SEVERITIES = [0.25, 0.55, 0.95];
 
-    /** Signs that the steady twin does not carry. */
-    public const SIGNS = [
+    /** Signs that the steady twin does not carry; of a box it shows how far it rises. */
+    public const SIGNS = [Sign::Box, ...self::UNSHOWN];
+
+    /** Those of which simulated visits show what the files say, and no more. */
+    public const UNSHOWN = [
         Sign::Swing,
         Sign::Lowest,
-        Sign::Box,
         Sign::Fans,
         Sign::PullDown,
         Sign::Floor,

@@ -21,7 +21,7 @@ final readonly class Trained
         $this->experts = new ExpertColumns($this->taught->columns);
         $faults = $this->taught->learned;
         $even = array_fill(0, count($faults), -log(count($faults)));
-        $this->fit = new Fit($this->experts->rows($faults), $even, $this->taught->columns->features());
+        $this->fit = new Fit($this->experts->rows($faults), $even, $this->taught->columns->taught());
     }
 
     /**

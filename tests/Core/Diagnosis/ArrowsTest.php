@@ -223,6 +223,8 @@ final class ArrowsTest extends TestCase
                 'supply_air_temperature_c' => 3.4,
                 'suction_pressure_kpa' => 425,
                 'suction_temperature_evaporator_c' => 6.9,
+                'suction_temperature_compressor_c' => 11,
+                'discharge_temperature_c' => 67,
             ],
             [
                 'observations' => $clear + [

@@ -10,7 +10,6 @@ use Metrum\Circuit\Observation;
 use Metrum\Circuit\Test;
 use Metrum\Circuit\Word;
 use Metrum\Findings\Sign;
-use Metrum\Plant\Disorder;
 
 /**
  * Which faults look like one another, and what tells them apart: by how differently each thing is found under both, as
@@ -20,6 +19,9 @@ final readonly class LookAlikes
 {
     private const MOST = 3;
 
+    /** Deviations that a word is worth which is always said of one and never of the other. */
+    private const WORD = 3.0;
+
     /** Nats from which a thing tells two faults apart. */
     private const TELLS = 0.25;
 
@@ -27,24 +29,61 @@ final readonly class LookAlikes
     {
     }
 
-    /** @return list<Fault> the likest first */
+    /** @return list<Fault> the likest first: those that move the same things the same way */
     public function of(Fault $fault): array
     {
-        $apart = [];
+        $own = $this->moved($fault);
+        $alike = [];
         foreach ($this->curves->faults as $other) {
-            if ($other !== $fault && $other !== Fault::NoFault && self::shows($other) === self::shows($fault)) {
-                $apart[$other->value] = array_sum(array_column($this->told($fault, $other), 1));
+            if ($other !== $fault && $other !== Fault::NoFault) {
+                $alike[$other->value] = self::cosine($own, $this->moved($other));
             }
         }
-        asort($apart);
+        arsort($alike);
 
-        return array_map(Fault::from(...), array_slice(array_keys($apart), 0, self::MOST));
+        return array_map(Fault::from(...), array_slice(array_keys($alike), 0, self::MOST));
     }
 
-    /** Whether it shows in the refrigerant's loop; what does not looks like a sound plant there. */
-    private static function shows(Fault $fault): bool
+    /**
+     * How far a fault moves each thing from where a sound plant has it: signs in deviations, words by their chance.
+     *
+     * @return array<string, float>
+     */
+    private function moved(Fault $fault): array
     {
-        return Disorder::isOfLoop($fault);
+        $place = (int) array_search($fault, $this->curves->faults, true);
+        $sound = (int) array_search(Fault::NoFault, $this->curves->faults, true);
+        $moved = [];
+        foreach (Sign::cases() as $sign) {
+            $mean = 0.0;
+            foreach ($this->curves->outcomes('sign '.$sign->value) as $knot => [, $chances]) {
+                $mean += Scale::DEVIATIONS[(int) $knot] * ($chances[$place] - $chances[$sound]);
+            }
+            $moved[$sign->value] = $mean;
+        }
+        foreach ([...Observation::cases(), ...Test::cases()] as $asked) {
+            foreach ($this->curves->outcomes(Features::word($asked, null)) as $word => [, $chances]) {
+                $moved[$asked->value.' '.$word] = self::WORD * ($chances[$place] - $chances[$sound]);
+            }
+        }
+
+        return $moved;
+    }
+
+    /**
+     * @param  array<string, float>  $a
+     * @param  array<string, float>  $b
+     */
+    private static function cosine(array $a, array $b): float
+    {
+        $both = $as = $bs = 1e-9;
+        foreach ($a as $key => $one) {
+            $both += $one * $b[$key];
+            $as += $one * $one;
+            $bs += $b[$key] * $b[$key];
+        }
+
+        return $both / sqrt($as * $bs);
     }
 
     /**

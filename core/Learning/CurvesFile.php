@@ -20,6 +20,9 @@ final readonly class CurvesFile
     /** How often all faults together that the twin cannot carry are met, of sound plants. */
     private const UNCARRIED = 1.2;
 
+    /** How far priors are set back from fault first to plant first, 0 … 1. */
+    private const PLANT_FIRST = 0.5;
+
     /** Least share of plants that can have a fault. */
     private const SELDOM = 0.02;
 
@@ -58,7 +61,8 @@ final readonly class CurvesFile
     }
 
     /**
-     * Visits were drawn fault first, so that seldom plants are learned too; they are met plant first.
+     * Visits were drawn fault first, so that seldom plants are learned too; they are met plant first, yet a part that
+     * is fitted is also a part that is called for. The truth lies between.
      *
      * @param  array<string, float>  $met
      * @return array<int, float> by place of all faults
@@ -67,7 +71,9 @@ final readonly class CurvesFile
     {
         $priors = [];
         foreach ($this->taught->learned as $place => $fault) {
-            $priors[] = $this->fit->bias[$place] + log(max(self::SELDOM, $met[$fault->value] ?? 1.0));
+            $priors[] =
+                $this->fit->bias[$place] +
+                self::PLANT_FIRST * log(max(self::SELDOM, $met[$fault->value] ?? 1.0));
         }
         $sound = $priors[$this->taught->placeOf(Fault::NoFault->value)];
         $sum = 0.0;

@@ -124,7 +124,7 @@ final readonly class Explain
         return match (true) {
             $share > 0.0 && $share < 0.01 => "under 1\u{00A0}%",
             $share > 0.99 && $share < 1.0 => "over 99\u{00A0}%",
-            default => round(100 * $share)."\u{00A0}%",
+            default => Format::number(100 * $share, 0)."\u{00A0}%",
         };
     }
 

@@ -15,10 +15,14 @@ use Metrum\Circuit\HouseRules;
  */
 final readonly class Together
 {
-    /** Probability of the first from which it is worth asking, and of the second from which it is named. */
-    private const FIRST = 0.25;
+    /** Probability of the first from which it is worth asking, and from which it does well enough alone. */
+    private const FIRST = [0.5, 0.97];
 
-    private const SECOND = 0.6;
+    /** Probability of the second, with the first in the plant, from which it is named. */
+    private const SECOND = 0.8;
+
+    /** Readings from which what one fault leaves over can be trusted to be more than noise. */
+    private const READINGS = 7;
 
     public function __construct(private Curves $curves, private HouseRules $rules)
     {
@@ -31,8 +35,10 @@ final readonly class Together
         $first = Fault::from((string) array_key_first($faults));
         if (
             $examined->findings->confirmed !== [] ||
+            count($examined->findings->readings) < self::READINGS ||
             $first === Fault::NoFault ||
-            $faults[$first->value] < self::FIRST
+            $faults[$first->value] < self::FIRST[0] ||
+            $faults[$first->value] > self::FIRST[1]
         ) {
             return null;
         }

@@ -15,7 +15,7 @@
     <div id="verdict-more" class="verdict-more">
         @unless ($verdict->blank)
             @if (isset($answer) && $answer->changed() !== null)<p class="last-change">{{ $answer->changed() }}</p>@endif
-            @if ($verdict->together !== null)<p class="together">◐ No single fault fits all of it: {{ App\View\Explain::within($verdict->together[0]->label()) }} together with {{ App\View\Explain::within($verdict->together[1]->label()) }} fits best.</p>@endif
+            @if ($verdict->together !== null)<p class="together">◐ One fault leaves something over: perhaps {{ App\View\Explain::within($verdict->together[0]->label()) }} and {{ App\View\Explain::within($verdict->together[1]->label()) }} at once.</p>@endif
             @if ($verdict->odd() !== [])<p class="odd">○ Sound here, though it looks odd: {{ implode('; ', array_map(fn ($one) => App\View\Explain::within($page->explain->odd($one)), $verdict->odd())) }}.</p>@endif
             @if (! $verdict->settled->isOpen())<p class="provisional">◐ Provisional: {{ implode('; ', $verdict->settled->reasons()) }}.</p>@endif
             @foreach ($verdict->contradictions as $contradiction)<p class="contradiction" role="note">● {{ $contradiction->sentence() }}</p>@endforeach

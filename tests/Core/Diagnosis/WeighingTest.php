@@ -17,6 +17,7 @@ use Metrum\Diagnosis\Features;
 use Metrum\Diagnosis\Grade;
 use Metrum\Diagnosis\LookAlikes;
 use Metrum\Diagnosis\Scale;
+use Metrum\Diagnosis\Together;
 use Metrum\Diagnosis\Weighing;
 use Metrum\Findings\Findings;
 use Metrum\Learning\Patients;
@@ -41,6 +42,29 @@ final class WeighingTest extends TestCase
         foreach (self::weigh($turned)->byFault() as $fault => $probability) {
             self::assertEqualsWithDelta($a[$fault], $probability, 1e-9, $fault);
         }
+    }
+
+    /** J-12. */
+    public function test_two_faults_at_once_are_named_where_one_leaves_something_over_and_seldom_else(): void
+    {
+        $patients = new Patients(99);
+        $together = new Together(Curves::standard(), new HouseRules());
+        $named = ['right' => 0, 'wrong' => 0, 'though one' => 0];
+        foreach (range(0, 109) as $number) {
+            foreach ([true, false] as $twice) {
+                $patient = $patients->number($number, $twice, true);
+                $examined = Examination::of($patient->findings, new HouseRules(), new Twins());
+                $pair = $together->of($examined, new Weighing(Curves::standard(), $examined));
+                if ($pair === null) {
+                    continue;
+                }
+                $ills = array_column($patient->ills, 0);
+                $right = in_array($pair[0], $ills, true) && in_array($pair[1], $ills, true);
+                $named[$right ? 'right' : (count($ills) > 1 ? 'wrong' : 'though one')]++;
+            }
+        }
+        self::assertGreaterThan(6, $named['right'], (string) json_encode($named));
+        self::assertGreaterThan(2 * ($named['wrong'] + $named['though one']), $named['right']);
     }
 
     public function test_the_pieces_together_are_the_ranking(): void

@@ -87,9 +87,9 @@ final class NextChecksTest extends TestCase
         $atBox = Visits::of(Visits::COOLER)->with(Observation::Doors, Word::ShutAndSealing);
         $atBoth = $atBox->with(Observation::CondenserFans, Word::AllRunning);
         $worth = static fn (Findings $findings): float => self::find($findings, Observation::CondenserFace)
-            ?->worth ?? 0.0;
+            ->worth ?? 0.0;
         $gain = static fn (Findings $findings): float => self::find($findings, Observation::CondenserFace)
-            ?->gain ?? 1.0;
+            ->gain ?? 1.0;
 
         self::assertGreaterThan($worth($atBox) / $gain($atBox), $worth($atBoth) / $gain($atBoth));
     }

@@ -62,15 +62,16 @@ final readonly class Confirmed
         if ($faults === []) {
             return null;
         }
+        $features = Features::of($examined);
         $moved = [];
         foreach ($faults as $fault) {
-            $severity = $supposed ? self::marked($curves->grade($fault, Features::of($examined))) : null;
+            $severity = $supposed ? self::marked($curves->grade($fault, $features)) : null;
             foreach (self::movedBy($fault, $examined, $rules, $severity) as $feature => $by) {
                 $moved[$feature] = ($moved[$feature] ?? 0.0) + $by;
             }
         }
 
-        return new self($moved, self::unexplained($examined, $faults, $curves));
+        return new self($moved, self::unexplained($examined->findings, $features, $faults, $curves));
     }
 
     /**
@@ -200,16 +201,20 @@ final readonly class Confirmed
     }
 
     /**
+     * @param  array<string, float|string>  $features
      * @param  list<Fault>  $faults
      * @return array<string, array<string, float>>
      */
-    private static function unexplained(Examination $examined, array $faults, Curves $curves): array
-    {
-        $findings = $examined->findings;
+    private static function unexplained(
+        Findings $findings,
+        array $features,
+        array $faults,
+        Curves $curves,
+    ): array {
         $unexplained = [];
         $sound = (int) array_search(Fault::NoFault, $curves->faults, true);
         $words = array_filter(
-            array_filter(Features::of($examined), is_string(...)),
+            array_filter($features, is_string(...)),
             static fn (string $feature): bool => str_starts_with($feature, 'word '),
             ARRAY_FILTER_USE_KEY,
         );

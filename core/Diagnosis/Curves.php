@@ -53,7 +53,7 @@ final readonly class Curves
         /** @var array{faults: list<string>, prior: list<int>, weights: Rows, chances: Rows, grades: Grades} $file */
         return new self(
             array_map(static fn (string $one): Fault => Fault::from($one), $file['faults']),
-            array_map(static fn (int $one): float => self::WEIGHT * $one, $file['prior']),
+            self::times(self::WEIGHT, $file['prior']),
             $file['weights'],
             $file['chances'],
             $file['grades'],
@@ -80,8 +80,8 @@ final readonly class Curves
         $outcomes = [];
         foreach ($this->chances[$feature] ?? [] as $key => $chances) {
             $outcomes[$key] = [
-                array_map(static fn (int $one): float => self::WEIGHT * $one, $this->weights[$feature][$key]),
-                array_map(static fn (int $one): float => self::CHANCE * $one, $chances),
+                self::times(self::WEIGHT, $this->weights[$feature][$key]),
+                self::times(self::CHANCE, $chances),
             ];
         }
 
@@ -97,9 +97,7 @@ final readonly class Curves
     {
         $chances = $this->chances[$feature][$word] ?? null;
 
-        return $chances === null
-            ? null
-            : array_map(static fn (int $one): float => self::CHANCE * $one, $chances);
+        return $chances === null ? null : self::times(self::CHANCE, $chances);
     }
 
     /**
@@ -113,7 +111,7 @@ final readonly class Curves
             return null;
         }
         [$prior, $weights] = $this->grades[$fault->value];
-        $scores = array_map(static fn (int $one): float => self::WEIGHT * $one, $prior);
+        $scores = self::times(self::WEIGHT, $prior);
         foreach ($features as $feature => $value) {
             $told = isset($weights[$feature]) ? self::at($weights[$feature], $feature, $value) : null;
             foreach ($told ?? [] as $i => $one) {
@@ -133,9 +131,7 @@ final readonly class Curves
     private static function at(array $rows, string $feature, float|string $value): ?array
     {
         if (is_string($value)) {
-            return isset($rows[$value])
-                ? array_map(static fn (int $one): float => self::WEIGHT * $one, $rows[$value])
-                : null;
+            return isset($rows[$value]) ? self::times(self::WEIGHT, $rows[$value]) : null;
         }
         [$knot, $way] = Scale::place($feature, $value);
         $near = self::WEIGHT * (1 - $way);
@@ -147,5 +143,16 @@ final readonly class Curves
         }
 
         return $weights;
+    }
+
+    /**
+     * What whole numbers of the file stand for.
+     *
+     * @param  array<int, int>  $numbers
+     * @return array<int, float>
+     */
+    private static function times(float $unit, array $numbers): array
+    {
+        return array_map(static fn (int $one): float => $unit * $one, $numbers);
     }
 }

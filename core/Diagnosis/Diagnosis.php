@@ -125,7 +125,7 @@ final readonly class Diagnosis
             $probability,
             $for,
             $against,
-            $this->curves->grade($fault, Features::of($examined)),
+            $this->curves->grade($fault, $weighing->features),
             Causes::of($fault, $examined->findings),
         );
     }

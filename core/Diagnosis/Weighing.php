@@ -28,6 +28,9 @@ final class Weighing
     /** @var list<Evidence> */
     public readonly array $evidence;
 
+    /** @var array<string, float|string> by name: what the plant shows, with what is confirmed still in it */
+    public readonly array $features;
+
     /** @var list<bool> by place: whether the fault is still in question at such a plant */
     private readonly array $open;
 
@@ -46,8 +49,8 @@ final class Weighing
         ?Confirmed $confirmed = null,
     ) {
         $this->open = self::stillOpen($curves, $examined);
-        $features = Features::of($examined);
-        $this->evidence = $this->pieces($confirmed?->without($features) ?? $features, $confirmed);
+        $this->features = Features::of($examined);
+        $this->evidence = $this->pieces($confirmed?->without($this->features) ?? $this->features, $confirmed);
         $scores = $curves->prior;
         foreach ($this->evidence as $piece) {
             foreach ($piece->weights as $place => $weight) {

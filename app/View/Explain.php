@@ -2,6 +2,7 @@
 
 namespace App\View;
 
+use Metrum\Circuit\Fault;
 use Metrum\Circuit\Reading;
 use Metrum\Diagnosis\AsTyped;
 use Metrum\Diagnosis\Check;
@@ -126,6 +127,12 @@ final readonly class Explain
             $share > 0.99 && $share < 1.0 => "over 99\u{00A0}%",
             default => Format::number(100 * $share, 0)."\u{00A0}%",
         };
+    }
+
+    /** "short of refrigerant 15 % → 35 %" */
+    public static function change(Fault $fault, float $was, float $is): string
+    {
+        return sprintf('%s %s → %s', self::within($fault->label()), self::percent($was), self::percent($is));
     }
 
     /** "TD 9.4 K, usual 7.2": a sign without its judgement. */

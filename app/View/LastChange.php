@@ -22,17 +22,10 @@ final readonly class LastChange
     {
         [$fault, $was, $is] = $this->mostMoved();
         $said = $explain->fact($this->fact);
-        if ($fault === null) {
-            return $said.' changed little.';
-        }
 
-        return sprintf(
-            '%s: %s %s → %s.',
-            $said,
-            Explain::within($fault->label()),
-            Explain::percent($was),
-            Explain::percent($is),
-        );
+        return $fault === null
+            ? $said.' changed little.'
+            : $said.': '.Explain::change($fault, $was, $is).'.';
     }
 
     /** @return array{?Fault, float, float} of those that stood first then, or do now */

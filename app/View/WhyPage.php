@@ -106,11 +106,10 @@ final readonly class WhyPage
                 $turns[] = [
                     'number' => $i,
                     'text' => $this->page->explain->fact($now->fact),
-                    'change' => sprintf(
-                        '%s %s → %s',
-                        Explain::within($fault->label()),
-                        Explain::percent($before->probabilities[$fault->value] ?? 0.0),
-                        Explain::percent($now->probabilities[$fault->value] ?? 0.0),
+                    'change' => Explain::change(
+                        $fault,
+                        $before->probabilities[$fault->value] ?? 0.0,
+                        $now->probabilities[$fault->value] ?? 0.0,
                     ),
                 ];
             }

@@ -212,7 +212,7 @@ final readonly class Confirmed
         Curves $curves,
     ): array {
         $unexplained = [];
-        $sound = (int) array_search(Fault::NoFault, $curves->faults, true);
+        $sound = $curves->placeOf(Fault::NoFault);
         $words = array_filter(
             array_filter($features, is_string(...)),
             static fn (string $feature): bool => str_starts_with($feature, 'word '),
@@ -224,7 +224,7 @@ final readonly class Confirmed
                 continue;
             }
             foreach ($faults as $fault) {
-                $known = $chances[(int) array_search($fault, $curves->faults, true)];
+                $known = $chances[$curves->placeOf($fault)];
                 $left = min(1.0, ($chances[$sound] + 0.02) / ($known + 0.02));
                 $unexplained[$feature][$word] = $left * ($unexplained[$feature][$word] ?? 1.0);
             }

@@ -60,6 +60,12 @@ final readonly class Curves
         );
     }
 
+    /** Place of a fault in every list that is by place. */
+    public function placeOf(Fault $fault): int
+    {
+        return (int) array_search($fault, $this->faults, true);
+    }
+
     /**
      * What a thing found says of each fault, nats by place; null where nothing was learned of it.
      *

@@ -51,8 +51,8 @@ final readonly class LookAlikes
      */
     private function moved(Fault $fault): array
     {
-        $place = (int) array_search($fault, $this->curves->faults, true);
-        $sound = (int) array_search(Fault::NoFault, $this->curves->faults, true);
+        $place = $this->curves->placeOf($fault);
+        $sound = $this->curves->placeOf(Fault::NoFault);
         $moved = [];
         foreach (Sign::cases() as $sign) {
             $mean = 0.0;
@@ -121,8 +121,8 @@ final readonly class LookAlikes
     /** @return array{float, int|string|null} divergence, and the outcome that speaks most for the first */
     private function apart(string $feature, Fault $fault, Fault $other): array
     {
-        $one = (int) array_search($fault, $this->curves->faults, true);
-        $two = (int) array_search($other, $this->curves->faults, true);
+        $one = $this->curves->placeOf($fault);
+        $two = $this->curves->placeOf($other);
         $sum = $most = 0.0;
         $best = null;
         foreach ($this->curves->outcomes($feature) as $outcome => [, $chances]) {

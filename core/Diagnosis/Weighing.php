@@ -103,7 +103,7 @@ final class Weighing
      */
     public function weightsFor(Fault $fault): array
     {
-        $own = (int) array_search($fault, $this->curves->faults, true);
+        $own = $this->curves->placeOf($fault);
         $usual = $this->softmax($this->curves->prior);
         $weights = [];
         foreach ($this->evidence as $piece) {
@@ -201,7 +201,7 @@ final class Weighing
     {
         $beyond = min(self::MOST_ALARM, $signal->deviations());
         if ($signal->sign->row()->alarming && $beyond > self::ALARMING) {
-            $sound = (int) array_search(Fault::NoFault, $this->curves->faults, true);
+            $sound = $this->curves->placeOf(Fault::NoFault);
             $weights[$sound] -= 0.5 * ($beyond ** 2 - self::ALARMING ** 2);
         }
 

@@ -134,8 +134,7 @@ final class NothingDeadTest extends TestCase
         $curves = Curves::standard();
         $weights = $curves->weightsOf($feature, $value);
         self::assertNotNull($weights);
-        $place = static fn (Fault $one): int => (int) array_search($one, $curves->faults, true);
 
-        return $weights[$place($fault)] - $weights[$place(Fault::NoFault)];
+        return $weights[$curves->placeOf($fault)] - $weights[$curves->placeOf(Fault::NoFault)];
     }
 }

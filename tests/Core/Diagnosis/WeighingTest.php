@@ -80,7 +80,7 @@ final class WeighingTest extends TestCase
         self::assertEqualsWithDelta(1.0, array_sum($weighing->byFault()), 1e-9);
         // What is told for a suspect beside another adds up to how far apart they stand.
         $told = static fn (Fault $fault): float => array_sum(array_column($weighing->weightsFor($fault), 1));
-        $place = static fn (Fault $fault): int => (int) array_search($fault, $weighing->curves->faults, true);
+        $place = $weighing->curves->placeOf(...);
         $apart = static fn (Fault $fault): float => $weighing->scores[$place($fault)] -
             $weighing->curves->prior[$place($fault)];
         self::assertEqualsWithDelta(

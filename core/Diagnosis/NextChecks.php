@@ -31,6 +31,9 @@ final readonly class NextChecks
     /** Bits below which a check is not worth naming. */
     private const LEAST_GAIN = 0.004;
 
+    /** Bits a minute below which deciding tells more than looking on: three hours a bit. */
+    private const LEAST_WORTH = 0.0055;
+
     private AlreadyTold $told;
 
     private Proposals $propose;
@@ -126,7 +129,9 @@ final readonly class NextChecks
         $worthy = array_values(
             array_filter(
                 $checks,
-                static fn (?Check $one): bool => $one !== null && $one->gain >= self::LEAST_GAIN,
+                static fn (?Check $one): bool => $one !== null &&
+                    $one->gain >= self::LEAST_GAIN &&
+                    $one->worth >= self::LEAST_WORTH,
             ),
         );
         $looks = $this->looksFirst();

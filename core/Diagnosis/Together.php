@@ -16,10 +16,10 @@ use Metrum\Circuit\HouseRules;
 final readonly class Together
 {
     /** Probability of the first from which it is worth asking, and from which it does well enough alone. */
-    private const FIRST = [0.5, 0.97];
+    private const FIRST = [0.5, 0.985];
 
     /** Probability of the second, with the first in the plant, from which it is named. */
-    private const SECOND = 0.9;
+    private const SECOND = 0.93;
 
     /** Readings from which what one fault leaves over can be trusted to be more than noise. */
     private const READINGS = 7;

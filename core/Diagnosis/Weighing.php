@@ -193,14 +193,14 @@ final class Weighing
     }
 
     /**
-     * High beyond doubt, some signs are never a sound plant's, whatever else looks well.
+     * Beyond doubt on the side that alarms, some signs are never a sound plant's, whatever else looks well.
      *
      * @param  array<int, float>  $weights
      */
     private function signal(string $feature, Signal $signal, array $weights): Evidence
     {
-        $beyond = min(self::MOST_ALARM, $signal->deviations());
-        if ($signal->sign->row()->alarming && $beyond > self::ALARMING) {
+        $beyond = min(self::MOST_ALARM, $signal->sign->row()->alarm->beyond($signal->deviations()));
+        if ($beyond > self::ALARMING) {
             $sound = $this->curves->placeOf(Fault::NoFault);
             $weights[$sound] -= 0.5 * ($beyond ** 2 - self::ALARMING ** 2);
         }

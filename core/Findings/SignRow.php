@@ -47,7 +47,7 @@ final readonly class SignRow
      * @param  list<Reading>  $orTaken  asked for all the same where one of these was taken
      * @param  bool  $running  tells something only while refrigerant is being pumped
      * @param  bool  $floored  gone before the fault that lowers it is at its worst
-     * @param  bool  $alarming  high beyond doubt it is never a sound plant's
+     * @param  Alarm  $alarm  on which side it is, beyond doubt, never a sound plant's
      * @param  Weather  $weather  what the air entering the condenser has to do with it
      * @param  ?float  $instrument  deviation of the instruments; null where the twin does not carry it
      * @param  list<array{Condition, UsualFigure}>  $usualWhen  first that holds goes before $usual
@@ -65,7 +65,7 @@ final readonly class SignRow
         private array $orTaken,
         public bool $running,
         public bool $floored,
-        public bool $alarming,
+        public Alarm $alarm,
         public Weather $weather,
         public ?float $instrument,
         private UsualFigure $usual,
@@ -102,7 +102,7 @@ final readonly class SignRow
             orTaken: $asked->words('or_taken', Reading::class),
             running: $row->flag('running', false),
             floored: $row->flag('floored', false),
-            alarming: $row->flag('alarming', false),
+            alarm: $row->has('alarming') ? $row->word('alarming', Alarm::class) : Alarm::None,
             weather: $row->has('weather') ? $row->word('weather', Weather::class) : Weather::Apart,
             instrument: $row->has('instrument') ? self::difference($unit, $row->number('instrument')) : null,
             usual: UsualFigure::of($row->row('usual'), $unit),

@@ -15,7 +15,7 @@ use Metrum\Plant\RandomPlants;
 /** From simulated visits to the file of curves, with what it reached on plants that were not fitted. */
 final class Calibration
 {
-    /** Every so many visits one is not fitted but measured with. */
+    /** Every so many visits one is not fitted: with one half of those curves are sharpened, with one they are measured. */
     private const HELD_BACK = 6;
 
     /** Plants drawn to see how often one is met that can have a fault. */
@@ -46,10 +46,14 @@ final class Calibration
         );
         $trained = new Trained();
         $trained->learn($fitted, $told);
-        $reached = $trained->measured($held);
+        $half = static fn (int $which): array => array_values(
+            array_filter($held, static fn (Drawn $one): bool => intdiv($one->number, self::HELD_BACK) % 2 === $which),
+        );
+        $steeper = $trained->sharpen($half(0));
+        $reached = $trained->measured($half(1));
 
         $file = [
-            'made' => ['seed' => $seed, 'fitted' => count($fitted), 'held_back' => count($held)],
+            'made' => ['seed' => $seed, 'fitted' => count($fitted), 'held_back' => count($held), 'steeper' => $steeper],
             'reached' => array_map(static fn (Measured $one): array => $one->row(), $reached),
             'calibration' => $reached['all']->calibration(),
             'features' => self::fingerprint(),

@@ -45,7 +45,7 @@ final readonly class CurvesFile
             'faults' => array_column($all, 'value'),
             'prior' => Columns::rounded($this->priors($met), Curves::WEIGHT),
             'weights' => $this->taught->columns->named(
-                $this->withUncarried($this->fit->weights),
+                $this->besideSound($this->withUncarried($this->fit->weights)),
                 Curves::WEIGHT,
             ),
             'chances' => array_filter(
@@ -104,5 +104,23 @@ final readonly class CurvesFile
         }
 
         return $rows;
+    }
+
+    /**
+     * Rounded beside a sound plant's curve, so that one which rises or falls throughout still does.
+     *
+     * @param  array<int, array<int, float>>  $rows  by column and fault
+     * @return array<int, array<int, float>>
+     */
+    private function besideSound(array $rows): array
+    {
+        $place = $this->taught->placeOf(Fault::NoFault->value);
+        $round = static fn (float $one): float => Curves::WEIGHT * round($one / Curves::WEIGHT);
+
+        return array_map(static function (array $row) use ($place, $round): array {
+            $sound = $row[$place];
+
+            return array_map(static fn (float $one): float => $round($sound) + $round($one - $sound), $row);
+        }, $rows);
     }
 }

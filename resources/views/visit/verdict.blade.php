@@ -38,7 +38,7 @@
                     <p class="after-that">After that: @foreach (array_slice($verdict->checks, 1, 2) as $check)<a href="{{ $page->linkTo($check) }}">{{ App\View\Explain::within($check->title()) }}</a> ({{ $check->minutes }} min){{ $loop->last ? '.' : ', ' }}@endforeach</p>
                 @endif
             @else
-                <p class="soft">No further check would tell much. Prove it, and leave it.</p>
+                <p class="soft">{{ $open ? 'What is left to look at would tell little for its minutes. Put right what is surest, and see what it changes.' : 'No further check would tell much. Prove it, and leave it.' }}</p>
             @endif
             @unless ($open || $page->station === Metrum\Circuit\Station::Verdict)@include('visit.judge', ['suspect' => $first, 'where' => 'panel'])@endunless
             @foreach ($page->findings->confirmed as $fault)<p class="settled-fact">● Confirmed: {{ App\View\Explain::within($fault->label()) }}. The ranking is of what remains.</p>@endforeach

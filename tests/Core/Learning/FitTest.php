@@ -35,6 +35,22 @@ final class FitTest extends TestCase
         self::assertEqualsWithDelta($at(0.4), $at(0.41), 0.02);
     }
 
+    public function test_steeper_curves_say_the_same_more_surely(): void
+    {
+        $fit = self::fitted(self::lessons(200));
+        $lesson = new Lesson([0], [1.0], []);
+        $before = $fit->probabilities($lesson);
+        $tried = $fit->probabilities($lesson, 1.5);
+        $fit->sharpened(1.5);
+
+        self::assertSame($tried, $fit->probabilities($lesson));
+        self::assertEqualsWithDelta(
+            1.5 * log($before[0] / $before[1]),
+            log($tried[0] / $tried[1]),
+            1e-9,
+        );
+    }
+
     public function test_what_no_lesson_shows_keeps_the_trades_weight(): void
     {
         $prior = array_fill(0, 5, [0.0, 0.0]);

@@ -22,6 +22,8 @@ enum Kind: string
     case Volume = 'volume';
     case Current = 'current';
     case Voltage = 'voltage';
+    case Power = 'power';
+    case Density = 'density';
     case Frequency = 'frequency';
     case Turns = 'turns';
     case Duration = 'time';
@@ -61,6 +63,8 @@ enum Kind: string
             self::Volume => [Unit::Litre, Unit::CubicMetre, Unit::CubicFoot],
             self::Current => [Unit::Ampere],
             self::Voltage => [Unit::Volt],
+            self::Power => [Unit::Watt, Unit::Kilowatt],
+            self::Density => [Unit::KilogramPerCubicMetre],
             self::Frequency => [Unit::Hertz],
             self::Turns => [Unit::Turn],
             self::Duration => [Unit::Minute, Unit::Second, Unit::Hour],
@@ -79,6 +83,8 @@ enum Kind: string
             self::Volume,
             self::Current,
             self::Voltage,
+            self::Power,
+            self::Density,
             self::Frequency,
             self::Share,
             self::Count,

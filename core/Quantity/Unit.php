@@ -38,6 +38,9 @@ enum Unit: string
     case CubicFoot = 'ft3';
     case Ampere = 'a';
     case Volt = 'v';
+    case Watt = 'w';
+    case Kilowatt = 'kw';
+    case KilogramPerCubicMetre = 'kg_m3';
     case Hertz = 'hz';
     case Turn = 'turn';
     case Second = 's';
@@ -53,7 +56,7 @@ enum Unit: string
             self::Fahrenheit, self::FahrenheitDifference => 5 / 9,
             self::FahrenheitPerHour => 5 / 9 / 3600,
             self::KelvinPerHour => 1 / 3600,
-            self::Kilopascal => 1e3,
+            self::Kilopascal, self::Kilowatt => 1e3,
             self::Megapascal => 1e6,
             self::Bar => 1e5,
             self::Millibar => 100.0,
@@ -119,6 +122,9 @@ enum Unit: string
             self::CubicFoot => 'ft³',
             self::Ampere => 'A',
             self::Volt => 'V',
+            self::Watt => 'W',
+            self::Kilowatt => 'kW',
+            self::KilogramPerCubicMetre => 'kg/m³',
             self::Hertz => 'Hz',
             self::Turn => 'turns',
             self::Percent => '%',
@@ -146,6 +152,7 @@ enum Unit: string
             self::Foot,
             self::Gram,
             self::Volt,
+            self::Watt,
             self::Percent,
             self::One,
             self::Second => 0,
@@ -200,6 +207,9 @@ enum Unit: string
             self::CubicFoot => ['ft3', 'ft³', 'cuft'],
             self::Ampere => ['a', 'amp', 'amps', 'ampere'],
             self::Volt => ['v', 'volt', 'volts'],
+            self::Watt => ['w', 'watt', 'watts'],
+            self::Kilowatt => ['kw'],
+            self::KilogramPerCubicMetre => ['kg/m3', 'kg/m³'],
             self::Hertz => ['hz'],
             self::Turn => ['turn', 'turns', 'rev', 'in', 'out'],
             self::Second => ['s', 'sec', 'secs', 'seconds', 'second'],

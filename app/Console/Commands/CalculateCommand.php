@@ -1,0 +1,23 @@
+<?php
+
+namespace App\Console\Commands;
+
+use Metrum\Circuit\Refused;
+use Metrum\Exchange\CalculatorQuestion;
+
+/** Works the calculators of the bench, one line each. */
+final class CalculateCommand extends JsonLinesCommand
+{
+    protected $signature = 'metrum:calculate {file : JSON Lines, - for standard input}';
+
+    protected $description = 'Work a calculator of the bench';
+
+    protected function answer(string $line, int $number): Answered
+    {
+        try {
+            return Answered::with(CalculatorQuestion::answer($line));
+        } catch (Refused $file) {
+            return Answered::refused($number, $file->reasons);
+        }
+    }
+}

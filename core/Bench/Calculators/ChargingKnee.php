@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Bench\Calculators;
+
+use Metrum\Bench\Answer;
+use Metrum\Bench\Calculation;
+use Metrum\Bench\Given;
+use Metrum\Bench\Input;
+use Metrum\Bench\Output;
+use Metrum\Quantity\Kind;
+
+/** Where superheat stops and subcooling rises: from there on refrigerant only fills the condenser. */
+final class ChargingKnee implements Calculation
+{
+    public function asks(): array
+    {
+        return [
+            Input::number('added_kg', 'Added, counted on', Kind::Mass, 0.0, 100_000.0)->several(3),
+            Input::difference('superheat_k', 'Superheat', -30.0)->several(3),
+            Input::difference('subcooling_k', 'Subcooling', -50.0)->several(3),
+            Input::difference('steady_band_k', 'Superheat stands within'),
+            Input::difference('rising_step_k', 'Subcooling rises by more than'),
+        ];
+    }
+
+    public function answer(Given $given): Answer
+    {
+        $added = $given->series('added_kg');
+        $superheat = $given->series('superheat_k');
+        $subcooling = $given->series('subcooling_k');
+        Series::inStep('added_kg', $added, 'superheat_k', $superheat);
+        Series::alike('added_kg', $added, 'subcooling_k', $subcooling);
+        $knee = self::knee(
+            $superheat,
+            $subcooling,
+            $given->of('steady_band_k'),
+            $given->of('rising_step_k'),
+        );
+        $at = $knee === null ? null : $added[$knee];
+        $back = $at === null ? null : end($added) - $at;
+
+        return new Answer(
+            [
+                Output::amount('knee_index', 'Knee at entry (the first is 0)', Kind::Count, $knee === null ? null : (float) $knee),
+                Output::mass('knee_added_kg', 'Added at the knee', $at),
+                Output::mass('to_take_back_from_last_kg', 'To take back', $back),
+            ],
+            $knee === null || $at === null || $back === null
+                ? ['No knee yet: nowhere does superheat stand for two steps while subcooling rises in both.']
+                : [
+                    sprintf(
+                        'From entry %d on superheat stands (%s) while subcooling rises.',
+                        $knee + 1,
+                        $given->kelvins($superheat[$knee]),
+                    ),
+                    "There {$given->kilograms($at)} were in; what came after only filled the condenser.",
+                    "Take back {$given->kilograms($back)}.",
+                ],
+        );
+    }
+
+    /**
+     * First entry after which, for two steps, superheat stands and subcooling rises.
+     *
+     * @param  list<float>  $superheat  K
+     * @param  list<float>  $subcooling  K
+     */
+    private static function knee(array $superheat, array $subcooling, float $band, float $rise): ?int
+    {
+        $turns = static fn (int $i): bool => abs($superheat[$i + 1] - $superheat[$i]) < $band &&
+            $subcooling[$i + 1] - $subcooling[$i] > $rise;
+        for ($i = 0, $last = count($superheat) - 3; $i <= $last; $i++) {
+            if ($turns($i) && $turns($i + 1)) {
+                return $i;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Bench\Calculators;
+
+use Metrum\Bench\Answer;
+use Metrum\Bench\Calculation;
+use Metrum\Bench\Given;
+use Metrum\Bench\Input;
+use Metrum\Bench\Output;
+use Metrum\Quantity\Kind;
+
+/** Current of the compressor against its plate, before and after. */
+final class CurrentShare implements Calculation
+{
+    public function asks(): array
+    {
+        return [
+            Input::number('compressor_current_a', 'Current before', Kind::Current, 0.0, 5000.0),
+            Input::number('rated_current_a', 'Current by the plate', Kind::Current, 0.01, 5000.0),
+            Input::number('after_current_a', 'Current after', Kind::Current, 0.0, 5000.0),
+        ];
+    }
+
+    public function answer(Given $given): Answer
+    {
+        $rated = $given->of('rated_current_a');
+        $before = $given->of('compressor_current_a');
+        $after = $given->of('after_current_a');
+
+        return new Answer(
+            [
+                Output::percent('before_percent', 'Before, of the plate', $before / $rated),
+                Output::percent('after_percent', 'After, of the plate', $after / $rated),
+                Output::amount('change_a', 'Change', Kind::Current, $after - $before),
+            ],
+            [
+                "Before: {$given->number($before)} of {$given->number($rated)} A are ".
+                    "{$given->percent($before / $rated, 1)}.",
+                "After: {$given->number($after)} A are {$given->percent($after / $rated, 1)}, ".
+                    "{$given->number($after - $before)} A of change.",
+            ],
+        );
+    }
+}

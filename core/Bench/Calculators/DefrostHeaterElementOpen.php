@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Bench\Calculators;
+
+use Metrum\Bench\Answer;
+use Metrum\Bench\Calculation;
+use Metrum\Bench\CannotBe;
+use Metrum\Bench\Given;
+use Metrum\Bench\Input;
+use Metrum\Bench\Output;
+use Metrum\Quantity\Kind;
+
+/** What is left of current and heat with elements open. */
+final class DefrostHeaterElementOpen implements Calculation
+{
+    public function asks(): array
+    {
+        return [
+            Input::number('power_w', 'Power of the heaters', Kind::Power, 1.0, 1e6),
+            Input::number('rated_voltage_v', 'Voltage of the plate', Kind::Voltage, 1.0, 1000.0),
+            Input::number('measured_voltage_v', 'Voltage measured', Kind::Voltage, 0.0, 1000.0),
+            Heater::phases(),
+            Input::count('elements', 'Elements', 1, 60),
+            Input::count('elements_open', 'Of them open', 0, 60),
+        ];
+    }
+
+    public function answer(Given $given): Answer
+    {
+        $rated = Heater::current($given, 'rated_voltage_v');
+        $elements = $given->count('elements');
+        $open = $given->count('elements_open');
+        if ($open > $elements) {
+            throw CannotBe::at('elements_open', "$open were given; there are $elements");
+        }
+        $whole = ($elements - $open) / $elements;
+        $voltage = $given->of('measured_voltage_v') / $given->of('rated_voltage_v');
+
+        return new Answer(
+            [
+                Output::amount('rated_current_a', 'Rated current', Kind::Current, $rated),
+                Output::amount('expected_current_a', 'Current to expect', Kind::Current, $rated * $voltage * $whole),
+                Output::percent('heat_percent', 'Heat', $voltage ** 2 * $whole),
+            ],
+            [
+                Heater::step($given, 'rated_voltage_v', $rated),
+                "Whole are {$given->percent($whole)} of the elements, the voltage is {$given->percent($voltage)}.",
+                "Current goes with both: {$given->number($rated * $voltage * $whole)} A. ".
+                    "Heat goes with the square of the voltage: {$given->percent($voltage ** 2 * $whole)}.",
+            ],
+        );
+    }
+}

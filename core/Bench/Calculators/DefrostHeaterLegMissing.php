@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Bench\Calculators;
+
+use Metrum\Bench\Answer;
+use Metrum\Bench\Calculation;
+use Metrum\Bench\CannotBe;
+use Metrum\Bench\Given;
+use Metrum\Bench\Input;
+use Metrum\Bench\Output;
+use Metrum\Quantity\Kind;
+
+/** What is left of current and heat with a supply leg open. */
+final class DefrostHeaterLegMissing implements Calculation
+{
+    public function asks(): array
+    {
+        return [
+            Input::number('power_w', 'Power of the heaters', Kind::Power, 1.0, 1e6),
+            Input::number('voltage_v', 'Voltage', Kind::Voltage, 1.0, 1000.0),
+            Heater::phases(),
+            Input::count('legs_live', 'Legs that are live', 0, 3),
+        ];
+    }
+
+    public function answer(Given $given): Answer
+    {
+        $rated = Heater::current($given, 'voltage_v');
+        $legs = Heater::isThreePhase($given) ? 3 : 2;
+        $live = $given->count('legs_live');
+        if ($live > $legs) {
+            throw CannotBe::at('legs_live', "$live were given; a supply of one phase has 2");
+        }
+        [$current, $heat] = match (true) {
+            $live === $legs => [1.0, 1.0],
+            $live === 2 => [sqrt(3) / 2, 0.5],
+            default => [0.0, 0.0],
+        };
+
+        return new Answer(
+            [
+                Output::amount('rated_current_a', 'Rated current', Kind::Current, $rated),
+                Output::amount('current_live_legs_a', 'Current of the live legs', Kind::Current, $current * $rated),
+                Output::percent('heat_remaining_percent', 'Heat left', $heat),
+            ],
+            [
+                Heater::step($given, 'voltage_v', $rated),
+                match (true) {
+                    $live === $legs => 'All legs are live: nothing is missing.',
+                    $live === 2 => 'With one leg open the load is on one voltage: √3/2 or 87 % of the current, '.
+                        'and half of the heat. It looks nearly healthy at the clamp.',
+                    default => 'With one live leg or none no current can flow.',
+                },
+            ],
+        );
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Bench\Calculators;
+
+use Metrum\Bench\Answer;
+use Metrum\Bench\Calculation;
+use Metrum\Bench\Given;
+use Metrum\Bench\Input;
+use Metrum\Bench\Output;
+use Metrum\Quantity\Kind;
+
+/** The earliest plan of defrosts, in the given order, with so many at once. */
+final class DefrostStaggerPlan implements Calculation
+{
+    public function asks(): array
+    {
+        return [
+            Input::table('fixtures', 'Fixtures, in order', [
+                Input::minutes('duration_min', 'Lasts')->orNamed('duration'),
+            ]),
+            Input::count('max_simultaneous', 'At once at the most', 1, 500),
+            Input::minutes('first_start_min', 'First one starts at'),
+        ];
+    }
+
+    public function answer(Given $given): Answer
+    {
+        $stagger = new Stagger([]);
+        $most = $given->count('max_simultaneous');
+        $moment = $given->of('first_start_min');
+        $clear = $moment;
+        $starts = [];
+        foreach ($given->table('fixtures') as [$lasts]) {
+            foreach ($stagger->ends() as $end) {
+                $moment = $stagger->at($moment) < $most ? $moment : max($moment, $end);
+            }
+            $starts[] = $moment;
+            $clear = max($clear, $moment + $lasts);
+            $stagger = $stagger->with($moment, $moment + $lasts);
+        }
+
+        return new Answer(
+            [
+                Output::series('starts_min', 'Starts', Kind::Duration, $starts),
+                Output::amount('all_clear_min', 'All done at', Kind::Duration, $clear),
+            ],
+            [
+                "Each starts as soon as fewer than $most are in defrost, and never before the one ahead of it.",
+                "All are done at {$given->text($clear, Kind::Duration)}.",
+            ],
+        );
+    }
+}

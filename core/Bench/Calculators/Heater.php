@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Bench\Calculators;
+
+use Metrum\Bench\CannotBe;
+use Metrum\Bench\Given;
+use Metrum\Bench\Input;
+
+/** Resistance heaters on one phase or on three. */
+final class Heater
+{
+    public static function phases(): Input
+    {
+        return Input::count('phases', 'Phases', 1, 3);
+    }
+
+    /** @throws CannotBe */
+    public static function isThreePhase(Given $given): bool
+    {
+        return match ($given->count('phases')) {
+            1 => false,
+            3 => true,
+            default => throw CannotBe::at('phases', '2 was given; possible is 1 or 3'),
+        };
+    }
+
+    /**
+     * Current of a balanced load: power ÷ voltage, on three phases ÷ √3 as well.
+     *
+     * @param  string  $voltage  key of the voltage that the power is given for
+     * @return float A
+     *
+     * @throws CannotBe
+     */
+    public static function current(Given $given, string $voltage): float
+    {
+        $single = $given->of('power_w') / $given->of($voltage);
+
+        return self::isThreePhase($given) ? $single / sqrt(3) : $single;
+    }
+
+    /** The arithmetic in words. */
+    public static function step(Given $given, string $voltage, float $current): string
+    {
+        return sprintf(
+            'Rated: %s W over %s V%s are %s A.',
+            $given->number($given->of('power_w'), 0),
+            $given->number($given->of($voltage), 0),
+            self::isThreePhase($given) ? ' and √3' : '',
+            $given->number($current),
+        );
+    }
+}

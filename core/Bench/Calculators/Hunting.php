@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Bench\Calculators;
+
+use Metrum\Bench\Answer;
+use Metrum\Bench\Calculation;
+use Metrum\Bench\Given;
+use Metrum\Bench\Input;
+use Metrum\Bench\Output;
+use Metrum\Quantity\Kind;
+use Metrum\Quantity\Unit;
+
+/** Mean, swing and period of a superheat that was read again and again. */
+final class Hunting implements Calculation
+{
+    /** Whole periods that must be seen. */
+    private const PERIODS = 2;
+
+    public function asks(): array
+    {
+        return [
+            Input::number('times_s', 'Seconds', Kind::Duration, 0.0, 1e6, Unit::Second)->several(3),
+            Input::difference('superheat_k', 'Superheat', -30.0)->several(3),
+            Input::difference('target_superheat_k', 'Superheat wanted'),
+        ];
+    }
+
+    public function answer(Given $given): Answer
+    {
+        $times = $given->series('times_s');
+        $superheat = $given->series('superheat_k');
+        Series::inStep('times_s', $times, 'superheat_k', $superheat);
+        $mean = array_sum($superheat) / count($superheat);
+        $swing = max($superheat) - min($superheat);
+        $crossings = self::upward($times, $superheat, $mean);
+        $periods = count($crossings) - 1;
+        $period = $periods < 1 ? null : (end($crossings) - $crossings[0]) / $periods;
+        $hunting = $swing > $given->of('target_superheat_k') && $periods >= self::PERIODS;
+
+        return new Answer(
+            [
+                Output::difference('mean_k', 'Mean', $mean),
+                Output::difference('peak_to_peak_k', 'Swing, highest less lowest', $swing),
+                Output::difference('lowest_k', 'Lowest', min($superheat)),
+                Output::amount('period_s', 'Period', Kind::Duration, $period, Unit::Second),
+                Output::yes('hunting', 'It hunts', $hunting),
+            ],
+            [
+                "Mean {$given->kelvins($mean)}, from {$given->kelvins(min($superheat))} ".
+                    "to {$given->kelvins(max($superheat))}: a swing of {$given->kelvins($swing)}.",
+                $period === null
+                    ? 'It did not cross its mean upward twice: no period is seen.'
+                    : "It crosses its mean upward every {$given->number($period, 0)} s, ".
+                        "$periods whole ".($periods === 1 ? 'period' : 'periods').' were seen.',
+                $hunting
+                    ? 'The swing is wider than the superheat wanted, and it comes back: the valve hunts.'
+                    : 'That is no hunting: it takes a swing wider than the superheat wanted, and two whole periods.',
+            ],
+        );
+    }
+
+    /**
+     * @param  list<float>  $times  s
+     * @param  list<float>  $values  K
+     * @return list<float> times at which the mean is crossed upward, straight between points
+     */
+    private static function upward(array $times, array $values, float $mean): array
+    {
+        $crossings = [];
+        for ($i = 1, $n = count($values); $i < $n; $i++) {
+            [$before, $after] = [$values[$i - 1] - $mean, $values[$i] - $mean];
+            if ($before < 0.0 && $after >= 0.0) {
+                $crossings[] = $times[$i - 1] + (($times[$i] - $times[$i - 1]) * -$before) / ($after - $before);
+            }
+        }
+
+        return $crossings;
+    }
+}

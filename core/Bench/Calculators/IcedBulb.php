@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Bench\Calculators;
+
+use Metrum\Bench\Answer;
+use Metrum\Bench\Calculation;
+use Metrum\Bench\Given;
+use Metrum\Bench\Input;
+use Metrum\Bench\Output;
+
+/** What a bulb in ice or on a bench tells its valve. */
+final class IcedBulb implements Calculation
+{
+    public function asks(): array
+    {
+        return [
+            Input::refrigerant(),
+            Input::temperature('bulb_temperature_c', 'Bulb'),
+            Input::difference('static_superheat_k', 'Superheat that the valve is set to'),
+            Input::atmosphere(),
+        ];
+    }
+
+    public function answer(Given $given): Answer
+    {
+        $bulb = $given->of('bulb_temperature_c');
+        $at = $given->gauge($given->dewPressure('bulb_temperature_c', $bulb));
+        $evaporator = $bulb - $given->of('static_superheat_k');
+        $settles = $given->gauge($given->dewPressure('static_superheat_k', $evaporator));
+
+        return new Answer(
+            [
+                Output::gauge('saturated_at_bulb_kpa', 'Saturated at the bulb', $at),
+                Output::gauge('expected_evaporator_pressure_kpa', 'Pressure the coil settles near', $settles),
+            ],
+            [
+                "At the bulb, {$given->degrees($bulb)}, the refrigerant has {$given->onGauge($at)} (dew).",
+                "A healthy valve holds {$given->kelvins($given->of('static_superheat_k'))} less: near ".
+                    "{$given->degrees($evaporator)}, {$given->onGauge($settles)}.",
+            ],
+        );
+    }
+}

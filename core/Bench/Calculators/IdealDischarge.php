@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Bench\Calculators;
+
+use Metrum\Bench\CannotBe;
+use Metrum\Bench\Given;
+
+/** Temperature of the gas after compression without any loss. */
+final class IdealDischarge
+{
+    /**
+     * @param  string  $key  input of the return gas
+     * @return float K
+     *
+     * @throws CannotBe
+     */
+    public static function of(Given $given, string $key): float
+    {
+        $dew = $given->dew('suction_pressure_kpa');
+        $superheat = $given->of($key) - $dew;
+        if ($superheat < 0.0) {
+            throw CannotBe::at($key, "colder than the dew temperature there, {$given->degrees($dew)}: liquid comes back");
+        }
+        $discharge = $given->absolute('discharge_pressure_kpa');
+        Ratio::of($discharge, $given->absolute('suction_pressure_kpa'));
+        $ideal = $given->within(
+            $key,
+            static fn (): array => $given->refrigerant()->isentropicDischarge($dew, $superheat, $discharge),
+        );
+
+        return $ideal['temperature'];
+    }
+}

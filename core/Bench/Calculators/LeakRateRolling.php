@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Bench\Calculators;
+
+use Metrum\Bench\Answer;
+use Metrum\Bench\Calculation;
+use Metrum\Bench\Given;
+use Metrum\Bench\Input;
+use Metrum\Bench\Output;
+use Metrum\Quantity\Kind;
+
+/** Leak rate by all that was added in the last 365 days. */
+final class LeakRateRolling implements Calculation
+{
+    private const YEAR = 365.0;
+
+    public function asks(): array
+    {
+        return [
+            Input::table('additions', 'Additions', [
+                Input::number('day', 'Day', Kind::Ratio, 0.0, 1_000_000.0)->orNamed('days', 'on_day'),
+                Input::mass('kg', 'Added')->orNamed('added_kg', 'mass_kg', 'added'),
+            ]),
+            Input::number('today', 'Today, as a day', Kind::Ratio, 0.0, 1_000_000.0),
+            Input::number('full_charge_kg', 'Full charge', Kind::Mass, 0.01, 100_000.0),
+        ];
+    }
+
+    public function answer(Given $given): Answer
+    {
+        $today = $given->of('today');
+        $sum = 0.0;
+        $counted = 0;
+        foreach ($given->table('additions') as [$day, $added]) {
+            if ($day > $today - self::YEAR && $day <= $today) {
+                $sum += $added;
+                $counted++;
+            }
+        }
+        $rate = $sum / $given->of('full_charge_kg');
+
+        return new Answer(
+            [
+                Output::mass('added_in_365_days_kg', 'Added in 365 days', $sum),
+                Output::percent('leak_rate_percent_per_year', 'Leak rate a year', $rate),
+            ],
+            [
+                "$counted of the additions fall in the 365 days up to day {$given->number($today, 0)}: ".
+                    "{$given->kilograms($sum)}.",
+                "Of a charge of {$given->kilograms($given->of('full_charge_kg'))} ".
+                    "that is {$given->percent($rate, 1)}.",
+            ],
+        );
+    }
+}

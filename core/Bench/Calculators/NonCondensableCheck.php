@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Bench\Calculators;
+
+use Metrum\Bench\Answer;
+use Metrum\Bench\Calculation;
+use Metrum\Bench\Given;
+use Metrum\Bench\Input;
+use Metrum\Bench\Output;
+use Metrum\Quantity\Kind;
+
+/** Standing pressure against what the refrigerant has at the temperature of the air. */
+final class NonCondensableCheck implements Calculation
+{
+    public function asks(): array
+    {
+        return [
+            Input::refrigerant(),
+            Input::temperature('ambient_temperature_c', 'Air at the condenser'),
+            Input::gauge('standing_pressure_kpa', 'Pressure, standing'),
+            Input::atmosphere(),
+        ];
+    }
+
+    public function answer(Given $given): Answer
+    {
+        $ambient = $given->of('ambient_temperature_c');
+        $expected = $given->gauge($given->bubblePressure('ambient_temperature_c', $ambient));
+        $excess = $given->of('standing_pressure_kpa') - $expected;
+        $kelvins = $given->bubble('standing_pressure_kpa') - $ambient;
+
+        return new Answer(
+            [
+                Output::gauge('expected_pressure_kpa', 'Pressure expected', $expected),
+                Output::amount('excess_kpa', 'Above it', Kind::PressureDifference, $excess),
+                Output::difference('excess_as_saturation_k', 'Above it, as saturation', $kelvins),
+            ],
+            [
+                "Standing, with the condenser at {$given->degrees($ambient)}, the liquid has ".
+                    $given->onGauge($expected).'.',
+                "Read were {$given->onGauge($given->of('standing_pressure_kpa'))}: ".
+                    "{$given->text($excess, Kind::PressureDifference)} or {$given->kelvins($kelvins)} more.",
+                'Counts only with the plant off long enough for the condenser to have the temperature of the air.',
+            ],
+        );
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Bench\Calculators;
+
+use Metrum\Bench\Answer;
+use Metrum\Bench\Calculation;
+use Metrum\Bench\CannotBe;
+use Metrum\Bench\Given;
+use Metrum\Bench\Input;
+use Metrum\Bench\Output;
+use Metrum\Quantity\Kind;
+
+/** Where a pull-down will end, by three points of its curve. */
+final class PullDownForecast implements Calculation
+{
+    /** K by which three points must bend at least. */
+    private const STRAIGHT = 1e-6;
+
+    /** Share by which the two spans may differ. */
+    private const EVENLY = 0.02;
+
+    public function asks(): array
+    {
+        return [
+            Input::temperature('box_c', 'Box, three times')->several(3),
+            Input::minutes('times_min', 'Minutes, three times')->several(3),
+            Input::temperature('target_c', 'Box wanted'),
+        ];
+    }
+
+    public function answer(Given $given): Answer
+    {
+        [$first, $second, $third, $step] = self::points($given);
+        $bend = $first + $third - 2 * $second;
+        if ($bend < self::STRAIGHT) {
+            throw CannotBe::at('box_c', 'does not slow down yet: where it will end cannot be told; read again later');
+        }
+        $final = ($first * $third - $second ** 2) / $bend;
+        $rate = log(($first - $final) / ($second - $final)) / $step;
+        $target = $given->of('target_c');
+        $reaches = $final < $target;
+        $time = $reaches ? max(0.0, log(($first - $final) / ($target - $final)) / $rate) : null;
+
+        return new Answer(
+            [
+                Output::temperature('final_c', 'It will end at', $final),
+                Output::amount('time_constant_min', 'Time constant', Kind::Duration, 1 / $rate),
+                Output::yes('reaches_target', 'It will get there', $reaches),
+                Output::amount('time_to_target_min', 'From the first point, after', Kind::Duration, $time),
+            ],
+            [
+                "The curve bends toward {$given->degrees($final)}.",
+                "It goes 63 % of the way in {$given->text(1 / $rate, Kind::Duration)}.",
+                $time === null
+                    ? "It will not arrive at {$given->degrees($target)}."
+                    : "It is at {$given->degrees($target)} after {$given->text($time, Kind::Duration)}, ".
+                        'counted from the first point.',
+            ],
+        );
+    }
+
+    /**
+     * @return array{float, float, float, float} K, K, K, and s between two
+     *
+     * @throws CannotBe
+     */
+    private static function points(Given $given): array
+    {
+        $box = $given->series('box_c');
+        $times = $given->series('times_min');
+        if (count($box) !== 3 || count($times) !== 3) {
+            throw CannotBe::at(count($box) === 3 ? 'times_min' : 'box_c', 'three are wanted');
+        }
+        $step = $times[1] - $times[0];
+        if ($step <= 0.0 || abs($times[2] - $times[1] - $step) > self::EVENLY * $step) {
+            throw CannotBe::at('times_min', 'not evenly spaced; three times with the same span between are wanted');
+        }
+        if ($box[0] <= $box[1] || $box[1] <= $box[2]) {
+            throw CannotBe::at('box_c', 'does not fall from point to point: this is no pull-down');
+        }
+
+        return [$box[0], $box[1], $box[2], $step];
+    }
+}

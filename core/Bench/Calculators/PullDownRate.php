@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Bench\Calculators;
+
+use Metrum\Bench\Answer;
+use Metrum\Bench\Calculation;
+use Metrum\Bench\Given;
+use Metrum\Bench\Input;
+use Metrum\Bench\Output;
+use Metrum\Quantity\Kind;
+
+/** How fast the box came down. */
+final class PullDownRate implements Calculation
+{
+    public function asks(): array
+    {
+        return [
+            Input::temperature('start_c', 'Box at the start'),
+            Input::temperature('end_c', 'Box at the end'),
+            Input::minutes('minutes', 'Time between', 0.1),
+            Input::number('required_k_per_h', 'Wanted at least', Kind::DifferenceRate, 0.0, 500.0),
+        ];
+    }
+
+    public function answer(Given $given): Answer
+    {
+        $rate = ($given->of('start_c') - $given->of('end_c')) / $given->of('minutes');
+        $passes = $rate >= $given->of('required_k_per_h');
+
+        return new Answer(
+            [
+                Output::amount('rate_k_per_h', 'Rate', Kind::DifferenceRate, $rate),
+                Output::yes('passes', 'Fast enough', $passes),
+            ],
+            [
+                sprintf(
+                    '%s in %s are %s.',
+                    $given->kelvins($given->of('start_c') - $given->of('end_c')),
+                    $given->text($given->of('minutes'), Kind::Duration),
+                    $given->text($rate, Kind::DifferenceRate),
+                ),
+                sprintf(
+                    'Wanted are %s: %s.',
+                    $given->text($given->of('required_k_per_h'), Kind::DifferenceRate),
+                    $passes ? 'fast enough' : 'too slow',
+                ),
+            ],
+        );
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Bench\Calculators;
+
+use Metrum\Bench\Answer;
+use Metrum\Bench\Calculation;
+use Metrum\Bench\Given;
+use Metrum\Bench\Input;
+use Metrum\Bench\Output;
+
+/** What a receiver may hold. */
+final class ReceiverCapacity implements Calculation
+{
+    public function asks(): array
+    {
+        return [
+            Input::refrigerant(),
+            Input::volume('receiver_volume_l', 'Volume of the receiver'),
+            Input::fraction('fill_limit_fraction', 'Fill limit'),
+            Input::temperature('liquid_temperature_c', 'Temperature of the liquid'),
+        ];
+    }
+
+    public function answer(Given $given): Answer
+    {
+        [$capacity, $full] = ReceiverVolume::holds($given);
+
+        return new Answer(
+            [Output::mass('capacity_kg', 'May hold', $capacity)],
+            [ReceiverVolume::step($given, $capacity, $full)],
+        );
+    }
+}

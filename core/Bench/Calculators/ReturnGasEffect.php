@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Bench\Calculators;
+
+use Metrum\Bench\Answer;
+use Metrum\Bench\Calculation;
+use Metrum\Bench\CannotBe;
+use Metrum\Bench\Given;
+use Metrum\Bench\Input;
+use Metrum\Bench\Output;
+
+/** What warmer return gas does to the discharge. */
+final class ReturnGasEffect implements Calculation
+{
+    public function asks(): array
+    {
+        return [
+            Input::refrigerant(),
+            Input::gauge('suction_pressure_kpa', 'Suction pressure'),
+            Input::gauge('discharge_pressure_kpa', 'Discharge pressure'),
+            Input::temperature('return_gas_before_c', 'Return gas, before'),
+            Input::temperature('return_gas_after_c', 'Return gas, after'),
+            Input::atmosphere(),
+        ];
+    }
+
+    public function answer(Given $given): Answer
+    {
+        $rise = $given->of('return_gas_after_c') - $given->of('return_gas_before_c');
+        if (abs($rise) < 0.01) {
+            throw CannotBe::at('return_gas_after_c', 'the same as before; two different temperatures are wanted');
+        }
+        $before = IdealDischarge::of($given, 'return_gas_before_c');
+        $after = IdealDischarge::of($given, 'return_gas_after_c');
+
+        return new Answer(
+            [
+                Output::temperature('ideal_before_c', 'Discharge before, ideal', $before),
+                Output::temperature('ideal_after_c', 'Discharge after, ideal', $after),
+                Output::ratio('rise_per_k', 'Rise of discharge for each kelvin of return gas', ($after - $before) / $rise),
+            ],
+            [
+                sprintf(
+                    'Return gas %s: %s. Return gas %s: %s.',
+                    $given->degrees($given->of('return_gas_before_c')),
+                    $given->degrees($before),
+                    $given->degrees($given->of('return_gas_after_c')),
+                    $given->degrees($after),
+                ),
+                sprintf(
+                    '%s over %s are %s for each kelvin.',
+                    $given->kelvins($after - $before),
+                    $given->kelvins($rise),
+                    $given->number(($after - $before) / $rise),
+                ),
+            ],
+        );
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Bench\Calculators;
+
+use Metrum\Bench\Answer;
+use Metrum\Bench\Calculation;
+use Metrum\Bench\Given;
+use Metrum\Bench\Input;
+use Metrum\Bench\Output;
+
+/** What subcooling seems to be where dew is taken for bubble. */
+final class SubcoolingGlideTrap implements Calculation
+{
+    public function asks(): array
+    {
+        return [
+            Input::refrigerant(),
+            Input::gauge('receiver_pressure_kpa', 'Pressure of the liquid'),
+            Input::temperature('receiver_outlet_temperature_c', 'Liquid pipe at the receiver'),
+            Input::atmosphere(),
+        ];
+    }
+
+    public function answer(Given $given): Answer
+    {
+        $bubble = $given->bubble('receiver_pressure_kpa');
+        $dew = $given->dew('receiver_pressure_kpa');
+        $pipe = $given->of('receiver_outlet_temperature_c');
+
+        return new Answer(
+            [
+                Output::difference('subcooling_k', 'Subcooling, by bubble', $bubble - $pipe),
+                Output::temperature('condensing_dew_c', 'Condensing (dew)', $dew),
+                Output::difference('wrong_subcooling_if_dew_is_used_k', 'Subcooling by dew: wrong', $dew - $pipe),
+            ],
+            [
+                $given->toAbsolute('receiver_pressure_kpa'),
+                "Bubble {$given->degrees($bubble)}, dew {$given->degrees($dew)}.",
+                "By bubble: {$given->degrees($bubble)} less {$given->degrees($pipe)} are ".
+                    "{$given->kelvins($bubble - $pipe)}.",
+                "By dew it would seem to be {$given->kelvins($dew - $pipe)}: subcooling that is not there.",
+            ],
+        );
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Bench\Calculators;
+
+use Metrum\Bench\Answer;
+use Metrum\Bench\Calculation;
+use Metrum\Bench\Given;
+use Metrum\Bench\Input;
+use Metrum\Bench\Output;
+use Metrum\Quantity\Kind;
+
+/** Refrigerant that floods the condenser in winter. */
+final class WinterFloodingCharge implements Calculation
+{
+    public function asks(): array
+    {
+        return [
+            Input::refrigerant(),
+            Input::fraction('flooded_fraction', 'Flooded share'),
+            Input::volume('condenser_internal_volume_l', 'Volume of the condenser'),
+            Input::temperature('flooding_temperature_c', 'Temperature of the flooding liquid'),
+        ];
+    }
+
+    public function answer(Given $given): Answer
+    {
+        [$held, $liquid, $vapour] = Flooding::held($given, 'flooded_fraction', 'flooding_temperature_c');
+
+        return new Answer(
+            [
+                Output::amount('liquid_density_kg_m3', 'Density of the liquid', Kind::Density, $liquid),
+                Output::amount('vapour_density_kg_m3', 'Density of the vapour', Kind::Density, $vapour),
+                Output::mass('winter_charge_kg', 'Winter charge', $held),
+            ],
+            [
+                sprintf(
+                    'At %s liquid has %s kg/m³ (bubble), vapour %s kg/m³ (dew).',
+                    $given->degrees($given->of('flooding_temperature_c')),
+                    $given->number($liquid, 1),
+                    $given->number($vapour, 1),
+                ),
+                sprintf(
+                    '%s of %s, liquid in place of vapour: %s.',
+                    $given->percent($given->of('flooded_fraction')),
+                    $given->text($given->of('condenser_internal_volume_l'), Kind::Volume),
+                    $given->kilograms($held),
+                ),
+            ],
+        );
+    }
+}

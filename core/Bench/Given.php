@@ -42,7 +42,7 @@ final readonly class Given
         return (int) round($this->of($key));
     }
 
-    /** @return list<float> SI */
+    /** @return non-empty-list<float> SI */
     public function series(string $key): array
     {
         $value = $this->values[$key];
@@ -52,6 +52,7 @@ final readonly class Given
             assert(is_float($one));
             $series[] = $one;
         }
+        assert($series !== []);
 
         return $series;
     }

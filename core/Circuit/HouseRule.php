@@ -26,6 +26,9 @@ enum HouseRule: string
     case GlideReference = 'glide_reference';
     case SettleStart = 'settle_start';
     case SettleValve = 'settle_valve';
+    case SettleRegulator = 'settle_regulator';
+    case SettleCharge = 'settle_charge';
+    case SettleWash = 'settle_wash';
     case SettleDefrost = 'settle_defrost';
 
     /** @throws BrokenData */

@@ -39,6 +39,7 @@ final readonly class VisitReader
         'readings',
         'observations',
         'tests',
+        'log',
     ];
 
     private const TIME = '/^\d{4}-\d{2}-\d{2}(T\d{2}:\d{2}(:\d{2}(\.\d+)?)?(Z|[+-]\d{2}:?\d{2})?)?$/';
@@ -55,8 +56,14 @@ final readonly class VisitReader
         $this->top = new Section('', get_object_vars($file), $reasons);
     }
 
-    /** @throws Refused */
+    /** What it holds at its end. @throws Refused */
     public static function json(string $text): Findings
+    {
+        return self::visit($text)->findings;
+    }
+
+    /** The whole of it, its log too. @throws Refused */
+    public static function visit(string $text): VisitFile
     {
         $plain = str_starts_with($text, "\u{FEFF}") ? substr($text, 3) : $text;
         try {
@@ -71,7 +78,7 @@ final readonly class VisitReader
         return (new self($file, new Reasons()))->read();
     }
 
-    private function read(): Findings
+    private function read(): VisitFile
     {
         $top = $this->top;
         $top->only(self::TOP);
@@ -90,7 +97,7 @@ final readonly class VisitReader
         $this->reasons->raise();
         assert($circuit !== null);
 
-        return new Findings(
+        $snapshot = new Findings(
             circuit: $circuit,
             state: $state,
             complaints: $complaints,
@@ -101,6 +108,12 @@ final readonly class VisitReader
             id: $id,
             takenAt: $takenAt,
         );
+        $log = $this->top->given('log');
+        if ($log === null) {
+            return new VisitFile($snapshot, null);
+        }
+
+        return (new LogReader($this->reasons, $circuit->atmosphere))->visit($log, $snapshot);
     }
 
     private function time(): ?string
@@ -115,7 +128,7 @@ final readonly class VisitReader
     }
 
     /** Whether that day, hour and minute are in the calendar and on the clock. */
-    private static function isTime(string $given): bool
+    public static function isTime(string $given): bool
     {
         if (preg_match(self::TIME, $given) !== 1) {
             return false;

@@ -6,11 +6,37 @@ namespace Metrum\Findings;
 
 use Metrum\Log\Fact;
 
-/** A stretch of a visit between two changes of the plant: what was found in it. The first is as found. */
+/** A stretch of a visit between two moves of the plant: what was found in it. The first is as found. */
 final readonly class Chapter
 {
-    /** @param  ?Fact  $began  the fact that changed the plant; null for the first */
-    public function __construct(public int $number, public ?Fact $began, public Findings $findings)
+    /**
+     * @param  ?Fact  $began  the move that changed the plant; null for the first
+     * @param  Findings  $findings  at its end, or now
+     * @param  array<string, array<string, float>>  $parts  what was read of parts of the circuit, SI by subject and key
+     * @param  array<string, float>  $before  what was read before the move and not since, SI by key
+     * @param  list<Fact>  $found  readings, observations and tests taken in it, in order
+     */
+    public function __construct(
+        public int $number,
+        public ?Fact $began,
+        public Findings $findings,
+        public array $parts = [],
+        public array $before = [],
+        public array $found = [],
+    ) {
+    }
+
+    /** What was found of a part of the circuit, in the rest as the circuit; the circuit itself for ''. */
+    public function of(string $subject): Findings
     {
+        $own = $this->parts[$subject] ?? [];
+
+        return $own === [] ? $this->findings : $this->findings->withReadings($own);
+    }
+
+    /** Whether anything was read or looked at since it began. */
+    public function wasLookedAt(): bool
+    {
+        return $this->found !== [];
     }
 }

@@ -5,17 +5,15 @@ declare(strict_types=1);
 namespace Metrum\Findings;
 
 use Metrum\Circuit\Circuit;
-use Metrum\Circuit\Complaint;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\State;
-use Metrum\Circuit\Word;
+use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
-use Metrum\Log\Kinds\CircuitChanged;
 use Metrum\Log\Log;
 
-/** The chapters of a visit, folded from its log. As long as nothing moves a plant there is one: as found. */
+/** The chapters of a visit, folded from its log. As long as nothing moves the plant there is one: as found. */
 final readonly class Chapters
 {
+    private const LOOKS = [FactKind::Reading, FactKind::Observation, FactKind::Test];
+
     /** @param  non-empty-list<Chapter>  $all */
     private function __construct(public array $all)
     {
@@ -28,7 +26,32 @@ final readonly class Chapters
      */
     public static function of(Log $log, Circuit $asOpened, string $id, string $takenAt): self
     {
-        return new self([new Chapter(1, null, self::findings($log, $asOpened, $id, $takenAt))]);
+        $telling = new Telling($asOpened);
+        $moments = new Moments($log);
+        $began = null;
+        $chapters = $found = [];
+        $close = static function () use (&$chapters, &$began, &$found, $telling, $moments, $id, $takenAt): Chapter {
+            return new Chapter(
+                count($chapters) + 1,
+                $began,
+                $telling->findings($id, $takenAt, $moments),
+                $telling->ofParts(),
+                $telling->stale(),
+                $found,
+            );
+        };
+        foreach ($log->happened() as $fact) {
+            if ($fact->kind === FactKind::Move) {
+                $chapters[] = $close();
+                [$began, $found] = [$fact, []];
+            } elseif (in_array($fact->kind, self::LOOKS, true) && ! $fact->content->isCleared()) {
+                $found[] = $fact;
+            }
+            $telling->hear($fact);
+        }
+        $chapters[] = $close();
+
+        return new self($chapters);
     }
 
     /** The one that the plant is in now. */
@@ -37,41 +60,15 @@ final readonly class Chapters
         return $this->all[array_key_last($this->all)];
     }
 
-    private static function findings(Log $log, Circuit $asOpened, string $id, string $takenAt): Findings
+    /** The one that a move began; null where there is none. */
+    public function begunBy(Fact $move): ?Chapter
     {
-        $circuit = $asOpened;
-        $state = null;
-        $readings = $observations = $tests = $complaints = $confirmed = $ruledOut = [];
-        foreach ($log->standing() as $fact) {
-            $content = $fact->content;
-            match ($fact->kind) {
-                FactKind::Reading => ($readings[$content->key] = (float) $content->value),
-                FactKind::Observation => ($observations[$content->key] = Word::from((string) $content->word)),
-                FactKind::Test => ($tests[$content->key] = Word::from((string) $content->word)),
-                FactKind::State => ($state = State::from((string) $content->word)),
-                FactKind::Complaint => ($complaints[] = Complaint::from($content->key)),
-                FactKind::Confirmed => ($confirmed[] = Fault::from($content->key)),
-                FactKind::RuledOut => ($ruledOut[] = Fault::from($content->key)),
-                FactKind::Circuit => ($circuit = CircuitChanged::circuit($content)),
-                FactKind::Note, FactKind::Undo => null,
-            };
+        foreach ($this->all as $chapter) {
+            if ($chapter->began?->id === $move->id) {
+                return $chapter;
+            }
         }
 
-        $moments = new Moments($log);
-
-        return new Findings(
-            circuit: $circuit,
-            state: $state,
-            complaints: $complaints,
-            readings: $readings,
-            observations: $observations,
-            tests: $tests,
-            confirmed: $confirmed,
-            ruledOut: $ruledOut,
-            id: $id,
-            takenAt: $takenAt,
-            states: $moments->states(),
-            repeated: $moments->repeated(),
-        );
+        return null;
     }
 }

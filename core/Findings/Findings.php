@@ -174,6 +174,22 @@ final readonly class Findings
         return $this->but(confirmed: [...$this->confirmed, $fault]);
     }
 
+    /**
+     * The same with these readings in place of its own of the same keys.
+     *
+     * @param  array<string, float>  $readings  SI by key of Reading
+     */
+    public function withReadings(array $readings): self
+    {
+        return $this->but(readings: $readings + $this->readings);
+    }
+
+    /** The same with these faults ruled out too. */
+    public function withRuledOut(Fault ...$faults): self
+    {
+        return $this->but(ruledOut: array_values([...$this->ruledOut, ...$faults]));
+    }
+
     /** The same as if no fault had been ruled out. */
     public function nothingRuledOut(): self
     {

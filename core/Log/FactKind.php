@@ -15,6 +15,10 @@ enum FactKind: string
     case Confirmed = 'confirmed';
     case RuledOut = 'ruled_out';
     case Note = 'note';
+    case Move = 'move';
+    case Clock = 'clock';
+    case Touched = 'touched';
+    case Restored = 'restored';
     case Circuit = 'circuit';
     case Undo = 'undo';
 
@@ -29,6 +33,10 @@ enum FactKind: string
             self::Confirmed => new Kinds\FaultJudged('Confirmed'),
             self::RuledOut => new Kinds\FaultJudged('Ruled out'),
             self::Note => new Kinds\NoteWritten(),
+            self::Move => new Kinds\PlantMoved(),
+            self::Clock => new Kinds\ClockSet(),
+            self::Touched => new Kinds\LeftOpen(back: false),
+            self::Restored => new Kinds\LeftOpen(back: true),
             self::Circuit => new Kinds\CircuitChanged(),
             self::Undo => new Kinds\TakenBack(),
         };

@@ -63,6 +63,17 @@ final readonly class Log
         );
     }
 
+    /** @return list<Fact> all that was not taken back, in order */
+    public function happened(): array
+    {
+        return array_values(
+            array_filter(
+                $this->facts,
+                fn (Fact $fact): bool => $fact->kind !== FactKind::Undo && ! isset($this->undone[$fact->id]),
+            ),
+        );
+    }
+
     /** The standing fact of a kind about a key; null where there is none, or it was taken back. */
     public function fact(FactKind $kind, string $key): ?Fact
     {

@@ -11,4 +11,6 @@ enum Part
     case Walk;
     case Course;
     case Hints;
+    /** Strip, card, clocks and what was touched. */
+    case Work;
 }

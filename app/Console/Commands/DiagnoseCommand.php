@@ -10,9 +10,11 @@ use Metrum\Diagnosis\Diagnosis;
 use Metrum\Diagnosis\Suspect;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Exchange\VisitReader;
+use Metrum\Exchange\WorkAnswer;
 use Metrum\Findings\Figure;
 use Metrum\Findings\Findings;
 use Metrum\Plant\Twins;
+use Metrum\Work\Work;
 
 /** Diagnoses visit files, one answer a visit. */
 final class DiagnoseCommand extends JsonLinesCommand
@@ -25,17 +27,25 @@ final class DiagnoseCommand extends JsonLinesCommand
 
     private ?Diagnosis $diagnosis = null;
 
+    private ?Twins $twins = null;
+
     protected function answer(string $line, int $number): Answered
     {
         try {
-            $findings = VisitReader::json($line);
-        } catch (Refused $file) {
-            return Answered::refused($number, $file->reasons);
+            $file = VisitReader::visit($line);
+        } catch (Refused $refused) {
+            return Answered::refused($number, $refused->reasons);
         }
         // The twins of thousands of strangers are not worth keeping.
-        $this->diagnosis ??= new Diagnosis(new HouseRules(), new Twins());
+        $this->twins ??= new Twins();
+        $this->diagnosis ??= new Diagnosis(new HouseRules(), $this->twins);
+        $told = self::told($file->findings, $this->diagnosis->of($file->findings));
+        if ($file->told !== null) {
+            [$log, $chapters] = $file->told;
+            $told += WorkAnswer::of($log, new Work($log, $chapters, new HouseRules(), $this->twins), $this->twins);
+        }
 
-        return Answered::with(self::told($findings, $this->diagnosis->of($findings)));
+        return Answered::with($told);
     }
 
     /** @return array<string, mixed> */

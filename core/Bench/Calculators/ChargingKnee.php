@@ -38,26 +38,40 @@ final class ChargingKnee implements Calculation
             $given->of('steady_band_k'),
             $given->of('rising_step_k'),
         );
-        $at = $knee === null ? null : $added[$knee];
-        $back = $at === null ? null : end($added) - $at;
+        if ($knee === null) {
+            return self::told(
+                null,
+                null,
+                null,
+                'No knee yet: nowhere does superheat stand for two steps while subcooling rises in both.',
+            );
+        }
+        $at = $added[$knee];
+        $back = end($added) - $at;
 
+        return self::told(
+            (float) $knee,
+            $at,
+            $back,
+            sprintf(
+                'From entry %d on superheat stands (%s) while subcooling rises.',
+                $knee + 1,
+                $given->kelvins($superheat[$knee]),
+            ),
+            "There {$given->kilograms($at)} were in; what came after only filled the condenser.",
+            "Take back {$given->kilograms($back)}.",
+        );
+    }
+
+    private static function told(?float $knee, ?float $at, ?float $back, string ...$steps): Answer
+    {
         return new Answer(
             [
-                Output::amount('knee_index', 'Knee at entry (the first is 0)', Kind::Count, $knee === null ? null : (float) $knee),
+                Output::amount('knee_index', 'Knee at entry (the first is 0)', Kind::Count, $knee),
                 Output::mass('knee_added_kg', 'Added at the knee', $at),
                 Output::mass('to_take_back_from_last_kg', 'To take back', $back),
             ],
-            $knee === null || $at === null || $back === null
-                ? ['No knee yet: nowhere does superheat stand for two steps while subcooling rises in both.']
-                : [
-                    sprintf(
-                        'From entry %d on superheat stands (%s) while subcooling rises.',
-                        $knee + 1,
-                        $given->kelvins($superheat[$knee]),
-                    ),
-                    "There {$given->kilograms($at)} were in; what came after only filled the condenser.",
-                    "Take back {$given->kilograms($back)}.",
-                ],
+            array_values($steps),
         );
     }
 

@@ -36,7 +36,7 @@ final class Hunting implements Calculation
         $swing = max($superheat) - min($superheat);
         $crossings = self::upward($times, $superheat, $mean);
         $periods = count($crossings) - 1;
-        $period = $periods < 1 ? null : (end($crossings) - $crossings[0]) / $periods;
+        $period = $periods < 1 ? null : ($crossings[$periods] - $crossings[0]) / $periods;
         $hunting = $swing > $given->of('target_superheat_k') && $periods >= self::PERIODS;
 
         return new Answer(

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Circuit;
+
+/** What can be moved at a plant: a control turned or set, refrigerant, a thing put right. Data: data/moves.json. */
+enum Control: string
+{
+    case ValveTurn = 'valve_turn';
+    case RegulatorTurn = 'regulator_turn';
+    case HeadValveTurn = 'head_valve_turn';
+    case Charge = 'charge';
+    case LowCutOutSet = 'low_cut_out_set';
+    case LowCutInSet = 'low_cut_in_set';
+    case ThermostatSet = 'thermostat_set';
+    case FanDelaySet = 'fan_delay_set';
+    case CondenserWashed = 'condenser_washed';
+    case CoilCleaned = 'coil_cleaned';
+    case CoilThawed = 'coil_thawed';
+    case FanMended = 'fan_mended';
+    case DoorMended = 'door_mended';
+    case DrainCleared = 'drain_cleared';
+    case BulbRemounted = 'bulb_remounted';
+    case PartReplaced = 'part_replaced';
+    case ValveShut = 'valve_shut';
+    case ValveOpened = 'valve_opened';
+
+    public function row(): ControlRow
+    {
+        /** @var array<string, ControlRow> $rows */
+        static $rows = [];
+
+        return $rows[$this->value] ??= ControlRow::of(DataFile::read('moves')->row($this->value), $this->value);
+    }
+
+    public function label(): string
+    {
+        return $this->row()->label;
+    }
+
+    /** Whether it has a position that must be known before it is moved. */
+    public function hasPosition(): bool
+    {
+        return match ($this) {
+            self::ValveTurn,
+            self::RegulatorTurn,
+            self::HeadValveTurn,
+            self::LowCutOutSet,
+            self::LowCutInSet,
+            self::ThermostatSet,
+            self::FanDelaySet => true,
+            default => false,
+        };
+    }
+
+    /** Whether what is said of it is how far it goes on from where it was, not where it is set. */
+    public function isStep(): bool
+    {
+        return match ($this) {
+            self::ValveTurn, self::RegulatorTurn, self::HeadValveTurn, self::Charge => true,
+            default => false,
+        };
+    }
+}

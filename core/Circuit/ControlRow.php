@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Circuit;
+
+use Metrum\Quantity\BrokenData;
+use Metrum\Quantity\Field;
+use Metrum\Quantity\Kind as Quantity;
+
+/** What is known of a control: one row of data/moves.json. */
+final readonly class ControlRow
+{
+    private const KEYS = [
+        'label',
+        'done',
+        'quantity',
+        'most',
+        'step',
+        'at_once',
+        'in',
+        'out',
+        'figures',
+        'changes',
+        'cures',
+        'settles',
+        'needs',
+        'cautions',
+    ];
+
+    /** Gauge kPa and °C between which a control can be set. */
+    private const PRESSURES = [-100.0, 5000.0];
+
+    private const TEMPERATURES = [-60.0, 60.0];
+
+    /**
+     * @param  ?Field  $field  how far, or where to; null: it is done or not
+     * @param  ?float  $step  smallest move, SI
+     * @param  ?float  $atOnce  largest move that is proposed, SI
+     * @param  list<string>  $figures  it is made for, the first one above all
+     * @param  list<string>  $changes  keys of what stands still at other moves, and is changed by this one
+     * @param  ?Fault  $cures  the fault that is put right by it
+     * @param  ?HouseRule  $settles  how long it takes
+     * @param  list<Asked>  $needs  what is read again after it
+     * @param  list<string>  $cautions
+     */
+    private function __construct(
+        public string $label,
+        public string $done,
+        public ?Field $field,
+        public ?float $step,
+        public ?float $atOnce,
+        public string $in,
+        public string $out,
+        public array $figures,
+        public array $changes,
+        public ?Fault $cures,
+        public ?HouseRule $settles,
+        public array $needs,
+        public array $cautions,
+    ) {
+    }
+
+    /** @throws BrokenData */
+    public static function of(DataRow $row, string $key): self
+    {
+        $row->only(self::KEYS);
+        $label = $row->text('label');
+        $quantity = $row->has('quantity') ? $row->word('quantity', Quantity::class) : null;
+        [$least, $most] = match ($quantity) {
+            Quantity::GaugePressure => self::PRESSURES,
+            Quantity::Temperature => self::TEMPERATURES,
+            default => [-$row->number('most', 0.0), $row->number('most', 0.0)],
+        };
+
+        return new self(
+            label: $label,
+            done: $row->text('done'),
+            field: $quantity === null ? null : Field::inFileUnit($key, $label, $quantity, $least, $most),
+            step: $row->has('step') ? $row->number('step') : null,
+            atOnce: $row->has('at_once') ? $row->number('at_once') : null,
+            in: $row->has('in') ? $row->text('in') : '',
+            out: $row->has('out') ? $row->text('out') : '',
+            figures: $row->has('figures') ? $row->texts('figures') : [],
+            changes: $row->has('changes') ? $row->texts('changes') : [],
+            cures: $row->has('cures') ? $row->word('cures', Fault::class) : null,
+            settles: $row->has('settles') ? $row->word('settles', HouseRule::class) : null,
+            needs: array_map(
+                static fn (string $one): Asked => Reading::tryFrom($one) ??
+                    (Observation::tryFrom($one) ?? throw $row->broken('needs', 'no such reading or observation')),
+                $row->has('needs') ? $row->texts('needs') : [],
+            ),
+            cautions: $row->texts('cautions'),
+        );
+    }
+}

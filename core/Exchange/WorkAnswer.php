@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Exchange;
+
+use Metrum\Circuit\Control;
+use Metrum\Circuit\HouseRules;
+use Metrum\Diagnosis\Suspect;
+use Metrum\Findings\Figure;
+use Metrum\Log\Content;
+use Metrum\Log\Log;
+use Metrum\Plant\Twins;
+use Metrum\Work\Account;
+use Metrum\Work\Movements;
+use Metrum\Work\NextMove;
+use Metrum\Work\Response;
+use Metrum\Work\Touched;
+use Metrum\Work\Work;
+
+/** What was done at a visit, as the command line answers it (work.md §7), in file units. */
+final class WorkAnswer
+{
+    private const RANKED = 3;
+
+    /** @return array<string, mixed> */
+    public static function of(Log $log, Work $work, Twins $twins): array
+    {
+        $movements = Movements::of($log);
+
+        return [
+            'chapters' => array_map(self::chapter(...), $work->accounts()),
+            'touched' => Touched::of($log)->keys(),
+            'learned' => array_map(self::response(...), $work->responses()),
+            'proposed' => self::proposed($work, $twins),
+            'movements' => [
+                'added_kg' => round($movements->added, 4),
+                'recovered_kg' => round($movements->recovered, 4),
+            ],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function chapter(Account $account): array
+    {
+        $derived = static fn (Figure $figure): float => round($figure->inFileUnit(), 4);
+        $suspect = static fn (Suspect $one): array => [
+            'fault' => $one->fault->value,
+            'probability' => round($one->probability, 5),
+        ];
+        $move = $account->chapter->began;
+        $forecast = [];
+        foreach ($account->forecast->figures ?? [] as $one) {
+            $unit = $one->figure->fileUnit();
+            $forecast[$one->figure->value] = [round($unit->fromSi($one->after()), 3), round($one->deviation, 3)];
+        }
+
+        return [
+            'began' => $move === null ? null : self::move($move->content, $move->takenAt),
+            'derived' => (object) array_map($derived, $account->verdict->figures->all()),
+            'ranking' => array_map($suspect, $account->verdict->ranked(self::RANKED)),
+            'forecast' => (object) $forecast,
+            'outcome' => $account->outcome->value,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function move(Content $content, \DateTimeImmutable $at): array
+    {
+        $unit = Control::from($content->key)->row()->field?->fileUnit();
+
+        return array_filter(
+            [
+                'key' => $content->key,
+                'subject' => $content->subject,
+                'value' => $unit === null || $content->value === null ? null : round($unit->fromSi($content->value), 4),
+                'word' => $content->word,
+                'at' => $at->format(\DateTimeInterface::ATOM),
+            ],
+            static fn (mixed $one): bool => $one !== null && $one !== '',
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private static function response(Response $response): array
+    {
+        return [
+            'key' => $response->control->value,
+            'subject' => $response->subject,
+            'figure' => $response->figure->value,
+            'per_unit' => round($response->slope, 4),
+            'deviation' => round($response->deviation, 4),
+            'pairs' => $response->pairs,
+        ];
+    }
+
+    /** @return ?array<string, mixed> the next move of what was moved last */
+    private static function proposed(Work $work, Twins $twins): ?array
+    {
+        foreach (array_reverse($work->chapters->all) as $chapter) {
+            $move = $chapter->began?->content;
+            if ($move === null || ! Control::from($move->key)->isStep()) {
+                continue;
+            }
+            $control = Control::from($move->key);
+            $next = (new NextMove($work, new HouseRules(), $twins))->of($control, $move->subject);
+
+            return $next === null
+                ? null
+                : array_filter(
+                    ['key' => $control->value, 'subject' => $move->subject, 'value' => round($next[0], 4)],
+                    static fn (mixed $one): bool => $one !== '',
+                );
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Findings;
+
+use Metrum\Circuit\Circuit;
+use Metrum\Circuit\Complaint;
+use Metrum\Circuit\Control;
+use Metrum\Circuit\Fault;
+use Metrum\Circuit\State;
+use Metrum\Circuit\Word;
+use Metrum\Log\Fact;
+use Metrum\Log\FactKind;
+use Metrum\Log\Kinds\CircuitChanged;
+
+/** What a log has told up to a moment, fact by fact; a move leaves of it what it cannot change. */
+final class Telling
+{
+    private Circuit $circuit;
+
+    private ?State $state = null;
+
+    /** @var array<string, array<string, float>> SI by subject and key; the circuit itself has no name */
+    private array $readings = [];
+
+    /** @var array<string, float> of the chapter before, by key */
+    private array $before = [];
+
+    /** @var array<string, Word> */
+    private array $observations = [];
+
+    /** @var array<string, Word> */
+    private array $tests = [];
+
+    /** @var array<string, Complaint> */
+    private array $complaints = [];
+
+    /** @var array<string, Fault> */
+    private array $confirmed = [];
+
+    /** @var array<string, Fault> */
+    private array $ruledOut = [];
+
+    public function __construct(Circuit $circuit)
+    {
+        $this->circuit = $circuit;
+    }
+
+    public function hear(Fact $fact): void
+    {
+        $content = $fact->content;
+        $key = $content->key;
+        match ($fact->kind) {
+            FactKind::Reading => $this->read($key, $content->subject, $content->value),
+            FactKind::Observation => $this->keep($this->observations, $key, Word::tryFrom((string) $content->word)),
+            FactKind::Test => $this->keep($this->tests, $key, Word::tryFrom((string) $content->word)),
+            FactKind::State => ($this->state = State::tryFrom((string) $content->word)),
+            FactKind::Complaint => $this->keep(
+                $this->complaints,
+                $key,
+                $content->isCleared() ? null : Complaint::from($key),
+            ),
+            FactKind::Confirmed => $this->keep(
+                $this->confirmed,
+                $key,
+                $content->isCleared() ? null : Fault::from($key),
+            ),
+            FactKind::RuledOut => $this->keep(
+                $this->ruledOut,
+                $key,
+                $content->isCleared() ? null : Fault::from($key),
+            ),
+            FactKind::Circuit => ($this->circuit = CircuitChanged::circuit($content)),
+            FactKind::Move => $this->move(Control::from($key)),
+            FactKind::Note,
+            FactKind::Undo,
+            FactKind::Clock,
+            FactKind::Touched,
+            FactKind::Restored => null,
+        };
+    }
+
+    private function read(string $key, string $subject, ?float $value): void
+    {
+        unset($this->readings[$subject][$key]);
+        if ($value !== null) {
+            $this->readings[$subject][$key] = $value;
+        }
+    }
+
+    /**
+     * @template T
+     *
+     * @param  array<string, T>  $kept
+     * @param  ?T  $value  null: it was taken back
+     */
+    private function keep(array &$kept, string $key, mixed $value): void
+    {
+        // The last one said stands last.
+        unset($kept[$key]);
+        if ($value !== null) {
+            $kept[$key] = $value;
+        }
+    }
+
+    /** Only what the move cannot change stays evidence; the rest is what it was before. */
+    private function move(Control $control): void
+    {
+        $this->before = $this->circuitReadings() + $this->before;
+        foreach ($this->readings as $subject => $readings) {
+            $this->readings[$subject] = self::left($readings, $control);
+        }
+        $this->observations = self::left($this->observations, $control);
+        $this->tests = array_diff_key($this->tests, array_flip($control->row()->changes));
+        $cured = $control->row()->cures;
+        if ($cured !== null && isset($this->confirmed[$cured->value])) {
+            unset($this->confirmed[$cured->value]);
+            $this->ruledOut[$cured->value] = $cured;
+        }
+    }
+
+    /**
+     * @template T
+     *
+     * @param  array<string, T>  $found
+     * @return array<string, T>
+     */
+    private static function left(array $found, Control $control): array
+    {
+        return array_diff_key(
+            array_intersect_key($found, array_flip(StandingStill::keys())),
+            array_flip($control->row()->changes),
+        );
+    }
+
+    /** @return array<string, float> of the circuit; what was read only of a part of it stands for it too */
+    private function circuitReadings(): array
+    {
+        $readings = $this->readings[''] ?? [];
+        foreach (array_reverse($this->readings) as $own) {
+            $readings += $own;
+        }
+
+        return $readings;
+    }
+
+    /** What is known now. */
+    public function findings(string $id, string $takenAt, Moments $moments): Findings
+    {
+        return new Findings(
+            circuit: $this->circuit,
+            state: $this->state,
+            complaints: array_values($this->complaints),
+            readings: $this->circuitReadings(),
+            observations: $this->observations,
+            tests: $this->tests,
+            confirmed: array_values($this->confirmed),
+            ruledOut: array_values($this->ruledOut),
+            id: $id,
+            takenAt: $takenAt,
+            states: $moments->states(),
+            repeated: $moments->repeated(),
+        );
+    }
+
+    /** @return array<string, array<string, float>> what was read of parts of the circuit, by subject */
+    public function ofParts(): array
+    {
+        return array_diff_key($this->readings, ['' => true]);
+    }
+
+    /** @return array<string, float> what was read before the last move, by key, and not since */
+    public function stale(): array
+    {
+        return array_diff_key($this->before, $this->circuitReadings());
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Log\Kinds;
+
+use Metrum\Log\Content;
+use Metrum\Log\Fact;
+use Metrum\Log\Ground;
+use Metrum\Log\KindOfFact;
+use Metrum\Log\NotAFact;
+use Metrum\Log\Part;
+use Metrum\Log\Said;
+use Metrum\Quantity\Field;
+use Metrum\Quantity\Kind;
+use Metrum\Quantity\NotAQuantity;
+use Metrum\Quantity\Units;
+
+/** A clock was set: so long from the moment it was set. A later one of the same name runs instead of it. */
+final readonly class ClockSet implements KindOfFact
+{
+    /** What a clock waits for where nobody names it. */
+    public const SETTLING = 'settling';
+
+    private const LONGEST_MINUTES = 24 * 60.0;
+
+    private const LONGEST_NAME = 40;
+
+    public function content(Said $said, Ground $ground): Content
+    {
+        $key = $said->key === '' ? self::SETTLING : $said->key;
+        if (mb_strlen($key) > self::LONGEST_NAME) {
+            throw NotAFact::because('The name of the clock has more than '.self::LONGEST_NAME.' characters.');
+        }
+        if ($said->typed === '') {
+            return new Content($key, subject: $said->subject);
+        }
+        $field = Field::inFileUnit('minutes', 'Clock', Kind::Duration, 0.0, self::LONGEST_MINUTES);
+        try {
+            $seconds = $field->read($said->typed, $ground->units)->si;
+        } catch (NotAQuantity $reason) {
+            throw NotAFact::because($reason->getMessage());
+        }
+
+        return new Content($key, $seconds, null, [], $said->subject);
+    }
+
+    public function place(Fact $fact): string
+    {
+        return $fact->content->subject.' '.$fact->content->key;
+    }
+
+    public function line(Content $content, Units $units): string
+    {
+        return $content->value === null
+            ? 'Clock stopped'
+            : 'Clock set: '.$units->text($content->value, Kind::Duration);
+    }
+
+    public function stale(Content $content): array
+    {
+        return [Part::Work];
+    }
+
+    public function canBeTakenBack(): bool
+    {
+        return true;
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Log\Kinds;
+
+use Metrum\Log\Content;
+use Metrum\Log\Fact;
+use Metrum\Log\Ground;
+use Metrum\Log\KindOfFact;
+use Metrum\Log\NotAFact;
+use Metrum\Log\Part;
+use Metrum\Log\Said;
+use Metrum\Quantity\Units;
+
+/** Something was touched that has to be put back, or was put back. What it is, is said in a few words. */
+final readonly class LeftOpen implements KindOfFact
+{
+    private const LONGEST = 60;
+
+    /** @param  bool  $back  put back; false: touched */
+    public function __construct(private bool $back)
+    {
+    }
+
+    public function content(Said $said, Ground $ground): Content
+    {
+        $key = trim($said->key);
+        if ($key === '' || mb_strlen($key) > self::LONGEST) {
+            throw NotAFact::because('What was touched is said in 1 to '.self::LONGEST.' characters.');
+        }
+
+        return new Content(
+            $key,
+            null,
+            'yes',
+            $said->reason === '' ? [] : ['reason' => $said->reason],
+            $said->subject,
+        );
+    }
+
+    public function place(Fact $fact): string
+    {
+        return $fact->id;
+    }
+
+    public function line(Content $content, Units $units): string
+    {
+        $reason = $content->text('reason');
+        $what = str_replace('_', ' ', $content->key).($content->subject === '' ? '' : ' of '.$content->subject);
+        $how = match (true) {
+            ! $this->back => 'Touched: ',
+            $reason !== '' => 'Left so: ',
+            default => 'Put back: ',
+        };
+
+        return $how.$what.($reason === '' ? '' : ', because '.$reason);
+    }
+
+    public function stale(Content $content): array
+    {
+        return [Part::Work];
+    }
+
+    public function canBeTakenBack(): bool
+    {
+        return true;
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Log\Kinds;
+
+use Metrum\Circuit\Control;
+use Metrum\Log\Content;
+use Metrum\Log\Fact;
+use Metrum\Log\Ground;
+use Metrum\Log\KindOfFact;
+use Metrum\Log\NotAFact;
+use Metrum\Log\Part;
+use Metrum\Log\Said;
+use Metrum\Quantity\Format;
+use Metrum\Quantity\Kind;
+use Metrum\Quantity\NotAQuantity;
+use Metrum\Quantity\Units;
+
+/** The plant was moved: a control turned or set, refrigerant added, a thing put right. Each move stands for itself. */
+final readonly class PlantMoved implements KindOfFact
+{
+    public const AS_FOUND = 'as_found';
+
+    public const FORECAST = 'forecast';
+
+    private const LONGEST = 120;
+
+    /** @var array<int, string> eighths of a turn */
+    private const EIGHTHS = [1 => '⅛', 2 => '¼', 3 => '⅜', 4 => '½', 5 => '⅝', 6 => '¾', 7 => '⅞'];
+
+    public function content(Said $said, Ground $ground): Content
+    {
+        $control = Control::tryFrom($said->key) ?? throw NotAFact::unknownKey($said->key, 'no move that Metrum knows');
+        $field = $control->row()->field;
+        if (mb_strlen($said->reason) > self::LONGEST) {
+            throw NotAFact::because('The position as found has more than '.self::LONGEST.' characters.');
+        }
+        $data = $said->reason === '' ? [] : [self::AS_FOUND => $said->reason];
+        if ($field === null) {
+            return new Content($said->key, null, 'done', $data, $said->subject);
+        }
+        try {
+            $amount = $field->at($ground->atmosphere)->read($said->typed, $ground->units);
+        } catch (NotAQuantity $reason) {
+            throw NotAFact::because($reason->getMessage());
+        }
+        if ($control->isStep() && abs($amount->si) < 1e-6) {
+            throw NotAFact::because($field->label.': "'.$said->typed.'" moves nothing.');
+        }
+        $data += ['typed' => $said->typed, 'unit' => $amount->unit->value];
+
+        return new Content($control->value, $amount->si, null, $data, $said->subject);
+    }
+
+    public function place(Fact $fact): string
+    {
+        return $fact->id;
+    }
+
+    public function line(Content $content, Units $units): string
+    {
+        $row = Control::from($content->key)->row();
+        $subject = $content->subject === '' ? '' : ' of '.$content->subject;
+
+        return $row->field === null || $content->value === null
+            ? $row->label.$subject
+            : $row->label.$subject.' '.self::amount($content, $units);
+    }
+
+    /** "¼ out", "0.40 kg added", "to 2.0 °C" */
+    public static function amount(Content $content, Units $units): string
+    {
+        $control = Control::from($content->key);
+        $kind = $control->row()->field?->kind;
+        $value = $content->value;
+        if ($kind === null || $value === null) {
+            return $control->row()->done;
+        }
+
+        return match ($kind) {
+            Kind::Turns => self::turns($value).($value < 0.0 ? ' out' : ' in'),
+            Kind::MassChange => $units->text(abs($value), $kind).($value < 0.0 ? ' taken out' : ' added'),
+            default => 'set to '.$units->text($value, $kind),
+        };
+    }
+
+    /** "1¼" of so many turns, either way; other parts of a turn as a number. */
+    public static function turns(float $turns): string
+    {
+        $eighths = (int) round(8 * abs($turns));
+        if (abs(8 * abs($turns) - $eighths) > 0.02) {
+            return Format::number(abs($turns), 2).' turns';
+        }
+        $whole = intdiv($eighths, 8);
+        $part = self::EIGHTHS[$eighths % 8] ?? '';
+
+        return $whole === 0 && $part !== '' ? $part : $whole.$part.($part === '' ? ($whole === 1 ? ' turn' : ' turns') : '');
+    }
+
+    public function stale(Content $content): array
+    {
+        return Part::cases();
+    }
+
+    public function canBeTakenBack(): bool
+    {
+        return true;
+    }
+}

@@ -1,0 +1,280 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Work;
+
+use Metrum\Circuit\Control;
+use Metrum\Circuit\Fault;
+use Metrum\Circuit\HouseRules;
+use Metrum\Circuit\Reading;
+use Metrum\Diagnosis\Suspect;
+use Metrum\Findings\Derived;
+use Metrum\Findings\Figures;
+use Metrum\Findings\Findings;
+use Metrum\Plant\Disorder;
+use Metrum\Plant\Likeness;
+use Metrum\Plant\Machine;
+use Metrum\Plant\PlantState;
+use Metrum\Plant\Scenario;
+use Metrum\Plant\SteadyState;
+use Metrum\Plant\Surroundings;
+use Metrum\Plant\Twin;
+use Metrum\Refrigerant\OutsideTable;
+
+/**
+ * What a move will do at a plant: worked on its twin with each leading suspect in it, as marked as the readings say,
+ * weighed by how likely each is. What the suspects disagree on, what is not known of the twin and what instruments
+ * blur makes the width.
+ */
+final readonly class Forecasting
+{
+    /** Suspects whose plants are asked, and the share below which one is not. */
+    private const SUSPECTS = 3;
+
+    private const LEAST_SHARE = 0.08;
+
+    /** What the twin's answer to a move is off by, as a share of it. */
+    private const OWN_ERROR = 0.3;
+
+    /** What two readings differ by that mean the same, K. */
+    private const BLUR = 0.4;
+
+    /** Turns between which the valve of the twin is brought to the superheat that was read. */
+    private const TURNS = 7.0;
+
+    /** K of superheat by which the twin may stay away, and steps taken to come near. */
+    private const NEAR = 0.15;
+
+    private const STEPS = 7;
+
+    private Figures $measured;
+
+    public function __construct(
+        private Twin $twin,
+        private Surroundings $around,
+        private Findings $now,
+        private HouseRules $rules,
+    ) {
+        $this->measured = Figures::of($now, $rules);
+    }
+
+    /**
+     * @param  float  $value  how far, SI; 1 for what is done or not
+     * @param  list<Suspect>  $suspects  most likely first
+     * @param  ?Response  $learned  what this control did before
+     */
+    public function of(Control $control, float $value, array $suspects, ?Response $learned = null): Forecast
+    {
+        $figures = [];
+        $answers = [];
+        foreach ($this->shares($suspects) as [$fault, $share]) {
+            $answers[] = [$share, $this->changes($control, $value, $fault)];
+        }
+        foreach ($control->row()->figures as $n => $key) {
+            $figure = Derived::from($key);
+            $before = $this->measured->value($figure);
+            $one = $before === null ? null : self::weighed($figure, $before, $answers);
+            if ($one !== null) {
+                $figures[] = $n === 0 && $learned !== null ? $learned->foretell($one, $value) : $one;
+            }
+        }
+
+        return new Forecast($figures);
+    }
+
+    /** Change of a figure for one unit of a control, by the twin alone; null where it has none. */
+    public function slope(Control $control, Derived $figure, float $step): ?float
+    {
+        $slopes = [];
+        foreach ([$step, -$step] as $way) {
+            $change = $this->changes($control, $way, null)[$figure->value] ?? null;
+            if ($change !== null) {
+                $slopes[] = $change / $way;
+            }
+        }
+
+        return $slopes === [] ? null : array_sum($slopes) / count($slopes);
+    }
+
+    /**
+     * @param  list<Suspect>  $suspects
+     * @return list<array{?Fault, float}> faults that the loop shows, and their shares; null for a sound plant
+     */
+    private function shares(array $suspects): array
+    {
+        $shares = [];
+        $sum = 0.0;
+        foreach (array_slice($suspects, 0, self::SUSPECTS) as $suspect) {
+            if ($suspect->probability < self::LEAST_SHARE) {
+                continue;
+            }
+            $shows = Disorder::showsInLoop($suspect->fault, $this->twin->machine);
+            $shares[] = [$shows ? $suspect->fault : null, $suspect->probability];
+            $sum += $suspect->probability;
+        }
+
+        return $shares === []
+            ? [[null, 1.0]]
+            : array_map(static fn (array $one): array => [$one[0], $one[1] / $sum], $shares);
+    }
+
+    /**
+     * @param  list<array{float, array<string, float>}>  $answers  share and changes of each suspect's plant
+     */
+    private static function weighed(Derived $figure, float $before, array $answers): ?Foretold
+    {
+        $known = array_values(
+            array_filter($answers, static fn (array $one): bool => isset($one[1][$figure->value])),
+        );
+        $sum = array_sum(array_column($known, 0));
+        if ($sum <= 0.0) {
+            return null;
+        }
+        $mean = $squares = 0.0;
+        foreach ($known as [$share, $changes]) {
+            $mean += ($share / $sum) * $changes[$figure->value];
+        }
+        foreach ($known as [$share, $changes]) {
+            $squares += ($share / $sum) * ($changes[$figure->value] - $mean) ** 2;
+        }
+        $deviation = sqrt($squares + (self::OWN_ERROR * $mean) ** 2 + self::BLUR ** 2);
+
+        return new Foretold($figure, $before, $mean, $deviation);
+    }
+
+    /** @return array<string, float> change by Derived, SI; what cannot be worked is left out */
+    private function changes(Control $control, float $value, ?Fault $fault): array
+    {
+        try {
+            [$machine, $state] = $control === Control::RegulatorTurn
+                ? $this->held()
+                : $this->brought($fault);
+            $moved = self::moved($machine, $this->twin->machine, $control, $value, $fault);
+            if ($moved === null || ! $state->runs()) {
+                return [];
+            }
+            $after = (new SteadyState($moved, $this->around))->find($state->solution);
+        } catch (OutsideTable) {
+            return [];
+        }
+        if (! $after->runs()) {
+            return [];
+        }
+        $before = $this->figures($state);
+        $figures = $this->figures($after);
+        $changes = [];
+        foreach ($control->row()->figures as $key) {
+            $figure = Derived::from($key);
+            [$a, $b] = [$before->value($figure), $figures->value($figure)];
+            if ($a !== null && $b !== null) {
+                $changes[$key] = $b - $a;
+            }
+        }
+
+        return $changes;
+    }
+
+    private function figures(PlantState $state): Figures
+    {
+        return Figures::of(new Findings($this->now->circuit, readings: $state->readings), $this->rules);
+    }
+
+    /**
+     * The twin with a fault in it as marked as the readings say; a valve that is set otherwise is turned there.
+     *
+     * @return array{Machine, PlantState}
+     */
+    private function brought(?Fault $fault): array
+    {
+        $ofValve = [Fault::ValveUnderfeeding, Fault::ValveOverfeeding, Fault::ValveHunting];
+        if ($fault === null || in_array($fault, $ofValve, true)) {
+            return $this->turned($this->twin->machine, $this->twin->at($this->around));
+        }
+        [$severity, $state] = (new Likeness($this->twin, $this->around, $this->now, $this->rules))->closest($fault);
+
+        return [Disorder::in($this->twin->machine, $fault, $severity), $state];
+    }
+
+    /**
+     * The twin with its regulator set to what the coil has now.
+     *
+     * @return array{Machine, PlantState}
+     */
+    private function held(): array
+    {
+        $pressure = $this->now->absolute(Reading::EvaporatorPressure);
+        $machine = $this->twin->machine;
+        if ($pressure === null || $machine->regulatorSetting === null) {
+            return [$machine, $this->twin->at($this->around)];
+        }
+        $set = $machine->with(regulatorSetting: $pressure);
+
+        return [$set, (new SteadyState($set, $this->around))->find($this->twin->at($this->around)->solution)];
+    }
+
+    /**
+     * Turned until the superheat is what was read: halving between both ends.
+     *
+     * @return array{Machine, PlantState}
+     */
+    private function turned(Machine $machine, PlantState $state): array
+    {
+        $wanted = $this->measured->value(Derived::EvaporatorSuperheat);
+        $has = $this->figures($state)->value(Derived::EvaporatorSuperheat);
+        if ($wanted === null || $has === null || ! $state->runs() || abs($has - $wanted) < self::NEAR) {
+            return [$machine, $state];
+        }
+        [$low, $high] = $has < $wanted ? [0.0, self::TURNS] : [-self::TURNS, 0.0];
+        [$turned, $at] = [$machine, $state];
+        for ($step = 0; $step < self::STEPS; $step++) {
+            $turns = ($low + $high) / 2;
+            $tried = $machine->with(feed: $machine->feed->turned($turns));
+            $found = (new SteadyState($tried, $this->around))->find($at->solution);
+            $superheat = $found->runs() ? $this->figures($found)->value(Derived::EvaporatorSuperheat) : null;
+            if ($superheat === null) {
+                $high = $turns;
+
+                continue;
+            }
+            [$turned, $at] = [$tried, $found];
+            if (abs($superheat - $wanted) < self::NEAR) {
+                break;
+            }
+            [$low, $high] = $superheat < $wanted ? [$turns, $high] : [$low, $turns];
+        }
+
+        return [$turned, $at];
+    }
+
+    /** The plant after the move; null where the loop shows nothing of it. */
+    private static function moved(
+        Machine $machine,
+        Machine $sound,
+        Control $control,
+        float $value,
+        ?Fault $fault,
+    ): ?Machine {
+        $scenario = match ($control) {
+            Control::ValveTurn => new Scenario($machine, valveTurns: $value),
+            Control::RegulatorTurn => $machine->regulatorSetting === null
+                ? null
+                : new Scenario($machine, regulatorTurns: $value),
+            Control::Charge => new Scenario($machine, added: $value),
+            Control::CondenserWashed, Control::CoilCleaned, Control::CoilThawed, Control::FanMended => new Scenario(
+                self::cures($control, $fault) ? $sound : $machine,
+            ),
+            default => null,
+        };
+
+        return $scenario?->machine();
+    }
+
+    private static function cures(Control $control, ?Fault $fault): bool
+    {
+        return $fault !== null &&
+            ($control->row()->cures === $fault ||
+                ($control === Control::FanMended &&
+                    in_array($fault, [Fault::EvaporatorAirflowLow, Fault::CondenserAirflowLow], true)));
+    }
+}

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Work;
+
+use Metrum\Circuit\Band;
+use Metrum\Circuit\Control;
+use Metrum\Circuit\HouseRules;
+use Metrum\Circuit\Reading;
+use Metrum\Circuit\Wanted;
+use Metrum\Findings\Chapter;
+use Metrum\Findings\Figures;
+use Metrum\Plant\Surroundings;
+use Metrum\Plant\TwinExpectation;
+use Metrum\Plant\Twins;
+
+/**
+ * The next move of a control: toward the middle of the wanted band, in eighths, no further at once than its row says,
+ * and so that the forecast less two deviations stays above the floor.
+ */
+final readonly class NextMove
+{
+    /** K a unit below which a control does not answer: turning on tells nothing. */
+    private const ANSWERS = 0.3;
+
+    /** Superheat (K) below which nothing is turned out: the least of a swing that still is no liquid. */
+    private const FLOOR = 1.0;
+
+    /** K to both sides of the coil that a regulator is to hold. */
+    private const COIL = 1.0;
+
+    /** Turns of the first move, before it has shown what it does. */
+    private const FIRST = 0.25;
+
+    public function __construct(private Work $work, private HouseRules $rules, private Twins $twins)
+    {
+    }
+
+    /**
+     * @return ?array{float, Forecast} SI with what it would do; null where nothing is to be moved, or nothing is known
+     */
+    public function of(Control $control, string $subject): ?array
+    {
+        $chapter = $this->work->chapters->present();
+        $now = $this->work->figure($chapter, $control, $subject);
+        $band = $this->band($control, $chapter, $subject);
+        $row = $control->row();
+        if ($now === null || $band === null || $band->holds($now) || $row->step === null) {
+            return null;
+        }
+        $preconditions = new Preconditions($chapter->of($subject), $this->rules, $this->work->present()->verdict);
+        foreach ($preconditions->of($control) as $one) {
+            if ($one->fails()) {
+                return null;
+            }
+        }
+        $response = $this->work->response($control, $subject);
+        $trial = $this->work->forecast($control, $row->step, $subject)?->main();
+        $slope = $response->slope ?? ($trial === null ? null : $trial->change / $row->step);
+        if ($slope === null || abs($slope) < self::ANSWERS) {
+            return null;
+        }
+        $most = $response === null ? min(self::FIRST, (float) $row->atOnce) : (float) $row->atOnce;
+        $wanted = ($band->middle() - $now) / $slope;
+        $steps = (int) round(max(-$most, min($most, $wanted)) / $row->step);
+        $lowest = $chapter->of($subject)->reading(Reading::SuperheatLowest) ?? $now;
+
+        return $this->aboveFloor($control, $subject, $steps, min(0.0, $lowest - $now));
+    }
+
+    /**
+     * @param  int  $steps  wanted
+     * @param  float  $swing  how far the lowest of a swing lies below what was read, K, 0 or below
+     * @return ?array{float, Forecast}
+     */
+    private function aboveFloor(Control $control, string $subject, int $steps, float $swing): ?array
+    {
+        while ($steps !== 0) {
+            $value = $steps * (float) $control->row()->step;
+            $forecast = $this->work->forecast($control, $value, $subject);
+            $main = $forecast?->main();
+            if ($forecast === null || $main === null) {
+                return null;
+            }
+            $lowest = $main->after() + $swing - 2 * $main->deviation;
+            if ($control !== Control::ValveTurn || $main->change >= 0.0 || $lowest >= self::FLOOR) {
+                return [$value, $forecast];
+            }
+            $steps -= $steps <=> 0;
+        }
+
+        return null;
+    }
+
+    /** What is wanted of the figure that a control is made for, SI; null where that is not known. */
+    public function band(Control $control, Chapter $chapter, string $subject = ''): ?Band
+    {
+        return match ($control) {
+            Control::ValveTurn => (new Wanted($chapter->findings->circuit, $this->rules))->superheat(),
+            Control::RegulatorTurn => $this->coil($chapter),
+            default => null,
+        };
+    }
+
+    /** The coil that a sound plant has at the set point of the box. */
+    private function coil(Chapter $chapter): ?Band
+    {
+        $findings = $chapter->findings;
+        $expectation = $this->twins->expectation($findings, $this->rules);
+        $figure = Work::figureOf(Control::RegulatorTurn);
+        if (! ($expectation instanceof TwinExpectation) || $figure === null) {
+            return null;
+        }
+        $around = $expectation->around;
+        $set = $findings->circuit->design->boxSetPoint ?? $around->box;
+        $state = $expectation->twin->at(new Surroundings($around->ambient, $set, null, $around->atmosphere));
+        $coil = Figures::of($findings->withReadings($state->readings), $this->rules)->value($figure);
+
+        return $coil === null ? null : new Band($coil - self::COIL, $coil + self::COIL, 'set point of the box');
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Work;
+
+use Metrum\Circuit\Control;
+use Metrum\Findings\Chapters;
+
+/** Where a control stands, counted on from where it was found. */
+final readonly class Positions
+{
+    public function __construct(private Chapters $chapters)
+    {
+    }
+
+    /** Sum of its moves, SI, positive = in. */
+    public function now(Control $control, string $subject): float
+    {
+        $sum = 0.0;
+        foreach ($this->chapters->all as $chapter) {
+            $move = $chapter->began?->content;
+            if ($move !== null && $move->key === $control->value && $move->subject === $subject) {
+                $sum += $move->value ?? 0.0;
+            }
+        }
+
+        return $sum;
+    }
+
+    /** How it was found, in the words of who moved it first; null where nobody said. */
+    public function asFound(Control $control, string $subject): ?string
+    {
+        foreach ($this->chapters->all as $chapter) {
+            $move = $chapter->began?->content;
+            if ($move !== null && $move->key === $control->value && $move->subject === $subject) {
+                $said = $move->text(\Metrum\Log\Kinds\PlantMoved::AS_FOUND);
+                if ($said !== '') {
+                    return $said;
+                }
+            }
+        }
+
+        return null;
+    }
+}

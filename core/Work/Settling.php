@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Work;
+
+use Metrum\Circuit\Control;
+use Metrum\Circuit\HouseRules;
+use Metrum\Circuit\Reading;
+use Metrum\Findings\Chapter;
+use Metrum\Log\Fact;
+use Metrum\Log\FactKind;
+use Metrum\Log\Log;
+
+/** Whether what was read after a move was read once the plant had come to rest. */
+final readonly class Settling
+{
+    /** K, or part of it in other units' SI, by which two readings may differ and be the same. */
+    private const SAME = 0.3;
+
+    private const SAME_SHARE = 0.01;
+
+    public function __construct(private Log $log, private HouseRules $rules)
+    {
+    }
+
+    /** Seconds that the plant is given after a move: its clock, else the house rule's least. */
+    public function time(Fact $move): float
+    {
+        $clock = $this->clock($move);
+        if ($clock !== null) {
+            return $clock->content->value ?? 0.0;
+        }
+        $rule = Control::from($move->content->key)->row()->settles;
+
+        return $rule === null ? 0.0 : $this->rules->band($rule)->low;
+    }
+
+    /** Seconds to set a clock to. */
+    public function usual(Control $control): float
+    {
+        $rule = $control->row()->settles;
+
+        return $rule === null ? 0.0 : $this->rules->band($rule)->middle();
+    }
+
+    /** The clock that was set for a move: the last one set before anything else was moved. */
+    private function clock(Fact $move): ?Fact
+    {
+        $after = false;
+        $clock = null;
+        foreach ($this->log->happened() as $fact) {
+            if ($fact->id === $move->id) {
+                $after = true;
+            } elseif ($after && $fact->kind === FactKind::Move) {
+                break;
+            } elseif ($after && $fact->kind === FactKind::Clock && ! $fact->content->isCleared()) {
+                $clock = $fact;
+            }
+        }
+
+        return $clock;
+    }
+
+    /** Whether any of these was read early in a chapter, and not again when it had settled. */
+    public function isEarly(Chapter $chapter, Reading ...$needed): bool
+    {
+        if ($chapter->began === null) {
+            return false;
+        }
+        $due = $chapter->began->takenAt->getTimestamp() + $this->time($chapter->began);
+        foreach ($needed as $reading) {
+            $taken = array_values(
+                array_filter(
+                    $chapter->found,
+                    static fn (Fact $fact): bool => $fact->content->key === $reading->value,
+                ),
+            );
+            $last = end($taken);
+            if ($last !== false && $last->takenAt->getTimestamp() < $due && ! self::stands($taken)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param  list<Fact>  $taken  of one reading: whether the last two are equal */
+    private static function stands(array $taken): bool
+    {
+        $n = count($taken);
+        if ($n < 2) {
+            return false;
+        }
+        [$before, $last] = [(float) $taken[$n - 2]->content->value, (float) $taken[$n - 1]->content->value];
+        $pressure = str_ends_with($taken[0]->content->key, '_kpa');
+
+        return abs($last - $before) <= ($pressure ? self::SAME_SHARE * max(1e4, abs($last)) : self::SAME);
+    }
+}

@@ -1,0 +1,298 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Work;
+
+use Metrum\Circuit\Control;
+use Metrum\Circuit\HouseRules;
+use Metrum\Circuit\Reading;
+use Metrum\Diagnosis\Diagnosis;
+use Metrum\Diagnosis\Suspect;
+use Metrum\Findings\Chapter;
+use Metrum\Findings\Chapters;
+use Metrum\Findings\Derived;
+use Metrum\Findings\Figures;
+use Metrum\Findings\Findings;
+use Metrum\Log\Content;
+use Metrum\Log\Log;
+use Metrum\Plant\TwinExpectation;
+use Metrum\Plant\Twins;
+
+/** All that was done at a visit: chapter by chapter what was moved, foretold and found, and what was learned of it. */
+final class Work
+{
+    public readonly Settling $settling;
+
+    /** @var ?non-empty-list<Account> */
+    private ?array $accounts = null;
+
+    /**
+     * @param  list<array{Control, string, list<list<array{float, float}>>}>  $earlier  settled readings of earlier
+     *                                                                                  visits, by control and subject
+     */
+    public function __construct(
+        private readonly Log $log,
+        public readonly Chapters $chapters,
+        private readonly HouseRules $rules,
+        private readonly Twins $twins,
+        private readonly array $earlier = [],
+    ) {
+        $this->settling = new Settling($log, $rules);
+    }
+
+    /** @return non-empty-list<Account> */
+    public function accounts(): array
+    {
+        if ($this->accounts !== null) {
+            return $this->accounts;
+        }
+        $diagnosis = new Diagnosis($this->rules, $this->twins);
+        $accounts = [];
+        $ruledOut = [];
+        foreach ($this->chapters->all as $place => $chapter) {
+            $findings = $chapter->findings->withRuledOut(...array_values($ruledOut));
+            $stands = $accounts !== [] && ! $chapter->wasLookedAt();
+            $verdict = $stands ? end($accounts)->verdict : $diagnosis->of($findings, 0, 0);
+            [$forecast, $outcome, $change] = $this->cameOf($place, $accounts);
+            $cured = $chapter->began === null ? null : Control::from($chapter->began->content->key)->row()->cures;
+            if ($cured !== null && in_array($outcome, [Outcome::AsForetold, Outcome::Less], true)) {
+                $ruledOut[$cured->value] = $cured;
+                $verdict = $diagnosis->of($findings->withRuledOut($cured), 0, 0);
+            }
+            $accounts[] = new Account($chapter, $verdict, $forecast, $outcome, $change);
+        }
+
+        return $this->accounts = $accounts;
+    }
+
+    public function present(): Account
+    {
+        $accounts = $this->accounts();
+
+        return $accounts[array_key_last($accounts)];
+    }
+
+    /**
+     * What would come of a move, made now.
+     *
+     * @param  float  $value  SI; 1 for what is done or not
+     */
+    public function forecast(Control $control, float $value, string $subject = ''): ?Forecast
+    {
+        $account = $this->lastRead($control, $subject);
+
+        return $account === null
+            ? null
+            : $this->foretold($account->chapter, $account->verdict->suspects, $control, $value, $subject);
+    }
+
+    /** The last chapter in which the figure that a control is made for was read settled; null where there is none. */
+    public function lastRead(Control $control, string $subject): ?Account
+    {
+        foreach (array_reverse($this->accounts()) as $account) {
+            if ($this->figure($account->chapter, $control, $subject) !== null) {
+                return $account;
+            }
+        }
+
+        return null;
+    }
+
+    /** What one unit of a control does; null where it was not moved and read. */
+    public function response(Control $control, string $subject): ?Response
+    {
+        $figure = self::figureOf($control);
+        if ($figure === null || $control->row()->step === null) {
+            return null;
+        }
+        $runs = $this->runs($control, $subject, count($this->chapters->all) - 1);
+        foreach ($this->earlier as [$moved, $of, $before]) {
+            $runs = $moved === $control && $of === $subject ? [...$before, ...$runs] : $runs;
+        }
+        $runs = array_values(array_filter($runs, static fn (array $points): bool => count($points) > 1));
+
+        return $runs === []
+            ? null
+            : Response::learned($control, $subject, $figure, $runs, $this->slope($control, $subject));
+    }
+
+    /** @return list<array{Control, string}> what was moved in steps, in the order in which it was first moved */
+    public function moved(): array
+    {
+        $moved = [];
+        foreach ($this->chapters->all as $chapter) {
+            $content = $chapter->began?->content;
+            if ($content !== null && Control::from($content->key)->isStep()) {
+                $moved[$content->key.' '.$content->subject] = [Control::from($content->key), $content->subject];
+            }
+        }
+
+        return array_values($moved);
+    }
+
+    /** @return list<Response> what was learned of all that was moved */
+    public function responses(): array
+    {
+        $responses = [];
+        foreach ($this->moved() as [$control, $subject]) {
+            $response = $this->response($control, $subject);
+            if ($response !== null) {
+                $responses[] = $response;
+            }
+        }
+
+        return $responses;
+    }
+
+    /**
+     * Settled points of a control: its position and the figure there. Where something else was moved between, another
+     * run begins.
+     *
+     * @param  int  $last  place of the last chapter that counts
+     * @return list<list<array{float, float}>>
+     */
+    public function runs(Control $control, string $subject, int $last): array
+    {
+        $runs = [[]];
+        $position = 0.0;
+        foreach (array_slice($this->chapters->all, 0, $last + 1) as $chapter) {
+            $move = $chapter->began?->content;
+            if ($move !== null && self::isOf($move, $control, $subject)) {
+                $position += $move->value ?? 0.0;
+            } elseif ($move !== null && ! self::isOfOtherPart($move, $control)) {
+                $runs[] = [];
+            }
+            $figure = $this->figure($chapter, $control, $subject);
+            if ($figure !== null) {
+                $runs[array_key_last($runs)][] = [$position, $figure];
+            }
+        }
+
+        return $runs;
+    }
+
+    private static function isOf(Content $move, Control $control, string $subject): bool
+    {
+        return $move->key === $control->value && $move->subject === $subject;
+    }
+
+    /** The same control at another coil does not move this one's level. */
+    private static function isOfOtherPart(Content $move, Control $control): bool
+    {
+        return $move->key === $control->value;
+    }
+
+    /**
+     * Forecast, outcome and change of the move that began a chapter.
+     *
+     * @param  list<Account>  $before
+     * @return array{?Forecast, Outcome, ?float}
+     */
+    private function cameOf(int $place, array $before): array
+    {
+        $move = $this->chapters->all[$place]->began?->content;
+        if ($move === null) {
+            return [null, Outcome::NotRead, null];
+        }
+        $control = Control::from($move->key);
+        [$base, $value] = $this->since($place, $control, $move->subject);
+        if ($base === null) {
+            return [Forecast::keptIn($move), Outcome::NotRead, null];
+        }
+        $from = $this->chapters->all[$base];
+        $kept = $base === $place - 1 ? Forecast::keptIn($move) : null;
+        $forecast =
+            $kept ?? $this->foretold($from, $before[$base]->verdict->suspects, $control, $value, $move->subject, $base);
+        $was = $this->figure($from, $control, $move->subject);
+        $is = $this->figure($this->chapters->all[$place], $control, $move->subject);
+        $main = $forecast?->main();
+        if ($was === null || $is === null || $main === null) {
+            return [$forecast, Outcome::NotRead, null];
+        }
+
+        return [$forecast, Outcome::of($main, $is - $was), $is - $was];
+    }
+
+    /**
+     * The last chapter before one in which a control's figure was read, with what that control was moved since.
+     *
+     * @return array{?int, float} null where something else was moved in between, or nothing was read
+     */
+    private function since(int $place, Control $control, string $subject): array
+    {
+        $value = 0.0;
+        for ($i = $place; $i > 0; $i--) {
+            $move = $this->chapters->all[$i]->began?->content;
+            if ($move === null || ! self::isOf($move, $control, $subject)) {
+                return [null, 0.0];
+            }
+            $value += $move->value ?? 1.0;
+            if ($this->figure($this->chapters->all[$i - 1], $control, $subject) !== null) {
+                return [$i - 1, $value];
+            }
+        }
+
+        return [null, 0.0];
+    }
+
+    /** The figure that a control is made for, of a part of the circuit, where it was read settled; SI. */
+    public function figure(Chapter $chapter, Control $control, string $subject): ?float
+    {
+        $figure = self::figureOf($control);
+        $found = $figure === null ? null : Figures::of($chapter->of($subject), $this->rules)->figure($figure);
+        if ($found === null) {
+            return null;
+        }
+        $needed = array_values(array_filter($found->from, static fn ($one): bool => $one instanceof Reading));
+
+        return $this->settling->isEarly($chapter, ...$needed) ? null : $found->si;
+    }
+
+    public static function figureOf(Control $control): ?Derived
+    {
+        $key = $control->row()->figures[0] ?? null;
+
+        return $key === null ? null : Derived::from($key);
+    }
+
+    /**
+     * @param  list<Suspect>  $suspects
+     * @param  ?int  $last  place of the last chapter from which is learned; null: all
+     */
+    private function foretold(
+        Chapter $chapter,
+        array $suspects,
+        Control $control,
+        float $value,
+        string $subject,
+        ?int $last = null,
+    ): ?Forecast {
+        $forecasting = $this->forecasting($chapter->of($subject));
+        $learned = $last === null ? $this->response($control, $subject) : null;
+
+        return $forecasting?->of($control, $value, $suspects, $learned);
+    }
+
+    private function slope(Control $control, string $subject): ?float
+    {
+        $figure = self::figureOf($control);
+        $step = $control->row()->step;
+        foreach ($this->chapters->all as $chapter) {
+            if ($figure !== null && $step !== null && $this->figure($chapter, $control, $subject) !== null) {
+                return $this->forecasting($chapter->of($subject))?->slope($control, $figure, 2 * $step);
+            }
+        }
+
+        return null;
+    }
+
+    private function forecasting(Findings $findings): ?Forecasting
+    {
+        $expectation = $this->twins->expectation($findings, $this->rules);
+
+        return $expectation instanceof TwinExpectation
+            ? new Forecasting($expectation->twin, $expectation->around, $findings, $this->rules)
+            : null;
+    }
+}

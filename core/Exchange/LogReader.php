@@ -149,7 +149,6 @@ final readonly class LogReader
             FactKind::Clock => $this->clock($section, $subject),
             FactKind::Touched, FactKind::Restored => $this->touched($section, $subject),
             FactKind::Undo => $this->undo($section, $ids),
-            FactKind::Circuit => null,
         };
 
         return [$kind, $content];
@@ -177,7 +176,7 @@ final readonly class LogReader
         $asked = $this->known($section, $questions);
         $given = $section->given('word') ?? $section->given('value');
         if (! ($asked instanceof Question) || $given === null) {
-            return $asked === null ? null : new Content((string) $asked->value, subject: $subject);
+            return $asked === null ? null : new Content($asked->value, subject: $subject);
         }
         $word = is_string($given) ? Word::tryFrom($given) : null;
         if ($word === null || ! in_array($word, $asked->words(), true)) {
@@ -187,10 +186,10 @@ final readonly class LogReader
             return null;
         }
 
-        return new Content((string) $asked->value, null, $word->value, [], $subject);
+        return new Content($asked->value, null, $word->value, [], $subject);
     }
 
-    private function state(Section $section): ?Content
+    private function state(Section $section): Content
     {
         $given = $section->given('word') ?? $section->given('value');
         $state = is_string($given) ? State::tryFrom($given) : null;
@@ -212,7 +211,7 @@ final readonly class LogReader
         $reason = $section->text('reason') ?? '';
 
         return new Content(
-            (string) $known->value,
+            $known->value,
             null,
             $section->given('word') === 'no' ? null : 'yes',
             $reason === '' || $section->given('word') === 'no' ? [] : ['reason' => $reason],

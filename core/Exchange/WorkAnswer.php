@@ -7,6 +7,7 @@ namespace Metrum\Exchange;
 use Metrum\Circuit\Control;
 use Metrum\Circuit\HouseRules;
 use Metrum\Diagnosis\Suspect;
+use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Figure;
 use Metrum\Log\Content;
 use Metrum\Log\Log;
@@ -29,7 +30,10 @@ final class WorkAnswer
         $movements = Movements::of($log);
 
         return [
-            'chapters' => array_map(self::chapter(...), $work->accounts()),
+            'chapters' => array_map(
+                static fn (Account $one): array => self::chapter($one, $work->verdict($one)),
+                $work->accounts(),
+            ),
             'touched' => Touched::of($log)->keys(),
             'learned' => array_map(self::response(...), $work->responses()),
             'proposed' => self::proposed($work, $twins),
@@ -41,7 +45,7 @@ final class WorkAnswer
     }
 
     /** @return array<string, mixed> */
-    private static function chapter(Account $account): array
+    private static function chapter(Account $account, Verdict $verdict): array
     {
         $derived = static fn (Figure $figure): float => round($figure->inFileUnit(), 4);
         $suspect = static fn (Suspect $one): array => [
@@ -57,8 +61,8 @@ final class WorkAnswer
 
         return [
             'began' => $move === null ? null : self::move($move->content, $move->takenAt),
-            'derived' => (object) array_map($derived, $account->verdict->figures->all()),
-            'ranking' => array_map($suspect, $account->verdict->ranked(self::RANKED)),
+            'derived' => (object) array_map($derived, $verdict->figures->all()),
+            'ranking' => array_map($suspect, $verdict->ranked(self::RANKED)),
             'forecast' => (object) $forecast,
             'outcome' => $account->outcome->value,
         ];

@@ -23,6 +23,16 @@ final readonly class Content
     ) {
     }
 
+    /**
+     * The same, with more kept besides.
+     *
+     * @param  array<string, mixed>  $data
+     */
+    public function keeping(array $data): self
+    {
+        return new self($this->key, $this->value, $this->word, $data + $this->data, $this->subject);
+    }
+
     /** A text of the data; empty where there is none. */
     public function text(string $name): string
     {

@@ -4,22 +4,30 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
-use Metrum\Diagnosis\Verdict;
+use Metrum\Circuit\Fault;
 use Metrum\Findings\Chapter;
+use Metrum\Findings\Findings;
 
-/** One chapter of the work: what began it, what was foretold, what came of it, and what it says now. */
+/** One chapter of the work: what began it, what was foretold, and what came of it. */
 final readonly class Account
 {
     /**
      * @param  ?Forecast  $forecast  of the move that began it; null: as found, or nothing could be foretold
      * @param  ?float  $change  of the figure that the move was made for, SI; null where it was not read again settled
+     * @param  array<string, Fault>  $putRight  faults that a move was proven to have put right until then
      */
     public function __construct(
         public Chapter $chapter,
-        public Verdict $verdict,
         public ?Forecast $forecast,
         public Outcome $outcome,
         public ?float $change,
+        public array $putRight,
     ) {
+    }
+
+    /** What is known in it; what was put right is no suspect any more. */
+    public function findings(): Findings
+    {
+        return $this->chapter->findings->withRuledOut(...array_values($this->putRight));
     }
 }

@@ -8,7 +8,7 @@ use Metrum\Circuit\Control;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Reading;
 use Metrum\Diagnosis\Diagnosis;
-use Metrum\Diagnosis\Suspect;
+use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Chapter;
 use Metrum\Findings\Chapters;
 use Metrum\Findings\Derived;
@@ -24,8 +24,11 @@ final class Work
 {
     public readonly Settling $settling;
 
-    /** @var ?non-empty-list<Account> */
-    private ?array $accounts = null;
+    /** @var list<Account> as far as they were worked */
+    private array $accounts = [];
+
+    /** @var array<int, Verdict> by number of the chapter */
+    private array $verdicts = [];
 
     /**
      * @param  list<array{Control, string, list<list<array{float, float}>>}>  $earlier  settled readings of earlier
@@ -44,26 +47,20 @@ final class Work
     /** @return non-empty-list<Account> */
     public function accounts(): array
     {
-        if ($this->accounts !== null) {
-            return $this->accounts;
-        }
-        $diagnosis = new Diagnosis($this->rules, $this->twins);
-        $accounts = [];
-        $ruledOut = [];
-        foreach ($this->chapters->all as $place => $chapter) {
-            $findings = $chapter->findings->withRuledOut(...array_values($ruledOut));
-            $stands = $accounts !== [] && ! $chapter->wasLookedAt();
-            $verdict = $stands ? end($accounts)->verdict : $diagnosis->of($findings, 0, 0);
-            [$forecast, $outcome, $change] = $this->cameOf($place, $accounts);
+        foreach (array_slice($this->chapters->all, count($this->accounts), null, true) as $place => $chapter) {
+            [$forecast, $outcome, $change] = $this->cameOf($place);
             $cured = $chapter->began === null ? null : Control::from($chapter->began->content->key)->row()->cures;
-            if ($cured !== null && in_array($outcome, [Outcome::AsForetold, Outcome::Less], true)) {
-                $ruledOut[$cured->value] = $cured;
-                $verdict = $diagnosis->of($findings->withRuledOut($cured), 0, 0);
+            $answered = in_array($outcome, [Outcome::AsForetold, Outcome::Less], true);
+            $putRight = $this->accounts === [] ? [] : end($this->accounts)->putRight;
+            if ($cured !== null && $answered) {
+                $putRight[$cured->value] = $cured;
             }
-            $accounts[] = new Account($chapter, $verdict, $forecast, $outcome, $change);
+            $this->accounts[] = new Account($chapter, $forecast, $outcome, $change, $putRight);
         }
 
-        return $this->accounts = $accounts;
+        assert($this->accounts !== []);
+
+        return $this->accounts;
     }
 
     public function present(): Account
@@ -71,6 +68,47 @@ final class Work
         $accounts = $this->accounts();
 
         return $accounts[array_key_last($accounts)];
+    }
+
+    /** What is judged: the last chapter in which anything was found, without what was put right before. */
+    public function judged(): Account
+    {
+        foreach (array_reverse($this->accounts()) as $account) {
+            if ($account->chapter->wasLookedAt()) {
+                return $account;
+            }
+        }
+
+        return $this->accounts()[0];
+    }
+
+    /** Whether something was moved since anything was found. */
+    public function isBeforeLastMove(): bool
+    {
+        return $this->judged() !== $this->present() && $this->present()->chapter->began !== null;
+    }
+
+    /** What a chapter says; as long as nothing was found in it, what the one before it says. */
+    public function verdict(Account $account): Verdict
+    {
+        $number = $account->chapter->number;
+        if (isset($this->verdicts[$number])) {
+            return $this->verdicts[$number];
+        }
+        $before = $this->accounts[$number - 2] ?? null;
+        $stands = $before !== null && ! $account->chapter->wasLookedAt();
+
+        return $this->verdicts[$number] = $stands
+            ? $this->verdict($before)
+            : (new Diagnosis($this->rules, $this->twins))->of($account->findings(), 0, 0);
+    }
+
+    /** The verdict on what is judged, where it was worked already. */
+    public function knowing(Verdict $verdict): self
+    {
+        $this->verdicts[$this->judged()->chapter->number] = $verdict;
+
+        return $this;
     }
 
     /**
@@ -84,7 +122,7 @@ final class Work
 
         return $account === null
             ? null
-            : $this->foretold($account->chapter, $account->verdict->suspects, $control, $value, $subject);
+            : $this->foretold($account, $control, $value, $subject);
     }
 
     /** The last chapter in which the figure that a control is made for was read settled; null where there is none. */
@@ -106,7 +144,7 @@ final class Work
         if ($figure === null || $control->row()->step === null) {
             return null;
         }
-        $runs = $this->runs($control, $subject, count($this->chapters->all) - 1);
+        $runs = $this->runs($control, $subject);
         foreach ($this->earlier as [$moved, $of, $before]) {
             $runs = $moved === $control && $of === $subject ? [...$before, ...$runs] : $runs;
         }
@@ -149,14 +187,13 @@ final class Work
      * Settled points of a control: its position and the figure there. Where something else was moved between, another
      * run begins.
      *
-     * @param  int  $last  place of the last chapter that counts
      * @return list<list<array{float, float}>>
      */
-    public function runs(Control $control, string $subject, int $last): array
+    public function runs(Control $control, string $subject): array
     {
         $runs = [[]];
         $position = 0.0;
-        foreach (array_slice($this->chapters->all, 0, $last + 1) as $chapter) {
+        foreach ($this->chapters->all as $chapter) {
             $move = $chapter->began?->content;
             if ($move !== null && self::isOf($move, $control, $subject)) {
                 $position += $move->value ?? 0.0;
@@ -186,10 +223,9 @@ final class Work
     /**
      * Forecast, outcome and change of the move that began a chapter.
      *
-     * @param  list<Account>  $before
      * @return array{?Forecast, Outcome, ?float}
      */
-    private function cameOf(int $place, array $before): array
+    private function cameOf(int $place): array
     {
         $move = $this->chapters->all[$place]->began?->content;
         if ($move === null) {
@@ -202,8 +238,7 @@ final class Work
         }
         $from = $this->chapters->all[$base];
         $kept = $base === $place - 1 ? Forecast::keptIn($move) : null;
-        $forecast =
-            $kept ?? $this->foretold($from, $before[$base]->verdict->suspects, $control, $value, $move->subject, $base);
+        $forecast = $kept ?? $this->foretold($this->accounts[$base], $control, $value, $move->subject, learned: false);
         $was = $this->figure($from, $control, $move->subject);
         $is = $this->figure($this->chapters->all[$place], $control, $move->subject);
         $main = $forecast?->main();
@@ -256,22 +291,18 @@ final class Work
         return $key === null ? null : Derived::from($key);
     }
 
-    /**
-     * @param  list<Suspect>  $suspects
-     * @param  ?int  $last  place of the last chapter from which is learned; null: all
-     */
+    /** @param  bool  $learned  by what the control did so far */
     private function foretold(
-        Chapter $chapter,
-        array $suspects,
+        Account $from,
         Control $control,
         float $value,
         string $subject,
-        ?int $last = null,
+        bool $learned = true,
     ): ?Forecast {
-        $forecasting = $this->forecasting($chapter->of($subject));
-        $learned = $last === null ? $this->response($control, $subject) : null;
+        $response = $learned ? $this->response($control, $subject) : null;
+        $suspects = $this->verdict($from)->suspects;
 
-        return $forecasting?->of($control, $value, $suspects, $learned);
+        return $this->forecasting($from->chapter->of($subject))?->of($control, $value, $suspects, $response);
     }
 
     private function slope(Control $control, string $subject): ?float

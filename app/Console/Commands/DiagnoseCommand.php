@@ -39,13 +39,17 @@ final class DiagnoseCommand extends JsonLinesCommand
         // The twins of thousands of strangers are not worth keeping.
         $this->twins ??= new Twins();
         $this->diagnosis ??= new Diagnosis(new HouseRules(), $this->twins);
-        $told = self::told($file->findings, $this->diagnosis->of($file->findings));
-        if ($file->told !== null) {
-            [$log, $chapters] = $file->told;
-            $told += WorkAnswer::of($log, new Work($log, $chapters, new HouseRules(), $this->twins), $this->twins);
+        if ($file->told === null) {
+            return Answered::with(self::told($file->findings, $this->diagnosis->of($file->findings)));
         }
+        [$log, $chapters] = $file->told;
+        $work = new Work($log, $chapters, new HouseRules(), $this->twins);
+        $findings = $work->judged()->findings();
+        $verdict = $this->diagnosis->of($findings);
 
-        return Answered::with($told);
+        return Answered::with(
+            self::told($findings, $verdict) + WorkAnswer::of($log, $work->knowing($verdict), $this->twins),
+        );
     }
 
     /** @return array<string, mixed> */

@@ -1,0 +1,369 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Work;
+
+use Metrum\Circuit\Control;
+use Metrum\Circuit\Fault;
+use Metrum\Circuit\HouseRules;
+use Metrum\Circuit\Refused;
+use Metrum\Exchange\VisitFile;
+use Metrum\Exchange\VisitReader;
+use Metrum\Exchange\WorkAnswer;
+use Metrum\Findings\Derived;
+use Metrum\Plant\Twins;
+use Metrum\Work\Foretold;
+use Metrum\Work\NextMove;
+use Metrum\Work\Outcome;
+use Metrum\Work\Work;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What is done at a plant: chapters, forecasts, outcomes, what is learned of a control, and its next move. */
+final class WorkTest extends TestCase
+{
+    private const SYSTEM = [
+        'kind' => 'walk_in_cooler',
+        'refrigerant' => 'R-134a',
+        'metering' => 'txv',
+        'receiver' => true,
+        'condenser' => 'air_outdoor',
+    ];
+
+    /** Gauge kPa at which R-134a boils at −6 °C; the pipe's excess over that is the superheat. */
+    private const SUCTION = 133.0;
+
+    private const COIL = -6.0;
+
+    public function test_a_move_leaves_as_evidence_only_what_it_cannot_change(): void
+    {
+        $file = self::told([
+            self::look('frost_coil', 'even'),
+            self::look('evaporator_fans', 'all_running'),
+            self::read('ambient_temperature_c', 25),
+            ...self::superheat(12.0),
+            self::turned(-0.25),
+        ]);
+        $now = $file->findings;
+
+        self::assertSame(['ambient_temperature_c'], array_keys($now->readings));
+        self::assertSame(['evaporator_fans'], array_keys($now->observations), 'frost is another one now');
+        $chapter = self::chapters($file)[1];
+        self::assertEqualsWithDelta(self::COIL + 12 + 273.15, $chapter->before['suction_temperature_evaporator_c'], 0.01);
+        self::assertFalse($chapter->wasLookedAt());
+    }
+
+    public function test_what_a_move_puts_right_is_looked_at_again(): void
+    {
+        $file = self::told([
+            self::look('condenser_face', 'dirty'),
+            self::look('oil_stains', 'found'),
+            ['kind' => 'confirmed', 'key' => 'condenser_airflow_low'],
+            ['kind' => 'move', 'key' => 'condenser_washed'],
+        ]);
+
+        self::assertSame(['oil_stains'], array_keys($file->findings->observations));
+        self::assertSame([], $file->findings->confirmed);
+        self::assertSame([Fault::CondenserAirflowLow], $file->findings->ruledOut);
+    }
+
+    public function test_an_undone_move_ends_no_chapter(): void
+    {
+        $moved = [...self::superheat(12.0), self::turned(-0.25) + ['id' => 'm']];
+        self::assertCount(2, self::chapters(self::told($moved)));
+        $undone = self::told([...$moved, ['kind' => 'undo', 'of' => 'm']]);
+        self::assertCount(1, self::chapters($undone));
+        self::assertArrayHasKey('suction_pressure_kpa', $undone->findings->readings);
+    }
+
+    /** @return iterable<string, array{float, float, Outcome}> */
+    public static function outcomes(): iterable
+    {
+        yield 'as foretold' => [-2.0, -1.7, Outcome::AsForetold];
+        yield 'more than foretold' => [-2.0, -3.5, Outcome::AsForetold];
+        yield 'less' => [-4.0, -1.5, Outcome::Less];
+        yield 'nothing' => [-2.0, -0.1, Outcome::Nothing];
+        yield 'the other way' => [-2.0, 1.2, Outcome::OtherWay];
+        yield 'upward as foretold' => [1.5, 1.2, Outcome::AsForetold];
+        yield 'upward, the other way' => [1.5, -1.0, Outcome::OtherWay];
+    }
+
+    #[DataProvider('outcomes')]
+    public function test_an_outcome_is_told_by_the_deviations_of_its_forecast(
+        float $foretold,
+        float $measured,
+        Outcome $outcome,
+    ): void {
+        $forecast = new Foretold(Derived::EvaporatorSuperheat, 12.0, $foretold, 0.8);
+
+        self::assertSame($outcome, Outcome::of($forecast, $measured));
+    }
+
+    public function test_the_twin_foretells_the_way_a_valve_answers(): void
+    {
+        foreach ([[-0.5, -1], [0.5, 1]] as [$turns, $way]) {
+            $work = self::work(self::told(self::whole(9.0)));
+            $main = $work->forecast(Control::ValveTurn, $turns)?->main();
+            self::assertNotNull($main);
+            self::assertGreaterThan(0.2, $way * $main->change);
+            self::assertGreaterThan(0.0, $main->deviation);
+        }
+    }
+
+    public function test_a_valve_that_answers_and_one_that_does_not(): void
+    {
+        $after = static fn (float $superheat): Outcome => self::work(
+            self::told([...self::whole(9.0), self::turned(-0.5), ...self::superheat($superheat, 40)]),
+        )->present()->outcome;
+
+        self::assertSame(Outcome::AsForetold, $after(7.9));
+        self::assertSame(Outcome::Nothing, $after(9.0));
+        self::assertSame(Outcome::OtherWay, $after(10.5));
+    }
+
+    public function test_an_early_reading_is_no_outcome_until_it_stands(): void
+    {
+        $moved = [...self::whole(9.0), self::turned(-0.5)];
+        $early = self::work(self::told([...$moved, ...self::superheat(8.0, 12)]));
+        self::assertSame(Outcome::NotRead, $early->present()->outcome);
+        self::assertSame([], $early->responses());
+
+        $stands = self::told([...$moved, ...self::superheat(8.0, 12), ...self::superheat(8.0, 14)]);
+        self::assertSame(Outcome::AsForetold, self::work($stands)->present()->outcome);
+
+        $clock = ['kind' => 'clock', 'minutes' => 40, 'at' => self::at(11)];
+        $longer = self::told([...$moved, $clock, ...self::superheat(8.0, 31)]);
+        self::assertSame(Outcome::NotRead, self::work($longer)->present()->outcome, 'its own clock still runs');
+    }
+
+    public function test_many_pairs_are_a_least_squares_line_and_one_stays_near_the_twin(): void
+    {
+        $facts = self::whole(14.0);
+        $superheat = [14.0, 12.4, 11.2, 9.5, 8.1];
+        foreach (array_slice($superheat, 1) as $i => $one) {
+            $minute = 60 * ($i + 1);
+            $facts = [...$facts, self::turned(-0.25, '', $minute), ...self::superheat($one, $minute + 30)];
+        }
+        $learned = self::work(self::told($facts))->response(Control::ValveTurn, '');
+        self::assertNotNull($learned);
+        self::assertSame(4, $learned->pairs);
+        // By hand: (−2·14 − 12.4 + 9.5 + 2·8.1) ÷ (10·0.25) out, so 5.88 K a turn in.
+        self::assertEqualsWithDelta(5.88, $learned->slope, 0.15 * 5.88);
+
+        $one = self::work(self::told([...self::whole(14.0), self::turned(-0.25), ...self::superheat(12.4, 40)]));
+        $once = $one->response(Control::ValveTurn, '');
+        self::assertNotNull($once);
+        self::assertSame(1, $once->pairs);
+        self::assertLessThan(abs(6.4 - $once->slope), abs((float) $once->byTwin - $once->slope));
+        self::assertGreaterThan($learned->deviation, $once->deviation);
+    }
+
+    public function test_each_valve_learns_by_its_own_readings(): void
+    {
+        $facts = [
+            ...self::whole(10.0),
+            self::read('suction_temperature_evaporator_c', self::COIL + 12, 1, 'coil 2'),
+            self::turned(-0.5, 'coil 2'),
+            ...self::superheat(10.1, 40),
+            self::read('suction_temperature_evaporator_c', self::COIL + 9, 41, 'coil 2'),
+        ];
+        $learned = self::work(self::told($facts))->responses();
+
+        self::assertSame(['coil 2'], array_map(static fn ($one): string => $one->subject, $learned));
+        self::assertGreaterThan(1.5, $learned[0]->slope);
+    }
+
+    public function test_the_next_move_goes_toward_the_band_in_eighths_and_keeps_off_the_floor(): void
+    {
+        $out = self::next(self::whole(9.0));
+        self::assertNotNull($out);
+        self::assertLessThan(0.0, $out);
+        self::assertGreaterThanOrEqual(-0.5, $out);
+        self::assertEqualsWithDelta(round(8 * $out), 8 * $out, 1e-9);
+        self::assertGreaterThan(0.0, (float) self::next(self::whole(2.0)));
+        self::assertNull(self::next(self::whole(5.5)), 'it is right');
+        $swinging = [...self::whole(7.5), self::read('superheat_lowest_k', 0.5, 1)];
+        self::assertNull(self::next($swinging), 'the lowest of the swing has no room');
+    }
+
+    public function test_nothing_is_turned_to_cure_another_fault(): void
+    {
+        self::assertNull(self::next([...self::whole(9.0), self::look('evaporator_fans', 'some_stopped')]));
+        self::assertNull(self::next([...self::whole(9.0), self::look('frost_coil', 'blocked')]));
+        self::assertNull(self::next([...self::whole(9.0), self::look('doors', 'left_open')]));
+    }
+
+    public function test_a_wash_that_brings_the_head_down_leaves_the_rest_to_be_judged(): void
+    {
+        $washed = static fn (float $head): Work => self::work(
+            self::told([
+                ...self::whole(6.0, 1500),
+                self::look('condenser_face', 'dirty'),
+                ['kind' => 'move', 'key' => 'condenser_washed', 'at' => self::at(10)],
+                self::read('discharge_pressure_kpa', $head, 40),
+                self::read('condenser_outlet_temperature_c', 33, 40),
+            ]),
+        );
+        self::assertContains(Fault::CondenserAirflowLow, $washed(1020)->judged()->findings()->ruledOut);
+        self::assertNotContains(Fault::CondenserAirflowLow, $washed(1500)->judged()->findings()->ruledOut);
+    }
+
+    public function test_what_was_touched_stays_until_it_is_put_back_and_refrigerant_adds_up(): void
+    {
+        $file = self::told([
+            ['kind' => 'touched', 'key' => 'stem_cracked'],
+            ['kind' => 'touched', 'key' => 'bulb_off', 'subject' => 'coil 1'],
+            ['kind' => 'move', 'key' => 'charge', 'value' => 0.4],
+            ['kind' => 'move', 'key' => 'charge', 'value' => -0.15],
+            ['kind' => 'move', 'key' => 'charge', 'value' => 0.2],
+            ['kind' => 'restored', 'key' => 'bulb_off', 'subject' => 'coil 1'],
+        ]);
+        self::assertNotNull($file->told);
+        $answer = WorkAnswer::of($file->told[0], self::work($file), new Twins());
+
+        self::assertSame(['stem_cracked'], $answer['touched']);
+        self::assertSame(['added_kg' => 0.6, 'recovered_kg' => 0.15], $answer['movements']);
+        self::assertSame('not_read', $answer['chapters'][1]['outcome']);
+        self::assertNull($answer['proposed']);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function wrong(): iterable
+    {
+        yield 'no kind' => [['kind' => 'dance'], 'log.0.kind: "dance" was given; possible is reading'];
+        yield 'no such reading' => [self::read('x', 1), 'log.0.key: "x" was given'];
+        yield 'no such word' => [self::look('sight_glass', 'red'), 'log.0.word: "red" was given'];
+        yield 'too far' => [self::turned(90), 'log.0.value: '];
+        yield 'how far is missing' => [['kind' => 'move', 'key' => 'valve_turn'], 'log.0.value: missing'];
+        yield 'undo of nothing' => [['kind' => 'undo', 'of' => 'y'], 'log.0.of: "y" was given'];
+        yield 'no time' => [['kind' => 'touched', 'key' => 'a', 'at' => 'noon'], 'log.0.at: "noon" was given'];
+        yield 'something else' => [['kind' => 'note', 'text' => 'a', 'colour' => 1], 'log.0.colour: unknown key'];
+    }
+
+    /** @param  array<string, mixed>  $fact */
+    #[DataProvider('wrong')]
+    public function test_what_cannot_be_in_a_log_is_named_with_its_place(array $fact, string $why): void
+    {
+        try {
+            self::told([$fact]);
+            self::fail('It was read.');
+        } catch (Refused $refused) {
+            self::assertStringContainsString($why, implode("\n", $refused->reasons));
+        }
+    }
+
+    public function test_a_snapshot_beside_a_log_must_be_that_of_its_last_chapter(): void
+    {
+        $log = [...self::superheat(9.0), self::turned(-0.25), ...self::superheat(8.0, 40)];
+        $last = ['suction_temperature_evaporator_c' => self::COIL + 8.0];
+        self::assertNotNull(self::told($log, ['readings' => $last])->told);
+        $this->expectException(Refused::class);
+        $this->expectExceptionMessage('readings.suction_temperature_evaporator_c: differs from the last chapter');
+        self::told($log, ['readings' => ['suction_temperature_evaporator_c' => self::COIL + 9.0]]);
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $log
+     * @param  array<string, mixed>  $beside
+     */
+    private static function told(array $log, array $beside = []): VisitFile
+    {
+        $file =
+            [
+                'format' => 'metrum-visit',
+                'version' => 1,
+                'taken_at' => self::at(0),
+                'system' => self::SYSTEM,
+                'state' => 'running_settled',
+                'log' => $log,
+            ] + $beside;
+
+        return VisitReader::visit(json_encode($file, JSON_THROW_ON_ERROR));
+    }
+
+    private static function work(VisitFile $file): Work
+    {
+        self::assertNotNull($file->told);
+
+        return new Work($file->told[0], $file->told[1], new HouseRules(), new Twins());
+    }
+
+    /** @return non-empty-list<\Metrum\Findings\Chapter> */
+    private static function chapters(VisitFile $file): array
+    {
+        self::assertNotNull($file->told);
+
+        return $file->told[1]->all;
+    }
+
+    /** @param  list<array<string, mixed>>  $log */
+    private static function next(array $log): ?float
+    {
+        return (new NextMove(self::work(self::told($log)), new HouseRules(), new Twins()))->of(
+            Control::ValveTurn,
+            '',
+        )[0] ?? null;
+    }
+
+    /**
+     * A plant that runs as it should but for its superheat.
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function whole(float $superheat, float $head = 880): array
+    {
+        return [
+            self::look('frost_coil', 'even'),
+            self::look('evaporator_fans', 'all_running'),
+            self::look('doors', 'shut_and_sealing'),
+            self::look('sight_glass', 'clear'),
+            self::read('ambient_temperature_c', 26),
+            self::read('box_temperature_c', 2),
+            self::read('discharge_pressure_kpa', $head),
+            self::read('condenser_outlet_temperature_c', 35),
+            ...self::superheat($superheat),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function superheat(float $kelvin, int $minute = 1): array
+    {
+        return [
+            self::read('suction_pressure_kpa', self::SUCTION, $minute),
+            self::read('suction_temperature_evaporator_c', self::COIL + $kelvin, $minute),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function read(string $key, float $value, int $minute = 1, string $subject = ''): array
+    {
+        return ['kind' => 'reading', 'key' => $key, 'value' => $value, 'at' => self::at($minute), 'subject' => $subject];
+    }
+
+    /** @return array<string, mixed> */
+    private static function look(string $key, string $word): array
+    {
+        return ['kind' => 'observation', 'key' => $key, 'word' => $word, 'at' => self::at(1)];
+    }
+
+    /** @return array<string, mixed> */
+    private static function turned(float $turns, string $subject = '', int $minute = 10): array
+    {
+        return [
+            'kind' => 'move',
+            'key' => 'valve_turn',
+            'subject' => $subject,
+            'value' => $turns,
+            'as_found' => '3 turns open',
+            'at' => self::at($minute),
+        ];
+    }
+
+    private static function at(int $minute): string
+    {
+        return (new \DateTimeImmutable('2026-11-26T08:00:00+00:00'))
+            ->modify("+$minute minutes")
+            ->format(\DateTimeInterface::ATOM);
+    }
+}

@@ -123,6 +123,12 @@ final class Visit extends Model
         return new Log(FactRecord::ofVisit($this->id));
     }
 
+    /** Whether a fact of this id is in its log. */
+    public function has(string $fact): bool
+    {
+        return FactRecord::query()->where('visit_id', $this->id)->where('id', $fact)->exists();
+    }
+
     public function rules(): HouseRules
     {
         return new HouseRules($this->house_rules);

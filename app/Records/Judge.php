@@ -8,6 +8,7 @@ use Illuminate\Support\Carbon;
 use Metrum\Diagnosis\Diagnosis;
 use Metrum\Diagnosis\Snapshot;
 use Metrum\Plant\Twins;
+use Metrum\Work\Work;
 
 /** Works out what a visit says, and keeps what it came to. */
 final readonly class Judge
@@ -23,8 +24,9 @@ final readonly class Judge
     {
         $visit->loadMissing('circuit');
         $log = $visit->log();
-        $findings = $visit->chapters($log)->present()->findings;
         $rules = $visit->rules();
+        $work = new Work($log, $visit->chapters($log), $rules, $this->twins);
+        $findings = $work->judged()->findings();
         $good = $visit->circuit->goodFindings($visit);
         $expectation = $this->twins->expectation($findings, $rules, $good);
         $verdict = (new Diagnosis($rules, $this->twins))->of(
@@ -34,7 +36,16 @@ final readonly class Judge
             together: $checks > 0,
         );
 
-        return new Judged($visit, $log, $findings, $rules, $expectation, $verdict);
+        return new Judged(
+            $visit,
+            $log,
+            $findings,
+            $rules,
+            $expectation,
+            $verdict,
+            $work->knowing($verdict),
+            $this->twins,
+        );
     }
 
     /** Keeps what a visit came to, so that lists need not work it anew. */

@@ -10,6 +10,8 @@ use Metrum\Findings\Findings;
 use Metrum\Log\Log;
 use Metrum\Plant\Expectation;
 use Metrum\Plant\TwinExpectation;
+use Metrum\Plant\Twins;
+use Metrum\Work\Work;
 
 /** A visit with all that follows from its log, worked once. */
 final readonly class Judged
@@ -21,7 +23,15 @@ final readonly class Judged
         public HouseRules $rules,
         public Expectation $expectation,
         public Verdict $verdict,
+        public Work $work,
+        public Twins $twins,
     ) {
+    }
+
+    /** What was found since the last move, by which the page is filled in. */
+    public function present(): Findings
+    {
+        return $this->work->present()->findings();
     }
 
     /** What the twin expects; null where no such plant can be built, and house rules stand for it. */

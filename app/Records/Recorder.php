@@ -160,7 +160,7 @@ final readonly class Recorder
     }
 
     /** The ULID $i places after $id; the same for the same two, whenever it is asked. */
-    private static function counted(string $id, int $i): string
+    public static function counted(string $id, int $i): string
     {
         $digits = '0123456789ABCDEFGHJKMNPQRSTVWXYZ';
         $tail = 0;

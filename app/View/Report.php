@@ -158,6 +158,28 @@ final readonly class Report
         return $this->page->units->text($air, Kind::AbsolutePressure).' absolute';
     }
 
+    /** @return list<string> what was moved, and what came of it */
+    public function done(): array
+    {
+        return array_reverse($this->page->work()->outcomes());
+    }
+
+    /** @return list<string> what was left so with its reason, or is not put back */
+    public function touched(): array
+    {
+        $lines = [];
+        foreach ($this->page->log->history(FactKind::Restored) as $fact) {
+            if ($fact->content->text('reason') !== '') {
+                $lines[] = $this->page->explain->fact($fact);
+            }
+        }
+        foreach ($this->page->touched() as $fact) {
+            $lines[] = 'Not put back: '.str_replace('_', ' ', $fact->content->key);
+        }
+
+        return $lines;
+    }
+
     /** @return list<string> what plate and design say, as it was known when the visit was opened */
     public function plate(): array
     {

@@ -9,6 +9,7 @@ use App\Picture\CourseFacts;
 use App\Records\Judged;
 use Illuminate\Support\Str;
 use Metrum\Circuit\Asked;
+use Metrum\Circuit\Control;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Question;
 use Metrum\Circuit\Reading;
@@ -27,6 +28,9 @@ use Metrum\Log\FactKind;
 use Metrum\Log\Log;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\Units;
+use Metrum\Work\Clock;
+use Metrum\Work\Clocks;
+use Metrum\Work\Touched;
 
 /** Everything that one page of a visit shows; each thing is worked once. */
 final class VisitPage
@@ -56,18 +60,22 @@ final class VisitPage
 
     private readonly CellHints $hints;
 
+    private ?WorkPage $work = null;
+
     private ?CourseFacts $facts = null;
 
     private ?Course $course = null;
 
+    /** @param  array<string, mixed>  $card  which card is open, and how far it is turned */
     public function __construct(
         public readonly Judged $judged,
         public readonly Station $station,
         User $user,
+        private readonly array $card = [],
     ) {
         $this->visit = $judged->visit;
         $this->log = $judged->log;
-        $this->findings = $judged->findings;
+        $this->findings = $judged->present();
         $this->verdict = $judged->verdict;
         $this->units = $user->units();
         $this->explain = new Explain($this->units);
@@ -95,6 +103,85 @@ final class VisitPage
         return Course::down($this->courseFacts(), $this->units);
     }
 
+    public function work(): WorkPage
+    {
+        $eighths = $this->card['eighths'] ?? null;
+        $subject = $this->card['subject'] ?? '';
+        $control = $this->card['card'] ?? null;
+
+        return $this->work ??= new WorkPage(
+            $this->judged,
+            $this->units,
+            is_string($control) ? Control::tryFrom($control) : null,
+            is_numeric($eighths) && abs((float) $eighths) >= 1 && abs((float) $eighths) <= 16 ? (float) $eighths : null,
+            is_string($subject) ? mb_substr($subject, 0, 48) : '',
+        );
+    }
+
+    /** Where a card is shown with another way or another amount. */
+    public function cardLink(WorkPage $work, float $eighths): string
+    {
+        return route('visits.show', [
+            $this->visit,
+            Station::PutRight->value,
+            'card' => $work->control->value,
+            'subject' => $work->subject,
+            'eighths' => (int) $eighths,
+        ]);
+    }
+
+    /** @return list<Cell> of what is read again after the last move */
+    public function cellsAgain(): array
+    {
+        $last = $this->judged->work->present()->chapter->began?->content;
+        $needs = $last === null ? [] : Control::from($last->key)->row()->needs;
+
+        return array_map($this->cell(...), array_values(
+            array_filter($needs, static fn (Asked $one): bool => $one instanceof Reading),
+        ));
+    }
+
+    /** @return list<Clock> that run, soonest first */
+    public function clocks(): array
+    {
+        return $this->visit->isOpen() ? Clocks::of($this->log)->running(now()) : [];
+    }
+
+    /** "11:48" */
+    public function left(Clock $clock): string
+    {
+        $seconds = max(0, $clock->ends()->getTimestamp() - now()->getTimestamp());
+
+        return sprintf('%d:%02d', intdiv($seconds, 60), $seconds % 60);
+    }
+
+    /** @return list<Fact> what was touched and is not put back */
+    public function touched(): array
+    {
+        return array_values(Touched::of($this->log)->open);
+    }
+
+    /** @return list<string> what of the work is not ended (J-10) */
+    public function unfinished(): array
+    {
+        return array_values(array_filter([
+            $this->clocks() === [] ? '' : 'a clock still runs',
+            $this->judged->work->isBeforeLastMove() ? 'nothing was read again after the last move' : '',
+        ]));
+    }
+
+    /** @return list<Proof> */
+    public function proofs(): array
+    {
+        return (new Proofs($this->judged, $this->units))->all();
+    }
+
+    /** @return list<array{string, string, string, string}> figure, as found, now, change */
+    public function beforeAndAfter(): array
+    {
+        return (new Proofs($this->judged, $this->units))->beforeAndAfter();
+    }
+
     /** @return list<Cell> */
     public function cells(): array
     {
@@ -111,13 +198,16 @@ final class VisitPage
     {
         $unit = $this->units->of($reading->quantity());
         $si = $this->findings->reading($reading);
+        $before = $this->judged->work->present()->chapter->before[$reading->value] ?? null;
         $check = $this->verdict->nextCheck();
 
         return new Cell(
             $reading,
             $unit->symbol(),
             $si === null ? '' : Format::value($si, $unit),
-            $this->hints->of($reading),
+            $si === null && $before !== null
+                ? 'before '.Format::amount($before, $unit)
+                : $this->hints->of($reading),
             $check !== null && in_array($reading, $check->readings, true),
             in_array($reading, $this->verdict->doubted, true),
         );
@@ -187,7 +277,7 @@ final class VisitPage
     /** @return list<WalkStep> */
     public function walk(): array
     {
-        return (new Walk($this->findings, $this->visit->isOpen()))->steps();
+        return (new Walk($this->findings, $this->visit->isOpen(), $this->judged->work->chapters))->steps();
     }
 
     /** How many facts the log has. */
@@ -213,10 +303,16 @@ final class VisitPage
     /** The control at which a check is entered. */
     public function linkTo(Check $check): string
     {
-        $control = $check->key instanceof Reading ? 'cell' : 'choice';
-        $anchor = $control.'-'.str_replace('_', '-', (string) $check->key->value);
+        return $this->linkToAsked($check->key);
+    }
 
-        return route('visits.show', [$this->visit, Station::of($check->key)->value]).'#'.$anchor;
+    /** The control at which a thing is entered. */
+    public function linkToAsked(Asked $key): string
+    {
+        $control = $key instanceof Reading ? 'cell' : 'choice';
+        $anchor = $control.'-'.str_replace('_', '-', (string) $key->value);
+
+        return route('visits.show', [$this->visit, Station::of($key)->value]).'#'.$anchor;
     }
 
     /** A fresh id for the next entry of a control; sent again it is the same entry. */
@@ -256,7 +352,7 @@ final class VisitPage
     public function courseFacts(): CourseFacts
     {
         return $this->facts ??= new CourseFacts(
-            $this->findings,
+            $this->judged->findings,
             $this->verdict->figures,
             $this->judged->rules,
             $this->judged->expectation,

@@ -7,6 +7,7 @@ use Metrum\Circuit\Complaint;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Station;
+use Metrum\Findings\Chapters;
 use Metrum\Findings\Findings;
 
 /** How far each station of a visit is done. */
@@ -15,7 +16,7 @@ final readonly class Walk
     /** Cells at the gauges that are counted: those along the circuit. */
     private const COUNTED_CELLS = 10;
 
-    public function __construct(private Findings $findings, private bool $open)
+    public function __construct(private Findings $findings, private bool $open, private Chapters $chapters)
     {
     }
 
@@ -30,6 +31,8 @@ final readonly class Walk
         return match ($station) {
             Station::Complaint => $this->complaint(),
             Station::Verdict => $this->tests(),
+            Station::PutRight => $this->moved(),
+            Station::Prove => new WalkStep($station, 0, 1, ''),
             Station::Leave => new WalkStep($station, $this->open ? 0 : 1, 1, $this->open ? '' : 'closed'),
             default => $this->looking($station),
         };
@@ -52,6 +55,15 @@ final readonly class Walk
         $done = $tested + count($this->findings->confirmed);
 
         return new WalkStep(Station::Verdict, $done, $done + 1, $tested > 0 ? $tested.' tested' : '');
+    }
+
+    /** Never whole: what is put right is proven elsewhere. */
+    private function moved(): WalkStep
+    {
+        $moves = count($this->chapters->all) - 1;
+        $said = $moves === 0 ? '' : $moves.($moves === 1 ? ' move' : ' moves');
+
+        return new WalkStep(Station::PutRight, $moves, $moves + 1, $said);
     }
 
     private function looking(Station $station): WalkStep

@@ -12,6 +12,8 @@ enum Station: string
     case Unit = 'unit';
     case Gauges = 'gauges';
     case Verdict = 'verdict';
+    case PutRight = 'put_right';
+    case Prove = 'prove';
     case Leave = 'leave';
 
     public function label(): string
@@ -22,6 +24,8 @@ enum Station: string
             self::Unit => 'At the unit',
             self::Gauges => 'Gauges & clamps',
             self::Verdict => 'Verdict & tests',
+            self::PutRight => 'Put right',
+            self::Prove => 'Prove it',
             self::Leave => 'Leave it',
         };
     }
@@ -33,6 +37,8 @@ enum Station: string
             self::Unit => 'Unit',
             self::Gauges => 'Gauges',
             self::Verdict => 'Verdict',
+            self::PutRight => 'Put right',
+            self::Prove => 'Prove',
             self::Leave => 'Leave',
             default => $this->label(),
         };

@@ -37,7 +37,7 @@ final class Work
     public function __construct(
         private readonly Log $log,
         public readonly Chapters $chapters,
-        private readonly HouseRules $rules,
+        public readonly HouseRules $rules,
         private readonly Twins $twins,
         private readonly array $earlier = [],
     ) {

@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Models\Visit;
 use App\Records\Author;
 use App\Records\Judge;
+use App\Records\Mover;
 use App\Records\Recorder;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
@@ -18,7 +19,7 @@ use Metrum\Log\Kinds\NoteWritten;
 use Metrum\Log\Said;
 use Metrum\Quantity\Format;
 
-/** The made-up harbour town of Tarnevik: five sites, ten circuits, twelve visits. Nothing in it exists. */
+/** The made-up harbour town of Tarnevik: five sites, ten circuits, fourteen visits. Nothing in it exists. */
 final class DemoSeeder extends Seeder
 {
     public const EMAIL = 'technician@tarnevik.example';
@@ -29,6 +30,11 @@ final class DemoSeeder extends Seeder
     private const PACE = ['observation' => 40, 'reading' => 75, 'test' => 360];
 
     private const VISIT_MINUTES = 75;
+
+    /** Seconds that a move takes, and after which its readings are taken. */
+    private const MOVE = 120;
+
+    private const SETTLED = 16 * 60;
 
     private User $user;
 
@@ -84,13 +90,16 @@ final class DemoSeeder extends Seeder
     /** @param  array<string, mixed>  $entry */
     private function visit(Circuit $circuit, array $entry): void
     {
-        $at = Carbon::now()->startOfDay()->subDays($entry['days_ago'])->setTimeFromTimeString($entry['at']);
+        $at = $this->began($circuit, $entry);
         $visit = Visit::open($circuit, $this->user, $at);
         $recorder = new Recorder($visit, Author::of($this->user), $at->toDateTimeImmutable());
         $time = $at->copy();
         foreach ($this->said($circuit, $entry) as $said) {
             $time->addSeconds(self::PACE[$said->kind->value] ?? 0);
             $recorder->at($time->toDateTimeImmutable())->record($said);
+        }
+        foreach ($this->work($entry) as $step) {
+            $this->step($visit, $recorder, $time, $step);
         }
         if (isset($entry['follow_up'])) {
             FollowUp::query()->create([
@@ -108,6 +117,79 @@ final class DemoSeeder extends Seeder
     }
 
     /**
+     * When a visit was opened; one that goes on is in the middle of its last wait now.
+     *
+     * @param  array<string, mixed>  $entry
+     */
+    private function began(Circuit $circuit, array $entry): Carbon
+    {
+        if (! isset($entry['ended_minutes_ago'])) {
+            return Carbon::now()->startOfDay()->subDays($entry['days_ago'])->setTimeFromTimeString($entry['at']);
+        }
+        $seconds = 60 * $entry['ended_minutes_ago'];
+        foreach ($this->said($circuit, $entry) as $said) {
+            $seconds += self::PACE[$said->kind->value] ?? 0;
+        }
+        foreach ($this->work($entry) as $step) {
+            $read = isset($step['measured']) ? self::SETTLED + count($step['measured']) * self::PACE['reading'] : 0;
+            $seconds += self::MOVE + $read;
+        }
+
+        return Carbon::now()->subSeconds($seconds);
+    }
+
+    /**
+     * What was moved, each with the plant as it then was.
+     *
+     * @param  array<string, mixed>  $entry
+     * @return list<array<string, mixed>>
+     */
+    private function work(array $entry): array
+    {
+        $plant = $entry['plant'];
+        $steps = [];
+        foreach ($entry['work'] ?? [] as $step) {
+            $plant = ($step['plant'] ?? []) + $plant;
+            $steps[] = ['plant' => $plant] + $step;
+        }
+
+        return $steps;
+    }
+
+    /** @param  array<string, mixed>  $step */
+    private function step(Visit $visit, Recorder $recorder, Carbon $time, array $step): void
+    {
+        $time->addSeconds(self::MOVE);
+        $said = new Said(FactKind::Move, $step['move'], $step['value'] ?? '', $step['found'] ?? '');
+        (new Mover($this->judge, $recorder->at($time->toDateTimeImmutable()), $visit))->move($said, $step['why'] ?? '', null);
+        if (! isset($step['measured'])) {
+            return;
+        }
+        $time->addSeconds(self::SETTLED);
+        foreach ($this->measured($visit->circuit, $step) as $said) {
+            $time->addSeconds(self::PACE['reading']);
+            $recorder->at($time->toDateTimeImmutable())->record($said);
+        }
+    }
+
+    /**
+     * @param  array<string, mixed>  $entry
+     * @return \Generator<int, Said> what instruments read at the plant
+     */
+    private function measured(Circuit $circuit, array $entry): \Generator
+    {
+        $computed = (new DemoPlant($circuit->known()))->readings($entry['plant']);
+        foreach ($entry['measured'] as $key) {
+            $unit = $this->user->units()->of(Reading::from($key)->quantity());
+            yield new Said(
+                FactKind::Reading,
+                $key,
+                Format::value($computed[$key], $unit).' '.$unit->symbol(),
+            );
+        }
+    }
+
+    /**
      * @param  array<string, mixed>  $entry
      * @return \Generator<int, Said> all that was said at a visit, in order
      */
@@ -122,15 +204,7 @@ final class DemoSeeder extends Seeder
         if (isset($entry['state'])) {
             yield new Said(FactKind::State, 'state', $entry['state']);
         }
-        $computed = (new DemoPlant($circuit->known()))->readings($entry['plant']);
-        foreach ($entry['measured'] as $key) {
-            $unit = $this->user->units()->of(Reading::from($key)->quantity());
-            yield new Said(
-                FactKind::Reading,
-                $key,
-                Format::value($computed[$key], $unit).' '.$unit->symbol(),
-            );
-        }
+        yield from $this->measured($circuit, $entry);
         foreach ($entry['readings'] ?? [] as $key => $typed) {
             yield new Said(FactKind::Reading, $key, $typed);
         }

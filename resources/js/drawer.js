@@ -9,7 +9,13 @@ function show() {
   verdict.querySelector('[data-drawer]')?.setAttribute('aria-expanded', String(up));
 }
 
+// The bar of stations slides: where one is stands in its middle.
+function slide() {
+  document.querySelector('#walk [aria-current]')?.scrollIntoView({ inline: 'center', block: 'nearest' });
+}
+
 export function startDrawer() {
+  slide();
   document.addEventListener('click', (event) => {
     if (event.target.closest?.('[data-drawer]')) {
       up = !up;
@@ -29,5 +35,8 @@ export function startDrawer() {
       show();
     }
   });
-  document.addEventListener('metrum:merged', show);
+  document.addEventListener('metrum:merged', () => {
+    show();
+    slide();
+  });
 }

@@ -1,4 +1,5 @@
 import htmx from 'htmx.org';
+import { startClocks } from './clocks.js';
 import { startDrawer } from './drawer.js';
 import { startKeyboard } from './keyboard.js';
 import { startEntries } from './outbox/entries.js';
@@ -16,6 +17,7 @@ window.addEventListener('pageshow', (event) => {
 });
 
 startKeyboard();
+startClocks();
 startDrawer();
 startEntries();
 startOffline();

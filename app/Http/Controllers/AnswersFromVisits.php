@@ -22,7 +22,7 @@ trait AnswersFromVisits
         if (! $request->ajax()) {
             return redirect()->route('visits.show', [$request->visit(), $request->station()->value]);
         }
-        $page = new VisitPage($judged, $request->station(), $request->user());
+        $page = new VisitPage($judged, $request->station(), $request->user(), $request->card());
         $answer = new Answer($page, $facts, $before);
 
         return response()->view(

@@ -8,6 +8,7 @@ use App\Http\Requests\VisitRequest;
 use App\Models\Visit;
 use App\Records\Author;
 use App\Records\Judge;
+use App\Records\Mover;
 use App\Records\Recorder;
 use App\View\Meaning;
 use Illuminate\Contracts\View\View;
@@ -26,9 +27,15 @@ final class EntryController extends Controller
     {
         $recorder = self::recorder($request, $visit);
         try {
-            $facts = $request->isLine()
-                ? $recorder->line($request->typed(), $request->id())
-                : [$recorder->record($request->said(), $request->validated('id'))];
+            $facts = match (true) {
+                $request->isLine() => $recorder->line($request->typed(), $request->id()),
+                $request->isMove() => (new Mover($judge, $recorder, $visit))->move(
+                    $request->said(),
+                    $request->overruled(),
+                    $request->validated('id'),
+                ),
+                default => [$recorder->record($request->said(), $request->validated('id'))],
+            };
         } catch (NotAFact $refusal) {
             throw self::refused($request, $refusal);
         }

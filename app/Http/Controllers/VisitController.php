@@ -14,6 +14,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Metrum\Circuit\Station;
 use Metrum\Plant\Question;
+use Metrum\Work\Touched;
 
 final class VisitController extends Controller
 {
@@ -39,7 +40,7 @@ final class VisitController extends Controller
         $judged = $judge->of($visit);
 
         return view('visit.show', [
-            'page' => new VisitPage($judged, $station, $request->user()),
+            'page' => new VisitPage($judged, $station, $request->user(), $request->query->all()),
             'whatIf' => WhatIfPage::of($judged, $request->user()->units()),
         ]);
     }
@@ -83,6 +84,13 @@ final class VisitController extends Controller
     public function close(Visit $visit, Judge $judge): RedirectResponse
     {
         $this->authorize('close', $visit);
+        $open = Touched::of($visit->log())->keys();
+        if ($open !== []) {
+            return redirect()
+                ->route('visits.show', [$visit, Station::Leave->value])
+                ->withErrors(['value' => 'Not closed: still to be put back, or to be left so with a reason: '.
+                    str_replace('_', ' ', implode(', ', $open)).'.']);
+        }
         $visit->update(['closed_at' => $visit->closed_at ?? now()]);
         $judge->again($visit->load('circuit.site', 'circuit.plant'));
 

@@ -21,6 +21,9 @@ final class EntryRequest extends VisitRequest
             // How long a value may be is its kind's to say: the answer goes into the control.
             'value' => ['nullable', 'string'],
             'reason' => ['nullable', 'string', 'max:400'],
+            'subject' => ['nullable', 'string', 'max:48'],
+            'overruled' => ['nullable', 'string', 'max:200'],
+            'card' => ['nullable', 'string', 'max:48'],
         ] + parent::rules();
     }
 
@@ -39,6 +42,24 @@ final class EntryRequest extends VisitRequest
         return (string) $this->validated('value');
     }
 
+    public function isMove(): bool
+    {
+        return $this->validated('kind') === FactKind::Move->value;
+    }
+
+    public function card(): array
+    {
+        return $this->isMove()
+            ? ['card' => $this->validated('key'), 'subject' => $this->validated('subject')]
+            : ['card' => $this->validated('card')];
+    }
+
+    /** Why something is done although it is held back; empty where nobody says. */
+    public function overruled(): string
+    {
+        return trim((string) $this->validated('overruled'));
+    }
+
     /** @throws NotAFact where the kind is none */
     public function said(): Said
     {
@@ -46,6 +67,12 @@ final class EntryRequest extends VisitRequest
             FactKind::tryFrom($this->validated('kind')) ??
             throw NotAFact::unknownKey($this->validated('kind'), 'no kind of entry');
 
-        return new Said($kind, $this->validated('key'), $this->typed(), (string) $this->validated('reason'));
+        return new Said(
+            $kind,
+            $this->validated('key'),
+            $this->typed(),
+            (string) $this->validated('reason'),
+            (string) $this->validated('subject'),
+        );
     }
 }

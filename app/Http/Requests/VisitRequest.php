@@ -66,6 +66,12 @@ abstract class VisitRequest extends FormRequest
         );
     }
 
+    /** @return array<string, mixed> the card that is open: what was moved stays open */
+    public function card(): array
+    {
+        return [];
+    }
+
     final public function station(): Station
     {
         return Station::tryFrom((string) $this->validated('stage')) ?? $this->usual();

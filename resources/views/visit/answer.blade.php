@@ -10,4 +10,8 @@
 @if ($answer->isStateStale())@include('visit.state')@endif
 @if ($answer->isStale(Metrum\Log\Part::Verdict))@include('visit.verdict')@endif
 @if ($answer->isStale(Metrum\Log\Part::Walk))@include('visit.walk')@endif
+@if ($answer->isStale(Metrum\Log\Part::Work))
+    @include('visit.clocks')
+    @include('visit.touched')
+@endif
 @include('visit.log')

@@ -2,15 +2,16 @@
     <x-slot:where><span class="wide"><a href="{{ route('sites.show', $page->visit->circuit->site) }}">{{ $page->visit->circuit->site->name }}</a> / </span><a href="{{ route('circuits.show', $page->visit->circuit) }}"><b>{{ $page->visit->circuit->name }}</b></a></x-slot:where>
     <x-slot:chips>
         <span class="chip">{{ $page->findings->circuit->refrigerant }}</span>
+        @include('visit.clocks')
         @include('visit.state')
         <a class="chip wide" href="{{ route('settings') }}">{{ $page->units->temperature->symbol() }} · {{ $page->units->pressure->symbol() }}</a>
         <span class="chip wide">{{ $page->visit->isOpen() ? 'Visit' : 'Closed visit' }} {{ $page->visit->opened_at->format('j M, H:i') }}</span>
     </x-slot:chips>
     <div class="bench stage-{{ $page->station->value }}" data-visit="{{ $page->visit->id }}" @if ($page->mayEnter) data-open @endif data-station="{{ $page->station->value }}">
-        <nav class="walk" aria-label="Walk of the visit">@include('visit.walk')</nav>
+        <nav class="walk" aria-label="Walk of the visit">@include('visit.walk')@include('visit.touched')</nav>
         <main id="main" class="work">
             <h1 class="sr">{{ $page->station->label() }}: {{ $page->visit->circuit->name }}</h1>
-            @if ($errors->any())<p class="error" role="alert">{{ $errors->first() }} You typed “{{ old('value') }}”.</p>@endif
+            @if ($errors->any())<p class="error" role="alert">{{ $errors->first() }}@if (old('value') !== null) You typed “{{ old('value') }}”.@endif</p>@endif
             @if (! $page->visit->isOpen())
                 <div class="said">This visit is closed. @can('reopen', $page->visit)<form class="inline" method="post" action="{{ route('visits.reopen', $page->visit) }}">@csrf<button class="btn quiet">Open it again</button></form>@else A lead can open it again.@endcan</div>
             @elseif (! $page->mayEnter)

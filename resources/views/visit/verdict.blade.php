@@ -14,6 +14,7 @@
     @if ($verdict->cautions !== [])<p class="caution slim-caution">◐ {{ $verdict->cautions[0] }}</p>@endif
     <div id="verdict-more" class="verdict-more">
         @unless ($verdict->blank)
+            @if (count($page->judged->work->chapters->all) > 1)@include('visit.work-side')@endif
             @if (isset($answer) && $answer->changed() !== null)<p class="last-change">{{ $answer->changed() }}</p>@endif
             @if ($verdict->together !== null)<p class="together">◐ One fault leaves something over: perhaps {{ App\View\Explain::within($verdict->together[0]->label()) }} and {{ App\View\Explain::within($verdict->together[1]->label()) }} at once.</p>@endif
             @if ($verdict->odd() !== [])<p class="odd">○ Sound here, though it looks odd: {{ implode('; ', array_map(fn ($one) => App\View\Explain::within($page->explain->odd($one)), $verdict->odd())) }}.</p>@endif

@@ -1,0 +1,52 @@
+<?php
+
+namespace App\Records;
+
+use App\Models\Visit;
+use Metrum\Circuit\Control;
+use Metrum\Log\Content;
+use Metrum\Log\Fact;
+use Metrum\Log\FactKind;
+use Metrum\Log\Kinds\ClockSet;
+use Metrum\Log\Kinds\PlantMoved;
+use Metrum\Log\NotAFact;
+use Metrum\Log\Said;
+use Metrum\Work\MayMove;
+
+/** Records a move: held back where it may not be made, with its forecast, and with the clock that it starts. */
+final readonly class Mover
+{
+    public function __construct(private Judge $judge, private Recorder $recorder, private Visit $visit)
+    {
+    }
+
+    /**
+     * @param  string  $overruled  why it is made although something speaks against it; empty: it is not
+     * @return list<Fact> the move and its clock
+     *
+     * @throws NotAFact where it cannot be, or may not be made
+     */
+    public function move(Said $said, string $overruled, ?string $id): array
+    {
+        $content = $this->recorder->meant($said);
+        $judged = $this->judge->of($this->visit, 0);
+        if ($id === null || ! $this->visit->has($id)) {
+            (new MayMove($judged->work, $judged->rules))->check($content, $overruled);
+        }
+        $control = Control::from($content->key);
+        $forecast = $judged->work->forecast($control, $content->value ?? 1.0, $content->subject);
+        $kept = $forecast === null || $forecast->figures === [] ? [] : [PlantMoved::FORECAST => $forecast->kept()];
+        $move = $this->recorder->append(
+            FactKind::Move,
+            $content->keeping($kept + ($overruled === '' ? [] : [MayMove::OVERRULED => $overruled])),
+            $id,
+        );
+        $wait = $judged->work->settling->usual($control);
+        if ($wait <= 0.0) {
+            return [$move];
+        }
+        $clock = new Content(ClockSet::SETTLING, $wait, null, [], $content->subject);
+
+        return [$move, $this->recorder->append(FactKind::Clock, $clock, Recorder::counted($move->id, 1))];
+    }
+}

@@ -1,0 +1,1 @@
+<span id="clocks" class="clocks" data-part>@foreach ($page->clocks() as $clock)<a class="chip clock" href="{{ route('visits.show', [$page->visit, 'put_right']) }}" data-ends="{{ $clock->ends()->getTimestamp() * 1000 }}"><time role="timer">{{ $page->left($clock) }}</time><span> to go</span></a>@endforeach</span>

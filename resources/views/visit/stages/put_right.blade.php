@@ -1,0 +1,23 @@
+@php($work = $page->work())
+@php($strip = $work->strip(760.0))
+@php($label = $work->figure() === null ? '' : $work->figure()->label().', '.$page->units->symbol($work->figure()->quantity()))
+@if ($strip !== null && ! $strip->isEmpty())
+    <figure class="strip-side">
+        <x-picture.strip :strip="$strip" :label="$label" class="wide" />
+        <x-picture.strip :strip="$work->strip(390.0)" :label="$label" class="slim" />
+        <table class="sr"><caption>{{ $work->figure()->label() }}, chapter by chapter</caption><tr><th>Chapter</th><th>Began</th><th>Read</th></tr>@foreach ($strip->rows() as $row)<tr><td>{{ $row[0] }}</td><td>{{ $row[1] }}</td><td>{{ $row[2] }}</td></tr>@endforeach</table>
+    </figure>
+@endif
+@if ($page->work()->toRead() !== '')
+    <section aria-labelledby="h-again"><h2 id="h-again">Read again</h2>
+        <div class="cells row">@foreach ($page->cellsAgain() as $cell)@include('visit.cell')@endforeach</div>
+    </section>
+@endif
+@if ($page->advice->licenceAsked() !== null || $page->verdict->referral !== null)
+    <p class="caution">◐ {{ $page->verdict->referral ?? 'What opens the circuit is shown to those who hold the licence and the tools for '.$page->findings->circuit->refrigerant.': see Verdict & tests.' }}</p>
+@else
+    @include('visit.card')
+    <nav class="cards-below" aria-label="Other work">
+        @foreach ($work->cards() as $control)@if ($control !== $work->control)<a class="btn quiet" href="{{ route('visits.show', [$page->visit, 'put_right', 'card' => $control->value]) }}">{{ $control->label() }}</a>@endif @endforeach
+    </nav>
+@endif

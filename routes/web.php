@@ -1,5 +1,6 @@
 <?php
 
+use App\Http\Controllers\BenchController;
 use App\Http\Controllers\CircuitController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\FollowUpController;
@@ -62,6 +63,9 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/visits/{visit}/{stage?}', [VisitController::class, 'show'])->name('visits.show');
     Route::get('/handbook', [HandbookController::class, 'index'])->name('handbook');
     Route::get('/handbook/{fault}', [HandbookController::class, 'show'])->name('handbook.show');
+
+    Route::get('/bench/saturation', [BenchController::class, 'saturation'])->name('saturation');
+    Route::get('/bench/{calculator?}', [BenchController::class, 'show'])->name('bench');
 
     Route::get('/import', [VisitFileController::class, 'create'])->name('import');
     Route::post('/import', [VisitFileController::class, 'store']);

@@ -171,7 +171,7 @@ final class CommandsTest extends TestCase
         $this->artisan('metrum:demo')->assertSuccessful();
         $this->artisan('metrum:demo')->assertSuccessful();
         self::assertSame(
-            [5, 10, 12],
+            [5, 10, 14],
             [Site::query()->count(), Circuit::query()->count(), Visit::query()->count()],
         );
         self::assertSame(1, Visit::stillOpen()->count());

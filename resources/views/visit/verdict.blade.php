@@ -22,7 +22,7 @@
             @foreach ($verdict->contradictions as $contradiction)<p class="contradiction" role="note">● {{ $contradiction->sentence() }}</p>@endforeach
             @if (! $open && ($first->cause !== null || $first->grade !== null) && $first->fault !== Metrum\Circuit\Fault::NoFault)<p class="how-marked">{{ $page->explain->marked($first) }}</p>@endif
             @unless ($open || $page->station === Metrum\Circuit\Station::Verdict)@include('visit.evidence', ['suspect' => $first, 'most' => 3])@endunless
-            <p class="to-why"><a href="{{ route('visits.why', $page->visit) }}">Why</a> · <a href="{{ route('handbook.show', ['fault' => $first->fault->value, 'circuit' => $page->visit->circuit_id]) }}">{{ $verdict->nameOf($first) }} in the handbook</a></p>
+            <p class="to-why"><a href="{{ route('visits.why', $page->visit) }}">Why</a> · <a href="{{ route('handbook.show', ['fault' => $first->fault->value, 'circuit' => $page->visit->circuit_id]) }}">{{ $verdict->nameOf($first) }} in the handbook</a> · <a href="{{ route('bench', ['calculator' => 'superheat', 'visit' => $page->visit->id]) }}">Bench</a></p>
             @unless ($page->station === Metrum\Circuit\Station::Verdict)
             <div class="others">
                 @foreach (array_slice($verdict->ranked(3), $open ? 0 : 1) as $suspect)

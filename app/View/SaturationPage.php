@@ -1,0 +1,112 @@
+<?php
+
+namespace App\View;
+
+use Metrum\Quantity\Atmosphere;
+use Metrum\Quantity\Field;
+use Metrum\Quantity\Kind;
+use Metrum\Quantity\Unanswerable;
+use Metrum\Quantity\Units;
+use Metrum\Refrigerant\Library;
+use Metrum\Refrigerant\Refrigerant;
+
+/** Pressure and temperature of any refrigerant, both ways, dew and bubble by name (G-01). */
+final readonly class SaturationPage
+{
+    public const USUAL = 'R-448A';
+
+    /** °C of the short table. */
+    private const TABLE = [-40, -30, -20, -10, 0, 10, 20, 30, 40, 50];
+
+    public string $refrigerant;
+
+    private Refrigerant $fluid;
+
+    private Atmosphere $air;
+
+    public function __construct(
+        string $refrigerant,
+        public string $pressure,
+        public string $temperature,
+        private Units $units,
+        ?Atmosphere $air = null,
+    ) {
+        $library = Library::standard();
+        $this->refrigerant = $library->has($refrigerant) ? $refrigerant : self::USUAL;
+        $this->fluid = $library->get($this->refrigerant);
+        $this->air = $air ?? Atmosphere::atAltitude(0.0);
+    }
+
+    public function hasGlide(): bool
+    {
+        return $this->fluid->isZeotropic();
+    }
+
+    /** @return list<array{string, string}> what the pressure says; one row with the reason where it says nothing */
+    public function ofPressure(): array
+    {
+        if (trim($this->pressure) === '') {
+            return [];
+        }
+        $field = Field::inFileUnit('pressure', 'Pressure', Kind::GaugePressure, -101.0, 12_000.0)->at($this->air);
+        try {
+            $absolute = $this->air->absolute($field->read($this->pressure, $this->units)->si);
+            $dew = $this->fluid->dewTemperature($absolute);
+            $bubble = $this->fluid->bubbleTemperature($absolute);
+        } catch (Unanswerable $why) {
+            return [['', $why->getMessage()]];
+        }
+
+        return [
+            ['Dew: superheat is counted from here', $this->units->text($dew, Kind::Temperature)],
+            ['Bubble: subcooling is counted from here', $this->units->text($bubble, Kind::Temperature)],
+            ['Glide', $this->units->text($dew - $bubble, Kind::Difference)],
+        ];
+    }
+
+    /** @return list<array{string, string}> what the temperature says; one row with the reason where it says nothing */
+    public function ofTemperature(): array
+    {
+        if (trim($this->temperature) === '') {
+            return [];
+        }
+        $field = Field::inFileUnit('temperature', 'Temperature', Kind::Temperature, -100.0, 150.0);
+        try {
+            $kelvin = $field->read($this->temperature, $this->units)->si;
+            $dew = $this->fluid->dewPressure($kelvin);
+            $bubble = $this->fluid->bubblePressure($kelvin);
+        } catch (Unanswerable $why) {
+            return [['', $why->getMessage()]];
+        }
+
+        return [
+            ['Dew: the last liquid boils at', $this->gauge($dew)],
+            ['Bubble: the first bubble forms at', $this->gauge($bubble)],
+        ];
+    }
+
+    /** @return list<array{string, string, string}> temperature, dew and bubble pressure */
+    public function table(): array
+    {
+        $rows = [];
+        foreach (self::TABLE as $celsius) {
+            $kelvin = $celsius + 273.15;
+            try {
+                $rows[] = [
+                    $this->units->text($kelvin, Kind::Temperature),
+                    $this->gauge($this->fluid->dewPressure($kelvin)),
+                    $this->gauge($this->fluid->bubblePressure($kelvin)),
+                ];
+            } catch (Unanswerable) {
+                continue;
+            }
+        }
+
+        return $rows;
+    }
+
+    private function gauge(float $absolute): string
+    {
+        return $this->units->text($this->air->gauge($absolute), Kind::GaugePressure);
+    }
+}

@@ -5,6 +5,7 @@ namespace App\Records;
 use App\Models\FactRecord;
 use App\Models\Visit;
 use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Metrum\Circuit\Reading;
 use Metrum\Exchange\QuickLine;
@@ -62,11 +63,12 @@ final readonly class Recorder
      * Appends all that a quick line says, or nothing where any of it cannot be.
      *
      * @param  string  $id  ULID of the line; its facts carry ULIDs counted on from it, so that a resend doubles none
+     * @param  callable(Said, string): list<Fact>  $move  records a move
      * @return list<Fact>
      *
      * @throws NotAFact
      */
-    public function line(string $typed, string $id): array
+    public function line(string $typed, string $id, callable $move): array
     {
         if (mb_strlen($typed) > self::LONGEST_LINE) {
             throw NotAFact::because(
@@ -79,9 +81,16 @@ final readonly class Recorder
         }
         $contents = array_map($this->meant(...), $said);
         $facts = [];
-        foreach ($said as $i => $one) {
-            $facts[] = $this->append($one->kind, $contents[$i], self::counted($id, $i));
-        }
+        DB::transaction(function () use (&$facts, $said, $contents, $id, $move): void {
+            foreach ($said as $i => $one) {
+                // A move carries a clock besides: it takes two places.
+                $place = self::counted($id, 2 * $i);
+                $kept = $one->kind === FactKind::Move
+                    ? $move($one, $place)
+                    : [$this->append($one->kind, $contents[$i], $place)];
+                array_push($facts, ...$kept);
+            }
+        });
 
         return $facts;
     }

@@ -79,6 +79,12 @@ final class QuickLine
         $entries = [];
         $parts = preg_split('/[;\n]|,(?!\d)/u', $line);
         foreach ($parts === false ? [] : $parts as $part) {
+            $work = WorkLine::read($part);
+            if ($work !== null) {
+                $entries[] = $work;
+
+                continue;
+            }
             $rest = trim($part);
             $unknown = '';
             while ($rest !== '') {

@@ -17,6 +17,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
 use Metrum\Log\NotAFact;
+use Metrum\Log\Said;
 
 final class EntryController extends Controller
 {
@@ -26,10 +27,15 @@ final class EntryController extends Controller
     public function store(EntryRequest $request, Visit $visit, Judge $judge): Response|RedirectResponse
     {
         $recorder = self::recorder($request, $visit);
+        $mover = new Mover($judge, $recorder, $visit);
         try {
             $facts = match (true) {
-                $request->isLine() => $recorder->line($request->typed(), $request->id()),
-                $request->isMove() => (new Mover($judge, $recorder, $visit))->move(
+                $request->isLine() => $recorder->line(
+                    $request->typed(),
+                    $request->id(),
+                    static fn (Said $said, string $id): array => $mover->move($said, '', $id),
+                ),
+                $request->isMove() => $mover->move(
                     $request->said(),
                     $request->overruled(),
                     $request->validated('id'),

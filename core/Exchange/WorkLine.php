@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Exchange;
+
+use Metrum\Circuit\Control;
+use Metrum\Log\FactKind;
+use Metrum\Log\Kinds\ClockSet;
+use Metrum\Log\Said;
+
+/** Reads what people type of their work: "valve 1/4 out", "washed condenser", "wait 15", "stem cracked", "stem back". */
+final class WorkLine
+{
+    private const AMOUNT = '(?<amount>\d+\s+\d\/\d|\d+\/\d|\d*[.,]\d+|\d+|\d*\s*[½¼¾⅛⅜⅝⅞])\s*(?:turns?\s+)?(?<way>in|out)';
+
+    private const FOUND = '(?:\s+(?:as\s+)?found\s+(?<found>.+))?';
+
+    private const TURNED = [
+        'regulator_turn' => '(?:pressure\s+)?regulator|epr',
+        'head_valve_turn' => 'head(?:\s+pressure)?\s+valve',
+        'valve_turn' => '(?:expansion\s+)?valve|txv',
+    ];
+
+    private const DONE = [
+        'condenser_washed' => '(?:washed|cleaned)\s+(?:the\s+)?condenser|condenser\s+(?:washed|cleaned)',
+        'coil_cleaned' => '(?:washed|cleaned)\s+(?:the\s+)?coil|coil\s+(?:washed|cleaned)',
+        'coil_thawed' => '(?:thawed|defrosted)\s+(?:the\s+)?coil|coil\s+thawed',
+        'drain_cleared' => 'cleared\s+(?:the\s+)?drain|drain\s+cleared',
+        'bulb_remounted' => 'remounted\s+(?:the\s+)?bulb|bulb\s+remounted',
+        'door_mended' => '(?:mended|closed)\s+(?:the\s+)?door|door\s+mended',
+    ];
+
+    /** What is left open, with the word that puts it back. */
+    private const OPEN = [
+        'stem' => ['cracked', 'back'],
+        'cap' => ['off', 'on'],
+        'bulb' => ['off', 'on'],
+        'magnet' => ['on', 'off'],
+        'valve' => ['shut', 'open'],
+    ];
+
+    /** One part of a line; null where it is not about work. */
+    public static function read(string $part): ?Said
+    {
+        $text = trim($part);
+
+        return self::turned($text) ?? (self::done($text) ?? (self::waiting($text) ?? self::open($text)));
+    }
+
+    private static function turned(string $text): ?Said
+    {
+        foreach (self::TURNED as $key => $names) {
+            // "valve B 1/4 out": one capital or a number tells which.
+            $pattern = "/^(?:$names)(?:\s+(?<which>[A-Z]|coil\s+\d+))?\s+".self::AMOUNT.self::FOUND.'$/u';
+            if (preg_match($pattern, $text, $is) === 1 || preg_match($pattern.'i', $text, $is) === 1) {
+                return new Said(
+                    FactKind::Move,
+                    $key,
+                    trim($is['amount']).' '.strtolower($is['way']),
+                    $is['found'] ?? '',
+                    $is['which'] ?? '',
+                );
+            }
+        }
+
+        return null;
+    }
+
+    private static function done(string $text): ?Said
+    {
+        foreach (self::DONE as $key => $names) {
+            if (preg_match("/^(?:$names)$/iu", $text) === 1) {
+                return new Said(FactKind::Move, Control::from($key)->value, 'done');
+            }
+        }
+
+        return null;
+    }
+
+    private static function waiting(string $text): ?Said
+    {
+        return preg_match('/^wait\s+(\d+(?:[.,]\d+)?\s*(?:min(?:utes)?|m|h|s)?)$/iu', $text, $is) === 1
+            ? new Said(FactKind::Clock, ClockSet::SETTLING, $is[1])
+            : null;
+    }
+
+    private static function open(string $text): ?Said
+    {
+        foreach (self::OPEN as $what => [$opened, $back]) {
+            if (preg_match("/^$what\s+($opened|$back)$/iu", $text, $is) === 1) {
+                $kind = strtolower($is[1]) === $opened ? FactKind::Touched : FactKind::Restored;
+
+                return new Said($kind, $what.'_'.$opened, 'yes');
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,212 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Models\FactRecord;
+use App\Models\Visit;
+use Illuminate\Support\Str;
+use Metrum\Bench\Calculator;
+use Metrum\Circuit\Control;
+use Metrum\Log\FactKind;
+use Metrum\Work\Touched;
+use Tests\TestCase;
+
+/** What is done after the verdict: moves with a forecast and a clock, what was touched, and the bench. */
+final class WorkTest extends TestCase
+{
+    public function test_every_card_opens_empty_and_full(): void
+    {
+        foreach ([$this->visit(), $this->measured()] as $visit) {
+            foreach (Control::cases() as $control) {
+                $this->actingAs($this->technician)
+                    ->get("/visits/{$visit->id}/put_right?card={$control->value}")
+                    ->assertOk()
+                    ->assertSee('id="card"', false);
+            }
+            $this->get("/visits/{$visit->id}/prove")->assertOk()->assertSee('Is it proven?');
+        }
+        $this->get("/visits/{$visit->id}/put_right?card=nonsense&eighths=zz&subject[]=1")->assertOk();
+    }
+
+    public function test_a_control_is_not_moved_before_it_is_known_how_it_was_found(): void
+    {
+        $visit = $this->measured();
+        $this->turn($visit, '0.25 out', reason: '')->assertUnprocessable()->assertSee('how it was found');
+        self::assertSame(0, $this->kept(FactKind::Move));
+        $this->turn($visit, '0.25 out')->assertOk();
+        $move = FactRecord::query()->where('kind', 'move')->sole();
+        self::assertSame(-0.25, $move->value);
+        self::assertSame('2¾ turns open', $move->data['as_found']);
+        [$before, $change, $deviation] = $move->data['forecast']['evaporator_superheat_k'];
+        self::assertGreaterThan(5.0, $before);
+        self::assertLessThan(0.0, $change, 'out means less superheat');
+        self::assertGreaterThan(0.0, $deviation);
+        self::assertSame(15 * 60.0, FactRecord::query()->where('kind', 'clock')->sole()->value);
+    }
+
+    public function test_a_move_sent_again_is_the_same_move(): void
+    {
+        $visit = $this->measured();
+        $id = (string) Str::ulid();
+        $this->turn($visit, '0.25 out', ['id' => $id])->assertOk();
+        $this->turn($visit, '0.25 out', ['id' => $id])->assertOk();
+        self::assertSame([1, 1], [$this->kept(FactKind::Move), $this->kept(FactKind::Clock)]);
+    }
+
+    public function test_one_at_a_time_or_by_a_word(): void
+    {
+        $visit = $this->measured();
+        $this->turn($visit, '0.25 out')->assertOk();
+        $washed = fn (array $more) => $this->enter($visit, 'move', 'condenser_washed', 'done', $more);
+        $washed([])->assertUnprocessable()->assertSee('One at a time');
+        $washed(['overruled' => 'the hose was out anyway'])->assertOk();
+        self::assertSame(2, $this->kept(FactKind::Move));
+    }
+
+    public function test_what_fails_holds_a_turn_back_and_says_what_comes_first(): void
+    {
+        $visit = $this->measured();
+        $this->enter($visit, 'observation', 'evaporator_fans', 'some_stopped');
+        $this->turn($visit, '0.25 out')->assertUnprocessable()->assertSee('put them right first');
+        $this->get("/visits/{$visit->id}/put_right?card=valve_turn")->assertSee('Move it all the same, because');
+        $this->enter($visit, 'observation', 'evaporator_fans', 'all_running');
+        $this->turn($visit, '0.25 out')->assertOk();
+    }
+
+    public function test_readings_before_a_move_stand_beside_until_they_are_taken_again(): void
+    {
+        $visit = $this->measured();
+        $this->turn($visit, '0.25 out')->assertOk()->assertSee('Before the last move. Read again');
+        self::assertArrayNotHasKey('suction_pressure_kpa', $visit->findings()->readings);
+        $this->get("/visits/{$visit->id}/put_right")->assertSee('before 2.40 bar')->assertSee('not read again yet');
+        $this->travel(20)->minutes();
+        $this->read($visit, ['suction_pressure_kpa' => '2.43', 'suction_temperature_evaporator_c' => '2.9']);
+        $this->get("/visits/{$visit->id}/put_right")
+            ->assertSee('as foretold')
+            ->assertSee('The valve answers')
+            ->assertDontSee('Before the last move. Read again');
+        $this->get("/visits/{$visit->id}/report")->assertSee('What was done, and what came of it')->assertSee('¼ out');
+        $move = FactRecord::query()->where('kind', 'move')->sole();
+        $this->post("/visits/{$visit->id}/entries/{$move->id}/undo", ['stage' => 'put_right'], self::OUTBOX)->assertOk();
+        $this->get("/visits/{$visit->id}/put_right")->assertDontSee('The valve answers');
+    }
+
+    public function test_all_the_way_back_is_one_tap(): void
+    {
+        $visit = $this->measured();
+        $this->turn($visit, '0.5 out')->assertOk();
+        $this->turn($visit, '0.125 out', ['overruled' => 'still swinging'])
+            ->assertOk()
+            ->assertSee('All the way back: ⅝ in');
+        $this->turn($visit, '0.625 in', ['overruled' => 'all the way back'])
+            ->assertOk()
+            ->assertDontSee('All the way back');
+    }
+
+    public function test_a_visit_is_not_closed_with_something_left_open(): void
+    {
+        $visit = $this->measured();
+        $this->enter($visit, 'touched', 'stem_cracked', 'yes')->assertOk()->assertSee('To be put back');
+        $this->post("/visits/{$visit->id}/close")->assertRedirect("/visits/{$visit->id}/leave");
+        self::assertTrue($visit->refresh()->isOpen());
+        $this->get("/visits/{$visit->id}/leave")->assertSee('stem cracked');
+        $this->enter($visit, 'restored', 'stem_cracked', 'yes', ['reason' => 'it leaks when turned'])->assertOk();
+        self::assertSame([], Touched::of($visit->log())->keys());
+        $this->get("/visits/{$visit->id}/report")->assertSee('Left so: stem cracked, because it leaks when turned');
+        $this->post("/visits/{$visit->id}/close")->assertRedirect("/visits/{$visit->id}/report");
+        self::assertFalse($visit->refresh()->isOpen());
+    }
+
+    public function test_work_is_said_in_a_line(): void
+    {
+        $visit = $this->measured();
+        $line = fn (string $typed) => $this->enter($visit, 'line', 'line', $typed, ['id' => (string) Str::ulid()]);
+        $line('valve 1/4 out')->assertUnprocessable()->assertSee('how it was found');
+        $line('valve 1/4 out found 2 turns open, stem cracked')->assertOk();
+        $line('wait 20')->assertOk();
+        $line('stem back')->assertOk();
+        $facts = $visit->log()->standing(FactKind::Move, FactKind::Clock);
+        self::assertSame(-0.25, $facts[0]->content->value);
+        self::assertSame(20 * 60.0, $facts[1]->content->value);
+        self::assertSame([], Touched::of($visit->log())->keys());
+        $line('washed condenser, bulb 3')->assertUnprocessable();
+        self::assertSame(1, $this->kept(FactKind::Move), 'nothing of a line that cannot be is kept');
+    }
+
+    public function test_every_calculator_opens_answers_and_refuses(): void
+    {
+        $this->actingAs($this->technician);
+        foreach (Calculator::cases() as $calculator) {
+            $this->get("/bench/{$calculator->value}")->assertOk()->assertSee($calculator->title());
+        }
+        $this->get('/bench/nonsense')->assertNotFound();
+        $superheat = ['refrigerant' => 'R-134a', 'suction_temperature_evaporator_c' => '-4'];
+        $this->get('/bench/superheat?'.http_build_query($superheat + ['suction_pressure_kpa' => '0.993 bar']))
+            ->assertOk()
+            ->assertSee('6.0 K');
+        $this->get('/bench/superheat?'.http_build_query($superheat + ['suction_pressure_kpa' => 'low']))
+            ->assertOk()
+            ->assertSee('is not a gauge pressure');
+        $forecast = ['box_c' => '20; 10; 5', 'times_min' => '0; 30; 60', 'target_c' => '2.5'];
+        $this->get('/bench/pull_down_forecast?'.http_build_query($forecast))->assertSee('90.0 min');
+        $plan = ['schedule' => '0 30; 10 30; 20 30', 'max_simultaneous' => '2'];
+        $this->get('/bench/defrost_stagger_check?'.http_build_query($plan))->assertSee('Too many from 20.0 min on');
+        $broken = ['schedule' => '0 30; 10', 'max_simultaneous' => '2'];
+        $this->get('/bench/defrost_stagger_check?'.http_build_query($broken))->assertSee('are wanted');
+    }
+
+    public function test_the_bench_is_filled_in_from_a_visit(): void
+    {
+        $visit = $this->measured();
+        $this->actingAs($this->technician)
+            ->get("/bench/superheat?visit={$visit->id}")
+            ->assertOk()
+            ->assertSee('2.40 bar')
+            ->assertSee('R-448A')
+            ->assertSee('Superheat at the coil');
+    }
+
+    public function test_pressure_and_temperature_both_ways(): void
+    {
+        $this->actingAs($this->technician)
+            ->get('/bench/saturation?refrigerant=R-134a&pressure=9.153&temperature=-10')
+            ->assertOk()
+            ->assertSee('40.0 °C')
+            ->assertSee('0.99 bar');
+        $this->get('/bench/saturation?refrigerant=R-0&pressure=-3&temperature=900')->assertOk()->assertSee('possible is');
+    }
+
+    private function measured(): Visit
+    {
+        $visit = $this->visit();
+        $this->enter($visit, 'state', 'state', 'running_settled');
+        foreach (['frost_coil' => 'even', 'evaporator_fans' => 'all_running', 'doors' => 'shut_and_sealing'] as $key => $word) {
+            $this->enter($visit, 'observation', $key, $word);
+        }
+        $this->read($visit, [
+            'ambient_temperature_c' => '27',
+            'box_temperature_c' => '2.4',
+            'discharge_pressure_kpa' => '15.9',
+            'condenser_outlet_temperature_c' => '32',
+            'suction_pressure_kpa' => '2.4',
+            'suction_temperature_evaporator_c' => '3.5',
+            'suction_temperature_compressor_c' => '9',
+        ]);
+
+        return $visit;
+    }
+
+    /**
+     * @param  array<string, string>  $more
+     * @return \Illuminate\Testing\TestResponse<\Illuminate\Http\Response>
+     */
+    private function turn(Visit $visit, string $typed, array $more = [], string $reason = '2¾ turns open')
+    {
+        return $this->enter($visit, 'move', 'valve_turn', $typed, $more + ['reason' => $reason, 'stage' => 'put_right']);
+    }
+
+    private function kept(FactKind $kind): int
+    {
+        return FactRecord::query()->where('kind', $kind->value)->count();
+    }
+}

@@ -61,6 +61,9 @@ final class WorkPage
 
     private ?Forecast $forecast = null;
 
+    /** @var array{?array{float, Forecast}}|null */
+    private ?array $proposed = null;
+
     /**
      * @param  ?Control  $chosen  card; null: the one moved last, else the one that the verdict asks for
      * @param  ?float  $eighths  of a turn, positive = in; null: as proposed
@@ -90,7 +93,7 @@ final class WorkPage
 
     private function proposed(): float
     {
-        $move = $this->next->of($this->control, $this->subject);
+        $move = $this->nextMove();
         if ($move !== null) {
             return $move[0];
         }
@@ -103,6 +106,12 @@ final class WorkPage
         $isLow = $band !== null && $now !== null && $now < $band->middle();
 
         return ($isLow ? 1 : -1) * (self::FIRST_EIGHTHS / 8);
+    }
+
+    /** @return ?array{float, Forecast} */
+    private function nextMove(): ?array
+    {
+        return ($this->proposed ??= [$this->next->of($this->control, $this->subject)])[0];
     }
 
     public function isTurned(): bool
@@ -204,7 +213,7 @@ final class WorkPage
 
     public function typedTurns(float $turns): string
     {
-        return sprintf('%.4g turns %s', abs($turns), $turns < 0.0 ? 'out' : 'in');
+        return sprintf('%.4g %s', abs($turns), $turns < 0.0 ? 'out' : 'in');
     }
 
     public function forecast(): Forecast
@@ -257,7 +266,7 @@ final class WorkPage
     /** What the next move would be, in one sentence; empty where none is proposed. */
     public function proposal(): string
     {
-        $move = $this->next->of($this->control, $this->subject);
+        $move = $this->nextMove();
 
         return $move === null ? '' : 'Next: '.$this->turns($move[0]).'.';
     }

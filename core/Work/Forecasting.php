@@ -27,10 +27,10 @@ use Metrum\Refrigerant\OutsideTable;
  * weighed by how likely each is. What the suspects disagree on, what is not known of the twin and what instruments
  * blur makes the width.
  */
-final readonly class Forecasting
+final class Forecasting
 {
     /** Suspects whose plants are asked, and the share below which one is not. */
-    private const SUSPECTS = 3;
+    private const SUSPECTS = 2;
 
     private const LEAST_SHARE = 0.08;
 
@@ -48,13 +48,19 @@ final readonly class Forecasting
 
     private const STEPS = 7;
 
-    private Figures $measured;
+    private readonly Figures $measured;
+
+    /** @var array<string, array{Machine, PlantState}> plants brought to what was read, by the fault in them */
+    private array $plants = [];
+
+    /** @var ?array{Machine, PlantState} */
+    private ?array $held = null;
 
     public function __construct(
-        private Twin $twin,
-        private Surroundings $around,
-        private Findings $now,
-        private HouseRules $rules,
+        private readonly Twin $twin,
+        private readonly Surroundings $around,
+        private readonly Findings $now,
+        private readonly HouseRules $rules,
     ) {
         $this->measured = Figures::of($now, $rules);
     }
@@ -148,8 +154,8 @@ final readonly class Forecasting
     {
         try {
             [$machine, $state] = $control === Control::RegulatorTurn
-                ? $this->held()
-                : $this->brought($fault);
+                ? ($this->held ??= $this->held())
+                : ($this->plants[$fault->value ?? ''] ??= $this->brought($fault));
             $moved = self::moved($machine, $this->twin->machine, $control, $value, $fault);
             if ($moved === null || ! $state->runs()) {
                 return [];

@@ -27,6 +27,9 @@ final class Work
     /** @var list<Account> as far as they were worked */
     private array $accounts = [];
 
+    /** @var array<string, ?Forecasting> by number of the chapter and subject */
+    private array $forecasting = [];
+
     /** @var array<int, Verdict> by number of the chapter */
     private array $verdicts = [];
 
@@ -302,7 +305,7 @@ final class Work
         $response = $learned ? $this->response($control, $subject) : null;
         $suspects = $this->verdict($from)->suspects;
 
-        return $this->forecasting($from->chapter->of($subject))?->of($control, $value, $suspects, $response);
+        return $this->forecasting($from->chapter, $subject)?->of($control, $value, $suspects, $response);
     }
 
     private function slope(Control $control, string $subject): ?float
@@ -311,14 +314,24 @@ final class Work
         $step = $control->row()->step;
         foreach ($this->chapters->all as $chapter) {
             if ($figure !== null && $step !== null && $this->figure($chapter, $control, $subject) !== null) {
-                return $this->forecasting($chapter->of($subject))?->slope($control, $figure, 2 * $step);
+                return $this->forecasting($chapter, $subject)?->slope($control, $figure, 2 * $step);
             }
         }
 
         return null;
     }
 
-    private function forecasting(Findings $findings): ?Forecasting
+    private function forecasting(Chapter $chapter, string $subject): ?Forecasting
+    {
+        $key = $chapter->number.' '.$subject;
+        if (! array_key_exists($key, $this->forecasting)) {
+            $this->forecasting[$key] = $this->madeForecasting($chapter->of($subject));
+        }
+
+        return $this->forecasting[$key];
+    }
+
+    private function madeForecasting(Findings $findings): ?Forecasting
     {
         $expectation = $this->twins->expectation($findings, $this->rules);
 

@@ -91,6 +91,15 @@ final class WorkTest extends TestCase
         $this->get("/visits/{$visit->id}/put_right")->assertDontSee('The valve answers');
     }
 
+    public function test_two_equal_readings_end_the_wait(): void
+    {
+        $visit = $this->measured();
+        $this->turn($visit, '0.5 out')->assertOk();
+        $line = fn (string $typed) => $this->enter($visit, 'line', 'line', $typed, ['id' => (string) Str::ulid()]);
+        $line('suction 2.43 bar, bulb 2.7')->assertOk()->assertSee('not read again yet');
+        $line('suction 2.43 bar, bulb 2.8')->assertOk()->assertSee('as foretold');
+    }
+
     public function test_all_the_way_back_is_one_tap(): void
     {
         $visit = $this->measured();

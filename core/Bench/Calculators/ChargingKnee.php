@@ -84,7 +84,7 @@ final class ChargingKnee implements Calculation
     private static function knee(array $superheat, array $subcooling, float $band, float $rise): ?int
     {
         $turns = static fn (int $i): bool => abs($superheat[$i + 1] - $superheat[$i]) < $band &&
-            $subcooling[$i + 1] - $subcooling[$i] > $rise;
+            $rise < $subcooling[$i + 1] - $subcooling[$i];
         for ($i = 0, $last = count($superheat) - 3; $i <= $last; $i++) {
             if ($turns($i) && $turns($i + 1)) {
                 return $i;

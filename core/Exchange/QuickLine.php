@@ -80,12 +80,8 @@ final class QuickLine
         $parts = preg_split('/[;\n]|,(?!\d)/u', $line);
         foreach ($parts === false ? [] : $parts as $part) {
             $work = WorkLine::read($part);
-            if ($work !== null) {
-                $entries[] = $work;
-
-                continue;
-            }
-            $rest = trim($part);
+            $entries = $work === null ? $entries : [...$entries, $work];
+            $rest = $work === null ? trim($part) : '';
             $unknown = '';
             while ($rest !== '') {
                 [$entry, $length] = $this->first($rest);

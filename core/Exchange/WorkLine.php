@@ -59,7 +59,7 @@ final class WorkLine
                     $key,
                     trim($is['amount']).' '.strtolower($is['way']),
                     $is['found'] ?? '',
-                    $is['which'] ?? '',
+                    $is['which'],
                 );
             }
         }

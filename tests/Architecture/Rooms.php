@@ -17,6 +17,8 @@ final class Rooms
         'Plant' => 'the twin, steady and in time',
         'Diagnosis' => 'evidence, verdict, gates, next checks',
         'Learning' => 'visits to simulated plants, and curves fitted to them',
+        'Bench' => 'calculators: fields in, outputs and steps out',
+        'Work' => 'moves with forecast and outcome, clocks, what was touched',
         'Exchange' => 'visit file, scenarios, quick line',
     ];
 

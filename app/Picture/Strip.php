@@ -8,7 +8,6 @@ use Metrum\Findings\Chapter;
 use Metrum\Findings\Figures;
 use Metrum\Log\Content;
 use Metrum\Log\Kinds\PlantMoved;
-use Metrum\Quantity\Format;
 use Metrum\Quantity\Units;
 use Metrum\Work\Account;
 use Metrum\Work\Foretold;
@@ -16,18 +15,13 @@ use Metrum\Work\Outcome;
 use Metrum\Work\Work;
 
 /**
- * The work over time: one figure from chapter to chapter, moves as notches, waiting hatched, the wanted band behind, and
- * what the last move is foretold to do.
+ * The work over time: one figure from chapter to chapter, moves as notches, waiting hatched, the wanted band behind,
+ * and what the last move is foretold to do.
  */
 final class Strip
 {
-    public const TOP = 30.0;
-
-    private const LEFT = 44.0;
-
-    private const RIGHT = 16.0;
-
-    private const FOOT = 40.0;
+    /** Width of a letter. */
+    private const LETTER = 6.6;
 
     /** Seconds before the first and behind the last thing drawn. */
     private const BEFORE = 240;
@@ -36,27 +30,12 @@ final class Strip
 
     private const LEAST_SPAN = 1800;
 
-    private const LETTER = 6.6;
-
-    private const LEVELS = 5;
-
-    /** Between two lines, and minutes between two times. */
-    private const STEPS = [0.5, 1, 2, 4, 5, 10, 20];
-
-    private const MINUTES = [5, 10, 15, 20, 30, 60];
-
     public readonly float $height;
 
     /** @var list<array{account: Account, at: int, value: ?float}> */
     private array $fields = [];
 
-    private int $from;
-
-    private int $to;
-
-    private float $low;
-
-    private float $high;
+    public readonly StripScale $scale;
 
     public function __construct(
         private readonly Work $work,
@@ -74,8 +53,7 @@ final class Strip
                 'value' => $this->value($account->chapter),
             ];
         }
-        $this->span();
-        $this->reach();
+        $this->scale = new StripScale($this->width, $this->height, $this->span(), $this->reach());
     }
 
     private static function begins(Chapter $chapter): int
@@ -95,7 +73,8 @@ final class Strip
             : Figures::of($chapter->of($this->subject), $this->work->rules)->value($figure);
     }
 
-    private function span(): void
+    /** @return array{int, int} first and last moment */
+    private function span(): array
     {
         $moments = [];
         foreach ($this->fields as ['account' => $account, 'at' => $at]) {
@@ -107,11 +86,14 @@ final class Strip
             }
         }
         $moments = array_filter($moments);
-        $this->from = ($moments === [] ? 0 : min($moments)) - self::BEFORE;
-        $this->to = max(($moments === [] ? 0 : max($moments)) + self::BEHIND, $this->from + self::LEAST_SPAN);
+        $from = ($moments === [] ? 0 : min($moments)) - self::BEFORE;
+        $to = ($moments === [] ? 0 : max($moments)) + self::BEHIND;
+
+        return [$from, max($to, $from + self::LEAST_SPAN)];
     }
 
-    private function reach(): void
+    /** @return array{float, float} lowest and highest value, SI */
+    private function reach(): array
     {
         $values = $this->band === null ? [] : [$this->band->low, $this->band->high];
         foreach ($this->fields as ['value' => $value]) {
@@ -123,22 +105,8 @@ final class Strip
         $low = $values === [] ? 0.0 : min($values);
         $high = $values === [] ? 10.0 : max($values);
         $room = max(1.5, 0.18 * ($high - $low));
-        $this->low = $low - $room;
-        $this->high = $high + $room;
-    }
 
-    private function x(int $moment): float
-    {
-        $inner = $this->width - self::LEFT - self::RIGHT;
-
-        return self::LEFT + ($inner * ($moment - $this->from)) / ($this->to - $this->from);
-    }
-
-    private function y(float $value): float
-    {
-        $inner = $this->height - self::TOP - self::FOOT;
-
-        return self::TOP + $inner * (1 - ($value - $this->low) / ($this->high - $this->low));
+        return [$low - $room, $high + $room];
     }
 
     public function isEmpty(): bool
@@ -146,67 +114,12 @@ final class Strip
         return array_filter(array_column($this->fields, 'value'), is_float(...)) === [];
     }
 
-    public function bottom(): float
-    {
-        return $this->height - self::FOOT;
-    }
-
-    public function left(): float
-    {
-        return self::LEFT;
-    }
-
-    public function right(): float
-    {
-        return $this->width - self::RIGHT;
-    }
-
     /** @return list<array{y: float, text: string}> */
     public function levels(): array
     {
         $kind = Work::figureOf($this->control)?->quantity();
-        if ($kind === null) {
-            return [];
-        }
-        $unit = $this->units->of($kind);
-        [$low, $high] = [$unit->fromSi($this->low), $unit->fromSi($this->high)];
-        $step = self::round(($high - $low) / self::LEVELS, self::STEPS);
-        $levels = [];
-        for ($value = $step * ceil($low / $step); $value <= $high; $value += $step) {
-            $levels[] = ['y' => $this->y($unit->toSi($value)), 'text' => Format::number($value, 1)];
-        }
 
-        return $levels;
-    }
-
-    /**
-     * The first round number that is not below one; beyond them all as many of the last as are needed.
-     *
-     * @param  non-empty-list<int|float>  $rounds
-     */
-    private static function round(float $least, array $rounds): float
-    {
-        foreach ($rounds as $round) {
-            if ($round >= $least) {
-                return $round;
-            }
-        }
-        $last = $rounds[count($rounds) - 1];
-
-        return $last * ceil($least / $last);
-    }
-
-    /** @return list<array{x: float, text: string}> */
-    public function hours(): array
-    {
-        $hours = [];
-        $count = $this->width > 600.0 ? 6 : 4;
-        $step = 60 * (int) self::round(($this->to - $this->from) / 60 / $count, self::MINUTES);
-        for ($moment = $step * (int) ceil($this->from / $step); $moment < $this->to; $moment += $step) {
-            $hours[] = ['x' => $this->x($moment), 'text' => date('H:i', $moment)];
-        }
-
-        return $hours;
+        return $kind === null ? [] : $this->scale->levels($this->units->of($kind));
     }
 
     /** @return ?array{y: float, height: float, text: string} the wanted band */
@@ -216,11 +129,11 @@ final class Strip
         if ($this->band === null || $kind === null) {
             return null;
         }
-        $top = $this->y($this->band->high);
+        $top = $this->scale->y($this->band->high);
 
         return [
             'y' => $top,
-            'height' => $this->y($this->band->low) - $top,
+            'height' => $this->scale->y($this->band->low) - $top,
             'text' => 'wanted '.$this->units->span($this->band->low, $this->band->high, $kind).' '.
                 $this->units->symbol($kind),
         ];
@@ -230,13 +143,13 @@ final class Strip
     public function notches(): array
     {
         $notches = [];
-        $next = $this->right() + self::LETTER;
+        $next = $this->scale->right() + self::LETTER;
         foreach (array_reverse($this->fields) as ['account' => $account, 'at' => $at]) {
             $move = $account->chapter->began?->content;
             if ($move === null) {
                 continue;
             }
-            $x = $this->x($at);
+            $x = $this->scale->x($at);
             $text = $this->moved($move);
             // What does not fit before the next one stands in the table only.
             $fits = $x + self::LETTER * (2 + mb_strlen($text)) < $next;
@@ -262,8 +175,8 @@ final class Strip
             $move = $account->chapter->began;
             $wait = $move === null ? 0.0 : $this->work->settling->time($move);
             if ($wait > 0.0) {
-                $x = $this->x($at);
-                $waits[] = ['x' => $x, 'width' => $this->x($at + (int) $wait) - $x];
+                $x = $this->scale->x($at);
+                $waits[] = ['x' => $x, 'width' => $this->scale->x($at + (int) $wait) - $x];
             }
         }
 
@@ -282,8 +195,8 @@ final class Strip
             }
             $early = $this->work->figure($account->chapter, $this->control, $this->subject) === null;
             $dots[] = [
-                'x' => $this->x(end($found)->takenAt->getTimestamp()),
-                'y' => $this->y($value),
+                'x' => $this->scale->x(end($found)->takenAt->getTimestamp()),
+                'y' => $this->scale->y($value),
                 'text' => $this->units->number($value, $kind),
                 'early' => $early,
             ];
@@ -301,12 +214,12 @@ final class Strip
             return null;
         }
         [$at, $one] = $pending;
-        $y = $this->y($one->after());
+        $y = $this->scale->y($one->after());
 
         return [
-            'x' => $this->x($at),
+            'x' => $this->scale->x($at),
             'y' => $y,
-            'half' => abs($this->y($one->after() + $one->deviation) - $y),
+            'half' => abs($this->scale->y($one->after() + $one->deviation) - $y),
             'text' => $this->units->number($one->after(), $kind),
         ];
     }

@@ -173,7 +173,7 @@ final readonly class Report
                 $lines[] = $this->page->explain->fact($fact);
             }
         }
-        foreach ($this->page->touched() as $fact) {
+        foreach ($this->page->side()->touched() as $fact) {
             $lines[] = 'Not put back: '.str_replace('_', ' ', $fact->content->key);
         }
 

@@ -17,20 +17,13 @@ use Metrum\Circuit\Station;
 use Metrum\Circuit\Test;
 use Metrum\Diagnosis\Cautions;
 use Metrum\Diagnosis\Check;
-use Metrum\Diagnosis\Gate;
-use Metrum\Diagnosis\Gates;
-use Metrum\Diagnosis\Suspect;
 use Metrum\Diagnosis\Verdict;
-use Metrum\Findings\Figure;
 use Metrum\Findings\Findings;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Log;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\Units;
-use Metrum\Work\Clock;
-use Metrum\Work\Clocks;
-use Metrum\Work\Touched;
 
 /** Everything that one page of a visit shows; each thing is worked once. */
 final class VisitPage
@@ -105,29 +98,13 @@ final class VisitPage
 
     public function work(): WorkPage
     {
-        $eighths = $this->card['eighths'] ?? null;
-        $subject = $this->card['subject'] ?? '';
-        $control = $this->card['card'] ?? null;
-
-        return $this->work ??= new WorkPage(
-            $this->judged,
-            $this->units,
-            is_string($control) ? Control::tryFrom($control) : null,
-            is_numeric($eighths) && abs((float) $eighths) >= 1 && abs((float) $eighths) <= 16 ? (float) $eighths : null,
-            is_string($subject) ? mb_substr($subject, 0, 48) : '',
-        );
+        return $this->work ??= WorkPage::ofCard($this->judged, $this->units, $this->card);
     }
 
-    /** Where a card is shown with another way or another amount. */
-    public function cardLink(WorkPage $work, float $eighths): string
+    /** Clocks, what was touched, what is proven. */
+    public function side(): WorkSide
     {
-        return route('visits.show', [
-            $this->visit,
-            Station::PutRight->value,
-            'card' => $work->control->value,
-            'subject' => $work->subject,
-            'eighths' => (int) $eighths,
-        ]);
+        return new WorkSide($this->judged, $this->units);
     }
 
     /** @return list<Cell> of what is read again after the last move */
@@ -139,47 +116,6 @@ final class VisitPage
         return array_map($this->cell(...), array_values(
             array_filter($needs, static fn (Asked $one): bool => $one instanceof Reading),
         ));
-    }
-
-    /** @return list<Clock> that run, soonest first */
-    public function clocks(): array
-    {
-        return $this->visit->isOpen() ? Clocks::of($this->log)->running(now()) : [];
-    }
-
-    /** "11:48" */
-    public function left(Clock $clock): string
-    {
-        $seconds = max(0, $clock->ends()->getTimestamp() - now()->getTimestamp());
-
-        return sprintf('%d:%02d', intdiv($seconds, 60), $seconds % 60);
-    }
-
-    /** @return list<Fact> what was touched and is not put back */
-    public function touched(): array
-    {
-        return array_values(Touched::of($this->log)->open);
-    }
-
-    /** @return list<string> what of the work is not ended (J-10) */
-    public function unfinished(): array
-    {
-        return array_values(array_filter([
-            $this->clocks() === [] ? '' : 'a clock still runs',
-            $this->judged->work->isBeforeLastMove() ? 'nothing was read again after the last move' : '',
-        ]));
-    }
-
-    /** @return list<Proof> */
-    public function proofs(): array
-    {
-        return (new Proofs($this->judged, $this->units))->all();
-    }
-
-    /** @return list<array{string, string, string, string}> figure, as found, now, change */
-    public function beforeAndAfter(): array
-    {
-        return (new Proofs($this->judged, $this->units))->beforeAndAfter();
     }
 
     /** @return list<Cell> */
@@ -260,20 +196,6 @@ final class VisitPage
         };
     }
 
-    /** @return list<string> cautions that belong to this station, before hands go there */
-    public function stationCautions(): array
-    {
-        $own = Cautions::ofRefrigerant($this->findings->circuit->refrigerant);
-
-        return match ($this->station) {
-            Station::Box => Cautions::words(['wet_floor', 'fans_lockout']),
-            Station::Unit => Cautions::words(['hot_surface', 'fans_lockout']),
-            Station::Gauges => [...$own, ...Cautions::words(['hoses', 'licence'])],
-            Station::Verdict => Cautions::words(['put_back']),
-            default => [],
-        };
-    }
-
     /** @return list<WalkStep> */
     public function walk(): array
     {
@@ -290,14 +212,6 @@ final class VisitPage
     public function latest(): array
     {
         return $this->log->latest(self::LATEST);
-    }
-
-    /** What should be thought of before the visit is closed. */
-    public function closing(): Gate
-    {
-        $gates = new Gates($this->findings, $this->verdict->figures, $this->judged->rules);
-
-        return $gates->closing($this->verdict->contradictions, $this->visit->ranWell());
     }
 
     /** The control at which a check is entered. */
@@ -328,20 +242,6 @@ final class VisitPage
             $this->findings->isSettled() => 'Running, settled',
             default => $this->findings->state->label(),
         };
-    }
-
-    /** What the suspects behind the first three have together. */
-    public function restShare(): float
-    {
-        $named = array_map(static fn (Suspect $one): float => $one->probability, $this->verdict->ranked(3));
-
-        return max(0.0, 1.0 - array_sum($named));
-    }
-
-    /** @return list<Figure> */
-    public function figures(): array
-    {
-        return array_values($this->verdict->figures->all());
     }
 
     public function ownerSummary(): OwnerSummary

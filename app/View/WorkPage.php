@@ -5,19 +5,15 @@ namespace App\View;
 use App\Picture\Strip;
 use App\Records\Judged;
 use Metrum\Circuit\Control;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\HeadPressureControl;
-use Metrum\Circuit\Metering;
+use Metrum\Circuit\Station;
 use Metrum\Diagnosis\Cautions;
 use Metrum\Findings\Derived;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Quantity\Kind;
 use Metrum\Quantity\Units;
-use Metrum\Work\Account;
 use Metrum\Work\Forecast;
 use Metrum\Work\MayMove;
 use Metrum\Work\NextMove;
-use Metrum\Work\Outcome;
 use Metrum\Work\Positions;
 use Metrum\Work\Precondition;
 use Metrum\Work\Work;
@@ -30,28 +26,16 @@ final class WorkPage
 
     private const FIRST_EIGHTHS = 2;
 
-    /** Which card a suspect asks for. */
-    private const ASKED = [
-        Fault::CondenserAirflowLow->value => Control::CondenserWashed,
-        Fault::EvaporatorAirflowLow->value => Control::CoilCleaned,
-        Fault::EvaporatorIced->value => Control::CoilThawed,
-        Fault::Undercharge->value => Control::Charge,
-        Fault::WinterUndercharge->value => Control::Charge,
-        Fault::Overcharge->value => Control::Charge,
-        Fault::RegulatorSetHigh->value => Control::RegulatorTurn,
-        Fault::RegulatorSetLow->value => Control::RegulatorTurn,
-        Fault::HeadPressureLow->value => Control::HeadValveTurn,
-        Fault::DrainBlocked->value => Control::DrainCleared,
-        Fault::ThermostatWrong->value => Control::ThermostatSet,
-        Fault::FanDelayHolding->value => Control::FanDelaySet,
-        Fault::LowPressureControlWrong->value => Control::LowCutOutSet,
-        Fault::ExcessLoad->value => Control::DoorMended,
-    ];
+    private const MOST_EIGHTHS = 16;
+
+    private const LONGEST_SUBJECT = 48;
 
     public readonly Control $control;
 
     /** SI, positive = in; null where nothing is turned. */
     public readonly ?float $value;
+
+    private readonly WorkCards $cards;
 
     private readonly MayMove $may;
 
@@ -78,17 +62,41 @@ final class WorkPage
         $this->may = new MayMove($judged->work, $judged->rules);
         $this->positions = new Positions($judged->work->chapters);
         $this->next = new NextMove($judged->work, $judged->rules, $judged->twins);
-        $this->control = $chosen ?? $this->usual();
+        $this->cards = new WorkCards($judged->findings->circuit);
+        $this->control = $chosen ?? $this->cards->asked($judged->work, $judged->verdict->first()->fault);
         $this->value = $this->isTurned() ? ($eighths === null ? $this->proposed() : $eighths / 8) : null;
     }
 
-    private function usual(): Control
+    /**
+     * As an address says it; what makes no sense in it is left out.
+     *
+     * @param  array<string, mixed>  $card
+     */
+    public static function ofCard(Judged $judged, Units $units, array $card): self
     {
-        $last = $this->judged->work->present()->chapter->began?->content;
-        $first = $this->judged->verdict->first()->fault;
-        $asked = $last === null ? self::ASKED[$first->value] ?? Control::ValveTurn : Control::from($last->key);
+        $control = $card['card'] ?? null;
+        $subject = $card['subject'] ?? '';
+        $eighths = is_numeric($card['eighths'] ?? null) ? (float) $card['eighths'] : 0.0;
 
-        return in_array($asked, $this->cards(), true) ? $asked : $this->cards()[0];
+        return new self(
+            $judged,
+            $units,
+            is_string($control) ? Control::tryFrom($control) : null,
+            abs($eighths) >= 1.0 && abs($eighths) <= self::MOST_EIGHTHS ? $eighths : null,
+            is_string($subject) ? mb_substr($subject, 0, self::LONGEST_SUBJECT) : '',
+        );
+    }
+
+    /** Where this card is shown with another way or another amount. */
+    public function link(float $eighths): string
+    {
+        return route('visits.show', [
+            $this->judged->visit,
+            Station::PutRight->value,
+            'card' => $this->control->value,
+            'subject' => $this->subject,
+            'eighths' => (int) $eighths,
+        ]);
     }
 
     private function proposed(): float
@@ -122,37 +130,7 @@ final class WorkPage
     /** @return non-empty-list<Control> that this plant has, in the order of the work */
     public function cards(): array
     {
-        $circuit = $this->judged->findings->circuit;
-        $has = [
-            Control::CondenserWashed->value => true,
-            Control::CoilCleaned->value => true,
-            Control::CoilThawed->value => true,
-            Control::ValveTurn->value => $circuit->metering === null || $circuit->metering === Metering::Txv,
-            Control::RegulatorTurn->value => $circuit->regulator === true,
-            Control::HeadValveTurn->value => $circuit->headPressureControl === HeadPressureControl::FloodingValve,
-        ];
-        $order = [
-            Control::ValveTurn,
-            Control::RegulatorTurn,
-            Control::HeadValveTurn,
-            Control::Charge,
-            Control::CondenserWashed,
-            Control::CoilCleaned,
-            Control::CoilThawed,
-            Control::FanMended,
-            Control::BulbRemounted,
-            Control::PartReplaced,
-            Control::DoorMended,
-            Control::DrainCleared,
-            Control::LowCutOutSet,
-            Control::LowCutInSet,
-            Control::ThermostatSet,
-            Control::FanDelaySet,
-            Control::ValveShut,
-            Control::ValveOpened,
-        ];
-
-        return array_values(array_filter($order, static fn (Control $one): bool => $has[$one->value] ?? true));
+        return $this->cards->all();
     }
 
     /** @return list<Precondition> */
@@ -243,24 +221,7 @@ final class WorkPage
     /** What this control did so far, in one sentence; empty where it was not moved and read. */
     public function response(): string
     {
-        $response = $this->judged->work->response($this->control, $this->subject);
-        if ($response === null) {
-            return '';
-        }
-        $unit = $this->isTurned() ? 'a turn in' : 'a kg';
-        $twin = $response->byTwin === null
-            ? ''
-            : '; the twin alone says '.$this->units->number($response->byTwin, Kind::Difference);
-
-        return sprintf(
-            '%s ± %s %s, by %d %s%s.',
-            $this->units->number($response->slope, Kind::Difference),
-            $this->units->text($response->deviation, Kind::Difference),
-            $unit,
-            $response->pairs,
-            $response->pairs === 1 ? 'move' : 'moves',
-            $twin,
-        );
+        return (new WorkStory($this->judged->work, $this->units))->response($this->control, $this->subject);
     }
 
     /** What the next move would be, in one sentence; empty where none is proposed. */
@@ -280,61 +241,7 @@ final class WorkPage
     /** @return list<string> what came of each move, newest first */
     public function outcomes(): array
     {
-        $told = [];
-        foreach (array_reverse($this->judged->work->accounts()) as $account) {
-            $sentence = $this->outcome($account);
-            if ($sentence !== '') {
-                $told[] = $sentence;
-            }
-        }
-
-        return $told;
-    }
-
-    private function outcome(Account $account): string
-    {
-        $move = $account->chapter->began?->content;
-        if ($move === null) {
-            return '';
-        }
-        $said = (new PlantMoved())->line($move, $this->units);
-        $main = $account->forecast?->main();
-        if ($account->outcome === Outcome::NotRead || $main === null || $account->change === null) {
-            $wait = Control::from($move->key)->row()->figures === [] ? '' : ': not read again yet';
-
-            return $said.$wait.'.';
-        }
-
-        return sprintf(
-            '%s: %s. %s %s, foretold %s.%s',
-            $said,
-            $account->outcome->label(),
-            $main->figure->label(),
-            $this->signed($account->change),
-            $this->signed($main->change).' ± '.$this->units->text($main->deviation, Kind::Difference),
-            self::means(Control::from($move->key), $account->outcome),
-        );
-    }
-
-    private function signed(float $change): string
-    {
-        return ($change > 0.0 ? '+' : '').$this->units->text($change, Kind::Difference);
-    }
-
-    /** What an outcome says of the plant. */
-    private static function means(Control $control, Outcome $outcome): string
-    {
-        return match (true) {
-            $control === Control::ValveTurn && $outcome === Outcome::AsForetold => ' The valve answers: not stuck, its bulb is alive.',
-            $control === Control::ValveTurn && $outcome === Outcome::Nothing => ' A valve that does not answer twice is stuck, or its bulb has lost its charge.',
-            $control === Control::ValveTurn && $outcome === Outcome::OtherWay => ' Something else moved it: read again before turning on.',
-            $control === Control::CondenserWashed &&
-                $outcome !== Outcome::Nothing &&
-                $outcome !== Outcome::OtherWay => ' Dirt was one cause, and is put right.',
-            $control === Control::CondenserWashed => ' It was not dirt that kept the head up.',
-            $control === Control::Charge && $outcome === Outcome::Nothing => ' Refrigerant that changes nothing was not what was missing.',
-            default => '',
-        };
+        return (new WorkStory($this->judged->work, $this->units))->outcomes();
     }
 
     /** What is read again after the last move; empty where nothing is waited for. */

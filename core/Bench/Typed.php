@@ -86,10 +86,11 @@ final class Typed
         $parts = self::parts('/\s*;\s*|,\s+|\n+/', $text);
         if (count($parts) < $input->least || count($parts) > Input::MOST) {
             $given = count($parts);
+            $span = $input->least.' to '.Input::MOST;
 
             throw CannotBe::at(
                 $input->key,
-                "$input->label: $given values were given; {$input->least} to ".Input::MOST.' are possible, with ; between.',
+                "$input->label: $given values were given; $span are possible, with ; between.",
             );
         }
 
@@ -109,9 +110,16 @@ final class Typed
         foreach (self::parts('/\s*;\s*|\n+/', $text) as $row) {
             $cells = self::parts('/\s+/', $row);
             if (count($cells) !== count($input->columns)) {
-                $wanted = implode(' and ', array_map(static fn (Input $one): string => mb_strtolower($one->label), $input->columns));
+                $labels = array_map(
+                    static fn (Input $one): string => mb_strtolower($one->label),
+                    $input->columns,
+                );
+                $wanted = implode(' and ', $labels);
 
-                throw CannotBe::at($input->key, "$input->label: \"$row\" was given; $wanted are wanted, with ; between rows.");
+                throw CannotBe::at(
+                    $input->key,
+                    "$input->label: \"$row\" was given; $wanted are wanted, with ; between rows.",
+                );
             }
             $values = [];
             foreach ($input->columns as $i => $column) {

@@ -15,6 +15,7 @@ final readonly class ControlRow
         'label',
         'done',
         'quantity',
+        'unsure',
         'most',
         'step',
         'at_once',
@@ -26,6 +27,7 @@ final readonly class ControlRow
         'settles',
         'needs',
         'cautions',
+        'says',
     ];
 
     /** Gauge kPa and °C between which a control can be set. */
@@ -33,16 +35,20 @@ final readonly class ControlRow
 
     private const TEMPERATURES = [-60.0, 60.0];
 
+    private const UNSURE = 0.2;
+
     /**
      * @param  ?Field  $field  how far, or where to; null: it is done or not
      * @param  ?float  $step  smallest move, SI
      * @param  ?float  $atOnce  largest move that is proposed, SI
+     * @param  float  $unsure  what the twin's answer to it is off by, as a share of it
      * @param  list<string>  $figures  it is made for, the first one above all
      * @param  list<string>  $changes  keys of what stands still at other moves, and is changed by this one
      * @param  ?Fault  $cures  the fault that is put right by it
      * @param  ?HouseRule  $settles  how long it takes
      * @param  list<Asked>  $needs  what is read again after it
      * @param  list<string>  $cautions
+     * @param  DataRow  $says  what an outcome says of the plant, by its word
      */
     private function __construct(
         public string $label,
@@ -50,6 +56,7 @@ final readonly class ControlRow
         public ?Field $field,
         public ?float $step,
         public ?float $atOnce,
+        public float $unsure,
         public string $in,
         public string $out,
         public array $figures,
@@ -58,6 +65,7 @@ final readonly class ControlRow
         public ?HouseRule $settles,
         public array $needs,
         public array $cautions,
+        private DataRow $says,
     ) {
     }
 
@@ -79,6 +87,7 @@ final readonly class ControlRow
             field: $quantity === null ? null : Field::inFileUnit($key, $label, $quantity, $least, $most),
             step: $row->has('step') ? $row->number('step') : null,
             atOnce: $row->has('at_once') ? $row->number('at_once') : null,
+            unsure: $row->number('unsure', self::UNSURE),
             in: $row->has('in') ? $row->text('in') : '',
             out: $row->has('out') ? $row->text('out') : '',
             figures: $row->has('figures') ? $row->texts('figures') : [],
@@ -91,6 +100,13 @@ final readonly class ControlRow
                 $row->has('needs') ? $row->texts('needs') : [],
             ),
             cautions: $row->texts('cautions'),
+            says: $row->row('says'),
         );
+    }
+
+    /** What an outcome says of the plant; empty where it says nothing more. */
+    public function says(string $outcome): string
+    {
+        return $this->says->has($outcome) ? $this->says->text($outcome) : '';
     }
 }

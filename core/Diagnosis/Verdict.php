@@ -51,6 +51,14 @@ final readonly class Verdict
         return array_slice($this->suspects, 0, $most);
     }
 
+    /** What all behind the first so many have together, 0 … 1. */
+    public function shareBehind(int $most): float
+    {
+        $named = array_map(static fn (Suspect $one): float => $one->probability, $this->ranked($most));
+
+        return max(0.0, 1.0 - array_sum($named));
+    }
+
     public function first(): Suspect
     {
         return $this->suspects[0];

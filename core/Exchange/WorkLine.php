@@ -9,10 +9,12 @@ use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\ClockSet;
 use Metrum\Log\Said;
 
-/** Reads what people type of their work: "valve 1/4 out", "washed condenser", "wait 15", "stem cracked", "stem back". */
+/** Reads what people type of their work: "valve 1/4 out", "washed condenser", "wait 15", "stem cracked". */
 final class WorkLine
 {
-    private const AMOUNT = '(?<amount>\d+\s+\d\/\d|\d+\/\d|\d*[.,]\d+|\d+|\d*\s*[½¼¾⅛⅜⅝⅞])\s*(?:turns?\s+)?(?<way>in|out)';
+    private const AMOUNT =
+        '(?<amount>\d+\s+\d\/\d|\d+\/\d|\d*[.,]\d+|\d+|\d*\s*[½¼¾⅛⅜⅝⅞])'.
+        '\s*(?:turns?\s+)?(?<way>in|out)';
 
     private const FOUND = '(?:\s+(?:as\s+)?found\s+(?<found>.+))?';
 

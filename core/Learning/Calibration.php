@@ -15,7 +15,7 @@ use Metrum\Plant\RandomPlants;
 /** From simulated visits to the file of curves, with what it reached on plants that were not fitted. */
 final class Calibration
 {
-    /** Every so many visits one is not fitted: with one half of those curves are sharpened, with one they are measured. */
+    /** Every so many visits one is not fitted: one half of those sharpens the curves, with one they are measured. */
     private const HELD_BACK = 6;
 
     /** Plants drawn to see how often one is met that can have a fault. */

@@ -34,11 +34,8 @@ final class Forecasting
 
     private const LEAST_SHARE = 0.08;
 
-    /** What the twin's answer to a move is off by, as a share of it. */
-    private const OWN_ERROR = 0.3;
-
     /** What two readings differ by that mean the same, K. */
-    private const BLUR = 0.4;
+    private const BLUR = 0.25;
 
     /** Turns between which the valve of the twin is brought to the superheat that was read. */
     private const TURNS = 7.0;
@@ -80,7 +77,7 @@ final class Forecasting
         foreach ($control->row()->figures as $n => $key) {
             $figure = Derived::from($key);
             $before = $this->measured->value($figure);
-            $one = $before === null ? null : self::weighed($figure, $before, $answers);
+            $one = $before === null ? null : self::weighed($figure, $before, $answers, $control->row()->unsure);
             if ($one !== null) {
                 $figures[] = $n === 0 && $learned !== null ? $learned->foretell($one, $value) : $one;
             }
@@ -127,8 +124,9 @@ final class Forecasting
 
     /**
      * @param  list<array{float, array<string, float>}>  $answers  share and changes of each suspect's plant
+     * @param  float  $unsure  share of a change that the twin is off by
      */
-    private static function weighed(Derived $figure, float $before, array $answers): ?Foretold
+    private static function weighed(Derived $figure, float $before, array $answers, float $unsure): ?Foretold
     {
         $known = array_values(
             array_filter($answers, static fn (array $one): bool => isset($one[1][$figure->value])),
@@ -144,7 +142,7 @@ final class Forecasting
         foreach ($known as [$share, $changes]) {
             $squares += ($share / $sum) * ($changes[$figure->value] - $mean) ** 2;
         }
-        $deviation = sqrt($squares + (self::OWN_ERROR * $mean) ** 2 + self::BLUR ** 2);
+        $deviation = sqrt($squares + ($unsure * $mean) ** 2 + self::BLUR ** 2);
 
         return new Foretold($figure, $before, $mean, $deviation);
     }
@@ -164,13 +162,10 @@ final class Forecasting
         } catch (OutsideTable) {
             return [];
         }
-        if (! $after->runs()) {
-            return [];
-        }
         $before = $this->figures($state);
         $figures = $this->figures($after);
         $changes = [];
-        foreach ($control->row()->figures as $key) {
+        foreach ($after->runs() ? $control->row()->figures : [] as $key) {
             $figure = Derived::from($key);
             [$a, $b] = [$before->value($figure), $figures->value($figure)];
             if ($a !== null && $b !== null) {

@@ -49,7 +49,8 @@ final readonly class NextMove
         if ($now === null || $band === null || $band->holds($now) || $row->step === null) {
             return null;
         }
-        $preconditions = new Preconditions($chapter->of($subject), $this->rules, $this->work->verdict($this->work->present()));
+        $verdict = $this->work->verdict($this->work->present());
+        $preconditions = new Preconditions($chapter->of($subject), $this->rules, $verdict);
         foreach ($preconditions->of($control) as $one) {
             if ($one->fails()) {
                 return null;

@@ -67,7 +67,11 @@ final readonly class Preconditions
         $dirty = $this->findings->saw(Observation::EvaporatorFace, Word::Dirty);
 
         return match (true) {
-            $seen === Word::Blocked => self::fails('coil clear', 'blocked by ice: clear it first', Observation::FrostCoil),
+            $seen === Word::Blocked => self::fails(
+                'coil clear',
+                'blocked by ice: clear it first',
+                Observation::FrostCoil,
+            ),
             $dirty => self::fails('coil clear', 'dirty: clean it first', Observation::EvaporatorFace),
             $seen === null => self::open('coil clear', 'not looked at', Observation::FrostCoil),
             default => self::holds('coil clear', mb_strtolower($seen->label())),
@@ -109,7 +113,11 @@ final readonly class Preconditions
                 'no subcooling: the valve gets gas',
                 Reading::ValveInletTemperature,
             ),
-            $glass === Word::Bubbles => self::fails('liquid at the valve', 'the glass bubbles', Observation::SightGlass),
+            $glass === Word::Bubbles => self::fails(
+                'liquid at the valve',
+                'the glass bubbles',
+                Observation::SightGlass,
+            ),
             $subcooling !== null => self::holds('liquid at the valve', sprintf('subcooled %.1f K', $subcooling)),
             $glass === Word::Clear => self::holds('liquid at the valve', 'the glass is clear'),
             default => self::open('liquid at the valve', 'not known', Reading::CondenserOutletTemperature),
@@ -183,7 +191,8 @@ final readonly class Preconditions
         $all = [];
         foreach ($this->verdict->charge->requirements as $one) {
             if (! $one->holds()) {
-                $all[] = new Precondition($one->holding, 'refrigerant may be added', $one->why, $one->settledBy[0] ?? null);
+                $by = $one->settledBy[0] ?? null;
+                $all[] = new Precondition($one->holding, 'refrigerant may be added', $one->why, $by);
             }
         }
 

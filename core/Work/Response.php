@@ -21,6 +21,9 @@ final readonly class Response
 
     private const LEAST_BLUR = 0.12;
 
+    /** K that the same reading differs by from one time to the next. */
+    private const AGAIN = 0.25;
+
     /** Points from which a line tells how much its points are off. */
     private const TELLS = 4;
 
@@ -71,7 +74,8 @@ final readonly class Response
     /** The twin's forecast for the figure, with what was learned in place of its slope. */
     public function foretell(Foretold $byTwin, float $value): Foretold
     {
-        $own = ($this->deviation * $value) ** 2 + self::BLUR ** 2;
+        $unsure = $this->control->row()->unsure * $this->slope * $value;
+        $own = ($this->deviation * $value) ** 2 + $unsure ** 2 + self::AGAIN ** 2;
 
         return new Foretold($byTwin->figure, $byTwin->before, $this->slope * $value, sqrt($own));
     }

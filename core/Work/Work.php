@@ -143,84 +143,13 @@ final class Work
     /** What one unit of a control does; null where it was not moved and read. */
     public function response(Control $control, string $subject): ?Response
     {
-        $figure = self::figureOf($control);
-        if ($figure === null || $control->row()->step === null) {
-            return null;
-        }
-        $runs = $this->runs($control, $subject);
-        foreach ($this->earlier as [$moved, $of, $before]) {
-            $runs = $moved === $control && $of === $subject ? [...$before, ...$runs] : $runs;
-        }
-        $runs = array_values(array_filter($runs, static fn (array $points): bool => count($points) > 1));
-
-        return $runs === []
-            ? null
-            : Response::learned($control, $subject, $figure, $runs, $this->slope($control, $subject));
-    }
-
-    /** @return list<array{Control, string}> what was moved in steps, in the order in which it was first moved */
-    public function moved(): array
-    {
-        $moved = [];
-        foreach ($this->chapters->all as $chapter) {
-            $content = $chapter->began?->content;
-            if ($content !== null && Control::from($content->key)->isStep()) {
-                $moved[$content->key.' '.$content->subject] = [Control::from($content->key), $content->subject];
-            }
-        }
-
-        return array_values($moved);
+        return (new Responses($this, $this->earlier))->of($control, $subject);
     }
 
     /** @return list<Response> what was learned of all that was moved */
     public function responses(): array
     {
-        $responses = [];
-        foreach ($this->moved() as [$control, $subject]) {
-            $response = $this->response($control, $subject);
-            if ($response !== null) {
-                $responses[] = $response;
-            }
-        }
-
-        return $responses;
-    }
-
-    /**
-     * Settled points of a control: its position and the figure there. Where something else was moved between, another
-     * run begins.
-     *
-     * @return list<list<array{float, float}>>
-     */
-    public function runs(Control $control, string $subject): array
-    {
-        $runs = [[]];
-        $position = 0.0;
-        foreach ($this->chapters->all as $chapter) {
-            $move = $chapter->began?->content;
-            if ($move !== null && self::isOf($move, $control, $subject)) {
-                $position += $move->value ?? 0.0;
-            } elseif ($move !== null && ! self::isOfOtherPart($move, $control)) {
-                $runs[] = [];
-            }
-            $figure = $this->figure($chapter, $control, $subject);
-            if ($figure !== null) {
-                $runs[array_key_last($runs)][] = [$position, $figure];
-            }
-        }
-
-        return $runs;
-    }
-
-    private static function isOf(Content $move, Control $control, string $subject): bool
-    {
-        return $move->key === $control->value && $move->subject === $subject;
-    }
-
-    /** The same control at another coil does not move this one's level. */
-    private static function isOfOtherPart(Content $move, Control $control): bool
-    {
-        return $move->key === $control->value;
+        return (new Responses($this, $this->earlier))->all();
     }
 
     /**
@@ -274,6 +203,11 @@ final class Work
         return [null, 0.0];
     }
 
+    private static function isOf(Content $move, Control $control, string $subject): bool
+    {
+        return $move->key === $control->value && $move->subject === $subject;
+    }
+
     /** The figure that a control is made for, of a part of the circuit, where it was read settled; SI. */
     public function figure(Chapter $chapter, Control $control, string $subject): ?float
     {
@@ -308,7 +242,8 @@ final class Work
         return $this->forecasting($from->chapter, $subject)?->of($control, $value, $suspects, $response);
     }
 
-    private function slope(Control $control, string $subject): ?float
+    /** Change of its figure for one unit of a control, by the twin alone; null where it has none. */
+    public function slope(Control $control, string $subject): ?float
     {
         $figure = self::figureOf($control);
         $step = $control->row()->step;

@@ -161,7 +161,8 @@ final class DemoSeeder extends Seeder
     {
         $time->addSeconds(self::MOVE);
         $said = new Said(FactKind::Move, $step['move'], $step['value'] ?? '', $step['found'] ?? '');
-        (new Mover($this->judge, $recorder->at($time->toDateTimeImmutable()), $visit))->move($said, $step['why'] ?? '', null);
+        $at = $recorder->at($time->toDateTimeImmutable());
+        (new Mover($this->judge, $at, $visit))->move($said, $step['why'] ?? '', null);
         if (! isset($step['measured'])) {
             return;
         }

@@ -87,7 +87,8 @@ final class WorkTest extends TestCase
             ->assertDontSee('Before the last move. Read again');
         $this->get("/visits/{$visit->id}/report")->assertSee('What was done, and what came of it')->assertSee('¼ out');
         $move = FactRecord::query()->where('kind', 'move')->sole();
-        $this->post("/visits/{$visit->id}/entries/{$move->id}/undo", ['stage' => 'put_right'], self::OUTBOX)->assertOk();
+        $undo = "/visits/{$visit->id}/entries/{$move->id}/undo";
+        $this->post($undo, ['stage' => 'put_right'], self::OUTBOX)->assertOk();
         $this->get("/visits/{$visit->id}/put_right")->assertDontSee('The valve answers');
     }
 
@@ -182,14 +183,17 @@ final class WorkTest extends TestCase
             ->assertOk()
             ->assertSee('40.0 °C')
             ->assertSee('0.99 bar');
-        $this->get('/bench/saturation?refrigerant=R-0&pressure=-3&temperature=900')->assertOk()->assertSee('possible is');
+        $this->get('/bench/saturation?refrigerant=R-0&pressure=-3&temperature=900')
+            ->assertOk()
+            ->assertSee('possible is');
     }
 
     private function measured(): Visit
     {
         $visit = $this->visit();
         $this->enter($visit, 'state', 'state', 'running_settled');
-        foreach (['frost_coil' => 'even', 'evaporator_fans' => 'all_running', 'doors' => 'shut_and_sealing'] as $key => $word) {
+        $seen = ['frost_coil' => 'even', 'evaporator_fans' => 'all_running', 'doors' => 'shut_and_sealing'];
+        foreach ($seen as $key => $word) {
             $this->enter($visit, 'observation', $key, $word);
         }
         $this->read($visit, [
@@ -211,7 +215,9 @@ final class WorkTest extends TestCase
      */
     private function turn(Visit $visit, string $typed, array $more = [], string $reason = '2¾ turns open')
     {
-        return $this->enter($visit, 'move', 'valve_turn', $typed, $more + ['reason' => $reason, 'stage' => 'put_right']);
+        $more += ['reason' => $reason, 'stage' => 'put_right'];
+
+        return $this->enter($visit, 'move', 'valve_turn', $typed, $more);
     }
 
     private function kept(FactKind $kind): int

@@ -21,7 +21,10 @@ final class IdealDischarge
         $dew = $given->dew('suction_pressure_kpa');
         $superheat = $given->of($key) - $dew;
         if ($superheat < 0.0) {
-            throw CannotBe::at($key, "colder than the dew temperature there, {$given->degrees($dew)}: liquid comes back");
+            throw CannotBe::at(
+                $key,
+                "colder than the dew temperature there, {$given->degrees($dew)}: liquid comes back",
+            );
         }
         $discharge = $given->absolute('discharge_pressure_kpa');
         Ratio::of($discharge, $given->absolute('suction_pressure_kpa'));

@@ -45,7 +45,8 @@ final class LowPressureControlAsThermostat implements Calculation
                 "Standing, the coil has the temperature of the box: at {$given->degrees($warm)} that is ".
                     "{$given->onGauge($cutIn)}. There it cuts in; nothing flows, so nothing drops.",
                 "Running, the coil at the cold end has {$given->degrees($coil)}; less ".
-                    "{$given->text($drop, Kind::PressureDifference)} along the line that is {$given->onGauge($cutOut)}.",
+                    "{$given->text($drop, Kind::PressureDifference)} along the line ".
+                    "that is {$given->onGauge($cutOut)}.",
                 ...$cutOut < 0.0 ? ['The cut-out lies in vacuum: only where the maker allows it.'] : [],
             ],
         );

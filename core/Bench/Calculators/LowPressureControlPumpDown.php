@@ -22,7 +22,13 @@ final class LowPressureControlPumpDown implements Calculation
             Input::difference('evaporator_td_k', 'TD of the coil'),
             Input::temperature('coldest_ambient_c', 'Coldest air at the unit'),
             Input::difference('margin_k', 'Margin'),
-            Input::number('switch_differential_kpa', 'Differential of the control', Kind::PressureDifference, 0.0, 2000.0),
+            Input::number(
+                'switch_differential_kpa',
+                'Differential of the control',
+                Kind::PressureDifference,
+                0.0,
+                2000.0,
+            ),
             Input::temperature('envelope_lowest_evaporating_c', 'Lowest evaporating that the compressor may see'),
             Input::atmosphere(),
         ];
@@ -50,7 +56,8 @@ final class LowPressureControlPumpDown implements Calculation
             ],
             [
                 "The coldest place, {$given->degrees($coldest)}, less {$given->kelvins($given->of('margin_k'))} ".
-                    "is {$given->degrees($in)}: cut-in {$given->onGauge($cutIn)}, so that it starts on the coldest day.",
+                    "is {$given->degrees($in)}: cut-in {$given->onGauge($cutIn)}, ".
+                    'so that it starts on the coldest day.',
                 "Less the differential that is {$given->onGauge($wanted)}.",
                 "Never below {$given->onGauge($floor)}: ".
                     ($envelope > 0.0

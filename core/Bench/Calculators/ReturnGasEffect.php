@@ -39,7 +39,11 @@ final class ReturnGasEffect implements Calculation
             [
                 Output::temperature('ideal_before_c', 'Discharge before, ideal', $before),
                 Output::temperature('ideal_after_c', 'Discharge after, ideal', $after),
-                Output::ratio('rise_per_k', 'Rise of discharge for each kelvin of return gas', ($after - $before) / $rise),
+                Output::ratio(
+                    'rise_per_k',
+                    'Rise of discharge for each kelvin of return gas',
+                    ($after - $before) / $rise,
+                ),
             ],
             [
                 sprintf(

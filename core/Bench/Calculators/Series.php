@@ -22,7 +22,12 @@ final class Series
         self::alike($alongKey, $along, $key, $values);
         for ($i = 1, $n = count($along); $i < $n; $i++) {
             if ($along[$i] <= $along[$i - 1]) {
-                throw CannotBe::at($alongKey, 'goes back or stands still at point '.($i + 1).'; rising values are wanted');
+                $point = $i + 1;
+
+                throw CannotBe::at(
+                    $alongKey,
+                    "goes back or stands still at point $point; rising values are wanted",
+                );
             }
         }
     }
@@ -38,7 +43,10 @@ final class Series
     public static function alike(string $oneKey, array $one, string $otherKey, array $other): void
     {
         if (count($one) !== count($other)) {
-            throw CannotBe::at($otherKey, sprintf('%d values were given; %s has %d', count($other), $oneKey, count($one)));
+            throw CannotBe::at(
+                $otherKey,
+                sprintf('%d values were given; %s has %d', count($other), $oneKey, count($one)),
+            );
         }
     }
 }

@@ -21,7 +21,13 @@ final class ValveTurns implements Calculation
     public function asks(): array
     {
         return [
-            Input::number('turns_open', 'Turns, counted on (opening is positive)', Kind::Turns, -40.0, 40.0)->several(2),
+            Input::number(
+                'turns_open',
+                'Turns, counted on (opening is positive)',
+                Kind::Turns,
+                -40.0,
+                40.0,
+            )->several(2),
             Input::difference('superheat_k', 'Superheat, settled', -30.0)->several(2),
             Input::difference('target_superheat_k', 'Superheat wanted'),
         ];

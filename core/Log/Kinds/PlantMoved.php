@@ -94,8 +94,11 @@ final readonly class PlantMoved implements KindOfFact
         }
         $whole = intdiv($eighths, 8);
         $part = self::EIGHTHS[$eighths % 8] ?? '';
+        if ($part !== '') {
+            return ($whole === 0 ? '' : $whole).$part;
+        }
 
-        return $whole === 0 && $part !== '' ? $part : $whole.$part.($part === '' ? ($whole === 1 ? ' turn' : ' turns') : '');
+        return $whole === 1 ? '1 turn' : $whole.' turns';
     }
 
     public function stale(Content $content): array

@@ -24,7 +24,7 @@
 <div class="keep"><h2>What was done, and what came of it</h2>
 <ul>@foreach ($report->done() as $line)<li>{{ $line }}</li>@endforeach</ul>
 <table><thead><tr><th>Figure</th><th>As found</th><th>As left</th><th>Change</th></tr></thead><tbody>
-    @foreach ($page->beforeAndAfter() as $row)<tr><th scope="row">{{ $row[0] }}</th><td class="num">{{ $row[1] }}</td><td class="num">{{ $row[2] }}</td><td class="num">{{ $row[3] }}</td></tr>@endforeach
+    @foreach ($page->side()->beforeAndAfter() as $row)<tr><th scope="row">{{ $row[0] }}</th><td class="num">{{ $row[1] }}</td><td class="num">{{ $row[2] }}</td><td class="num">{{ $row[3] }}</td></tr>@endforeach
 </tbody></table></div>
 @endif
 @foreach ($report->touched() as $line)<p>◐ {{ $line }}.</p>@endforeach

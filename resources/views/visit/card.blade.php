@@ -13,13 +13,13 @@
                 <div class="taps" role="group" aria-label="Which way">
                     @foreach ([-1 => $work->control->row()->out, 1 => $work->control->row()->in] as $way => $words)
                         @php($eighths = $way * round(abs(8 * $work->value)))
-                        <a class="tap" @if ($work->value * $way > 0) aria-current="true" @endif href="{{ $page->cardLink($work, $eighths) }}" hx-get="{{ $page->cardLink($work, $eighths) }}" hx-select="#card" hx-target="#card" hx-swap="outerHTML">{{ $words }}</a>
+                        <a class="tap" @if ($work->value * $way > 0) aria-current="true" @endif href="{{ $work->link($eighths) }}" hx-get="{{ $work->link($eighths) }}" hx-select="#card" hx-target="#card" hx-swap="outerHTML">{{ $words }}</a>
                     @endforeach
                 </div>
                 <div class="taps" role="group" aria-label="How far">
                     @foreach (App\View\WorkPage::EIGHTHS as $eighths)
                         @php($signed = $eighths * ($work->value < 0 ? -1 : 1))
-                        <a class="tap" @if (abs(abs(8 * $work->value) - $eighths) < 0.01) aria-current="true" @endif href="{{ $page->cardLink($work, $signed) }}" hx-get="{{ $page->cardLink($work, $signed) }}" hx-select="#card" hx-target="#card" hx-swap="outerHTML">{{ Metrum\Log\Kinds\PlantMoved::turns($eighths / 8) }}</a>
+                        <a class="tap" @if (abs(abs(8 * $work->value) - $eighths) < 0.01) aria-current="true" @endif href="{{ $work->link($signed) }}" hx-get="{{ $work->link($signed) }}" hx-select="#card" hx-target="#card" hx-swap="outerHTML">{{ Metrum\Log\Kinds\PlantMoved::turns($eighths / 8) }}</a>
                     @endforeach
                 </div>
             @elseif ($field !== null)

@@ -9,7 +9,7 @@
         @foreach ($course->gaps as $gap)<tr><th scope="row">{{ $gap->mark->sign() }} {{ $gap->name->value }}</th><td class="num">{{ $gap->shown($page->units) }}</td><td class="num">{{ $gap->span($page->units) }}</td><td>{{ $gap->band->source }}</td><td>{{ $gap->wanted($page->units) }}</td></tr>@endforeach
     </tbody></table>
     @endif
-    @foreach ($page->figures() as $figure)
+    @foreach ($page->verdict->figures->all() as $figure)
         <details class="sum"><summary><span>{{ $figure->key->label() }}</span><b class="num">{{ $page->explain->figure($figure) }}</b></summary>
             <p>= {{ $figure->formula() }}</p>
             <ul>@foreach ($page->explain->inputs($figure, $page->findings) as $input)<li>{{ $input['name'] }}: <span class="num">{{ $input['value'] }}</span></li>@endforeach<li>atmosphere of the site: <span class="num">{{ $page->units->text($page->findings->circuit->atmosphere->pascal, Metrum\Quantity\Kind::AbsolutePressure) }}</span></li></ul>

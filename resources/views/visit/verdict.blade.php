@@ -28,7 +28,7 @@
                 @foreach (array_slice($verdict->ranked(3), $open ? 0 : 1) as $suspect)
                     <details><summary><span>{{ $verdict->nameOf($suspect) }}</span><b>{{ App\View\Explain::percent($suspect->probability) }}</b></summary>@include('visit.evidence', ['suspect' => $suspect, 'most' => 3])@include('visit.judge', ['suspect' => $suspect, 'where' => 'panel'])</details>
                 @endforeach
-                <div class="rest"><span>all others</span><b>{{ App\View\Explain::percent($page->restShare()) }}</b></div>
+                <div class="rest"><span>all others</span><b>{{ App\View\Explain::percent($page->verdict->shareBehind(3)) }}</b></div>
             </div>
             @endunless
             @if ($verdict->referral !== null)

@@ -466,9 +466,17 @@ final class CalculatorsTest extends TestCase
     {
         $ratio = ['discharge_pressure_kpa' => 1000, 'suction_pressure_kpa' => 100];
         yield 'an unknown calculator' => ['sum', [], 'calculator: "sum" is unknown'];
-        yield 'something missing' => ['compression_ratio', ['suction_pressure_kpa' => 1], 'discharge_pressure_kpa: missing'];
+        yield 'something missing' => [
+            'compression_ratio',
+            ['suction_pressure_kpa' => 1],
+            'discharge_pressure_kpa: missing',
+        ];
         yield 'something unknown' => ['compression_ratio', $ratio + ['x' => 1], 'inputs.x: unknown key; possible is'];
-        yield 'a word for a number' => ['compression_ratio', ['suction_pressure_kpa' => 'low'] + $ratio, 'a number is wanted'];
+        yield 'a word for a number' => [
+            'compression_ratio',
+            ['suction_pressure_kpa' => 'low'] + $ratio,
+            'a number is wanted',
+        ];
         yield 'below vacuum' => [
             'compression_ratio',
             ['suction_pressure_kpa' => -90, 'atmospheric_kpa' => 85] + $ratio,
@@ -514,7 +522,11 @@ final class CalculatorsTest extends TestCase
             ['turns_open' => [0, 1], 'superheat_k' => [9, 9], 'target_superheat_k' => 6],
             'does not answer',
         ];
-        yield 'two phases' => ['defrost_heater_amps', ['power_w' => 1, 'voltage_v' => 230, 'phases' => 2], 'possible is 1 or 3'];
+        yield 'two phases' => [
+            'defrost_heater_amps',
+            ['power_w' => 1, 'voltage_v' => 230, 'phases' => 2],
+            'possible is 1 or 3',
+        ];
         yield 'more open than there are' => [
             'defrost_heater_element_open',
             [

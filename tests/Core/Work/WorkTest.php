@@ -50,7 +50,8 @@ final class WorkTest extends TestCase
         self::assertSame(['ambient_temperature_c'], array_keys($now->readings));
         self::assertSame(['evaporator_fans'], array_keys($now->observations), 'frost is another one now');
         $chapter = self::chapters($file)[1];
-        self::assertEqualsWithDelta(self::COIL + 12 + 273.15, $chapter->before['suction_temperature_evaporator_c'], 0.01);
+        $pipe = self::COIL + 12 + 273.15;
+        self::assertEqualsWithDelta($pipe, $chapter->before['suction_temperature_evaporator_c'], 0.01);
         self::assertFalse($chapter->wasLookedAt());
     }
 
@@ -338,7 +339,13 @@ final class WorkTest extends TestCase
     /** @return array<string, mixed> */
     private static function read(string $key, float $value, int $minute = 1, string $subject = ''): array
     {
-        return ['kind' => 'reading', 'key' => $key, 'value' => $value, 'at' => self::at($minute), 'subject' => $subject];
+        return [
+            'kind' => 'reading',
+            'key' => $key,
+            'value' => $value,
+            'at' => self::at($minute),
+            'subject' => $subject,
+        ];
     }
 
     /** @return array<string, mixed> */

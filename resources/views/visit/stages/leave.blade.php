@@ -31,15 +31,15 @@
     <p class="hint">The visit file holds readings, observations, tests, complaint and what is confirmed. Notes, and what was ruled out with its reason, stay in the logbook and the report.</p>
 </section>
 @if ($page->mayEnter)
-@php($closing = $page->closing())
-@foreach ($page->touched() as $fact)
+@php($closing = $page->side()->closing())
+@foreach ($page->side()->touched() as $fact)
 <form class="sheet grid-fields" method="post" action="{{ $page->entries }}" data-entry data-says="left so: {{ $fact->content->key }}">@csrf<input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="restored"><input type="hidden" name="key" value="{{ $fact->content->key }}"><input type="hidden" name="subject" value="{{ $fact->content->subject }}"><input type="hidden" name="stage" value="leave"><input type="hidden" name="value" value="yes">
     <x-field name="reason" :label="'● '.ucfirst(str_replace('_', ' ', $fact->content->key)).' is not put back. Left so, because'" :value="''" />
     <p class="actions"><button class="btn quiet">Leave it so, and note it</button></p></form>
 @endforeach
 <form method="post" action="{{ route('visits.close', $page->visit) }}" data-close>@csrf
     @foreach ($closing->shut() as $one)<p class="hint">{{ $one->holding->mark()->sign() }} Not finished: {{ $one->why }}.</p>@endforeach
-    @foreach ($page->unfinished() as $why)<p class="hint">◐ Not finished: {{ $why }}.</p>@endforeach
-    <button class="btn" @disabled($page->touched() !== [])>Close the visit</button>
+    @foreach ($page->side()->unfinished() as $why)<p class="hint">◐ Not finished: {{ $why }}.</p>@endforeach
+    <button class="btn" @disabled($page->side()->touched() !== [])>Close the visit</button>
 </form>
 @endif

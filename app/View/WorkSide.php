@@ -1,0 +1,69 @@
+<?php
+
+namespace App\View;
+
+use App\Records\Judged;
+use Metrum\Diagnosis\Gate;
+use Metrum\Diagnosis\Gates;
+use Metrum\Log\Fact;
+use Metrum\Quantity\Units;
+use Metrum\Work\Clock;
+use Metrum\Work\Clocks;
+use Metrum\Work\Touched;
+
+/** What stands beside the work on every page of a visit: clocks, what was touched, what is proven and what is not. */
+final readonly class WorkSide
+{
+    public function __construct(private Judged $judged, private Units $units)
+    {
+    }
+
+    /** What should be thought of before the visit is closed. */
+    public function closing(): Gate
+    {
+        $gates = new Gates($this->judged->present(), $this->judged->verdict->figures, $this->judged->rules);
+
+        return $gates->closing($this->judged->verdict->contradictions, $this->judged->visit->ranWell());
+    }
+
+    /** @return list<Clock> that run, soonest first */
+    public function clocks(): array
+    {
+        return $this->judged->visit->isOpen() ? Clocks::of($this->judged->log)->running(now()) : [];
+    }
+
+    /** "11:48" */
+    public function left(Clock $clock): string
+    {
+        $seconds = max(0, $clock->ends()->getTimestamp() - now()->getTimestamp());
+
+        return sprintf('%d:%02d', intdiv($seconds, 60), $seconds % 60);
+    }
+
+    /** @return list<Fact> what was touched and is not put back */
+    public function touched(): array
+    {
+        return array_values(Touched::of($this->judged->log)->open);
+    }
+
+    /** @return list<string> what of the work is not ended (J-10) */
+    public function unfinished(): array
+    {
+        return array_values(array_filter([
+            $this->clocks() === [] ? '' : 'a clock still runs',
+            $this->judged->work->isBeforeLastMove() ? 'nothing was read again after the last move' : '',
+        ]));
+    }
+
+    /** @return list<Proof> */
+    public function proofs(): array
+    {
+        return (new Proofs($this->judged, $this->units))->all();
+    }
+
+    /** @return list<array{string, string, string, string}> figure, as found, now, change */
+    public function beforeAndAfter(): array
+    {
+        return (new Proofs($this->judged, $this->units))->beforeAndAfter();
+    }
+}

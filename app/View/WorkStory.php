@@ -1,0 +1,86 @@
+<?php
+
+namespace App\View;
+
+use Metrum\Circuit\Control;
+use Metrum\Log\Kinds\PlantMoved;
+use Metrum\Quantity\Kind;
+use Metrum\Quantity\Units;
+use Metrum\Work\Account;
+use Metrum\Work\Outcome;
+use Metrum\Work\Work;
+
+/** What came of each move, in sentences. */
+final readonly class WorkStory
+{
+    public function __construct(private Work $work, private Units $units)
+    {
+    }
+
+    /** @return list<string> what came of each move, newest first */
+    public function outcomes(): array
+    {
+        $told = [];
+        foreach (array_reverse($this->work->accounts()) as $account) {
+            $sentence = $this->outcome($account);
+            if ($sentence !== '') {
+                $told[] = $sentence;
+            }
+        }
+
+        return $told;
+    }
+
+    private function outcome(Account $account): string
+    {
+        $move = $account->chapter->began?->content;
+        if ($move === null) {
+            return '';
+        }
+        $said = (new PlantMoved())->line($move, $this->units);
+        $main = $account->forecast?->main();
+        if ($account->outcome === Outcome::NotRead || $main === null || $account->change === null) {
+            $wait = Control::from($move->key)->row()->figures === [] ? '' : ': not read again yet';
+
+            return $said.$wait.'.';
+        }
+
+        return rtrim(sprintf(
+            '%s: %s. %s %s, foretold %s. %s',
+            $said,
+            $account->outcome->label(),
+            $main->figure->label(),
+            $this->signed($account->change),
+            $this->signed($main->change).' ± '.$this->units->text($main->deviation, Kind::Difference),
+            Control::from($move->key)->row()->says($account->outcome->value),
+        ));
+    }
+
+    private function signed(float $change): string
+    {
+        return ($change > 0.0 ? '+' : '').$this->units->text($change, Kind::Difference);
+    }
+
+    /** What this control did so far, in one sentence; empty where it was not moved and read. */
+    public function response(Control $control, string $subject): string
+    {
+        $response = $this->work->response($control, $subject);
+        if ($response === null) {
+            return '';
+        }
+        $unit = $control->row()->field?->kind === Kind::Turns ? 'a turn in' : 'a kg';
+        $twin = $response->byTwin === null
+            ? ''
+            : '; the twin alone says '.$this->units->number($response->byTwin, Kind::Difference);
+
+        return sprintf(
+            '%s ± %s %s, by %d %s%s.',
+            $this->units->number($response->slope, Kind::Difference),
+            $this->units->text($response->deviation, Kind::Difference),
+            $unit,
+            $response->pairs,
+            $response->pairs === 1 ? 'move' : 'moves',
+            $twin,
+        );
+    }
+}

@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Exchange;
+
+use Metrum\Circuit\Complaint;
+use Metrum\Circuit\Control;
+use Metrum\Circuit\Fault;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Question;
+use Metrum\Circuit\Reading;
+use Metrum\Circuit\Reasons;
+use Metrum\Circuit\Section;
+use Metrum\Circuit\State;
+use Metrum\Circuit\Test;
+use Metrum\Circuit\Word;
+use Metrum\Log\Content;
+use Metrum\Log\FactKind;
+use Metrum\Log\Kinds\ClockSet;
+use Metrum\Log\Kinds\PlantMoved;
+use Metrum\Quantity\Atmosphere;
+use Metrum\Quantity\Field;
+use Metrum\Quantity\Kind;
+
+/** Reads what one fact of a log says, by its kind. What cannot be is named with its path. */
+final readonly class FactReader
+{
+    public function __construct(private Atmosphere $atmosphere)
+    {
+    }
+
+    /**
+     * @param  array<string, true>  $ids  of the facts so far
+     * @return array{?FactKind, ?Content}
+     */
+    public function content(Section $section, array $ids): array
+    {
+        $word = $section->text('kind');
+        $kind = FactKind::tryFrom((string) $word);
+        if ($word === 'card') {
+            return [FactKind::Note, new Content('note', null, null, ['text' => 'card: '.$section->text('key')])];
+        }
+        if ($kind === null || $kind === FactKind::Circuit) {
+            $possible = array_diff([...array_column(FactKind::cases(), 'value'), 'card'], ['circuit']);
+            $section->refuse('kind', Reasons::shown($word).' was given; possible is '.implode(', ', $possible));
+
+            return [null, null];
+        }
+        $subject = $section->given('subject') === '' ? '' : ($section->text('subject') ?? '');
+        $content = match ($kind) {
+            FactKind::Reading => $this->reading($section, $subject),
+            FactKind::Observation => $this->answer($section, Observation::class, $subject),
+            FactKind::Test => $this->answer($section, Test::class, $subject),
+            FactKind::State => $this->state($section),
+            FactKind::Complaint => $this->word($section, Complaint::class),
+            FactKind::Confirmed, FactKind::RuledOut => $this->word($section, Fault::class),
+            FactKind::Note => new Content('note', null, null, ['text' => $section->text('text') ?? '']),
+            FactKind::Move => $this->move($section, $subject),
+            FactKind::Clock => $this->clock($section, $subject),
+            FactKind::Touched, FactKind::Restored => $this->touched($section, $subject),
+            FactKind::Undo => $this->undo($section, $ids),
+        };
+
+        return [$kind, $content];
+    }
+
+    private function reading(Section $section, string $subject): ?Content
+    {
+        $reading = $this->known($section, Reading::class);
+        if ($reading === null) {
+            return null;
+        }
+        if ($section->given('value') === null) {
+            return new Content($reading->value, subject: $subject);
+        }
+        $si = $section->amount('value', $reading->field($this->atmosphere));
+
+        return $si === null
+            ? null
+            : new Content($reading->value, $si, null, ['unit' => $reading->fileUnit()->value], $subject);
+    }
+
+    /** @param  class-string<Observation>|class-string<Test>  $questions */
+    private function answer(Section $section, string $questions, string $subject): ?Content
+    {
+        $asked = $this->known($section, $questions);
+        $given = $section->given('word') ?? $section->given('value');
+        if (! ($asked instanceof Question) || $given === null) {
+            return $asked === null ? null : new Content($asked->value, subject: $subject);
+        }
+        $word = is_string($given) ? Word::tryFrom($given) : null;
+        if ($word === null || ! in_array($word, $asked->words(), true)) {
+            $possible = implode(', ', array_column($asked->words(), 'value'));
+            $section->refuse('word', Reasons::shown($given).' was given; possible is '.$possible);
+
+            return null;
+        }
+
+        return new Content($asked->value, null, $word->value, [], $subject);
+    }
+
+    private function state(Section $section): Content
+    {
+        $given = $section->given('word') ?? $section->given('value');
+        $state = is_string($given) ? State::tryFrom($given) : null;
+        if ($given !== null && $state === null) {
+            $possible = implode(', ', array_column(State::cases(), 'value'));
+            $section->refuse('word', Reasons::shown($given).' was given; possible is '.$possible);
+        }
+
+        return new Content('state', null, $state?->value);
+    }
+
+    /** @param  class-string<Complaint>|class-string<Fault>  $words */
+    private function word(Section $section, string $words): ?Content
+    {
+        $known = $this->known($section, $words);
+        if ($known === null) {
+            return null;
+        }
+        $reason = $section->text('reason') ?? '';
+
+        return new Content(
+            $known->value,
+            null,
+            $section->given('word') === 'no' ? null : 'yes',
+            $reason === '' || $section->given('word') === 'no' ? [] : ['reason' => $reason],
+        );
+    }
+
+    private function move(Section $section, string $subject): ?Content
+    {
+        $control = $this->known($section, Control::class);
+        if ($control === null) {
+            return null;
+        }
+        $found = $section->text('as_found');
+        $data = $found === null ? [] : [PlantMoved::AS_FOUND => $found];
+        $field = $control->row()->field;
+        if ($field === null) {
+            $word = $section->text('word');
+
+            return new Content($control->value, null, $word ?? 'done', $data, $subject);
+        }
+        if (! $section->has('value')) {
+            $section->refuse('value', 'missing; how far is wanted');
+
+            return null;
+        }
+        $si = $section->amount('value', $field->at($this->atmosphere));
+
+        return $si === null ? null : new Content($control->value, $si, null, $data, $subject);
+    }
+
+    private function clock(Section $section, string $subject): ?Content
+    {
+        $field = Field::inFileUnit('minutes', 'Clock', Kind::Duration, 0.0, 24 * 60.0);
+        $name = $section->has('minutes') ? 'minutes' : 'value';
+        $key = $section->text('key') ?? ClockSet::SETTLING;
+        if ($section->given($name) === null) {
+            return new Content($key, subject: $subject);
+        }
+        $si = $section->amount($name, $field);
+
+        return $si === null ? null : new Content($key, $si, null, [], $subject);
+    }
+
+    private function touched(Section $section, string $subject): ?Content
+    {
+        $key = $section->text('key');
+        if ($key === null || trim($key) === '') {
+            $section->refuse('key', 'missing; what was touched is wanted');
+
+            return null;
+        }
+        $reason = $section->text('reason');
+
+        return new Content($key, null, 'yes', $reason === null ? [] : ['reason' => $reason], $subject);
+    }
+
+    /** @param  array<string, true>  $ids */
+    private function undo(Section $section, array $ids): ?Content
+    {
+        $of = $section->text('of');
+        if ($of === null || ! isset($ids[$of])) {
+            $section->refuse('of', Reasons::shown($of).' was given; the id of an earlier fact is wanted');
+
+            return null;
+        }
+
+        return new Content('undo', null, null, ['of' => $of]);
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param  class-string<T>  $words
+     * @return ?T
+     */
+    private function known(Section $section, string $words): ?\BackedEnum
+    {
+        $given = $section->given('key');
+        $known = is_string($given) ? $words::tryFrom($given) : null;
+        if ($known === null) {
+            $section->refuse('key', Reasons::shown($given).' was given; possible is '.
+                implode(', ', array_column($words::cases(), 'value')));
+        }
+
+        return $known;
+    }
+}

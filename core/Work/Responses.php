@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Work;
+
+use Metrum\Circuit\Control;
+use Metrum\Log\Content;
+
+/** What each control did so far, by its settled readings of this visit and of earlier ones. */
+final readonly class Responses
+{
+    /**
+     * @param  list<array{Control, string, list<list<array{float, float}>>}>  $earlier  settled readings of earlier
+     *                                                                                  visits, by control and subject
+     */
+    public function __construct(private Work $work, private array $earlier = [])
+    {
+    }
+
+    /** What one unit of a control does; null where it was not moved and read. */
+    public function of(Control $control, string $subject): ?Response
+    {
+        $figure = Work::figureOf($control);
+        if ($figure === null || $control->row()->step === null) {
+            return null;
+        }
+        $runs = $this->runs($control, $subject);
+        foreach ($this->earlier as [$moved, $of, $before]) {
+            $runs = $moved === $control && $of === $subject ? [...$before, ...$runs] : $runs;
+        }
+        $runs = array_values(array_filter($runs, static fn (array $points): bool => count($points) > 1));
+
+        return $runs === []
+            ? null
+            : Response::learned($control, $subject, $figure, $runs, $this->work->slope($control, $subject));
+    }
+
+    /** @return list<array{Control, string}> what was moved in steps, in the order in which it was first moved */
+    private function moved(): array
+    {
+        $moved = [];
+        foreach ($this->work->chapters->all as $chapter) {
+            $content = $chapter->began?->content;
+            if ($content !== null && Control::from($content->key)->isStep()) {
+                $moved[$content->key.' '.$content->subject] = [Control::from($content->key), $content->subject];
+            }
+        }
+
+        return array_values($moved);
+    }
+
+    /** @return list<Response> what was learned of all that was moved */
+    public function all(): array
+    {
+        $responses = [];
+        foreach ($this->moved() as [$control, $subject]) {
+            $response = $this->of($control, $subject);
+            if ($response !== null) {
+                $responses[] = $response;
+            }
+        }
+
+        return $responses;
+    }
+
+    /**
+     * Settled points of a control: its position and the figure there. Where something else was moved between, another
+     * run begins.
+     *
+     * @return list<list<array{float, float}>>
+     */
+    private function runs(Control $control, string $subject): array
+    {
+        $runs = [[]];
+        $position = 0.0;
+        foreach ($this->work->chapters->all as $chapter) {
+            $move = $chapter->began?->content;
+            if ($move !== null && self::isOf($move, $control, $subject)) {
+                $position += $move->value ?? 0.0;
+            } elseif ($move !== null && ! self::isOfOtherPart($move, $control)) {
+                $runs[] = [];
+            }
+            $figure = $this->work->figure($chapter, $control, $subject);
+            if ($figure !== null) {
+                $runs[array_key_last($runs)][] = [$position, $figure];
+            }
+        }
+
+        return $runs;
+    }
+
+    private static function isOf(Content $move, Control $control, string $subject): bool
+    {
+        return $move->key === $control->value && $move->subject === $subject;
+    }
+
+    /** The same control at another coil does not move this one's level. */
+    private static function isOfOtherPart(Content $move, Control $control): bool
+    {
+        return $move->key === $control->value;
+    }
+}

@@ -25,7 +25,13 @@ final readonly class Judge
         $visit->loadMissing('circuit');
         $log = $visit->log();
         $rules = $visit->rules();
-        $work = new Work($log, $visit->chapters($log), $rules, $this->twins);
+        $work = new Work(
+            $log,
+            $visit->chapters($log),
+            $rules,
+            $this->twins,
+            (new EarlierMoves($this->twins))->of($visit),
+        );
         $findings = $work->judged()->findings();
         $good = $visit->circuit->goodFindings($visit);
         $expectation = $this->twins->expectation($findings, $rules, $good);

@@ -204,18 +204,9 @@ final class WorkPage
     /** @return list<array{string, string, string, string}> figure, before, after, deviation with its unit */
     public function foretold(): array
     {
-        $rows = [];
-        foreach ($this->control->isStep() && $this->value === null ? [] : $this->forecast()->figures as $one) {
-            $kind = $one->figure->quantity();
-            $rows[] = [
-                $one->figure->label(),
-                $this->units->number($one->before, $kind),
-                $this->units->number($one->after(), $kind),
-                '± '.$this->units->text($one->deviation, Kind::Difference),
-            ];
-        }
+        $isOpen = $this->control->isStep() && $this->value === null;
 
-        return $rows;
+        return $isOpen ? [] : (new WorkStory($this->judged->work, $this->units))->foretold($this->forecast());
     }
 
     /** What this control did so far, in one sentence; empty where it was not moved and read. */
@@ -229,7 +220,11 @@ final class WorkPage
     {
         $move = $this->nextMove();
 
-        return $move === null ? '' : 'Next: '.$this->turns($move[0]).'.';
+        if ($move !== null) {
+            return 'Next: '.$this->turns($move[0]).'.';
+        }
+
+        return $this->next->isRight($this->control, $this->subject) ? 'It is in the wanted band: leave it.' : '';
     }
 
     /** @return list<string> cautions where the hand goes */

@@ -7,6 +7,7 @@ use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Quantity\Kind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Account;
+use Metrum\Work\Forecast;
 use Metrum\Work\Outcome;
 use Metrum\Work\Work;
 
@@ -48,7 +49,7 @@ final readonly class WorkStory
         return rtrim(sprintf(
             '%s: %s. %s %s, foretold %s. %s',
             $said,
-            $account->outcome->label(),
+            $main->isExceededBy($account->change) ? 'more than foretold' : $account->outcome->label(),
             $main->figure->label(),
             $this->signed($account->change),
             $this->signed($main->change).' ± '.$this->units->text($main->deviation, Kind::Difference),
@@ -82,5 +83,22 @@ final readonly class WorkStory
             $response->pairs === 1 ? 'move' : 'moves',
             $twin,
         );
+    }
+
+    /** @return list<array{string, string, string, string}> figure, before, after, deviation with its unit */
+    public function foretold(Forecast $forecast): array
+    {
+        $rows = [];
+        foreach ($forecast->figures as $one) {
+            $kind = $one->figure->quantity();
+            $rows[] = [
+                $one->figure->label(),
+                $this->units->number($one->before, $kind),
+                $this->units->number($one->after(), $kind),
+                '± '.$this->units->text($one->deviation, Kind::Difference),
+            ];
+        }
+
+        return $rows;
     }
 }

@@ -27,6 +27,14 @@ final readonly class Foretold
         return $this->before + $this->change;
     }
 
+    /** Whether a change went its way, and beyond two deviations further. */
+    public function isExceededBy(float $change): bool
+    {
+        $along = $this->change < 0.0 ? -$change : $change;
+
+        return $along > abs($this->change) + 2 * $this->deviation;
+    }
+
     /** @return array{float, float, float} as a log keeps it */
     public function kept(): array
     {

@@ -94,6 +94,15 @@ final readonly class NextMove
         return null;
     }
 
+    /** Whether its figure was read in the wanted band. */
+    public function isRight(Control $control, string $subject): bool
+    {
+        $chapter = $this->work->chapters->present();
+        $now = $this->work->figure($chapter, $control, $subject);
+
+        return $now !== null && $this->band($control, $chapter, $subject)?->holds($now) === true;
+    }
+
     /** What is wanted of the figure that a control is made for, SI; null where that is not known. */
     public function band(Control $control, Chapter $chapter, string $subject = ''): ?Band
     {

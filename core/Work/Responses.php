@@ -50,6 +50,15 @@ final readonly class Responses
         return array_values($moved);
     }
 
+    /** @return list<array{Control, string, list<list<array{float, float}>>}> settled readings of all that was moved */
+    public function points(): array
+    {
+        return array_map(
+            fn (array $one): array => [$one[0], $one[1], $this->runs($one[0], $one[1])],
+            $this->moved(),
+        );
+    }
+
     /** @return list<Response> what was learned of all that was moved */
     public function all(): array
     {

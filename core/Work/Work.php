@@ -146,6 +146,12 @@ final class Work
         return (new Responses($this, $this->earlier))->of($control, $subject);
     }
 
+    /** @return list<array{Control, string, list<list<array{float, float}>>}> settled readings of all that was moved */
+    public function points(): array
+    {
+        return (new Responses($this))->points();
+    }
+
     /** @return list<Response> what was learned of all that was moved */
     public function responses(): array
     {

@@ -92,6 +92,24 @@ final class WorkTest extends TestCase
         $this->get("/visits/{$visit->id}/put_right")->assertDontSee('The valve answers');
     }
 
+    public function test_a_valve_is_remembered_from_visit_to_visit(): void
+    {
+        $this->travelTo(now()->subDays(30));
+        $first = $this->measured();
+        $this->turn($first, '0.5 out')->assertOk();
+        $this->travel(20)->minutes();
+        $this->read($first, ['suction_pressure_kpa' => '2.43', 'suction_temperature_evaporator_c' => '1.4']);
+        $this->actingAs($this->technician)->get("/visits/{$first->id}/put_right")->assertSee('by 1 move');
+        $this->travelBack();
+
+        $second = $this->measured();
+        $this->get("/visits/{$second->id}/put_right?card=valve_turn")->assertSee('by 1 move');
+        $this->turn($second, '0.25 out')->assertOk();
+        $this->travel(20)->minutes();
+        $this->read($second, ['suction_pressure_kpa' => '2.42', 'suction_temperature_evaporator_c' => '2.5']);
+        $this->get("/visits/{$second->id}/put_right")->assertSee('by 2 moves');
+    }
+
     public function test_two_equal_readings_end_the_wait(): void
     {
         $visit = $this->measured();

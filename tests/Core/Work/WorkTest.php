@@ -101,6 +101,14 @@ final class WorkTest extends TestCase
         self::assertSame($outcome, Outcome::of($forecast, $measured));
     }
 
+    public function test_more_than_foretold_is_told_apart(): void
+    {
+        $forecast = new Foretold(Derived::EvaporatorSuperheat, 12.0, -2.0, 0.5);
+        self::assertTrue($forecast->isExceededBy(-3.2));
+        self::assertFalse($forecast->isExceededBy(-2.8));
+        self::assertFalse($forecast->isExceededBy(4.0), 'the other way is no more');
+    }
+
     public function test_the_twin_foretells_the_way_a_valve_answers(): void
     {
         foreach ([[-0.5, -1], [0.5, 1]] as [$turns, $way]) {

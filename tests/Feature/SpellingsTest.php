@@ -63,7 +63,7 @@ final class SpellingsTest extends TestCase
 
     private const NOTES = [
         'key at the kiosk',
-        'valve 1/4 in',
+        'bracket 1/4 in',
         'set 36f',
         'clock wrong',
         'not iced up',
@@ -135,7 +135,7 @@ final class SpellingsTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function notes(): iterable
     {
-        foreach (['valve 1/4 in', 'set 36f', 'clock wrong', 'not iced up', 'no short cycling'] as $line) {
+        foreach (['bracket 1/4 in', 'set 36f', 'clock wrong', 'not iced up', 'no short cycling'] as $line) {
             yield $line => [$line];
         }
     }

@@ -80,7 +80,7 @@ final class WorkTest extends TestCase
         self::assertArrayNotHasKey('suction_pressure_kpa', $visit->findings()->readings);
         $this->get("/visits/{$visit->id}/put_right")->assertSee('before 2.40 bar')->assertSee('not read again yet');
         $this->travel(20)->minutes();
-        $this->read($visit, ['suction_pressure_kpa' => '2.43', 'suction_temperature_evaporator_c' => '2.9']);
+        $this->read($visit, ['suction_pressure_kpa' => '2.43', 'suction_temperature_evaporator_c' => '3.4']);
         $this->get("/visits/{$visit->id}/put_right")
             ->assertSee('as foretold')
             ->assertSee('The valve answers')

@@ -83,7 +83,18 @@ final class QuickLineTest extends TestCase
         ];
         yield 'fractions' => ['ambient 20 1/2', ['reading ambient_temperature_c 20 1/2']];
         yield 'grams' => ['added 350 g', ['reading added_kg 350 g']];
-        yield 'what is not understood is a note' => ['valve 1/4 in', ['note note valve 1/4 in']];
+        yield 'a valve that is turned' => ['valve 1/4 out', ['move valve_turn 1/4 out']];
+        yield 'one of several valves' => ['valve B ½ in', ['move valve_turn ½ in']];
+        yield 'a wash, a wait and a stem' => [
+            'washed condenser, wait 15, stem cracked, stem back',
+            [
+                'move condenser_washed done',
+                'clock settling 15',
+                'touched stem_cracked yes',
+                'restored stem_cracked yes',
+            ],
+        ];
+        yield 'what is not understood is a note' => ['bracket 1/4 in', ['note note bracket 1/4 in']];
         yield 'the rest of a line is kept' => [
             'box 41f set 36f',
             ['reading box_temperature_c 41f', 'note note set 36f'],

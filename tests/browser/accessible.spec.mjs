@@ -40,7 +40,7 @@ const screens = {
 
 for (const [width, height] of [[1280, 800], [390, 844]]) {
   test(`nothing stands in anybody's way: ${width} px, light and dark`, async ({ browser, baseURL }) => {
-    test.setTimeout(200_000);
+    test.setTimeout(300_000);
     const context = await browser.newContext({ baseURL, viewport: { width, height }, serviceWorkers: 'block' });
     const page = await context.newPage();
     const heard = complaints(page);

@@ -13,6 +13,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Metrum\Circuit\CircuitWriter;
 use Metrum\Circuit\Refused;
+use Metrum\Exchange\VisitFile;
 use Metrum\Exchange\VisitReader;
 use Metrum\Exchange\VisitWriter;
 use Metrum\Findings\Findings;
@@ -59,7 +60,19 @@ final readonly class Importer
     /** What a line tells. @throws Refused */
     public function check(string $line): Findings
     {
-        return $this->standing(self::happened(VisitReader::json($line)));
+        return $this->standing(self::happened(self::unmoved(VisitReader::visit($line))));
+    }
+
+    /** @throws Refused where the plant was moved at it: what was moved would be lost on the way */
+    private static function unmoved(VisitFile $file): Findings
+    {
+        if ($file->told !== null && count($file->told[1]->all) > 1) {
+            throw new Refused([
+                'log: it holds moves; the command line answers such a file, here visits without moves are taken in',
+            ]);
+        }
+
+        return $file->findings;
     }
 
     /** Takes one visit in, in a moment of its own: others write in between. */

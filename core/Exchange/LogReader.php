@@ -42,6 +42,9 @@ final readonly class LogReader
     /** Pa, K and the like by which a snapshot may differ from its log. */
     private const SAME = 1e-3;
 
+    /** Between two facts without a time. */
+    private const APART = '+1 hour';
+
     /** When nobody says when. */
     private const SOMETIME = '2000-01-01T00:00:00+00:00';
 
@@ -97,7 +100,8 @@ final readonly class LogReader
     {
         $said = $section->text('at');
         if ($said === null) {
-            return $before;
+            // Who gives no times read each thing once it had settled.
+            return $before->modify(self::APART);
         }
         if (! VisitReader::isTime($said)) {
             $section->refuse('at', Reasons::shown($said).' was given; a date and time that exists is wanted');

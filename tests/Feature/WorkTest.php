@@ -4,6 +4,7 @@ namespace Tests\Feature;
 
 use App\Models\FactRecord;
 use App\Models\Visit;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Metrum\Bench\Calculator;
 use Metrum\Circuit\Control;
@@ -159,6 +160,23 @@ final class WorkTest extends TestCase
         self::assertSame([], Touched::of($visit->log())->keys());
         $line('washed condenser, bulb 3')->assertUnprocessable();
         self::assertSame(1, $this->kept(FactKind::Move), 'nothing of a line that cannot be is kept');
+    }
+
+    public function test_a_file_with_moves_is_not_taken_in_by_half(): void
+    {
+        $file = [
+            'format' => 'metrum-visit',
+            'version' => 1,
+            'system' => ['kind' => 'walk_in_cooler', 'refrigerant' => 'R-448A'],
+            'log' => [['kind' => 'move', 'key' => 'valve_turn', 'value' => 0.25]],
+        ];
+        $upload = UploadedFile::fake()->createWithContent('visit.json', (string) json_encode($file));
+        $this->actingAs($this->technician)
+            ->from('/import')
+            ->post('/import', ['circuit_id' => '', 'file' => $upload])
+            ->assertRedirect('/import');
+        $this->get('/import')->assertSee('log: it holds moves');
+        self::assertSame(0, Visit::query()->count());
     }
 
     public function test_every_calculator_opens_answers_and_refuses(): void

@@ -146,6 +146,14 @@ final class WorkTest extends TestCase
         self::assertSame(Outcome::NotRead, self::work($longer)->present()->outcome, 'its own clock still runs');
     }
 
+    public function test_a_log_without_times_was_read_when_it_had_settled(): void
+    {
+        $log = [...self::whole(9.0), self::turned(-0.5), ...self::superheat(8.0)];
+        $timeless = array_map(static fn (array $fact): array => array_diff_key($fact, ['at' => true]), $log);
+
+        self::assertSame(Outcome::AsForetold, self::work(self::told($timeless))->present()->outcome);
+    }
+
     public function test_many_pairs_are_a_least_squares_line_and_one_stays_near_the_twin(): void
     {
         $facts = self::whole(14.0);

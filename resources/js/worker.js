@@ -17,7 +17,7 @@ self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim(
 precacheAndRoute(SHELL);
 
 /** The address of a visit without station is that of its first. */
-const isKept = (url) => url.pathname === '/' || /^\/visits\/[^/]+(\/(complaint|box|unit|gauges|verdict|leave))?$/.test(url.pathname);
+const isKept = (url) => url.pathname === '/' || /^\/visits\/[^/]+(\/(complaint|box|unit|gauges|verdict|put_right|prove|leave))?$/.test(url.pathname);
 
 const signedOut = { cacheWillUpdate: async ({ response }) => (response.redirected ? null : response) };
 

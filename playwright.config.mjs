@@ -10,7 +10,7 @@ export default defineConfig({
   fullyParallel: true,
   workers: 2,
   retries: 0,
-  timeout: 60_000,
+  timeout: 90_000,
   expect: { timeout: 8_000 },
   reporter: [['list']],
   outputDir: 'test-results',

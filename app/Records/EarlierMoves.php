@@ -38,7 +38,10 @@ final readonly class EarlierMoves
         return Visit::query()
             ->where('circuit_id', $visit->circuit_id)
             ->where('opened_at', '<', $visit->opened_at)
-            ->whereIn('id', FactRecord::query()->select('visit_id')->where('kind', FactKind::Move->value))
+            // Asked of each visit of the circuit: its facts are found by the visit.
+            ->whereExists(
+                FactRecord::query()->whereColumn('visit_id', 'visits.id')->where('kind', FactKind::Move->value),
+            )
             ->latest('opened_at')
             ->limit(self::VISITS)
             ->get();

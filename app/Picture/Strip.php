@@ -5,7 +5,6 @@ namespace App\Picture;
 use Metrum\Circuit\Band;
 use Metrum\Circuit\Control;
 use Metrum\Findings\Chapter;
-use Metrum\Findings\Figures;
 use Metrum\Log\Content;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Quantity\Units;
@@ -70,7 +69,7 @@ final class Strip
 
         return $figure === null
             ? null
-            : Figures::of($chapter->of($this->subject), $this->work->rules)->value($figure);
+            : $this->work->figures($chapter, $this->subject)->value($figure);
     }
 
     /** @return array{int, int} first and last moment */

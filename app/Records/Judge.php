@@ -30,7 +30,7 @@ final readonly class Judge
             $visit->chapters($log),
             $rules,
             $this->twins,
-            (new EarlierMoves($this->twins))->of($visit),
+            fn (): array => (new EarlierMoves($this->twins))->of($visit),
         );
         $findings = $work->judged()->findings();
         $good = $visit->circuit->goodFindings($visit);
@@ -50,7 +50,6 @@ final readonly class Judge
             $expectation,
             $verdict,
             $work->knowing($verdict),
-            $this->twins,
         );
     }
 

@@ -10,7 +10,6 @@ use Metrum\Findings\Findings;
 use Metrum\Log\Log;
 use Metrum\Plant\Expectation;
 use Metrum\Plant\TwinExpectation;
-use Metrum\Plant\Twins;
 use Metrum\Work\Work;
 
 /** A visit with all that follows from its log, worked once. */
@@ -24,7 +23,6 @@ final readonly class Judged
         public Expectation $expectation,
         public Verdict $verdict,
         public Work $work,
-        public Twins $twins,
     ) {
     }
 

@@ -31,7 +31,7 @@ final readonly class Mover
         $content = $this->recorder->meant($said);
         $judged = $this->judge->of($this->visit, 0);
         if ($id === null || ! $this->visit->has($id)) {
-            (new MayMove($judged->work, $judged->rules))->check($content, $overruled);
+            (new MayMove($judged->work))->check($content, $overruled);
         }
         $control = Control::from($content->key);
         $forecast = $judged->work->forecast($control, $content->value ?? 1.0, $content->subject);

@@ -59,9 +59,9 @@ final class WorkPage
         ?float $eighths = null,
         public readonly string $subject = '',
     ) {
-        $this->may = new MayMove($judged->work, $judged->rules);
+        $this->may = new MayMove($judged->work);
         $this->positions = new Positions($judged->work->chapters);
-        $this->next = new NextMove($judged->work, $judged->rules, $judged->twins);
+        $this->next = new NextMove($judged->work);
         $this->cards = new WorkCards($judged->findings->circuit);
         $this->control = $chosen ?? $this->cards->asked($judged->work, $judged->verdict->first()->fault);
         $this->value = $this->isTurned() ? ($eighths === null ? $this->proposed() : $eighths / 8) : null;
@@ -142,13 +142,7 @@ final class WorkPage
     /** Whether it is held back but by a word. */
     public function isHeldBack(): bool
     {
-        foreach ($this->preconditions() as $one) {
-            if ($one->fails()) {
-                return true;
-            }
-        }
-
-        return $this->may->isTooSoon($this->control, $this->subject);
+        return $this->may->isHeldBack($this->control, $this->subject);
     }
 
     public function isTooSoon(): bool
@@ -219,7 +213,6 @@ final class WorkPage
     public function proposal(): string
     {
         $move = $this->nextMove();
-
         if ($move !== null) {
             return 'Next: '.$this->turns($move[0]).'.';
         }
@@ -256,8 +249,7 @@ final class WorkPage
 
     public function strip(float $width): ?Strip
     {
-        $figure = Work::figureOf($this->control);
-        if ($figure === null) {
+        if ($this->figure() === null) {
             return null;
         }
 

@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace Metrum\Exchange;
 
 use Metrum\Circuit\Control;
-use Metrum\Circuit\HouseRules;
 use Metrum\Diagnosis\Suspect;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Figure;
 use Metrum\Log\Content;
 use Metrum\Log\Log;
-use Metrum\Plant\Twins;
 use Metrum\Work\Account;
 use Metrum\Work\Movements;
 use Metrum\Work\NextMove;
@@ -25,7 +23,7 @@ final class WorkAnswer
     private const RANKED = 3;
 
     /** @return array<string, mixed> */
-    public static function of(Log $log, Work $work, Twins $twins): array
+    public static function of(Log $log, Work $work): array
     {
         $movements = Movements::of($log);
 
@@ -36,7 +34,7 @@ final class WorkAnswer
             ),
             'touched' => Touched::of($log)->keys(),
             'learned' => array_map(self::response(...), $work->responses()),
-            'proposed' => self::proposed($work, $twins),
+            'proposed' => self::proposed($work),
             'movements' => [
                 'added_kg' => round($movements->added, 4),
                 'recovered_kg' => round($movements->recovered, 4),
@@ -99,7 +97,7 @@ final class WorkAnswer
     }
 
     /** @return ?array<string, mixed> the next move of what was moved last */
-    private static function proposed(Work $work, Twins $twins): ?array
+    private static function proposed(Work $work): ?array
     {
         foreach (array_reverse($work->chapters->all) as $chapter) {
             $move = $chapter->began?->content;
@@ -107,7 +105,7 @@ final class WorkAnswer
                 continue;
             }
             $control = Control::from($move->key);
-            $next = (new NextMove($work, new HouseRules(), $twins))->of($control, $move->subject);
+            $next = (new NextMove($work))->of($control, $move->subject);
 
             return $next === null
                 ? null

@@ -41,6 +41,12 @@ final readonly class Content
         return is_string($text) ? $text : '';
     }
 
+    /** Whether it is of this key, about this subject. */
+    public function isOf(\BackedEnum $key, string $subject): bool
+    {
+        return $this->key === $key->value && $this->subject === $subject;
+    }
+
     /** Says nothing any more: an answer that was taken back. */
     public function isCleared(): bool
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Metrum\Work;
 
 use Metrum\Circuit\Control;
-use Metrum\Circuit\HouseRules;
 use Metrum\Log\Content;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Log\NotAFact;
@@ -16,7 +15,7 @@ final readonly class MayMove
     /** Under which a log keeps why it was made all the same. */
     public const OVERRULED = 'overruled';
 
-    public function __construct(private Work $work, private HouseRules $rules)
+    public function __construct(private Work $work)
     {
     }
 
@@ -39,7 +38,7 @@ final readonly class MayMove
                 'One at a time, else nobody knows what helped: read again after the last move, or say why not.',
             );
         }
-        $fails = array_filter($this->preconditions($control, $move->subject), self::fails(...));
+        $fails = $this->failing($control, $move->subject);
         if ($fails !== []) {
             $why = array_map(static fn (Precondition $one): string => "$one->label: $one->detail", $fails);
 
@@ -54,9 +53,28 @@ final readonly class MayMove
     {
         $account = $this->work->judged();
 
-        return (new Preconditions($account->chapter->of($subject), $this->rules, $this->work->verdict($account)))->of(
-            $control,
+        return (new Preconditions(
+            $account->chapter->of($subject),
+            $this->work->rules,
+            $this->work->verdict($account),
+        ))->of($control);
+    }
+
+    /** @return list<Precondition> that do not hold */
+    public function failing(Control $control, string $subject): array
+    {
+        return array_values(
+            array_filter(
+                $this->preconditions($control, $subject),
+                static fn (Precondition $one): bool => $one->fails(),
+            ),
         );
+    }
+
+    /** Whether a word is wanted before it is moved. */
+    public function isHeldBack(Control $control, string $subject): bool
+    {
+        return $this->isTooSoon($control, $subject) || $this->failing($control, $subject) !== [];
     }
 
     /** Whether the last move was not read again; turning the same control back undoes it and may be done at once. */
@@ -69,11 +87,6 @@ final readonly class MayMove
             $control->row()->figures !== [] &&
             Control::from($last->key)->row()->figures !== [] &&
             ! $present->wasLookedAt() &&
-            ! ($last->key === $control->value && $last->subject === $subject);
-    }
-
-    private static function fails(Precondition $one): bool
-    {
-        return $one->fails();
+            ! $last->isOf($control, $subject);
     }
 }

@@ -6,14 +6,11 @@ namespace Metrum\Work;
 
 use Metrum\Circuit\Band;
 use Metrum\Circuit\Control;
-use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Wanted;
 use Metrum\Findings\Chapter;
 use Metrum\Findings\Figures;
 use Metrum\Plant\Surroundings;
-use Metrum\Plant\TwinExpectation;
-use Metrum\Plant\Twins;
 
 /**
  * The next move of a control: toward the middle of the wanted band, in eighths, no further at once than its row says,
@@ -33,7 +30,7 @@ final readonly class NextMove
     /** Turns of the first move, before it has shown what it does. */
     private const FIRST = 0.25;
 
-    public function __construct(private Work $work, private HouseRules $rules, private Twins $twins)
+    public function __construct(private Work $work)
     {
     }
 
@@ -50,7 +47,7 @@ final readonly class NextMove
             return null;
         }
         $verdict = $this->work->verdict($this->work->present());
-        $preconditions = new Preconditions($chapter->of($subject), $this->rules, $verdict);
+        $preconditions = new Preconditions($chapter->of($subject), $this->work->rules, $verdict);
         foreach ($preconditions->of($control) as $one) {
             if ($one->fails()) {
                 return null;
@@ -107,7 +104,7 @@ final readonly class NextMove
     public function band(Control $control, Chapter $chapter, string $subject = ''): ?Band
     {
         return match ($control) {
-            Control::ValveTurn => (new Wanted($chapter->findings->circuit, $this->rules))->superheat(),
+            Control::ValveTurn => (new Wanted($chapter->findings->circuit, $this->work->rules))->superheat(),
             Control::RegulatorTurn => $this->coil($chapter),
             default => null,
         };
@@ -117,15 +114,15 @@ final readonly class NextMove
     private function coil(Chapter $chapter): ?Band
     {
         $findings = $chapter->findings;
-        $expectation = $this->twins->expectation($findings, $this->rules);
+        $expectation = $this->work->byTwin->expectation($findings);
         $figure = Work::figureOf(Control::RegulatorTurn);
-        if (! ($expectation instanceof TwinExpectation) || $figure === null) {
+        if ($expectation === null || $figure === null) {
             return null;
         }
         $around = $expectation->around;
         $set = $findings->circuit->design->boxSetPoint ?? $around->box;
         $state = $expectation->twin->at(new Surroundings($around->ambient, $set, null, $around->atmosphere));
-        $coil = Figures::of($findings->withReadings($state->readings), $this->rules)->value($figure);
+        $coil = Figures::of($findings->withReadings($state->readings), $this->work->rules)->value($figure);
 
         return $coil === null ? null : new Band($coil - self::COIL, $coil + self::COIL, 'set point of the box');
     }

@@ -6,6 +6,7 @@ namespace Metrum\Work;
 
 use Metrum\Circuit\Control;
 use Metrum\Findings\Chapters;
+use Metrum\Log\Kinds\PlantMoved;
 
 /** Where a control stands, counted on from where it was found. */
 final readonly class Positions
@@ -20,7 +21,7 @@ final readonly class Positions
         $sum = 0.0;
         foreach ($this->chapters->all as $chapter) {
             $move = $chapter->began?->content;
-            if ($move !== null && $move->key === $control->value && $move->subject === $subject) {
+            if ($move?->isOf($control, $subject) === true) {
                 $sum += $move->value ?? 0.0;
             }
         }
@@ -33,8 +34,8 @@ final readonly class Positions
     {
         foreach ($this->chapters->all as $chapter) {
             $move = $chapter->began?->content;
-            if ($move !== null && $move->key === $control->value && $move->subject === $subject) {
-                $said = $move->text(\Metrum\Log\Kinds\PlantMoved::AS_FOUND);
+            if ($move?->isOf($control, $subject) === true) {
+                $said = $move->text(PlantMoved::AS_FOUND);
                 if ($said !== '') {
                     return $said;
                 }

@@ -10,30 +10,30 @@ use Metrum\Log\Content;
 /** What each control did so far, by its settled readings of this visit and of earlier ones. */
 final readonly class Responses
 {
-    /**
-     * @param  list<array{Control, string, list<list<array{float, float}>>}>  $earlier  settled readings of earlier
-     *                                                                                  visits, by control and subject
-     */
-    public function __construct(private Work $work, private array $earlier = [])
+    public function __construct(private Work $work)
     {
     }
 
-    /** What one unit of a control does; null where it was not moved and read. */
-    public function of(Control $control, string $subject): ?Response
+    /**
+     * What one unit of a control does; null where it was not moved and read.
+     *
+     * @param  ?\Closure(): list<array{Control, string, list<list<array{float, float}>>}>  $earlier
+     */
+    public function of(Control $control, string $subject, ?\Closure $earlier = null): ?Response
     {
         $figure = Work::figureOf($control);
         if ($figure === null || $control->row()->step === null) {
             return null;
         }
         $runs = $this->runs($control, $subject);
-        foreach ($this->earlier as [$moved, $of, $before]) {
+        foreach ($earlier === null ? [] : $earlier() as [$moved, $of, $before]) {
             $runs = $moved === $control && $of === $subject ? [...$before, ...$runs] : $runs;
         }
         $runs = array_values(array_filter($runs, static fn (array $points): bool => count($points) > 1));
 
         return $runs === []
             ? null
-            : Response::learned($control, $subject, $figure, $runs, $this->work->slope($control, $subject));
+            : Response::learned($control, $subject, $figure, $runs, $this->work->byTwin->slope($control, $subject));
     }
 
     /** @return list<array{Control, string}> what was moved in steps, in the order in which it was first moved */
@@ -64,7 +64,7 @@ final readonly class Responses
     {
         $responses = [];
         foreach ($this->moved() as [$control, $subject]) {
-            $response = $this->of($control, $subject);
+            $response = $this->work->response($control, $subject);
             if ($response !== null) {
                 $responses[] = $response;
             }
@@ -85,7 +85,7 @@ final readonly class Responses
         $position = 0.0;
         foreach ($this->work->chapters->all as $chapter) {
             $move = $chapter->began?->content;
-            if ($move !== null && self::isOf($move, $control, $subject)) {
+            if ($move !== null && $move->isOf($control, $subject)) {
                 $position += $move->value ?? 0.0;
             } elseif ($move !== null && ! self::isOfOtherPart($move, $control)) {
                 $runs[] = [];
@@ -97,11 +97,6 @@ final readonly class Responses
         }
 
         return $runs;
-    }
-
-    private static function isOf(Content $move, Control $control, string $subject): bool
-    {
-        return $move->key === $control->value && $move->subject === $subject;
     }
 
     /** The same control at another coil does not move this one's level. */

@@ -13,10 +13,7 @@ use Metrum\Findings\Chapter;
 use Metrum\Findings\Chapters;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
-use Metrum\Findings\Findings;
-use Metrum\Log\Content;
 use Metrum\Log\Log;
-use Metrum\Plant\TwinExpectation;
 use Metrum\Plant\Twins;
 
 /** All that was done at a visit: chapter by chapter what was moved, foretold and found, and what was learned of it. */
@@ -24,27 +21,34 @@ final class Work
 {
     public readonly Settling $settling;
 
+    public readonly ByTwin $byTwin;
+
     /** @var list<Account> as far as they were worked */
     private array $accounts = [];
-
-    /** @var array<string, ?Forecasting> by number of the chapter and subject */
-    private array $forecasting = [];
 
     /** @var array<int, Verdict> by number of the chapter */
     private array $verdicts = [];
 
+    /** @var array<string, Figures> by number of the chapter and subject */
+    private array $figures = [];
+
+    /** @var array<string, ?Response> by control and subject */
+    private array $responses = [];
+
     /**
-     * @param  list<array{Control, string, list<list<array{float, float}>>}>  $earlier  settled readings of earlier
-     *                                                                                  visits, by control and subject
+     * @param  ?\Closure(): list<array{Control, string, list<list<array{float, float}>>}>  $earlier  settled readings of
+     *                                                        earlier visits, by control and subject; asked for when
+     *                                                        something is to be learned of them
      */
     public function __construct(
-        private readonly Log $log,
+        Log $log,
         public readonly Chapters $chapters,
         public readonly HouseRules $rules,
         private readonly Twins $twins,
-        private readonly array $earlier = [],
+        private readonly ?\Closure $earlier = null,
     ) {
         $this->settling = new Settling($log, $rules);
+        $this->byTwin = new ByTwin($this, $twins);
     }
 
     /** @return non-empty-list<Account> */
@@ -143,7 +147,12 @@ final class Work
     /** What one unit of a control does; null where it was not moved and read. */
     public function response(Control $control, string $subject): ?Response
     {
-        return (new Responses($this, $this->earlier))->of($control, $subject);
+        $key = $control->value.' '.$subject;
+        if (! array_key_exists($key, $this->responses)) {
+            $this->responses[$key] = (new Responses($this))->of($control, $subject, $this->earlier);
+        }
+
+        return $this->responses[$key];
     }
 
     /** @return list<array{Control, string, list<list<array{float, float}>>}> settled readings of all that was moved */
@@ -155,7 +164,7 @@ final class Work
     /** @return list<Response> what was learned of all that was moved */
     public function responses(): array
     {
-        return (new Responses($this, $this->earlier))->all();
+        return (new Responses($this))->all();
     }
 
     /**
@@ -197,7 +206,7 @@ final class Work
         $value = 0.0;
         for ($i = $place; $i > 0; $i--) {
             $move = $this->chapters->all[$i]->began?->content;
-            if ($move === null || ! self::isOf($move, $control, $subject)) {
+            if ($move === null || ! $move->isOf($control, $subject)) {
                 return [null, 0.0];
             }
             $value += $move->value ?? 1.0;
@@ -209,22 +218,23 @@ final class Work
         return [null, 0.0];
     }
 
-    private static function isOf(Content $move, Control $control, string $subject): bool
-    {
-        return $move->key === $control->value && $move->subject === $subject;
-    }
-
     /** The figure that a control is made for, of a part of the circuit, where it was read settled; SI. */
     public function figure(Chapter $chapter, Control $control, string $subject): ?float
     {
         $figure = self::figureOf($control);
-        $found = $figure === null ? null : Figures::of($chapter->of($subject), $this->rules)->figure($figure);
+        $found = $figure === null ? null : $this->figures($chapter, $subject)->figure($figure);
         if ($found === null) {
             return null;
         }
         $needed = array_values(array_filter($found->from, static fn ($one): bool => $one instanceof Reading));
 
         return $this->settling->isEarly($chapter, ...$needed) ? null : $found->si;
+    }
+
+    /** All that follows from what was found in a chapter, of a part of the circuit. */
+    public function figures(Chapter $chapter, string $subject): Figures
+    {
+        return $this->figures[$chapter->number.' '.$subject] ??= Figures::of($chapter->of($subject), $this->rules);
     }
 
     public static function figureOf(Control $control): ?Derived
@@ -245,39 +255,6 @@ final class Work
         $response = $learned ? $this->response($control, $subject) : null;
         $suspects = $this->verdict($from)->suspects;
 
-        return $this->forecasting($from->chapter, $subject)?->of($control, $value, $suspects, $response);
-    }
-
-    /** Change of its figure for one unit of a control, by the twin alone; null where it has none. */
-    public function slope(Control $control, string $subject): ?float
-    {
-        $figure = self::figureOf($control);
-        $step = $control->row()->step;
-        foreach ($this->chapters->all as $chapter) {
-            if ($figure !== null && $step !== null && $this->figure($chapter, $control, $subject) !== null) {
-                return $this->forecasting($chapter, $subject)?->slope($control, $figure, 2 * $step);
-            }
-        }
-
-        return null;
-    }
-
-    private function forecasting(Chapter $chapter, string $subject): ?Forecasting
-    {
-        $key = $chapter->number.' '.$subject;
-        if (! array_key_exists($key, $this->forecasting)) {
-            $this->forecasting[$key] = $this->madeForecasting($chapter->of($subject));
-        }
-
-        return $this->forecasting[$key];
-    }
-
-    private function madeForecasting(Findings $findings): ?Forecasting
-    {
-        $expectation = $this->twins->expectation($findings, $this->rules);
-
-        return $expectation instanceof TwinExpectation
-            ? new Forecasting($expectation->twin, $expectation->around, $findings, $this->rules)
-            : null;
+        return $this->byTwin->forecasting($from->chapter, $subject)?->of($control, $value, $suspects, $response);
     }
 }

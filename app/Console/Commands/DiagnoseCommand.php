@@ -48,7 +48,7 @@ final class DiagnoseCommand extends JsonLinesCommand
         $verdict = $this->diagnosis->of($findings);
 
         return Answered::with(
-            self::told($findings, $verdict) + WorkAnswer::of($log, $work->knowing($verdict), $this->twins),
+            self::told($findings, $verdict) + WorkAnswer::of($log, $work->knowing($verdict)),
         );
     }
 

@@ -237,7 +237,7 @@ final class WorkTest extends TestCase
             ['kind' => 'restored', 'key' => 'bulb_off', 'subject' => 'coil 1'],
         ]);
         self::assertNotNull($file->told);
-        $answer = WorkAnswer::of($file->told[0], self::work($file), new Twins());
+        $answer = WorkAnswer::of($file->told[0], self::work($file));
 
         self::assertSame(['stem_cracked'], $answer['touched']);
         self::assertSame(['added_kg' => 0.6, 'recovered_kg' => 0.15], $answer['movements']);
@@ -317,7 +317,7 @@ final class WorkTest extends TestCase
     /** @param  list<array<string, mixed>>  $log */
     private static function next(array $log): ?float
     {
-        return (new NextMove(self::work(self::told($log)), new HouseRules(), new Twins()))->of(
+        return (new NextMove(self::work(self::told($log))))->of(
             Control::ValveTurn,
             '',
         )[0] ?? null;

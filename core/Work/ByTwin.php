@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Work;
+
+use Metrum\Circuit\Control;
+use Metrum\Findings\Chapter;
+use Metrum\Findings\Findings;
+use Metrum\Plant\TwinExpectation;
+use Metrum\Plant\Twins;
+
+/** What the twin says of the work at a visit, each chapter asked once. */
+final class ByTwin
+{
+    /** @var array<string, ?Forecasting> by number of the chapter and subject */
+    private array $forecasting = [];
+
+    public function __construct(private readonly Work $work, private readonly Twins $twins)
+    {
+    }
+
+    /** Change of its figure for one unit of a control, by the twin alone; null where it has none. */
+    public function slope(Control $control, string $subject): ?float
+    {
+        $figure = Work::figureOf($control);
+        $step = $control->row()->step;
+        foreach ($this->work->chapters->all as $chapter) {
+            if ($figure !== null && $step !== null && $this->work->figure($chapter, $control, $subject) !== null) {
+                return $this->forecasting($chapter, $subject)?->slope($control, $figure, 2 * $step);
+            }
+        }
+
+        return null;
+    }
+
+    /** The twin brought to what was found in a chapter, of a part of the circuit; null where there is none. */
+    public function forecasting(Chapter $chapter, string $subject): ?Forecasting
+    {
+        $key = $chapter->number.' '.$subject;
+        if (! array_key_exists($key, $this->forecasting)) {
+            $this->forecasting[$key] = $this->madeForecasting($chapter->of($subject));
+        }
+
+        return $this->forecasting[$key];
+    }
+
+    private function madeForecasting(Findings $findings): ?Forecasting
+    {
+        $expectation = $this->expectation($findings);
+
+        return $expectation === null
+            ? null
+            : new Forecasting($expectation->twin, $expectation->around, $findings, $this->work->rules);
+    }
+
+    /** What the twin expects; null where no such plant can be built. */
+    public function expectation(Findings $findings): ?TwinExpectation
+    {
+        $expectation = $this->twins->expectation($findings, $this->work->rules);
+
+        return $expectation instanceof TwinExpectation ? $expectation : null;
+    }
+}

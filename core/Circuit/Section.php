@@ -49,6 +49,19 @@ final readonly class Section
         return $this->values[$key] ?? null;
     }
 
+    /** The word that answers a question; refused at the key where it is none of its words. */
+    public function answer(string $key, Question $asked, mixed $given): ?Word
+    {
+        $word = is_string($given) ? Word::tryFrom($given) : null;
+        if ($word !== null && in_array($word, $asked->words(), true)) {
+            return $word;
+        }
+        $possible = implode(', ', array_column($asked->words(), 'value'));
+        $this->refuse($key, Reasons::shown($given).' was given; possible is '.$possible);
+
+        return null;
+    }
+
     public function refuse(string $key, string $reason): void
     {
         $this->reasons->refuse($this->path.$key, $reason);

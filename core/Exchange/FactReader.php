@@ -14,13 +14,11 @@ use Metrum\Circuit\Reasons;
 use Metrum\Circuit\Section;
 use Metrum\Circuit\State;
 use Metrum\Circuit\Test;
-use Metrum\Circuit\Word;
 use Metrum\Log\Content;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\ClockSet;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Quantity\Atmosphere;
-use Metrum\Quantity\Field;
 use Metrum\Quantity\Kind;
 
 /** Reads what one fact of a log says, by its kind. What cannot be is named with its path. */
@@ -89,15 +87,9 @@ final readonly class FactReader
         if (! ($asked instanceof Question) || $given === null) {
             return $asked === null ? null : new Content($asked->value, subject: $subject);
         }
-        $word = is_string($given) ? Word::tryFrom($given) : null;
-        if ($word === null || ! in_array($word, $asked->words(), true)) {
-            $possible = implode(', ', array_column($asked->words(), 'value'));
-            $section->refuse('word', Reasons::shown($given).' was given; possible is '.$possible);
+        $word = $section->answer('word', $asked, $given);
 
-            return null;
-        }
-
-        return new Content($asked->value, null, $word->value, [], $subject);
+        return $word === null ? null : new Content($asked->value, null, $word->value, [], $subject);
     }
 
     private function state(Section $section): Content
@@ -155,13 +147,12 @@ final readonly class FactReader
 
     private function clock(Section $section, string $subject): ?Content
     {
-        $field = Field::inFileUnit('minutes', 'Clock', Kind::Duration, 0.0, 24 * 60.0);
         $name = $section->has('minutes') ? 'minutes' : 'value';
         $key = $section->text('key') ?? ClockSet::SETTLING;
         if ($section->given($name) === null) {
             return new Content($key, subject: $subject);
         }
-        $si = $section->amount($name, $field);
+        $si = $section->amount($name, ClockSet::field());
 
         return $si === null ? null : new Content($key, $si, null, [], $subject);
     }

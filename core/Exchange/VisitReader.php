@@ -177,12 +177,8 @@ final readonly class VisitReader
             if ($asked === null) {
                 continue;
             }
-            $given = $section->given($key);
-            $word = is_string($given) ? Word::tryFrom($given) : null;
-            if ($word === null || ! in_array($word, $asked->words(), true)) {
-                $possible = implode(', ', array_column($asked->words(), 'value'));
-                $section->refuse($key, Reasons::shown($given).' was given; possible is '.$possible);
-            } else {
+            $word = $section->answer($key, $asked, $section->given($key));
+            if ($word !== null) {
                 $answers[$key] = $word;
             }
         }

@@ -26,6 +26,12 @@ final readonly class ClockSet implements KindOfFact
 
     private const LONGEST_NAME = 40;
 
+    /** How long a clock can run. */
+    public static function field(): Field
+    {
+        return Field::inFileUnit('minutes', 'Clock', Kind::Duration, 0.0, self::LONGEST_MINUTES);
+    }
+
     public function content(Said $said, Ground $ground): Content
     {
         $key = $said->key === '' ? self::SETTLING : $said->key;
@@ -35,9 +41,8 @@ final readonly class ClockSet implements KindOfFact
         if ($said->typed === '') {
             return new Content($key, subject: $said->subject);
         }
-        $field = Field::inFileUnit('minutes', 'Clock', Kind::Duration, 0.0, self::LONGEST_MINUTES);
         try {
-            $seconds = $field->read($said->typed, $ground->units)->si;
+            $seconds = self::field()->read($said->typed, $ground->units)->si;
         } catch (NotAQuantity $reason) {
             throw NotAFact::because($reason->getMessage());
         }

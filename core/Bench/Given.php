@@ -36,6 +36,11 @@ final readonly class Given
         return $value;
     }
 
+    public function has(string $key): bool
+    {
+        return isset($this->values[$key]);
+    }
+
     /** Whole number. */
     public function count(string $key): int
     {

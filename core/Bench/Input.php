@@ -119,6 +119,12 @@ final readonly class Input
         return new self($this->key, $this->label, $this->shape, $this->field, $this->unit, also: array_values($also));
     }
 
+    /** The same, where it may be missing. */
+    public function orNone(): self
+    {
+        return new self($this->key, $this->label, $this->shape, $this->field, $this->unit, optional: true);
+    }
+
     /** @param  list<self>  $columns */
     public static function table(string $key, string $label, array $columns): self
     {

@@ -23,8 +23,8 @@ final readonly class Output
         public string $key,
         public string $label,
         public array|float|string|bool|null $value,
-        private ?Kind $kind = null,
-        private ?Unit $unit = null,
+        public ?Kind $kind = null,
+        public ?Unit $unit = null,
         private string $per = '',
     ) {
     }

@@ -26,6 +26,7 @@ final readonly class ControlRow
         'cures',
         'settles',
         'needs',
+        'gates',
         'cautions',
         'says',
     ];
@@ -47,6 +48,7 @@ final readonly class ControlRow
      * @param  ?Fault  $cures  the fault that is put right by it
      * @param  ?HouseRule  $settles  how long it takes
      * @param  list<Asked>  $needs  what is read again after it
+     * @param  list<Prerequisite>  $gates  what must hold first
      * @param  list<string>  $cautions
      * @param  DataRow  $says  what an outcome says of the plant, by its word
      */
@@ -64,6 +66,7 @@ final readonly class ControlRow
         public ?Fault $cures,
         public ?HouseRule $settles,
         public array $needs,
+        public array $gates,
         public array $cautions,
         private DataRow $says,
     ) {
@@ -99,6 +102,7 @@ final readonly class ControlRow
                     (Observation::tryFrom($one) ?? throw $row->broken('needs', 'no such reading or observation')),
                 $row->has('needs') ? $row->texts('needs') : [],
             ),
+            gates: $row->words('gates', Prerequisite::class),
             cautions: $row->texts('cautions'),
             says: $row->row('says'),
         );

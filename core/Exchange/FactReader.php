@@ -18,6 +18,7 @@ use Metrum\Log\Content;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\ClockSet;
 use Metrum\Log\Kinds\PlantMoved;
+use Metrum\Log\Kinds\StepTaken;
 use Metrum\Quantity\Atmosphere;
 use Metrum\Quantity\Kind;
 
@@ -36,11 +37,11 @@ final readonly class FactReader
     {
         $word = $section->text('kind');
         $kind = FactKind::tryFrom((string) $word);
-        if ($word === 'card') {
+        if ($word === 'card' && ! StepTaken::isKnown((string) $section->text('key'))) {
             return [FactKind::Note, new Content('note', null, null, ['text' => 'card: '.$section->text('key')])];
         }
         if ($kind === null || $kind === FactKind::Circuit) {
-            $possible = array_diff([...array_column(FactKind::cases(), 'value'), 'card'], ['circuit']);
+            $possible = array_diff(array_column(FactKind::cases(), 'value'), ['circuit']);
             $section->refuse('kind', Reasons::shown($word).' was given; possible is '.implode(', ', $possible));
 
             return [null, null];
@@ -55,6 +56,7 @@ final readonly class FactReader
             FactKind::Confirmed, FactKind::RuledOut => $this->word($section, Fault::class),
             FactKind::Note => new Content('note', null, null, ['text' => $section->text('text') ?? '']),
             FactKind::Move => $this->move($section, $subject),
+            FactKind::Card => $this->step($section, $subject),
             FactKind::Clock => $this->clock($section, $subject),
             FactKind::Touched, FactKind::Restored => $this->touched($section, $subject),
             FactKind::Undo => $this->undo($section, $ids),
@@ -155,6 +157,30 @@ final readonly class FactReader
         $si = $section->amount($name, ClockSet::field());
 
         return $si === null ? null : new Content($key, $si, null, [], $subject);
+    }
+
+    /** A step of a card: an amount in the unit of its field, or a word. */
+    private function step(Section $section, string $subject): ?Content
+    {
+        $key = $section->text('key') ?? '';
+        $field = StepTaken::field($key);
+        if ($field !== null) {
+            $si = $section->given('value') === null ? null : $section->amount('value', $field->at($this->atmosphere));
+
+            return new Content($key, $si, null, [], $subject);
+        }
+        $word = $section->given('word');
+        if ($word === null) {
+            return new Content($key, subject: $subject);
+        }
+        $possible = StepTaken::words($key);
+        if (! is_string($word) || ! in_array($word, $possible, true)) {
+            $section->refuse('word', Reasons::shown($word).' was given; possible is '.implode(', ', $possible));
+
+            return null;
+        }
+
+        return new Content($key, null, $word, [], $subject);
     }
 
     private function touched(Section $section, string $subject): ?Content

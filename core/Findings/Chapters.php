@@ -7,6 +7,7 @@ namespace Metrum\Findings;
 use Metrum\Circuit\Circuit;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
+use Metrum\Log\Kinds\StepTaken;
 use Metrum\Log\Log;
 
 /** The chapters of a visit, folded from its log. As long as nothing moves the plant there is one: as found. */
@@ -44,7 +45,7 @@ final readonly class Chapters
             if ($fact->kind === FactKind::Move) {
                 $chapters[] = $close();
                 [$began, $found] = [$fact, []];
-            } elseif (in_array($fact->kind, self::LOOKS, true) && ! $fact->content->isCleared()) {
+            } elseif (self::isLook($fact)) {
                 $found[] = $fact;
             }
             $telling->hear($fact);
@@ -52,6 +53,13 @@ final readonly class Chapters
         $chapters[] = $close();
 
         return new self($chapters);
+    }
+
+    private static function isLook(Fact $fact): bool
+    {
+        return in_array($fact->kind, self::LOOKS, true)
+            ? ! $fact->content->isCleared()
+            : $fact->kind === FactKind::Card && StepTaken::tells($fact->content);
     }
 
     /** The one that the plant is in now. */

@@ -9,10 +9,13 @@ use Metrum\Circuit\Complaint;
 use Metrum\Circuit\Control;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\State;
+use Metrum\Circuit\Test;
 use Metrum\Circuit\Word;
+use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\CircuitChanged;
+use Metrum\Log\Kinds\StepTaken;
 
 /** What a log has told up to a moment, fact by fact; a move leaves of it what it cannot change. */
 final class Telling
@@ -71,6 +74,7 @@ final class Telling
                 $key,
                 $content->isCleared() ? null : Fault::from($key),
             ),
+            FactKind::Card => $this->told($content),
             FactKind::Circuit => ($this->circuit = CircuitChanged::circuit($content)),
             FactKind::Move => $this->move(Control::from($key)),
             FactKind::Note,
@@ -79,6 +83,21 @@ final class Telling
             FactKind::Touched,
             FactKind::Restored => null,
         };
+    }
+
+    /** What a card came to, answers questions and keeps readings. */
+    private function told(Content $content): void
+    {
+        foreach (StepTaken::outcome($content)->tells ?? [] as [$question, $word]) {
+            if ($question instanceof Test) {
+                $this->keep($this->tests, $question->value, $word);
+            } else {
+                $this->keep($this->observations, (string) $question->value, $word);
+            }
+        }
+        foreach (StepTaken::keeps($content) as $key => $si) {
+            $this->read($key, $content->subject, $si);
+        }
     }
 
     private function read(string $key, string $subject, ?float $value): void

@@ -16,6 +16,7 @@ enum FactKind: string
     case RuledOut = 'ruled_out';
     case Note = 'note';
     case Move = 'move';
+    case Card = 'card';
     case Clock = 'clock';
     case Touched = 'touched';
     case Restored = 'restored';
@@ -34,6 +35,7 @@ enum FactKind: string
             self::RuledOut => new Kinds\FaultJudged('Ruled out'),
             self::Note => new Kinds\NoteWritten(),
             self::Move => new Kinds\PlantMoved(),
+            self::Card => new Kinds\StepTaken(),
             self::Clock => new Kinds\ClockSet(),
             self::Touched => new Kinds\LeftOpen(back: false),
             self::Restored => new Kinds\LeftOpen(back: true),

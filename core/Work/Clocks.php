@@ -6,6 +6,7 @@ namespace Metrum\Work;
 
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
+use Metrum\Log\Kinds\StepTaken;
 use Metrum\Log\Log;
 
 /** The clocks of a visit. */
@@ -18,7 +19,11 @@ final readonly class Clocks
 
     public static function of(Log $log): self
     {
-        $all = array_map(static fn (Fact $fact): Clock => new Clock($fact), $log->standing(FactKind::Clock));
+        $set = array_filter(
+            $log->standing(FactKind::Clock, FactKind::Card),
+            static fn (Fact $fact): bool => $fact->kind === FactKind::Clock || StepTaken::waits($fact->content),
+        );
+        $all = array_map(static fn (Fact $fact): Clock => new Clock($fact), array_values($set));
         usort($all, static fn (Clock $a, Clock $b): int => $a->ends() <=> $b->ends());
 
         return new self($all);

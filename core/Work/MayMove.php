@@ -66,7 +66,7 @@ final readonly class MayMove
         return array_values(
             array_filter(
                 $this->preconditions($control, $subject),
-                static fn (Precondition $one): bool => $one->fails(),
+                static fn (Precondition $one): bool => $one->isFailing(),
             ),
         );
     }

@@ -49,7 +49,7 @@ final readonly class NextMove
         $verdict = $this->work->verdict($this->work->present());
         $preconditions = new Preconditions($chapter->of($subject), $this->work->rules, $verdict);
         foreach ($preconditions->of($control) as $one) {
-            if ($one->fails()) {
+            if ($one->isFailing()) {
                 return null;
             }
         }

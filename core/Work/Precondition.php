@@ -23,12 +23,27 @@ final readonly class Precondition
     ) {
     }
 
-    public function holds(): bool
+    public static function holds(string $label, string $detail): self
+    {
+        return new self(Holding::Holds, $label, $detail);
+    }
+
+    public static function open(string $label, string $detail, Asked $by): self
+    {
+        return new self(Holding::NotKnown, $label, $detail, $by);
+    }
+
+    public static function fails(string $label, string $detail, Asked $by): self
+    {
+        return new self(Holding::Fails, $label, $detail, $by);
+    }
+
+    public function isHolding(): bool
     {
         return $this->holding === Holding::Holds;
     }
 
-    public function fails(): bool
+    public function isFailing(): bool
     {
         return $this->holding === Holding::Fails;
     }

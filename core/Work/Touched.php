@@ -6,12 +6,13 @@ namespace Metrum\Work;
 
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
+use Metrum\Log\Kinds\StepTaken;
 use Metrum\Log\Log;
 
 /** What was touched at a visit and is not put back yet. */
 final readonly class Touched
 {
-    /** @param  array<string, Fact>  $open  by subject and key */
+    /** @param  array<string, Fact>  $open  by subject and name */
     private function __construct(public array $open)
     {
     }
@@ -20,20 +21,43 @@ final readonly class Touched
     {
         $open = [];
         foreach ($log->happened() as $fact) {
-            $name = $fact->content->subject.' '.$fact->content->key;
-            if ($fact->kind === FactKind::Touched) {
-                $open[$name] = $fact;
-            } elseif ($fact->kind === FactKind::Restored) {
-                unset($open[$name]);
+            [$touched, $restored] = self::told($fact);
+            if ($touched !== '') {
+                $open[$fact->content->subject.' '.$touched] = $fact;
+            }
+            if ($restored !== '') {
+                unset($open[$fact->content->subject.' '.$restored]);
             }
         }
 
         return new self($open);
     }
 
+    /** @return array{string, string} what a fact says was touched, and what was put back; empty: nothing */
+    private static function told(Fact $fact): array
+    {
+        return match ($fact->kind) {
+            FactKind::Touched => [$fact->content->key, ''],
+            FactKind::Restored => ['', $fact->content->key],
+            FactKind::Card => [StepTaken::touches($fact->content), StepTaken::restores($fact->content)],
+            default => ['', ''],
+        };
+    }
+
+    /** @return list<array{string, string}> name and subject of each, in the order in which they were touched */
+    public function all(): array
+    {
+        return array_values(
+            array_map(
+                static fn (Fact $fact): array => [self::told($fact)[0], $fact->content->subject],
+                $this->open,
+            ),
+        );
+    }
+
     /** @return list<string> keys, in the order in which they were touched */
     public function keys(): array
     {
-        return array_values(array_map(static fn (Fact $fact): string => $fact->content->key, $this->open));
+        return array_column($this->all(), 0);
     }
 }

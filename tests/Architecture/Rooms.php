@@ -12,13 +12,14 @@ final class Rooms
         'Quantity' => 'units, numbers, fields',
         'Refrigerant' => 'property tables',
         'Circuit' => 'what a plant is made of, what is read and asked',
+        'Bench' => 'calculators: fields in, outputs and steps out',
+        'Card' => 'cards of work: gates, steps, outcomes, touches',
         'Log' => 'facts, and what each kind of them does',
         'Findings' => 'what is known of a visit, what follows by formula',
         'Plant' => 'the twin, steady and in time',
         'Diagnosis' => 'evidence, verdict, gates, next checks',
         'Learning' => 'visits to simulated plants, and curves fitted to them',
-        'Bench' => 'calculators: fields in, outputs and steps out',
-        'Work' => 'moves with forecast and outcome, clocks, what was touched',
+        'Work' => 'moves with forecast and outcome, cards as they are worked, clocks, what was touched',
         'Exchange' => 'visit file, scenarios, quick line',
     ];
 

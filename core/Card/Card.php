@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Card;
+
+use Metrum\Circuit\Asked;
+use Metrum\Circuit\Effort;
+use Metrum\Circuit\Fault;
+use Metrum\Circuit\Fit;
+use Metrum\Circuit\Prerequisite;
+use Metrum\Circuit\Question;
+use Metrum\Circuit\Station;
+
+/** One piece of work, step by step: a file of data/cards/ that a technician could read and mend. */
+final readonly class Card
+{
+    /**
+     * @param  string  $why  what it is good for, in a sentence
+     * @param  list<string>  $tools
+     * @param  list<Prerequisite>  $gates
+     * @param  list<string>  $cautions  keys of data/cautions.json
+     * @param  list<Fault>  $suspects  that ask for it
+     * @param  non-empty-list<Step>  $steps
+     * @param  non-empty-list<Outcome>  $outcomes  the first that holds is the one
+     * @param  list<Asked>  $after  what is read again
+     */
+    public function __construct(
+        public string $key,
+        public string $name,
+        public string $why,
+        public Does $does,
+        public Station $station,
+        public int $minutes,
+        public array $tools,
+        public Effort $effort,
+        public Fit $fit,
+        public array $gates,
+        public array $cautions,
+        public array $suspects,
+        public array $steps,
+        public array $outcomes,
+        public array $after,
+    ) {
+    }
+
+    public function step(string $key): ?Step
+    {
+        foreach ($this->steps as $step) {
+            if ($step->key === $key) {
+                return $step;
+            }
+        }
+
+        return null;
+    }
+
+    public function outcome(string $key): ?Outcome
+    {
+        foreach ($this->outcomes as $outcome) {
+            if ($outcome->key === $key) {
+                return $outcome;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether one of its outcomes answers a question. */
+    public function answers(Question $question): bool
+    {
+        foreach ($this->outcomes as $outcome) {
+            if (in_array($question, array_column($outcome->tells, 0), true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

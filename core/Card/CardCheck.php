@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Card;
+
+use Metrum\Circuit\DataRow;
+use Metrum\Quantity\BrokenData;
+
+/** Holds the parts of a card against each other: names that are used exist, what is touched is put back. */
+final readonly class CardCheck
+{
+    private const SERIES = ['times', 'values', 'last'];
+
+    private function __construct(private Card $card, private DataRow $row)
+    {
+    }
+
+    /** @throws BrokenData */
+    public static function check(Card $card, DataRow $row): void
+    {
+        $check = new self($card, $row);
+        $check->names();
+        $check->steps();
+        $check->outcomes();
+        $check->putBack();
+    }
+
+    /** @throws BrokenData where two steps or outcomes have one name, or a step one that every card has */
+    private function names(): void
+    {
+        $own = [StepReader::BEGUN, StepReader::DONE];
+        foreach ($this->card->steps as $i => $step) {
+            if ($step->kind !== StepKind::Say && (in_array($step->key, $own, true) || $step->key === '')) {
+                throw $this->row->broken("steps.$i.key", 'missing, used twice, or kept for the card itself');
+            }
+            $own[] = $step->key;
+        }
+        $keys = array_map(static fn (Outcome $one): string => $one->key, $this->card->outcomes);
+        if (count(array_unique($keys)) < count($keys)) {
+            throw $this->row->broken('outcome', 'two have the same key');
+        }
+    }
+
+    /** @throws BrokenData where a step speaks of one that is not there */
+    private function steps(): void
+    {
+        foreach ($this->card->steps as $i => $step) {
+            foreach ($step->with as $key => $ref) {
+                $this->has($ref, "steps.$i.with.$key");
+            }
+            $this->clauses($step->if, "steps.$i.if");
+        }
+    }
+
+    /** @throws BrokenData */
+    private function outcomes(): void
+    {
+        $last = array_key_last($this->card->outcomes);
+        foreach ($this->card->outcomes as $i => $outcome) {
+            $this->clauses($outcome->when, "outcome.$i.when");
+            foreach ([...$outcome->says->refs, ...$outcome->keeps] as $ref) {
+                $this->has($ref, "outcome.$i");
+            }
+            if (($outcome->when === []) !== ($i === $last)) {
+                throw $this->row->broken("outcome.$i.when", 'the last one, and only it, holds where no other does');
+            }
+        }
+    }
+
+    /** @param  list<Clause>  $clauses @throws BrokenData */
+    private function clauses(array $clauses, string $at): void
+    {
+        foreach ($clauses as $i => $clause) {
+            $this->has($clause->of, "$at.$i.of");
+            if ($clause->than !== null) {
+                $this->has($clause->than, "$at.$i");
+            }
+            $answers = $clause->of->origin === Origin::Step ? $this->card->step($clause->of->name)?->answers : null;
+            if ($answers !== null && $answers !== [] && ! array_key_exists((string) $clause->word, $answers)) {
+                throw $this->row->broken("$at.$i.is", "\"$clause->word\" is none of its answers");
+            }
+        }
+    }
+
+    /** @throws BrokenData */
+    private function has(Ref $ref, string $at): void
+    {
+        if ($ref->origin !== Origin::Step) {
+            return;
+        }
+        $step = $this->card->step($ref->name) ?? throw $this->row->broken($at, "there is no step \"$ref->name\"");
+        $isSeries = $step->kind === StepKind::Time;
+        if ($isSeries !== in_array($ref->part, self::SERIES, true)) {
+            throw $this->row->broken($at, 'a timed series has times, values and last, nothing else has');
+        }
+        if (($step->kind === StepKind::Figure) !== ($ref->part !== '' && ! $isSeries)) {
+            throw $this->row->broken($at, 'a figure is named with its output, nothing else is');
+        }
+    }
+
+    /** @throws BrokenData where something touched is never put back, or something is put back that nobody touched */
+    private function putBack(): void
+    {
+        $touched = $restored = [];
+        foreach ($this->card->steps as $step) {
+            $touched[$step->touches] = $step->touches;
+            $restored[$step->restores] = $step->restores;
+        }
+        unset($touched[''], $restored['']);
+        sort($touched);
+        sort($restored);
+        if ($touched !== $restored) {
+            throw $this->row->broken('steps', 'what is touched must be what is put back: '.
+                implode(', ', $touched).' against '.implode(', ', $restored));
+        }
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Card;
+
+use Metrum\Circuit\Asked;
+use Metrum\Circuit\DataRow;
+use Metrum\Circuit\Effort;
+use Metrum\Circuit\Fault;
+use Metrum\Circuit\Fit;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Prerequisite;
+use Metrum\Circuit\Reading;
+use Metrum\Circuit\Station;
+use Metrum\Quantity\BrokenData;
+
+/** Reads one file of data/cards/ and holds its parts against each other; a mistake is named with file and path. */
+final readonly class CardReader
+{
+    private const KEYS = [
+        'card',
+        'name',
+        'why',
+        'does',
+        'station',
+        'minutes',
+        'tools',
+        'effort',
+        'fits',
+        'gates',
+        'cautions',
+        'suspects',
+        'steps',
+        'outcome',
+        'after',
+    ];
+
+    /** @throws BrokenData */
+    public static function read(DataRow $row, string $key): Card
+    {
+        $row->only(self::KEYS);
+        if ($row->text('card') !== $key) {
+            throw $row->broken('card', "must be \"$key\", as the file is named");
+        }
+        $row->row('fits')->only(['for', 'only_for', 'not_for']);
+        $steps = self::steps($row);
+        $outcomes = self::outcomes($row);
+        if ($steps === [] || $outcomes === []) {
+            throw $row->broken('steps', 'a card has steps, and comes to something');
+        }
+        $card = new Card(
+            key: $key,
+            name: $row->text('name'),
+            why: $row->text('why'),
+            does: $row->word('does', Does::class),
+            station: $row->word('station', Station::class),
+            minutes: (int) $row->number('minutes'),
+            tools: $row->texts('tools'),
+            effort: $row->word('effort', Effort::class),
+            fit: Fit::ofRow($row->row('fits')),
+            gates: $row->words('gates', Prerequisite::class),
+            cautions: $row->texts('cautions'),
+            suspects: $row->words('suspects', Fault::class),
+            steps: $steps,
+            outcomes: $outcomes,
+            after: array_map(
+                static fn (string $one): Asked => Reading::tryFrom($one) ??
+                    (Observation::tryFrom($one) ?? throw $row->broken('after', "no such reading: $one")),
+                $row->texts('after'),
+            ),
+        );
+        CardCheck::check($card, $row);
+
+        return $card;
+    }
+
+    /** @return list<Step> @throws BrokenData */
+    private static function steps(DataRow $row): array
+    {
+        $steps = [];
+        foreach ($row->row('steps')->keys() as $i) {
+            $steps[] = StepReader::read($row->row('steps')->row($i));
+        }
+
+        return $steps;
+    }
+
+    /** @return list<Outcome> @throws BrokenData */
+    private static function outcomes(DataRow $row): array
+    {
+        $outcomes = [];
+        foreach ($row->row('outcome')->keys() as $i) {
+            $outcomes[] = Outcome::ofRow($row->row('outcome')->row($i));
+        }
+
+        return $outcomes;
+    }
+}

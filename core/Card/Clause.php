@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Card;
+
+use Metrum\Circuit\DataRow;
+use Metrum\Quantity\BrokenData;
+
+/** One thing that must be so: a value above, below or being another. Numbers stand in the unit of the value. */
+final readonly class Clause
+{
+    /** @param  string|bool  $word  that it is; empty where it is compared with an amount */
+    private function __construct(
+        public Ref $of,
+        public Comparison $comparison,
+        public ?Ref $than,
+        public string|bool $word,
+    ) {
+    }
+
+    /** @throws BrokenData */
+    public static function ofRow(DataRow $row): self
+    {
+        $row->only(['of', 'above', 'below', 'is']);
+        $given = array_values(array_filter(Comparison::cases(), static fn ($one): bool => $row->has($one->value)));
+        if (count($given) !== 1) {
+            throw $row->broken('of', 'one of above, below, is wanted beside it');
+        }
+        $comparison = $given[0];
+        if ($comparison !== Comparison::Is) {
+            return new self(Ref::of($row, 'of'), $comparison, Ref::of($row, $comparison->value), '');
+        }
+        $word = $row->given('is');
+
+        return new self(Ref::of($row, 'of'), $comparison, null, is_bool($word) ? $word : $row->text('is'));
+    }
+
+    /**
+     * @return list<self>
+     *
+     * @throws BrokenData
+     */
+    public static function all(DataRow $row, string $key): array
+    {
+        $clauses = [];
+        foreach ($row->row($key)->keys() as $i) {
+            $clauses[] = self::ofRow($row->row($key)->row($i));
+        }
+
+        return $clauses;
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Card;
+
+/** What a card of work is for. */
+enum Does: string
+{
+    case Test = 'test';
+    case Move = 'move';
+    case Search = 'search';
+    case Care = 'care';
+    case Proof = 'proof';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Test => 'Tests',
+            self::Move => 'Adjusting',
+            self::Search => 'Searches',
+            self::Care => 'Care',
+            self::Proof => 'Proof',
+        };
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Card;
+
+/** Where a card takes a value from: the word before the colon. */
+enum Origin: string
+{
+    /** A step of the card, or an output of one of its figures; it has no word. */
+    case Step = 'step';
+    /** A reading of the visit, whichever step took it. */
+    case Reading = 'reading';
+    /** What follows from the readings by formula. */
+    case Figure = 'figure';
+    /** An end of a house rule's band. */
+    case Rule = 'rule';
+    /** An end of what is wanted of the figure that a control is made for. */
+    case Wanted = 'wanted';
+    /** A value of the plate. */
+    case Design = 'design';
+    /** What the twin, sound and in this weather, would show. */
+    case Expected = 'expected';
+    /** What is known of the circuit itself. */
+    case Circuit = 'circuit';
+    /** A number as it stands in the file, in the unit of what asks for it. */
+    case Number = 'number';
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Card;
+
+use Metrum\Circuit\Control;
+use Metrum\Circuit\DataRow;
+use Metrum\Circuit\DesignKey;
+use Metrum\Circuit\HouseRule;
+use Metrum\Circuit\Reading;
+use Metrum\Quantity\BrokenData;
+
+/** A value that a card asks for by name: "cold_pressure", "trace.values", "rule:drier_drop.high", "reading:…". */
+final readonly class Ref
+{
+    /** @param  string  $part  behind the dot: an output of a figure, an end of a band */
+    private function __construct(
+        public Origin $origin,
+        public string $name,
+        public string $part = '',
+        public float $number = 0.0,
+    ) {
+    }
+
+    /** @throws BrokenData where it names nothing */
+    public static function of(DataRow $row, string $key): self
+    {
+        $given = $row->given($key);
+        if (is_int($given) || is_float($given)) {
+            return new self(Origin::Number, '', '', (float) $given);
+        }
+        $text = $row->text($key);
+        [$origin, $rest] = str_contains($text, ':') ? explode(':', $text, 2) : [Origin::Step->value, $text];
+        $from = Origin::tryFrom($origin);
+        [$name, $part] = [...explode('.', $rest, 2), ''];
+        $ref = $from === null ? null : new self($from, $name, $part);
+
+        return $ref?->isKnown() === true ? $ref : throw $row->broken($key, "\"$text\" names nothing");
+    }
+
+    /** As it stands in a sentence, between braces. @throws BrokenData */
+    public static function inText(DataRow $row, string $key, string $text): self
+    {
+        return self::of(new DataRow('', [$key => $text]), $key)->checked($row, $key);
+    }
+
+    private function checked(DataRow $row, string $key): self
+    {
+        return $this->isKnown() ? $this : throw $row->broken($key, "\"$this->name\" names nothing");
+    }
+
+    /** Steps are looked up by the card, figures and the circuit by whoever answers. */
+    private function isKnown(): bool
+    {
+        $isEnd = in_array($this->part, ['low', 'high', 'middle'], true);
+
+        return match ($this->origin) {
+            Origin::Reading => Reading::tryFrom($this->name) !== null,
+            Origin::Rule => HouseRule::tryFrom($this->name) !== null && $isEnd,
+            Origin::Wanted => Control::tryFrom($this->name) !== null && $isEnd,
+            Origin::Design => DesignKey::tryFrom($this->name) !== null,
+            Origin::Step, Origin::Figure, Origin::Expected => $this->name !== '',
+            Origin::Circuit => $this->name === 'refrigerant',
+            Origin::Number => true,
+        };
+    }
+}

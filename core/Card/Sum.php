@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Card;
+
+use Metrum\Bench\Calculation;
+
+/** Sums that only cards need; the rest is the bench's. */
+enum Sum: string
+{
+    case Difference = 'difference';
+    case PressureDifference = 'pressure_difference';
+    case SaturatedChange = 'saturated_change';
+    case Rise = 'rise';
+    case FirstColder = 'first_colder';
+    case HiddenDrop = 'hidden_drop';
+    case Imbalance = 'imbalance';
+    case Legs = 'legs';
+
+    public function does(): Calculation
+    {
+        return match ($this) {
+            self::Difference => new Sums\Difference(),
+            self::PressureDifference => new Sums\PressureDifference(),
+            self::SaturatedChange => new Sums\SaturatedChange(),
+            self::Rise => new Sums\Rise(),
+            self::FirstColder => new Sums\FirstColder(),
+            self::HiddenDrop => new Sums\HiddenDrop(),
+            self::Imbalance => new Sums\Imbalance(),
+            self::Legs => new Sums\Legs(),
+        };
+    }
+}

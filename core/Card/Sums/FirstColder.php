@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Card\Sums;
+
+use Metrum\Bench\Answer;
+use Metrum\Bench\Calculation;
+use Metrum\Bench\Given;
+use Metrum\Bench\Input;
+use Metrum\Bench\Output;
+
+/** The first place along a liquid line that is colder than the place before it: there it is narrow. */
+final class FirstColder implements Calculation
+{
+    /** Places in the order in which the liquid passes them, with what lies before each. */
+    private const PLACES = [
+        'condenser_or_receiver_c' => '',
+        'before_drier_c' => 'line_to_drier',
+        'after_drier_c' => 'drier',
+        'after_solenoid_c' => 'solenoid_or_glass',
+        'valve_inlet_c' => 'line_to_valve',
+    ];
+
+    private const WORDS = [
+        'line_to_drier' => 'the line before the drier',
+        'drier' => 'the drier',
+        'solenoid_or_glass' => 'solenoid or glass',
+        'line_to_valve' => 'the line to the valve',
+        'nowhere' => 'nowhere',
+    ];
+
+    public function asks(): array
+    {
+        return [
+            Input::temperature('condenser_or_receiver_c', 'Leaving the condenser or receiver'),
+            Input::temperature('before_drier_c', 'Before the drier')->orNone(),
+            Input::temperature('after_drier_c', 'After the drier')->orNone(),
+            Input::temperature('after_solenoid_c', 'After solenoid and glass')->orNone(),
+            Input::temperature('valve_inlet_c', 'At the valve')->orNone(),
+            Input::difference('counts_k', 'Colder by at least'),
+        ];
+    }
+
+    public function answer(Given $given): Answer
+    {
+        $where = 'nowhere';
+        $drop = 0.0;
+        $before = $given->of('condenser_or_receiver_c');
+        foreach (self::PLACES as $key => $between) {
+            if ($between === '' || ! $given->has($key)) {
+                continue;
+            }
+            $fall = $before - $given->of($key);
+            if ($fall >= $given->of('counts_k')) {
+                [$where, $drop] = [$between, $fall];
+                break;
+            }
+            $before = $given->of($key);
+        }
+
+        return new Answer(
+            [
+                Output::word('where', 'It gets colder across', $where),
+                Output::difference('drop_k', 'By', $drop),
+                Output::word('place', 'The place', self::WORDS[$where]),
+            ],
+            [
+                $where === 'nowhere'
+                    ? "No place is {$given->kelvins($given->of('counts_k'))} colder than the one before it."
+                    : ucfirst(self::WORDS[$where])." takes {$given->kelvins($drop)}: it is narrow there.",
+            ],
+        );
+    }
+}

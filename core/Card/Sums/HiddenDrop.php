@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Card\Sums;
+
+use Metrum\Bench\Answer;
+use Metrum\Bench\Calculation;
+use Metrum\Bench\Given;
+use Metrum\Bench\Input;
+use Metrum\Bench\Output;
+use Metrum\Quantity\Kind;
+
+/**
+ * Drop by two pressures against what the liquid's subcooling hides: as long as the drop is smaller, nothing boils and
+ * the pipe does not get colder, so that clamps see nothing.
+ */
+final class HiddenDrop implements Calculation
+{
+    public function asks(): array
+    {
+        return [
+            Input::refrigerant(),
+            Input::gauge('before_kpa', 'Pressure before'),
+            Input::gauge('after_kpa', 'Pressure after'),
+            Input::temperature('liquid_c', 'Liquid before it'),
+            Input::atmosphere(),
+        ];
+    }
+
+    public function answer(Given $given): Answer
+    {
+        $liquid = $given->of('liquid_c');
+        $flash = $given->bubblePressure('liquid_c', $liquid);
+        $available = $given->absolute('before_kpa') - $flash;
+        $drop = $given->of('before_kpa') - $given->of('after_kpa');
+        $flashes = $drop > $available;
+
+        return new Answer(
+            [
+                Output::amount('drop_kpa', 'Drop', Kind::PressureDifference, $drop),
+                Output::amount('available_kpa', 'Subcooling bears', Kind::PressureDifference, $available),
+                Output::yes('flashes', 'It boils behind it', $flashes),
+            ],
+            [
+                "Liquid of {$given->degrees($liquid)} boils below {$given->onGauge($given->gauge($flash))}: ".
+                    "the subcooling bears {$given->text($available, Kind::PressureDifference)}.",
+                "Read were {$given->text($drop, Kind::PressureDifference)}: ".
+                    ($flashes ? 'it boils behind it, and the pipe gets colder there.' : 'all stays liquid, clamps see nothing.'),
+            ],
+        );
+    }
+}

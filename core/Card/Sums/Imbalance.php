@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Card\Sums;
+
+use Metrum\Bench\Answer;
+use Metrum\Bench\Calculation;
+use Metrum\Bench\CannotBe;
+use Metrum\Bench\Given;
+use Metrum\Bench\Input;
+use Metrum\Bench\Output;
+use Metrum\Quantity\Kind;
+
+/** Imbalance of three phases: the farthest from their mean, as a share of it. */
+final class Imbalance implements Calculation
+{
+    public function asks(): array
+    {
+        return [
+            Input::number('first_v', 'Between 1 and 2', Kind::Voltage, 0.0, 1000.0),
+            Input::number('second_v', 'Between 2 and 3', Kind::Voltage, 0.0, 1000.0),
+            Input::number('third_v', 'Between 3 and 1', Kind::Voltage, 0.0, 1000.0),
+        ];
+    }
+
+    public function answer(Given $given): Answer
+    {
+        $volts = [$given->of('first_v'), $given->of('second_v'), $given->of('third_v')];
+        $mean = array_sum($volts) / 3;
+        if ($mean <= 0.0) {
+            throw CannotBe::at('first_v', 'no voltage at all');
+        }
+        $farthest = max(max($volts) - $mean, $mean - min($volts));
+
+        return new Answer(
+            [
+                Output::amount('mean_v', 'Mean', Kind::Voltage, $mean),
+                Output::percent('imbalance_percent', 'Imbalance', $farthest / $mean),
+            ],
+            [
+                "Mean {$given->number($mean, 1)} V; the farthest is {$given->number($farthest, 1)} V away: ".
+                    "{$given->percent($farthest / $mean, 1)}.",
+            ],
+        );
+    }
+}

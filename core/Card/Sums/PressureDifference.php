@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Card\Sums;
+
+use Metrum\Bench\Answer;
+use Metrum\Bench\Calculation;
+use Metrum\Bench\Given;
+use Metrum\Bench\Input;
+use Metrum\Bench\Output;
+use Metrum\Quantity\Kind;
+
+/** How much higher one gauge stands than another. */
+final class PressureDifference implements Calculation
+{
+    public function asks(): array
+    {
+        return [Input::gauge('of_kpa', 'Higher'), Input::gauge('less_kpa', 'Lower')];
+    }
+
+    public function answer(Given $given): Answer
+    {
+        $difference = $given->of('of_kpa') - $given->of('less_kpa');
+
+        return new Answer(
+            [Output::amount('difference_kpa', 'Difference', Kind::PressureDifference, $difference)],
+            [
+                "{$given->onGauge($given->of('of_kpa'))} less {$given->onGauge($given->of('less_kpa'))} ".
+                    "are {$given->text($difference, Kind::PressureDifference)}.",
+            ],
+        );
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Card\Sums;
+
+use Metrum\Bench\Answer;
+use Metrum\Bench\Calculation;
+use Metrum\Bench\Calculators\Series;
+use Metrum\Bench\Given;
+use Metrum\Bench\Input;
+use Metrum\Bench\Output;
+use Metrum\Quantity\Kind;
+use Metrum\Quantity\Unit;
+
+/** How fast a pressure that was read again and again rises: least squares through all of its points. */
+final class Rise implements Calculation
+{
+    public function asks(): array
+    {
+        return [
+            Input::number('times_s', 'Seconds', Kind::Duration, 0.0, 1e6, Unit::Second)->several(2),
+            Input::gauge('pressures_kpa', 'Pressure')->several(2),
+        ];
+    }
+
+    public function answer(Given $given): Answer
+    {
+        $times = $given->series('times_s');
+        $pressures = $given->series('pressures_kpa');
+        Series::inStep('times_s', $times, 'pressures_kpa', $pressures);
+        $slope = self::slope($times, $pressures);
+        $over = end($times) - $times[0];
+        $change = end($pressures) - $pressures[0];
+
+        return new Answer(
+            [
+                Output::amount('rise_kpa_per_min', 'Rise', Kind::PressureRate, $slope),
+                Output::amount('change_kpa', 'In all', Kind::PressureDifference, $change),
+                Output::gauge('last_kpa', 'Last', end($pressures)),
+                Output::amount('over_s', 'Within', Kind::Duration, $over, Unit::Second),
+            ],
+            [
+                "From {$given->onGauge($pressures[0])} to {$given->onGauge(end($pressures))} in ".
+                    "{$given->number($over, 0)} s: {$given->text($slope, Kind::PressureRate)}.",
+            ],
+        );
+    }
+
+    /**
+     * @param  non-empty-list<float>  $times  s
+     * @param  non-empty-list<float>  $values  Pa
+     * @return float Pa/s
+     */
+    private static function slope(array $times, array $values): float
+    {
+        $middle = array_sum($times) / count($times);
+        $mean = array_sum($values) / count($values);
+        $with = $square = 0.0;
+        foreach ($times as $i => $time) {
+            $with += ($time - $middle) * ($values[$i] - $mean);
+            $square += ($time - $middle) ** 2;
+        }
+
+        return $with / $square;
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Card\Sums;
+
+use Metrum\Bench\Answer;
+use Metrum\Bench\Calculation;
+use Metrum\Bench\Given;
+use Metrum\Bench\Input;
+use Metrum\Bench\Output;
+
+/** How far a pressure moved, told as saturation: a kelvin means the same with every refrigerant, a kilopascal does not. */
+final class SaturatedChange implements Calculation
+{
+    public function asks(): array
+    {
+        return [
+            Input::refrigerant(),
+            Input::gauge('from_kpa', 'Pressure before'),
+            Input::gauge('to_kpa', 'Pressure after'),
+            Input::atmosphere(),
+        ];
+    }
+
+    public function answer(Given $given): Answer
+    {
+        [$from, $to] = [$given->dew('from_kpa'), $given->dew('to_kpa')];
+
+        return new Answer(
+            [
+                Output::difference('rise_k', 'It rose, as saturation', $to - $from),
+                Output::difference('fall_k', 'It fell, as saturation', $from - $to),
+            ],
+            [
+                "{$given->onGauge($given->of('from_kpa'))} are {$given->degrees($from)} (dew), ".
+                    "{$given->onGauge($given->of('to_kpa'))} are {$given->degrees($to)}.",
+            ],
+        );
+    }
+}

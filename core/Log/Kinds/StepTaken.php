@@ -1,0 +1,220 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Log\Kinds;
+
+use Metrum\Card\Card;
+use Metrum\Card\Cards;
+use Metrum\Card\Outcome;
+use Metrum\Card\Step;
+use Metrum\Card\StepKind;
+use Metrum\Card\StepReader;
+use Metrum\Log\Content;
+use Metrum\Log\Fact;
+use Metrum\Log\Ground;
+use Metrum\Log\KindOfFact;
+use Metrum\Log\NotAFact;
+use Metrum\Log\Part;
+use Metrum\Log\Said;
+use Metrum\Quantity\Field;
+use Metrum\Quantity\NotAQuantity;
+use Metrum\Quantity\Units;
+
+/**
+ * A step of a card was taken. Its key is "card.step"; two steps every card has: `begun`, with the reason where a gate
+ * was passed, and `done`, with its outcome as the word.
+ */
+final readonly class StepTaken implements KindOfFact
+{
+    /** Under which `done` keeps the readings that came of it, SI, and what it said. */
+    private const KEEPS = 'keeps';
+
+    private const SAYS = 'says';
+
+    private const YES = 'yes';
+
+    /**
+     * What a card came to, as a fact keeps it.
+     *
+     * @param  array<string, float>  $keeps  SI by key of the reading
+     */
+    public static function done(Card $card, Outcome $outcome, string $says, array $keeps, string $subject): Content
+    {
+        $data = [self::SAYS => $says] + ($keeps === [] ? [] : [self::KEEPS => $keeps]);
+
+        return new Content($card->key.'.'.StepReader::DONE, null, $outcome->key, $data, $subject);
+    }
+
+    public function content(Said $said, Ground $ground): Content
+    {
+        if (! self::isKnown($said->key)) {
+            throw NotAFact::unknownKey($said->key, 'no step of a card');
+        }
+        if ($said->typed === '') {
+            return new Content($said->key, subject: $said->subject);
+        }
+        $field = self::field($said->key);
+        if ($field !== null) {
+            return self::amount($said, $field, $ground);
+        }
+        $words = self::words($said->key);
+        if (! in_array($said->typed, $words, true)) {
+            throw NotAFact::unknownWord($said->typed, $words);
+        }
+        $data = $said->reason === '' ? [] : ['reason' => $said->reason];
+
+        return new Content($said->key, null, $said->typed, $data, $said->subject);
+    }
+
+    /** @throws NotAFact */
+    private static function amount(Said $said, Field $field, Ground $ground): Content
+    {
+        try {
+            $amount = $field->at($ground->atmosphere)->read($said->typed, $ground->units);
+        } catch (NotAQuantity $reason) {
+            throw NotAFact::because($reason->getMessage());
+        }
+        $data = ['typed' => $said->typed, 'unit' => $amount->unit->value];
+
+        return new Content($said->key, $amount->si, null, $data, $said->subject);
+    }
+
+    /** Every value of a timed series stands; of other steps the last one. */
+    public function place(Fact $fact): string
+    {
+        $stays = self::step($fact->content->key)?->kind === StepKind::Time || self::own($fact->content->key) !== null;
+
+        return $stays ? $fact->id : $fact->content->subject.' '.$fact->content->key;
+    }
+
+    public function line(Content $content, Units $units): string
+    {
+        $card = self::card($content->key);
+        $step = self::step($content->key);
+        $of = ($card->name ?? $content->key).($content->subject === '' ? '' : ', '.$content->subject);
+        $reason = $content->text('reason');
+        if ($step === null) {
+            return $of.': '.match (self::own($content->key)) {
+                StepReader::DONE => self::outcome($content)?->label.'. '.$content->text(self::SAYS),
+                default => 'begun'.($reason === '' ? '' : ' all the same, because '.$reason),
+            };
+        }
+        $said = match (true) {
+            $content->isCleared() => 'taken back',
+            $step->kind === StepKind::Wait => 'clock set, '.$units->text((float) $content->value, ClockSet::field()->kind),
+            $content->value !== null && $step->field !== null => $units->text($content->value, $step->field->kind),
+            default => $step->answers[$content->word] ?? 'done',
+        };
+
+        return "$of: $step->label: $said";
+    }
+
+    public function stale(Content $content): array
+    {
+        return self::own($content->key) === StepReader::DONE ? Part::cases() : [Part::Work];
+    }
+
+    public function canBeTakenBack(): bool
+    {
+        return true;
+    }
+
+    /** Whether a card has such a step, and its answer is a fact of the card. */
+    public static function isKnown(string $key): bool
+    {
+        return self::own($key) !== null || self::step($key)?->isOwn() === true;
+    }
+
+    public static function card(string $key): ?Card
+    {
+        return Cards::find(explode('.', $key, 2)[0]);
+    }
+
+    public static function step(string $key): ?Step
+    {
+        return self::card($key)?->step([...explode('.', $key, 2), ''][1]);
+    }
+
+    /** Which of the steps that every card has; null for a step of its own. */
+    private static function own(string $key): ?string
+    {
+        $step = [...explode('.', $key, 2), ''][1];
+        $own = [StepReader::BEGUN, StepReader::DONE];
+
+        return self::card($key) !== null && in_array($step, $own, true) ? $step : null;
+    }
+
+    /** In which an amount is given; null where a word is. */
+    public static function field(string $key): ?Field
+    {
+        $step = self::step($key);
+
+        return $step?->kind === StepKind::Wait ? ClockSet::field() : $step?->field;
+    }
+
+    /** @return list<string> with which a step can be answered */
+    public static function words(string $key): array
+    {
+        $step = self::step($key);
+
+        return match (true) {
+            $step !== null && $step->answers !== [] => array_map(strval(...), array_keys($step->answers)),
+            self::own($key) === StepReader::DONE => array_map(
+                static fn (Outcome $one): string => $one->key,
+                self::card($key)->outcomes ?? [],
+            ),
+            default => [self::YES],
+        };
+    }
+
+    /** What a card came to; null for any other step. */
+    public static function outcome(Content $content): ?Outcome
+    {
+        return self::own($content->key) === StepReader::DONE
+            ? self::card($content->key)?->outcome((string) $content->word)
+            : null;
+    }
+
+    /** @return array<string, float> readings that came of a card, SI by key */
+    public static function keeps(Content $content): array
+    {
+        $kept = [];
+        $given = self::own($content->key) === StepReader::DONE ? $content->data[self::KEEPS] ?? [] : [];
+        foreach (is_array($given) ? $given : [] as $key => $si) {
+            if (is_float($si) || is_int($si)) {
+                $kept[(string) $key] = (float) $si;
+            }
+        }
+
+        return $kept;
+    }
+
+    /** Whether it says something of the plant that is weighed. */
+    public static function tells(Content $content): bool
+    {
+        return (self::outcome($content)->tells ?? []) !== [] || self::keeps($content) !== [];
+    }
+
+    /** What a card said when it was done. */
+    public static function said(Content $content): string
+    {
+        return $content->text(self::SAYS);
+    }
+
+    /** What it leaves to be put back; empty: nothing. */
+    public static function touches(Content $content): string
+    {
+        return $content->isCleared() ? '' : self::step($content->key)->touches ?? '';
+    }
+
+    public static function restores(Content $content): string
+    {
+        return $content->isCleared() ? '' : self::step($content->key)->restores ?? '';
+    }
+
+    public static function waits(Content $content): bool
+    {
+        return self::step($content->key)?->kind === StepKind::Wait && $content->value !== null;
+    }
+}

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Work\Cards;
+
+use Metrum\Card\Card;
+use Metrum\Card\Step;
+use Metrum\Card\StepKind;
+use Metrum\Card\StepReader;
+use Metrum\Log\Fact;
+use Metrum\Log\FactKind;
+use Metrum\Log\Log;
+
+/** How far a card was worked, folded from the log: what each of its steps was answered since it was begun last. */
+final class Progress
+{
+    /** @var array<string, list<Fact>> what was said at each of its own steps, in order */
+    private array $said = [];
+
+    /** @var list<int> places in the log at which a move of this card began a new stretch */
+    private array $moved = [];
+
+    /** Place in the log of its beginning; null: it was not begun. */
+    private ?int $begun = null;
+
+    private ?Fact $beginning = null;
+
+    /** What it came to; null as long as it goes on, or was mended since. */
+    private ?Fact $done = null;
+
+    /** Place in the log of the last move before it was begun, -1 where there is none. */
+    private int $movedBefore = -1;
+
+    /** @var list<Fact> */
+    private readonly array $happened;
+
+    public function __construct(private readonly Card $card, private readonly string $subject, Log $log)
+    {
+        $this->happened = $log->happened();
+        $controls = [];
+        foreach ($card->steps as $step) {
+            if ($step->control !== null) {
+                $controls[] = $step->control->value;
+            }
+        }
+        $moved = -1;
+        foreach ($this->happened as $place => $fact) {
+            $this->hear($place, $fact, $moved, $controls);
+            $moved = $fact->kind === FactKind::Move ? $place : $moved;
+        }
+    }
+
+    /** @param  list<string>  $controls  that this card moves */
+    private function hear(int $place, Fact $fact, int $movedBefore, array $controls): void
+    {
+        if ($fact->kind === FactKind::Move && $this->begun !== null && in_array($fact->content->key, $controls, true)) {
+            $this->moved[] = $place;
+
+            return;
+        }
+        [$card, $step] = [...explode('.', $fact->content->key, 2), ''];
+        if ($fact->kind !== FactKind::Card || $card !== $this->card->key || $fact->content->subject !== $this->subject) {
+            return;
+        }
+        if ($step === StepReader::DONE) {
+            $this->done = $fact;
+
+            return;
+        }
+        if ($step === StepReader::BEGUN) {
+            $this->said = $this->moved = [];
+            $this->begun = null;
+        }
+        if ($this->begun === null) {
+            [$this->begun, $this->beginning, $this->movedBefore] = [$place, $fact, $movedBefore];
+        }
+        $this->done = null;
+        $this->say($step, $fact);
+    }
+
+    /** A later answer stands instead of an earlier one; every value of a timed series stands. */
+    private function say(string $step, Fact $fact): void
+    {
+        $isTimed = $this->card->step($step)?->kind === StepKind::Time;
+        $before = $isTimed ? $this->said[$step] ?? [] : [];
+        if ($fact->content->isCleared()) {
+            unset($this->said[$step]);
+        } else {
+            $this->said[$step] = [...$before, $fact];
+        }
+    }
+
+    public function isBegun(): bool
+    {
+        return $this->begun !== null;
+    }
+
+    public function beginning(): ?Fact
+    {
+        return $this->beginning;
+    }
+
+    public function done(): ?Fact
+    {
+        return $this->done;
+    }
+
+    /** @return list<Fact> what was said at one of its own steps */
+    public function said(Step $step): array
+    {
+        return $this->said[$step->key] ?? [];
+    }
+
+    /** What was taken of the visit at a step: within the stretch between the card's moves that the step belongs to. */
+    public function taken(Step $step): ?Fact
+    {
+        $key = $step->reading->value ?? $step->observation->value ?? null;
+        $kind = $step->reading !== null ? FactKind::Reading : FactKind::Observation;
+        [$from, $to] = $this->stretch($step);
+        $found = null;
+        for ($place = $from; $place < $to; $place++) {
+            $fact = $this->happened[$place];
+            if ($fact->kind === $kind && $fact->content->key === $key && $this->isAbout($fact)) {
+                $found = $fact->content->isCleared() ? null : $fact;
+            }
+        }
+
+        return $found;
+    }
+
+    /** The move that a step asks for; null as long as it was not made. */
+    public function move(Step $step): ?Fact
+    {
+        $place = $this->moved[$this->movesBefore($step)] ?? null;
+
+        return $place === null ? null : $this->happened[$place];
+    }
+
+    /** What is said of the whole circuit holds for a part of it too. */
+    private function isAbout(Fact $fact): bool
+    {
+        return in_array($fact->content->subject, ['', $this->subject], true);
+    }
+
+    /** @return array{int, int} places in the log from which and before which a step counts */
+    private function stretch(Step $step): array
+    {
+        $moves = $this->movesBefore($step);
+        $end = count($this->happened);
+        $to = $this->moved[$moves] ?? $end;
+        if ($moves > 0) {
+            return [($this->moved[$moves - 1] ?? $end) + 1, $to];
+        }
+
+        return [$step->isFresh ? $this->begun ?? $end : $this->movedBefore + 1, $to];
+    }
+
+    /** How many moves of the card stand before a step. */
+    private function movesBefore(Step $step): int
+    {
+        $moves = 0;
+        foreach ($this->card->steps as $one) {
+            if ($one === $step) {
+                break;
+            }
+            $moves += $one->kind === StepKind::Move ? 1 : 0;
+        }
+
+        return $moves;
+    }
+}

@@ -1,0 +1,193 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Work\Cards;
+
+use Metrum\Bench\Answer;
+use Metrum\Card\Card;
+use Metrum\Card\Clause;
+use Metrum\Card\Comparison;
+use Metrum\Card\Origin;
+use Metrum\Card\Outcome;
+use Metrum\Card\Ref;
+use Metrum\Card\Step;
+use Metrum\Card\StepKind;
+use Metrum\Log\Content;
+use Metrum\Log\Kinds\StepTaken;
+use Metrum\Log\Log;
+use Metrum\Log\NotAFact;
+use Metrum\Quantity\Units;
+use Metrum\Work\Precondition;
+use Metrum\Work\Preconditions;
+use Metrum\Work\Work;
+
+/** A card as it is worked at a visit: which steps it asks for now, what they were answered, what it comes to. */
+final readonly class Run
+{
+    public Progress $progress;
+
+    private Values $values;
+
+    public function __construct(
+        public Card $card,
+        public string $subject,
+        private Work $work,
+        Log $log,
+        private Units $units,
+    ) {
+        $this->progress = new Progress($card, $subject, $log);
+        $this->values = new Values($card, $subject, $this->progress, $work, $units);
+    }
+
+    /** @return list<Step> that are asked for, by what was answered so far */
+    public function steps(): array
+    {
+        return array_values(
+            array_filter($this->card->steps, fn (Step $step): bool => $this->hold($step->if) === true),
+        );
+    }
+
+    public function isTaken(Step $step): bool
+    {
+        return match ($step->kind) {
+            StepKind::Say => true,
+            StepKind::Figure => $this->values->answer($step) instanceof Answer,
+            StepKind::Time => count($this->progress->said($step)) >= $step->least,
+            default => $this->values->step($step) !== null,
+        };
+    }
+
+    /** The first step that is still to be taken; null where none is. */
+    public function next(): ?Step
+    {
+        foreach ($this->steps() as $step) {
+            if ($step->kind !== StepKind::Figure && ! $step->isOptional && ! $this->isTaken($step)) {
+                return $step;
+            }
+        }
+
+        return null;
+    }
+
+    public function known(Step $step): ?Known
+    {
+        return $this->values->step($step);
+    }
+
+    /** What a figure answers, why it cannot, or null as long as something for it is missing. */
+    public function answer(Step $step): Answer|string|null
+    {
+        return $this->values->answer($step);
+    }
+
+    /** @return list<Precondition> */
+    public function gates(): array
+    {
+        $account = $this->work->judged();
+        $preconditions = new Preconditions(
+            $account->chapter->of($this->subject),
+            $this->work->rules,
+            $this->work->verdict($account),
+        );
+
+        return $preconditions->all($this->card->gates);
+    }
+
+    /** @return list<Precondition> that do not hold: a word is wanted before it is begun */
+    public function failing(): array
+    {
+        return array_values(array_filter($this->gates(), static fn (Precondition $one): bool => $one->isFailing()));
+    }
+
+    /** What it comes to; null as long as that cannot be told. */
+    public function outcome(): ?Outcome
+    {
+        if (! $this->progress->isBegun() || $this->next() !== null) {
+            return null;
+        }
+        foreach ($this->card->outcomes as $outcome) {
+            $holds = $this->hold($outcome->when);
+            if ($holds === true) {
+                return $outcome;
+            }
+            if ($holds === null) {
+                return null;
+            }
+        }
+
+        return null;
+    }
+
+    /** What an outcome says, with the values of this run. */
+    public function says(Outcome $outcome): string
+    {
+        return $outcome->says->filled($this->text(...));
+    }
+
+    private function text(Ref $ref): string
+    {
+        return $this->values->of($ref)?->text($this->units) ?? 'not known';
+    }
+
+    /** The end of the card as it is kept. @throws NotAFact as long as it comes to nothing */
+    public function done(): Content
+    {
+        $outcome = $this->outcome();
+        if ($outcome === null) {
+            $next = $this->next();
+
+            throw NotAFact::because(
+                $this->card->name.' is not at its end yet'.($next === null ? '.' : ": $next->label."),
+            );
+        }
+        $keeps = [];
+        foreach ($outcome->keeps as $reading => $ref) {
+            $si = $this->values->of($ref)?->si();
+            if ($si !== null) {
+                $keeps[$reading] = $si;
+            }
+        }
+
+        return StepTaken::done($this->card, $outcome, $this->says($outcome), $keeps, $this->subject);
+    }
+
+    /**
+     * Whether all clauses hold; null where that is not known. One that does not hold is enough to say no.
+     *
+     * @param  list<Clause>  $clauses
+     */
+    private function hold(array $clauses): ?bool
+    {
+        $all = true;
+        foreach ($clauses as $clause) {
+            $holds = $this->holds($clause);
+            if ($holds === false) {
+                return false;
+            }
+            $all = $holds === null ? null : $all;
+        }
+
+        return $all;
+    }
+
+    private function holds(Clause $clause): ?bool
+    {
+        $of = $this->values->of($clause->of);
+        if ($of === null || ($clause->than === null && $clause->comparison !== Comparison::Is)) {
+            return null;
+        }
+        if ($clause->than === null) {
+            return $of->is($clause->word);
+        }
+        $than = $clause->than->origin === Origin::Number
+            ? $of->toSi($clause->than->number)
+            : $this->values->of($clause->than)?->si();
+        $si = $of->si();
+        if ($si === null || $than === null) {
+            return null;
+        }
+
+        return $clause->comparison === Comparison::Above ? $si > $than : $si < $than;
+    }
+}

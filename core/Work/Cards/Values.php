@@ -1,0 +1,221 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Work\Cards;
+
+use Metrum\Bench\Answer;
+use Metrum\Bench\Given;
+use Metrum\Bench\Shape;
+use Metrum\Card\Card;
+use Metrum\Card\Origin;
+use Metrum\Card\Ref;
+use Metrum\Card\Step;
+use Metrum\Card\StepKind;
+use Metrum\Circuit\Band;
+use Metrum\Circuit\Control;
+use Metrum\Circuit\DesignKey;
+use Metrum\Circuit\HouseRule;
+use Metrum\Circuit\Reading;
+use Metrum\Findings\Derived;
+use Metrum\Findings\Figures;
+use Metrum\Findings\Findings;
+use Metrum\Log\Fact;
+use Metrum\Quantity\Kind;
+use Metrum\Quantity\Unanswerable;
+use Metrum\Quantity\Unit;
+use Metrum\Quantity\Units;
+use Metrum\Work\NextMove;
+use Metrum\Work\Work;
+
+/** What a card knows: its steps as answered, its figures as they follow, and what the visit, rules and twin say. */
+final class Values
+{
+    /** @var array<string, Answer|string|null> of figures by step; a text says why there is none */
+    private array $answers = [];
+
+    private readonly Findings $findings;
+
+    public function __construct(
+        private readonly Card $card,
+        private readonly string $subject,
+        private readonly Progress $progress,
+        private readonly Work $work,
+        private readonly Units $units,
+    ) {
+        $this->findings = $work->judged()->chapter->of($subject);
+    }
+
+    public function of(Ref $ref): ?Known
+    {
+        return match ($ref->origin) {
+            Origin::Number => Known::amount($ref->number, Kind::Ratio, Unit::One),
+            Origin::Step => $this->ofStep($ref),
+            Origin::Reading => $this->reading(Reading::from($ref->name)),
+            Origin::Figure => $this->figure($ref->name, $this->findings),
+            Origin::Rule => $this->rule($ref),
+            Origin::Wanted => $this->wanted($ref),
+            Origin::Design => $this->design(DesignKey::from($ref->name)),
+            Origin::Expected => $this->expected($ref->name),
+            Origin::Circuit => Known::word($this->findings->circuit->refrigerant),
+        };
+    }
+
+    private function ofStep(Ref $ref): ?Known
+    {
+        $step = $this->card->step($ref->name);
+        if ($step === null) {
+            return null;
+        }
+        if ($step->kind === StepKind::Figure) {
+            $answer = $this->answer($step);
+
+            return $answer instanceof Answer ? Known::ofOutput($answer->output($ref->part)) : null;
+        }
+
+        return $step->kind === StepKind::Time ? $this->series($step, $ref->part) : $this->step($step);
+    }
+
+    /** What a step was answered; null as long as it was not. */
+    public function step(Step $step): ?Known
+    {
+        $fact = $step->isOwn() ? $this->progress->said($step)[0] ?? null : $this->progress->taken($step);
+        if ($step->kind === StepKind::Move) {
+            $fact = $this->progress->move($step);
+        }
+        if ($fact === null) {
+            return null;
+        }
+        $kind = $step->field->kind ?? $step->reading?->quantity();
+
+        return $fact->content->value !== null && $kind !== null
+            ? Known::amount($fact->content->value, $kind)
+            : Known::word((string) $fact->content->word, $step->answers[$fact->content->word] ?? '');
+    }
+
+    /** Times (s since the first), values, or the last value of a timed series; null while it has too few. */
+    private function series(Step $step, string $part): ?Known
+    {
+        $facts = $this->progress->said($step);
+        if (count($facts) < $step->least || $step->field === null) {
+            return null;
+        }
+        $first = $facts[0]->takenAt->getTimestamp();
+        $values = array_map(static fn (Fact $one): float => (float) $one->content->value, $facts);
+
+        return match ($part) {
+            'times' => Known::series(
+                array_map(static fn (Fact $one): float => (float) ($one->takenAt->getTimestamp() - $first), $facts),
+                Kind::Duration,
+            ),
+            'values' => Known::series($values, $step->field->kind),
+            default => Known::amount($values[count($values) - 1], $step->field->kind),
+        };
+    }
+
+    /** What a figure answers, why it cannot, or null as long as something for it is missing. */
+    public function answer(Step $step): Answer|string|null
+    {
+        if (! array_key_exists($step->key, $this->answers)) {
+            $this->answers[$step->key] = $this->worked($step);
+        }
+
+        return $this->answers[$step->key];
+    }
+
+    private function worked(Step $step): Answer|string|null
+    {
+        $values = ['atmospheric_kpa' => $this->findings->circuit->atmosphere->pascal];
+        foreach ($step->figure?->asks() ?? [] as $input) {
+            if ($input->shape === Shape::Refrigerant) {
+                $values[$input->key] = $this->findings->circuit->refrigerant;
+
+                continue;
+            }
+            $ref = $step->with[$input->key] ?? null;
+            $known = $ref === null ? null : $this->of($ref);
+            if ($known === null) {
+                if ($input->optional) {
+                    continue;
+                }
+
+                return null;
+            }
+            $given = $ref->origin === Origin::Number ? $input->unit->toSi($ref->number) : $known->value;
+            assert(! is_bool($given));
+            $values[$input->key] = $given;
+        }
+        try {
+            return $step->figure?->answer(new Given($values, $this->units));
+        } catch (Unanswerable $wrong) {
+            return $wrong->getMessage();
+        }
+    }
+
+    private function reading(Reading $reading): ?Known
+    {
+        $si = $this->findings->reading($reading);
+
+        return $si === null ? null : Known::amount($si, $reading->quantity());
+    }
+
+    private function figure(string $name, Findings $findings): ?Known
+    {
+        $figure = Derived::from($name);
+        $si = Figures::of($findings, $this->work->rules)->value($figure);
+
+        return $si === null ? null : Known::amount($si, $figure->quantity());
+    }
+
+    private function rule(Ref $ref): Known
+    {
+        $rule = HouseRule::from($ref->name);
+
+        return Known::amount(
+            self::end($this->work->rules->band($rule), $ref->part),
+            $rule->row()->field->kind ?? Kind::Ratio,
+        );
+    }
+
+    private function wanted(Ref $ref): ?Known
+    {
+        $control = Control::from($ref->name);
+        $band = (new NextMove($this->work))->band($control, $this->work->judged()->chapter, $this->subject);
+        $kind = Work::figureOf($control)?->quantity();
+
+        return $band === null || $kind === null ? null : Known::amount(self::end($band, $ref->part), $kind);
+    }
+
+    private static function end(Band $band, string $end): float
+    {
+        return match ($end) {
+            'low' => $band->low,
+            'high' => $band->high,
+            default => $band->middle(),
+        };
+    }
+
+    private function design(DesignKey $key): ?Known
+    {
+        $si = $this->findings->circuit->design->value($key);
+
+        return $si === null ? null : Known::amount($si, $key->field()->kind);
+    }
+
+    /** A reading or figure of a sound plant in this weather, by the twin. */
+    private function expected(string $name): ?Known
+    {
+        $expectation = $this->work->byTwin->expectation($this->findings);
+        if ($expectation === null) {
+            return null;
+        }
+        $sound = $this->findings->withReadings($expectation->twin->at($expectation->around)->readings);
+        $reading = Reading::tryFrom($name);
+        if ($reading === null) {
+            return $this->figure($name, $sound);
+        }
+        $si = $sound->reading($reading);
+
+        return $si === null ? null : Known::amount($si, $reading->quantity());
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Work;
+
+use Metrum\Circuit\HeadPressureControl;
+use Metrum\Circuit\HouseRule;
+use Metrum\Circuit\HouseRules;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Reading;
+use Metrum\Circuit\Word;
+use Metrum\Findings\Derived;
+use Metrum\Findings\Figures;
+use Metrum\Findings\Findings;
+
+/** What must hold before something is done, told by readings and what follows from them. */
+final readonly class MeasuredConditions
+{
+    /** K of subcooling from which liquid is sure to reach the valve. */
+    private const LIQUID = 0.5;
+
+    /** K of box above its set point from which superheat reads high, and beyond which nothing is adjusted. */
+    private const NEAR = 2.0;
+
+    private const FAR = 6.0;
+
+    /** K of condensing below which the head is not held. */
+    private const LOST_HEAD = 3.0;
+
+    private Figures $figures;
+
+    public function __construct(private Findings $findings, private HouseRules $rules)
+    {
+        $this->figures = Figures::of($findings, $rules);
+    }
+
+    public function liquid(): Precondition
+    {
+        $subcooling = $this->figures->value(Derived::ValveSubcooling) ?? $this->figures->value(Derived::Subcooling);
+        $glass = $this->findings->observed(Observation::SightGlass);
+
+        return match (true) {
+            $subcooling !== null && $subcooling < self::LIQUID => Precondition::fails(
+                'liquid at the valve',
+                'no subcooling: the valve gets gas',
+                Reading::ValveInletTemperature,
+            ),
+            $glass === Word::Bubbles => Precondition::fails(
+                'liquid at the valve',
+                'the glass bubbles',
+                Observation::SightGlass,
+            ),
+            $subcooling !== null => Precondition::holds('liquid at the valve', sprintf('subcooled %.1f K', $subcooling)),
+            $glass === Word::Clear => Precondition::holds('liquid at the valve', 'the glass is clear'),
+            default => Precondition::open('liquid at the valve', 'not known', Reading::CondenserOutletTemperature),
+        };
+    }
+
+    public function head(): Precondition
+    {
+        $condensing = $this->figures->value(Derived::SaturatedCondensing);
+        if ($condensing === null) {
+            return Precondition::open('head held', 'not read', Reading::DischargePressure);
+        }
+        $least = $this->rules->band(HouseRule::LeastCondensing)->low;
+        $none = $this->findings->circuit->headPressureControl === HeadPressureControl::None;
+        $said = sprintf('%.0f °C', $condensing - 273.15);
+
+        return $condensing < $least - self::LOST_HEAD && ! $none
+            ? Precondition::fails('head held', "only $said: the valve lacks pressure", Reading::DischargePressure)
+            : Precondition::holds('head held', 'at '.$said);
+    }
+
+    public function box(): Precondition
+    {
+        $above = $this->figures->value(Derived::BoxAboveSetPoint);
+
+        return match (true) {
+            $above === null => Precondition::open('box near its set point', 'not read', Reading::BoxTemperature),
+            $above > self::FAR => Precondition::fails(
+                'box near its set point',
+                sprintf('%.1f K above: pull it down first', $above),
+                Reading::BoxTemperature,
+            ),
+            $above > self::NEAR => Precondition::open(
+                'box near its set point',
+                sprintf('%.1f K above: superheat reads high', $above),
+                Reading::BoxTemperature,
+            ),
+            default => Precondition::holds('box near its set point', ''),
+        };
+    }
+
+    /** Without it a drop of temperature along the liquid line may come of the air around it. */
+    public function liquidWarmerThanAir(): Precondition
+    {
+        $label = 'liquid warmer than the air';
+        $liquid = $this->findings->reading(Reading::DrierInletTemperature) ??
+            ($this->findings->reading(Reading::ReceiverOutletTemperature) ??
+                $this->findings->reading(Reading::CondenserOutletTemperature));
+        $air = $this->findings->reading(Reading::AmbientTemperature);
+        if ($liquid === null || $air === null) {
+            $missing = $liquid === null ? Reading::DrierInletTemperature : Reading::AmbientTemperature;
+
+            return Precondition::open($label, 'not read', $missing);
+        }
+
+        return $liquid > $air
+            ? Precondition::holds($label, sprintf('by %.1f K', $liquid - $air))
+            : Precondition::fails($label, 'it is not: the drop says nothing now', Reading::DrierInletTemperature);
+    }
+}

@@ -71,6 +71,10 @@ final readonly class WorkCards
             Control::LowCutInSet,
             Control::ThermostatSet,
             Control::FanDelaySet,
+            Control::DefrostCountSet,
+            Control::DefrostLengthSet,
+            Control::DefrostEndSet,
+            Control::DripTimeSet,
             Control::ValveShut,
             Control::ValveOpened,
         ];

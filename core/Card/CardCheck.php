@@ -77,7 +77,7 @@ final readonly class CardCheck
                 $this->has($clause->than, "$at.$i");
             }
             $answers = $clause->of->origin === Origin::Step ? $this->card->step($clause->of->name)?->answers : null;
-            if ($answers !== null && $answers !== [] && ! array_key_exists((string) $clause->word, $answers)) {
+            if ($clause->comparison === Comparison::Is && $answers !== null && $answers !== [] && ! array_key_exists((string) $clause->word, $answers)) {
                 throw $this->row->broken("$at.$i.is", "\"$clause->word\" is none of its answers");
             }
         }
@@ -86,6 +86,9 @@ final readonly class CardCheck
     /** @throws BrokenData */
     private function has(Ref $ref, string $at): void
     {
+        if ($ref->otherwise !== null) {
+            $this->has($ref->otherwise, $at);
+        }
         if ($ref->origin !== Origin::Step) {
             return;
         }

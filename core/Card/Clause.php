@@ -22,14 +22,17 @@ final readonly class Clause
     /** @throws BrokenData */
     public static function ofRow(DataRow $row): self
     {
-        $row->only(['of', 'above', 'below', 'is']);
+        $row->only(['of', ...array_column(Comparison::cases(), 'value')]);
         $given = array_values(array_filter(Comparison::cases(), static fn ($one): bool => $row->has($one->value)));
         if (count($given) !== 1) {
-            throw $row->broken('of', 'one of above, below, is wanted beside it');
+            throw $row->broken('of', 'above, below, is or known is wanted beside it');
         }
         $comparison = $given[0];
-        if ($comparison !== Comparison::Is) {
+        if (in_array($comparison, [Comparison::Above, Comparison::Below], true)) {
             return new self(Ref::of($row, 'of'), $comparison, Ref::of($row, $comparison->value), '');
+        }
+        if ($comparison === Comparison::Known) {
+            return new self(Ref::of($row, 'of'), $comparison, null, $row->flag('known'));
         }
         $word = $row->given('is');
 

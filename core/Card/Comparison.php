@@ -10,4 +10,6 @@ enum Comparison: string
     case Above = 'above';
     case Below = 'below';
     case Is = 'is';
+    /** Whether it is known at all. */
+    case Known = 'known';
 }

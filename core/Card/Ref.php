@@ -14,27 +14,42 @@ use Metrum\Quantity\BrokenData;
 /** A value that a card asks for by name: "cold_pressure", "trace.values", "rule:drier_drop.high", "reading:…". */
 final readonly class Ref
 {
-    /** @param  string  $part  behind the dot: an output of a figure, an end of a band */
+    /**
+     * @param  string  $part  behind the dot: an output of a figure, an end of a band
+     * @param  ?self  $otherwise  where this one is not known
+     */
     private function __construct(
         public Origin $origin,
         public string $name,
         public string $part = '',
         public float $number = 0.0,
+        public ?self $otherwise = null,
     ) {
     }
 
-    /** @throws BrokenData where it names nothing */
+    /** One name, a number, or a list of names of which the first that is known counts. @throws BrokenData */
     public static function of(DataRow $row, string $key): self
     {
         $given = $row->given($key);
+        $ref = null;
+        foreach (array_reverse(is_array($given) ? array_values($given) : [$given]) as $one) {
+            $ref = self::one($row, $key, $one, $ref);
+        }
+
+        return $ref ?? throw $row->broken($key, 'names nothing');
+    }
+
+    /** @throws BrokenData where it names nothing */
+    private static function one(DataRow $row, string $key, mixed $given, ?self $otherwise): self
+    {
         if (is_int($given) || is_float($given)) {
             return new self(Origin::Number, '', '', (float) $given);
         }
-        $text = $row->text($key);
+        $text = is_string($given) ? $given : throw $row->broken($key, 'a name or a number is wanted');
         [$origin, $rest] = str_contains($text, ':') ? explode(':', $text, 2) : [Origin::Step->value, $text];
         $from = Origin::tryFrom($origin);
         [$name, $part] = [...explode('.', $rest, 2), ''];
-        $ref = $from === null ? null : new self($from, $name, $part);
+        $ref = $from === null ? null : new self($from, $name, $part, 0.0, $otherwise);
 
         return $ref?->isKnown() === true ? $ref : throw $row->broken($key, "\"$text\" names nothing");
     }
@@ -42,12 +57,7 @@ final readonly class Ref
     /** As it stands in a sentence, between braces. @throws BrokenData */
     public static function inText(DataRow $row, string $key, string $text): self
     {
-        return self::of(new DataRow('', [$key => $text]), $key)->checked($row, $key);
-    }
-
-    private function checked(DataRow $row, string $key): self
-    {
-        return $this->isKnown() ? $this : throw $row->broken($key, "\"$this->name\" names nothing");
+        return self::one($row, $key, $text, null);
     }
 
     /** Steps are looked up by the card, figures and the circuit by whoever answers. */

@@ -17,6 +17,9 @@ enum Sum: string
     case HiddenDrop = 'hidden_drop';
     case Imbalance = 'imbalance';
     case Legs = 'legs';
+    case Trace = 'trace';
+    case FallRate = 'fall_rate';
+    case PullDownEnd = 'pull_down_end';
 
     public function does(): Calculation
     {
@@ -29,6 +32,9 @@ enum Sum: string
             self::HiddenDrop => new Sums\HiddenDrop(),
             self::Imbalance => new Sums\Imbalance(),
             self::Legs => new Sums\Legs(),
+            self::Trace => new Sums\Trace(),
+            self::FallRate => new Sums\FallRate(),
+            self::PullDownEnd => new Sums\PullDownEnd(),
         };
     }
 }

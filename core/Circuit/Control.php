@@ -15,6 +15,10 @@ enum Control: string
     case LowCutInSet = 'low_cut_in_set';
     case ThermostatSet = 'thermostat_set';
     case FanDelaySet = 'fan_delay_set';
+    case DefrostCountSet = 'defrost_count_set';
+    case DefrostLengthSet = 'defrost_length_set';
+    case DefrostEndSet = 'defrost_end_set';
+    case DripTimeSet = 'drip_time_set';
     case CondenserWashed = 'condenser_washed';
     case CoilCleaned = 'coil_cleaned';
     case CoilThawed = 'coil_thawed';
@@ -42,16 +46,7 @@ enum Control: string
     /** Whether it has a position that must be known before it is moved. */
     public function hasPosition(): bool
     {
-        return match ($this) {
-            self::ValveTurn,
-            self::RegulatorTurn,
-            self::HeadValveTurn,
-            self::LowCutOutSet,
-            self::LowCutInSet,
-            self::ThermostatSet,
-            self::FanDelaySet => true,
-            default => false,
-        };
+        return $this->row()->field !== null && $this !== self::Charge;
     }
 
     /** Whether what is said of it is how far it goes on from where it was, not where it is set. */

@@ -81,6 +81,7 @@ final readonly class ControlRow
         [$least, $most] = match ($quantity) {
             Quantity::GaugePressure => self::PRESSURES,
             Quantity::Temperature => self::TEMPERATURES,
+            Quantity::Count, Quantity::Duration => [0.0, $row->number('most')],
             default => [-$row->number('most', 0.0), $row->number('most', 0.0)],
         };
 

@@ -30,6 +30,25 @@ enum HouseRule: string
     case SettleCharge = 'settle_charge';
     case SettleWash = 'settle_wash';
     case SettleDefrost = 'settle_defrost';
+    case CompressorSuperheatFloor = 'compressor_superheat_floor';
+    case AirToCoil = 'air_to_coil';
+    case LeakTool = 'leak_tool';
+    case BulbWarm = 'bulb_warm';
+    case BulbAnswer = 'bulb_answer';
+    case VacuumFloor = 'vacuum_floor';
+    case LeakBack = 'leak_back';
+    case ForeignGas = 'foreign_gas';
+    case Equalise = 'equalise';
+    case SupplyImbalance = 'supply_imbalance';
+    case CurrentLow = 'current_low';
+    case SameTemperature = 'same_temperature';
+    case TwoAgree = 'two_agree';
+    case SamePlace = 'same_place';
+    case PullDownTeaches = 'pull_down_teaches';
+    case FanDelay = 'fan_delay';
+    case LowCutOut = 'low_cut_out';
+    case Isolated = 'isolated';
+    case ReceiverHeat = 'receiver_heat';
 
     /** @throws BrokenData */
     public function row(): HouseRuleRow

@@ -74,9 +74,12 @@ final readonly class HouseRuleRow
             Unit::KelvinDifference->value => Quantity::Difference,
             Unit::Celsius->value => Quantity::Temperature,
             Unit::Minute->value => Quantity::Duration,
-            default => throw $row->broken('unit', 'k, c, min or none is wanted'),
+            Unit::Kilopascal->value => Quantity::GaugePressure,
+            Unit::KilopascalPerMinute->value => Quantity::PressureRate,
+            Unit::Percent->value => Quantity::Share,
+            default => throw $row->broken('unit', 'k, c, min, kpa, kpa_per_min, percent or none is wanted'),
         };
-        $least = $kind === Quantity::Temperature ? -self::FARTHEST / 5 : 0.0;
+        $least = in_array($kind, [Quantity::Temperature, Quantity::GaugePressure], true) ? -self::FARTHEST / 5 : 0.0;
 
         return $kind === null
             ? null

@@ -5,20 +5,23 @@ declare(strict_types=1);
 namespace Metrum\Work;
 
 use Metrum\Circuit\Control;
+use Metrum\Circuit\HouseRule;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Reading;
 use Metrum\Findings\Chapter;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Log;
+use Metrum\Quantity\Kind;
 
 /** Whether what was read after a move was read once the plant had come to rest. */
 final readonly class Settling
 {
-    /** K, or part of it in other units' SI, by which two readings may differ and be the same. */
-    private const SAME = 0.3;
+    /** Share of a pressure that a kelvin of saturation is about, by which two readings may differ and be the same. */
+    private const SHARE_A_KELVIN = 0.033;
 
-    private const SAME_SHARE = 0.01;
+    /** Pa below which a share of a pressure means nothing. */
+    private const LEAST_PRESSURE = 1e4;
 
     public function __construct(private Log $log, private HouseRules $rules)
     {
@@ -77,7 +80,7 @@ final readonly class Settling
                 ),
             );
             $last = end($taken);
-            if ($last !== false && $last->takenAt->getTimestamp() < $due && ! self::stands($taken)) {
+            if ($last !== false && $last->takenAt->getTimestamp() < $due && ! $this->stands($taken)) {
                 return true;
             }
         }
@@ -86,15 +89,18 @@ final readonly class Settling
     }
 
     /** @param  list<Fact>  $taken  of one reading: whether the last two are equal */
-    private static function stands(array $taken): bool
+    private function stands(array $taken): bool
     {
         $n = count($taken);
         if ($n < 2) {
             return false;
         }
         [$before, $last] = [(float) $taken[$n - 2]->content->value, (float) $taken[$n - 1]->content->value];
-        $pressure = str_ends_with($taken[0]->content->key, '_kpa');
+        $same = $this->rules->band(HouseRule::TwoAgree)->high;
+        if (Reading::from($taken[0]->content->key)->quantity() === Kind::GaugePressure) {
+            $same *= self::SHARE_A_KELVIN * max(self::LEAST_PRESSURE, abs($last));
+        }
 
-        return abs($last - $before) <= ($pressure ? self::SAME_SHARE * max(1e4, abs($last)) : self::SAME);
+        return $same > 0.0 && abs($last - $before) <= $same;
     }
 }

@@ -15,7 +15,6 @@ final class FirstColder implements Calculation
 {
     /** Places in the order in which the liquid passes them, with what lies before each. */
     private const PLACES = [
-        'condenser_or_receiver_c' => '',
         'before_drier_c' => 'line_to_drier',
         'after_drier_c' => 'drier',
         'after_solenoid_c' => 'solenoid_or_glass',
@@ -33,7 +32,7 @@ final class FirstColder implements Calculation
     public function asks(): array
     {
         return [
-            Input::temperature('condenser_or_receiver_c', 'Leaving the condenser or receiver'),
+            Input::temperature('leaving_c', 'Leaving the condenser or receiver'),
             Input::temperature('before_drier_c', 'Before the drier')->orNone(),
             Input::temperature('after_drier_c', 'After the drier')->orNone(),
             Input::temperature('after_solenoid_c', 'After solenoid and glass')->orNone(),
@@ -46,9 +45,9 @@ final class FirstColder implements Calculation
     {
         $where = 'nowhere';
         $drop = 0.0;
-        $before = $given->of('condenser_or_receiver_c');
+        $before = $given->of('leaving_c');
         foreach (self::PLACES as $key => $between) {
-            if ($between === '' || ! $given->has($key)) {
+            if (! $given->has($key)) {
                 continue;
             }
             $fall = $before - $given->of($key);

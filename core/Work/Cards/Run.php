@@ -174,7 +174,10 @@ final readonly class Run
     private function holds(Clause $clause): ?bool
     {
         $of = $this->values->of($clause->of);
-        if ($of === null || ($clause->than === null && $clause->comparison !== Comparison::Is)) {
+        if ($clause->comparison === Comparison::Known) {
+            return ($of !== null) === $clause->word;
+        }
+        if ($of === null) {
             return null;
         }
         if ($clause->than === null) {

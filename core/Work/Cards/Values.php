@@ -48,6 +48,11 @@ final class Values
 
     public function of(Ref $ref): ?Known
     {
+        return $this->one($ref) ?? ($ref->otherwise === null ? null : $this->of($ref->otherwise));
+    }
+
+    private function one(Ref $ref): ?Known
+    {
         return match ($ref->origin) {
             Origin::Number => Known::amount($ref->number, Kind::Ratio, Unit::One),
             Origin::Step => $this->ofStep($ref),

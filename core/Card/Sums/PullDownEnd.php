@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Card\Sums;
+
+use Metrum\Bench\Answer;
+use Metrum\Bench\Calculation;
+use Metrum\Bench\Calculators\Series;
+use Metrum\Bench\Given;
+use Metrum\Bench\Input;
+use Metrum\Bench\Output;
+use Metrum\Quantity\Kind;
+use Metrum\Quantity\Unit;
+
+/**
+ * Where a pull-down will end, by three or more readings at any times: the box goes toward an end value with one time
+ * constant (where what leaks in meets what is taken out), T = end + a · exp(−t/τ). For each τ end and a follow by least
+ * squares; the τ with the least misfit is taken. Where a straight line fits as well, the end cannot be told.
+ */
+final class PullDownEnd implements Calculation
+{
+    /** Time constants that are tried, as multiples of the time read, and how many. */
+    private const FASTEST = 0.15;
+
+    private const SLOWEST = 12.0;
+
+    private const TRIALS = 80;
+
+    /** K from the set point at which it has arrived. */
+    private const THERE = 0.3;
+
+    public function asks(): array
+    {
+        return [
+            Input::number('times_s', 'Seconds', Kind::Duration, 0.0, 1e6, Unit::Second)->several(3),
+            Input::temperature('boxes_c', 'Box')->several(3),
+            Input::temperature('target_c', 'Set point'),
+        ];
+    }
+
+    public function answer(Given $given): Answer
+    {
+        $times = $given->series('times_s');
+        $boxes = $given->series('boxes_c');
+        Series::inStep('times_s', $times, 'boxes_c', $boxes);
+        [$end, $constant, $isAtEdge] = self::fitted($times, $boxes);
+        $last = $boxes[count($boxes) - 1];
+        $over = $times[count($times) - 1] - $times[0];
+        $fell = $boxes[0] - $last;
+        $target = $given->of('target_c');
+        $bends = ! $isAtEdge && $end < $last;
+        $reaches = $bends && $end < $target - self::THERE;
+        $toGo = $reaches && $last > $target ? $constant * log(($last - $end) / ($target - $end)) : null;
+        $straight = $fell > 0.0 && $last > $target ? ($over * ($last - $target)) / $fell : null;
+
+        return new Answer(
+            [
+                Output::yes('bends', 'It bends', $bends),
+                Output::temperature('final_c', 'It will end at', $bends ? $end : null),
+                Output::yes('reaches', 'It will arrive', $reaches),
+                Output::amount('to_go_s', 'From the last reading, after', Kind::Duration, $toGo, Unit::Second),
+                Output::amount('straight_s', 'Straight on, after', Kind::Duration, $straight, Unit::Second),
+                Output::difference('above_k', 'Above the set point', $last - $target),
+            ],
+            [
+                $bends
+                    ? "It bends toward {$given->degrees($end)}, 63 % of the way in ".
+                        "{$given->text($constant, Kind::Duration)}."
+                    : 'It is straight so far: where it will end cannot be told.',
+            ],
+        );
+    }
+
+    /**
+     * @param  list<float>  $times  s
+     * @param  list<float>  $boxes  K
+     * @return array{float, float, bool} end value (K), time constant (s), whether no bend was found
+     */
+    private static function fitted(array $times, array $boxes): array
+    {
+        $over = $times[count($times) - 1] - $times[0];
+        $best = [INF, 0.0, 0.0, 0];
+        for ($i = 0; $i < self::TRIALS; $i++) {
+            $constant = $over * self::FASTEST * (self::SLOWEST / self::FASTEST) ** ($i / (self::TRIALS - 1));
+            [$end, $misfit] = self::endFor($constant, $times, $boxes);
+            if ($misfit < $best[0]) {
+                $best = [$misfit, $end, $constant, $i];
+            }
+        }
+
+        return [$best[1], $best[2], $best[3] === self::TRIALS - 1];
+    }
+
+    /**
+     * @param  list<float>  $times
+     * @param  list<float>  $boxes
+     * @return array{float, float} end value (K), sum of squares left (K²)
+     */
+    private static function endFor(float $constant, array $times, array $boxes): array
+    {
+        $falls = array_map(static fn (float $time): float => exp(-($time - $times[0]) / $constant), $times);
+        $count = count($times);
+        $middle = array_sum($falls) / $count;
+        $mean = array_sum($boxes) / $count;
+        $with = $square = 0.0;
+        foreach ($falls as $i => $fall) {
+            $with += ($fall - $middle) * ($boxes[$i] - $mean);
+            $square += ($fall - $middle) ** 2;
+        }
+        $height = $with / $square;
+        $end = $mean - $height * $middle;
+        $misfit = 0.0;
+        foreach ($falls as $i => $fall) {
+            $misfit += ($boxes[$i] - $end - $height * $fall) ** 2;
+        }
+
+        return [$end, $misfit];
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Card\Sums;
+
+use Metrum\Bench\Answer;
+use Metrum\Bench\Calculation;
+use Metrum\Bench\Calculators\Hunting;
+use Metrum\Bench\Given;
+use Metrum\Bench\Input;
+use Metrum\Bench\Output;
+use Metrum\Quantity\Kind;
+use Metrum\Quantity\Unit;
+
+/** Superheat over time by a clamp that was read again and again, the suction steady: mean, swing, lowest and period. */
+final class Trace implements Calculation
+{
+    public function asks(): array
+    {
+        return [
+            Input::refrigerant(),
+            Input::gauge('suction_kpa', 'Pressure at the coil'),
+            Input::number('times_s', 'Seconds', Kind::Duration, 0.0, 1e6, Unit::Second)->several(3),
+            Input::temperature('pipes_c', 'Pipe at the bulb')->several(3),
+            Input::difference('wanted_k', 'Superheat wanted'),
+            Input::atmosphere(),
+        ];
+    }
+
+    public function answer(Given $given): Answer
+    {
+        $dew = $given->dew('suction_kpa');
+        $superheat = array_map(static fn (float $pipe): float => $pipe - $dew, $given->series('pipes_c'));
+        $hunting = (new Hunting())->answer(
+            new Given(
+                [
+                    'times_s' => $given->series('times_s'),
+                    'superheat_k' => $superheat,
+                    'target_superheat_k' => $given->of('wanted_k'),
+                ],
+                $given->units,
+            ),
+        );
+
+        return new Answer(
+            [Output::series('superheats_k', 'Superheat', Kind::Difference, $superheat), ...$hunting->outputs],
+            ["Coil {$given->degrees($dew)} (dew); each pipe less that.", ...$hunting->steps],
+        );
+    }
+}

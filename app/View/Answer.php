@@ -66,7 +66,7 @@ final readonly class Answer
     /** What a station shows follows from all that is known; the gauges' many cells are sent one by one. */
     public function isStageStale(): bool
     {
-        return $this->page->station !== Station::Gauges;
+        return $this->page->station !== Station::Gauges || $this->page->openCard() !== null;
     }
 
     public function isCourseStale(): bool

@@ -164,6 +164,12 @@ final readonly class Report
         return array_reverse($this->page->work()->outcomes());
     }
 
+    /** @return list<string> what tests and other cards came to */
+    public function cards(): array
+    {
+        return $this->page->cards()->cameTo();
+    }
+
     /** @return list<string> what was left so with its reason, or is not put back */
     public function touched(): array
     {
@@ -173,8 +179,8 @@ final readonly class Report
                 $lines[] = $this->page->explain->fact($fact);
             }
         }
-        foreach ($this->page->side()->touched() as $fact) {
-            $lines[] = 'Not put back: '.str_replace('_', ' ', $fact->content->key);
+        foreach ($this->page->side()->touched() as [$touched, $subject]) {
+            $lines[] = 'Not put back: '.str_replace('_', ' ', $touched).($subject === '' ? '' : ', '.$subject);
         }
 
         return $lines;

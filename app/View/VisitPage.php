@@ -55,6 +55,8 @@ final class VisitPage
 
     private ?WorkPage $work = null;
 
+    private ?CardPage $opened = null;
+
     private ?CourseFacts $facts = null;
 
     private ?Course $course = null;
@@ -99,6 +101,25 @@ final class VisitPage
     public function work(): WorkPage
     {
         return $this->work ??= WorkPage::ofCard($this->judged, $this->units, $this->card);
+    }
+
+    /** The card that is open; null: none, or one of the station's own moves. */
+    public function openCard(): ?CardPage
+    {
+        return $this->opened ??= CardPage::ofAddress($this->judged, $this->units, $this->card);
+    }
+
+    public function cards(): CardList
+    {
+        return new CardList($this->judged);
+    }
+
+    /** The controls of a move that stands on this page: of the open card, else of the station. */
+    public function moveOf(?Control $control): WorkPage
+    {
+        return $control === null
+            ? $this->work()
+            : WorkPage::ofCard($this->judged, $this->units, ['card' => $control->value] + $this->card);
     }
 
     /** Clocks, what was touched, what is proven. */

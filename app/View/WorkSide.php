@@ -5,7 +5,6 @@ namespace App\View;
 use App\Records\Judged;
 use Metrum\Diagnosis\Gate;
 use Metrum\Diagnosis\Gates;
-use Metrum\Log\Fact;
 use Metrum\Quantity\Units;
 use Metrum\Work\Clock;
 use Metrum\Work\Clocks;
@@ -40,10 +39,10 @@ final readonly class WorkSide
         return sprintf('%d:%02d', intdiv($seconds, 60), $seconds % 60);
     }
 
-    /** @return list<Fact> what was touched and is not put back */
+    /** @return list<array{string, string}> what was touched and is not put back, with its subject */
     public function touched(): array
     {
-        return array_values(Touched::of($this->judged->log)->open);
+        return Touched::of($this->judged->log)->all();
     }
 
     /** @return list<string> what of the work is not ended (J-10) */
@@ -51,6 +50,10 @@ final readonly class WorkSide
     {
         return array_values(array_filter([
             $this->clocks() === [] ? '' : 'a clock still runs',
+            ...array_map(
+                static fn (array $one): string => Explain::within($one[0]->name).' was begun and not ended',
+                (new CardList($this->judged))->open(),
+            ),
             $this->judged->work->isBeforeLastMove() ? 'nothing was read again after the last move' : '',
         ]));
     }

@@ -20,7 +20,7 @@ trait AnswersFromVisits
         $before = $request->visit()->verdict?->verdict();
         $judge->keep($judged);
         if (! $request->ajax()) {
-            return redirect()->route('visits.show', [$request->visit(), $request->station()->value]);
+            return redirect()->route('visits.show', $request->shown());
         }
         $page = new VisitPage($judged, $request->station(), $request->user(), $request->card());
         $answer = new Answer($page, $facts, $before);

@@ -7,6 +7,7 @@ use App\Http\Requests\UndoRequest;
 use App\Http\Requests\VisitRequest;
 use App\Models\Visit;
 use App\Records\Author;
+use App\Records\CardKeeper;
 use App\Records\Judge;
 use App\Records\Mover;
 use App\Records\Recorder;
@@ -40,6 +41,12 @@ final class EntryController extends Controller
                     $request->overruled(),
                     $request->validated('id'),
                 ),
+                $request->isStep() => [
+                    (new CardKeeper($judge, $recorder, $visit, Author::of($request->user())->units))->step(
+                        $request->said(),
+                        $request->validated('id'),
+                    ),
+                ],
                 default => [$recorder->record($request->said(), $request->validated('id'))],
             };
         } catch (NotAFact $refusal) {
@@ -80,7 +87,7 @@ final class EntryController extends Controller
     private static function refused(VisitRequest $request, NotAFact $refusal): ValidationException
     {
         return ValidationException::withMessages(['value' => $refusal->getMessage()])->redirectTo(
-            route('visits.show', [$request->visit(), $request->station()->value]),
+            route('visits.show', $request->shown()),
         );
     }
 }

@@ -21,9 +21,7 @@ final class EntryRequest extends VisitRequest
             // How long a value may be is its kind's to say: the answer goes into the control.
             'value' => ['nullable', 'string'],
             'reason' => ['nullable', 'string', 'max:400'],
-            'subject' => ['nullable', 'string', 'max:48'],
             'overruled' => ['nullable', 'string', 'max:200'],
-            'card' => ['nullable', 'string', 'max:48'],
         ] + parent::rules();
     }
 
@@ -47,11 +45,16 @@ final class EntryRequest extends VisitRequest
         return $this->validated('kind') === FactKind::Move->value;
     }
 
+    public function isStep(): bool
+    {
+        return $this->validated('kind') === FactKind::Card->value;
+    }
+
     public function card(): array
     {
-        return $this->isMove()
-            ? ['card' => $this->validated('key'), 'subject' => $this->validated('subject')]
-            : ['card' => $this->validated('card')];
+        $moved = $this->isMove() ? ['card' => $this->validated('key')] : [];
+
+        return array_filter(parent::card()) + $moved;
     }
 
     /** Why something is done although it is held back; empty where nobody says. */

@@ -33,6 +33,8 @@ abstract class VisitRequest extends FormRequest
             'at' => ['nullable', 'date_format:Y-m-d\TH:i:s.v\Z', 'required_with:sent'],
             'sent' => ['nullable', 'date_format:Y-m-d\TH:i:s.v\Z', 'required_with:at'],
             'stage' => ['nullable', 'string', 'max:16'],
+            'card' => ['nullable', 'string', 'max:48'],
+            'subject' => ['nullable', 'string', 'max:48'],
         ];
     }
 
@@ -66,10 +68,16 @@ abstract class VisitRequest extends FormRequest
         );
     }
 
-    /** @return array<string, mixed> the card that is open: what was moved stays open */
+    /** @return array<string, mixed> the card that is open, and stays open */
     public function card(): array
     {
-        return [];
+        return ['card' => $this->validated('card'), 'subject' => $this->validated('subject')];
+    }
+
+    /** @return array<int|string, mixed> the page that it was said on, as its address has it */
+    final public function shown(): array
+    {
+        return [$this->visit(), $this->station()->value, ...array_filter($this->card())];
     }
 
     final public function station(): Station

@@ -20,6 +20,9 @@
 <div class="keep"><h2>What is to be done</h2>
 <ul>@foreach ($report->remedies() as $line)<li>{{ $line }}</li>@endforeach</ul></div>
 @endunless
+@if ($report->cards() !== [])
+<div class="keep"><h2>What was tested and looked at</h2><ul>@foreach ($report->cards() as $line)<li>{{ $line }}</li>@endforeach</ul></div>
+@endif
 @if ($report->done() !== [])
 <div class="keep"><h2>What was done, and what came of it</h2>
 <ul>@foreach ($report->done() as $line)<li>{{ $line }}</li>@endforeach</ul>

@@ -1,6 +1,6 @@
 {{-- each part of the page that an entry made stale --}}
 @if ($answer->isStageStale())
-    <div id="stage" data-part>@include('visit.stages.'.$page->station->value)</div>
+    @include('visit.stage')
 @else
     @foreach ($answer->touched as $control)@include('visit.control')@endforeach
     @if ($answer->isCourseStale())@include('visit.course')@endif

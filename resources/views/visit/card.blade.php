@@ -1,52 +1,40 @@
-@php($field = $work->control->row()->field)
-<section id="card" class="card-open" aria-labelledby="h-card" data-part>
-    <header><h2 id="h-card">{{ $work->control->label() }}{{ $work->subject === '' ? '' : ', '.$work->subject }}</h2>
-        @if ($work->asFound() !== null)<span class="soft">as found {{ $work->asFound() }}{{ $work->position() === '' ? '' : ' · '.$work->position() }}</span>@endif</header>
-    @if ($work->preconditions() !== [])<ul class="preconditions">@foreach ($work->preconditions() as $one)<li class="is-{{ strtolower($one->holding->name) }}">{{ $one->holding->mark()->sign() }} {{ $one->label }}@if ($one->detail !== ''), {{ $one->detail }}@endif @if ($one->settledBy !== null && ! $one->isHolding()) <a href="{{ $page->linkToAsked($one->settledBy) }}">look</a>@endif</li>@endforeach</ul>@endif
-    @if ($work->isTooSoon())<p class="hint">◐ The last move was not read again: one at a time, else nobody knows what helped.</p>@endif
-    <div class="card-body">
-        <form id="move-{{ str_replace('_', '-', $work->control->value) }}" class="move" method="post" action="{{ $page->entries }}" data-entry data-says="{{ $work->control->label() }}{{ $work->isTurned() ? ' '.$work->turns($work->value) : '' }}">
-            @csrf
-            <input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="move"><input type="hidden" name="key" value="{{ $work->control->value }}"><input type="hidden" name="stage" value="put_right"><input type="hidden" name="subject" value="{{ $work->subject }}">
-            @if ($work->isTurned())
-                <input type="hidden" name="value" value="{{ $work->typed() }}">
-                <div class="taps" role="group" aria-label="Which way">
-                    @foreach ([-1 => $work->control->row()->out, 1 => $work->control->row()->in] as $way => $words)
-                        @php($eighths = $way * round(abs(8 * $work->value)))
-                        <a class="tap" @if ($work->value * $way > 0) aria-current="true" @endif href="{{ $work->link($eighths) }}" hx-get="{{ $work->link($eighths) }}" hx-select="#card" hx-target="#card" hx-swap="outerHTML">{{ $words }}</a>
-                    @endforeach
+{{-- one piece of work, step by step --}}
+@php($locked = $page->advice->licenceAsked() !== null && $open->card->effort === Metrum\Circuit\Effort::Intervention)
+<section id="card" class="card-open card-steps" aria-labelledby="h-card">
+    <header><h2 id="h-card">{{ $open->card->name }}{{ $open->subject === '' ? '' : ', '.$open->subject }}</h2><span class="soft">{{ $open->card->minutes }} min, {{ $open->card->effort->label() }}@if ($open->card->tools !== []): {{ implode(', ', $open->card->tools) }}@endif</span></header>
+    <p class="card-why">{{ $open->card->why }}</p>
+    @foreach ($open->cautions() as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach
+    @if ($page->verdict->referral !== null)
+        <p class="caution">◐ {{ $page->verdict->referral }}</p>
+    @elseif ($locked)
+        <p class="caution">◐ What opens the circuit is shown to those who hold the licence and the tools for {{ $page->findings->circuit->refrigerant }}: see Verdict & tests.</p>
+    @else
+        @if ($open->gates() !== [])<ul class="preconditions">@foreach ($open->gates() as $one)<li class="is-{{ strtolower($one->holding->name) }}">{{ $one->holding->mark()->sign() }} {{ $one->label }}@if ($one->detail !== ''), {{ $one->detail }}@endif @if ($one->settledBy !== null && ! $one->isHolding()) <a href="{{ $page->linkToAsked($one->settledBy) }}">look</a>@endif</li>@endforeach</ul>@endif
+        @if ($open->overruled() !== '')<p class="hint">◐ Begun all the same, because {{ $open->overruled() }}</p>@endif
+        @if (! $open->isBegun())
+            <ol class="steps-ahead">@foreach ($open->steps() as $one)@if ($one->step->label !== '' && ! $one->is(Metrum\Card\StepKind::Figure))<li>{{ $one->step->label }}</li>@endif @endforeach</ol>
+            <form id="card-begin" class="begin" method="post" action="{{ $page->entries }}" data-entry data-says="begun: {{ $open->card->name }}">
+                @include('visit.card-fields', ['key' => $open->begunKey()])
+                @if ($open->isHeldBack())<label for="begin-reason">Begin it all the same, because</label><input id="begin-reason" class="input" name="reason" maxlength="200" required>@endif
+                <button class="btn turned" name="value" value="yes" @disabled(! $page->mayEnter)>Begin</button>
+            </form>
+        @else
+            <ol class="steps">@foreach ($open->steps() as $one)@include('visit.step')@endforeach</ol>
+            @if ($open->outcome() !== null)
+                <div class="came-to" role="status"><h3>{{ $open->outcome()->label }}</h3><p>{{ $open->says() }}</p>
+                    @if ($open->done() === null)
+                        <form method="post" action="{{ $page->entries }}" data-entry data-says="{{ $open->card->name }}: {{ $open->outcome()->label }}">@include('visit.card-fields', ['key' => $open->doneKey()])<button class="btn turned" name="value" value="{{ $open->outcome()->key }}" @disabled(! $page->mayEnter)>Keep this result</button></form>
+                    @else
+                        <p class="kept">○ Kept in the log.@if ($open->after() !== '') Read again: {{ $open->after() }}.@endif</p>
+                        @if ($open->done()->returns !== '')
+                            <form class="returns" method="post" action="{{ route('follow-ups.store', $page->visit) }}" data-entry data-says="follow-up: {{ $open->done()->returns }}">@csrf<input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="stage" value="{{ $page->station->value }}">@include('visit.open-card')<input type="hidden" name="what" value="{{ $open->done()->returns }}"><label for="returns-on">{{ $open->done()->returns }}, on</label> <input id="returns-on" class="input" type="date" name="due_on" value="{{ now()->addWeeks(2)->format('Y-m-d') }}"> <button class="btn quiet" @disabled(! $page->mayEnter)>Note follow-up</button></form>
+                        @endif
+                    @endif
+                    @if ($open->leads() !== null)<p>Next: <a href="{{ $open->leads()[1] }}">{{ $open->leads()[0] }}</a></p>@endif
                 </div>
-                <div class="taps" role="group" aria-label="How far">
-                    @foreach (App\View\WorkPage::EIGHTHS as $eighths)
-                        @php($signed = $eighths * ($work->value < 0 ? -1 : 1))
-                        <a class="tap" @if (abs(abs(8 * $work->value) - $eighths) < 0.01) aria-current="true" @endif href="{{ $work->link($signed) }}" hx-get="{{ $work->link($signed) }}" hx-select="#card" hx-target="#card" hx-swap="outerHTML">{{ Metrum\Log\Kinds\PlantMoved::turns($eighths / 8) }}</a>
-                    @endforeach
-                </div>
-            @elseif ($field !== null)
-                <label for="move-value">{{ $work->control->isStep() ? 'How much (below zero: taken out)' : 'Set to' }}</label>
-                <input id="move-value" class="input" name="value" autocomplete="off" required placeholder="{{ $page->units->symbol($field->kind) }}">
             @endif
-            @if ($work->control->hasPosition() && $work->asFound() === null)
-                <label for="as-found">How was it found?</label>
-                <input id="as-found" class="input" name="reason" maxlength="120" required placeholder="2¾ turns open, mark at 4 o'clock; or: no mark possible">
-            @endif
-            @if ($work->isHeldBack())
-                <label for="overruled">Move it all the same, because</label>
-                <input id="overruled" class="input" name="overruled" maxlength="200" required>
-            @endif
-            <button class="btn turned" @disabled(! $page->mayEnter)>{{ ucfirst($work->control->row()->done) }}{{ $work->isTurned() ? ' it' : '' }}</button>
-        </form>
-        @if ($work->foretold() !== [])
-            <table class="foretold"><caption>{{ $work->isTurned() ? ucfirst($work->turns($work->value)).' would give' : 'It would give' }}</caption>
-                @foreach ($work->foretold() as $row)<tr><th scope="row">{{ $row[0] }}</th><td>{{ $row[1] }} →</td><td><b>{{ $row[2] }}</b></td><td class="soft">{{ $row[3] }}</td></tr>@endforeach
-            </table>
-        @elseif ($work->figure() !== null)
-            <p class="hint grow">Nothing is foretold: {{ Illuminate\Support\Str::lcfirst($work->figure()->label()) }} was not read.</p>
+            <form class="inline" method="post" action="{{ $page->entries }}" data-entry data-says="begun anew: {{ $open->card->name }}">@include('visit.card-fields', ['key' => $open->begunKey()])<input type="hidden" name="reason" value="{{ $open->isHeldBack() ? 'begun anew' : '' }}"><button class="plain" name="value" value="yes" @disabled(! $page->mayEnter)>Begin anew</button></form>
         @endif
-    </div>
-    @foreach ($work->cautions() as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach
-    <p class="card-foot">@if ($work->response() !== '')<b>This one: {{ $work->response() }}</b>@endif {{ $work->proposal() }}
-        @if ($work->allTheWayBack() !== null)
-            <form class="inline" method="post" action="{{ $page->entries }}" data-entry data-says="all the way back">@csrf<input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="move"><input type="hidden" name="key" value="{{ $work->control->value }}"><input type="hidden" name="stage" value="put_right"><input type="hidden" name="subject" value="{{ $work->subject }}"><input type="hidden" name="value" value="{{ $work->typedTurns($work->allTheWayBack()) }}"><input type="hidden" name="overruled" value="all the way back"><button class="plain">All the way back: {{ $work->turns($work->allTheWayBack()) }}</button></form>
-        @endif</p>
+    @endif
+    <p class="card-foot"><a href="{{ $open->back() }}">Back to {{ Illuminate\Support\Str::lcfirst($open->card->station->label()) }}</a></p>
 </section>

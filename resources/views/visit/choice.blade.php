@@ -1,6 +1,6 @@
 <form id="{{ $choice->domId() }}" class="choice {{ $choice->proposed ? 'proposed' : '' }}" method="post" action="{{ $page->entries }}" data-entry data-part>
     @csrf
-    <input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="{{ $choice->kind()->value }}"><input type="hidden" name="key" value="{{ $choice->asked->value }}"><input type="hidden" name="stage" value="{{ $page->station->value }}">
+    <input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="{{ $choice->kind()->value }}"><input type="hidden" name="key" value="{{ $choice->asked->value }}"><input type="hidden" name="stage" value="{{ $page->station->value }}">@include('visit.open-card')
     <fieldset @disabled(! $page->mayEnter)>
         <legend>{{ $choice->asked->label() }} @if ($choice->proposed)<em class="next-mark">next</em>@endif</legend>
         @if ($choice->how !== '')<p class="how">{{ $choice->how }}</p>@foreach ($choice->cautions as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach @endif

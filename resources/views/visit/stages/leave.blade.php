@@ -32,9 +32,9 @@
 </section>
 @if ($page->mayEnter)
 @php($closing = $page->side()->closing())
-@foreach ($page->side()->touched() as $fact)
-<form class="sheet grid-fields" method="post" action="{{ $page->entries }}" data-entry data-says="left so: {{ $fact->content->key }}">@csrf<input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="restored"><input type="hidden" name="key" value="{{ $fact->content->key }}"><input type="hidden" name="subject" value="{{ $fact->content->subject }}"><input type="hidden" name="stage" value="leave"><input type="hidden" name="value" value="yes">
-    <x-field name="reason" :label="'● '.ucfirst(str_replace('_', ' ', $fact->content->key)).' is not put back. Left so, because'" :value="''" />
+@foreach ($page->side()->touched() as [$touched, $subject])
+<form class="sheet grid-fields" method="post" action="{{ $page->entries }}" data-entry data-says="left so: {{ $touched }}">@csrf<input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="restored"><input type="hidden" name="key" value="{{ $touched }}"><input type="hidden" name="subject" value="{{ $subject }}"><input type="hidden" name="stage" value="leave"><input type="hidden" name="value" value="yes">
+    <x-field name="reason" :label="'● '.ucfirst(str_replace('_', ' ', $touched)).' is not put back. Left so, because'" :value="''" />
     <p class="actions"><button class="btn quiet">Leave it so, and note it</button></p></form>
 @endforeach
 <form method="post" action="{{ route('visits.close', $page->visit) }}" data-close>@csrf

@@ -16,7 +16,7 @@
 @if ($page->advice->licenceAsked() !== null || $page->verdict->referral !== null)
     <p class="caution">◐ {{ $page->verdict->referral ?? 'What opens the circuit is shown to those who hold the licence and the tools for '.$page->findings->circuit->refrigerant.': see Verdict & tests.' }}</p>
 @else
-    @include('visit.card')
+    @include('visit.move', ['work' => $page->moveOf(null)])
     <nav class="cards-below" aria-label="Other work">
         @foreach ($work->cards() as $control)@if ($control !== $work->control)<a class="btn quiet" href="{{ route('visits.show', [$page->visit, 'put_right', 'card' => $control->value]) }}">{{ $control->label() }}</a>@endif @endforeach
     </nav>

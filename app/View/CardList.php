@@ -1,0 +1,96 @@
+<?php
+
+namespace App\View;
+
+use App\Models\Visit;
+use App\Records\Judged;
+use Metrum\Card\Card;
+use Metrum\Card\Cards;
+use Metrum\Circuit\Question;
+use Metrum\Circuit\Station;
+use Metrum\Log\FactKind;
+use Metrum\Log\Kinds\StepTaken;
+use Metrum\Work\Cards\Progress;
+
+/** The cards of a visit: what fits at a station, in the order in which the verdict asks for them, and what is open. */
+final readonly class CardList
+{
+    public function __construct(private Judged $judged)
+    {
+    }
+
+    public static function link(Visit $visit, Card $card, string $subject = ''): string
+    {
+        $asked = ['card' => $card->key] + ($subject === '' ? [] : ['subject' => $subject]);
+
+        return route('visits.show', [$visit, $card->station->value, ...$asked]);
+    }
+
+    /** @return list<Card> that fit, what the verdict asks for first */
+    public function at(Station $station): array
+    {
+        $cards = Cards::at($station, $this->judged->findings->circuit);
+        $asked = array_map($this->asked(...), $cards);
+        array_multisort($asked, SORT_DESC, array_keys($cards), SORT_ASC, $cards);
+
+        return $cards;
+    }
+
+    /** How sure the suspects are that a card is for, 0 … 1. */
+    public function asked(Card $card): float
+    {
+        $sum = 0.0;
+        foreach ($this->judged->verdict->blank ? [] : $this->judged->verdict->suspects as $suspect) {
+            $sum += in_array($suspect->fault, $card->suspects, true) ? $suspect->probability : 0.0;
+        }
+
+        return $sum;
+    }
+
+    /** The card that answers a question step by step; null where there is none for this plant. */
+    public function for(Question $question): ?Card
+    {
+        foreach (Cards::all() as $card) {
+            if ($card->answers($question) && $card->fit->asks($this->judged->findings->circuit)) {
+                return $card;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<array{Card, string}> begun and not ended, with the part of the circuit that they are about */
+    public function open(): array
+    {
+        $open = [];
+        foreach ($this->judged->log->history(FactKind::Card) as $fact) {
+            $card = StepTaken::card($fact->content->key);
+            $subject = $fact->content->subject;
+            if ($card === null || isset($open[$card->key.' '.$subject])) {
+                continue;
+            }
+            $progress = new Progress($card, $subject, $this->judged->log);
+            if ($progress->isBegun() && $progress->done() === null) {
+                $open[$card->key.' '.$subject] = [$card, $subject];
+            }
+        }
+
+        return array_values($open);
+    }
+
+    /** @return list<string> what each card came to, in the order in which they were done */
+    public function cameTo(): array
+    {
+        $said = [];
+        foreach ($this->judged->log->history(FactKind::Card) as $fact) {
+            $outcome = StepTaken::outcome($fact->content);
+            if ($outcome !== null) {
+                $name = StepTaken::card($fact->content->key)?->name;
+                $of = $fact->content->subject === '' ? '' : ', '.$fact->content->subject;
+                $said[] = "$name$of: $outcome->label. ".StepTaken::said($fact->content);
+            }
+        }
+
+        return $said;
+    }
+}

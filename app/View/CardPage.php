@@ -1,0 +1,238 @@
+<?php
+
+namespace App\View;
+
+use App\Records\Judged;
+use Metrum\Bench\Answer;
+use Metrum\Card\Card;
+use Metrum\Card\Cards;
+use Metrum\Card\Outcome;
+use Metrum\Card\Step;
+use Metrum\Card\StepKind;
+use Metrum\Card\StepReader;
+use Metrum\Circuit\Control;
+use Metrum\Circuit\Station;
+use Metrum\Diagnosis\Cautions;
+use Metrum\Log\Fact;
+use Metrum\Log\Kinds\StepTaken;
+use Metrum\Quantity\Format;
+use Metrum\Quantity\Kind;
+use Metrum\Quantity\Units;
+use Metrum\Work\Cards\Run;
+use Metrum\Work\Precondition;
+
+/** The card that is open: its gates before it is begun, its steps as they are answered, and what it comes to. */
+final class CardPage
+{
+    private const LONGEST_SUBJECT = 48;
+
+    public readonly Card $card;
+
+    public readonly Run $run;
+
+    private ?Step $next = null;
+
+    private function __construct(
+        private readonly Judged $judged,
+        private readonly Units $units,
+        Card $card,
+        public readonly string $subject,
+    ) {
+        $this->card = $card;
+        $this->run = new Run($card, $subject, $judged->work, $judged->log, $units);
+        $this->next = $this->run->next();
+    }
+
+    /**
+     * As an address says it; null where it names no card.
+     *
+     * @param  array<string, mixed>  $asked
+     */
+    public static function ofAddress(Judged $judged, Units $units, array $asked): ?self
+    {
+        $key = $asked['card'] ?? null;
+        $card = is_string($key) ? Cards::find($key) : null;
+        $subject = $asked['subject'] ?? '';
+
+        return $card === null
+            ? null
+            : new self(
+                $judged,
+                $units,
+                $card,
+                is_string($subject) ? mb_substr($subject, 0, self::LONGEST_SUBJECT) : '',
+            );
+    }
+
+    public function isBegun(): bool
+    {
+        return $this->run->progress->isBegun();
+    }
+
+    /** Why it was begun although a gate did not hold; empty where all held. */
+    public function overruled(): string
+    {
+        return $this->run->progress->beginning()?->content->text('reason') ?? '';
+    }
+
+    /** @return list<Precondition> */
+    public function gates(): array
+    {
+        return $this->run->gates();
+    }
+
+    public function isHeldBack(): bool
+    {
+        return $this->run->failing() !== [];
+    }
+
+    /** @return list<string> where the hand goes */
+    public function cautions(): array
+    {
+        return Cautions::words($this->card->cautions);
+    }
+
+    /** @return list<string> of one step */
+    public function cautionsOf(Step $step): array
+    {
+        return Cautions::words($step->cautions);
+    }
+
+    /** @return list<CardStep> */
+    public function steps(): array
+    {
+        $steps = $this->run->steps();
+        $lastMove = -1;
+        foreach ($steps as $place => $step) {
+            $lastMove = $step->kind === StepKind::Move && $this->run->isTaken($step) ? $place : $lastMove;
+        }
+        $shown = [];
+        foreach ($steps as $place => $step) {
+            $shown[] = $this->step($step, $place < $lastMove);
+        }
+
+        return $shown;
+    }
+
+    private function step(Step $step, bool $isPast): CardStep
+    {
+        $known = $this->run->known($step);
+        $kind = $step->field?->kind;
+        $series = $step->kind === StepKind::Time ? $this->run->progress->said($step) : [];
+        $si = $known?->si();
+
+        return new CardStep(
+            $step,
+            $this->card->key.'.'.$step->key,
+            $this->run->isTaken($step),
+            $step === $this->next,
+            $isPast,
+            $si !== null && $kind !== null && ! $isPast
+                ? Format::value($si, $this->units->of($kind))
+                : $known?->text($this->units) ?? '',
+            $kind === null ? '' : $this->units->symbol($kind),
+            $known !== null && is_string($known->value) ? $known->value : '',
+            $series,
+            $this->figure($step),
+        );
+    }
+
+    /** @return list<string> */
+    private function figure(Step $step): array
+    {
+        if ($step->kind !== StepKind::Figure) {
+            return [];
+        }
+        $answer = $this->run->answer($step);
+        if ($answer instanceof Answer) {
+            return $answer->steps;
+        }
+
+        return $answer === null ? [] : ['◐ '.ucfirst(rtrim($answer, '.')).'.'];
+    }
+
+    /** How long a step waits by its house rule, as it is typed. */
+    public function wait(Step $step): string
+    {
+        assert($step->rule !== null);
+        $band = $this->judged->rules->band($step->rule);
+
+        return $this->units->text($band->high, Kind::Duration);
+    }
+
+    /** "07:42 −4.2" of one value of a series. */
+    public function point(Step $step, Fact $fact): string
+    {
+        assert($step->field !== null);
+
+        return $fact->takenAt->format('H:i:s').' '.$this->units->text((float) $fact->content->value, $step->field->kind);
+    }
+
+    /** What it came to and was kept; null as long as it was not. */
+    public function done(): ?Outcome
+    {
+        $fact = $this->run->progress->done();
+
+        return $fact === null ? null : StepTaken::outcome($fact->content);
+    }
+
+    /** What it comes to as it stands; null as long as that cannot be told. */
+    public function outcome(): ?Outcome
+    {
+        return $this->done() ?? $this->run->outcome();
+    }
+
+    public function says(): string
+    {
+        $fact = $this->run->progress->done();
+        $outcome = $this->outcome();
+
+        return match (true) {
+            $fact !== null => StepTaken::said($fact->content),
+            $outcome !== null => $this->run->says($outcome),
+            default => '',
+        };
+    }
+
+    /** @return ?array{string, string} what comes next: its name and where it is */
+    public function leads(): ?array
+    {
+        $key = (string) $this->outcome()?->leads;
+        $card = Cards::find($key);
+        $control = Control::tryFrom($key);
+
+        return match (true) {
+            $card !== null => [$card->name, CardList::link($this->judged->visit, $card)],
+            $control !== null => [
+                $control->label(),
+                route('visits.show', [$this->judged->visit, Station::PutRight->value, 'card' => $control->value]),
+            ],
+            default => null,
+        };
+    }
+
+    /** Where the work goes on when it is shut. */
+    public function back(): string
+    {
+        return route('visits.show', [$this->judged->visit, $this->card->station->value]);
+    }
+
+    public function doneKey(): string
+    {
+        return $this->card->key.'.'.StepReader::DONE;
+    }
+
+    public function begunKey(): string
+    {
+        return $this->card->key.'.'.StepReader::BEGUN;
+    }
+
+    /** @return string what is read again, in words; empty: nothing */
+    public function after(): string
+    {
+        return implode(', ', array_map(
+            static fn ($one): string => Explain::within($one->label()),
+            $this->card->after,
+        ));
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+namespace App\View;
+
+use Metrum\Card\Step;
+use Metrum\Card\StepKind;
+use Metrum\Log\Fact;
+
+/** One step of an open card, as it is shown. */
+final readonly class CardStep
+{
+    /**
+     * @param  string  $value  as it was answered, in one's own units; empty: not yet
+     * @param  string  $unit  in which an amount is typed
+     * @param  string  $word  as it was answered, in the words of the file
+     * @param  list<Fact>  $series  of a timed series
+     * @param  list<string>  $said  what a figure says
+     * @param  bool  $isPast  taken before a move that was made since: it stands
+     */
+    public function __construct(
+        public Step $step,
+        public string $id,
+        public bool $isTaken,
+        public bool $isNext,
+        public bool $isPast = false,
+        public string $value = '',
+        public string $unit = '',
+        public string $word = '',
+        public array $series = [],
+        public array $said = [],
+    ) {
+    }
+
+    public function is(StepKind $kind): bool
+    {
+        return $this->step->kind === $kind;
+    }
+
+    public function domId(): string
+    {
+        return 'step-'.str_replace('_', '-', $this->step->key);
+    }
+}

@@ -1,0 +1,39 @@
+{{-- one step of the open card --}}
+@php($step = $one->step)
+<li class="step is-{{ $step->kind->value }} {{ $one->isTaken ? 'taken' : '' }} {{ $one->isNext ? 'next-step' : '' }}" @if ($one->isNext) aria-current="step" @endif>
+@if ($one->is(Metrum\Card\StepKind::Say))
+    <p>{{ $step->label }}</p>
+@elseif ($one->is(Metrum\Card\StepKind::Figure))
+    @foreach ($one->said as $sentence)<p>{{ $sentence }}</p>@endforeach
+@elseif ($one->isPast)
+    <p>{{ $step->label }}: <b>{{ $one->value === '' ? 'done' : $one->value }}</b></p>
+@elseif ($step->reading !== null)
+    <p class="step-label">{{ $step->label }}</p>@include('visit.cell', ['cell' => $page->cell($step->reading)])
+@elseif ($step->observation !== null)
+    @include('visit.choice', ['choice' => $page->choice($step->observation)])
+@elseif ($one->is(Metrum\Card\StepKind::Take))
+    <form id="{{ $one->domId() }}" class="cell" method="post" action="{{ $page->entries }}" data-entry>@include('visit.card-fields', ['key' => $one->id])
+        <label for="in-{{ $one->domId() }}">{{ $step->label }}</label>
+        <span class="cell-value"><input id="in-{{ $one->domId() }}" name="value" value="{{ $one->value }}" autocomplete="off" enterkeyhint="next" @disabled(! $page->mayEnter)><i>{{ $one->unit }}</i></span><small class="hint"></small>
+    </form>
+@elseif ($one->is(Metrum\Card\StepKind::Tick))
+    <form id="{{ $one->domId() }}" method="post" action="{{ $page->entries }}" data-entry data-says="{{ $step->label }}">@include('visit.card-fields', ['key' => $one->id])
+        <button class="tap tick" name="value" value="{{ $one->isTaken ? '' : 'yes' }}" aria-pressed="{{ $one->isTaken ? 'true' : 'false' }}" @disabled(! $page->mayEnter)>{{ $one->isTaken ? '☑' : '☐' }} {{ $step->label }}</button></form>
+@elseif ($one->is(Metrum\Card\StepKind::Choose))
+    <form id="{{ $one->domId() }}" class="choice" method="post" action="{{ $page->entries }}" data-entry>@include('visit.card-fields', ['key' => $one->id])
+        <fieldset @disabled(! $page->mayEnter)><legend>{{ $step->label }}</legend>
+            <div class="taps">@foreach ($step->answers as $word => $label)<button class="tap" name="value" value="{{ $one->word === $word ? '' : $word }}" aria-pressed="{{ $one->word === $word ? 'true' : 'false' }}"><span>{{ ucfirst($label) }}</span></button>@endforeach</div></fieldset></form>
+@elseif ($one->is(Metrum\Card\StepKind::Wait))
+    <form id="{{ $one->domId() }}" method="post" action="{{ $page->entries }}" data-entry data-says="clock: {{ $step->label }}">@include('visit.card-fields', ['key' => $one->id])
+        <button class="tap tick" name="value" value="{{ $one->isTaken ? '' : $open->wait($step) }}" aria-pressed="{{ $one->isTaken ? 'true' : 'false' }}" @disabled(! $page->mayEnter)>{{ $one->isTaken ? '☑ Clock set' : '◷ Start '.$open->wait($step) }}: {{ $step->label }}</button></form>
+@elseif ($one->is(Metrum\Card\StepKind::Time))
+    <form id="{{ $one->domId() }}" class="cell series" method="post" action="{{ $page->entries }}" data-entry>@include('visit.card-fields', ['key' => $one->id])
+        <label for="in-{{ $one->domId() }}">{{ $step->label }}@if ($step->every !== '')<small>{{ $step->every }}, at least {{ $step->least }}</small>@endif</label>
+        <span class="cell-value"><input id="in-{{ $one->domId() }}" name="value" value="" autocomplete="off" @disabled(! $page->mayEnter)><i>{{ $one->unit }}</i></span><button class="btn quiet" @disabled(! $page->mayEnter)>Note it</button>
+    </form>
+    @if ($one->series !== [])<ol class="points">@foreach ($one->series as $fact)<li>{{ $open->point($step, $fact) }}</li>@endforeach</ol>@endif
+@elseif ($one->is(Metrum\Card\StepKind::Move))
+    @include('visit.move', ['work' => $page->moveOf($step->control)])
+@endif
+@foreach ($open->cautionsOf($step) as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach
+</li>

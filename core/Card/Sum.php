@@ -17,6 +17,8 @@ enum Sum: string
     case HiddenDrop = 'hidden_drop';
     case Imbalance = 'imbalance';
     case Legs = 'legs';
+    case CutOut = 'cut_out';
+    case HigherOf = 'higher_of';
     case Trace = 'trace';
     case FallRate = 'fall_rate';
     case PullDownEnd = 'pull_down_end';
@@ -32,6 +34,8 @@ enum Sum: string
             self::HiddenDrop => new Sums\HiddenDrop(),
             self::Imbalance => new Sums\Imbalance(),
             self::Legs => new Sums\Legs(),
+            self::CutOut => new Sums\CutOut(),
+            self::HigherOf => new Sums\HigherOf(),
             self::Trace => new Sums\Trace(),
             self::FallRate => new Sums\FallRate(),
             self::PullDownEnd => new Sums\PullDownEnd(),

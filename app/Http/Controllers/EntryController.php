@@ -9,6 +9,7 @@ use App\Models\Visit;
 use App\Records\Author;
 use App\Records\CardKeeper;
 use App\Records\Judge;
+use App\Records\LeftSo;
 use App\Records\Mover;
 use App\Records\Recorder;
 use App\View\Meaning;
@@ -52,6 +53,8 @@ final class EntryController extends Controller
         } catch (NotAFact $refusal) {
             throw self::refused($request, $refusal);
         }
+
+        (new LeftSo($visit, $request->user()))->note($facts);
 
         return $this->answer($request, $judge, $facts);
     }

@@ -93,21 +93,29 @@ final readonly class StepTaken implements KindOfFact
         $card = self::card($content->key);
         $step = self::step($content->key);
         $of = ($card->name ?? $content->key).($content->subject === '' ? '' : ', '.$content->subject);
-        $reason = $content->text('reason');
-        if ($step === null) {
-            return $of.': '.match (self::own($content->key)) {
-                StepReader::DONE => self::outcome($content)?->label.'. '.$content->text(self::SAYS),
-                default => 'begun'.($reason === '' ? '' : ' all the same, because '.$reason),
-            };
+        if ($step !== null) {
+            return self::answer($step, $content, $units)." ($of)";
         }
-        $said = match (true) {
-            $content->isCleared() => 'taken back',
-            $step->kind === StepKind::Wait => 'clock set, '.$units->text((float) $content->value, ClockSet::field()->kind),
-            $content->value !== null && $step->field !== null => $units->text($content->value, $step->field->kind),
-            default => $step->answers[$content->word] ?? 'done',
-        };
+        $reason = $content->text('reason');
 
-        return "$of: $step->label: $said";
+        return match (self::own($content->key)) {
+            StepReader::DONE => "$of: ".self::outcome($content)?->label.'. '.$content->text(self::SAYS),
+            default => "$of begun".($reason === '' ? '' : ' all the same, because '.$reason),
+        };
+    }
+
+    /** "3.50 bar, highest suction with the bulb warm" */
+    private static function answer(Step $step, Content $content, Units $units): string
+    {
+        $field = self::field($content->key);
+        $label = lcfirst($step->label);
+
+        return match (true) {
+            $content->isCleared() => "Taken back: $label",
+            $content->value !== null && $field !== null => $units->text($content->value, $field->kind).', '.$label,
+            $step->answers !== [] => ucfirst($step->answers[$content->word] ?? '').': '.$label,
+            default => $step->label,
+        };
     }
 
     public function stale(Content $content): array

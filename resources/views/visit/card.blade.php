@@ -1,8 +1,8 @@
 {{-- one piece of work, step by step --}}
 @php($locked = $page->advice->licenceAsked() !== null && $open->card->effort === Metrum\Circuit\Effort::Intervention)
 <section id="card" class="card-open card-steps" aria-labelledby="h-card">
-    <header><h2 id="h-card">{{ $open->card->name }}{{ $open->subject === '' ? '' : ', '.$open->subject }}</h2><span class="soft">{{ $open->card->minutes }} min, {{ $open->card->effort->label() }}@if ($open->card->tools !== []): {{ implode(', ', $open->card->tools) }}@endif</span></header>
-    <p class="card-why">{{ $open->card->why }}</p>
+    <header><h2 id="h-card">{{ $open->card->name }}{{ $open->subject === '' ? '' : ', '.$open->subject }}</h2><span class="soft">{{ $open->card->minutes }} min, {{ $open->card->effort->label() }}</span></header>
+    <p class="card-why">{{ $open->card->why }}@if ($open->card->tools !== []) <span class="soft">To hand: {{ implode(', ', $open->card->tools) }}.</span>@endif</p>
     @foreach ($open->cautions() as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach
     @if ($page->verdict->referral !== null)
         <p class="caution">◐ {{ $page->verdict->referral }}</p>

@@ -8,7 +8,7 @@
 @elseif ($one->isPast)
     <p>{{ $step->label }}: <b>{{ $one->value === '' ? 'done' : $one->value }}</b></p>
 @elseif ($step->reading !== null)
-    <p class="step-label">{{ $step->label }}</p>@include('visit.cell', ['cell' => $page->cell($step->reading)])
+    @include('visit.cell', ['cell' => $page->cell($step->reading)])
 @elseif ($step->observation !== null)
     @include('visit.choice', ['choice' => $page->choice($step->observation)])
 @elseif ($one->is(Metrum\Card\StepKind::Take))

@@ -1,0 +1,36 @@
+<?php
+
+namespace App\Records;
+
+use App\Models\FollowUp;
+use App\Models\User;
+use App\Models\Visit;
+use Illuminate\Support\Carbon;
+use Metrum\Log\Fact;
+use Metrum\Log\FactKind;
+
+/** What was touched and is left so with a reason is come back for: a follow-up of its own (T-13). */
+final readonly class LeftSo
+{
+    private const WEEKS = 2;
+
+    private const LONGEST = 240;
+
+    public function __construct(private Visit $visit, private User $user)
+    {
+    }
+
+    /** @param  list<Fact>  $facts  that were kept just now */
+    public function note(array $facts): void
+    {
+        foreach ($facts as $fact) {
+            $reason = $fact->content->text('reason');
+            if ($fact->kind === FactKind::Restored && $reason !== '') {
+                $what = ucfirst(str_replace('_', ' ', $fact->content->key))." was left so, because $reason";
+                $due = Carbon::parse($fact->takenAt)->addWeeks(self::WEEKS)->startOfDay();
+                $id = Recorder::counted($fact->id, 1);
+                FollowUp::note($this->visit, $this->user, $due, mb_substr($what, 0, self::LONGEST), $id);
+            }
+        }
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Card\Sums;
+
+use Metrum\Bench\Answer;
+use Metrum\Bench\Calculation;
+use Metrum\Bench\Given;
+use Metrum\Bench\Input;
+use Metrum\Bench\Output;
+
+/**
+ * Cut-out of a pump-down control: saturation (dew) so far below the lowest suction that the box asks for, and no higher
+ * than the cut-in and the control's differential leave.
+ */
+final class CutOut implements Calculation
+{
+    public function asks(): array
+    {
+        return [
+            Input::refrigerant(),
+            Input::temperature('box_c', 'Box set point'),
+            Input::difference('td_k', 'TD of the coil'),
+            Input::difference('below_k', 'Below the lowest suction'),
+            Input::gauge('at_most_kpa', 'By cut-in and differential at most'),
+            Input::atmosphere(),
+        ];
+    }
+
+    public function answer(Given $given): Answer
+    {
+        $lowest = $given->of('box_c') - $given->of('td_k');
+        $out = $lowest - $given->of('below_k');
+        $pressure = $given->gauge($given->dewPressure('below_k', $out));
+
+        return new Answer(
+            [Output::gauge('kpa', 'Cut-out', min($pressure, $given->of('at_most_kpa')))],
+            [
+                "The box asks for {$given->degrees($lowest)} in the coil; {$given->kelvins($given->of('below_k'))} ".
+                    "below that are {$given->degrees($out)}, {$given->onGauge($pressure)} (dew); cut-in and differential leave ".
+                    "{$given->onGauge($given->of('at_most_kpa'))}.",
+            ],
+        );
+    }
+}

@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Card;
+
+use Metrum\Bench\Answer;
+use Metrum\Bench\CannotBe;
+use Metrum\Bench\Given;
+use Metrum\Card\Sum;
+use Metrum\Quantity\Units;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The sums of the cards, by hand and by the tables. */
+final class SumsTest extends TestCase
+{
+    public function test_a_change_of_pressure_is_told_as_saturation(): void
+    {
+        // R-134a: dew −10 °C at 200.6 kPa absolute, 0 °C at 292.8.
+        $answer = self::of(Sum::SaturatedChange, ['from_kpa' => 99_300.0, 'to_kpa' => 191_500.0]);
+
+        self::assertEqualsWithDelta(10.0, self::value($answer, 'rise_k'), 0.1);
+        self::assertEqualsWithDelta(-10.0, self::value($answer, 'fall_k'), 0.1);
+    }
+
+    public function test_a_rise_is_the_slope_through_all_points(): void
+    {
+        $answer = self::of(Sum::Rise, [
+            'times_s' => [0.0, 20.0, 40.0, 60.0],
+            'pressures_kpa' => [10_000.0, 22_000.0, 30_000.0, 42_000.0],
+        ]);
+        // Slope by hand: Σ(t−30)(p−26)/Σ(t−30)² = (480 + 40 + 40 + 480)/2000 kPa/s.
+        self::assertEqualsWithDelta(520.0, self::value($answer, 'rise_kpa_per_min'), 1e-6);
+        self::assertEqualsWithDelta(32_000.0, self::value($answer, 'change_kpa'), 1e-6);
+    }
+
+    public function test_times_that_stand_still_are_refused(): void
+    {
+        $this->expectException(CannotBe::class);
+        self::of(Sum::Rise, ['times_s' => [0.0, 0.0], 'pressures_kpa' => [1.0, 2.0]]);
+    }
+
+    public function test_the_subcooling_hides_what_it_bears(): void
+    {
+        // R-134a, liquid of 35 °C: bubble 887 kPa absolute. At 930 kPa on the gauge it bears 144 kPa.
+        $of = static fn (float $behind): Answer => self::of(Sum::HiddenDrop, [
+            'before_kpa' => 930_000.0,
+            'after_kpa' => $behind,
+            'liquid_c' => 308.15,
+        ]);
+        self::assertEqualsWithDelta(144_000.0, self::value($of(900_000.0), 'available_kpa'), 1_500.0);
+        self::assertFalse($of(800_000.0)->output('flashes')?->value);
+        self::assertTrue($of(770_000.0)->output('flashes')?->value);
+    }
+
+    /** @return iterable<string, array{list<float>, string, ?float}> line currents of 10 A rated */
+    public static function legs(): iterable
+    {
+        yield 'all' => [[10.0, 9.9, 10.1], 'whole', 1.0];
+        yield 'a line open' => [[8.66, 0.0, 8.66], 'leg_open', 0.5];
+        yield 'an element of a delta open' => [[5.77, 10.0, 5.77], 'element_open', 2 / 3];
+        yield 'nothing' => [[0.0, 0.0, 0.0], 'none', 0.0];
+        yield 'what no single open part gives' => [[3.0, 7.0, 9.0], 'other', null];
+    }
+
+    /** @param  list<float>  $amps */
+    #[DataProvider('legs')]
+    public function test_line_currents_tell_what_is_open(array $amps, string $pattern, ?float $heat): void
+    {
+        $answer = self::of(Sum::Legs, [
+            'first_a' => $amps[0],
+            'second_a' => $amps[1],
+            'third_a' => $amps[2],
+            'rated_a' => 10.0,
+        ]);
+        self::assertSame($pattern, $answer->output('pattern')?->value);
+        self::assertSame($heat, $answer->output('heat_percent')?->value);
+    }
+
+    public function test_imbalance_is_the_farthest_from_the_mean(): void
+    {
+        $answer = self::of(Sum::Imbalance, ['first_v' => 400.0, 'second_v' => 400.0, 'third_v' => 388.0]);
+
+        self::assertEqualsWithDelta(8.0 / 396.0, self::value($answer, 'imbalance_percent'), 1e-9);
+    }
+
+    public function test_the_first_place_that_is_colder_is_named(): void
+    {
+        $walk = static fn (array $places): Answer => self::of(Sum::FirstColder, ['counts_k' => 1.0] + $places);
+        $drier = $walk(['leaving_c' => 308.0, 'before_drier_c' => 307.5, 'after_drier_c' => 304.0, 'valve_inlet_c' => 301.0]);
+        self::assertSame('drier', $drier->output('where')?->value);
+        self::assertEqualsWithDelta(3.5, self::value($drier, 'drop_k'), 1e-9);
+        $line = $walk(['leaving_c' => 308.0, 'valve_inlet_c' => 303.0]);
+        self::assertSame('line_to_valve', $line->output('where')?->value);
+        $none = $walk(['leaving_c' => 308.0, 'before_drier_c' => 307.5, 'valve_inlet_c' => 307.0]);
+        self::assertSame('nowhere', $none->output('where')?->value);
+    }
+
+    public function test_a_pull_down_is_told_to_its_end(): void
+    {
+        // 2 °C + 10 K · exp(−t/1800 s), read at uneven times.
+        $times = [0.0, 500.0, 1500.0, 2400.0];
+        $boxes = array_map(static fn (float $t): float => 275.15 + 10 * exp(-$t / 1800), $times);
+        $of = static fn (float $target): Answer => self::of(Sum::PullDownEnd, [
+            'times_s' => $times,
+            'boxes_c' => $boxes,
+            'target_c' => $target,
+        ]);
+        $arrives = $of(277.15);
+        self::assertTrue($arrives->output('reaches')?->value);
+        self::assertEqualsWithDelta(275.15, self::value($arrives, 'final_c'), 0.15);
+        // From 10·exp(−2400/1800) = 2.636 K above its end to 2 K above it.
+        self::assertEqualsWithDelta(1800 * log(2.636 / 2.0), self::value($arrives, 'to_go_s'), 60.0);
+        self::assertFalse($of(274.15)->output('reaches')?->value, 'it ends above the set point');
+    }
+
+    public function test_a_straight_pull_down_does_not_tell_its_end(): void
+    {
+        $answer = self::of(Sum::PullDownEnd, [
+            'times_s' => [0.0, 600.0, 1200.0],
+            'boxes_c' => [285.0, 284.0, 283.0],
+            'target_c' => 278.0,
+        ]);
+        self::assertFalse($answer->output('bends')?->value);
+        self::assertNull($answer->output('final_c')?->value);
+        self::assertEqualsWithDelta(3000.0, self::value($answer, 'straight_s'), 1e-6);
+    }
+
+    public function test_a_trace_of_a_pipe_is_a_trace_of_superheat(): void
+    {
+        // R-134a at 200.6 kPa absolute: dew −10 °C.
+        $answer = self::of(Sum::Trace, [
+            'suction_kpa' => 99_300.0,
+            'times_s' => [0.0, 60.0, 120.0, 180.0, 240.0, 300.0],
+            'pipes_c' => [265.15, 275.15, 265.15, 275.15, 265.15, 275.15],
+            'wanted_k' => 6.0,
+        ]);
+        self::assertEqualsWithDelta(2.0, self::value($answer, 'lowest_k'), 0.1);
+        self::assertEqualsWithDelta(10.0, self::value($answer, 'peak_to_peak_k'), 1e-6);
+        self::assertTrue($answer->output('hunting')?->value);
+    }
+
+    public function test_a_cut_out_stays_above_every_floor(): void
+    {
+        // R-134a: box 2, coil −3.5, 11 K below that −14.5 °C: 66 kPa on the gauge by the table.
+        $out = self::of(Sum::CutOut, ['box_c' => 275.15, 'td_k' => 5.5, 'below_k' => 11.0, 'at_most_kpa' => 90_000.0]);
+        self::assertEqualsWithDelta(66_000.0, self::value($out, 'kpa'), 1_000.0);
+        $held = self::of(Sum::CutOut, ['box_c' => 275.15, 'td_k' => 5.5, 'below_k' => 11.0, 'at_most_kpa' => 40_000.0]);
+        self::assertEqualsWithDelta(40_000.0, self::value($held, 'kpa'), 1e-6);
+        $floor = self::of(Sum::HigherOf, ['wanted_kpa' => 5_000.0, 'floor_kpa' => 14_000.0]);
+        self::assertSame(14_000.0, self::value($floor, 'kpa'));
+        self::assertTrue($floor->output('at_floor')?->value);
+    }
+
+    /** @param  array<string, float|list<float>>  $values  SI */
+    private static function of(Sum $sum, array $values): Answer
+    {
+        return $sum->does()->answer(new Given($values + ['refrigerant' => 'R-134a'], new Units()));
+    }
+
+    private static function value(Answer $answer, string $key): float
+    {
+        $value = $answer->output($key)?->value;
+        self::assertIsFloat($value);
+
+        return $value;
+    }
+}

@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Work;
+
+use Metrum\Card\Card;
+use Metrum\Card\Cards;
+use Metrum\Card\Origin;
+use Metrum\Card\Ref;
+use Metrum\Card\Step;
+use Metrum\Card\StepKind;
+use Metrum\Circuit\Control;
+use Metrum\Circuit\Reading;
+use Metrum\Diagnosis\Cautions;
+use Metrum\Findings\Derived;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Every card of data/cards can be worked to each of its ends, and says then what it has to say. */
+final class CardsTest extends TestCase
+{
+    private const TRIES = 900;
+
+    /** Ends that chance seldom meets: R-134a in a cooler of 2 °C, or air of −1 °C from a coil at 128.5 kPa. */
+    private const MET_SELDOM = [
+        'heater_legs' => [
+            [
+                'phases' => 'three',
+                'defrost' => 'yes',
+                'heater_rated_current_a' => 10,
+                'first' => 0,
+                'second' => 0,
+                'third' => 0,
+                'ended' => 'yes',
+            ],
+        ],
+        'regulator_air' => [
+            self::REGULATOR + ['evaporator_pressure_kpa' => 128.5, 'cases' => 'one'],
+            self::REGULATOR + ['evaporator_pressure_kpa' => 160, 'cases' => 'one'],
+            self::REGULATOR + ['evaporator_pressure_kpa' => 160, 'cases' => 'several'],
+        ],
+        'low_pressure_thermostat' => [
+            self::THERMOSTAT + ['low_cut_in_kpa' => 280],
+            self::THERMOSTAT + ['low_cut_in_kpa' => 232],
+        ],
+        'low_pressure_pump_down' => [
+            self::PUMP_DOWN + ['low_cut_out_kpa' => 16, 'differential' => 100],
+            self::PUMP_DOWN + ['low_cut_out_kpa' => 20, 'differential' => 30],
+        ],
+    ];
+
+    private const REGULATOR = [
+        'regulator_stem' => 'automatic',
+        'solenoid' => 'none',
+        'wanted' => -1,
+        'supply_air_temperature_c' => 0,
+        'header' => 80,
+    ];
+
+    private const PUMP_DOWN = ['low_cut_in_kpa' => 80, 'coldest' => -10, 'margin' => 3, 'envelope' => -40];
+
+    private const THERMOSTAT = ['low_cut_out_kpa' => 128, 'span' => 3, 'td' => 6, 'drop' => 10];
+
+    /** Longest key that the log's table holds. */
+    private const LONGEST_KEY = 48;
+
+    /** @return iterable<string, array{string}> */
+    public static function cards(): iterable
+    {
+        foreach (array_keys(Cards::all()) as $key) {
+            yield $key => [$key];
+        }
+    }
+
+    #[DataProvider('cards')]
+    public function test_each_end_of_a_card_can_be_reached_and_told(string $key): void
+    {
+        $card = self::card($key);
+        $chance = new Chance(crc32($key));
+        $open = array_fill_keys(array_map(static fn ($one): string => $one->key, $card->outcomes), true);
+        $known = self::MET_SELDOM[$key] ?? [];
+        for ($i = 0; $i < self::TRIES && $open !== []; $i++) {
+            $walker = isset($known[$i])
+                ? (new CardWalker($card))->all($known[$i])
+                : self::workedAtRandom($card, $chance);
+            $run = $walker->run();
+            $outcome = $run->outcome();
+            if ($outcome !== null && isset($open[$outcome->key])) {
+                unset($open[$outcome->key]);
+                self::assertStringNotContainsString('not known', $run->says($outcome), $key.' '.$outcome->key);
+                $run->done();
+            }
+        }
+        self::assertSame([], array_keys($open), 'never reached');
+    }
+
+    #[DataProvider('cards')]
+    public function test_a_card_names_only_what_is_there(string $key): void
+    {
+        $card = self::card($key);
+        foreach ($card->outcomes as $outcome) {
+            $next = $outcome->leads;
+            self::assertTrue($next === '' || isset(Cards::all()[$next]) || Control::tryFrom($next) !== null, $next);
+            self::assertLessThanOrEqual(self::LONGEST_KEY, strlen($outcome->key));
+        }
+        $cautions = $card->cautions;
+        foreach ($card->steps as $step) {
+            $name = $step->isOwn() ? $key.'.'.$step->key : '';
+            self::assertLessThanOrEqual(self::LONGEST_KEY, strlen($name));
+            array_push($cautions, ...$step->cautions);
+        }
+        self::assertCount(count($cautions), Cautions::words($cautions));
+        foreach (self::refs($card) as $ref) {
+            $isFigure = $ref->origin === Origin::Figure;
+            $isExpected = $ref->origin === Origin::Expected;
+            if ($isFigure || $isExpected) {
+                $known = Derived::tryFrom($ref->name) ?? ($isExpected ? Reading::tryFrom($ref->name) : null);
+                self::assertNotNull($known, $ref->name);
+            }
+        }
+    }
+
+    /** @return list<Ref> */
+    private static function refs(Card $card): array
+    {
+        $refs = [];
+        foreach ($card->steps as $step) {
+            array_push($refs, ...array_values($step->with));
+        }
+        foreach ($card->outcomes as $outcome) {
+            array_push($refs, ...array_values($outcome->says->refs), ...array_values($outcome->keeps));
+        }
+
+        return $refs;
+    }
+
+    private static function card(string $key): Card
+    {
+        $card = Cards::find($key);
+        self::assertNotNull($card);
+
+        return $card;
+    }
+
+    private static function workedAtRandom(Card $card, Chance $chance): CardWalker
+    {
+        $walker = new CardWalker($card);
+        $chance->anew();
+        foreach ($card->steps as $step) {
+            if (! in_array($step, $walker->run()->steps(), true) || ($step->isOptional && $chance->half())) {
+                continue;
+            }
+            if ($step->kind === StepKind::Time) {
+                for ($i = 0; $i < $step->least + 2; $i++) {
+                    $walker->answer($step->key, $chance->of($step, $i));
+                }
+            } elseif (! in_array($step->kind, [StepKind::Say, StepKind::Figure], true)) {
+                $walker->answer($step->key, self::answer($step, $chance));
+            }
+        }
+
+        return $walker;
+    }
+
+    private static function answer(Step $step, Chance $chance): float|string
+    {
+        $words = $step->observation?->words() ?? [];
+
+        return match (true) {
+            $words !== [] => $chance->oneOf(array_column($words, 'value')),
+            $step->answers !== [] => $chance->oneOf(array_map(strval(...), array_keys($step->answers))),
+            $step->reading !== null || $step->field !== null => $chance->of($step),
+            default => 'yes',
+        };
+    }
+}

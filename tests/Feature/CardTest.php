@@ -1,0 +1,181 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Models\FactRecord;
+use App\Models\FollowUp;
+use App\Models\Visit;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use Metrum\Card\Cards;
+use Metrum\Circuit\Test;
+use Metrum\Circuit\Word;
+use Metrum\Log\FactKind;
+use Metrum\Work\Touched;
+use Tests\TestCase;
+
+/** Cards at a visit: begun, worked step by step, left and taken up again, ended with what they came to. */
+final class CardTest extends TestCase
+{
+    public function test_every_card_opens_and_is_begun(): void
+    {
+        foreach ([$this->visit(), $this->starved()] as $visit) {
+            $this->actingAs($this->technician);
+            foreach (Cards::all() as $card) {
+                $this->get("/visits/{$visit->id}/{$card->station->value}?card={$card->key}")
+                    ->assertOk()
+                    ->assertSee($card->name)
+                    ->assertSee('Begin');
+                $this->step($visit, "$card->key.begun", 'yes', ['reason' => 'to try it'])
+                    ->assertOk()
+                    ->assertSee('Begin anew');
+            }
+        }
+        $this->get("/visits/{$visit->id}/verdict?card=nonsense")->assertOk()->assertDontSee('Begin anew');
+    }
+
+    public function test_a_card_is_worked_to_its_end_and_tells_the_diagnosis(): void
+    {
+        $visit = $this->visit();
+        $this->step($visit, 'solenoid.begun', 'yes')->assertOk()->assertSee('At the coil');
+        $this->step($visit, 'solenoid.volts', 'yes')->assertSee('Does the coil pull?')->assertDontSee('With the magnet');
+        $this->step($visit, 'solenoid.pull', 'yes');
+        $this->step($visit, 'solenoid.click', 'no')->assertSee('With the magnet');
+        $this->step($visit, 'solenoid.magnet', 'yes')->assertSee('To be put back')->assertSee('magnet on the solenoid');
+        $this->step($visit, 'solenoid.lifts', 'yes')->assertDontSee('Keep this result');
+        $this->step($visit, 'solenoid.coil', 'yes')->assertSee('Coil dead')->assertSee('Keep this result');
+        self::assertSame([], Touched::of($visit->log())->keys());
+
+        $this->step($visit, 'solenoid.done', 'coil')->assertSee('Kept in the log');
+        self::assertSame('energised_shut', $visit->findings()->observations['liquid_solenoid']->value);
+        $this->get("/visits/{$visit->id}/report")->assertSee('Solenoid of the liquid line: Coil dead.');
+        $done = FactRecord::query()->where('key', 'solenoid.done')->sole();
+        $this->post("/visits/{$visit->id}/entries/{$done->id}/undo", ['stage' => 'verdict'], self::OUTBOX)->assertOk();
+        self::assertSame([], $visit->findings()->observations, 'what was taken back tells nothing');
+    }
+
+    public function test_the_server_says_what_a_card_came_to_not_the_page(): void
+    {
+        $visit = $this->visit();
+        $this->step($visit, 'solenoid.begun', 'yes');
+        $this->step($visit, 'solenoid.done', 'works')->assertUnprocessable()->assertSee('is not at its end yet');
+        $this->step($visit, 'solenoid.volts', 'no');
+        $this->step($visit, 'solenoid.done', 'works')->assertOk()->assertSee('No supply');
+        self::assertSame('no_supply', FactRecord::query()->where('key', 'solenoid.done')->sole()->word);
+    }
+
+    public function test_a_gate_that_fails_holds_a_card_back_until_somebody_says_why(): void
+    {
+        $visit = $this->visit();
+        $this->enter($visit, 'observation', 'evaporator_fans', 'some_stopped');
+        $open = "/visits/{$visit->id}/put_right?card=superheat_trace";
+        $this->get($open)->assertSee('Begin it all the same, because');
+        $this->step($visit, 'superheat_trace.begun', 'yes')->assertUnprocessable()->assertSee('put them right first');
+        self::assertSame(0, FactRecord::query()->where('kind', 'card')->count());
+        $this->step($visit, 'superheat_trace.begun', 'yes', ['reason' => 'one was never fitted'])->assertOk();
+        $this->get($open)->assertSee('Begun all the same, because one was never fitted');
+    }
+
+    public function test_a_step_sent_again_is_the_same_step(): void
+    {
+        $visit = $this->visit();
+        $id = (string) Str::ulid();
+        $this->step($visit, 'pull_down.begun', 'yes');
+        $this->step($visit, 'pull_down.box', '8.2', ['id' => $id])->assertOk();
+        $this->step($visit, 'pull_down.box', '8.2', ['id' => $id])->assertOk();
+        self::assertSame(1, FactRecord::query()->where('key', 'pull_down.box')->count());
+    }
+
+    public function test_a_timed_series_keeps_every_value_with_its_time(): void
+    {
+        $visit = $this->visit();
+        $this->step($visit, 'pull_down.begun', 'yes');
+        foreach (['12', '8', '5.33'] as $box) {
+            $this->step($visit, 'pull_down.box', $box)->assertOk();
+            $this->travel(15)->minutes();
+        }
+        $this->get("/visits/{$visit->id}/prove?card=pull_down")->assertSee('It will arrive')->assertSee('12.0 °C');
+        $this->step($visit, 'pull_down.done', 'arrives')->assertOk();
+        $rate = $visit->findings()->readings['pull_down_rate_k_per_h'] ?? 0.0;
+        self::assertEqualsWithDelta(6.67 / 1800, $rate, 1e-5, 'K a second');
+        $this->get("/visits/{$visit->id}/prove")->assertSee('K/h');
+    }
+
+    public function test_nonsense_is_refused_in_words_and_nothing_is_kept(): void
+    {
+        $visit = $this->visit();
+        $this->step($visit, 'drier_drop.begun', 'yes');
+        $this->step($visit, 'drier_drop.way', 'by_feel')->assertUnprocessable()->assertSee('possible is clamps, gauges');
+        $this->step($visit, 'drier_drop.before', 'much')->assertUnprocessable()->assertSee('Pressure before the drier');
+        $this->step($visit, 'drier_drop.before', '900 bar')->assertUnprocessable()->assertSee('possible is');
+        $this->step($visit, 'drier_drop.colour', 'red')->assertUnprocessable()->assertSee('no step of a card');
+        $this->step($visit, 'magic.begun', 'yes')->assertUnprocessable()->assertSee('no step of a card');
+        self::assertSame(1, FactRecord::query()->where('kind', 'card')->count());
+    }
+
+    public function test_a_card_begun_and_left_stands_beside_the_walk_on_every_page(): void
+    {
+        $visit = $this->visit();
+        $this->step($visit, 'bulb_test.begun', 'yes', ['subject' => 'coil 2']);
+        $this->get("/visits/{$visit->id}/box")->assertSee('Begun, not ended')->assertSee('Bulb cold, then warm, coil 2');
+        $this->get("/visits/{$visit->id}/leave")->assertSee('bulb cold, then warm was begun and not ended');
+        $this->get("/visits/{$visit->id}/verdict?card=bulb_test")->assertDontSee('Begin anew');
+        $this->get("/visits/{$visit->id}/verdict?card=bulb_test&subject=coil+2")->assertSee('Begin anew');
+    }
+
+    public function test_what_is_left_so_is_come_back_for(): void
+    {
+        $visit = $this->visit();
+        $this->step($visit, 'equalising.begun', 'yes');
+        $this->step($visit, 'equalising.stop', 'yes');
+        $this->post("/visits/{$visit->id}/close");
+        self::assertTrue($visit->refresh()->isOpen());
+        $id = (string) Str::ulid();
+        foreach ([1, 2] as $ignored) {
+            $more = ['id' => $id, 'reason' => 'the owner wants it off'];
+            $this->enter($visit, 'restored', "compressor's switch", 'yes', $more)->assertOk();
+        }
+        $followUp = FollowUp::query()->sole();
+        self::assertSame("Compressor's switch was left so, because the owner wants it off", $followUp->what);
+        self::assertSame([], Touched::of($visit->log())->keys());
+    }
+
+    public function test_a_wash_is_judged_by_the_head_of_before_and_after(): void
+    {
+        $visit = $this->visit();
+        $this->step($visit, 'wash_test.begun', 'yes');
+        $this->enter($visit, 'observation', 'condenser_face', 'dirty');
+        $this->read($visit, ['discharge_pressure_kpa' => '18 bar', 'ambient_temperature_c' => '25']);
+        $this->step($visit, 'wash_test.off', 'yes');
+        $this->enter($visit, 'move', 'condenser_washed', 'done', ['card' => 'wash_test', 'stage' => 'verdict'])
+            ->assertOk()
+            ->assertSee('18.00 bar')
+            ->assertSee('Power on, all fans turn');
+        $this->step($visit, 'wash_test.on', 'yes');
+        $this->read($visit, ['discharge_pressure_kpa' => '15.5 bar', 'ambient_temperature_c' => '25.4']);
+        $this->get("/visits/{$visit->id}/verdict?card=wash_test")->assertSee('It was dirt');
+        $this->step($visit, 'wash_test.done', 'dirt')->assertOk();
+        self::assertSame(Word::HeadFalls, $visit->findings()->tested(Test::CondenserWashed));
+    }
+
+    public function test_tests_lead_to_their_cards_and_what_is_suspected_comes_first(): void
+    {
+        $visit = $this->starved();
+        $page = $this->actingAs($this->technician)->get("/visits/{$visit->id}/verdict")->assertOk();
+        $page->assertSee('Step by step')->assertSee('card=leak_back', false);
+        $this->get("/visits/{$visit->id}/unit")->assertSeeInOrder(['Bubbles in the glass', 'Pressures without gauges']);
+    }
+
+    /**
+     * @param  array<string, string>  $more
+     * @return TestResponse<Response>
+     */
+    private function step(Visit $visit, string $key, string $value, array $more = []): TestResponse
+    {
+        $card = Cards::find(explode('.', $key)[0]);
+        $more += ['stage' => $card?->station->value ?? 'verdict', 'card' => $card->key ?? ''];
+
+        return $this->enter($visit, FactKind::Card->value, $key, $value, $more);
+    }
+}

@@ -125,6 +125,26 @@ final readonly class RunPicture
         return $events;
     }
 
+    /** What the superheat did at the end, in one sentence; empty where nobody could tell. */
+    public function swing(): string
+    {
+        $readings = [];
+        foreach ($this->moments as $moment) {
+            $readings = isset($moment->readings[Reading::SuperheatSwing->value]) ? $moment->readings : $readings;
+        }
+        if ($readings === []) {
+            return '';
+        }
+        $period = $readings[Reading::SuperheatPeriod->value] ?? null;
+
+        return sprintf(
+            'Superheat at the bulb swings by %s%s, lowest %s.',
+            $this->units->text($readings[Reading::SuperheatSwing->value], Kind::Difference),
+            $period === null ? '' : ' every '.$this->units->text($period, Kind::Duration),
+            $this->units->text($readings[Reading::SuperheatLowest->value], Kind::Difference),
+        );
+    }
+
     /** Share of the time that the compressor ran. */
     public function runningShare(): float
     {

@@ -32,7 +32,7 @@ final readonly class Answer
             array_push($stale, ...$fact->rule()->stale($fact->content));
             if ($fact->kind === FactKind::State) {
                 $ofState = true;
-            } elseif ($page->shows($fact->kind, $fact->content->key)) {
+            } elseif ($page->controls->shows($fact->kind, $fact->content->key)) {
                 $touched[] = new Control($fact->kind, $fact->content->key);
             }
         }
@@ -91,7 +91,7 @@ final readonly class Answer
 
         return array_values(
             array_filter(
-                [...$this->page->cells(), ...$this->page->moreCells()],
+                [...$this->page->controls->cells(), ...$this->page->controls->moreCells()],
                 fn (Cell $cell): bool => ! in_array($cell->reading->value, $this->keys, true),
             ),
         );

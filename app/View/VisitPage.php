@@ -10,19 +10,13 @@ use App\Records\Judged;
 use Illuminate\Support\Str;
 use Metrum\Circuit\Asked;
 use Metrum\Circuit\Control;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Question;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Station;
-use Metrum\Circuit\Test;
-use Metrum\Diagnosis\Cautions;
 use Metrum\Diagnosis\Check;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Findings;
 use Metrum\Log\Fact;
-use Metrum\Log\FactKind;
 use Metrum\Log\Log;
-use Metrum\Quantity\Format;
 use Metrum\Quantity\Units;
 
 /** Everything that one page of a visit shows; each thing is worked once. */
@@ -48,10 +42,10 @@ final class VisitPage
 
     public readonly Advice $advice;
 
+    public readonly VisitControls $controls;
+
     /** Where entries are sent. */
     public readonly string $entries;
-
-    private readonly CellHints $hints;
 
     private ?WorkPage $work = null;
 
@@ -77,7 +71,7 @@ final class VisitPage
         $this->mayEnter = $user->can('enter', $this->visit);
         $this->advice = new Advice($user, $this->findings, $this->verdict);
         $this->entries = route('entries.store', $this->visit);
-        $this->hints = new CellHints($this->findings, $this->verdict->figures, $this->units);
+        $this->controls = new VisitControls($judged, $station, $this->units);
     }
 
     public function course(): Course
@@ -126,95 +120,6 @@ final class VisitPage
     public function side(): WorkSide
     {
         return new WorkSide($this->judged, $this->units);
-    }
-
-    /** @return list<Cell> of what is read again after the last move */
-    public function cellsAgain(): array
-    {
-        $last = $this->judged->work->present()->chapter->began?->content;
-        $needs = $last === null ? [] : Control::from($last->key)->row()->needs;
-
-        return array_map($this->cell(...), array_values(
-            array_filter($needs, static fn (Asked $one): bool => $one instanceof Reading),
-        ));
-    }
-
-    /** @return list<Cell> */
-    public function cells(): array
-    {
-        return $this->cellsOf($this->station->readings());
-    }
-
-    /** @return list<Cell> */
-    public function moreCells(): array
-    {
-        return $this->cellsOf($this->station->moreReadings());
-    }
-
-    public function cell(Reading $reading): Cell
-    {
-        $unit = $this->units->of($reading->quantity());
-        $si = $this->findings->reading($reading);
-        $before = $this->judged->work->present()->chapter->before[$reading->value] ?? null;
-        $check = $this->verdict->nextCheck();
-
-        return new Cell(
-            $reading,
-            $unit->symbol(),
-            $si === null ? '' : Format::value($si, $unit),
-            $si === null && $before !== null
-                ? 'before '.Format::amount($before, $unit)
-                : $this->hints->of($reading),
-            $check !== null && in_array($reading, $check->readings, true),
-            in_array($reading, $this->verdict->doubted, true),
-        );
-    }
-
-    /** @return list<Choice> */
-    public function choices(): array
-    {
-        $asked = array_filter(
-            [...$this->station->observations(), ...$this->station->tests()],
-            $this->asks(...),
-        );
-
-        return array_values(array_map($this->choice(...), $asked));
-    }
-
-    public function choice(Question $asked): Choice
-    {
-        $proposed = $this->verdict->nextCheck()?->key === $asked;
-        if ($asked instanceof Test) {
-            $taking = $asked->taking();
-
-            return new Choice(
-                $asked,
-                $this->findings->tested($asked),
-                $proposed,
-                $taking->how,
-                Cautions::words($taking->cautions),
-            );
-        }
-        assert($asked instanceof Observation);
-
-        return new Choice($asked, $this->findings->observed($asked), $proposed);
-    }
-
-    /** Whether the control of a fact stands on this page. */
-    public function shows(FactKind $kind, string $key): bool
-    {
-        return match ($kind) {
-            FactKind::Reading => in_array(
-                Reading::tryFrom($key),
-                [...$this->station->readings(), ...$this->station->moreReadings()],
-                true,
-            ),
-            FactKind::Observation => in_array(Observation::tryFrom($key), $this->station->observations(), true),
-            FactKind::Test => in_array(Test::tryFrom($key), $this->station->tests(), true),
-            FactKind::Complaint => $this->station === Station::Complaint,
-            FactKind::State => true,
-            default => false,
-        };
     }
 
     /** @return list<WalkStep> */
@@ -279,24 +184,5 @@ final class VisitPage
             $this->judged->expectation,
             $this->verdict->doubted,
         );
-    }
-
-    private function asks(Asked $one): bool
-    {
-        return $one->taking()->fit->asks($this->findings->circuit);
-    }
-
-    /**
-     * @param  list<Reading>  $readings
-     * @return list<Cell> of what can be asked of this circuit, or was read all the same
-     */
-    private function cellsOf(array $readings): array
-    {
-        $asked = array_filter(
-            $readings,
-            fn (Reading $one): bool => $this->asks($one) || $this->findings->reading($one) !== null,
-        );
-
-        return array_values(array_map(fn (Reading $one): Cell => $this->cell($one), $asked));
     }
 }

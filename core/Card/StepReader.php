@@ -47,7 +47,9 @@ final readonly class StepReader
             array_filter(StepKind::cases(), static fn (StepKind $one): bool => $row->has($one->value)),
         );
         if (count($kinds) !== 1) {
-            throw $row->broken('key', 'a step does one thing: '.implode(', ', array_column(StepKind::cases(), 'value')));
+            $possible = implode(', ', array_column(StepKind::cases(), 'value'));
+
+            throw $row->broken('key', "a step does one thing: $possible");
         }
         $kind = $kinds[0];
         $reading = $kind === StepKind::Take ? Reading::tryFrom($row->text('take')) : null;
@@ -116,7 +118,8 @@ final readonly class StepReader
         $name = $row->text('figure');
 
         return Sum::tryFrom($name)?->does() ??
-            (Calculator::tryFrom($name)?->does() ?? throw $row->broken('figure', "\"$name\" is no sum and no calculator"));
+            (Calculator::tryFrom($name)?->does() ??
+                throw $row->broken('figure', "\"$name\" is no sum and no calculator"));
     }
 
     /**

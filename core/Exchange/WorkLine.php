@@ -9,7 +9,7 @@ use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\ClockSet;
 use Metrum\Log\Said;
 
-/** Reads what people type of their work: "valve 1/4 out", "washed condenser", "wait 15", "stem cracked". */
+/** Reads what people type of their work: "valve 1/4 out", "washed condenser", "set 2", "wait 15". */
 final class WorkLine
 {
     private const AMOUNT =
@@ -33,6 +33,18 @@ final class WorkLine
         'door_mended' => '(?:mended|closed)\s+(?:the\s+)?door|door\s+mended',
     ];
 
+    /** Controls that are set to a value; without a name it is the thermostat. */
+    private const SET = [
+        'low_cut_out_set' => 'cut[\s-]?out',
+        'low_cut_in_set' => 'cut[\s-]?in',
+        'fan_delay_set' => 'fan\s+delay',
+        'defrost_count_set' => 'defrosts',
+        'defrost_length_set' => 'defrost\s+length',
+        'defrost_end_set' => 'defrost\s+end',
+        'drip_time_set' => 'drip(?:\s+time)?',
+        'thermostat_set' => '(?:thermostat|box|point)?',
+    ];
+
     /** What is left open, with the word that puts it back. */
     private const OPEN = [
         'stem' => ['cracked', 'back'],
@@ -47,7 +59,21 @@ final class WorkLine
     {
         $text = trim($part);
 
-        return self::turned($text) ?? (self::done($text) ?? (self::waiting($text) ?? self::open($text)));
+        return self::turned($text) ??
+            (self::set($text) ?? (self::done($text) ?? (self::waiting($text) ?? self::open($text))));
+    }
+
+    /** "set cut-out 0.3 bar found 0.1", "set 2 found 5" */
+    private static function set(string $text): ?Said
+    {
+        foreach (self::SET as $key => $names) {
+            $pattern = "/^set\s+(?:$names)\s*(?:to\s+)?(?<amount>[-−+]?\d[\d.,]*(?:\s*[^\d\s]\S*)?)".self::FOUND.'$/iu';
+            if (preg_match($pattern, $text, $is) === 1) {
+                return new Said(FactKind::Move, $key, $is['amount'], $is['found'] ?? '');
+            }
+        }
+
+        return null;
     }
 
     private static function turned(string $text): ?Said

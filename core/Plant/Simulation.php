@@ -30,6 +30,8 @@ final class Simulation
 
     private readonly Sequence $sequence;
 
+    private readonly Swing $swing;
+
     private float $time = 0.0;
 
     private float $again = 0.0;
@@ -62,6 +64,7 @@ final class Simulation
         $this->bulb = new Bulb($machine->feed);
         $this->pressures = new PressuresInTime($machine, $controls, $ambient, $box);
         $this->sequence = new Sequence($machine, $controls);
+        $this->swing = new Swing();
         $this->frosted = $machine;
         $this->loop = new Loop($machine, $this->around());
         $this->solver = new Solver($machine, $this->loop, 300);
@@ -147,6 +150,15 @@ final class Simulation
             $given === null
                 ? $this->bulb->settle($this->loop->coil->superheat, $this->loop->opening)
                 : $this->bulb->feel($step, $this->loop->coil->superheat, $this->loop->coil->outletQuality);
+        if ($given !== null) {
+            $this->swing->feel($this->time, $this->superheatAtBulb());
+        }
+    }
+
+    /** K that a clamp at the bulb shows above dew: what has arrived there; where liquid passes, it goes no lower. */
+    private function superheatAtBulb(): float
+    {
+        return max(-$this->machine->fluid->glide($this->loop->evaporating->pressure), $this->bulb->felt);
     }
 
     /**
@@ -190,6 +202,7 @@ final class Simulation
         $coldest = $this->sequence->mode === Mode::Defrosting ? $this->box->metal : $this->box->air;
         $this->pressures->stand($step, $coldest, $this->fills());
         $this->opening = $this->bulb->rest($step);
+        $this->swing->forget();
         $this->solution = null;
         if ($this->sequence->mode === Mode::Off) {
             $this->box->metal += ($this->box->air - $this->box->metal) * (1 - exp(-$step / 200.0));
@@ -246,10 +259,9 @@ final class Simulation
                 ...array_diff_key($readings, [Reading::CompressorCurrent->value => 0]),
             ];
             $power = $state->power;
-            // The clamp at the bulb shows what has arrived there.
             $readings[Reading::SuctionTemperatureEvaporator->value] =
-                $this->loop->evaporating->dew +
-                max(-$this->machine->fluid->glide($this->loop->evaporating->pressure), $this->bulb->felt);
+                $this->loop->evaporating->dew + $this->superheatAtBulb();
+            $readings = $this->swing->readings() + $readings;
         }
         if ($this->controls->defrost !== DefrostKind::None) {
             $readings[Reading::FanDelaySensor->value] = $this->box->metal;

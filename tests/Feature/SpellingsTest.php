@@ -64,7 +64,7 @@ final class SpellingsTest extends TestCase
     private const NOTES = [
         'key at the kiosk',
         'bracket 1/4 in',
-        'set 36f',
+        'put at 36f',
         'clock wrong',
         'not iced up',
         'no short cycling',
@@ -135,7 +135,7 @@ final class SpellingsTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function notes(): iterable
     {
-        foreach (['bracket 1/4 in', 'set 36f', 'clock wrong', 'not iced up', 'no short cycling'] as $line) {
+        foreach (['bracket 1/4 in', 'put at 36f', 'clock wrong', 'not iced up', 'no short cycling'] as $line) {
             yield $line => [$line];
         }
     }

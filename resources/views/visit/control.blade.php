@@ -6,7 +6,7 @@
 @elseif ($control->kind === Metrum\Log\FactKind::State)
     @include('visit.state')
 @elseif ($control->kind === Metrum\Log\FactKind::Reading && $reading !== null)
-    @include('visit.cell', ['cell' => $page->cell($reading)])
+    @include('visit.cell', ['cell' => $page->controls->cell($reading)])
 @elseif ($question !== null)
-    @include('visit.choice', ['choice' => $page->choice($question)])
+    @include('visit.choice', ['choice' => $page->controls->choice($question)])
 @endif

@@ -8,9 +8,9 @@
 @elseif ($one->isPast)
     <p>{{ $step->label }}: <b>{{ $one->value === '' ? 'done' : $one->value }}</b></p>
 @elseif ($step->reading !== null)
-    @include('visit.cell', ['cell' => $page->cell($step->reading)])
+    @include('visit.cell', ['cell' => $page->controls->cell($step->reading)])
 @elseif ($step->observation !== null)
-    @include('visit.choice', ['choice' => $page->choice($step->observation)])
+    @include('visit.choice', ['choice' => $page->controls->choice($step->observation)])
 @elseif ($one->is(Metrum\Card\StepKind::Take))
     <form id="{{ $one->domId() }}" class="cell" method="post" action="{{ $page->entries }}" data-entry>@include('visit.card-fields', ['key' => $one->id])
         <label for="in-{{ $one->domId() }}">{{ $step->label }}</label>

@@ -94,6 +94,20 @@ final class QuickLineTest extends TestCase
                 'restored stem_cracked yes',
             ],
         ];
+        yield 'set points, with how they were found' => [
+            'set 2 found 5, set cut-out 0.3 bar found 0.1 bar, set fan delay to -4 °C, set defrosts 4',
+            [
+                'move thermostat_set 2',
+                'move low_cut_out_set 0.3 bar',
+                'move fan_delay_set -4 °C',
+                'move defrost_count_set 4',
+            ],
+        ];
+        yield 'what a control was read to do is a reading' => [
+            'cut out 0.3 bar',
+            ['reading low_cut_out_kpa 0.3 bar'],
+        ];
+        yield 'a set without a figure is a note' => ['set it right', ['note note set it right']];
         yield 'what is not understood is a note' => ['bracket 1/4 in', ['note note bracket 1/4 in']];
         yield 'the rest of a line is kept' => [
             'box 41f set 36f',

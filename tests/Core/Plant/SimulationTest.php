@@ -172,6 +172,31 @@ final class SimulationTest extends TestCase
         self::assertGreaterThan(max(4.0, 2 * $sound), $hunting);
     }
 
+    public function test_a_swing_is_read_as_somebody_would_read_it(): void
+    {
+        $after = static function (float $turns, float $severity): array {
+            $machine = self::cooler();
+            $machine = $machine->with(feed: $machine->feed->turned($turns));
+            $faults = $severity > 0.0 ? [[Fault::ValveHunting, $severity]] : [];
+            $run = self::hours(Simulation::of($machine, 298.15, 277.15, $faults), 0.25, 2.0, 30.0);
+            $running = array_filter($run, static fn (Moment $one): bool => $one->mode === Mode::Running);
+
+            return end($running)->readings;
+        };
+        $sound = $after(0.0, 0.0);
+        $open = $after(-1.5, 0.0);
+        $slow = $after(-1.0, 0.8);
+        $swing = Reading::SuperheatSwing->value;
+        $lowest = Reading::SuperheatLowest->value;
+        self::assertLessThan(0.5, $sound[$swing], 'a sound plant stands still');
+        self::assertArrayNotHasKey(Reading::SuperheatPeriod->value, $sound, 'what does not swing has no period');
+        self::assertGreaterThan(1.0, $open[$swing], 'one too far open swings');
+        self::assertGreaterThan($open[$swing], $slow[$swing], 'with a slow bulb it swings more');
+        self::assertLessThan($sound[$lowest] - 2.0, $slow[$lowest], 'and its lowest is nearer to liquid');
+        self::assertGreaterThan(15.0, $slow[Reading::SuperheatPeriod->value]);
+        self::assertLessThan(300.0, $slow[Reading::SuperheatPeriod->value]);
+    }
+
     public function test_a_worn_compressor_lets_the_suction_rise_after_it_stops(): void
     {
         $rise = static function (array $faults): float {

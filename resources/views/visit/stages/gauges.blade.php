@@ -1,9 +1,9 @@
 <div class="gauge-bench">
     @include('visit.course')
-    <div class="cells grid">@foreach ($page->cells() as $cell)@include('visit.cell')@endforeach</div>
+    <div class="cells grid">@foreach ($page->controls->cells() as $cell)@include('visit.cell')@endforeach</div>
 </div>
 <div class="folds">
-<details class="fold"><summary>More readings</summary><div class="cells row">@foreach ($page->moreCells() as $cell)@include('visit.cell')@endforeach</div></details>
+<details class="fold"><summary>More readings</summary><div class="cells row">@foreach ($page->controls->moreCells() as $cell)@include('visit.cell')@endforeach</div></details>
 @include('visit.table')
 <details class="fold"><summary>Before hoses go on</summary>@foreach (App\View\StationCautions::of($page->station, $page->findings->circuit->refrigerant) as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach</details>
 </div>

@@ -10,7 +10,7 @@
 @endif
 @if ($page->work()->toRead() !== '')
     <section aria-labelledby="h-again"><h2 id="h-again">Read again</h2>
-        <div class="cells row">@foreach ($page->cellsAgain() as $cell)@include('visit.cell')@endforeach</div>
+        <div class="cells row">@foreach ($page->controls->cellsAgain() as $cell)@include('visit.cell')@endforeach</div>
     </section>
 @endif
 @if ($page->advice->licenceAsked() !== null || $page->verdict->referral !== null)

@@ -36,5 +36,5 @@
 @if ($page->verdict->referral !== null || $page->advice->licenceAsked() !== null)@elseif ($whatIf !== null)@include('visit.what-if')@else<p class="hint">No plant can be simulated as this circuit is described: its page says why. The verdict stands on design values and house rules.</p>@endif
 <section aria-labelledby="h-tests"><h2 id="h-tests">Tests</h2>
     @foreach (App\View\StationCautions::of($page->station, $page->findings->circuit->refrigerant) as $caution)<p class="caution station">◐ {{ $caution }}</p>@endforeach
-    <div class="choices">@foreach ($page->choices() as $choice)@include('visit.choice')@endforeach</div>
+    <div class="choices">@foreach ($page->controls->choices() as $choice)@include('visit.choice')@endforeach</div>
 </section>

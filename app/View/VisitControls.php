@@ -1,0 +1,135 @@
+<?php
+
+namespace App\View;
+
+use App\Records\Judged;
+use Metrum\Circuit\Asked;
+use Metrum\Circuit\Control as Moved;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Question;
+use Metrum\Circuit\Reading;
+use Metrum\Circuit\Station;
+use Metrum\Circuit\Test;
+use Metrum\Diagnosis\Cautions;
+use Metrum\Log\FactKind;
+use Metrum\Quantity\Format;
+use Metrum\Quantity\Units;
+
+/** The controls of one page of a visit: cells for readings, taps for what is seen and tested. */
+final readonly class VisitControls
+{
+    private CellHints $hints;
+
+    public function __construct(private Judged $judged, private Station $station, private Units $units)
+    {
+        $this->hints = new CellHints($judged->present(), $judged->verdict->figures, $units);
+    }
+
+    /** @return list<Cell> of what is read again after the last move */
+    public function cellsAgain(): array
+    {
+        $last = $this->judged->work->present()->chapter->began?->content;
+        $needs = $last === null ? [] : Moved::from($last->key)->row()->needs;
+
+        return array_map($this->cell(...), array_values(
+            array_filter($needs, static fn (Asked $one): bool => $one instanceof Reading),
+        ));
+    }
+
+    /** @return list<Cell> */
+    public function cells(): array
+    {
+        return $this->cellsOf($this->station->readings());
+    }
+
+    /** @return list<Cell> */
+    public function moreCells(): array
+    {
+        return $this->cellsOf($this->station->moreReadings());
+    }
+
+    public function cell(Reading $reading): Cell
+    {
+        $unit = $this->units->of($reading->quantity());
+        $si = $this->judged->present()->reading($reading);
+        $before = $this->judged->work->present()->chapter->before[$reading->value] ?? null;
+        $check = $this->judged->verdict->nextCheck();
+
+        return new Cell(
+            $reading,
+            $unit->symbol(),
+            $si === null ? '' : Format::value($si, $unit),
+            $si === null && $before !== null
+                ? 'before '.Format::amount($before, $unit)
+                : $this->hints->of($reading),
+            $check !== null && in_array($reading, $check->readings, true),
+            in_array($reading, $this->judged->verdict->doubted, true),
+        );
+    }
+
+    /** @return list<Choice> */
+    public function choices(): array
+    {
+        $asked = array_filter(
+            [...$this->station->observations(), ...$this->station->tests()],
+            $this->asks(...),
+        );
+
+        return array_values(array_map($this->choice(...), $asked));
+    }
+
+    public function choice(Question $asked): Choice
+    {
+        $proposed = $this->judged->verdict->nextCheck()?->key === $asked;
+        if ($asked instanceof Test) {
+            $taking = $asked->taking();
+
+            return new Choice(
+                $asked,
+                $this->judged->present()->tested($asked),
+                $proposed,
+                $taking->how,
+                Cautions::words($taking->cautions),
+            );
+        }
+        assert($asked instanceof Observation);
+
+        return new Choice($asked, $this->judged->present()->observed($asked), $proposed);
+    }
+
+    /** Whether the control of a fact stands on this page. */
+    public function shows(FactKind $kind, string $key): bool
+    {
+        return match ($kind) {
+            FactKind::Reading => in_array(
+                Reading::tryFrom($key),
+                [...$this->station->readings(), ...$this->station->moreReadings()],
+                true,
+            ),
+            FactKind::Observation => in_array(Observation::tryFrom($key), $this->station->observations(), true),
+            FactKind::Test => in_array(Test::tryFrom($key), $this->station->tests(), true),
+            FactKind::Complaint => $this->station === Station::Complaint,
+            FactKind::State => true,
+            default => false,
+        };
+    }
+
+    private function asks(Asked $one): bool
+    {
+        return $one->taking()->fit->asks($this->judged->present()->circuit);
+    }
+
+    /**
+     * @param  list<Reading>  $readings
+     * @return list<Cell> of what can be asked of this circuit, or was read all the same
+     */
+    private function cellsOf(array $readings): array
+    {
+        $asked = array_filter(
+            $readings,
+            fn (Reading $one): bool => $this->asks($one) || $this->judged->present()->reading($one) !== null,
+        );
+
+        return array_values(array_map(fn (Reading $one): Cell => $this->cell($one), $asked));
+    }
+}

@@ -4,13 +4,13 @@ namespace App\Picture;
 
 use Metrum\Circuit\Band;
 use Metrum\Circuit\Control;
+use Metrum\Circuit\MoveOutcome;
 use Metrum\Findings\Chapter;
 use Metrum\Log\Content;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Quantity\Units;
 use Metrum\Work\Account;
 use Metrum\Work\Foretold;
-use Metrum\Work\Outcome;
 use Metrum\Work\Work;
 
 /**
@@ -231,7 +231,7 @@ final class Strip
         $figure = Work::figureOf($this->control);
         $one = $figure === null ? null : $account->forecast?->of($figure);
 
-        return $move === null || $one === null || $account->outcome !== Outcome::NotRead
+        return $move === null || $one === null || $account->outcome !== MoveOutcome::NotRead
             ? null
             : [$move->takenAt->getTimestamp() + (int) $this->work->settling->time($move), $one];
     }

@@ -165,7 +165,9 @@ final class CardPage
     {
         assert($step->field !== null);
 
-        return $fact->takenAt->format('H:i:s').' '.$this->units->text((float) $fact->content->value, $step->field->kind);
+        $value = $this->units->text((float) $fact->content->value, $step->field->kind);
+
+        return $fact->takenAt->format('H:i:s').' '.$value;
     }
 
     /** What it came to and was kept; null as long as it was not. */

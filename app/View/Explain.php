@@ -40,6 +40,9 @@ final readonly class Explain
         if ($piece->share !== null) {
             return $this->share(...$piece->share);
         }
+        if ($piece->speech !== null) {
+            return $piece->speech->said;
+        }
         if ($piece->isContext()) {
             return 'This kind of plant, in this weather and state';
         }

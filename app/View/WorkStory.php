@@ -3,12 +3,12 @@
 namespace App\View;
 
 use Metrum\Circuit\Control;
+use Metrum\Circuit\MoveOutcome;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Quantity\Kind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Account;
 use Metrum\Work\Forecast;
-use Metrum\Work\Outcome;
 use Metrum\Work\Work;
 
 /** What came of each move, in sentences. */
@@ -40,7 +40,7 @@ final readonly class WorkStory
         }
         $said = (new PlantMoved())->line($move, $this->units);
         $main = $account->forecast?->main();
-        if ($account->outcome === Outcome::NotRead || $main === null || $account->change === null) {
+        if ($account->outcome === MoveOutcome::NotRead || $main === null || $account->change === null) {
             $wait = Control::from($move->key)->row()->figures === [] ? '' : ': not read again yet';
 
             return $said.$wait.'.';

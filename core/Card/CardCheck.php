@@ -77,7 +77,8 @@ final readonly class CardCheck
                 $this->has($clause->than, "$at.$i");
             }
             $answers = $clause->of->origin === Origin::Step ? $this->card->step($clause->of->name)?->answers : null;
-            if ($clause->comparison === Comparison::Is && $answers !== null && $answers !== [] && ! array_key_exists((string) $clause->word, $answers)) {
+            $isAnswer = array_key_exists((string) $clause->word, $answers ?? []);
+            if ($clause->comparison === Comparison::Is && ($answers ?? []) !== [] && ! $isAnswer) {
                 throw $this->row->broken("$at.$i.is", "\"$clause->word\" is none of its answers");
             }
         }

@@ -29,6 +29,7 @@ final readonly class ControlRow
         'gates',
         'cautions',
         'says',
+        'speaks',
     ];
 
     /** Gauge kPa and °C between which a control can be set. */
@@ -50,6 +51,7 @@ final readonly class ControlRow
      * @param  list<Asked>  $needs  what is read again after it
      * @param  list<Prerequisite>  $gates  what must hold first
      * @param  list<string>  $cautions
+     * @param  list<Speech>  $speaks  what an outcome says of the faults
      * @param  DataRow  $says  what an outcome says of the plant, by its word
      */
     private function __construct(
@@ -68,6 +70,7 @@ final readonly class ControlRow
         public array $needs,
         public array $gates,
         public array $cautions,
+        public array $speaks,
         private DataRow $says,
     ) {
     }
@@ -105,6 +108,7 @@ final readonly class ControlRow
             ),
             gates: $row->words('gates', Prerequisite::class),
             cautions: $row->texts('cautions'),
+            speaks: Speech::all($row->row('speaks')),
             says: $row->row('says'),
         );
     }

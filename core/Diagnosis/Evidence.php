@@ -7,6 +7,7 @@ namespace Metrum\Diagnosis;
 use Metrum\Circuit\Complaint;
 use Metrum\Circuit\Question;
 use Metrum\Circuit\Reading;
+use Metrum\Circuit\Speech;
 use Metrum\Circuit\Word;
 use Metrum\Findings\Share;
 use Metrum\Plant\Expected;
@@ -18,6 +19,7 @@ final readonly class Evidence
      * @param  array<int, float>  $weights  nats by place of the fault
      * @param  ?Signal  $signal  a sign beside what a sound plant would show
      * @param  ?array{Reading, float, Expected}  $reading  one reading beside what the twin would show, SI
+     * @param  ?Speech  $speech  what a move came to
      * @param  ?array{Share, float}  $share  one figure by another of the same plant
      */
     public function __construct(
@@ -29,6 +31,7 @@ final readonly class Evidence
         public ?Question $asked = null,
         public ?Word $word = null,
         public ?Complaint $complaint = null,
+        public ?Speech $speech = null,
     ) {
     }
 

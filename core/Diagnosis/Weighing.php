@@ -20,6 +20,8 @@ final class Weighing
 {
     public const CONTEXT = 'context';
 
+    private const MOVE = 'move';
+
     /** Deviations above which a sign that alarms is no sound plant's, and up to which more says more. */
     private const ALARMING = 3.0;
 
@@ -50,7 +52,10 @@ final class Weighing
     ) {
         $this->open = self::stillOpen($curves, $examined);
         $this->features = Features::of($examined);
-        $this->evidence = $this->pieces($confirmed?->without($this->features) ?? $this->features, $confirmed);
+        $this->evidence = [
+            ...$this->moves(),
+            ...$this->pieces($confirmed?->without($this->features) ?? $this->features, $confirmed),
+        ];
         $scores = $curves->prior;
         foreach ($this->evidence as $piece) {
             foreach ($piece->weights as $place => $weight) {
@@ -166,6 +171,27 @@ final class Weighing
         $pieces[] = new Evidence(self::CONTEXT, $context);
 
         return $pieces;
+    }
+
+    /** @return list<Evidence> what moves came to; the last of each control says it */
+    private function moves(): array
+    {
+        $pieces = [];
+        foreach ($this->examined->findings->moved as $moved) {
+            $speech = $moved->speech();
+            $key = $moved->control->value.' '.$moved->subject;
+            unset($pieces[$key]);
+            if ($speech === null) {
+                continue;
+            }
+            $weights = array_map(
+                static fn (Fault $fault): float => $speech->faults[$fault->value] ?? 0.0,
+                $this->curves->faults,
+            );
+            $pieces[$key] = new Evidence(self::MOVE.' '.$key, $weights, speech: $speech);
+        }
+
+        return array_values($pieces);
     }
 
     /**

@@ -30,6 +30,7 @@ final readonly class Findings
      * @param  list<Fault>  $ruledOut
      * @param  array<string, State>  $states  what the plant was doing when it was found, by key of what was found;
      *                                        absent: what it does now
+     * @param  list<Moved>  $moved  how the plant answered what was moved so far
      * @param  list<string>  $repeated  keys of readings that were taken twice and read the same
      */
     public function __construct(
@@ -45,6 +46,7 @@ final readonly class Findings
         public ?string $takenAt = null,
         public array $states = [],
         public array $repeated = [],
+        public array $moved = [],
     ) {
     }
 
@@ -188,6 +190,16 @@ final readonly class Findings
     public function withRuledOut(Fault ...$faults): self
     {
         return $this->but(ruledOut: array_values([...$this->ruledOut, ...$faults]));
+    }
+
+    /**
+     * The same with what moves came to.
+     *
+     * @param  list<Moved>  $moved
+     */
+    public function withMoved(array $moved): self
+    {
+        return $this->but(moved: $moved);
     }
 
     /** The same as if no fault had been ruled out. */

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Metrum\Work;
 
 use Metrum\Circuit\Fault;
+use Metrum\Circuit\MoveOutcome;
 use Metrum\Findings\Chapter;
 use Metrum\Findings\Findings;
+use Metrum\Findings\Moved;
 
 /** One chapter of the work: what began it, what was foretold, and what came of it. */
 final readonly class Account
@@ -15,19 +17,21 @@ final readonly class Account
      * @param  ?Forecast  $forecast  of the move that began it; null: as found, or nothing could be foretold
      * @param  ?float  $change  of the figure that the move was made for, SI; null where it was not read again settled
      * @param  array<string, Fault>  $putRight  faults that a move was proven to have put right until then
+     * @param  list<Moved>  $moved  what all moves until then came to
      */
     public function __construct(
         public Chapter $chapter,
         public ?Forecast $forecast,
-        public Outcome $outcome,
+        public MoveOutcome $outcome,
         public ?float $change,
         public array $putRight,
+        public array $moved = [],
     ) {
     }
 
     /** What is known in it; what was put right is no suspect any more. */
     public function findings(): Findings
     {
-        return $this->chapter->findings->withRuledOut(...array_values($this->putRight));
+        return $this->chapter->findings->withRuledOut(...array_values($this->putRight))->withMoved($this->moved);
     }
 }

@@ -51,7 +51,10 @@ final readonly class MeasuredConditions
                 'the glass bubbles',
                 Observation::SightGlass,
             ),
-            $subcooling !== null => Precondition::holds('liquid at the valve', sprintf('subcooled %.1f K', $subcooling)),
+            $subcooling !== null => Precondition::holds(
+                'liquid at the valve',
+                sprintf('subcooled %.1f K', $subcooling),
+            ),
             $glass === Word::Clear => Precondition::holds('liquid at the valve', 'the glass is clear'),
             default => Precondition::open('liquid at the valve', 'not known', Reading::CondenserOutletTemperature),
         };

@@ -10,7 +10,7 @@ use Metrum\Circuit\Prerequisite;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Findings;
 
-/** What must hold before a control is moved or a card begun (V-01, R-02, N-01): else it is done to cure another fault. */
+/** What must hold before a control is moved or a card begun (V-01, R-02, N-01): else it is to cure another fault. */
 final readonly class Preconditions
 {
     private SeenConditions $seen;

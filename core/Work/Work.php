@@ -6,6 +6,7 @@ namespace Metrum\Work;
 
 use Metrum\Circuit\Control;
 use Metrum\Circuit\HouseRules;
+use Metrum\Circuit\MoveOutcome;
 use Metrum\Circuit\Reading;
 use Metrum\Diagnosis\Diagnosis;
 use Metrum\Diagnosis\Verdict;
@@ -13,6 +14,8 @@ use Metrum\Findings\Chapter;
 use Metrum\Findings\Chapters;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
+use Metrum\Findings\Moved;
+use Metrum\Log\Content;
 use Metrum\Log\Log;
 use Metrum\Plant\Twins;
 
@@ -56,18 +59,37 @@ final class Work
     {
         foreach (array_slice($this->chapters->all, count($this->accounts), null, true) as $place => $chapter) {
             [$forecast, $outcome, $change] = $this->cameOf($place);
-            $cured = $chapter->began === null ? null : Control::from($chapter->began->content->key)->row()->cures;
-            $answered = in_array($outcome, [Outcome::AsForetold, Outcome::Less], true);
-            $putRight = $this->accounts === [] ? [] : end($this->accounts)->putRight;
-            if ($cured !== null && $answered) {
-                $putRight[$cured->value] = $cured;
+            $before = $this->accounts === [] ? null : end($this->accounts);
+            $putRight = $before->putRight ?? [];
+            $moved = $before->moved ?? [];
+            $move = $chapter->began?->content;
+            if ($move !== null && $outcome !== MoveOutcome::NotRead) {
+                $control = Control::from($move->key);
+                $cured = $control->row()->cures;
+                if ($cured !== null && in_array($outcome, [MoveOutcome::AsForetold, MoveOutcome::Less], true)) {
+                    $putRight[$cured->value] = $cured;
+                }
+                $moved[] = self::moved($control, $move, $outcome, $moved);
             }
-            $this->accounts[] = new Account($chapter, $forecast, $outcome, $change, $putRight);
+            $this->accounts[] = new Account($chapter, $forecast, $outcome, $change, $putRight, $moved);
         }
 
         assert($this->accounts !== []);
 
         return $this->accounts;
+    }
+
+    /** @param  list<Moved>  $before */
+    private static function moved(Control $control, Content $move, MoveOutcome $outcome, array $before): Moved
+    {
+        $again = false;
+        foreach ($before as $one) {
+            if ($one->control === $control && $one->subject === $move->subject) {
+                $again = $one->outcome === $outcome;
+            }
+        }
+
+        return new Moved($control, $outcome, $move->value ?? 1.0, $move->subject, $again);
     }
 
     public function present(): Account
@@ -170,18 +192,18 @@ final class Work
     /**
      * Forecast, outcome and change of the move that began a chapter.
      *
-     * @return array{?Forecast, Outcome, ?float}
+     * @return array{?Forecast, MoveOutcome, ?float}
      */
     private function cameOf(int $place): array
     {
         $move = $this->chapters->all[$place]->began?->content;
         if ($move === null) {
-            return [null, Outcome::NotRead, null];
+            return [null, MoveOutcome::NotRead, null];
         }
         $control = Control::from($move->key);
         [$base, $value] = $this->since($place, $control, $move->subject);
         if ($base === null) {
-            return [Forecast::keptIn($move), Outcome::NotRead, null];
+            return [Forecast::keptIn($move), MoveOutcome::NotRead, null];
         }
         $from = $this->chapters->all[$base];
         $kept = $base === $place - 1 ? Forecast::keptIn($move) : null;
@@ -190,10 +212,10 @@ final class Work
         $is = $this->figure($this->chapters->all[$place], $control, $move->subject);
         $main = $forecast?->main();
         if ($was === null || $is === null || $main === null) {
-            return [$forecast, Outcome::NotRead, null];
+            return [$forecast, MoveOutcome::NotRead, null];
         }
 
-        return [$forecast, Outcome::of($main, $is - $was), $is - $was];
+        return [$forecast, $main->outcome($is - $was), $is - $was];
     }
 
     /**

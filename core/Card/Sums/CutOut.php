@@ -38,8 +38,8 @@ final class CutOut implements Calculation
             [Output::gauge('kpa', 'Cut-out', min($pressure, $given->of('at_most_kpa')))],
             [
                 "The box asks for {$given->degrees($lowest)} in the coil; {$given->kelvins($given->of('below_k'))} ".
-                    "below that are {$given->degrees($out)}, {$given->onGauge($pressure)} (dew); cut-in and differential leave ".
-                    "{$given->onGauge($given->of('at_most_kpa'))}.",
+                    "below that are {$given->degrees($out)}, {$given->onGauge($pressure)} (dew); ".
+                    "cut-in and differential leave {$given->onGauge($given->of('at_most_kpa'))}.",
             ],
         );
     }

@@ -45,8 +45,9 @@ final class HiddenDrop implements Calculation
             [
                 "Liquid of {$given->degrees($liquid)} boils below {$given->onGauge($given->gauge($flash))}: ".
                     "the subcooling bears {$given->text($available, Kind::PressureDifference)}.",
-                "Read were {$given->text($drop, Kind::PressureDifference)}: ".
-                    ($flashes ? 'it boils behind it, and the pipe gets colder there.' : 'all stays liquid, clamps see nothing.'),
+                "Read were {$given->text($drop, Kind::PressureDifference)}: ".($flashes
+                    ? 'it boils behind it, and the pipe gets colder there.'
+                    : 'all stays liquid, clamps see nothing.'),
             ],
         );
     }

@@ -10,7 +10,7 @@ use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
 
-/** How far a pressure moved, told as saturation: a kelvin means the same with every refrigerant, a kilopascal does not. */
+/** How far a pressure moved, told as saturation: a kelvin means the same with every refrigerant. */
 final class SaturatedChange implements Calculation
 {
     public function asks(): array

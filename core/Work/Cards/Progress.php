@@ -60,7 +60,8 @@ final class Progress
             return;
         }
         [$card, $step] = [...explode('.', $fact->content->key, 2), ''];
-        if ($fact->kind !== FactKind::Card || $card !== $this->card->key || $fact->content->subject !== $this->subject) {
+        $isOwn = $card === $this->card->key && $fact->content->subject === $this->subject;
+        if ($fact->kind !== FactKind::Card || ! $isOwn) {
             return;
         }
         if ($step === StepReader::DONE) {

@@ -40,6 +40,8 @@ final class CardRunTest extends TestCase
         'ended' => 'yes',
     ];
 
+    private const AMPS = ['compressor_current_a' => 9, 'plate' => 10];
+
     private const STANDING = ['off' => 'yes', 'wait' => 'yes', 'ambient_temperature_c' => 25, 'on' => 'yes'];
 
     /** @return iterable<string, array{string, array<string, mixed>, string}> card, answers, what it comes to */
@@ -65,7 +67,7 @@ final class CardRunTest extends TestCase
         yield 'one that begins to' => ['drier_drop', self::clamps(38, 36.6), 'beginning'];
         yield 'a drop in air warmer than the liquid' => [
             'drier_drop',
-            ['ambient_temperature_c' => 41] + self::clamps(38, 35),
+            ['ambient_temperature_c' => 41.0] + self::clamps(38, 35),
             'no_test',
         ];
         yield 'clamps the wrong way round' => ['drier_drop', self::clamps(35, 38), 'turned_round'];
@@ -94,7 +96,7 @@ final class CardRunTest extends TestCase
         yield 'one that stands still' => ['pull_down', ['box' => [7, 7, 7.1]], 'not_falling'];
         yield 'a supply out of balance' => [
             'supply_legs',
-            ['phases' => 'three', 'first' => 400, 'second' => 400, 'third' => 380, 'compressor_current_a' => 9, 'plate' => 10],
+            self::AMPS + ['phases' => 'three', 'first' => 400, 'second' => 400, 'third' => 380],
             'stop',
         ];
         yield 'little current' => [
@@ -251,7 +253,7 @@ final class CardRunTest extends TestCase
         self::assertSame([], $labels($walker));
         self::assertSame(
             ['liquid warmer than the air'],
-            $labels(self::walker('drier_drop')->all(['ambient_temperature_c' => 41] + self::clamps(38, 35))),
+            $labels(self::walker('drier_drop')->all(['ambient_temperature_c' => 41.0] + self::clamps(38, 35))),
         );
     }
 

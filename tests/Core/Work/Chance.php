@@ -65,11 +65,11 @@ final class Chance
     {
         $kind = $step->reading?->quantity() ?? $step->field?->kind;
         $value = match ($kind) {
-            Kind::Temperature => $this->temperature + $this->between(-1.0, 1.0) * $this->spread * 20 + $this->along($point),
-            Kind::GaugePressure => $this->pressure * (1 + $this->between(-0.7, 0.7) * $this->spread) - 15 + 12 * $point * $this->spread,
+            Kind::Temperature => $this->temperature + $this->near(20.0) + $this->along($point),
+            Kind::GaugePressure => $this->pressure * (1 + $this->near(0.7)) - 15 + 12 * $point * $this->spread,
             Kind::Duration => 0.2 * 500.0 ** $this->between(0.0, 1.0),
             Kind::Current => 10.0 * $this->oneOf([0.0, 0.577, 0.866, 1.0, 1.0, 1.2]),
-            Kind::Voltage => 400.0 * (1 + $this->between(-0.1, 0.1) * $this->spread),
+            Kind::Voltage => 400.0 * (1 + $this->near(0.1)),
             Kind::Count => (float) $this->random->getInt(0, 6),
             Kind::Share => $this->between(0.0, 100.0),
             Kind::PressureDifference => $this->between(1.0, 200.0),
@@ -77,7 +77,15 @@ final class Chance
         };
         [$least, $most] = self::possible($step);
 
-        return max($least, min($most, $step->key === 'heater_rated_current_a' || $step->key === 'plate' ? 10.0 : $value));
+        $isPlate = in_array($step->key, ['heater_rated_current_a', 'plate'], true);
+
+        return max($least, min($most, $isPlate ? 10.0 : $value));
+    }
+
+    /** So far from what this plant has, either way. */
+    private function near(float $most): float
+    {
+        return $this->between(-$most, $most) * $this->spread;
     }
 
     /** A box that falls ever more slowly, or a pipe that swings. */

@@ -6,12 +6,14 @@ namespace Tests\Core\Work;
 
 use Metrum\Circuit\Control;
 use Metrum\Circuit\DataFile;
+use Metrum\Circuit\Fault;
+use Metrum\Circuit\MoveOutcome;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Test;
 use Metrum\Diagnosis\Cautions;
 use Metrum\Findings\Derived;
-use Metrum\Work\Outcome;
+use Metrum\Findings\Moved;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -42,7 +44,7 @@ final class ControlsTest extends TestCase
             self::assertNotSame('', $caution);
         }
         foreach (DataFile::read('moves')->row($control->value)->row('says')->keys() as $outcome) {
-            self::assertNotNull(Outcome::tryFrom($outcome), $outcome);
+            self::assertNotNull(MoveOutcome::tryFrom($outcome), $outcome);
         }
         if ($control->isStep()) {
             self::assertNotNull($row->step);
@@ -55,5 +57,24 @@ final class ControlsTest extends TestCase
     public function test_the_file_names_no_other_controls(): void
     {
         self::assertSame(array_column(Control::cases(), 'value'), DataFile::read('moves')->keys());
+    }
+
+    public function test_what_a_move_came_to_speaks_in_the_right_direction(): void
+    {
+        $said = static function (Control $control, MoveOutcome $outcome, float $value, bool $again = false): array {
+            return (new Moved($control, $outcome, $value, again: $again))->speech()->faults ?? [];
+        };
+        $short = Fault::Undercharge->value;
+        $much = Fault::Overcharge->value;
+        self::assertGreaterThan(0.0, $said(Control::Charge, MoveOutcome::AsForetold, 0.4)[$short]);
+        self::assertLessThan(0.0, $said(Control::Charge, MoveOutcome::Nothing, 0.4, true)[$short]);
+        self::assertSame([], $said(Control::Charge, MoveOutcome::Nothing, 0.4), 'a receiver hides the first');
+        self::assertGreaterThan(0.0, $said(Control::Charge, MoveOutcome::AsForetold, -0.4)[$much]);
+        self::assertLessThan(0.0, $said(Control::Charge, MoveOutcome::Nothing, -0.4)[$much]);
+        $dirt = Fault::CondenserAirflowLow->value;
+        self::assertLessThan(0.0, $said(Control::CondenserWashed, MoveOutcome::Nothing, 1.0)[$dirt]);
+        self::assertLessThan(0.0, $said(Control::ValveTurn, MoveOutcome::AsForetold, -0.25)[$short]);
+        $stuck = Fault::ValveUnderfeeding->value;
+        self::assertGreaterThan(0.0, $said(Control::ValveTurn, MoveOutcome::Nothing, -0.25, true)[$stuck]);
     }
 }

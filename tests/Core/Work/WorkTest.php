@@ -7,6 +7,7 @@ namespace Tests\Core\Work;
 use Metrum\Circuit\Control;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRules;
+use Metrum\Circuit\MoveOutcome;
 use Metrum\Circuit\Refused;
 use Metrum\Exchange\VisitFile;
 use Metrum\Exchange\VisitReader;
@@ -15,7 +16,6 @@ use Metrum\Findings\Derived;
 use Metrum\Plant\Twins;
 use Metrum\Work\Foretold;
 use Metrum\Work\NextMove;
-use Metrum\Work\Outcome;
 use Metrum\Work\Work;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -78,27 +78,27 @@ final class WorkTest extends TestCase
         self::assertArrayHasKey('suction_pressure_kpa', $undone->findings->readings);
     }
 
-    /** @return iterable<string, array{float, float, Outcome}> */
+    /** @return iterable<string, array{float, float, MoveOutcome}> */
     public static function outcomes(): iterable
     {
-        yield 'as foretold' => [-2.0, -1.7, Outcome::AsForetold];
-        yield 'more than foretold' => [-2.0, -3.5, Outcome::AsForetold];
-        yield 'less' => [-4.0, -1.5, Outcome::Less];
-        yield 'nothing' => [-2.0, -0.1, Outcome::Nothing];
-        yield 'the other way' => [-2.0, 1.2, Outcome::OtherWay];
-        yield 'upward as foretold' => [1.5, 1.2, Outcome::AsForetold];
-        yield 'upward, the other way' => [1.5, -1.0, Outcome::OtherWay];
+        yield 'as foretold' => [-2.0, -1.7, MoveOutcome::AsForetold];
+        yield 'more than foretold' => [-2.0, -3.5, MoveOutcome::AsForetold];
+        yield 'less' => [-4.0, -1.5, MoveOutcome::Less];
+        yield 'nothing' => [-2.0, -0.1, MoveOutcome::Nothing];
+        yield 'the other way' => [-2.0, 1.2, MoveOutcome::OtherWay];
+        yield 'upward as foretold' => [1.5, 1.2, MoveOutcome::AsForetold];
+        yield 'upward, the other way' => [1.5, -1.0, MoveOutcome::OtherWay];
     }
 
     #[DataProvider('outcomes')]
     public function test_an_outcome_is_told_by_the_deviations_of_its_forecast(
         float $foretold,
         float $measured,
-        Outcome $outcome,
+        MoveOutcome $outcome,
     ): void {
         $forecast = new Foretold(Derived::EvaporatorSuperheat, 12.0, $foretold, 0.8);
 
-        self::assertSame($outcome, Outcome::of($forecast, $measured));
+        self::assertSame($outcome, $forecast->outcome($measured));
     }
 
     public function test_more_than_foretold_is_told_apart(): void
@@ -122,28 +122,82 @@ final class WorkTest extends TestCase
 
     public function test_a_valve_that_answers_and_one_that_does_not(): void
     {
-        $after = static fn (float $superheat): Outcome => self::work(
+        $after = static fn (float $superheat): MoveOutcome => self::work(
             self::told([...self::whole(9.0), self::turned(-0.5), ...self::superheat($superheat, 40)]),
         )->present()->outcome;
 
-        self::assertSame(Outcome::AsForetold, $after(7.9));
-        self::assertSame(Outcome::Nothing, $after(9.0));
-        self::assertSame(Outcome::OtherWay, $after(10.5));
+        self::assertSame(MoveOutcome::AsForetold, $after(7.9));
+        self::assertSame(MoveOutcome::Nothing, $after(9.0));
+        self::assertSame(MoveOutcome::OtherWay, $after(10.5));
+    }
+
+    public function test_a_valve_that_answers_speaks_against_starvation_before_it(): void
+    {
+        $shortage = static function (float ...$after): float {
+            $facts = self::whole(14.0);
+            foreach ($after as $i => $superheat) {
+                array_push($facts, self::turned(-0.5, '', 10 + 40 * $i), ...self::superheat($superheat, 40 + 40 * $i));
+            }
+            $work = self::work(self::told($facts));
+
+            return self::probability($work, Fault::Undercharge) +
+                self::probability($work, Fault::LiquidLineRestriction);
+        };
+        // What is read in the end is the same each time; only what the valve did until then differs.
+        $answered = $shortage(15.5, 14.0);
+        $silent = $shortage(14.0, 14.0);
+        self::assertLessThan(0.7 * $silent, $answered);
+    }
+
+    public function test_one_that_does_not_answer_twice_speaks_for_a_stuck_one(): void
+    {
+        $told = static function (float ...$after): array {
+            $facts = self::whole(14.0);
+            foreach ($after as $i => $superheat) {
+                array_push($facts, self::turned(-0.5, '', 10 + 40 * $i), ...self::superheat($superheat, 40 + 40 * $i));
+            }
+            $work = self::work(self::told($facts));
+            $weights = [];
+            foreach ($work->verdict($work->present())->suspects as $suspect) {
+                $weights[$suspect->fault->value] = $suspect->probability;
+            }
+
+            return [
+                array_map(static fn ($one): ?string => $one->speech()?->said, $work->present()->moved),
+                $weights[Fault::ValveUnderfeeding->value],
+            ];
+        };
+        [$once, $before] = $told(14.0);
+        [$twice, $after] = $told(14.0, 14.0);
+        self::assertSame([null], $once, 'once is not enough');
+        self::assertSame([null, 'Two turns of the valve changed nothing'], $twice);
+        self::assertGreaterThan($before, $after);
+    }
+
+    private static function probability(Work $work, Fault $fault): float
+    {
+        foreach ($work->verdict($work->present())->suspects as $suspect) {
+            if ($suspect->fault === $fault) {
+                return $suspect->probability;
+            }
+        }
+
+        return 0.0;
     }
 
     public function test_an_early_reading_is_no_outcome_until_it_stands(): void
     {
         $moved = [...self::whole(9.0), self::turned(-0.5)];
         $early = self::work(self::told([...$moved, ...self::superheat(8.0, 12)]));
-        self::assertSame(Outcome::NotRead, $early->present()->outcome);
+        self::assertSame(MoveOutcome::NotRead, $early->present()->outcome);
         self::assertSame([], $early->responses());
 
         $stands = self::told([...$moved, ...self::superheat(8.0, 12), ...self::superheat(8.0, 14)]);
-        self::assertSame(Outcome::AsForetold, self::work($stands)->present()->outcome);
+        self::assertSame(MoveOutcome::AsForetold, self::work($stands)->present()->outcome);
 
         $clock = ['kind' => 'clock', 'minutes' => 40, 'at' => self::at(11)];
         $longer = self::told([...$moved, $clock, ...self::superheat(8.0, 31)]);
-        self::assertSame(Outcome::NotRead, self::work($longer)->present()->outcome, 'its own clock still runs');
+        self::assertSame(MoveOutcome::NotRead, self::work($longer)->present()->outcome, 'its own clock still runs');
     }
 
     public function test_a_log_without_times_was_read_when_it_had_settled(): void
@@ -151,7 +205,7 @@ final class WorkTest extends TestCase
         $log = [...self::whole(9.0), self::turned(-0.5), ...self::superheat(8.0)];
         $timeless = array_map(static fn (array $fact): array => array_diff_key($fact, ['at' => true]), $log);
 
-        self::assertSame(Outcome::AsForetold, self::work(self::told($timeless))->present()->outcome);
+        self::assertSame(MoveOutcome::AsForetold, self::work(self::told($timeless))->present()->outcome);
     }
 
     public function test_many_pairs_are_a_least_squares_line_and_one_stays_near_the_twin(): void

@@ -20,6 +20,8 @@ const screens = {
   'an entry refused': async (page) => { await page.locator('#in-discharge_temperature_c').fill('hot'); await page.keyboard.press('Enter'); await expect(page.getByRole('alert')).toBeVisible(); },
   verdict: at('verdict'),
   'put right': at('put_right'),
+  'a card': at('verdict?card=foreign_gas'),
+  'a card begun': async (page) => { await page.getByRole('button', { name: /^Begin( anew)?$/ }).click(); await expect(page.getByRole('button', { name: 'Begin anew' })).toBeVisible(); },
   'prove it': at('prove'),
   leave: at('leave'),
   'bench, answered': (page) => page.goto('/bench/compression_ratio?discharge_pressure_kpa=14&suction_pressure_kpa=2'),

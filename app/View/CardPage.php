@@ -2,6 +2,7 @@
 
 namespace App\View;
 
+use App\Picture\SeriesPicture;
 use App\Records\Judged;
 use Metrum\Bench\Answer;
 use Metrum\Card\Card;
@@ -158,6 +159,14 @@ final class CardPage
         $band = $this->judged->rules->band($step->rule);
 
         return $this->units->text($band->high, Kind::Duration);
+    }
+
+    /** A timed series as it grows; null before it has two values. */
+    public function picture(CardStep $one): ?SeriesPicture
+    {
+        return $one->step->field === null || count($one->series) < 2
+            ? null
+            : new SeriesPicture($one->series, $one->step->field, $this->units);
     }
 
     /** "07:42 −4.2" of one value of a series. */

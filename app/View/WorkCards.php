@@ -81,4 +81,20 @@ final readonly class WorkCards
 
         return array_values(array_filter($order, static fn (Control $one): bool => $has[$one->value] ?? true));
     }
+
+    /** @return array<string, list<Control>> the same, by what is done to them */
+    public function groups(): array
+    {
+        $groups = [];
+        foreach ($this->all() as $control) {
+            $group = match (true) {
+                in_array($control, [Control::Charge, Control::ValveShut, Control::ValveOpened], true) => 'Refrigerant',
+                $control->hasPosition() => 'Turn or set',
+                default => 'Put right',
+            };
+            $groups[$group][] = $control;
+        }
+
+        return $groups;
+    }
 }

@@ -127,10 +127,15 @@ final class WorkPage
         return $this->control->row()->field?->kind === Kind::Turns;
     }
 
-    /** @return non-empty-list<Control> that this plant has, in the order of the work */
-    public function cards(): array
+    /** @return array<string, list<Control>> what else can be moved at this plant, by what is done to it */
+    public function others(): array
     {
-        return $this->cards->all();
+        $isOther = fn (Control $one): bool => $one !== $this->control;
+
+        return array_map(
+            static fn (array $all): array => array_values(array_filter($all, $isOther)),
+            $this->cards->groups(),
+        );
     }
 
     /** @return list<Precondition> */

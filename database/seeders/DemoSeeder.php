@@ -8,6 +8,7 @@ use App\Models\Site;
 use App\Models\User;
 use App\Models\Visit;
 use App\Records\Author;
+use App\Records\CardKeeper;
 use App\Records\Judge;
 use App\Records\Mover;
 use App\Records\Recorder;
@@ -101,6 +102,9 @@ final class DemoSeeder extends Seeder
         foreach ($this->work($entry) as $step) {
             $this->step($visit, $recorder, $time, $step);
         }
+        foreach ($entry['cards'] ?? [] as $card) {
+            $this->card($visit, $recorder, $time, $card);
+        }
         if (isset($entry['follow_up'])) {
             FollowUp::query()->create([
                 'visit_id' => $visit->id,
@@ -111,7 +115,8 @@ final class DemoSeeder extends Seeder
             ]);
         }
         if (! ($entry['open'] ?? false)) {
-            $visit->update(['closed_at' => $at->copy()->addMinutes(self::VISIT_MINUTES)]);
+            $end = $at->copy()->addMinutes(self::VISIT_MINUTES);
+            $visit->update(['closed_at' => $end->max($time->copy()->addSeconds(self::MOVE))]);
         }
         $this->judge->again($visit);
     }
@@ -170,6 +175,25 @@ final class DemoSeeder extends Seeder
         foreach ($this->measured($visit->circuit, $step) as $said) {
             $time->addSeconds(self::PACE['reading']);
             $recorder->at($time->toDateTimeImmutable())->record($said);
+        }
+    }
+
+    /**
+     * Works a card step by step, and ends it where it is not left open.
+     *
+     * @param  array<string, mixed>  $card
+     */
+    private function card(Visit $visit, Recorder $recorder, Carbon $time, array $card): void
+    {
+        $steps = [['begun', 'yes', 1], ...$card['steps']];
+        if (! ($card['open'] ?? false)) {
+            $steps[] = ['done', 'yes', 1];
+        }
+        foreach ($steps as [$step, $typed, $minutes]) {
+            $time->addMinutes($minutes);
+            $at = $recorder->at($time->toDateTimeImmutable());
+            $said = new Said(FactKind::Card, $card['card'].'.'.$step, $typed);
+            (new CardKeeper($this->judge, $at, $visit, $this->user->units()))->step($said, null);
         }
     }
 

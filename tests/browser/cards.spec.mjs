@@ -64,7 +64,7 @@ test('a card is left, waits without reception, and is taken up on another device
   await page.goto(`${visit}/prove?card=pull_down`);
   await page.getByRole('button', { name: 'Begin', exact: true }).tap();
   const note = async (on, value) => {
-    await on.getByLabel(/Box, three times/).fill(value);
+    await on.getByLabel(/Box air, again/).fill(value);
     await on.getByRole('button', { name: 'Note it' }).tap();
   };
   await note(page, '12');

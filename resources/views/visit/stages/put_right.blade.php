@@ -18,6 +18,6 @@
 @else
     @include('visit.move', ['work' => $page->moveOf(null)])
     <nav class="cards-below" aria-label="Other work">
-        @foreach ($work->cards() as $control)@if ($control !== $work->control)<a class="btn quiet" href="{{ route('visits.show', [$page->visit, 'put_right', 'card' => $control->value]) }}">{{ $control->label() }}</a>@endif @endforeach
+        @foreach ($work->others() as $group => $controls)@if ($controls !== [])<div class="cards-group"><b>{{ $group }}</b><span>@foreach ($controls as $control)<a href="{{ route('visits.show', [$page->visit, 'put_right', 'card' => $control->value]) }}">{{ $control->label() }}</a>@endforeach</span></div>@endif @endforeach
     </nav>
 @endif

@@ -10,12 +10,15 @@ use App\Models\Visit;
 use App\Picture\Course;
 use App\Picture\CourseFacts;
 use App\Records\CircuitHistory;
+use App\Records\ControlsLeft;
 use App\Records\Judge;
 use Illuminate\Database\Eloquent\Collection;
+use Metrum\Circuit\Control;
 use Metrum\Circuit\DesignKey;
 use Metrum\Circuit\SystemKey;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Plant\TwinExpectation;
 use Metrum\Plant\Twins;
 use Metrum\Quantity\Units;
@@ -24,6 +27,11 @@ use Metrum\Quantity\Units;
 final readonly class CircuitPage
 {
     private const COURSE_HEIGHT = 300.0;
+
+    /** Turns below which a control stands where it was found. */
+    private const STANDS = 1e-6;
+
+    private ControlsLeft $left;
 
     public Units $units;
 
@@ -44,6 +52,7 @@ final readonly class CircuitPage
         $this->units = $user->units();
         $this->history = new CircuitHistory($circuit, $judge);
         $this->latest = $this->history->latest();
+        $this->left = new ControlsLeft($circuit, $judge);
         $this->followUps = $circuit->followUps()->whereNull('done_at')->get();
         $findings = $this->latest === null ? new Findings($circuit->known()) : $this->latest->findings();
         $rules = $this->latest === null ? HouseRuleChoice::inForce() : $this->latest->rules();
@@ -52,6 +61,39 @@ final readonly class CircuitPage
             $expectation instanceof TwinExpectation ? null : $twins->whyNone($findings->circuit, $rules);
         $facts = new CourseFacts($findings, Figures::of($findings, $rules), $rules, $expectation);
         $this->course = Course::across($facts, $this->units, self::COURSE_HEIGHT);
+    }
+
+    /** @return list<array{name: string, left: string, learned: string}> controls as they were left, newest last */
+    public function controls(): array
+    {
+        $left = $this->left->all();
+        $work = $left === [] ? null : $this->left->work();
+        $story = $work === null ? null : new WorkStory($work, $this->units);
+
+        return array_map(
+            fn (array $one): array => [
+                'name' => $one['control']->label().($one['subject'] === '' ? '' : ', '.$one['subject']),
+                'left' => $this->asLeft($one['control'], $one['found'], $one['moved']).
+                    ', '.
+                    $one['at']->format('j M Y'),
+                'learned' => $story?->response($one['control'], $one['subject']) ?? '',
+            ],
+            $left,
+        );
+    }
+
+    /** "found 2¾ turns open, then ½ out" */
+    private function asLeft(Control $control, string $found, float $moved): string
+    {
+        $field = $control->row()->field;
+        $now = match (true) {
+            $field === null => '',
+            ! $control->isStep() => 'set to '.$this->units->text($moved, $field->kind),
+            abs($moved) < self::STANDS => 'as found',
+            default => PlantMoved::turns($moved).($moved < 0.0 ? ' out from there' : ' in from there'),
+        };
+
+        return $found === '' ? $now : "found $found, now $now";
     }
 
     /** @return list<array{name: string, value: ?string}> */

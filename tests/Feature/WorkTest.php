@@ -111,6 +111,30 @@ final class WorkTest extends TestCase
         $this->get("/visits/{$second->id}/put_right")->assertSee('by 2 moves');
     }
 
+    public function test_a_circuit_keeps_how_its_controls_were_left(): void
+    {
+        $page = fn () => $this->actingAs($this->technician)->get("/circuits/{$this->circuit->id}")->assertOk();
+        $page()->assertDontSee('Controls as left');
+        $this->travelTo(now()->subDays(30));
+        $first = $this->measured();
+        $this->turn($first, '0.5 out')->assertOk();
+        $this->travel(20)->minutes();
+        $this->read($first, ['suction_pressure_kpa' => '2.43', 'suction_temperature_evaporator_c' => '1.4']);
+        $page()->assertSee('found 2¾ turns open, now ½ out from there')->assertSee('by 1 move');
+        $this->travelBack();
+
+        $second = $this->measured();
+        $this->turn($second, '0.25 in', reason: '')->assertUnprocessable();
+        $this->turn($second, '0.25 in', reason: '2¼ turns open')->assertOk();
+        $page()->assertSee('found 2¼ turns open, now ¼ in from there');
+        $set = ['reason' => '4 °C', 'overruled' => 'asked for'];
+        $this->enter($second, 'move', 'thermostat_set', '2', $set)->assertOk();
+        $page()->assertSee('found 4 °C, now set to 2.0 °C');
+        $move = FactRecord::query()->where('key', 'thermostat_set')->sole();
+        $this->post("/visits/{$second->id}/entries/{$move->id}/undo", ['stage' => 'put_right'], self::OUTBOX);
+        $page()->assertDontSee('Thermostat, found')->assertDontSee('now set to');
+    }
+
     public function test_two_equal_readings_end_the_wait(): void
     {
         $visit = $this->measured();

@@ -31,9 +31,6 @@ final readonly class Likeness
 
     private const STEP = 0.15;
 
-    /** Severity where none reads like it. */
-    private const USUAL = 0.6;
-
     /** K² of one figure that count at most: one far off says that the model is not right, not that it be followed. */
     private const FARTHEST = 100.0;
 
@@ -50,25 +47,33 @@ final readonly class Likeness
     }
 
     /**
-     * The severity of a fault at which the twin reads most like the plant, with its state there.
+     * The severity of a fault at which the twin reads most like the plant, with its state there: the likeness falls
+     * off to both sides of it, so that half of what is left is left out each time.
      *
      * @return array{float, PlantState}
      */
     public function closest(Fault $fault): array
     {
         $measured = Figures::of($this->findings, $this->rules);
-        $least = INF;
-        $closest = [self::USUAL, $this->twin->at($this->around)];
-        foreach (range(self::LEAST, self::MOST, self::STEP) as $severity) {
-            $state = $this->twin->withFault($fault, $severity, $this->around);
-            $miss = $this->miss($measured, $state);
-            if ($miss < $least) {
-                $least = $miss;
-                $closest = [$severity, $state];
+        $severities = range(self::LEAST, self::MOST, self::STEP);
+        $tried = [];
+        $miss = function (int $place) use (&$tried, $severities, $fault, $measured): float {
+            if (! isset($tried[$place])) {
+                $state = $this->twin->withFault($fault, $severities[$place], $this->around);
+                $tried[$place] = [$this->miss($measured, $state), $state];
             }
+
+            return $tried[$place][0];
+        };
+        [$low, $high] = [0, count($severities) - 1];
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            [$low, $high] = $miss($middle) <= $miss($middle + 1) ? [$low, $middle] : [$middle + 1, $high];
         }
 
-        return $closest;
+        $miss($low);
+
+        return [$severities[$low], $tried[$low][1]];
     }
 
     /** K² by which the figures differ; the same readings are taken from both. */

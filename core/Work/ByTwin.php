@@ -25,13 +25,12 @@ final class ByTwin
     {
         $figure = Work::figureOf($control);
         $step = $control->row()->step;
-        foreach ($this->work->chapters->all as $chapter) {
-            if ($figure !== null && $step !== null && $this->work->figure($chapter, $control, $subject) !== null) {
-                return $this->forecasting($chapter, $subject)?->slope($control, $figure, 2 * $step);
-            }
-        }
+        $account = $figure === null || $step === null ? null : $this->work->lastRead($control, $subject);
 
-        return null;
+        // There the next move is foretold too: the twin is brought to one chapter, not to two.
+        return $account === null
+            ? null
+            : $this->forecasting($account->chapter, $subject)?->slope($control, $figure, 2 * $step);
     }
 
     /** The twin brought to what was found in a chapter, of a part of the circuit; null where there is none. */

@@ -13,6 +13,7 @@ use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Plant\Disorder;
+use Metrum\Plant\Feed;
 use Metrum\Plant\Likeness;
 use Metrum\Plant\Machine;
 use Metrum\Plant\PlantState;
@@ -44,6 +45,11 @@ final class Forecasting
     private const NEAR = 0.15;
 
     private const STEPS = 7;
+
+    /** K a turn below which a valve is taken to answer no more, and turns below which nothing was turned. */
+    private const LEAST_SLOPE = 0.3;
+
+    private const LEAST_TURN = 0.01;
 
     private readonly Figures $measured;
 
@@ -153,7 +159,7 @@ final class Forecasting
         try {
             [$machine, $state] = $control === Control::RegulatorTurn
                 ? ($this->held ??= $this->held())
-                : ($this->plants[$fault->value ?? ''] ??= $this->brought($fault));
+                : ($this->plants[self::plant($fault)] ??= $this->brought($fault));
             $moved = self::moved($machine, $this->twin->machine, $control, $value, $fault);
             if ($moved === null || ! $state->runs()) {
                 return [];
@@ -181,6 +187,15 @@ final class Forecasting
         return Figures::of(new Findings($this->now->circuit, readings: $state->readings), $this->rules);
     }
 
+    /** Under which a plant is kept: a valve set otherwise is the sound plant with its valve turned. */
+    private static function plant(?Fault $fault): string
+    {
+        return match ($fault) {
+            null, Fault::ValveUnderfeeding, Fault::ValveOverfeeding, Fault::ValveHunting => '',
+            default => $fault->value,
+        };
+    }
+
     /**
      * The twin with a fault in it as marked as the readings say; a valve that is set otherwise is turned there.
      *
@@ -188,8 +203,7 @@ final class Forecasting
      */
     private function brought(?Fault $fault): array
     {
-        $ofValve = [Fault::ValveUnderfeeding, Fault::ValveOverfeeding, Fault::ValveHunting];
-        if ($fault === null || in_array($fault, $ofValve, true)) {
+        if ($fault === null || self::plant($fault) === '') {
             return $this->turned($this->twin->machine, $this->twin->at($this->around));
         }
         [$severity, $state] = (new Likeness($this->twin, $this->around, $this->now, $this->rules))->closest($fault);
@@ -215,37 +229,46 @@ final class Forecasting
     }
 
     /**
-     * Turned until the superheat is what was read: halving between both ends.
+     * Turned until the superheat is what was read: along the line through the last two tries, since superheat goes
+     * nearly evenly with the turns; half of the way where the plant does not run there.
      *
      * @return array{Machine, PlantState}
      */
     private function turned(Machine $machine, PlantState $state): array
     {
         $wanted = $this->measured->value(Derived::EvaporatorSuperheat);
-        $has = $this->figures($state)->value(Derived::EvaporatorSuperheat);
-        if ($wanted === null || $has === null || ! $state->runs() || abs($has - $wanted) < self::NEAR) {
+        $off = $this->offBy($state, $wanted);
+        if ($off === null || abs($off) < self::NEAR) {
             return [$machine, $state];
         }
-        [$low, $high] = $has < $wanted ? [0.0, self::TURNS] : [-self::TURNS, 0.0];
-        [$turned, $at] = [$machine, $state];
-        for ($step = 0; $step < self::STEPS; $step++) {
-            $turns = ($low + $high) / 2;
-            $tried = $machine->with(feed: $machine->feed->turned($turns));
-            $found = (new SteadyState($tried, $this->around))->find($at->solution);
-            $superheat = $found->runs() ? $this->figures($found)->value(Derived::EvaporatorSuperheat) : null;
-            if ($superheat === null) {
-                $high = $turns;
+        [$best, $turns, $slope] = [[$machine, $state, abs($off)], 0.0, Feed::KELVIN_PER_TURN];
+        $way = -$off / $slope;
+        for ($step = 0; $step < self::STEPS && $best[2] >= self::NEAR; $step++) {
+            $next = max(-self::TURNS, min(self::TURNS, $turns + $way));
+            $tried = $machine->with(feed: $machine->feed->turned($next));
+            $found = (new SteadyState($tried, $this->around))->find($best[1]->solution);
+            $offNow = $this->offBy($found, $wanted);
+            if ($offNow === null || abs($next - $turns) < self::LEAST_TURN) {
+                $way /= 2;
 
                 continue;
             }
-            [$turned, $at] = [$tried, $found];
-            if (abs($superheat - $wanted) < self::NEAR) {
-                break;
+            $slope = max(self::LEAST_SLOPE, ($offNow - $off) / ($next - $turns));
+            [$turns, $off, $way] = [$next, $offNow, -$offNow / $slope];
+            if (abs($offNow) < $best[2]) {
+                $best = [$tried, $found, abs($offNow)];
             }
-            [$low, $high] = $superheat < $wanted ? [$turns, $high] : [$low, $turns];
         }
 
-        return [$turned, $at];
+        return [$best[0], $best[1]];
+    }
+
+    /** K by which the superheat of a plant is above what is wanted; null where it does not run, or nothing is. */
+    private function offBy(PlantState $state, ?float $wanted): ?float
+    {
+        $has = $state->runs() ? $this->figures($state)->value(Derived::EvaporatorSuperheat) : null;
+
+        return $wanted === null || $has === null ? null : $has - $wanted;
     }
 
     /** The plant after the move; null where the loop shows nothing of it. */

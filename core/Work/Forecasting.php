@@ -35,6 +35,9 @@ final class Forecasting
 
     private const LEAST_SHARE = 0.08;
 
+    /** The same of the fault that a move cures. */
+    private const LEAST_CURED = 0.01;
+
     /** What two readings differ by that mean the same, K. */
     private const BLUR = 0.25;
 
@@ -77,7 +80,7 @@ final class Forecasting
     {
         $figures = [];
         $answers = [];
-        foreach ($this->shares($suspects) as [$fault, $share]) {
+        foreach ($this->shares($suspects, $control->row()->cures) as [$fault, $share]) {
             $answers[] = [$share, $this->changes($control, $value, $fault)];
         }
         foreach ($control->row()->figures as $n => $key) {
@@ -108,14 +111,16 @@ final class Forecasting
 
     /**
      * @param  list<Suspect>  $suspects
+     * @param  ?Fault  $cured  by the move: it is asked however unlikely, since all of the change hangs on it
      * @return list<array{?Fault, float}> faults that the loop shows, and their shares; null for a sound plant
      */
-    private function shares(array $suspects): array
+    private function shares(array $suspects, ?Fault $cured): array
     {
         $shares = [];
         $sum = 0.0;
-        foreach (array_slice($suspects, 0, self::SUSPECTS) as $suspect) {
-            if ($suspect->probability < self::LEAST_SHARE) {
+        foreach ($suspects as $place => $suspect) {
+            $leads = $place < self::SUSPECTS && $suspect->probability >= self::LEAST_SHARE;
+            if (! $leads && ($suspect->fault !== $cured || $suspect->probability < self::LEAST_CURED)) {
                 continue;
             }
             $shows = Disorder::showsInLoop($suspect->fault, $this->twin->machine);

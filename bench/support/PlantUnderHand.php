@@ -1,0 +1,140 @@
+<?php
+
+use Metrum\Circuit\Circuit;
+use Metrum\Circuit\Control;
+use Metrum\Circuit\Fault;
+use Metrum\Circuit\HouseRules;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Word;
+use Metrum\Findings\Chapters;
+use Metrum\Findings\Derived;
+use Metrum\Findings\Figures;
+use Metrum\Findings\Findings;
+use Metrum\Log\Content;
+use Metrum\Log\Fact;
+use Metrum\Log\FactKind;
+use Metrum\Log\Log;
+use Metrum\Log\Source;
+use Metrum\Plant\Dice;
+use Metrum\Plant\Machine;
+use Metrum\Plant\Scenario;
+use Metrum\Plant\SteadyState;
+use Metrum\Plant\Surroundings;
+use Metrum\Plant\Twins;
+use Metrum\Quantity\Unanswerable;
+use Metrum\Work\Work;
+
+/** A simulated plant that differs from its twin, with faults in it, and the log of who reads and moves it. */
+final class PlantUnderHand
+{
+    private const BLUR_K = 0.15;
+
+    private float $valve = 0.0;
+
+    private float $regulator = 0.0;
+
+    private float $added = 0.0;
+
+    /** @var list<Fact> */
+    private array $facts = [];
+
+    private \DateTimeImmutable $now;
+
+    /** @param  list<array{Fault, float}>  $faults  with their severity */
+    public function __construct(
+        private Circuit $circuit,
+        private Machine $machine,
+        private Surroundings $around,
+        private Dice $dice,
+        private array $faults = [],
+    ) {
+        $this->now = new \DateTimeImmutable('2026-11-26T08:00:00+00:00');
+    }
+
+    /** As it is found: nobody has moved it yet. */
+    public function foundTurned(Control $control, float $turns): self
+    {
+        $this->turn($control, $turns);
+
+        return $this;
+    }
+
+    /** SI; null where it does not run. */
+    public function figure(Derived $figure): ?float
+    {
+        $readings = $this->state();
+
+        return $readings === null
+            ? null
+            : Figures::of(new Findings($this->circuit, readings: $readings), new HouseRules())->value($figure);
+    }
+
+    /** @return ?array<string, float> SI by reading */
+    private function state(): ?array
+    {
+        $scenario = new Scenario(
+            $this->machine,
+            faults: $this->faults,
+            valveTurns: $this->valve,
+            regulatorTurns: $this->regulator,
+            added: $this->added,
+        );
+        try {
+            $state = (new SteadyState($scenario->machine(), $this->around))->find();
+        } catch (Unanswerable) {
+            return null;
+        }
+
+        return $state->runs() ? $state->readings : null;
+    }
+
+    /** Reads everything that a technician with four clamps and two gauges has. */
+    public function read(): bool
+    {
+        $readings = $this->state();
+        foreach ($readings ?? [] as $key => $si) {
+            $blur = str_ends_with($key, '_c') ? $this->dice->around(0.0, self::BLUR_K) : 0.0;
+            $this->say(FactKind::Reading, new Content($key, $si + $blur));
+        }
+
+        return $readings !== null;
+    }
+
+    public function see(Observation $observation, Word $word): void
+    {
+        $this->say(FactKind::Observation, new Content($observation->value, null, $word->value));
+    }
+
+    /** @param  float  $value  SI; 1 for what is done or not */
+    public function move(Control $control, float $value): void
+    {
+        $this->say(FactKind::Move, new Content($control->value, $value));
+        $this->turn($control, $value);
+        $this->now = $this->now->modify('+40 minutes');
+    }
+
+    private function turn(Control $control, float $value): void
+    {
+        match ($control) {
+            Control::ValveTurn => $this->valve += $value,
+            Control::RegulatorTurn => $this->regulator += $value,
+            Control::Charge => $this->added += $value,
+            default => $this->faults = array_values(
+                array_filter($this->faults, static fn (array $one): bool => $one[0] !== $control->row()->cures),
+            ),
+        };
+    }
+
+    private function say(FactKind $kind, Content $content): void
+    {
+        $id = sprintf('%026d', count($this->facts));
+        $this->facts[] = new Fact($id, $kind, $content, $this->now, Source::Simulator, '', '');
+    }
+
+    public function work(): Work
+    {
+        $log = new Log($this->facts);
+
+        return new Work($log, Chapters::of($log, $this->circuit, '', ''), new HouseRules(), new Twins());
+    }
+}

@@ -54,31 +54,23 @@ final readonly class Importer
         }
         assert($all !== []);
 
-        return array_map(fn (Findings $findings): Visit => $this->take($findings, $circuit), $all);
+        return array_map(fn (VisitFile $file): Visit => $this->take($file, $circuit), $all);
     }
 
     /** What a line tells. @throws Refused */
-    public function check(string $line): Findings
+    public function check(string $line): VisitFile
     {
-        return $this->standing(self::happened(self::unmoved(VisitReader::visit($line))));
-    }
+        $file = VisitReader::visit($line);
+        self::happened($file->findings);
+        $this->standing($file->findings);
 
-    /** @throws Refused where the plant was moved at it: what was moved would be lost on the way */
-    private static function unmoved(VisitFile $file): Findings
-    {
-        if ($file->told !== null && count($file->told[1]->all) > 1) {
-            throw new Refused([
-                'log: it holds moves; the command line answers such a file, here visits without moves are taken in',
-            ]);
-        }
-
-        return $file->findings;
+        return $file;
     }
 
     /** Takes one visit in, in a moment of its own: others write in between. */
-    public function take(Findings $findings, ?Circuit $circuit): Visit
+    public function take(VisitFile $file, ?Circuit $circuit): Visit
     {
-        $visit = DB::transaction(fn (): Visit => $this->known($findings) ?? $this->visit($findings, $circuit));
+        $visit = DB::transaction(fn (): Visit => $this->known($file->findings) ?? $this->visit($file, $circuit));
         if ($visit->wasRecentlyCreated) {
             $this->judge->again($visit);
         }
@@ -87,18 +79,16 @@ final readonly class Importer
     }
 
     /** @throws Refused where the visit has not happened yet; clocks may differ by a day over the world */
-    private static function happened(Findings $findings): Findings
+    private static function happened(Findings $findings): void
     {
         $takenAt = $findings->takenAt;
         if ($takenAt !== null && Carbon::parse($takenAt)->isAfter(Carbon::now()->addDay())) {
             throw new Refused(['taken_at: "'.$takenAt.'" was given; it has not come yet']);
         }
-
-        return $findings;
     }
 
     /** @throws Refused where no plant can be as the file describes its own */
-    private function standing(Findings $findings): Findings
+    private function standing(Findings $findings): void
     {
         try {
             $this->twins->of($findings->circuit, HouseRuleChoice::inForce());
@@ -107,8 +97,6 @@ final readonly class Importer
 
             throw new Refused([$path.': '.$reason->getMessage()]);
         }
-
-        return $findings;
     }
 
     /** The visit that tells the same already: by its id where it has one of ours, else by what it tells. */
@@ -124,8 +112,9 @@ final readonly class Importer
         return $known !== null && self::told($known->findings()) === self::told($findings) ? $known : null;
     }
 
-    private function visit(Findings $findings, ?Circuit $circuit): Visit
+    private function visit(VisitFile $file, ?Circuit $circuit): Visit
     {
+        $findings = $file->findings;
         $circuit ??= $this->circuitOf($findings);
         $takenAt = $findings->takenAt === null ? Carbon::now() : Carbon::parse($findings->takenAt)->utc();
         $id = self::ulid($findings);
@@ -143,7 +132,7 @@ final readonly class Importer
             $takenAt->toDateTimeImmutable(),
             Source::Import,
         );
-        $recorder->import($findings);
+        $file->told === null ? $recorder->import($findings) : $recorder->replay($file->told[0]);
 
         return $visit;
     }

@@ -15,6 +15,7 @@ use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Ground;
 use Metrum\Log\Kinds\TakenBack;
+use Metrum\Log\Log;
 use Metrum\Log\NotAFact;
 use Metrum\Log\Said;
 use Metrum\Log\Source;
@@ -130,6 +131,20 @@ final readonly class Recorder
         }
         foreach ($findings->confirmed as $fault) {
             $this->append(FactKind::Confirmed, new Content($fault->value, null, 'yes'));
+        }
+    }
+
+    /** Records a log as it was told, each fact at its moment and under its own id where that is free. */
+    public function replay(Log $log): void
+    {
+        $ids = [];
+        foreach ($log->facts as $fact) {
+            $of = $fact->content->text('of');
+            $content = isset($ids[$of])
+                ? new Content($fact->content->key, null, null, ['of' => $ids[$of]])
+                : $fact->content;
+            $id = Str::isUlid($fact->id) ? $fact->id : null;
+            $ids[$fact->id] = $this->at($fact->takenAt)->append($fact->kind, $content, $id)->id;
         }
     }
 

@@ -119,6 +119,25 @@ final readonly class Section
         return (float) $given;
     }
 
+    /**
+     * What stands in its `data`, or below a key of it; empty where there is no such object.
+     *
+     * @return array<string, mixed>
+     */
+    public function besides(string $key): array
+    {
+        $given = $this->values['data'] ?? null;
+        if ($key !== '') {
+            $given = $given instanceof \stdClass ? $given->{$key} ?? null : null;
+        }
+        $besides = [];
+        foreach ($given instanceof \stdClass ? get_object_vars($given) : [] as $name => $value) {
+            $besides[(string) $name] = $value;
+        }
+
+        return $besides;
+    }
+
     /** SI; null where it is not there, or refused. */
     public function amount(string $key, Field $field): ?float
     {

@@ -17,6 +17,7 @@ use Metrum\Circuit\Test;
 use Metrum\Log\Content;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\ClockSet;
+use Metrum\Log\Kinds\NoteWritten;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Log\Kinds\StepTaken;
 use Metrum\Quantity\Atmosphere;
@@ -54,15 +55,22 @@ final readonly class FactReader
             FactKind::State => $this->state($section),
             FactKind::Complaint => $this->word($section, Complaint::class),
             FactKind::Confirmed, FactKind::RuledOut => $this->word($section, Fault::class),
-            FactKind::Note => new Content('note', null, null, ['text' => $section->text('text') ?? '']),
+            FactKind::Note => self::note($section),
             FactKind::Move => $this->move($section, $subject),
-            FactKind::Card => $this->step($section, $subject),
+            FactKind::Card => (new StepFact($this->atmosphere))->content($section, $subject),
             FactKind::Clock => $this->clock($section, $subject),
             FactKind::Touched, FactKind::Restored => $this->touched($section, $subject),
             FactKind::Undo => $this->undo($section, $ids),
         };
 
         return [$kind, $content];
+    }
+
+    private static function note(Section $section): Content
+    {
+        $key = $section->given('key') === NoteWritten::SUMMARY ? NoteWritten::SUMMARY : NoteWritten::PLAIN;
+
+        return new Content($key, null, null, ['text' => $section->text('text') ?? '']);
     }
 
     private function reading(Section $section, string $subject): ?Content
@@ -130,7 +138,7 @@ final readonly class FactReader
             return null;
         }
         $found = $section->text('as_found');
-        $data = $found === null ? [] : [PlantMoved::AS_FOUND => $found];
+        $data = ($found === null ? [] : [PlantMoved::AS_FOUND => $found]) + self::forecast($section);
         $field = $control->row()->field;
         if ($field === null) {
             $word = $section->text('word');
@@ -147,6 +155,23 @@ final readonly class FactReader
         return $si === null ? null : new Content($control->value, $si, null, $data, $subject);
     }
 
+    /** @return array<string, mixed> what was foretold when it was made, figure by figure: before, change, deviation */
+    private static function forecast(Section $section): array
+    {
+        $kept = [];
+        foreach ($section->besides(PlantMoved::FORECAST) as $figure => $row) {
+            $numbers = is_array($row) ? array_values(array_filter($row, is_numeric(...))) : [];
+            if (count($numbers) !== 3) {
+                $section->refuse('data.forecast.'.$figure, 'before, change and deviation are wanted, three numbers');
+
+                continue;
+            }
+            $kept[$figure] = array_map(floatval(...), $numbers);
+        }
+
+        return $kept === [] ? [] : [PlantMoved::FORECAST => $kept];
+    }
+
     private function clock(Section $section, string $subject): ?Content
     {
         $name = $section->has('minutes') ? 'minutes' : 'value';
@@ -157,30 +182,6 @@ final readonly class FactReader
         $si = $section->amount($name, ClockSet::field());
 
         return $si === null ? null : new Content($key, $si, null, [], $subject);
-    }
-
-    /** A step of a card: an amount in the unit of its field, or a word. */
-    private function step(Section $section, string $subject): ?Content
-    {
-        $key = $section->text('key') ?? '';
-        $field = StepTaken::field($key);
-        if ($field !== null) {
-            $si = $section->given('value') === null ? null : $section->amount('value', $field->at($this->atmosphere));
-
-            return new Content($key, $si, null, [], $subject);
-        }
-        $word = $section->given('word');
-        if ($word === null) {
-            return new Content($key, subject: $subject);
-        }
-        $possible = StepTaken::words($key);
-        if (! is_string($word) || ! in_array($word, $possible, true)) {
-            $section->refuse('word', Reasons::shown($word).' was given; possible is '.implode(', ', $possible));
-
-            return null;
-        }
-
-        return new Content($key, null, $word, [], $subject);
     }
 
     private function touched(Section $section, string $subject): ?Content

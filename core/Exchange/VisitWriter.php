@@ -7,6 +7,7 @@ namespace Metrum\Exchange;
 use Metrum\Circuit\CircuitWriter;
 use Metrum\Circuit\Reading;
 use Metrum\Findings\Findings;
+use Metrum\Log\Log;
 
 /** Writes findings as a visit file; what VisitReader reads back is the same. */
 final class VisitWriter
@@ -54,10 +55,11 @@ final class VisitWriter
         return $file;
     }
 
-    public static function json(Findings $findings): string
+    /** @param  ?Log  $log  of the visit, where it travels too */
+    public static function json(Findings $findings, ?Log $log = null): string
     {
         return json_encode(
-            self::file($findings),
+            self::file($findings) + ($log === null ? [] : ['log' => LogWriter::rows($log)]),
             JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
         )."\n";
     }

@@ -186,20 +186,81 @@ final class WorkTest extends TestCase
         self::assertSame(1, $this->kept(FactKind::Move), 'nothing of a line that cannot be is kept');
     }
 
-    public function test_a_file_with_moves_is_not_taken_in_by_half(): void
+    public function test_a_visit_travels_whole_with_what_was_moved_and_worked_at_it(): void
     {
-        $file = [
-            'format' => 'metrum-visit',
-            'version' => 1,
-            'system' => ['kind' => 'walk_in_cooler', 'refrigerant' => 'R-448A'],
-            'log' => [['kind' => 'move', 'key' => 'valve_turn', 'value' => 0.25]],
+        $this->travelTo(now()->subDays(2)->startOfMinute());
+        $visit = $this->measured();
+        $this->turn($visit, '0.5 out')->assertOk();
+        $this->travel(20)->minutes();
+        $this->read($visit, ['suction_pressure_kpa' => '2.43', 'suction_temperature_evaporator_c' => '1.4']);
+        $this->turn($visit, '0.25 out')->assertOk();
+        $undone = FactRecord::query()->where('kind', 'move')->latest('seq')->first();
+        $this->post("/visits/{$visit->id}/entries/{$undone->id}/undo", ['stage' => 'put_right'], self::OUTBOX);
+        $steps = ['kind' => 'piston', 'seat' => 'yes', 'round' => 'again'];
+        foreach (['begun' => 'yes'] + $steps as $step => $typed) {
+            $this->enter($visit, 'card', "leak_back.$step", $typed, ['reason' => 'a trial'])->assertOk();
+        }
+        foreach (['0.1 bar', '0.6 bar', '1.1 bar'] as $rise) {
+            $this->travel(1)->minutes();
+            $this->enter($visit, 'card', 'leak_back.rise', $rise)->assertOk();
+        }
+        $this->enter($visit, 'card', 'leak_back.open', 'yes')->assertOk();
+        $this->enter($visit, 'card', 'leak_back.done', 'worn')->assertOk();
+        $this->enter($visit, 'note', 'note', 'the owner was there')->assertOk();
+        $this->travelBack();
+        $file = (string) $this->get("/visits/{$visit->id}/file.json")->assertOk()->getContent();
+        $said = static fn (Visit $one): array => array_map(
+            static fn ($fact): array => [$fact->kind, $fact->content->key, $fact->content->value, $fact->takenAt],
+            $one->log()->happened(),
+        );
+        $before = $said($visit);
+        $outcome = $this->judged($visit)->work->accounts()[1]->outcome;
+        $forecast = $this->judged($visit)->work->accounts()[1]->forecast;
+        \App\Models\VerdictSnapshot::query()->delete();
+        FactRecord::query()->delete();
+        $visit->delete();
+
+        $upload = UploadedFile::fake()->createWithContent('visit.json', $file);
+        $this->post('/import', ['circuit_id' => $this->circuit->id, 'file' => $upload])->assertRedirect();
+        $again = Visit::query()->sole();
+        self::assertEquals($before, $said($again));
+        self::assertSame($outcome, $this->judged($again)->work->accounts()[1]->outcome);
+        self::assertEquals($forecast, $this->judged($again)->work->accounts()[1]->forecast);
+        self::assertSame('rises_fast', $again->findings()->tests['compressor_leak_back']->value);
+        self::assertSame($file, (string) $this->get("/visits/{$again->id}/file.json")->getContent());
+    }
+
+    public function test_a_log_that_cannot_be_is_refused_with_its_place(): void
+    {
+        $take = fn (array $fact) => $this->actingAs($this->technician)->from('/import')->post('/import', [
+            'circuit_id' => '',
+            'file' => UploadedFile::fake()->createWithContent('visit.json', (string) json_encode([
+                'format' => 'metrum-visit',
+                'version' => 1,
+                'system' => ['kind' => 'walk_in_cooler', 'refrigerant' => 'R-448A'],
+                'log' => [$fact],
+            ])),
+        ]);
+        $wrong = [
+            'log.0.value' => ['kind' => 'move', 'key' => 'valve_turn', 'value' => 90],
+            'log.0.word' => ['kind' => 'card', 'key' => 'solenoid.volts', 'word' => 'perhaps'],
+            'log.0.data.forecast.superheat' => [
+                'kind' => 'move',
+                'key' => 'valve_turn',
+                'value' => 0.25,
+                'data' => ['forecast' => ['superheat' => [1, 2]]],
+            ],
+            'log.0.data.keeps.mood' => [
+                'kind' => 'card',
+                'key' => 'leak_back.done',
+                'word' => 'worn',
+                'data' => ['keeps' => ['mood' => 1]],
+            ],
         ];
-        $upload = UploadedFile::fake()->createWithContent('visit.json', (string) json_encode($file));
-        $this->actingAs($this->technician)
-            ->from('/import')
-            ->post('/import', ['circuit_id' => '', 'file' => $upload])
-            ->assertRedirect('/import');
-        $this->get('/import')->assertSee('log: it holds moves');
+        foreach ($wrong as $path => $fact) {
+            $take($fact)->assertRedirect('/import');
+            $this->get('/import')->assertSee($path);
+        }
         self::assertSame(0, Visit::query()->count());
     }
 

@@ -28,7 +28,7 @@
 <section class="sheet" aria-labelledby="h-out"><h2 id="h-out">Report and file</h2>
     <p class="actions"><a class="btn" href="{{ route('visits.report', $page->visit) }}">Report</a> <a class="btn quiet" href="{{ route('visits.pdf', $page->visit) }}">Report as PDF</a> <a class="btn quiet" href="{{ route('visits.file', $page->visit) }}" download>Visit file</a>
     <a class="btn quiet" href="{{ route('import', ['circuit' => $page->visit->circuit_id]) }}">Take in a visit file</a></p>
-    <p class="hint">The visit file holds readings, observations, tests, complaint and what is confirmed. Notes, and what was ruled out with its reason, stay in the logbook and the report.</p>
+    <p class="hint">The visit file holds all of the visit: what was found in the end, and its log in order, with moves, cards, notes and what was ruled out.</p>
 </section>
 @if ($page->mayEnter)
 @php($closing = $page->side()->closing())

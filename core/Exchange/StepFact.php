@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Exchange;
+
+use Metrum\Card\Card;
+use Metrum\Card\Outcome;
+use Metrum\Circuit\Reading;
+use Metrum\Circuit\Reasons;
+use Metrum\Circuit\Section;
+use Metrum\Log\Content;
+use Metrum\Log\Kinds\StepTaken;
+use Metrum\Quantity\Atmosphere;
+
+/** Reads what a fact of a card says. What cannot be is named with its path. */
+final readonly class StepFact
+{
+    public function __construct(private Atmosphere $atmosphere)
+    {
+    }
+
+    /** A step of a card: an amount in the unit of its field, or a word. */
+    public function content(Section $section, string $subject): ?Content
+    {
+        $key = $section->text('key') ?? '';
+        $field = StepTaken::field($key);
+        if ($field !== null) {
+            $si = $section->given('value') === null ? null : $section->amount('value', $field->at($this->atmosphere));
+
+            return new Content($key, $si, null, [], $subject);
+        }
+        $word = $section->given('word');
+        if ($word === null) {
+            return new Content($key, subject: $subject);
+        }
+        $possible = StepTaken::words($key);
+        if (! is_string($word) || ! in_array($word, $possible, true)) {
+            $section->refuse('word', Reasons::shown($word).' was given; possible is '.implode(', ', $possible));
+
+            return null;
+        }
+
+        $content = new Content($key, null, $word, self::reason($section), $subject);
+        $outcome = StepTaken::outcome($content);
+        $card = StepTaken::card($key);
+
+        return $outcome === null || $card === null ? $content : $this->done($section, $card, $outcome, $subject);
+    }
+
+    /** What a card came to, with what it said and the readings that came of it. */
+    private function done(Section $section, Card $card, Outcome $outcome, string $subject): Content
+    {
+        $says = $section->besides('')['says'] ?? '';
+        $keeps = [];
+        foreach ($section->besides('keeps') as $key => $value) {
+            $reading = Reading::tryFrom($key);
+            if ($reading === null || ! is_numeric($value)) {
+                $section->refuse('data.keeps.'.$key, 'a number is wanted, and a reading that there is');
+
+                continue;
+            }
+            $keeps[$reading->value] = $reading->fileUnit()->toSi((float) $value);
+        }
+
+        return StepTaken::done($card, $outcome, is_string($says) ? $says : '', $keeps, $subject);
+    }
+
+    /** @return array<string, string> */
+    private static function reason(Section $section): array
+    {
+        $reason = $section->text('reason') ?? '';
+
+        return $reason === '' ? [] : ['reason' => $reason];
+    }
+}

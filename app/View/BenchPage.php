@@ -3,9 +3,11 @@
 namespace App\View;
 
 use App\Models\Visit;
+use App\Picture\Bars;
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculator;
 use Metrum\Bench\CannotBe;
+use Metrum\Bench\Given;
 use Metrum\Bench\Group;
 use Metrum\Bench\Input;
 use Metrum\Bench\Shape;
@@ -34,6 +36,9 @@ final class BenchPage
         'receiver_pressure_kpa' => Reading::DischargePressure,
     ];
 
+    /** Answers that a note holds. */
+    private const NOTED = 6;
+
     private const OF_DESIGN = [
         'box_set_point_c' => DesignKey::BoxSetPoint,
         'evaporator_td_k' => DesignKey::EvaporatorTd,
@@ -43,6 +48,8 @@ final class BenchPage
     ];
 
     private readonly Typed $typed;
+
+    private readonly ?Given $all;
 
     private ?Answer $answer = null;
 
@@ -62,6 +69,7 @@ final class BenchPage
         }
         $this->typed = new Typed($calculator->does(), $typed, $units);
         $all = $this->typed->given();
+        $this->all = $all;
         try {
             $this->answer = $all === null ? null : $calculator->does()->answer($all);
         } catch (CannotBe $wrong) {
@@ -162,6 +170,41 @@ final class BenchPage
         }
 
         return $rows;
+    }
+
+    /** Where one says it faster than words. */
+    public function picture(): ?Bars
+    {
+        return $this->answer === null || $this->all === null
+            ? null
+            : (new BenchPicture($this->all, $this->answer, $this->units))->of($this->calculator);
+    }
+
+    /** Readings that were typed here, as a quick line of the visit says them; empty where none was. */
+    public function readings(): string
+    {
+        $said = [];
+        foreach ($this->inputs() as $input) {
+            $reading = self::AT_A_VISIT[$input->key] ?? Reading::tryFrom($input->key);
+            $typed = trim($this->given[$input->key] ?? '');
+            $isOwn = $typed !== '' && $typed !== $this->found($input);
+            if ($reading !== null && $isOwn && $this->refusal($input) === '') {
+                $said[] = $reading->taking()->said[0].' '.$typed;
+            }
+        }
+
+        return implode('; ', $said);
+    }
+
+    /** What it answers, as a note of the visit keeps it. */
+    public function note(): string
+    {
+        $told = array_map(
+            static fn (array $one): string => mb_strtolower($one[0]).' '.$one[1],
+            array_slice($this->outputs(), 0, self::NOTED),
+        );
+
+        return 'Bench, '.mb_strtolower($this->calculator->title()).': '.implode(', ', $told);
     }
 
     /** @return list<string> */

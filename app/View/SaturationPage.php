@@ -2,6 +2,7 @@
 
 namespace App\View;
 
+use App\Picture\SaturationCurves;
 use Metrum\Quantity\Atmosphere;
 use Metrum\Quantity\Field;
 use Metrum\Quantity\Kind;
@@ -40,6 +41,21 @@ final readonly class SaturationPage
     public function hasGlide(): bool
     {
         return $this->fluid->isZeotropic();
+    }
+
+    /** Both curves, cut by the pressure that was asked. */
+    public function curves(): SaturationCurves
+    {
+        $field = Field::inFileUnit('pressure', 'Pressure', Kind::GaugePressure, -101.0, 12_000.0)->at($this->air);
+        try {
+            $asked = trim($this->pressure) === ''
+                ? null
+                : $this->air->absolute($field->read($this->pressure, $this->units)->si);
+        } catch (Unanswerable) {
+            $asked = null;
+        }
+
+        return new SaturationCurves($this->fluid, $this->air, $this->units, $asked);
     }
 
     /** @return list<array{string, string}> what the pressure says; one row with the reason where it says nothing */

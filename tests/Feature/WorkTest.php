@@ -297,13 +297,65 @@ final class WorkTest extends TestCase
             ->assertSee('Superheat at the coil');
     }
 
+    public function test_what_was_worked_at_the_bench_is_taken_into_the_visit(): void
+    {
+        $visit = $this->measured();
+        $asked = http_build_query(['visit' => $visit->id, 'suction_pressure_kpa' => '2.6 bar']);
+        $page = (string) $this->actingAs($this->technician)->get("/bench/superheat?$asked")->getContent();
+        self::assertMatchesRegularExpression('/value="suction[^"]* 2\.6 bar"[^>]*>Take what was typed/', $page);
+        self::assertStringNotContainsString('bulb 3.5', $page, 'what came from the visit is not sent back');
+        preg_match('/value="(suction[^"]*)"[^>]*>Take what/', $page, $line);
+        $this->enter($visit, 'line', 'line', $line[1], ['id' => (string) Str::ulid()])->assertOk();
+        self::assertEqualsWithDelta(260e3, $visit->findings()->readings['suction_pressure_kpa'], 1.0);
+        preg_match('/value="(Bench, superheat[^"]*)"/', $page, $note);
+        self::assertStringContainsString('superheat at the coil', $note[1]);
+        $this->get('/bench/superheat?suction_pressure_kpa=2.6')->assertDontSee('into the visit');
+        $visit->update(['closed_at' => now()]);
+        $this->get("/bench/superheat?$asked")->assertOk()->assertDontSee('into the visit');
+    }
+
+    public function test_a_picture_stands_where_it_says_it_faster(): void
+    {
+        $seen = fn (string $calculator, array $asked): string => (string) $this->actingAs($this->technician)
+            ->get("/bench/$calculator?".http_build_query($asked))
+            ->assertOk()
+            ->getContent();
+        $plan = $seen('defrost_stagger_check', ['schedule' => '0 30; 10 30; 20 30', 'max_simultaneous' => '2']);
+        self::assertStringContainsString('Fixture 3', $plan);
+        $heaters = $seen('defrost_heater_leg_missing', [
+            'power_w' => '6000',
+            'voltage_v' => '400',
+            'phases' => '3',
+            'legs_live' => '2',
+        ]);
+        self::assertMatchesRegularExpression('/Heaters: Rated 8\.7 A; Line 1 7\.5 A; Line 2 7\.5 A; Line 3 0\.0 A/', $heaters);
+        self::assertStringContainsString('Heat left 50 %', $heaters);
+        $winter = $seen('winter_flooding_step', [
+            'refrigerant' => 'R-134a',
+            'condenser_internal_volume_l' => '10',
+            'flooded_fraction_today' => '10',
+            'today_c' => '20',
+            'flooded_fraction_coldest' => '60 %',
+            'coldest_c' => '-10',
+        ]);
+        self::assertMatchesRegularExpression('/Today 10 %.*Coldest day 60 %/s', $winter);
+        $ratio = $seen('compression_ratio_sensitivity', [
+            'discharge_pressure_kpa' => '14',
+            'suction_pressure_kpa' => '2',
+            'change_kpa' => '0.5 bar',
+        ]);
+        self::assertStringContainsString('Suction lower', $ratio);
+        self::assertStringNotContainsString('bars-picture', $seen('superheat', []));
+    }
+
     public function test_pressure_and_temperature_both_ways(): void
     {
         $this->actingAs($this->technician)
             ->get('/bench/saturation?refrigerant=R-134a&pressure=9.153&temperature=-10')
             ->assertOk()
             ->assertSee('40.0 °C')
-            ->assertSee('0.99 bar');
+            ->assertSee('0.99 bar')
+            ->assertSee('at the pressure asked they lie');
         $this->get('/bench/saturation?refrigerant=R-0&pressure=-3&temperature=900')
             ->assertOk()
             ->assertSee('possible is');

@@ -13,6 +13,7 @@
                 </form>
                 <section id="bench-answer" class="sheet" aria-live="polite" aria-labelledby="h-answer"><h2 id="h-answer">{{ $page->refrigerant }}, at sea level</h2>
                     <dl class="bench-outputs">@foreach ([...$page->ofPressure(), ...$page->ofTemperature()] as [$label, $value])<div><dt>{{ $label }}</dt><dd>{{ $value }}</dd></div>@endforeach</dl>
+                    <x-picture.saturation :curves="$page->curves()" :glide="$page->ofPressure()[2][1] ?? ''" />
                     <table class="both"><tr><th>Temperature</th><th>Dew</th><th>Bubble</th></tr>@foreach ($page->table() as [$temperature, $dew, $bubble])<tr><th scope="row">{{ $temperature }}</th><td>{{ $dew }}</td><td>{{ $bubble }}</td></tr>@endforeach</table>
                     <p class="hint">{{ $page->hasGlide() ? 'A blend: it boils over a range. Superheat is counted from dew, subcooling from bubble.' : 'Dew and bubble are the same, or nearly so.' }}</p>
                 </section>

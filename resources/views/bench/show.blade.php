@@ -22,6 +22,13 @@
                     @if ($page->impossible() !== '')<p class="error">{{ $page->impossible() }}</p>@endif
                     @if ($page->outputs() === [] && $page->impossible() === '')<p class="hint">It stands here as soon as all is filled in.</p>@endif
                     <dl class="bench-outputs">@foreach ($page->outputs() as [$label, $value])<div><dt>{{ $label }}</dt><dd>{{ $value }}</dd></div>@endforeach</dl>
+                    @if ($page->picture() !== null)<x-picture.bars :bars="$page->picture()" />@endif
+                    @if ($page->from !== null && $page->outputs() !== [] && auth()->user()->can('enter', $page->from))
+                        <p class="actions take-in">
+                            @if ($page->readings() !== '')<form class="inline" method="post" action="{{ route('entries.store', $page->from) }}">@csrf<input type="hidden" name="id" value="{{ (string) Illuminate\Support\Str::ulid() }}"><input type="hidden" name="kind" value="line"><input type="hidden" name="key" value="line"><input type="hidden" name="stage" value="gauges"><button class="btn quiet" name="value" value="{{ $page->readings() }}">Take what was typed into the visit</button></form>@endif
+                            <form class="inline" method="post" action="{{ route('entries.store', $page->from) }}">@csrf<input type="hidden" name="id" value="{{ (string) Illuminate\Support\Str::ulid() }}"><input type="hidden" name="kind" value="note"><input type="hidden" name="key" value="note"><input type="hidden" name="stage" value="gauges"><button class="btn quiet" name="value" value="{{ $page->note() }}">Note the answer in the visit</button></form>
+                        </p>
+                    @endif
                     @if ($page->steps() !== [])<h3>How</h3><ol class="bench-steps">@foreach ($page->steps() as $step)<li>{{ $step }}</li>@endforeach</ol>@endif
                 </section>
             </div>

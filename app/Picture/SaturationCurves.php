@@ -1,0 +1,123 @@
+<?php
+
+namespace App\Picture;
+
+use Metrum\Quantity\Atmosphere;
+use Metrum\Quantity\Kind;
+use Metrum\Quantity\Units;
+use Metrum\Refrigerant\OutsideTable;
+use Metrum\Refrigerant\Refrigerant;
+
+/** Bubble and dew pressure over temperature; a pressure that was asked cuts both, and the glide lies between. */
+final readonly class SaturationCurves
+{
+    public const WIDTH = 520.0;
+
+    public const HEIGHT = 230.0;
+
+    private const LEFT = 56.0;
+
+    private const RIGHT = 500.0;
+
+    private const TOP = 12.0;
+
+    private const BOTTOM = 196.0;
+
+    /** °C from and to which it is drawn, and how far points stand apart. */
+    private const SPAN = [-45, 60];
+
+    private const STEP = 5;
+
+    public string $dew;
+
+    public string $bubble;
+
+    /** @var list<array{float, string}> x and words */
+    public array $temperatures;
+
+    /** @var list<array{float, string}> y and words */
+    public array $pressures;
+
+    /** @var ?array{y: float, from: float, to: float} glide at the pressure asked; null: none was, or it lies outside */
+    public ?array $glide;
+
+    private float $lowest;
+
+    private float $highest;
+
+    public function __construct(
+        private Refrigerant $fluid,
+        private Atmosphere $air,
+        private Units $units,
+        ?float $pressure,
+    ) {
+        $this->lowest = log($this->at(self::SPAN[0], false) ?? 5e4);
+        $this->highest = log($this->at(self::SPAN[1], true) ?? ($this->at(30, true) ?? 2e6));
+        $this->dew = $this->path(false);
+        $this->bubble = $this->path(true);
+        $temperatures = [];
+        for ($celsius = -40; $celsius <= self::SPAN[1]; $celsius += 20) {
+            $temperatures[] = [$this->x($celsius + 273.15), $this->units->number($celsius + 273.15, Kind::Temperature)];
+        }
+        $this->temperatures = $temperatures;
+        $levels = [];
+        for ($part = 0; $part <= 3; $part++) {
+            $absolute = exp($this->lowest + ($part / 3) * ($this->highest - $this->lowest));
+            $levels[] = [$this->y($absolute), $this->units->number($this->air->gauge($absolute), Kind::GaugePressure)];
+        }
+        $this->pressures = $levels;
+        $this->glide = $pressure === null ? null : $this->cut($pressure);
+    }
+
+    private function at(int $celsius, bool $bubble): ?float
+    {
+        try {
+            return $bubble
+                ? $this->fluid->bubblePressure($celsius + 273.15)
+                : $this->fluid->dewPressure($celsius + 273.15);
+        } catch (OutsideTable) {
+            return null;
+        }
+    }
+
+    private function path(bool $bubble): string
+    {
+        $points = [];
+        for ($celsius = self::SPAN[0]; $celsius <= self::SPAN[1]; $celsius += self::STEP) {
+            $pressure = $this->at($celsius, $bubble);
+            if ($pressure !== null) {
+                $points[] = sprintf('%.1f %.1f', $this->x($celsius + 273.15), $this->y($pressure));
+            }
+        }
+
+        return $points === [] ? '' : 'M'.implode(' L', $points);
+    }
+
+    /** @return ?array{y: float, from: float, to: float} */
+    private function cut(float $pressure): ?array
+    {
+        try {
+            $from = $this->x($this->fluid->bubbleTemperature($pressure));
+            $to = $this->x($this->fluid->dewTemperature($pressure));
+        } catch (OutsideTable) {
+            return null;
+        }
+        $isInside = $from >= self::LEFT && $to <= self::RIGHT;
+
+        return $isInside ? ['y' => $this->y($pressure), 'from' => $from, 'to' => $to] : null;
+    }
+
+    private function x(float $kelvin): float
+    {
+        [$low, $high] = self::SPAN;
+
+        return self::LEFT + ((self::RIGHT - self::LEFT) * ($kelvin - 273.15 - $low)) / ($high - $low);
+    }
+
+    private function y(float $pressure): float
+    {
+        $share = (log($pressure) - $this->lowest) / max(1e-9, $this->highest - $this->lowest);
+
+        return self::BOTTOM - (self::BOTTOM - self::TOP) * $share;
+    }
+}

@@ -38,7 +38,13 @@ final readonly class Gates
     /** Whether the readings may be judged as they are. */
     public function settled(): Gate
     {
-        return new Gate([$this->state(), $this->undisturbed(), $this->nearSetPoint(), ...$this->air()]);
+        return new Gate([
+            $this->state(),
+            $this->undisturbed(),
+            $this->nearSetPoint(),
+            $this->atRest(),
+            ...$this->air(),
+        ]);
     }
 
     /** @return list<Requirement> pressures are not judged on a blocked coil or with its fans standing (B-03) */
@@ -172,6 +178,19 @@ final readonly class Gates
             $since === null || $since >= $wait,
             $minutes($since ?? 0.0).' min since the last disturbance (at least '.$minutes($wait).')',
             [Reading::MinutesSinceDisturbance],
+        );
+    }
+
+    /** What was read twice minutes apart says more than who says that it is settled. */
+    private function atRest(): Requirement
+    {
+        $moving = array_map(Reading::from(...), array_unique($this->findings->moving));
+        $names = implode(', ', array_map(static fn (Reading $one): string => lcfirst($one->short()), $moving));
+
+        return Requirement::mustHold(
+            $moving === [],
+            "two readings minutes apart differ, so it still moves: $names",
+            array_values($moving),
         );
     }
 

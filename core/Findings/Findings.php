@@ -30,6 +30,7 @@ final readonly class Findings
      * @param  list<Fault>  $ruledOut
      * @param  array<string, State>  $states  what the plant was doing when it was found, by key of what was found;
      *                                        absent: what it does now
+     * @param  list<string>  $moving  keys of readings that were taken twice and still move
      * @param  list<Moved>  $moved  how the plant answered what was moved so far
      * @param  list<string>  $repeated  keys of readings that were taken twice and read the same
      */
@@ -47,6 +48,7 @@ final readonly class Findings
         public array $states = [],
         public array $repeated = [],
         public array $moved = [],
+        public array $moving = [],
     ) {
     }
 

@@ -180,6 +180,7 @@ final class Telling
             takenAt: $takenAt,
             states: $moments->states(),
             repeated: $moments->repeated(),
+            moving: $moments->moving(),
         );
     }
 

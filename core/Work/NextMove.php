@@ -6,9 +6,11 @@ namespace Metrum\Work;
 
 use Metrum\Circuit\Band;
 use Metrum\Circuit\Control;
+use Metrum\Circuit\HouseRule;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Wanted;
 use Metrum\Findings\Chapter;
+use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Plant\Surroundings;
 
@@ -81,14 +83,31 @@ final readonly class NextMove
             if ($forecast === null || $main === null) {
                 return null;
             }
-            $lowest = $main->after() + $swing - 2 * $main->deviation;
-            if ($control !== Control::ValveTurn || $main->change >= 0.0 || $lowest >= self::FLOOR) {
+            if ($control !== Control::ValveTurn || $main->change >= 0.0 || $this->isSafe($forecast, $swing)) {
                 return [$value, $forecast];
             }
             $steps -= $steps <=> 0;
         }
 
         return null;
+    }
+
+    /** Whether no liquid can come back, by the forecast less two deviations: at the coil, and at the compressor. */
+    private function isSafe(Forecast $forecast, float $swing): bool
+    {
+        $danger = $this->work->rules->band(HouseRule::CompressorSuperheatFloor)->low;
+        $floors = [
+            Derived::EvaporatorSuperheat->value => [self::FLOOR, $swing],
+            Derived::CompressorSuperheat->value => [$danger, 0.0],
+        ];
+        foreach ($forecast->figures as $one) {
+            [$floor, $below] = $floors[$one->figure->value] ?? [-INF, 0.0];
+            if ($one->after() + $below - 2 * $one->deviation < $floor) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** Whether its figure was read in the wanted band. */

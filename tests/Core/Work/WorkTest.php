@@ -174,6 +174,40 @@ final class WorkTest extends TestCase
         self::assertGreaterThan($before, $after);
     }
 
+    public function test_a_valve_is_not_opened_where_liquid_would_come_to_the_compressor(): void
+    {
+        $next = static fn (float $compressor): ?float => self::next([
+            ...self::whole(12.0),
+            self::read('suction_temperature_compressor_c', self::COIL + $compressor),
+        ]);
+        self::assertLessThan(0.0, (float) $next(18.0), 'too much superheat: it is opened');
+        self::assertNull($next(3.2), 'the same at the coil, but the compressor is wet nearly');
+    }
+
+    public function test_what_still_moves_between_two_readings_is_not_settled(): void
+    {
+        $reasons = static function (array ...$more): array {
+            $work = self::work(self::told([...self::whole(6.0), ...$more]));
+
+            return $work->verdict($work->present())->settled->reasons();
+        };
+        $said = 'two readings minutes apart differ, so it still moves: suction';
+        self::assertSame([], $reasons());
+        self::assertSame([], $reasons(self::read('suction_pressure_kpa', self::SUCTION + 2, 7)));
+        self::assertSame([$said], $reasons(self::read('suction_pressure_kpa', self::SUCTION + 25, 7)));
+        self::assertSame([], $reasons(self::read('suction_pressure_kpa', self::SUCTION + 25, 2)), 'a correction');
+        self::assertSame([], $reasons(self::read('suction_pressure_kpa', self::SUCTION + 25, 50)), 'another hour');
+        self::assertSame(
+            [],
+            $reasons(
+                self::read('suction_pressure_kpa', self::SUCTION + 25, 7),
+                self::read('suction_pressure_kpa', self::SUCTION + 26, 12),
+            ),
+            'it came to rest',
+        );
+        self::assertSame([], $reasons(self::turned(0.5, '', 3), self::read('suction_pressure_kpa', 110, 20)), 'moved');
+    }
+
     private static function probability(Work $work, Fault $fault): float
     {
         foreach ($work->verdict($work->present())->suspects as $suspect) {

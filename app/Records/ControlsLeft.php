@@ -6,9 +6,9 @@ use App\Models\Circuit;
 use App\Models\FactRecord;
 use App\Models\Visit;
 use Illuminate\Support\Collection;
-use Metrum\Circuit\Control;
 use Metrum\Log\FactKind;
-use Metrum\Log\Kinds\PlantMoved;
+use Metrum\Log\Log;
+use Metrum\Work\Left;
 use Metrum\Work\Work;
 
 /** How the controls of a circuit were left: each as it was found last, with what it was moved since. */
@@ -32,32 +32,10 @@ final readonly class ControlsLeft
             ->each(static fn (Visit $visit) => $visit->setRelation('circuit', $circuit));
     }
 
-    /** @return list<array{control: Control, subject: string, found: string, moved: float, at: \DateTimeImmutable}> */
+    /** @return list<Left> */
     public function all(): array
     {
-        $left = [];
-        foreach ($this->visits->reverse() as $visit) {
-            foreach ($visit->log()->history(FactKind::Move) as $fact) {
-                $control = Control::from($fact->content->key);
-                if (! $control->hasPosition()) {
-                    continue;
-                }
-                $name = $fact->content->key.' '.$fact->content->subject;
-                $found = $fact->content->text(PlantMoved::AS_FOUND);
-                $before = $left[$name] ?? null;
-                // Found anew it is counted on from there; a control that is set stands where it was set.
-                $since = $found === '' && $control->isStep() ? $before['moved'] ?? 0.0 : 0.0;
-                $left[$name] = [
-                    'control' => $control,
-                    'subject' => $fact->content->subject,
-                    'found' => $found === '' ? $before['found'] ?? '' : $found,
-                    'moved' => $since + ($fact->content->value ?? 0.0),
-                    'at' => $fact->takenAt,
-                ];
-            }
-        }
-
-        return array_values($left);
+        return Left::all(array_values($this->visits->reverse()->map(static fn (Visit $one): Log => $one->log())->all()));
     }
 
     /** The work of the visit at which something was moved last, which knows the earlier ones; null: there is none. */

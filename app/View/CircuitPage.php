@@ -13,23 +13,19 @@ use App\Records\CircuitHistory;
 use App\Records\ControlsLeft;
 use App\Records\Judge;
 use Illuminate\Database\Eloquent\Collection;
-use Metrum\Circuit\Control;
 use Metrum\Circuit\DesignKey;
 use Metrum\Circuit\SystemKey;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
-use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Plant\TwinExpectation;
 use Metrum\Plant\Twins;
 use Metrum\Quantity\Units;
+use Metrum\Work\Left;
 
 /** Everything that the page of one circuit shows. */
 final readonly class CircuitPage
 {
     private const COURSE_HEIGHT = 300.0;
-
-    /** Turns below which a control stands where it was found. */
-    private const STANDS = 1e-6;
 
     private ControlsLeft $left;
 
@@ -71,29 +67,13 @@ final readonly class CircuitPage
         $story = $work === null ? null : new WorkStory($work, $this->units);
 
         return array_map(
-            fn (array $one): array => [
-                'name' => $one['control']->label().($one['subject'] === '' ? '' : ', '.$one['subject']),
-                'left' => $this->asLeft($one['control'], $one['found'], $one['moved']).
-                    ', '.
-                    $one['at']->format('j M Y'),
-                'learned' => $story?->response($one['control'], $one['subject']) ?? '',
+            fn (Left $one): array => [
+                'name' => $one->name(),
+                'left' => $one->words($this->units).', '.$one->at->format('j M Y'),
+                'learned' => $story?->response($one->control, $one->subject) ?? '',
             ],
             $left,
         );
-    }
-
-    /** "found 2¾ turns open, then ½ out" */
-    private function asLeft(Control $control, string $found, float $moved): string
-    {
-        $field = $control->row()->field;
-        $now = match (true) {
-            $field === null => '',
-            ! $control->isStep() => 'set to '.$this->units->text($moved, $field->kind),
-            abs($moved) < self::STANDS => 'as found',
-            default => PlantMoved::turns($moved).($moved < 0.0 ? ' out from there' : ' in from there'),
-        };
-
-        return $found === '' ? $now : "found $found, now $now";
     }
 
     /** @return list<array{name: string, value: ?string}> */

@@ -19,6 +19,7 @@ use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\NoteWritten;
 use Metrum\Quantity\Kind;
+use Metrum\Work\Left;
 
 /** What is left with the owner: the visit in words, the course, the readings, the rules in force. */
 final readonly class Report
@@ -162,6 +163,15 @@ final readonly class Report
     public function done(): array
     {
         return array_reverse($this->page->work()->outcomes());
+    }
+
+    /** @return list<string> each control that was moved: as found, and as left */
+    public function controls(): array
+    {
+        return array_map(
+            fn (Left $one): string => $one->name().': '.$one->words($this->page->units).'.',
+            Left::all([$this->page->log]),
+        );
     }
 
     /** @return list<string> what tests and other cards came to */

@@ -3,8 +3,12 @@
 namespace App\View;
 
 use App\Records\Judged;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Reading;
+use Metrum\Circuit\Word;
 use Metrum\Diagnosis\Gate;
 use Metrum\Diagnosis\Gates;
+use Metrum\Findings\Mark;
 use Metrum\Quantity\Units;
 use Metrum\Work\Clock;
 use Metrum\Work\Clocks;
@@ -13,6 +17,9 @@ use Metrum\Work\Touched;
 /** What stands beside the work on every page of a visit: clocks, what was touched, what is proven and what is not. */
 final readonly class WorkSide
 {
+    /** Level of a receiver, 0 … 1, that is none. */
+    private const EMPTY = 0.01;
+
     public function __construct(private Judged $judged, private Units $units)
     {
     }
@@ -55,7 +62,27 @@ final readonly class WorkSide
                 (new CardList($this->judged))->open(),
             ),
             $this->judged->work->isBeforeLastMove() ? 'nothing was read again after the last move' : '',
+            ...$this->missed(),
         ]));
+    }
+
+    /** @return list<string> targets that are missed, fans that stand, a receiver that is empty */
+    private function missed(): array
+    {
+        $found = $this->judged->present();
+        $standing = [Word::SomeStopped, Word::AllStopped, Word::Backwards];
+        $level = $found->reading(Reading::ReceiverLevel);
+        $missed = array_filter($this->proofs(), static fn (Proof $one): bool => $one->sign === Mark::Act->sign());
+
+        return [
+            ...array_map(
+                static fn (Proof $one): string => Explain::within($one->label).' is missed, '.$one->said,
+                array_values($missed),
+            ),
+            $found->saw(Observation::EvaporatorFans, ...$standing) ? 'coil fans stand' : '',
+            $found->saw(Observation::CondenserFans, ...$standing) ? 'condenser fans stand' : '',
+            $level !== null && $level <= self::EMPTY ? 'the receiver reads empty' : '',
+        ];
     }
 
     /** @return list<Proof> */

@@ -7,16 +7,12 @@ namespace Metrum\Work;
 use Metrum\Circuit\Control;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Reading;
 use Metrum\Diagnosis\Suspect;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Plant\Disorder;
-use Metrum\Plant\Feed;
-use Metrum\Plant\Likeness;
 use Metrum\Plant\Machine;
-use Metrum\Plant\PlantState;
 use Metrum\Plant\Scenario;
 use Metrum\Plant\SteadyState;
 use Metrum\Plant\Surroundings;
@@ -41,26 +37,9 @@ final class Forecasting
     /** What two readings differ by that mean the same, K. */
     private const BLUR = 0.25;
 
-    /** Turns between which the valve of the twin is brought to the superheat that was read. */
-    private const TURNS = 7.0;
-
-    /** K of superheat by which the twin may stay away, and steps taken to come near. */
-    private const NEAR = 0.15;
-
-    private const STEPS = 7;
-
-    /** K a turn below which a valve is taken to answer no more, and turns below which nothing was turned. */
-    private const LEAST_SLOPE = 0.3;
-
-    private const LEAST_TURN = 0.01;
-
     private readonly Figures $measured;
 
-    /** @var array<string, array{Machine, PlantState}> plants brought to what was read, by the fault in them */
-    private array $plants = [];
-
-    /** @var ?array{Machine, PlantState} */
-    private ?array $held = null;
+    private readonly PlantAsRead $plant;
 
     public function __construct(
         private readonly Twin $twin,
@@ -69,6 +48,7 @@ final class Forecasting
         private readonly HouseRules $rules,
     ) {
         $this->measured = Figures::of($now, $rules);
+        $this->plant = new PlantAsRead($twin, $around, $now, $rules);
     }
 
     /**
@@ -163,8 +143,8 @@ final class Forecasting
     {
         try {
             [$machine, $state] = $control === Control::RegulatorTurn
-                ? ($this->held ??= $this->held())
-                : ($this->plants[self::plant($fault)] ??= $this->brought($fault));
+                ? $this->plant->held()
+                : $this->plant->with($fault);
             $moved = self::moved($machine, $this->twin->machine, $control, $value, $fault);
             if ($moved === null || ! $state->runs()) {
                 return [];
@@ -173,8 +153,8 @@ final class Forecasting
         } catch (OutsideTable) {
             return [];
         }
-        $before = $this->figures($state);
-        $figures = $this->figures($after);
+        $before = $this->plant->figures($state);
+        $figures = $this->plant->figures($after);
         $changes = [];
         foreach ($after->runs() ? $control->row()->figures : [] as $key) {
             $figure = Derived::from($key);
@@ -185,95 +165,6 @@ final class Forecasting
         }
 
         return $changes;
-    }
-
-    private function figures(PlantState $state): Figures
-    {
-        return Figures::of(new Findings($this->now->circuit, readings: $state->readings), $this->rules);
-    }
-
-    /** Under which a plant is kept: a valve set otherwise is the sound plant with its valve turned. */
-    private static function plant(?Fault $fault): string
-    {
-        return match ($fault) {
-            null, Fault::ValveUnderfeeding, Fault::ValveOverfeeding, Fault::ValveHunting => '',
-            default => $fault->value,
-        };
-    }
-
-    /**
-     * The twin with a fault in it as marked as the readings say; a valve that is set otherwise is turned there.
-     *
-     * @return array{Machine, PlantState}
-     */
-    private function brought(?Fault $fault): array
-    {
-        if ($fault === null || self::plant($fault) === '') {
-            return $this->turned($this->twin->machine, $this->twin->at($this->around));
-        }
-        [$severity, $state] = (new Likeness($this->twin, $this->around, $this->now, $this->rules))->closest($fault);
-
-        return [Disorder::in($this->twin->machine, $fault, $severity), $state];
-    }
-
-    /**
-     * The twin with its regulator set to what the coil has now.
-     *
-     * @return array{Machine, PlantState}
-     */
-    private function held(): array
-    {
-        $pressure = $this->now->absolute(Reading::EvaporatorPressure);
-        $machine = $this->twin->machine;
-        if ($pressure === null || $machine->regulatorSetting === null) {
-            return [$machine, $this->twin->at($this->around)];
-        }
-        $set = $machine->with(regulatorSetting: $pressure);
-
-        return [$set, (new SteadyState($set, $this->around))->find($this->twin->at($this->around)->solution)];
-    }
-
-    /**
-     * Turned until the superheat is what was read: along the line through the last two tries, since superheat goes
-     * nearly evenly with the turns; half of the way where the plant does not run there.
-     *
-     * @return array{Machine, PlantState}
-     */
-    private function turned(Machine $machine, PlantState $state): array
-    {
-        $wanted = $this->measured->value(Derived::EvaporatorSuperheat);
-        $off = $this->offBy($state, $wanted);
-        if ($off === null || abs($off) < self::NEAR) {
-            return [$machine, $state];
-        }
-        [$best, $turns, $slope] = [[$machine, $state, abs($off)], 0.0, Feed::KELVIN_PER_TURN];
-        $way = -$off / $slope;
-        for ($step = 0; $step < self::STEPS && $best[2] >= self::NEAR; $step++) {
-            $next = max(-self::TURNS, min(self::TURNS, $turns + $way));
-            $tried = $machine->with(feed: $machine->feed->turned($next));
-            $found = (new SteadyState($tried, $this->around))->find($best[1]->solution);
-            $offNow = $this->offBy($found, $wanted);
-            if ($offNow === null || abs($next - $turns) < self::LEAST_TURN) {
-                $way /= 2;
-
-                continue;
-            }
-            $slope = max(self::LEAST_SLOPE, ($offNow - $off) / ($next - $turns));
-            [$turns, $off, $way] = [$next, $offNow, -$offNow / $slope];
-            if (abs($offNow) < $best[2]) {
-                $best = [$tried, $found, abs($offNow)];
-            }
-        }
-
-        return [$best[0], $best[1]];
-    }
-
-    /** K by which the superheat of a plant is above what is wanted; null where it does not run, or nothing is. */
-    private function offBy(PlantState $state, ?float $wanted): ?float
-    {
-        $has = $state->runs() ? $this->figures($state)->value(Derived::EvaporatorSuperheat) : null;
-
-        return $wanted === null || $has === null ? null : $has - $wanted;
     }
 
     /** The plant after the move; null where the loop shows nothing of it. */

@@ -86,7 +86,9 @@ final class WorkTest extends TestCase
             ->assertSee('as foretold')
             ->assertSee('The valve answers')
             ->assertDontSee('Before the last move. Read again');
-        $this->get("/visits/{$visit->id}/report")->assertSee('What was done, and what came of it')->assertSee('¼ out');
+        $this->get("/visits/{$visit->id}/report")
+            ->assertSee('What was done, and what came of it')
+            ->assertSee('Expansion valve: found 2¾ turns open, now ¼ out from there.');
         $move = FactRecord::query()->where('kind', 'move')->sole();
         $undo = "/visits/{$visit->id}/entries/{$move->id}/undo";
         $this->post($undo, ['stage' => 'put_right'], self::OUTBOX)->assertOk();
@@ -168,6 +170,22 @@ final class WorkTest extends TestCase
         $this->get("/visits/{$visit->id}/report")->assertSee('Left so: stem cracked, because it leaks when turned');
         $this->post("/visits/{$visit->id}/close")->assertRedirect("/visits/{$visit->id}/report");
         self::assertFalse($visit->refresh()->isOpen());
+    }
+
+    public function test_what_is_not_finished_is_named_before_a_visit_is_closed(): void
+    {
+        $visit = $this->measured();
+        $leave = fn () => $this->actingAs($this->technician)->get("/visits/{$visit->id}/leave")->assertOk();
+        $leave()->assertDontSee('fans stand')->assertDontSee('reads empty');
+        $this->enter($visit, 'observation', 'condenser_fans', 'some_stopped');
+        $this->read($visit, ['receiver_level_percent' => '0', 'suction_temperature_evaporator_c' => '9']);
+        $leave()
+            ->assertSee('Not finished: condenser fans stand.')
+            ->assertSee('Not finished: the receiver reads empty.')
+            ->assertSee('superheat at the coil is missed');
+        $this->enter($visit, 'clock', 'settling', '20 min')->assertOk();
+        $leave()->assertSee('value="A clock still runs;', false);
+        $this->post("/visits/{$visit->id}/close")->assertRedirect("/visits/{$visit->id}/report");
     }
 
     public function test_work_is_said_in_a_line(): void

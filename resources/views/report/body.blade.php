@@ -26,6 +26,7 @@
 @if ($report->done() !== [])
 <div class="keep"><h2>What was done, and what came of it</h2>
 <ul>@foreach ($report->done() as $line)<li>{{ $line }}</li>@endforeach</ul>
+@if ($report->controls() !== [])<h3>Controls, as found and as left</h3><ul>@foreach ($report->controls() as $line)<li>{{ $line }}</li>@endforeach</ul>@endif
 <table><thead><tr><th>Figure</th><th>As found</th><th>As left</th><th>Change</th></tr></thead><tbody>
     @foreach ($page->side()->beforeAndAfter() as $row)<tr><th scope="row">{{ $row[0] }}</th><td class="num">{{ $row[1] }}</td><td class="num">{{ $row[2] }}</td><td class="num">{{ $row[3] }}</td></tr>@endforeach
 </tbody></table></div>

@@ -14,7 +14,7 @@
     @endforeach
     <form method="post" action="{{ route('follow-ups.store', $page->visit) }}" class="grid-fields" novalidate data-entry data-says="follow-up:">
         @csrf<input type="hidden" name="id" value="{{ $page->ulid() }}">
-        <x-field name="what" label="What is to be done then" :value="old('what', ucfirst(implode('; ', $page->side()->unfinished())))" />
+        <x-field name="what" label="What is to be done then" :value="old('what', Illuminate\Support\Str::limit(ucfirst(implode('; ', $page->side()->unfinished())), 200))" />
         <x-field name="due_on" label="On" type="date" :value="old('due_on', now()->addWeeks(2)->format('Y-m-d'))" />
         <p class="actions"><button class="btn quiet">Note follow-up</button></p>
     </form>

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Work;
+
+use Metrum\Circuit\Control;
+use Metrum\Log\FactKind;
+use Metrum\Log\Kinds\PlantMoved;
+use Metrum\Log\Log;
+use Metrum\Quantity\Units;
+
+/** How a control was left: as it was found last, with what it was moved since. */
+final readonly class Left
+{
+    /** Turns below which a control stands where it was found. */
+    private const STANDS = 1e-6;
+
+    /**
+     * @param  string  $found  in the words of who moved it; empty where nobody said
+     * @param  float  $moved  since then, or where it was set; SI
+     */
+    private function __construct(
+        public Control $control,
+        public string $subject,
+        private string $found,
+        private float $moved,
+        public \DateTimeImmutable $at,
+    ) {
+    }
+
+    /**
+     * Every control that has a position and was moved, in the order in which it was first moved.
+     *
+     * @param  list<Log>  $logs  of a circuit's visits, oldest first
+     * @return list<self>
+     */
+    public static function all(array $logs): array
+    {
+        $left = [];
+        foreach ($logs as $log) {
+            foreach ($log->history(FactKind::Move) as $fact) {
+                $content = $fact->content;
+                $control = Control::from($content->key);
+                if (! $control->hasPosition()) {
+                    continue;
+                }
+                $name = $content->key.' '.$content->subject;
+                $found = $content->text(PlantMoved::AS_FOUND);
+                $before = $left[$name] ?? null;
+                // Found anew it is counted on from there; a control that is set stands where it was set.
+                $since = $found === '' && $control->isStep() ? $before->moved ?? 0.0 : 0.0;
+                $left[$name] = new self(
+                    $control,
+                    $content->subject,
+                    $found === '' ? $before->found ?? '' : $found,
+                    $since + ($content->value ?? 0.0),
+                    $fact->takenAt,
+                );
+            }
+        }
+
+        return array_values($left);
+    }
+
+    public function name(): string
+    {
+        return $this->control->label().($this->subject === '' ? '' : ', '.$this->subject);
+    }
+
+    /** "found 2¾ turns open, now ½ out from there" */
+    public function words(Units $units): string
+    {
+        $field = $this->control->row()->field;
+        $now = match (true) {
+            $field === null => '',
+            ! $this->control->isStep() => 'set to '.$units->text($this->moved, $field->kind),
+            abs($this->moved) < self::STANDS => 'as found',
+            default => PlantMoved::turns($this->moved).($this->moved < 0.0 ? ' out' : ' in').' from there',
+        };
+
+        return $this->found === '' ? $now : "found $this->found, now $now";
+    }
+}

@@ -35,7 +35,9 @@ final readonly class ControlsLeft
     /** @return list<Left> */
     public function all(): array
     {
-        return Left::all(array_values($this->visits->reverse()->map(static fn (Visit $one): Log => $one->log())->all()));
+        $logs = $this->visits->reverse()->map(static fn (Visit $one): Log => $one->log());
+
+        return Left::all(array_values($logs->all()));
     }
 
     /** The work of the visit at which something was moved last, which knows the earlier ones; null: there is none. */

@@ -21,7 +21,7 @@ final class Edition
         'data/refrigerants',
     ];
 
-    private const VERDICTS = ['core/Diagnosis', 'data'];
+    private const VERDICTS = ['core/Bench', 'core/Card', 'core/Diagnosis', 'data'];
 
     private const SHORT = 16;
 

@@ -37,6 +37,11 @@ test('a test is worked step by step by keyboard, and tells the verdict', async (
   await press(/Bulb taken off/);
   await expect(page.locator('#touched')).toContainText('bulb of the expansion valve');
   await press('Yes');
+  // What is said in the quick line meanwhile leaves the card open.
+  await page.locator('#line').fill('ambient 27');
+  await page.locator('#line').press('Enter');
+  await expect(page.locator('#log')).toContainText('Ambient 27');
+  await expect(page.locator('#card .next-step')).toContainText('Lowest suction');
   await type('Lowest suction with the bulb cold', '2.2');
   await expect(page.locator('#card')).toContainText('2.20 bar on the gauge are');
   await press(/^◷ Start 2/);

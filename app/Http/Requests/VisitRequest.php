@@ -34,6 +34,7 @@ abstract class VisitRequest extends FormRequest
             'sent' => ['nullable', 'date_format:Y-m-d\TH:i:s.v\Z', 'required_with:at'],
             'stage' => ['nullable', 'string', 'max:16'],
             'card' => ['nullable', 'string', 'max:48'],
+            'card_of' => ['nullable', 'string', 'max:48'],
             'subject' => ['nullable', 'string', 'max:48'],
         ];
     }
@@ -68,10 +69,12 @@ abstract class VisitRequest extends FormRequest
         );
     }
 
-    /** @return array<string, mixed> the card that is open, and stays open */
+    /** @return array<string, mixed> the card that is open and stays open, with the part of the circuit it is about */
     public function card(): array
     {
-        return ['card' => $this->validated('card'), 'subject' => $this->validated('subject')];
+        $of = $this->validated('card_of') ?? $this->validated('subject');
+
+        return ['card' => $this->validated('card'), 'subject' => $of];
     }
 
     /** @return array<int|string, mixed> the page that it was said on, as its address has it */

@@ -12,6 +12,13 @@ export const token = () => meta('csrf-token');
 /** The visit that this page shows; null on other pages. */
 export const visit = () => document.querySelector('[data-visit]')?.dataset.visit ?? null;
 
+/** The card that is open, as the address has it: it stays open, whatever else of the page is used meanwhile. */
+export function card() {
+  const address = new URLSearchParams(window.location.search);
+  const open = address.get('card');
+  return open === null ? {} : { card: open, card_of: address.get('subject') ?? '' };
+}
+
 export const station = () => document.querySelector('[data-visit]')?.dataset.station ?? null;
 
 /**

@@ -13,7 +13,11 @@ async function post(entry) {
   body.set('at', entry.made);
   body.set('sent', new Date().toISOString());
   // The answer is drawn for the page that waits for it.
-  if (entry.visit === page.visit()) body.set('stage', page.station());
+  if (entry.visit === page.visit()) {
+    body.set('stage', page.station());
+    body.delete('card');
+    Object.entries(page.card()).forEach(([name, value]) => body.set(name, value));
+  }
   return fetch(entry.url, {
     method: 'POST',
     body,

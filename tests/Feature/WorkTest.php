@@ -113,6 +113,22 @@ final class WorkTest extends TestCase
         $this->get("/visits/{$second->id}/put_right")->assertSee('by 2 moves');
     }
 
+    public function test_one_of_several_valves_has_its_own_position_and_log(): void
+    {
+        $visit = $this->measured();
+        $this->turn($visit, '0.5 out', ['subject' => 'valve A'], '2 turns open')->assertOk();
+        $open = fn (string $of) => $this->actingAs($this->technician)
+            ->get("/visits/{$visit->id}/put_right?card=valve_turn&subject=".urlencode($of))
+            ->assertOk();
+        $open('valve A')->assertSee('as found 2 turns open')->assertSee('now ½ out from there');
+        $open('valve B')->assertDontSee('as found 2 turns open')->assertSee('How was it found?')->assertSee('valve A');
+        $other = ['subject' => 'valve B', 'overruled' => 'both starve'];
+        $this->turn($visit, '0.25 out', $other, '3 turns open')->assertOk();
+        $open('valve B')->assertSee('as found 3 turns open')->assertSee('now ¼ out from there');
+        $open('valve A')->assertSee('now ½ out from there');
+        $this->get("/visits/{$visit->id}/report")->assertSee('Expansion valve, valve B: found 3 turns open, now ¼ out');
+    }
+
     public function test_a_circuit_keeps_how_its_controls_were_left(): void
     {
         $page = fn () => $this->actingAs($this->technician)->get("/circuits/{$this->circuit->id}")->assertOk();

@@ -45,6 +45,12 @@
         @endif
     </div>
     @foreach ($work->cautions() as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach
+    @if ($work->isTurned() && $page->openCard() === null)
+    <details class="which" @if ($work->subject !== '') open @endif><summary>Several of them? One at a time, each with its own log</summary>
+        <form method="get" action="{{ route('visits.show', [$page->visit, 'put_right']) }}"><input type="hidden" name="card" value="{{ $work->control->value }}"><label for="which">Which one</label> <input id="which" class="input" name="subject" value="{{ $work->subject }}" maxlength="48" placeholder="valve B, coil 2"> <button class="btn quiet">Open it</button></form>
+        @foreach ($work->subjects() as $one)<a href="{{ $work->linkTo($one) }}">{{ $one === '' ? 'the circuit itself' : $one }}</a>@endforeach
+    </details>
+    @endif
     <p class="card-foot">@if ($work->response() !== '')<b>This one: {{ $work->response() }}</b>@endif {{ $work->proposal() }}
         @if ($work->allTheWayBack() !== null)
             <form class="inline" method="post" action="{{ $page->entries }}" data-entry data-says="all the way back">@csrf<input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="move"><input type="hidden" name="key" value="{{ $work->control->value }}"><input type="hidden" name="stage" value="{{ $page->station->value }}"><input type="hidden" name="subject" value="{{ $work->subject }}"><input type="hidden" name="value" value="{{ $work->typedTurns($work->allTheWayBack()) }}"><input type="hidden" name="overruled" value="all the way back"><button class="plain">All the way back: {{ $work->turns($work->allTheWayBack()) }}</button></form>

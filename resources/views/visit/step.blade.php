@@ -18,14 +18,14 @@
     </form>
 @elseif ($one->is(Metrum\Card\StepKind::Tick))
     <form id="{{ $one->domId() }}" method="post" action="{{ $page->entries }}" data-entry data-says="{{ $step->label }}">@include('visit.card-fields', ['key' => $one->id])
-        <button class="tap tick" name="value" value="{{ $one->isTaken ? '' : 'yes' }}" aria-pressed="{{ $one->isTaken ? 'true' : 'false' }}" @disabled(! $page->mayEnter)>{{ $one->isTaken ? '☑' : '☐' }} {{ $step->label }}</button></form>
+        <button class="tap tick" name="value" value="{{ $one->isTaken ? '' : 'yes' }}" aria-pressed="{{ $one->isTaken ? 'true' : 'false' }}" @disabled(! $page->mayEnter)><span>{{ $one->isTaken ? '☑' : '☐' }} {{ $step->label }}</span></button></form>
 @elseif ($one->is(Metrum\Card\StepKind::Choose))
     <form id="{{ $one->domId() }}" class="choice" method="post" action="{{ $page->entries }}" data-entry>@include('visit.card-fields', ['key' => $one->id])
         <fieldset @disabled(! $page->mayEnter)><legend>{{ $step->label }}</legend>
             <div class="taps">@foreach ($step->answers as $word => $label)<button class="tap" name="value" value="{{ $one->word === $word ? '' : $word }}" aria-pressed="{{ $one->word === $word ? 'true' : 'false' }}"><span>{{ ucfirst($label) }}</span></button>@endforeach</div></fieldset></form>
 @elseif ($one->is(Metrum\Card\StepKind::Wait))
     <form id="{{ $one->domId() }}" method="post" action="{{ $page->entries }}" data-entry data-says="clock: {{ $step->label }}">@include('visit.card-fields', ['key' => $one->id])
-        <button class="tap tick" name="value" value="{{ $one->isTaken ? '' : $open->wait($step) }}" aria-pressed="{{ $one->isTaken ? 'true' : 'false' }}" @disabled(! $page->mayEnter)>{{ $one->isTaken ? '☑ Clock set' : '◷ Start '.$open->wait($step) }}: {{ $step->label }}</button></form>
+        <button class="tap tick" name="value" value="{{ $one->isTaken ? '' : $open->wait($step) }}" aria-pressed="{{ $one->isTaken ? 'true' : 'false' }}" @disabled(! $page->mayEnter)><span>{{ $one->isTaken ? '☑ Clock set' : '◷ Start '.$open->wait($step) }}: {{ $step->label }}</span></button></form>
 @elseif ($one->is(Metrum\Card\StepKind::Time))
     <form id="{{ $one->domId() }}" class="cell series" method="post" action="{{ $page->entries }}" data-entry>@include('visit.card-fields', ['key' => $one->id])
         <label for="in-{{ $one->domId() }}">{{ $step->label }}@if ($step->every !== '')<small>{{ $step->every }}, at least {{ $step->least }}</small>@endif</label>

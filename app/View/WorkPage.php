@@ -245,7 +245,11 @@ final class WorkPage
             return 'Next: '.$this->turns($move[0]).'.';
         }
 
-        return $this->next->isRight($this->control, $this->subject) ? 'It is in the wanted band: leave it.' : '';
+        return match (true) {
+            $this->next->isRight($this->control, $this->subject) => 'It is in the wanted band: leave it.',
+            $this->next->isSilent($this->control, $this->subject) => 'Two moves did nothing: turn it no further.',
+            default => '',
+        };
     }
 
     /** @return list<string> cautions where the hand goes */

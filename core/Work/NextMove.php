@@ -7,6 +7,7 @@ namespace Metrum\Work;
 use Metrum\Circuit\Band;
 use Metrum\Circuit\Control;
 use Metrum\Circuit\HouseRule;
+use Metrum\Circuit\MoveOutcome;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Wanted;
 use Metrum\Findings\Chapter;
@@ -46,6 +47,9 @@ final readonly class NextMove
         $band = $this->band($control, $chapter, $subject);
         $row = $control->row();
         if ($now === null || $band === null || $band->holds($now) || $row->step === null) {
+            return null;
+        }
+        if ($this->isSilent($control, $subject)) {
             return null;
         }
         $verdict = $this->work->verdict($this->work->present());
@@ -90,6 +94,19 @@ final readonly class NextMove
         }
 
         return null;
+    }
+
+    /** Whether its last two moves did nothing: a third would tell no more. */
+    public function isSilent(Control $control, string $subject): bool
+    {
+        $silent = false;
+        foreach ($this->work->present()->moved as $one) {
+            if ($one->control === $control && $one->subject === $subject) {
+                $silent = $one->again && $one->outcome === MoveOutcome::Nothing;
+            }
+        }
+
+        return $silent;
     }
 
     /** Whether no liquid can come back, by the forecast less two deviations: at the coil, and at the compressor. */

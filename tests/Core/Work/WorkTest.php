@@ -167,6 +167,14 @@ final class WorkTest extends TestCase
                 $weights[Fault::ValveUnderfeeding->value],
             ];
         };
+        self::assertNotNull(self::next([...self::whole(14.0), self::turned(-0.5), ...self::superheat(14.0, 40)]));
+        self::assertNull(self::next([
+            ...self::whole(14.0),
+            self::turned(-0.5),
+            ...self::superheat(14.0, 40),
+            self::turned(-0.5, '', 50),
+            ...self::superheat(14.0, 80),
+        ]));
         [$once, $before] = $told(14.0);
         [$twice, $after] = $told(14.0, 14.0);
         self::assertSame([null], $once, 'once is not enough');

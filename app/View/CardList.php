@@ -50,13 +50,7 @@ final readonly class CardList
     /** The card that answers a question step by step; null where there is none for this plant. */
     public function for(Question $question): ?Card
     {
-        foreach (Cards::all() as $card) {
-            if ($card->answers($question) && $card->fit->asks($this->judged->findings->circuit)) {
-                return $card;
-            }
-        }
-
-        return null;
+        return Cards::answering($question, $this->judged->findings->circuit)[0] ?? null;
     }
 
     /** @return list<array{Card, string}> begun and not ended, with the part of the circuit that they are about */

@@ -9,7 +9,6 @@ use Metrum\Circuit\Effort;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\Fit;
 use Metrum\Circuit\Prerequisite;
-use Metrum\Circuit\Question;
 use Metrum\Circuit\Station;
 
 /** One piece of work, step by step: a file of data/cards/ that a technician could read and mend. */
@@ -66,15 +65,16 @@ final readonly class Card
         return null;
     }
 
-    /** Whether one of its outcomes answers a question. */
-    public function answers(Question $question): bool
+    /** @return list<string> keys of the questions that its outcomes answer */
+    public function answered(): array
     {
+        $keys = [];
         foreach ($this->outcomes as $outcome) {
-            if (in_array($question, array_column($outcome->tells, 0), true)) {
-                return true;
+            foreach ($outcome->tells as [$question]) {
+                $keys[(string) $question->value] = (string) $question->value;
             }
         }
 
-        return false;
+        return array_values($keys);
     }
 }

@@ -6,15 +6,19 @@ namespace Metrum\Card;
 
 use Metrum\Circuit\Circuit;
 use Metrum\Circuit\DataFile;
+use Metrum\Circuit\Question;
 use Metrum\Circuit\Station;
 use Metrum\Quantity\BrokenData;
 use Metrum\Quantity\Prepared;
 
-/** All cards of data/cards/. */
+/** All cards of data/cards/. A page wants few of them: which those are stands in an index, and only they are read. */
 final class Cards
 {
-    /** @var array<string, Card> */
-    private static array $all = [];
+    /** @var array<string, Card> as far as they were wanted */
+    private static array $read = [];
+
+    /** @var ?array<string, array{station: string, answers: list<string>}> by key */
+    private static ?array $index = null;
 
     /**
      * @return array<string, Card> by key, in the order of their names
@@ -23,38 +27,72 @@ final class Cards
      */
     public static function all(): array
     {
-        if (self::$all === []) {
-            self::$all = Prepared::of('cards', self::read(...));
+        $all = [];
+        foreach (array_keys(self::index()) as $key) {
+            $all[$key] = self::card($key);
         }
 
-        return self::$all;
+        return $all;
     }
 
     public static function find(string $key): ?Card
     {
-        return self::all()[$key] ?? null;
+        return isset(self::index()[$key]) ? self::card($key) : null;
     }
 
     /** @return list<Card> that a plant has a use for, at a station */
     public static function at(Station $station, Circuit $circuit): array
     {
-        return array_values(
-            array_filter(
-                self::all(),
-                static fn (Card $card): bool => $card->station === $station && $card->fit->asks($circuit),
-            ),
+        return self::fitting(static fn (array $row): bool => $row['station'] === $station->value, $circuit);
+    }
+
+    /** @return list<Card> that a plant has a use for, and that answer a question */
+    public static function answering(Question $question, Circuit $circuit): array
+    {
+        return self::fitting(
+            static fn (array $row): bool => in_array($question->value, $row['answers'], true),
+            $circuit,
         );
     }
 
-    /** @return array<string, Card> */
-    private static function read(): array
+    /**
+     * @param  callable(array{station: string, answers: list<string>}): bool  $wanted
+     * @return list<Card>
+     */
+    private static function fitting(callable $wanted, Circuit $circuit): array
     {
-        $cards = [];
+        $cards = array_map(self::card(...), array_keys(array_filter(self::index(), $wanted)));
+
+        return array_values(array_filter($cards, static fn (Card $card): bool => $card->fit->asks($circuit)));
+    }
+
+    private static function card(string $key): Card
+    {
+        return self::$read[$key] ??= Prepared::of('card-'.$key, static fn (): Card => self::read($key));
+    }
+
+    /** @throws BrokenData */
+    private static function read(string $key): Card
+    {
+        return CardReader::read(DataFile::read('cards/'.$key), $key);
+    }
+
+    /** @return array<string, array{station: string, answers: list<string>}> */
+    private static function index(): array
+    {
+        return self::$index ??= Prepared::of('card-index', self::indexed(...));
+    }
+
+    /** @return array<string, array{station: string, answers: list<string>}> */
+    private static function indexed(): array
+    {
+        $index = [];
         foreach ((array) glob(dirname(__DIR__, 2).'/data/cards/*.json') as $file) {
             $key = basename((string) $file, '.json');
-            $cards[$key] = CardReader::read(DataFile::read('cards/'.$key), $key);
+            $card = self::read($key);
+            $index[$key] = ['station' => $card->station->value, 'answers' => $card->answered()];
         }
 
-        return $cards;
+        return $index;
     }
 }

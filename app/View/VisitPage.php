@@ -116,6 +116,17 @@ final class VisitPage
             : WorkPage::ofCard($this->judged, $this->units, ['card' => $control->value] + $this->card);
     }
 
+    /** @return list<string> parts of the circuit that were read or moved on their own; '' is the circuit itself */
+    public function parts(): array
+    {
+        $parts = [];
+        foreach ($this->log->happened() as $fact) {
+            $parts[$fact->content->subject] = $fact->content->subject;
+        }
+
+        return array_values($parts);
+    }
+
     /** Clocks, what was touched, what is proven. */
     public function side(): WorkSide
     {

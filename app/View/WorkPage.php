@@ -138,29 +138,6 @@ final class WorkPage
         );
     }
 
-    /** @return list<string> parts of the circuit that were read or moved on their own, but for the one that is open */
-    public function subjects(): array
-    {
-        $subjects = [];
-        foreach ($this->judged->log->happened() as $fact) {
-            $subjects[$fact->content->subject] = $fact->content->subject;
-        }
-        unset($subjects[$this->subject]);
-
-        return array_values($subjects);
-    }
-
-    /** Where this card is shown for another part of the circuit. */
-    public function linkTo(string $subject): string
-    {
-        return route('visits.show', [
-            $this->judged->visit,
-            Station::PutRight->value,
-            'card' => $this->control->value,
-            ...$subject === '' ? [] : ['subject' => $subject],
-        ]);
-    }
-
     /** @return list<Precondition> */
     public function preconditions(): array
     {

@@ -24,13 +24,14 @@ final readonly class HouseRuleRow
         public ?Field $field,
         public School $default,
         public array $schools,
+        public RuleGroup $group,
     ) {
     }
 
     /** @throws BrokenData */
     public static function of(DataRow $row, string $key): self
     {
-        $row->only(['label', 'unit', 'default', 'schools']);
+        $row->only(['group', 'label', 'unit', 'default', 'schools']);
         $field = self::field($row, $key);
         $schools = [];
         foreach ($row->row('schools')->keys() as $i) {
@@ -49,7 +50,13 @@ final readonly class HouseRuleRow
         }
         foreach ($schools as $school) {
             if ($school->id === $row->text('default')) {
-                return new self($row->text('label'), $field, $school, $schools);
+                return new self(
+                    $row->text('label'),
+                    $field,
+                    $school,
+                    $schools,
+                    $row->word('group', RuleGroup::class),
+                );
             }
         }
         throw $row->broken('default', 'none of the schools');

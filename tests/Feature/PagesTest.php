@@ -244,6 +244,27 @@ final class PagesTest extends TestCase
         self::assertSame(0, HouseRuleChoice::query()->count());
     }
 
+    public function test_rules_of_every_kind_of_quantity_are_grouped_and_a_refused_one_is_in_sight(): void
+    {
+        $this->technician->update(['role' => User::LEAD]);
+        $this->get('/settings')->assertSeeInOrder(['What is wanted of a plant', 'Tests and their limits', 'Rise after pump-down']);
+        $open = static fn (string $page): int => preg_match_all('/rule-group"\s+open/', $page);
+        self::assertSame(1, $open((string) $this->get('/settings')->getContent()));
+        $own = fn (string $rule, string $low, string $high) => $this->from('/settings')->put('/settings/rules', [
+            'rules' => [$rule => 'own'],
+            'own' => [$rule => ['low' => $low, 'high' => $high]],
+        ]);
+        $own('leak_back', '0.1 bar/min', '0.3 bar/min')->assertSessionHasNoErrors();
+        $rise = HouseRuleChoice::inForce()->band(HouseRule::LeakBack);
+        self::assertEqualsWithDelta(30e3 / 60, $rise->high, 0.1, 'Pa a second');
+        $own('vacuum_floor', '-0.2 bar', '0.2 bar')->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(-20e3, HouseRuleChoice::inForce()->band(HouseRule::VacuumFloor)->low, 0.1);
+        $own('supply_imbalance', '1 %', '3 %')->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(0.03, HouseRuleChoice::inForce()->band(HouseRule::SupplyImbalance)->high, 1e-9);
+        $own('leak_back', '9', '1')->assertSessionHasErrors('rules.leak_back');
+        self::assertSame(2, $open((string) $this->get('/settings')->getContent()));
+    }
+
     public function test_names_are_shown_as_text(): void
     {
         $this->circuit->update(['name' => '<script>x</script>', 'notes' => '"><img src=x>']);

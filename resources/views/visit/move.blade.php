@@ -48,7 +48,7 @@
     @if ($work->isTurned() && $page->openCard() === null)
     <details class="which" @if ($work->subject !== '') open @endif><summary>Several of them? One at a time, each with its own log</summary>
         <form method="get" action="{{ route('visits.show', [$page->visit, 'put_right']) }}"><input type="hidden" name="card" value="{{ $work->control->value }}"><label for="which">Which one</label> <input id="which" class="input" name="subject" value="{{ $work->subject }}" maxlength="48" placeholder="valve B, coil 2"> <button class="btn quiet">Open it</button></form>
-        @foreach ($work->subjects() as $one)<a href="{{ $work->linkTo($one) }}">{{ $one === '' ? 'the circuit itself' : $one }}</a>@endforeach
+        @foreach ($page->parts() as $one)@if ($one !== $work->subject)<a href="{{ route('visits.show', [$page->visit, 'put_right', 'card' => $work->control->value, 'subject' => $one]) }}">{{ $one === '' ? 'the circuit itself' : $one }}</a>@endif @endforeach
     </details>
     @endif
     <p class="card-foot">@if ($work->response() !== '')<b>This one: {{ $work->response() }}</b>@endif {{ $work->proposal() }}

@@ -247,7 +247,8 @@ final class PagesTest extends TestCase
     public function test_rules_of_every_kind_of_quantity_are_grouped_and_a_refused_one_is_in_sight(): void
     {
         $this->technician->update(['role' => User::LEAD]);
-        $this->get('/settings')->assertSeeInOrder(['What is wanted of a plant', 'Tests and their limits', 'Rise after pump-down']);
+        $inOrder = ['What is wanted of a plant', 'Tests and their limits', 'Rise after pump-down'];
+        $this->get('/settings')->assertSeeInOrder($inOrder);
         $open = static fn (string $page): int => preg_match_all('/rule-group"\s+open/', $page);
         self::assertSame(1, $open((string) $this->get('/settings')->getContent()));
         $own = fn (string $rule, string $low, string $high) => $this->from('/settings')->put('/settings/rules', [

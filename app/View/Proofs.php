@@ -4,11 +4,13 @@ namespace App\View;
 
 use App\Records\Judged;
 use Metrum\Circuit\Band;
+use Metrum\Circuit\Control;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Wanted;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Mark;
+use Metrum\Log\FactKind;
 use Metrum\Quantity\Kind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Clocks;
@@ -29,6 +31,23 @@ final readonly class Proofs
         Derived::CondenserSplit,
         Derived::CompressionRatio,
         Derived::BoxAboveSetPoint,
+    ];
+
+    /** Readings that are laid beside each other as they are. */
+    private const READ = [Reading::PullDownRate, Reading::CompressorCurrent, Reading::SupplyAirTemperature];
+
+    /** Controls whose effect shows in the first quiet minute, and proves itself over defrosts and days only. */
+    private const SLOW = [
+        Control::RegulatorTurn,
+        Control::HeadValveTurn,
+        Control::ThermostatSet,
+        Control::FanDelaySet,
+        Control::DefrostCountSet,
+        Control::DefrostLengthSet,
+        Control::DefrostEndSet,
+        Control::DripTimeSet,
+        Control::CoilThawed,
+        Control::DrainCleared,
     ];
 
     private Figures $now;
@@ -52,6 +71,7 @@ final readonly class Proofs
             $this->settled(),
             $this->pulledDown(),
             $this->putBack(),
+            ...$this->secondLook(),
         ];
     }
 
@@ -110,28 +130,65 @@ final readonly class Proofs
             : self::missed('All put back', $open.' still open');
     }
 
+    /** @return list<Proof> what only time proves: open until a return is dated */
+    private function secondLook(): array
+    {
+        foreach ($this->judged->log->history(FactKind::Move) as $fact) {
+            $control = Control::from($fact->content->key);
+            if (in_array($control, self::SLOW, true)) {
+                $return = $this->judged->visit->followUps()->whereNull('done_at')->first();
+                $label = 'Seen again after two defrosts or a day';
+
+                return [
+                    $return === null
+                        ? self::open($label, Explain::within($control->label()).' was changed: date a second look')
+                        : self::proven($label, 'to be on '.$return->due_on->format('j M Y')),
+                ];
+            }
+        }
+
+        return [];
+    }
+
     /** @return list<array{string, string, string, string}> figure, as found, now, change */
     public function beforeAndAfter(): array
     {
-        $found = Figures::of($this->judged->work->chapters->all[0]->findings, $this->judged->rules);
+        $first = $this->judged->work->chapters->all[0]->findings;
+        $found = Figures::of($first, $this->judged->rules);
         $rows = [];
         foreach (self::COMPARED as $figure) {
-            [$was, $is] = [$found->value($figure), $this->now->value($figure)];
-            if ($was === null && $is === null) {
-                continue;
-            }
-            $kind = $figure->quantity();
-            $rows[] = [
-                $figure->label(),
-                $was === null ? 'not read' : $this->units->text($was, $kind),
-                $is === null ? 'not read' : $this->units->text($is, $kind),
-                $was === null || $is === null
-                    ? ''
-                    : ($is > $was ? '+' : '').$this->units->text($is - $was, $kind),
-            ];
+            $is = $this->now->value($figure);
+            $rows[] = $this->row($figure->label(), $figure->quantity(), $found->value($figure), $is);
+        }
+        foreach (self::READ as $reading) {
+            $is = $this->judged->present()->reading($reading);
+            $rows[] = $this->row($reading->label(), $reading->quantity(), $first->reading($reading), $is);
         }
 
-        return $rows;
+        return array_values(array_filter($rows));
+    }
+
+    /** @return ?array{string, string, string, string} null where nothing was read */
+    private function row(string $label, Kind $kind, ?float $was, ?float $is): ?array
+    {
+        if ($was === null && $is === null) {
+            return null;
+        }
+
+        return [
+            $label,
+            $was === null ? 'not read' : $this->units->text($was, $kind),
+            $is === null ? 'not read' : $this->units->text($is, $kind),
+            $was === null || $is === null ? '' : $this->change($is - $was, $kind),
+        ];
+    }
+
+    /** A change of a temperature is a difference. */
+    private function change(float $change, Kind $kind): string
+    {
+        $as = $kind === Kind::Temperature ? Kind::Difference : $kind;
+
+        return ($change > 0.0 ? '+' : '').$this->units->text($change, $as);
     }
 
     private static function proven(string $label, string $said): Proof

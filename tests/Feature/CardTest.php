@@ -102,6 +102,27 @@ final class CardTest extends TestCase
         $this->get("/visits/{$visit->id}/prove")->assertSee('K/h');
     }
 
+    public function test_a_pull_down_before_and_after_stands_side_by_side(): void
+    {
+        $visit = $this->visit();
+        $time = function (string ...$boxes) use ($visit): void {
+            $this->step($visit, 'pull_down.begun', 'yes');
+            foreach ($boxes as $box) {
+                $this->step($visit, 'pull_down.box', $box)->assertOk();
+                $this->travel(10)->minutes();
+            }
+            $this->step($visit, 'pull_down.done', 'yes')->assertOk();
+        };
+        $time('9', '8.6', '8.3');
+        $this->enter($visit, 'move', 'regulator_turn', '0.5 out', ['reason' => 'no mark possible'])->assertOk();
+        $time('8', '7', '6.3');
+        $this->get("/visits/{$visit->id}/prove")
+            ->assertSeeInOrder(['Pull-down rate', '2.1 K/h', '5.1 K/h', '+3.0 K/h'])
+            ->assertSee('evaporator pressure regulator was changed: date a second look');
+        $this->post("/visits/{$visit->id}/follow-ups", ['what' => 'Look again', 'due_on' => '2027-01-09']);
+        $this->get("/visits/{$visit->id}/prove")->assertSee('to be on 9 Jan 2027');
+    }
+
     public function test_nonsense_is_refused_in_words_and_nothing_is_kept(): void
     {
         $visit = $this->visit();

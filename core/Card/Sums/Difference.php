@@ -23,7 +23,10 @@ final class Difference implements Calculation
         $difference = $given->of('of_c') - $given->of('less_c');
 
         return new Answer(
-            [Output::difference('difference_k', 'Difference', $difference)],
+            [
+                Output::difference('difference_k', 'Difference', $difference),
+                Output::difference('apart_k', 'Apart', abs($difference)),
+            ],
             [
                 "{$given->degrees($given->of('of_c'))} less {$given->degrees($given->of('less_c'))} ".
                     "are {$given->kelvins($difference)}.",

@@ -24,7 +24,10 @@ final class PressureDifference implements Calculation
         $difference = $given->of('of_kpa') - $given->of('less_kpa');
 
         return new Answer(
-            [Output::amount('difference_kpa', 'Difference', Kind::PressureDifference, $difference)],
+            [
+                Output::amount('difference_kpa', 'Difference', Kind::PressureDifference, $difference),
+                Output::amount('apart_kpa', 'Apart', Kind::PressureDifference, abs($difference)),
+            ],
             [
                 "{$given->onGauge($given->of('of_kpa'))} less {$given->onGauge($given->of('less_kpa'))} ".
                     "are {$given->text($difference, Kind::PressureDifference)}.",

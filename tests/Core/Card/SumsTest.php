@@ -24,6 +24,14 @@ final class SumsTest extends TestCase
         self::assertEqualsWithDelta(-10.0, self::value($answer, 'fall_k'), 0.1);
     }
 
+    public function test_how_far_apart_two_are_has_no_sign(): void
+    {
+        $pipes = self::of(Sum::Difference, ['of_c' => 300.0, 'less_c' => 303.0]);
+        self::assertSame([-3.0, 3.0], [self::value($pipes, 'difference_k'), self::value($pipes, 'apart_k')]);
+        $gauges = self::of(Sum::PressureDifference, ['of_kpa' => 2e5, 'less_kpa' => 3e5]);
+        self::assertSame([-1e5, 1e5], [self::value($gauges, 'difference_kpa'), self::value($gauges, 'apart_kpa')]);
+    }
+
     public function test_a_rise_is_the_slope_through_all_points(): void
     {
         $answer = self::of(Sum::Rise, [

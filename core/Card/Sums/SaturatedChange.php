@@ -31,6 +31,7 @@ final class SaturatedChange implements Calculation
             [
                 Output::difference('rise_k', 'It rose, as saturation', $to - $from),
                 Output::difference('fall_k', 'It fell, as saturation', $from - $to),
+                Output::difference('apart_k', 'Apart, as saturation', abs($to - $from)),
             ],
             [
                 "{$given->onGauge($given->of('from_kpa'))} are {$given->degrees($from)} (dew), ".

@@ -41,6 +41,9 @@ final class Forecasting
 
     private readonly PlantAsRead $plant;
 
+    /** @var array<string, array<string, float>> by control, value and fault: a page asks for the same move twice */
+    private array $changes = [];
+
     public function __construct(
         private readonly Twin $twin,
         private readonly Surroundings $around,
@@ -140,6 +143,14 @@ final class Forecasting
 
     /** @return array<string, float> change by Derived, SI; what cannot be worked is left out */
     private function changes(Control $control, float $value, ?Fault $fault): array
+    {
+        $key = $control->value.' '.$value.' '.($fault->value ?? '');
+
+        return $this->changes[$key] ??= $this->worked($control, $value, $fault);
+    }
+
+    /** @return array<string, float> */
+    private function worked(Control $control, float $value, ?Fault $fault): array
     {
         try {
             [$machine, $state] = $control === Control::RegulatorTurn

@@ -16,9 +16,9 @@ enum Does: string
     public function label(): string
     {
         return match ($this) {
-            self::Test => 'Tests',
+            self::Test => 'Test',
             self::Move => 'Adjusting',
-            self::Search => 'Searches',
+            self::Search => 'Search',
             self::Care => 'Care',
             self::Proof => 'Proof',
         };

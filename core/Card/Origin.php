@@ -21,8 +21,6 @@ enum Origin: string
     case Design = 'design';
     /** What the twin, sound and in this weather, would show. */
     case Expected = 'expected';
-    /** What is known of the circuit itself. */
-    case Circuit = 'circuit';
     /** A number as it stands in the file, in the unit of what asks for it. */
     case Number = 'number';
 }

@@ -60,7 +60,7 @@ final readonly class Ref
         return self::one($row, $key, $text, null);
     }
 
-    /** Steps are looked up by the card, figures and the circuit by whoever answers. */
+    /** Steps are looked up by the card, figures by whoever answers. */
     private function isKnown(): bool
     {
         $isEnd = in_array($this->part, ['low', 'high', 'middle'], true);
@@ -71,7 +71,6 @@ final readonly class Ref
             Origin::Wanted => Control::tryFrom($this->name) !== null && $isEnd,
             Origin::Design => DesignKey::tryFrom($this->name) !== null,
             Origin::Step, Origin::Figure, Origin::Expected => $this->name !== '',
-            Origin::Circuit => $this->name === 'refrigerant',
             Origin::Number => true,
         };
     }

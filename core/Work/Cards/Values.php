@@ -62,7 +62,6 @@ final class Values
             Origin::Wanted => $this->wanted($ref),
             Origin::Design => $this->design(DesignKey::from($ref->name)),
             Origin::Expected => $this->expected($ref->name),
-            Origin::Circuit => Known::word($this->findings->circuit->refrigerant),
         };
     }
 

@@ -214,6 +214,14 @@ final class WorkPage
         return (new WorkStory($this->judged->work, $this->units))->response($this->control, $this->subject);
     }
 
+    /** @return list<string> what is to be thought of while it is turned */
+    public function warnings(): array
+    {
+        $band = $this->next->band($this->control, $this->judged->work->chapters->present(), $this->subject);
+
+        return (new WorkStory($this->judged->work, $this->units))->warnings($this->control, $this->subject, $band);
+    }
+
     /** What the next move would be, in one sentence; empty where none is proposed. */
     public function proposal(): string
     {

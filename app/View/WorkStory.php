@@ -2,6 +2,7 @@
 
 namespace App\View;
 
+use Metrum\Circuit\Band;
 use Metrum\Circuit\Control;
 use Metrum\Circuit\MoveOutcome;
 use Metrum\Log\Kinds\PlantMoved;
@@ -9,6 +10,7 @@ use Metrum\Quantity\Kind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Account;
 use Metrum\Work\Forecast;
+use Metrum\Work\Turning;
 use Metrum\Work\Work;
 
 /** What came of each move, in sentences. */
@@ -83,6 +85,27 @@ final readonly class WorkStory
             $response->pairs === 1 ? 'move' : 'moves',
             $twin,
         );
+    }
+
+    /** @return list<string> what is to be thought of while a control is turned (R-02) */
+    public function warnings(Control $control, string $subject, ?Band $wanted): array
+    {
+        if ($control->row()->field?->kind !== Kind::Turns) {
+            return [];
+        }
+        $turning = new Turning($this->work, $control, $subject);
+        $warnings = [];
+        if ($turning->isReversed()) {
+            $warnings[] = 'Turned back: play in the stem eats the first part of it. Give it all of its time.';
+        }
+        if ($wanted !== null && $turning->isOvershot($wanted)) {
+            $warnings[] = 'It went past what is wanted: half as far back, and wait.';
+        }
+        if ($control === Control::RegulatorTurn && $turning->isMoved()) {
+            $warnings[] = 'It creeps for a while after a turn: what is read at the end of the clock counts.';
+        }
+
+        return $warnings;
     }
 
     /** @return list<array{string, string, string, string}> figure, before, after, deviation with its unit */

@@ -162,6 +162,15 @@ final class WorkTest extends TestCase
         $line('suction 2.43 bar, bulb 2.8')->assertOk()->assertSee('as foretold');
     }
 
+    public function test_a_valve_turned_back_is_warned_of(): void
+    {
+        $visit = $this->measured();
+        $this->turn($visit, '0.5 out')->assertOk()->assertDontSee('play in the stem');
+        $this->turn($visit, '0.25 in', ['overruled' => 'too far'])->assertOk()->assertSee('play in the stem');
+        $regulator = ['reason' => 'no mark possible', 'overruled' => 'asked for', 'stage' => 'put_right'];
+        $this->enter($visit, 'move', 'regulator_turn', '0.5 out', $regulator)->assertOk()->assertSee('It creeps');
+    }
+
     public function test_all_the_way_back_is_one_tap(): void
     {
         $visit = $this->measured();

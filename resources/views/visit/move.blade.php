@@ -44,6 +44,7 @@
             <p class="hint grow">Nothing is foretold: {{ Illuminate\Support\Str::lcfirst($work->figure()->label()) }} was not read.</p>
         @endif
     </div>
+    @foreach ($work->warnings() as $warning)<p class="hint">◐ {{ $warning }}</p>@endforeach
     @foreach ($work->cautions() as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach
     @if ($work->isTurned() && $page->openCard() === null)
     <details class="which" @if ($work->subject !== '') open @endif><summary>Several of them? One at a time, each with its own log</summary>

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Work;
 
+use Metrum\Circuit\Band;
 use Metrum\Circuit\Control;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRules;
@@ -16,6 +17,7 @@ use Metrum\Findings\Derived;
 use Metrum\Plant\Twins;
 use Metrum\Work\Foretold;
 use Metrum\Work\NextMove;
+use Metrum\Work\Turning;
 use Metrum\Work\Work;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -214,6 +216,30 @@ final class WorkTest extends TestCase
             'it came to rest',
         );
         self::assertSame([], $reasons(self::turned(0.5, '', 3), self::read('suction_pressure_kpa', 110, 20)), 'moved');
+    }
+
+    public function test_turned_back_and_gone_past_is_told(): void
+    {
+        $turning = static fn (array ...$facts): Turning => new Turning(
+            self::work(self::told([...self::whole(12.0), ...array_merge(...$facts)])),
+            Control::ValveTurn,
+            '',
+        );
+        $band = new Band(4.5, 6.5, 'wanted');
+        $turn = static fn (float $turns, float $read, int $minute): array => [
+            self::turned($turns, '', $minute),
+            ...self::superheat($read, $minute + 30),
+        ];
+        $on = $turning($turn(-0.5, 9.0, 10), $turn(-0.5, 6.0, 50));
+        self::assertFalse($on->isReversed());
+        self::assertFalse($on->isOvershot($band), 'it came in');
+        $past = $turning($turn(-0.5, 9.0, 10), $turn(-0.5, 3.0, 50));
+        self::assertTrue($past->isOvershot($band));
+        self::assertFalse($past->isReversed());
+        $back = $turning($turn(-0.5, 9.0, 10), $turn(-0.5, 3.0, 50), $turn(0.25, 4.0, 90));
+        self::assertTrue($back->isReversed());
+        self::assertFalse($back->isOvershot($band), 'still below');
+        self::assertFalse($turning()->isMoved());
     }
 
     private static function probability(Work $work, Fault $fault): float

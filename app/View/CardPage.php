@@ -53,16 +53,22 @@ final class CardPage
     {
         $key = $asked['card'] ?? null;
         $card = is_string($key) ? Cards::find($key) : null;
-        $subject = $asked['subject'] ?? '';
 
         return $card === null
             ? null
-            : new self(
-                $judged,
-                $units,
-                $card,
-                is_string($subject) ? mb_substr($subject, 0, self::LONGEST_SUBJECT) : '',
-            );
+            : new self($judged, $units, $card, self::partOf($asked));
+    }
+
+    /**
+     * The part of the circuit that an address is about; empty for the circuit itself.
+     *
+     * @param  array<string, mixed>  $asked
+     */
+    public static function partOf(array $asked): string
+    {
+        $subject = $asked['subject'] ?? '';
+
+        return is_string($subject) ? mb_substr($subject, 0, self::LONGEST_SUBJECT) : '';
     }
 
     public function isBegun(): bool

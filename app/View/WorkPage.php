@@ -28,8 +28,6 @@ final class WorkPage
 
     private const MOST_EIGHTHS = 16;
 
-    private const LONGEST_SUBJECT = 48;
-
     public readonly Control $control;
 
     /** SI, positive = in; null where nothing is turned. */
@@ -75,7 +73,6 @@ final class WorkPage
     public static function ofCard(Judged $judged, Units $units, array $card): self
     {
         $control = $card['card'] ?? null;
-        $subject = $card['subject'] ?? '';
         $eighths = is_numeric($card['eighths'] ?? null) ? (float) $card['eighths'] : 0.0;
 
         return new self(
@@ -83,7 +80,7 @@ final class WorkPage
             $units,
             is_string($control) ? Control::tryFrom($control) : null,
             abs($eighths) >= 1.0 && abs($eighths) <= self::MOST_EIGHTHS ? $eighths : null,
-            is_string($subject) ? mb_substr($subject, 0, self::LONGEST_SUBJECT) : '',
+            CardPage::partOf($card),
         );
     }
 

@@ -130,6 +130,12 @@ final class Progress
         return $found;
     }
 
+    /** Whether what the visit knows counts for a step: nothing of the card was moved, and nothing new is wanted. */
+    public function countsAsKnown(Step $step): bool
+    {
+        return $this->moved === [] && ! $step->isFresh && $this->movesBefore($step) === 0;
+    }
+
     /** The move that a step asks for; null as long as it was not made. */
     public function move(Step $step): ?Fact
     {

@@ -88,13 +88,27 @@ final class Values
             $fact = $this->progress->move($step);
         }
         if ($fact === null) {
-            return null;
+            return $this->progress->countsAsKnown($step) ? $this->carried($step) : null;
         }
         $kind = $step->field->kind ?? $step->reading?->quantity();
 
         return $fact->content->value !== null && $kind !== null
             ? Known::amount($fact->content->value, $kind)
             : Known::word((string) $fact->content->word, $step->answers[$fact->content->word] ?? '');
+    }
+
+    /** What was found before the last move and could not change by it. */
+    private function carried(Step $step): ?Known
+    {
+        $present = $this->work->present()->chapter->of($this->subject);
+        $word = $step->observation === null ? null : $present->observed($step->observation);
+        $si = $step->reading === null ? null : $present->reading($step->reading);
+
+        return match (true) {
+            $step->reading !== null && $si !== null => Known::amount($si, $step->reading->quantity()),
+            $word !== null => Known::word($word->value),
+            default => null,
+        };
     }
 
     /** Times (s since the first), values, or the last value of a timed series; null while it has too few. */

@@ -233,6 +233,23 @@ final class CardRunTest extends TestCase
         self::assertSame('no_change', $other->run()->outcome()?->key);
     }
 
+    public function test_what_an_earlier_move_left_as_it_was_need_not_be_taken_again(): void
+    {
+        $card = Cards::find('wash_test');
+        assert($card !== null);
+        $walker = (new CardWalker($card, Circuit::plain(Kind::WalkInCooler)))
+            ->say(FactKind::Observation, 'condenser_face', word: 'dirty')
+            ->say(FactKind::Reading, 'ambient_temperature_c', 298.15)
+            ->say(FactKind::Reading, 'discharge_pressure_kpa', 14e5)
+            ->say(FactKind::Move, 'valve_turn', 0.25)
+            ->say(FactKind::Card, 'wash_test.begun', word: 'yes');
+        self::assertSame('discharge_pressure_kpa', $walker->next()?->key, 'air and face stay, the head does not');
+        $walker->answer('discharge_pressure_kpa', 1300)->answer('off')->answer('condenser_washed');
+        self::assertSame('on', $walker->next()?->key);
+        $walker->answer('on')->answer('head_after', 1200);
+        self::assertSame('air_after', $walker->next()?->key, 'after the wash the air is read again');
+    }
+
     public function test_a_gate_that_does_not_hold_says_what_comes_first(): void
     {
         $walker = self::walker('superheat_trace');

@@ -130,10 +130,16 @@ final class Progress
         return $found;
     }
 
-    /** Whether what the visit knows counts for a step: nothing of the card was moved, and nothing new is wanted. */
+    /** Whether what the visit knew before anything of the card was moved counts for a step. */
     public function countsAsKnown(Step $step): bool
     {
-        return $this->moved === [] && ! $step->isFresh && $this->movesBefore($step) === 0;
+        return ! $step->isFresh && $this->movesBefore($step) === 0;
+    }
+
+    /** The first move of the card; null as long as none was made. */
+    public function firstMove(): ?Fact
+    {
+        return $this->moved === [] ? null : $this->happened[$this->moved[0]];
     }
 
     /** The move that a step asks for; null as long as it was not made. */

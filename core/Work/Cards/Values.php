@@ -17,6 +17,7 @@ use Metrum\Circuit\Control;
 use Metrum\Circuit\DesignKey;
 use Metrum\Circuit\HouseRule;
 use Metrum\Circuit\Reading;
+use Metrum\Findings\Chapter;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
@@ -100,15 +101,26 @@ final class Values
     /** What was found before the last move and could not change by it. */
     private function carried(Step $step): ?Known
     {
-        $present = $this->work->present()->chapter->of($this->subject);
-        $word = $step->observation === null ? null : $present->observed($step->observation);
-        $si = $step->reading === null ? null : $present->reading($step->reading);
+        $known = $this->chapterBefore()->of($this->subject);
+        $word = $step->observation === null ? null : $known->observed($step->observation);
+        $si = $step->reading === null ? null : $known->reading($step->reading);
 
         return match (true) {
             $step->reading !== null && $si !== null => Known::amount($si, $step->reading->quantity()),
             $word !== null => Known::word($word->value),
             default => null,
         };
+    }
+
+    /** The chapter in which the card moved nothing yet. */
+    private function chapterBefore(): Chapter
+    {
+        $first = $this->progress->firstMove();
+        $begun = $first === null ? null : $this->work->chapters->begunBy($first);
+
+        return $begun === null
+            ? $this->work->chapters->present()
+            : $this->work->chapters->all[$begun->number - 2] ?? $begun;
     }
 
     /** Times (s since the first), values, or the last value of a timed series; null while it has too few. */

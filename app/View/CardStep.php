@@ -36,6 +36,14 @@ final readonly class CardStep
         return $this->step->kind === $kind;
     }
 
+    /** What it was answered, once it cannot be changed any more. */
+    public function said(): string
+    {
+        $isAnswer = $this->step->field !== null || $this->step->reading !== null || $this->step->observation !== null;
+
+        return $this->value !== '' && ($isAnswer || $this->step->answers !== []) ? $this->value : 'done';
+    }
+
     public function domId(): string
     {
         return 'step-'.str_replace('_', '-', $this->step->key);

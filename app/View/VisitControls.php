@@ -48,11 +48,13 @@ final readonly class VisitControls
         return $this->cellsOf($this->station->moreReadings());
     }
 
-    public function cell(Reading $reading): Cell
+    /** @param  bool  $again  it is wanted anew: what is known of it stands beside, as it was before */
+    public function cell(Reading $reading, bool $again = false): Cell
     {
         $unit = $this->units->of($reading->quantity());
         $si = $this->judged->present()->reading($reading);
-        $before = $this->judged->work->present()->chapter->before[$reading->value] ?? null;
+        $before = ($again ? $si : null) ?? $this->judged->work->present()->chapter->before[$reading->value] ?? null;
+        $si = $again ? null : $si;
         $check = $this->judged->verdict->nextCheck();
 
         return new Cell(

@@ -171,7 +171,8 @@ final class CardTest extends TestCase
         $this->step($visit, 'wash_test.off', 'yes');
         $this->enter($visit, 'move', 'condenser_washed', 'done', ['card' => 'wash_test', 'stage' => 'verdict'])
             ->assertOk()
-            ->assertSee('18.00 bar')
+            ->assertSee('before 18.00 bar')
+            ->assertSee('before 25.0 °C')
             ->assertSee('Power on, all fans turn');
         $this->step($visit, 'wash_test.on', 'yes');
         $this->read($visit, ['discharge_pressure_kpa' => '15.5 bar', 'ambient_temperature_c' => '25.4']);

@@ -5,10 +5,10 @@
     <p>{{ $step->label }}</p>
 @elseif ($one->is(Metrum\Card\StepKind::Figure))
     @foreach ($one->said as $sentence)<p>{{ $sentence }}</p>@endforeach
-@elseif ($one->isPast)
-    <p>{{ $step->label }}: <b>{{ $one->value === '' ? 'done' : $one->value }}</b></p>
+@elseif ($one->isPast || ($one->is(Metrum\Card\StepKind::Move) && $one->isTaken))
+    <p>{{ $step->label }}: <b>{{ $one->said() }}</b></p>
 @elseif ($step->reading !== null)
-    @include('visit.cell', ['cell' => $page->controls->cell($step->reading)])
+    @include('visit.cell', ['cell' => $page->controls->cell($step->reading, again: ! $one->isTaken)])
 @elseif ($step->observation !== null)
     @include('visit.choice', ['choice' => $page->controls->choice($step->observation)])
 @elseif ($one->is(Metrum\Card\StepKind::Take))

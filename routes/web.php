@@ -35,6 +35,9 @@ Route::middleware('auth')->group(function (): void {
 
     Route::resource('sites', SiteController::class)->except('destroy');
     Route::post('/circuits/{circuit}/again', [CircuitController::class, 'again'])->name('circuits.again');
+    Route::post('/circuits/{circuit}/weak-points', [CircuitController::class, 'weakPoint'])->name(
+        'circuits.weak-points',
+    );
     Route::resource('sites.circuits', CircuitController::class)
         ->shallow()
         ->except(['index', 'destroy']);

@@ -38,6 +38,9 @@ final class Circuit extends Model
     /** Good visits that a twin is drawn to. */
     private const GOOD = 4;
 
+    /** Longest notes that a circuit has. */
+    public const LONGEST_NOTES = 4000;
+
     protected $fillable = ['plant_id', 'name', 'kind', 'system', 'design', 'notes'];
 
     /** @var ?array<string, Findings> by visit */
@@ -218,5 +221,15 @@ final class Circuit extends Model
         $shared = array_filter($cases, static fn (SystemKey|DesignKey $key): bool => $key->isShared());
 
         return array_fill_keys(array_column($shared, 'value'), true);
+    }
+
+    /** Adds a weak point to its notes, once, as long as they have room for it. */
+    public function keepWeakPoint(string $point): void
+    {
+        $notes = trim((string) $this->notes);
+        $longer = ltrim("$notes; $point", '; ');
+        if (! str_contains($notes, $point) && mb_strlen($longer) <= self::LONGEST_NOTES) {
+            $this->update(['notes' => $longer]);
+        }
     }
 }

@@ -123,6 +123,25 @@ final class CardTest extends TestCase
         $this->get("/visits/{$visit->id}/prove")->assertSee('to be on 9 Jan 2027');
     }
 
+    public function test_a_weak_point_is_kept_with_the_plant_once(): void
+    {
+        $visit = $this->visit();
+        $this->step($visit, 'pump_down_floor.begun', 'yes');
+        $this->step($visit, 'pump_down_floor.stem', 'leaks');
+        $this->step($visit, 'pump_down_floor.down', 'yes');
+        $this->read($visit, ['pump_down_floor_kpa' => '0.2 bar']);
+        $this->step($visit, 'pump_down_floor.took', '4 min');
+        $this->step($visit, 'pump_down_floor.up', 'yes')->assertSee('Pumps down');
+        $this->step($visit, 'pump_down_floor.done', 'yes')->assertSee('Keep it with the plant as a weak point');
+        $point = 'Liquid service valve: stem leaks or was never turned; pack or replace it';
+        foreach ([1, 2] as $ignored) {
+            $this->post("/circuits/{$this->circuit->id}/weak-points", ['point' => $point])->assertRedirect();
+        }
+        self::assertSame($point, $this->circuit->refresh()->notes);
+        $this->get("/circuits/{$this->circuit->id}")->assertSee('Weak points and marks: Liquid service valve');
+        $this->post("/circuits/{$this->circuit->id}/weak-points", ['point' => ''])->assertSessionHasErrors('point');
+    }
+
     public function test_nonsense_is_refused_in_words_and_nothing_is_kept(): void
     {
         $visit = $this->visit();

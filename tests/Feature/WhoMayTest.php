@@ -55,6 +55,7 @@ final class WhoMayTest extends TestCase
         'GET circuits/{circuit}/edit' => self::SIGNED_IN,
         'PUT circuits/{circuit}' => self::SIGNED_IN,
         'POST circuits/{circuit}/again' => self::SIGNED_IN,
+        'POST circuits/{circuit}/weak-points' => self::SIGNED_IN,
         'GET circuits/{circuit}/plant' => self::SIGNED_IN,
         'GET circuits/{circuit}/plant/run' => self::SIGNED_IN,
         'GET plants/{kind}' => self::SIGNED_IN,

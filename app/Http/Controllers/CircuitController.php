@@ -63,6 +63,15 @@ final class CircuitController extends Controller
     }
 
     /** Works the verdicts of its visits anew with the weights of today. */
+    /** Keeps with the plant what the next visitor must know; said twice it stands once. */
+    public function weakPoint(Request $request, Circuit $circuit): RedirectResponse
+    {
+        $point = $request->validate(['point' => ['required', 'string', 'max:240']])['point'];
+        $circuit->keepWeakPoint($point);
+
+        return back()->with('said', 'Kept with the plant.');
+    }
+
     public function again(Circuit $circuit, Judge $judge): RedirectResponse
     {
         foreach ($circuit->load('site', 'plant')->visits()->get() as $visit) {

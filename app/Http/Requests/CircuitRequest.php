@@ -2,6 +2,7 @@
 
 namespace App\Http\Requests;
 
+use App\Models\Circuit as Kept;
 use App\Models\HouseRuleChoice;
 use App\Records\CircuitSheet;
 use Illuminate\Foundation\Http\FormRequest;
@@ -18,7 +19,10 @@ final class CircuitRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['name' => ['required', 'string', 'max:120'], 'notes' => ['nullable', 'string', 'max:4000']];
+        return [
+            'name' => ['required', 'string', 'max:120'],
+            'notes' => ['nullable', 'string', 'max:'.Kept::LONGEST_NOTES],
+        ];
     }
 
     /** @return list<callable> */

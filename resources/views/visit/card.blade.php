@@ -28,6 +28,7 @@
                         <p class="kept">○ Kept in the log.@if ($open->after() !== '') Read again: {{ $open->after() }}.@endif</p>
                         @if ($open->done()->returns !== '')
                             <form class="returns" method="post" action="{{ route('follow-ups.store', $page->visit) }}" data-entry data-says="follow-up: {{ $open->done()->returns }}">@csrf<input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="stage" value="{{ $page->station->value }}">@include('visit.open-card')<input type="hidden" name="what" value="{{ $open->done()->returns }}"><label for="returns-on">{{ $open->done()->returns }}, on</label> <input id="returns-on" class="input" type="date" name="due_on" value="{{ now()->addWeeks(2)->format('Y-m-d') }}"> <button class="btn quiet" @disabled(! $page->mayEnter)>Note follow-up</button></form>
+                            <form class="inline" method="post" action="{{ route('circuits.weak-points', $page->visit->circuit) }}">@csrf<input type="hidden" name="point" value="{{ $open->done()->returns }}"><button class="plain">Keep it with the plant as a weak point</button></form>
                         @endif
                     @endif
                     @if ($open->leads() !== null)<p>Next: <a href="{{ $open->leads()[1] }}">{{ $open->leads()[0] }}</a></p>@endif

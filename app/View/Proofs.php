@@ -91,11 +91,12 @@ final readonly class Proofs
     private function ofBand(string $label, Derived $figure, Band $band): Proof
     {
         $value = $this->now->value($figure);
-        $wanted = 'wanted '.$this->units->span($band->low, $band->high, $figure->quantity());
+        $kind = $figure->quantity();
+        $wanted = 'wanted '.$this->units->span($band->low, $band->high, $kind).' '.$this->units->symbol($kind);
         if ($value === null) {
             return self::open($label, 'not read since the last move, '.$wanted);
         }
-        $said = $this->units->text($value, $figure->quantity()).', '.$wanted;
+        $said = $this->units->text($value, $kind).', '.$wanted;
 
         return $band->holds($value) ? self::proven($label, $said) : self::missed($label, $said);
     }
@@ -107,6 +108,7 @@ final readonly class Proofs
 
         return match (true) {
             $running !== [] => self::open('Settled', 'a clock still runs'),
+            $this->judged->work->isBeforeLastMove() => self::open('Settled', 'not read since the last move'),
             $gate->isOpen() => self::proven('Settled', ''),
             default => self::open('Settled', implode('; ', $gate->reasons())),
         };

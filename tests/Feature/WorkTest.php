@@ -162,6 +162,17 @@ final class WorkTest extends TestCase
         $line('suction 2.43 bar, bulb 2.8')->assertOk()->assertSee('as foretold');
     }
 
+    public function test_nothing_is_proven_by_a_clock_that_ran_out(): void
+    {
+        $visit = $this->measured();
+        $prove = fn () => $this->actingAs($this->technician)->get("/visits/{$visit->id}/prove")->assertOk();
+        $prove()->assertSeeInOrder(['Superheat at the coil', 'wanted 4', '7 K']);
+        $this->turn($visit, '0.25 out')->assertOk();
+        $prove()->assertSee('a clock still runs');
+        $this->travel(30)->minutes();
+        $prove()->assertDontSee('a clock still runs')->assertSee('not read since the last move');
+    }
+
     public function test_a_valve_turned_back_is_warned_of(): void
     {
         $visit = $this->measured();

@@ -162,7 +162,7 @@ final readonly class Report
     /** @return list<string> what was moved, and what came of it */
     public function done(): array
     {
-        return array_reverse($this->page->work()->outcomes());
+        return array_reverse($this->page->work()->story->outcomes());
     }
 
     /** @return list<string> each control that was moved: as found, and as left */

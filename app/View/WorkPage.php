@@ -33,6 +33,9 @@ final class WorkPage
     /** SI, positive = in; null where nothing is turned. */
     public readonly ?float $value;
 
+    /** What came of what was moved, in words. */
+    public readonly WorkStory $story;
+
     private readonly WorkCards $cards;
 
     private readonly MayMove $may;
@@ -57,6 +60,7 @@ final class WorkPage
         ?float $eighths = null,
         public readonly string $subject = '',
     ) {
+        $this->story = new WorkStory($judged->work, $units);
         $this->may = new MayMove($judged->work);
         $this->positions = new Positions($judged->work->chapters);
         $this->next = new NextMove($judged->work);
@@ -202,13 +206,21 @@ final class WorkPage
     {
         $isOpen = $this->control->isStep() && $this->value === null;
 
-        return $isOpen ? [] : (new WorkStory($this->judged->work, $this->units))->foretold($this->forecast());
+        return $isOpen ? [] : $this->story->foretold($this->forecast());
     }
 
     /** What this control did so far, in one sentence; empty where it was not moved and read. */
     public function response(): string
     {
-        return (new WorkStory($this->judged->work, $this->units))->response($this->control, $this->subject);
+        return $this->story->response($this->control, $this->subject);
+    }
+
+    /** What a turn of the valve gains in coil, beside what it risks (V-06); empty for anything else. */
+    public function coilUse(): string
+    {
+        $main = $this->control === Control::ValveTurn ? $this->forecast()->main() : null;
+
+        return $main === null ? '' : $this->story->coilUse($main, (float) $this->value, $this->subject);
     }
 
     /** @return list<string> what is to be thought of while it is turned */
@@ -216,7 +228,7 @@ final class WorkPage
     {
         $band = $this->next->band($this->control, $this->judged->work->chapters->present(), $this->subject);
 
-        return (new WorkStory($this->judged->work, $this->units))->warnings($this->control, $this->subject, $band);
+        return $this->story->warnings($this->control, $this->subject, $band);
     }
 
     /** What the next move would be, in one sentence; empty where none is proposed. */
@@ -238,27 +250,6 @@ final class WorkPage
     public function cautions(): array
     {
         return Cautions::words($this->control->row()->cautions);
-    }
-
-    /** @return list<string> what came of each move, newest first */
-    public function outcomes(): array
-    {
-        return (new WorkStory($this->judged->work, $this->units))->outcomes();
-    }
-
-    /** What is read again after the last move; empty where nothing is waited for. */
-    public function toRead(): string
-    {
-        $last = $this->judged->work->present()->chapter->began?->content;
-        if ($last === null || ! $this->judged->work->isBeforeLastMove()) {
-            return '';
-        }
-        $needs = array_map(
-            static fn ($one): string => Explain::within($one->label()),
-            Control::from($last->key)->row()->needs,
-        );
-
-        return implode(', ', $needs);
     }
 
     public function strip(float $width): ?Strip

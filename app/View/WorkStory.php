@@ -10,6 +10,7 @@ use Metrum\Quantity\Kind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Account;
 use Metrum\Work\Forecast;
+use Metrum\Work\Foretold;
 use Metrum\Work\Turning;
 use Metrum\Work\Work;
 
@@ -85,6 +86,36 @@ final readonly class WorkStory
             $response->pairs === 1 ? 'move' : 'moves',
             $twin,
         );
+    }
+
+    /** "The coil is used to 82 %, then to 88 %; superheat may come down to 3.1 K."; empty where nothing can be told. */
+    public function coilUse(Foretold $superheat, float $turns, string $subject): string
+    {
+        $use = $this->work->byTwin->coilUse(Control::ValveTurn, $turns, $subject);
+
+        return $use === null
+            ? ''
+            : sprintf(
+                'The coil is used to %d %%, then to %d %%; superheat may come down to %s.',
+                round(100 * $use[0]),
+                round(100 * $use[1]),
+                $this->units->text($superheat->after() - 2 * $superheat->deviation, Kind::Difference),
+            );
+    }
+
+    /** What is read again after the last move; empty where nothing is waited for. */
+    public function toRead(): string
+    {
+        $last = $this->work->present()->chapter->began?->content;
+        if ($last === null || ! $this->work->isBeforeLastMove()) {
+            return '';
+        }
+        $needs = array_map(
+            static fn ($one): string => Explain::within($one->label()),
+            Control::from($last->key)->row()->needs,
+        );
+
+        return implode(', ', $needs);
     }
 
     /** @return list<string> what is to be thought of while a control is turned (R-02) */

@@ -33,6 +33,24 @@ final class ByTwin
             : $this->forecasting($account->chapter, $subject)?->slope($control, $figure, 2 * $step);
     }
 
+    /**
+     * How much of the coil boils refrigerant before and after a move, made now.
+     *
+     * @return ?array{float, float} shares of its face
+     */
+    public function coilUse(Control $control, float $value, string $subject): ?array
+    {
+        $account = $this->work->lastRead($control, $subject);
+
+        return $account === null
+            ? null
+            : $this->forecasting($account->chapter, $subject)?->coilUse(
+                $control,
+                $value,
+                $this->work->verdict($account)->suspects,
+            );
+    }
+
     /** The twin brought to what was found in a chapter, of a part of the circuit; null where there is none. */
     public function forecasting(Chapter $chapter, string $subject): ?Forecasting
     {

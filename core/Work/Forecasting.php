@@ -44,6 +44,9 @@ final class Forecasting
     /** @var array<string, array<string, float>> by control, value and fault: a page asks for the same move twice */
     private array $changes = [];
 
+    /** @var array<string, array{float, float}> shares of the coil in use before and after, by the same */
+    private array $coils = [];
+
     public function __construct(
         private readonly Twin $twin,
         private readonly Surroundings $around,
@@ -144,9 +147,26 @@ final class Forecasting
     /** @return array<string, float> change by Derived, SI; what cannot be worked is left out */
     private function changes(Control $control, float $value, ?Fault $fault): array
     {
-        $key = $control->value.' '.$value.' '.($fault->value ?? '');
+        return $this->changes[self::key($control, $value, $fault)] ??= $this->worked($control, $value, $fault);
+    }
 
-        return $this->changes[$key] ??= $this->worked($control, $value, $fault);
+    private static function key(Control $control, float $value, ?Fault $fault): string
+    {
+        return $control->value.' '.$value.' '.($fault->value ?? '');
+    }
+
+    /**
+     * How much of the coil boils refrigerant before and after a move, with the leading suspect in it.
+     *
+     * @param  list<Suspect>  $suspects
+     * @return ?array{float, float} shares of its face; null where nothing can be told
+     */
+    public function coilUse(Control $control, float $value, array $suspects): ?array
+    {
+        [$fault] = $this->shares($suspects, $control->row()->cures)[0];
+        $this->changes($control, $value, $fault);
+
+        return $this->coils[self::key($control, $value, $fault)] ?? null;
     }
 
     /** @return array<string, float> */
@@ -164,6 +184,7 @@ final class Forecasting
         } catch (OutsideTable) {
             return [];
         }
+        $this->coils[self::key($control, $value, $fault)] = [1 - $state->dryShare, 1 - $after->dryShare];
         $before = $this->plant->figures($state);
         $figures = $this->plant->figures($after);
         $changes = [];

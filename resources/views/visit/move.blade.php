@@ -38,6 +38,7 @@
         </form>
         @if ($work->foretold() !== [])
             <table class="foretold"><caption>{{ $work->isTurned() ? ucfirst($work->turns($work->value)).' would give' : 'It would give' }}</caption>
+                @if ($work->coilUse() !== '')<tfoot><tr><td colspan="4" class="coil-use">{{ $work->coilUse() }}</td></tr></tfoot>@endif
                 @foreach ($work->foretold() as $row)<tr><th scope="row">{{ $row[0] }}</th><td>{{ $row[1] }} →</td><td><b>{{ $row[2] }}</b></td><td class="soft">{{ $row[3] }}</td></tr>@endforeach
             </table>
         @elseif ($work->figure() !== null)

@@ -122,7 +122,7 @@ final class CardRunTest extends TestCase
         $asked = [];
         foreach (array_merge(self::BULB, ['colder' => 'no']) as $key => $answer) {
             if ($key !== 'cold') {
-                $asked[] = $walker->next()?->key;
+                $asked[] = $walker->nextKey();
                 $walker->answer($key, $answer);
             }
         }
@@ -196,7 +196,7 @@ final class CardRunTest extends TestCase
         self::assertNotNull($walker->run()->progress->done());
         $walker->say(FactKind::Card, 'solenoid.begun', word: 'yes');
         self::assertNull($walker->run()->progress->done());
-        self::assertSame('volts', $walker->next()?->key);
+        self::assertSame('volts', $walker->nextKey());
     }
 
     public function test_a_step_mended_after_the_end_opens_it_again(): void
@@ -204,7 +204,7 @@ final class CardRunTest extends TestCase
         $walker = self::walker('solenoid')->all(['volts' => 'no'])->end()->answer('volts', 'yes');
 
         self::assertNull($walker->run()->progress->done());
-        self::assertSame('pull', $walker->next()?->key);
+        self::assertSame('pull', $walker->nextKey());
     }
 
     public function test_a_reading_before_and_after_a_move_are_two(): void
@@ -217,7 +217,7 @@ final class CardRunTest extends TestCase
             'condenser_washed' => 'yes',
             'on' => 'yes',
         ]);
-        self::assertSame('head_after', $walker->next()?->key, 'the head of before does not count for after');
+        self::assertSame('head_after', $walker->nextKey(), 'the head of before does not count for after');
         $run = $walker->all(['head_after' => 1200, 'air_after' => 25.5])->run();
         self::assertSame('dirt', $run->outcome()?->key);
         $other = self::walker('wash_test')->all([
@@ -243,11 +243,11 @@ final class CardRunTest extends TestCase
             ->say(FactKind::Reading, 'discharge_pressure_kpa', 14e5)
             ->say(FactKind::Move, 'valve_turn', 0.25)
             ->say(FactKind::Card, 'wash_test.begun', word: 'yes');
-        self::assertSame('discharge_pressure_kpa', $walker->next()?->key, 'air and face stay, the head does not');
+        self::assertSame('discharge_pressure_kpa', $walker->nextKey(), 'air and face stay, the head does not');
         $walker->answer('discharge_pressure_kpa', 1300)->answer('off')->answer('condenser_washed');
-        self::assertSame('on', $walker->next()?->key);
+        self::assertSame('on', $walker->nextKey());
         $walker->answer('on')->answer('head_after', 1200);
-        self::assertSame('air_after', $walker->next()?->key, 'after the wash the air is read again');
+        self::assertSame('air_after', $walker->nextKey(), 'after the wash the air is read again');
     }
 
     public function test_a_gate_that_does_not_hold_says_what_comes_first(): void

@@ -158,6 +158,12 @@ final class CardWalker
         return $this;
     }
 
+    /** Key of the step that is asked for next; empty at the end. */
+    public function nextKey(): string
+    {
+        return $this->next()->key ?? '';
+    }
+
     /** The step that is asked for next; null at the end. */
     public function next(): ?Step
     {

@@ -218,6 +218,18 @@ final class WorkTest extends TestCase
         self::assertSame([], $reasons(self::turned(0.5, '', 3), self::read('suction_pressure_kpa', 110, 20)), 'moved');
     }
 
+    public function test_an_opened_valve_uses_more_of_the_coil_and_a_shut_one_less(): void
+    {
+        $work = self::work(self::told(self::whole(9.0)));
+        [$before, $opened] = $work->byTwin->coilUse(Control::ValveTurn, -0.5, '') ?? [0.0, 0.0];
+        [$same, $shut] = $work->byTwin->coilUse(Control::ValveTurn, 0.5, '') ?? [0.0, 0.0];
+        self::assertSame($before, $same);
+        self::assertGreaterThan(0.5, $before);
+        self::assertGreaterThan($before, $opened);
+        self::assertLessThan($before, $shut);
+        self::assertLessThan(1.0, $opened);
+    }
+
     public function test_turned_back_and_gone_past_is_told(): void
     {
         $turning = static fn (array ...$facts): Turning => new Turning(

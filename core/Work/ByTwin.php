@@ -47,7 +47,7 @@ final class ByTwin
             : $this->forecasting($account->chapter, $subject)?->coilUse(
                 $control,
                 $value,
-                $this->work->verdict($account)->suspects,
+                $this->work->verdict($this->work->judged())->suspects,
             );
     }
 

@@ -149,9 +149,15 @@ final class Work
     {
         $account = $this->lastRead($control, $subject);
 
+        // By what is suspected now: the plant may have been read again but for this figure.
         return $account === null
             ? null
-            : $this->foretold($account, $control, $value, $subject);
+            : $this->byTwin->forecasting($account->chapter, $subject)?->of(
+                $control,
+                $value,
+                $this->verdict($this->judged())->suspects,
+                $this->response($control, $subject),
+            );
     }
 
     /** The last chapter in which the figure that a control is made for was read settled; null where there is none. */
@@ -207,7 +213,9 @@ final class Work
         }
         $from = $this->chapters->all[$base];
         $kept = $base === $place - 1 ? Forecast::keptIn($move) : null;
-        $forecast = $kept ?? $this->foretold($this->accounts[$base], $control, $value, $move->subject, learned: false);
+        $before = $this->accounts[$base];
+        $forecasting = $kept === null ? $this->byTwin->forecasting($before->chapter, $move->subject) : null;
+        $forecast = $kept ?? $forecasting?->of($control, $value, $this->verdict($before)->suspects);
         $was = $this->figure($from, $control, $move->subject);
         $is = $this->figure($this->chapters->all[$place], $control, $move->subject);
         $main = $forecast?->main();
@@ -264,19 +272,5 @@ final class Work
         $key = $control->row()->figures[0] ?? null;
 
         return $key === null ? null : Derived::from($key);
-    }
-
-    /** @param  bool  $learned  by what the control did so far */
-    private function foretold(
-        Account $from,
-        Control $control,
-        float $value,
-        string $subject,
-        bool $learned = true,
-    ): ?Forecast {
-        $response = $learned ? $this->response($control, $subject) : null;
-        $suspects = $this->verdict($from)->suspects;
-
-        return $this->byTwin->forecasting($from->chapter, $subject)?->of($control, $value, $suspects, $response);
     }
 }

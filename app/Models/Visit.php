@@ -15,6 +15,7 @@ use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Refused;
 use Metrum\Findings\Chapters;
 use Metrum\Findings\Findings;
+use Metrum\Log\FactKind;
 use Metrum\Log\Log;
 
 /**
@@ -111,6 +112,18 @@ final class Visit extends Model
     public static function stillOpen(): Builder
     {
         return self::query()->whereNull('closed_at');
+    }
+
+    /** @return Builder<self> of a circuit, at which something was moved, latest first */
+    public static function withMoves(string $circuit): Builder
+    {
+        return self::query()
+            ->where('circuit_id', $circuit)
+            // Asked of each visit of the circuit: its facts are found by the visit.
+            ->whereExists(
+                FactRecord::query()->whereColumn('visit_id', 'visits.id')->where('kind', FactKind::Move->value),
+            )
+            ->latest('opened_at');
     }
 
     public function isOpen(): bool

@@ -58,10 +58,10 @@ final readonly class CardKeeper
     {
         $failing = $run->failing();
         if ($failing !== [] && $begun->text('reason') === '') {
-            $why = array_map(static fn (Precondition $one): string => "$one->label: $one->detail", $failing);
+            $why = Precondition::why($failing);
 
             throw NotAFact::because(
-                $run->card->name.' is not begun yet: '.implode('; ', $why).'. Say why, and it is begun all the same.',
+                $run->card->name.' is not begun yet: '.$why.'. Say why, and it is begun all the same.',
             );
         }
     }

@@ -3,10 +3,8 @@
 namespace App\Records;
 
 use App\Models\Circuit;
-use App\Models\FactRecord;
 use App\Models\Visit;
 use Illuminate\Support\Collection;
-use Metrum\Log\FactKind;
 use Metrum\Log\Log;
 use Metrum\Work\Left;
 use Metrum\Work\Work;
@@ -21,12 +19,7 @@ final readonly class ControlsLeft
 
     public function __construct(Circuit $circuit, private Judge $judge)
     {
-        $this->visits = Visit::query()
-            ->where('circuit_id', $circuit->id)
-            ->whereExists(
-                FactRecord::query()->whereColumn('visit_id', 'visits.id')->where('kind', FactKind::Move->value),
-            )
-            ->latest('opened_at')
+        $this->visits = Visit::withMoves($circuit->id)
             ->limit(self::VISITS)
             ->get()
             ->each(static fn (Visit $visit) => $visit->setRelation('circuit', $circuit));

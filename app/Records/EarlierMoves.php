@@ -2,10 +2,8 @@
 
 namespace App\Records;
 
-use App\Models\FactRecord;
 use App\Models\Visit;
 use Metrum\Circuit\Control;
-use Metrum\Log\FactKind;
 use Metrum\Plant\Twins;
 use Metrum\Work\Work;
 
@@ -35,14 +33,8 @@ final readonly class EarlierMoves
     /** @return iterable<int, Visit> latest first */
     private function visits(Visit $visit): iterable
     {
-        return Visit::query()
-            ->where('circuit_id', $visit->circuit_id)
+        return Visit::withMoves($visit->circuit_id)
             ->where('opened_at', '<', $visit->opened_at)
-            // Asked of each visit of the circuit: its facts are found by the visit.
-            ->whereExists(
-                FactRecord::query()->whereColumn('visit_id', 'visits.id')->where('kind', FactKind::Move->value),
-            )
-            ->latest('opened_at')
             ->limit(self::VISITS)
             ->get();
     }

@@ -40,10 +40,10 @@ final readonly class MayMove
         }
         $fails = $this->failing($control, $move->subject);
         if ($fails !== []) {
-            $why = array_map(static fn (Precondition $one): string => "$one->label: $one->detail", $fails);
+            $why = Precondition::why($fails);
 
             throw NotAFact::because(
-                $control->label().' is not moved yet: '.implode('; ', $why).'. Say why, and it is moved all the same.',
+                $control->label().' is not moved yet: '.$why.'. Say why, and it is moved all the same.',
             );
         }
     }
@@ -51,24 +51,13 @@ final readonly class MayMove
     /** @return list<Precondition> by what was found so far */
     public function preconditions(Control $control, string $subject): array
     {
-        $account = $this->work->judged();
-
-        return (new Preconditions(
-            $account->chapter->of($subject),
-            $this->work->rules,
-            $this->work->verdict($account),
-        ))->of($control);
+        return Preconditions::at($this->work, $this->work->judged(), $subject)->of($control);
     }
 
     /** @return list<Precondition> that do not hold */
     public function failing(Control $control, string $subject): array
     {
-        return array_values(
-            array_filter(
-                $this->preconditions($control, $subject),
-                static fn (Precondition $one): bool => $one->isFailing(),
-            ),
-        );
+        return Precondition::failing($this->preconditions($control, $subject));
     }
 
     /** Whether a word is wanted before it is moved. */

@@ -28,11 +28,9 @@ final readonly class MeasuredConditions
     /** K of condensing below which the head is not held. */
     private const LOST_HEAD = 3.0;
 
-    private Figures $figures;
-
-    public function __construct(private Findings $findings, private HouseRules $rules)
+    /** @param  Figures  $figures  that follow from the findings */
+    public function __construct(private Findings $findings, private Figures $figures, private HouseRules $rules)
     {
-        $this->figures = Figures::of($findings, $rules);
     }
 
     public function liquid(): Precondition

@@ -52,12 +52,9 @@ final readonly class NextMove
         if ($this->isSilent($control, $subject)) {
             return null;
         }
-        $verdict = $this->work->verdict($this->work->present());
-        $preconditions = new Preconditions($chapter->of($subject), $this->work->rules, $verdict);
-        foreach ($preconditions->of($control) as $one) {
-            if ($one->isFailing()) {
-                return null;
-            }
+        $preconditions = Preconditions::at($this->work, $this->work->present(), $subject);
+        if (Precondition::failing($preconditions->of($control)) !== []) {
+            return null;
         }
         $response = $this->work->response($control, $subject);
         $trial = $this->work->forecast($control, $row->step, $subject)?->main();

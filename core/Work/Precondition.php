@@ -38,6 +38,25 @@ final readonly class Precondition
         return new self(Holding::Fails, $label, $detail, $by);
     }
 
+    /**
+     * @param  list<self>  $all
+     * @return list<self> that do not hold
+     */
+    public static function failing(array $all): array
+    {
+        return array_values(array_filter($all, static fn (self $one): bool => $one->isFailing()));
+    }
+
+    /**
+     * Why something is held back, within a sentence.
+     *
+     * @param  list<self>  $failing
+     */
+    public static function why(array $failing): string
+    {
+        return implode('; ', array_map(static fn (self $one): string => "$one->label: $one->detail", $failing));
+    }
+
     public function isHolding(): bool
     {
         return $this->holding === Holding::Holds;

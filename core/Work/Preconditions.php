@@ -8,6 +8,7 @@ use Metrum\Circuit\Control;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Prerequisite;
 use Metrum\Diagnosis\Verdict;
+use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 
 /** What must hold before a control is moved or a card begun (V-01, R-02, N-01): else it is to cure another fault. */
@@ -17,10 +18,23 @@ final readonly class Preconditions
 
     private MeasuredConditions $measured;
 
-    public function __construct(Findings $findings, HouseRules $rules, private Verdict $verdict)
+    private function __construct(Findings $findings, Figures $figures, HouseRules $rules, private Verdict $verdict)
     {
         $this->seen = new SeenConditions($findings);
-        $this->measured = new MeasuredConditions($findings, $rules);
+        $this->measured = new MeasuredConditions($findings, $figures, $rules);
+    }
+
+    /** By what was found up to an account, for one part of the circuit. */
+    public static function at(Work $work, Account $account, string $subject): self
+    {
+        $chapter = $account->chapter;
+
+        return new self(
+            $chapter->of($subject),
+            $work->figures($chapter, $subject),
+            $work->rules,
+            $work->verdict($account),
+        );
     }
 
     /** @return list<Precondition> */

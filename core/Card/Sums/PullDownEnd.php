@@ -73,8 +73,8 @@ final class PullDownEnd implements Calculation
     }
 
     /**
-     * @param  list<float>  $times  s
-     * @param  list<float>  $boxes  K
+     * @param  non-empty-list<float>  $times  s
+     * @param  non-empty-list<float>  $boxes  K
      * @return array{float, float, bool} end value (K), time constant (s), whether no bend was found
      */
     private static function fitted(array $times, array $boxes): array
@@ -93,28 +93,19 @@ final class PullDownEnd implements Calculation
     }
 
     /**
-     * @param  list<float>  $times
-     * @param  list<float>  $boxes
+     * @param  non-empty-list<float>  $times
+     * @param  non-empty-list<float>  $boxes
      * @return array{float, float} end value (K), sum of squares left (K²)
      */
     private static function endFor(float $constant, array $times, array $boxes): array
     {
         $falls = array_map(static fn (float $time): float => exp(-($time - $times[0]) / $constant), $times);
-        $count = count($times);
-        $middle = array_sum($falls) / $count;
-        $mean = array_sum($boxes) / $count;
-        $with = $square = 0.0;
-        foreach ($falls as $i => $fall) {
-            $with += ($fall - $middle) * ($boxes[$i] - $mean);
-            $square += ($fall - $middle) ** 2;
-        }
-        $height = $with / $square;
-        $end = $mean - $height * $middle;
+        $line = Line::through($falls, $boxes);
         $misfit = 0.0;
         foreach ($falls as $i => $fall) {
-            $misfit += ($boxes[$i] - $end - $height * $fall) ** 2;
+            $misfit += ($boxes[$i] - $line->start - $line->slope * $fall) ** 2;
         }
 
-        return [$end, $misfit];
+        return [$line->start, $misfit];
     }
 }

@@ -29,7 +29,7 @@ final class Rise implements Calculation
         $times = $given->series('times_s');
         $pressures = $given->series('pressures_kpa');
         Series::inStep('times_s', $times, 'pressures_kpa', $pressures);
-        $slope = self::slope($times, $pressures);
+        $slope = Line::through($times, $pressures)->slope;
         $over = end($times) - $times[0];
         $change = end($pressures) - $pressures[0];
 
@@ -45,23 +45,5 @@ final class Rise implements Calculation
                     "{$given->number($over, 0)} s: {$given->text($slope, Kind::PressureRate)}.",
             ],
         );
-    }
-
-    /**
-     * @param  non-empty-list<float>  $times  s
-     * @param  non-empty-list<float>  $values  Pa
-     * @return float Pa/s
-     */
-    private static function slope(array $times, array $values): float
-    {
-        $middle = array_sum($times) / count($times);
-        $mean = array_sum($values) / count($values);
-        $with = $square = 0.0;
-        foreach ($times as $i => $time) {
-            $with += ($time - $middle) * ($values[$i] - $mean);
-            $square += ($time - $middle) ** 2;
-        }
-
-        return $with / $square;
     }
 }

@@ -84,20 +84,13 @@ final readonly class Run
     /** @return list<Precondition> */
     public function gates(): array
     {
-        $account = $this->work->judged();
-        $preconditions = new Preconditions(
-            $account->chapter->of($this->subject),
-            $this->work->rules,
-            $this->work->verdict($account),
-        );
-
-        return $preconditions->all($this->card->gates);
+        return Preconditions::at($this->work, $this->work->judged(), $this->subject)->all($this->card->gates);
     }
 
     /** @return list<Precondition> that do not hold: a word is wanted before it is begun */
     public function failing(): array
     {
-        return array_values(array_filter($this->gates(), static fn (Precondition $one): bool => $one->isFailing()));
+        return Precondition::failing($this->gates());
     }
 
     /** What it comes to; null as long as that cannot be told. */

@@ -3,7 +3,7 @@
 namespace App\Records;
 
 use App\Models\Visit;
-use Metrum\Card\StepReader;
+use Metrum\Card\Card;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
@@ -33,11 +33,11 @@ final readonly class CardKeeper
         if ($card === null || $isKept) {
             return $this->recorder->record($said, $id);
         }
-        if ($said->key === $card->key.'.'.StepReader::DONE && $said->typed !== '') {
+        if ($said->key === $card->stepKey(Card::DONE) && $said->typed !== '') {
             return $this->recorder->append(FactKind::Card, $this->run($said)->done(), $id);
         }
         $content = $this->recorder->meant($said);
-        if ($said->key === $card->key.'.'.StepReader::BEGUN) {
+        if ($said->key === $card->stepKey(Card::BEGUN)) {
             self::mayBegin($this->run($said), $content);
         }
 

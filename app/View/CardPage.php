@@ -10,7 +10,6 @@ use Metrum\Card\Cards;
 use Metrum\Card\Outcome;
 use Metrum\Card\Step;
 use Metrum\Card\StepKind;
-use Metrum\Card\StepReader;
 use Metrum\Circuit\Control;
 use Metrum\Circuit\Station;
 use Metrum\Diagnosis\Cautions;
@@ -130,7 +129,7 @@ final class CardPage
 
         return new CardStep(
             $step,
-            $this->card->key.'.'.$step->key,
+            $this->card->stepKey($step->key),
             $this->run->isTaken($step),
             $step === $this->next,
             $isPast,
@@ -236,12 +235,12 @@ final class CardPage
 
     public function doneKey(): string
     {
-        return $this->card->key.'.'.StepReader::DONE;
+        return $this->card->stepKey(Card::DONE);
     }
 
     public function begunKey(): string
     {
-        return $this->card->key.'.'.StepReader::BEGUN;
+        return $this->card->stepKey(Card::BEGUN);
     }
 
     /** @return string what is read again, in words; empty: nothing */

@@ -14,6 +14,11 @@ use Metrum\Circuit\Station;
 /** One piece of work, step by step: a file of data/cards/ that a technician could read and mend. */
 final readonly class Card
 {
+    /** Steps that every card has. */
+    public const BEGUN = 'begun';
+
+    public const DONE = 'done';
+
     /**
      * @param  string  $why  what it is good for, in a sentence
      * @param  list<string>  $tools
@@ -41,6 +46,20 @@ final readonly class Card
         public array $outcomes,
         public array $after,
     ) {
+    }
+
+    /** "card.step", by which a log knows a step of this card. */
+    public function stepKey(string $step): string
+    {
+        return $this->key.'.'.$step;
+    }
+
+    /** @return array{string, string} keys of card and step of "card.step"; no step is an empty one */
+    public static function split(string $stepKey): array
+    {
+        [$card, $step] = [...explode('.', $stepKey, 2), ''];
+
+        return [$card, $step];
     }
 
     public function step(string $key): ?Step

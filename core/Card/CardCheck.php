@@ -29,7 +29,7 @@ final readonly class CardCheck
     /** @throws BrokenData where two steps or outcomes have one name, or a step one that every card has */
     private function names(): void
     {
-        $own = [StepReader::BEGUN, StepReader::DONE];
+        $own = [Card::BEGUN, Card::DONE];
         foreach ($this->card->steps as $i => $step) {
             if ($step->kind !== StepKind::Say && (in_array($step->key, $own, true) || $step->key === '')) {
                 throw $this->row->broken("steps.$i.key", 'missing, used twice, or kept for the card itself');

@@ -44,8 +44,8 @@ final readonly class CardReader
             throw $row->broken('card', "must be \"$key\", as the file is named");
         }
         $row->row('fits')->only(['for', 'only_for', 'not_for']);
-        $steps = self::steps($row);
-        $outcomes = self::outcomes($row);
+        $steps = array_map(StepReader::read(...), $row->rows('steps'));
+        $outcomes = array_map(Outcome::ofRow(...), $row->rows('outcome'));
         if ($steps === [] || $outcomes === []) {
             throw $row->broken('steps', 'a card has steps, and comes to something');
         }
@@ -73,27 +73,5 @@ final readonly class CardReader
         CardCheck::check($card, $row);
 
         return $card;
-    }
-
-    /** @return list<Step> @throws BrokenData */
-    private static function steps(DataRow $row): array
-    {
-        $steps = [];
-        foreach ($row->row('steps')->keys() as $i) {
-            $steps[] = StepReader::read($row->row('steps')->row($i));
-        }
-
-        return $steps;
-    }
-
-    /** @return list<Outcome> @throws BrokenData */
-    private static function outcomes(DataRow $row): array
-    {
-        $outcomes = [];
-        foreach ($row->row('outcome')->keys() as $i) {
-            $outcomes[] = Outcome::ofRow($row->row('outcome')->row($i));
-        }
-
-        return $outcomes;
     }
 }

@@ -46,11 +46,6 @@ final readonly class Clause
      */
     public static function all(DataRow $row, string $key): array
     {
-        $clauses = [];
-        foreach ($row->row($key)->keys() as $i) {
-            $clauses[] = self::ofRow($row->row($key)->row($i));
-        }
-
-        return $clauses;
+        return array_map(self::ofRow(...), $row->rows($key));
     }
 }

@@ -34,11 +34,6 @@ final readonly class StepReader
         'optional',
     ];
 
-    /** Steps that every card has. */
-    public const BEGUN = 'begun';
-
-    public const DONE = 'done';
-
     /** @throws BrokenData */
     public static function read(DataRow $row): Step
     {

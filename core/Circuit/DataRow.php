@@ -158,6 +158,14 @@ final readonly class DataRow
         return new self($this->file, $this->array($key), $this->at.$key.'.');
     }
 
+    /** @return list<self> the objects of the list below a key @throws BrokenData where one is no object */
+    public function rows(string $key): array
+    {
+        $list = $this->row($key);
+
+        return array_map($list->row(...), $list->keys());
+    }
+
     /**
      * What JSON says there, as it stands.
      *

@@ -34,11 +34,8 @@ final readonly class HouseRuleRow
         $row->only(['group', 'label', 'unit', 'default', 'schools']);
         $field = self::field($row, $key);
         $schools = [];
-        foreach ($row->row('schools')->keys() as $i) {
-            $one = $row
-                ->row('schools')
-                ->row($i)
-                ->only(['id', 'name', 'band', 'reason']);
+        foreach ($row->rows('schools') as $one) {
+            $one->only(['id', 'name', 'band', 'reason']);
             [$low, $high] = $one->span('band');
             $schools[] = new School(
                 $one->text('id'),

@@ -9,7 +9,6 @@ use Metrum\Card\Cards;
 use Metrum\Card\Outcome;
 use Metrum\Card\Step;
 use Metrum\Card\StepKind;
-use Metrum\Card\StepReader;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\Ground;
@@ -43,7 +42,7 @@ final readonly class StepTaken implements KindOfFact
     {
         $data = [self::SAYS => $says] + ($keeps === [] ? [] : [self::KEEPS => $keeps]);
 
-        return new Content($card->key.'.'.StepReader::DONE, null, $outcome->key, $data, $subject);
+        return new Content($card->stepKey(Card::DONE), null, $outcome->key, $data, $subject);
     }
 
     public function content(Said $said, Ground $ground): Content
@@ -99,7 +98,7 @@ final readonly class StepTaken implements KindOfFact
         $reason = $content->text('reason');
 
         return match (self::own($content->key)) {
-            StepReader::DONE => "$of: ".self::outcome($content)?->label.'. '.$content->text(self::SAYS),
+            Card::DONE => "$of: ".self::outcome($content)?->label.'. '.$content->text(self::SAYS),
             default => "$of begun".($reason === '' ? '' : ' all the same, because '.$reason),
         };
     }
@@ -120,7 +119,7 @@ final readonly class StepTaken implements KindOfFact
 
     public function stale(Content $content): array
     {
-        return self::own($content->key) === StepReader::DONE ? Part::cases() : [Part::Work];
+        return self::own($content->key) === Card::DONE ? Part::cases() : [Part::Work];
     }
 
     public function canBeTakenBack(): bool
@@ -136,19 +135,19 @@ final readonly class StepTaken implements KindOfFact
 
     public static function card(string $key): ?Card
     {
-        return Cards::find(explode('.', $key, 2)[0]);
+        return Cards::find(Card::split($key)[0]);
     }
 
     public static function step(string $key): ?Step
     {
-        return self::card($key)?->step([...explode('.', $key, 2), ''][1]);
+        return self::card($key)?->step(Card::split($key)[1]);
     }
 
     /** Which of the steps that every card has; null for a step of its own. */
     private static function own(string $key): ?string
     {
-        $step = [...explode('.', $key, 2), ''][1];
-        $own = [StepReader::BEGUN, StepReader::DONE];
+        $step = Card::split($key)[1];
+        $own = [Card::BEGUN, Card::DONE];
 
         return self::card($key) !== null && in_array($step, $own, true) ? $step : null;
     }
@@ -168,7 +167,7 @@ final readonly class StepTaken implements KindOfFact
 
         return match (true) {
             $step !== null && $step->answers !== [] => array_map(strval(...), array_keys($step->answers)),
-            self::own($key) === StepReader::DONE => array_map(
+            self::own($key) === Card::DONE => array_map(
                 static fn (Outcome $one): string => $one->key,
                 self::card($key)->outcomes ?? [],
             ),
@@ -179,7 +178,7 @@ final readonly class StepTaken implements KindOfFact
     /** What a card came to; null for any other step. */
     public static function outcome(Content $content): ?Outcome
     {
-        return self::own($content->key) === StepReader::DONE
+        return self::own($content->key) === Card::DONE
             ? self::card($content->key)?->outcome((string) $content->word)
             : null;
     }
@@ -188,7 +187,7 @@ final readonly class StepTaken implements KindOfFact
     public static function keeps(Content $content): array
     {
         $kept = [];
-        $given = self::own($content->key) === StepReader::DONE ? $content->data[self::KEEPS] ?? [] : [];
+        $given = self::own($content->key) === Card::DONE ? $content->data[self::KEEPS] ?? [] : [];
         foreach (is_array($given) ? $given : [] as $key => $si) {
             if (is_float($si) || is_int($si)) {
                 $kept[(string) $key] = (float) $si;

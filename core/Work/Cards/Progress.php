@@ -7,7 +7,6 @@ namespace Metrum\Work\Cards;
 use Metrum\Card\Card;
 use Metrum\Card\Step;
 use Metrum\Card\StepKind;
-use Metrum\Card\StepReader;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Log;
@@ -59,17 +58,17 @@ final class Progress
 
             return;
         }
-        [$card, $step] = [...explode('.', $fact->content->key, 2), ''];
+        [$card, $step] = Card::split($fact->content->key);
         $isOwn = $card === $this->card->key && $fact->content->subject === $this->subject;
         if ($fact->kind !== FactKind::Card || ! $isOwn) {
             return;
         }
-        if ($step === StepReader::DONE) {
+        if ($step === Card::DONE) {
             $this->done = $fact;
 
             return;
         }
-        if ($step === StepReader::BEGUN) {
+        if ($step === Card::BEGUN) {
             $this->said = $this->moved = [];
             $this->begun = null;
         }

@@ -30,7 +30,13 @@ final class CardPage
 
     public readonly Run $run;
 
-    private ?Step $next = null;
+    private readonly ?Step $next;
+
+    /** What it comes to as it stands; null as long as that cannot be told. */
+    private readonly ?Outcome $outcome;
+
+    /** @var ?list<Precondition> as soon as they were asked for */
+    private ?array $gates = null;
 
     private function __construct(
         private readonly Judged $judged,
@@ -41,6 +47,7 @@ final class CardPage
         $this->card = $card;
         $this->run = new Run($card, $subject, $judged->work, $judged->log, $units);
         $this->next = $this->run->next();
+        $this->outcome = $this->done() ?? $this->run->outcome();
     }
 
     /**
@@ -84,12 +91,12 @@ final class CardPage
     /** @return list<Precondition> */
     public function gates(): array
     {
-        return $this->run->gates();
+        return $this->gates ??= $this->run->gates();
     }
 
     public function isHeldBack(): bool
     {
-        return $this->run->failing() !== [];
+        return Precondition::failing($this->gates()) !== [];
     }
 
     /** @return list<string> where the hand goes */
@@ -195,7 +202,7 @@ final class CardPage
     /** What it comes to as it stands; null as long as that cannot be told. */
     public function outcome(): ?Outcome
     {
-        return $this->done() ?? $this->run->outcome();
+        return $this->outcome;
     }
 
     public function says(): string

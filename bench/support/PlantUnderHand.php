@@ -5,6 +5,7 @@ use Metrum\Circuit\Control;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Observation;
+use Metrum\Circuit\Reading;
 use Metrum\Circuit\Word;
 use Metrum\Findings\Chapters;
 use Metrum\Findings\Derived;
@@ -17,6 +18,7 @@ use Metrum\Log\Log;
 use Metrum\Log\Source;
 use Metrum\Plant\Dice;
 use Metrum\Plant\Machine;
+use Metrum\Plant\PlantState;
 use Metrum\Plant\Scenario;
 use Metrum\Plant\SteadyState;
 use Metrum\Plant\Surroundings;
@@ -28,6 +30,9 @@ use Metrum\Work\Work;
 final class PlantUnderHand
 {
     private const BLUR_K = 0.15;
+
+    /** @var ?array{float, float, float, float, float} where it stood a moment ago */
+    private ?array $solution = null;
 
     private float $valve = 0.0;
 
@@ -72,6 +77,12 @@ final class PlantUnderHand
     /** @return ?array<string, float> SI by reading */
     private function state(): ?array
     {
+        return $this->stands()?->readings;
+    }
+
+    /** As it really stands; null where it does not run. */
+    public function stands(): ?PlantState
+    {
         $scenario = new Scenario(
             $this->machine,
             faults: $this->faults,
@@ -80,19 +91,21 @@ final class PlantUnderHand
             added: $this->added,
         );
         try {
-            $state = (new SteadyState($scenario->machine(), $this->around))->find();
+            $state = (new SteadyState($scenario->machine(), $this->around))->find($this->solution);
+            $this->solution = $state->solution ?? $this->solution;
         } catch (Unanswerable) {
             return null;
         }
 
-        return $state->runs() ? $state->readings : null;
+        return $state->runs() ? $state : null;
     }
 
     /** Reads everything that a technician with four clamps and two gauges has. */
-    public function read(): bool
+    public function read(Reading ...$except): bool
     {
         $readings = $this->state();
-        foreach ($readings ?? [] as $key => $si) {
+        $left = array_map(static fn (Reading $one): string => $one->value, $except);
+        foreach (array_diff_key($readings ?? [], array_flip($left)) as $key => $si) {
             $blur = str_ends_with($key, '_c') ? $this->dice->around(0.0, self::BLUR_K) : 0.0;
             $this->say(FactKind::Reading, new Content($key, $si + $blur));
         }
@@ -135,6 +148,13 @@ final class PlantUnderHand
     {
         $log = new Log($this->facts);
 
-        return new Work($log, Chapters::of($log, $this->circuit, '', ''), new HouseRules(), new Twins());
+        return new Work($log, Chapters::of($log, $this->circuit, '', ''), new HouseRules(), self::twins());
+    }
+
+    private static function twins(): Twins
+    {
+        static $twins = new Twins();
+
+        return $twins;
     }
 }

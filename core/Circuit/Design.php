@@ -22,6 +22,8 @@ final readonly class Design
      * @param  ?float  $receiverVolume  m³
      * @param  ?float  $condenserVolume  m³
      * @param  ?float  $nameplateCharge  kg
+     * @param  ?float  $liquidLineLength  m
+     * @param  ?float  $liquidLineBore  inside diameter, m
      */
     public function __construct(
         public ?float $evaporatorTd = null,
@@ -34,6 +36,8 @@ final readonly class Design
         public ?float $receiverVolume = null,
         public ?float $condenserVolume = null,
         public ?float $nameplateCharge = null,
+        public ?float $liquidLineLength = null,
+        public ?float $liquidLineBore = null,
     ) {
     }
 
@@ -51,7 +55,17 @@ final readonly class Design
             DesignKey::ReceiverVolume => $this->receiverVolume,
             DesignKey::CondenserVolume => $this->condenserVolume,
             DesignKey::NameplateCharge => $this->nameplateCharge,
+            DesignKey::LiquidLineLength => $this->liquidLineLength,
+            DesignKey::LiquidLineBore => $this->liquidLineBore,
         };
+    }
+
+    /** Inside of the liquid line, m³; null where length or bore is not known. */
+    public function liquidLineVolume(): ?float
+    {
+        return $this->liquidLineLength === null || $this->liquidLineBore === null
+            ? null
+            : M_PI / 4 * $this->liquidLineBore ** 2 * $this->liquidLineLength;
     }
 
     /** @param  ?float  $value  SI */

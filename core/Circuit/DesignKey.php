@@ -21,6 +21,8 @@ enum DesignKey: string
     case ReceiverVolume = 'receiver_volume_l';
     case CondenserVolume = 'condenser_volume_l';
     case NameplateCharge = 'nameplate_charge_kg';
+    case LiquidLineLength = 'liquid_line_length_m';
+    case LiquidLineBore = 'liquid_line_bore_mm';
 
     /** The property of Design. */
     public function property(): string

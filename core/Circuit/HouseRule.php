@@ -49,6 +49,15 @@ enum HouseRule: string
     case LowCutOut = 'low_cut_out';
     case Isolated = 'isolated';
     case ReceiverHeat = 'receiver_heat';
+    case ChargeEnd = 'charge_end';
+    case AddOrSearch = 'add_or_search';
+    case WinterCharge = 'winter_charge';
+    case ReceiverFill = 'receiver_fill';
+    case HosePurge = 'hose_purge';
+    case LiquidOrVapour = 'liquid_or_vapour';
+    case OverPlate = 'over_plate';
+    case LeakThreshold = 'leak_threshold';
+    case CylinderFill = 'cylinder_fill';
 
     /** @throws BrokenData */
     public function row(): HouseRuleRow

@@ -11,6 +11,7 @@ enum RuleGroup: string
     case Waiting = 'waiting';
     case Setting = 'setting';
     case Tests = 'tests';
+    case Refrigerant = 'refrigerant';
 
     public function label(): string
     {
@@ -19,6 +20,7 @@ enum RuleGroup: string
             self::Waiting => 'How long is waited',
             self::Setting => 'Where controls are set',
             self::Tests => 'Tests and their limits',
+            self::Refrigerant => 'Refrigerant in and out',
         };
     }
 }

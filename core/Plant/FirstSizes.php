@@ -130,7 +130,7 @@ final readonly class FirstSizes
             freeShare: 0.05,
             condenserVolume: $circuit->design->condenserVolume ?? 0.75e-3 * $kilowatts,
             receiverVolume: $circuit->hasReceiver() ? $this->receiverVolume($kilowatts) : 0.0,
-            lineVolume: 0.1e-3 * $kilowatts,
+            lineVolume: $circuit->design->liquidLineVolume() ?? 0.1e-3 * $kilowatts,
             coilVolume: 0.9e-3 * $kilowatts,
             suctionVolume: 0.5e-3 * $kilowatts,
             charge: 1.0,

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Metrum\Plant;
 
 use Metrum\Circuit\Circuit;
-use Metrum\Circuit\HeadPressureControl;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Metering;
 use Metrum\Circuit\Wanted;
@@ -26,28 +25,18 @@ final readonly class Sizing
 
     private const ROUNDS = 25;
 
-    /** Level of the receiver at the design point; above its outlet where the charge just does for summer. */
-    private const DESIGN_LEVEL = 0.4;
-
-    private const COVERED = 0.08;
-
-    /** With winter charge: how far the receiver is filled at least, and at most. */
-    private const WINTER_LEVEL = 0.1;
-
-    private const FULLEST = 0.8;
-
-    /** K of the coldest day where it is not known. */
-    private const USUAL_COLDEST = 263.15;
-
     private Wanted $wanted;
 
     private FirstSizes $first;
+
+    private Filling $filling;
 
     /** @throws OutsideTable where such a plant cannot be built with its refrigerant */
     public function __construct(private Circuit $circuit, HouseRules $rules = new HouseRules())
     {
         $this->wanted = new Wanted($circuit, $rules);
         $this->first = new FirstSizes($circuit, $this->wanted);
+        $this->filling = new Filling($circuit, $this->wanted);
     }
 
     /**
@@ -77,7 +66,7 @@ final readonly class Sizing
             log($design->condensing),
             log($design->massFlow),
             $design->liquid / 1e4,
-            $fill ?? ($machine->hasReceiver() ? self::DESIGN_LEVEL : 0.0),
+            $fill ?? ($machine->hasReceiver() ? Filling::DESIGN_LEVEL : 0.0),
         ];
     }
 
@@ -89,7 +78,8 @@ final readonly class Sizing
         return $machine->compressor->current($electric, self::CURRENT_SHARE);
     }
 
-    private static function atDesign(Machine $machine, ?float $fill = null): Loop
+    /** The loop at the design point, with its receiver so full. */
+    public static function atDesign(Machine $machine, ?float $fill = null): Loop
     {
         $loop = new Loop($machine, new Surroundings($machine->design->ambient, $machine->design->box));
         $loop->walk(self::guess($machine, $fill));
@@ -99,7 +89,7 @@ final readonly class Sizing
 
     private function sized(float $cooling): Machine
     {
-        return $this->charged($this->fitted($this->first->machine($cooling)));
+        return $this->filling->of($this->fitted($this->first->machine($cooling)));
     }
 
     /** Walks the design point and lets each size follow its own miss. */
@@ -156,41 +146,5 @@ final readonly class Sizing
 
         return (log($above / $left) * $capacity) /
             $machine->condenser->conductance(CondenserWalk::LIQUID_TRANSFER);
-    }
-
-    /** Charge for the design level of the receiver, with what the condenser takes on the coldest day on top. */
-    private function charged(Machine $machine): Machine
-    {
-        $receiver = $machine->hasReceiver();
-        $flooding = $machine->head->kind === HeadPressureControl::FloodingValve;
-        $empty = self::atDesign($machine, 0.0)->mass;
-        $buffer = $receiver ? self::atDesign($machine, self::DESIGN_LEVEL)->mass - $empty : 0.0;
-        $whole = $buffer / self::DESIGN_LEVEL;
-        $winter = $flooding ? $this->winterCharge($machine) : 0.0;
-        // With winter charge the receiver stands higher in summer, up to its 80 %.
-        $charge = $flooding
-            ? min($empty + self::FULLEST * $whole, $empty + self::WINTER_LEVEL * $whole + $winter)
-            : $empty + $buffer;
-
-        return $machine->with(
-            charge: $charge,
-            design: $machine->design->withCharge(
-                summerCharge: $empty + self::COVERED * $whole,
-                buffer: max(0.0, $charge - $empty),
-                full: $receiver ? self::atDesign($machine, 1.0)->mass : $charge,
-                winter: $winter,
-            ),
-        );
-    }
-
-    /** kg that the condenser takes when it is flooded for the coldest day. */
-    private function winterCharge(Machine $machine): float
-    {
-        $coldest = $this->circuit->design->coldestAmbient ?? self::USUAL_COLDEST;
-        $split = $this->circuit->design->condenserSplit ?? $this->wanted->condenserSplit()->middle();
-        $share = max(0.0, min(0.95, 1 - $split / max(1.0, $machine->head->setting - $coldest)));
-        $density = $machine->fluid->liquidDensity(($machine->head->setting + $coldest) / 2);
-
-        return $share * $machine->condenserVolume * $density;
     }
 }

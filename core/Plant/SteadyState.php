@@ -24,6 +24,12 @@ final readonly class SteadyState
     /** Steps from the design's weather to these. */
     private const LEADING = 7;
 
+    /** Steps from the charge of the plan to another one. */
+    private const FILLING = 12;
+
+    /** The finest of them, where the way bends. */
+    private const FINEST = 90;
+
     /** K around the design box in which a load finds its temperature, and halvings of that (to 2 mK). */
     private const COLDER_BOX = 25.0;
 
@@ -46,7 +52,7 @@ final readonly class SteadyState
         }
         $loop = new Loop($this->machine, $this->around);
         $solver = new Solver($this->machine, $loop);
-        $solution = $solver->solve($start) ?? $this->led($loop, $solver);
+        $solution = $solver->solve($start) ?? $this->led($loop, $solver) ?? $this->filled($loop);
 
         return $solution === null ? $this->standing($this->whyNot()) : $this->at($loop, $solution);
     }
@@ -126,6 +132,38 @@ final readonly class SteadyState
             }
         }
         $loop->meet($this->around);
+
+        return $solution;
+    }
+
+    /**
+     * Where the weather does not lead there either: from the charge of the plan to this one, step by step.
+     *
+     * @return ?array{float, float, float, float, float}
+     */
+    private function filled(Loop $loop): ?array
+    {
+        $design = $this->machine->design;
+        $planned = $this->machine->hasReceiver() ? ($design->summerCharge + $design->full) / 2 : $design->full;
+        $machine = $this->machine->with(charge: $planned);
+        $loop->meet($this->around, $machine);
+        $first = new Solver($machine, $loop);
+        $solution = $first->solve() ?? $this->led($loop, $first);
+        [$share, $step] = [0.0, 1 / self::FILLING];
+        while ($solution !== null && $share < 1.0) {
+            $next = min(1.0, $share + $step);
+            $machine = $this->machine->with(charge: $planned + ($this->machine->charge - $planned) * $next);
+            $loop->meet($this->around, $machine);
+            $found = (new Solver($machine, $loop))->near($solution);
+            if ($found !== null) {
+                [$solution, $share] = [$found, $next];
+            } elseif ($step > 1 / self::FINEST) {
+                $step /= 2;
+            } else {
+                $solution = null;
+            }
+        }
+        $loop->meet($this->around, $this->machine);
 
         return $solution;
     }

@@ -20,6 +20,8 @@ enum Kind: string
     case Mass = 'mass';
     case MassChange = 'mass added or taken';
     case Volume = 'volume';
+    case Length = 'length';
+    case Bore = 'bore';
     case Current = 'current';
     case Voltage = 'voltage';
     case Power = 'power';
@@ -61,6 +63,8 @@ enum Kind: string
             self::Altitude => [Unit::Metre, Unit::Foot],
             self::Mass, self::MassChange => [Unit::Kilogram, Unit::Gram, Unit::Pound, Unit::Ounce],
             self::Volume => [Unit::Litre, Unit::CubicMetre, Unit::CubicFoot],
+            self::Length => [Unit::Metre, Unit::Foot],
+            self::Bore => [Unit::Millimetre, Unit::Inch],
             self::Current => [Unit::Ampere],
             self::Voltage => [Unit::Volt],
             self::Power => [Unit::Watt, Unit::Kilowatt],
@@ -81,6 +85,8 @@ enum Kind: string
             self::AbsolutePressure,
             self::Mass,
             self::Volume,
+            self::Length,
+            self::Bore,
             self::Current,
             self::Voltage,
             self::Power,

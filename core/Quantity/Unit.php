@@ -29,6 +29,8 @@ enum Unit: string
     case FahrenheitPerHour = 'f_per_h';
     case Metre = 'm';
     case Foot = 'ft';
+    case Millimetre = 'mm';
+    case Inch = 'in';
     case Kilogram = 'kg';
     case Gram = 'g';
     case Pound = 'lb';
@@ -69,7 +71,8 @@ enum Unit: string
             self::BarPerMinute => 1e5 / 60,
             self::PsiPerMinute => 6894.757293168 / 60,
             self::Foot => 0.3048,
-            self::Gram, self::Litre => 1e-3,
+            self::Inch => 0.0254,
+            self::Gram, self::Litre, self::Millimetre => 1e-3,
             self::Pound => 0.45359237,
             self::Ounce => 0.45359237 / 16,
             self::CubicFoot => 0.3048 ** 3,
@@ -143,7 +146,8 @@ enum Unit: string
             self::BarPerMinute,
             self::Kilogram,
             self::Pound,
-            self::Turn => 2,
+            self::Turn,
+            self::Inch => 2,
             self::Kilopascal,
             self::Micron,
             self::Pascal,
@@ -198,6 +202,8 @@ enum Unit: string
             self::FahrenheitPerHour => ['f/h', 'f', 'f/hour'],
             self::Metre => ['m', 'metre', 'metres', 'meter', 'meters'],
             self::Foot => ['ft', 'foot', 'feet', "'"],
+            self::Millimetre => ['mm', 'millimetre', 'millimetres', 'millimeter', 'millimeters'],
+            self::Inch => ['in', 'inch', 'inches', '"'],
             self::Kilogram => ['kg', 'kilo', 'kilos'],
             self::Gram => ['g', 'gram', 'grams'],
             self::Pound => ['lb', 'lbs', 'pound', 'pounds', '#'],

@@ -55,6 +55,15 @@ final readonly class Units
         return Format::amount($si, $this->of($kind));
     }
 
+    /** A mass as an invoice or a scale would say it: "1.25 kg", below a kilogram "265 g"; "2.31 lb", below a pound "9.3 oz". */
+    public function mass(float $kilograms): string
+    {
+        $small = $this->mass === Unit::Pound ? Unit::Ounce : Unit::Gram;
+        $isSmall = abs($this->mass->fromSi($kilograms)) < 1.0;
+
+        return Format::amount($kilograms, $isSmall ? $small : $this->mass);
+    }
+
     /** "12.3" */
     public function number(float $si, Kind $kind): string
     {

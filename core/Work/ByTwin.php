@@ -7,6 +7,7 @@ namespace Metrum\Work;
 use Metrum\Circuit\Control;
 use Metrum\Findings\Chapter;
 use Metrum\Findings\Findings;
+use Metrum\Plant\ChargeCurve;
 use Metrum\Plant\TwinExpectation;
 use Metrum\Plant\Twins;
 
@@ -15,6 +16,9 @@ final class ByTwin
 {
     /** @var array<string, ?Forecasting> by number of the chapter and subject */
     private array $forecasting = [];
+
+    /** @var array<string, ChargeCurve> by weather */
+    private array $curves = [];
 
     public function __construct(private readonly Work $work, private readonly Twins $twins)
     {
@@ -60,6 +64,15 @@ final class ByTwin
         }
 
         return $this->forecasting[$key];
+    }
+
+    /** What the twin would show at each charge, where it stands now. */
+    public function chargeCurve(TwinExpectation $expectation): ChargeCurve
+    {
+        $around = $expectation->around;
+        $key = sprintf('%.2f %.2f', $around->ambient, $around->box);
+
+        return $this->curves[$key] ??= ChargeCurve::of($expectation->twin->machine, $around);
     }
 
     private function madeForecasting(Findings $findings): ?Forecasting

@@ -14,6 +14,7 @@ use Metrum\Findings\Chapter;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Plant\Surroundings;
+use Metrum\Work\Charging\ChargingGate;
 
 /**
  * The next move of a control: toward the middle of the wanted band, in eighths, no further at once than its row says,
@@ -42,6 +43,9 @@ final readonly class NextMove
      */
     public function of(Control $control, string $subject): ?array
     {
+        if ($control === Control::Charge) {
+            return $this->charge($subject);
+        }
         $chapter = $this->work->chapters->present();
         $now = $this->work->figure($chapter, $control, $subject);
         $band = $this->band($control, $chapter, $subject);
@@ -68,6 +72,26 @@ final readonly class NextMove
         $lowest = $chapter->of($subject)->reading(Reading::SuperheatLowest) ?? $now;
 
         return $this->aboveFloor($control, $subject, $steps, min(0.0, $lowest - $now));
+    }
+
+    /**
+     * By what is still missing, and only through the gate; what is too much may always be taken back.
+     *
+     * @return ?array{float, Forecast}
+     */
+    private function charge(string $subject): ?array
+    {
+        $charging = $this->work->charging($subject);
+        $present = $this->work->chapters->present();
+        $value = $charging->log->last()?->number === $present->number ? $charging->next() : null;
+        if ($value === null) {
+            return null;
+        }
+        $mayAdd = (new ChargingGate($this->work, $this->work->judged(), $subject))->isOpen(...);
+
+        return $value > 0.0 && ! $mayAdd()
+            ? null
+            : [$value, $this->work->forecast(Control::Charge, $value, $subject) ?? new Forecast([])];
     }
 
     /**

@@ -5,11 +5,8 @@ declare(strict_types=1);
 namespace Metrum\Work;
 
 use Metrum\Circuit\Control;
-use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Prerequisite;
-use Metrum\Diagnosis\Verdict;
-use Metrum\Findings\Figures;
-use Metrum\Findings\Findings;
+use Metrum\Work\Charging\ChargingGate;
 
 /** What must hold before a control is moved or a card begun (V-01, R-02, N-01): else it is to cure another fault. */
 final readonly class Preconditions
@@ -18,23 +15,18 @@ final readonly class Preconditions
 
     private MeasuredConditions $measured;
 
-    private function __construct(Findings $findings, Figures $figures, HouseRules $rules, private Verdict $verdict)
+    private function __construct(private Work $work, private Account $account, private string $subject)
     {
+        $findings = $account->chapter->of($subject);
         $this->seen = new SeenConditions($findings);
-        $this->measured = new MeasuredConditions($findings, $figures, $rules);
+        $figures = $work->figures($account->chapter, $subject);
+        $this->measured = new MeasuredConditions($findings, $figures, $work->rules);
     }
 
     /** By what was found up to an account, for one part of the circuit. */
     public static function at(Work $work, Account $account, string $subject): self
     {
-        $chapter = $account->chapter;
-
-        return new self(
-            $chapter->of($subject),
-            $work->figures($chapter, $subject),
-            $work->rules,
-            $work->verdict($account),
-        );
+        return new self($work, $account, $subject);
     }
 
     /** @return list<Precondition> */
@@ -68,24 +60,10 @@ final readonly class Preconditions
             Prerequisite::DoorsShut => [$this->seen->doors()],
             Prerequisite::BoxNear => [$this->measured->box()],
             Prerequisite::StemAutomatic => [$this->seen->stem()],
-            Prerequisite::MayCharge => $this->charge(),
+            Prerequisite::MayCharge => (new ChargingGate($this->work, $this->account, $this->subject))->all(),
             Prerequisite::Running => [$this->seen->running()],
             Prerequisite::Settled => [$this->seen->settled()],
             Prerequisite::LiquidWarmerThanAir => [$this->measured->liquidWarmerThanAir()],
         };
-    }
-
-    /** @return list<Precondition> of the charge gate (N-01) */
-    private function charge(): array
-    {
-        $all = [];
-        foreach ($this->verdict->charge->requirements as $one) {
-            if (! $one->holds()) {
-                $by = $one->settledBy[0] ?? null;
-                $all[] = new Precondition($one->holding, 'refrigerant may be added', $one->why, $by);
-            }
-        }
-
-        return $all === [] ? [Precondition::holds('refrigerant may be added', 'all was looked at')] : $all;
     }
 }

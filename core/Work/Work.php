@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Work;
 
 use Metrum\Circuit\Control;
+use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\MoveOutcome;
 use Metrum\Circuit\Reading;
@@ -18,6 +19,7 @@ use Metrum\Findings\Moved;
 use Metrum\Log\Content;
 use Metrum\Log\Log;
 use Metrum\Plant\Twins;
+use Metrum\Work\Charging\Charging;
 
 /** All that was done at a visit: chapter by chapter what was moved, foretold and found, and what was learned of it. */
 final class Work
@@ -25,6 +27,9 @@ final class Work
     public readonly Settling $settling;
 
     public readonly ByTwin $byTwin;
+
+    /** @var array<string, Charging> by subject */
+    private array $chargings = [];
 
     /** @var list<Account> as far as they were worked */
     private array $accounts = [];
@@ -44,7 +49,7 @@ final class Work
      *                                                        something is to be learned of them
      */
     public function __construct(
-        Log $log,
+        public readonly Log $log,
         public readonly Chapters $chapters,
         public readonly HouseRules $rules,
         private readonly Twins $twins,
@@ -147,6 +152,11 @@ final class Work
      */
     public function forecast(Control $control, float $value, string $subject = ''): ?Forecast
     {
+        if ($control === Control::Charge && $this->isAboutCharge()) {
+            $figures = array_map(Derived::from(...), $control->row()->figures);
+
+            return $this->charging($subject)->forecast($figures, $value);
+        }
         $account = $this->lastRead($control, $subject);
 
         // By what is suspected now: the plant may have been read again but for this figure.
@@ -160,6 +170,15 @@ final class Work
             );
     }
 
+    /** Whether too little or too much refrigerant leads, or refrigerant was moved already. */
+    private function isAboutCharge(): bool
+    {
+        $leads = [Fault::Undercharge, Fault::WinterUndercharge, Fault::Overcharge];
+
+        return $this->charging()->log->isCharging() ||
+            in_array($this->verdict($this->judged())->first()->fault, $leads, true);
+    }
+
     /** The last chapter in which the figure that a control is made for was read settled; null where there is none. */
     public function lastRead(Control $control, string $subject): ?Account
     {
@@ -170,6 +189,12 @@ final class Work
         }
 
         return null;
+    }
+
+    /** The charging of the circuit, or of a part of it. */
+    public function charging(string $subject = ''): Charging
+    {
+        return $this->chargings[$subject] ??= new Charging($this, $subject);
     }
 
     /** What one unit of a control does; null where it was not moved and read. */

@@ -1,0 +1,122 @@
+<?php
+
+use Metrum\Circuit\Circuit;
+use Metrum\Circuit\Kind;
+use Metrum\Circuit\Metering;
+use Metrum\Circuit\Observation;
+use Metrum\Findings\Derived;
+use Metrum\Findings\Figures;
+use Metrum\Findings\Findings;
+use Metrum\Circuit\HouseRules;
+use Metrum\Learning\PlantAsBuilt;
+use Metrum\Plant\ChargeCurve;
+use Metrum\Plant\Dice;
+use Metrum\Plant\Machine;
+use Metrum\Plant\PlantState;
+use Metrum\Plant\RandomPlants;
+use Metrum\Plant\Sizing;
+use Metrum\Plant\SteadyState;
+use Metrum\Plant\Surroundings;
+use Metrum\Quantity\Unanswerable;
+use Metrum\Work\Charging\ChargeModel;
+
+/** A plant that differs from its twin, with the charge that is right for it, and what is known of it. */
+final readonly class ChargedPlant
+{
+    /** Share of the plants whose plate says the charge; a receiver always says its volume. */
+    private const PLATES = 0.5;
+
+    /** @param  Circuit  $circuit  as the technician knows it  @param  float  $right  kg */
+    private function __construct(
+        public Circuit $circuit,
+        public Machine $machine,
+        public Surroundings $around,
+        public float $right,
+    ) {
+    }
+
+    /** @return ?self null where the dice give none that can be built */
+    public static function drawn(Dice $dice, RandomPlants $plants, ?bool $receiver = null): ?self
+    {
+        $kinds = [Kind::WalkInCooler, Kind::WalkInFreezer, Kind::CaseMedium, Kind::ReachInCooler, Kind::ReachInFreezer];
+        $circuit = $plants->circuit($dice->one($kinds));
+        if ($circuit->metering === Metering::Capillary || ($receiver !== null && $circuit->hasReceiver() !== $receiver)) {
+            return null;
+        }
+        try {
+            $planned = (new Sizing($circuit))->machine();
+            $built = (new PlantAsBuilt($dice))->of($planned, false);
+            $right = self::right($planned, $built);
+        } catch (Unanswerable) {
+            return null;
+        }
+        if ($right === null) {
+            return null;
+        }
+        $design = $circuit->design;
+        if ($dice->chance(self::PLATES)) {
+            $design = $design->with(Metrum\Circuit\DesignKey::NameplateCharge, $right);
+        }
+        if ($built->hasReceiver()) {
+            $design = $design->with(Metrum\Circuit\DesignKey::ReceiverVolume, $built->receiverVolume);
+        }
+        $around = new Surroundings(
+            $built->design->ambient + $dice->between(-6.0, 4.0),
+            $built->design->box + $dice->between(0.0, 3.0),
+            null,
+            $circuit->atmosphere->pascal,
+        );
+
+        return new self($circuit->with($design), $built->with(charge: $right), $around, $right);
+    }
+
+    /** kg with which the built plant shows what it was planned for: its subcooling, or the level of its receiver. */
+    private static function right(Machine $planned, Machine $built): ?float
+    {
+        // Weather of the plan.
+        $point = new Surroundings($built->design->ambient, $built->design->box, null, $built->circuit->atmosphere->pascal);
+        $shows = static function (PlantState $state) use ($built): float {
+            $readings = new Findings($built->circuit, readings: $state->readings);
+
+            return $built->hasReceiver()
+                ? $state->level
+                : Figures::of($readings, new HouseRules())->value(Derived::Subcooling) ?? 0.0;
+        };
+        $plan = (new SteadyState($planned, $point))->find();
+        if (! $plan->runs()) {
+            return null;
+        }
+        $wanted = $shows($plan);
+        [$low, $high, $state] = [0.5 * $planned->charge, 1.6 * $planned->charge, $plan];
+        for ($round = 0; $round < 14; $round++) {
+            $middle = ($low + $high) / 2;
+            $state = (new SteadyState($built->with(charge: $middle), $point))->find($state->solution);
+            if (! $state->runs() && $state->solution === null && $middle > $planned->charge) {
+                $high = $middle;
+            } elseif ($state->runs() && $shows($state) > $wanted) {
+                $high = $middle;
+            } else {
+                $low = $middle;
+            }
+        }
+
+        return $state->runs() ? ($low + $high) / 2 : null;
+    }
+
+    /** kg from which liquid alone leaves its receiver in this weather. */
+    public function sealed(): float
+    {
+        $model = ChargeModel::of(ChargeCurve::of($this->machine, $this->around), new HouseRules());
+
+        return min($this->right, $model?->sealed() ?? $this->right);
+    }
+
+    public static function sees(PlantUnderHand $hand): void
+    {
+        $state = $hand->stands();
+        $glass = $state?->observed(Observation::SightGlass);
+        if ($glass !== null) {
+            $hand->see(Observation::SightGlass, $glass);
+        }
+    }
+}

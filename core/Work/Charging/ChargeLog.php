@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Work\Charging;
+
+use Metrum\Circuit\Control;
+use Metrum\Circuit\Reading;
+use Metrum\Findings\Derived;
+use Metrum\Work\Work;
+
+/** The log of a charging: what was read after each addition, since anything but the charge was moved. */
+final readonly class ChargeLog
+{
+    /** @param  list<ChargeRow>  $rows  in the order in which they were read */
+    private function __construct(public array $rows)
+    {
+    }
+
+    public static function of(Work $work, string $subject): self
+    {
+        $rows = [];
+        $added = 0.0;
+        foreach ($work->chapters->all as $chapter) {
+            $move = $chapter->began?->content;
+            if ($move !== null && ! $move->isOf(Control::Charge, $subject)) {
+                // Another thing was moved: what was read before stands for another plant.
+                [$rows, $added] = Control::from($move->key)->row()->figures === [] ? [$rows, $added] : [[], 0.0];
+            } elseif ($move !== null) {
+                $added += $move->value ?? 0.0;
+            }
+            $row = ChargeRow::of($chapter, $subject, $added, $work->figures($chapter, $subject));
+            if ($row->tells() && ! $work->settling->isEarly($chapter, ...self::needed($row))) {
+                $rows[] = $row;
+            }
+        }
+
+        return new self($rows);
+    }
+
+    /** @return list<Reading> that must be settled for a row to count */
+    private static function needed(ChargeRow $row): array
+    {
+        $readings = [];
+        foreach ([Derived::EvaporatorSuperheat, Derived::Subcooling] as $figure) {
+            foreach ($row->figures->figure($figure)->from ?? [] as $one) {
+                if ($one instanceof Reading) {
+                    $readings[] = $one;
+                }
+            }
+        }
+
+        return $readings;
+    }
+
+    public function last(): ?ChargeRow
+    {
+        return $this->rows === [] ? null : $this->rows[array_key_last($this->rows)];
+    }
+
+    /** Whether refrigerant was added since the first row. */
+    public function isCharging(): bool
+    {
+        return count($this->rows) > 1 && $this->last()?->added !== $this->rows[0]->added;
+    }
+
+    /** kg that were added since the first row, less what was taken out. */
+    public function added(): float
+    {
+        return $this->last()->added ?? 0.0;
+    }
+}

@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Work\Charging;
+
+use Metrum\Circuit\HouseRules;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Word;
+use Metrum\Findings\Derived;
+use Metrum\Findings\Figures;
+use Metrum\Findings\Findings;
+use Metrum\Plant\ChargeCurve;
+use Metrum\Plant\PlantState;
+
+/** What a plant would show at any charge: the twin's curve, straight between the states that were worked. SI. */
+final class ChargeModel
+{
+    /** Figures that tell of the charge, with the deviation of a reading and of the twin itself together, K. */
+    public const TELLING = [
+        Derived::Subcooling->value => 1.2,
+        Derived::EvaporatorSuperheat->value => 2.5,
+        Derived::EvaporatorTd->value => 1.8,
+        Derived::CondenserSplit->value => 2.5,
+    ];
+
+    /** K by which a reading of subcooling is off, and share of what a receiver's liquid usually has. */
+    private const SUBCOOLING_READ = 0.5;
+
+    private const SUBCOOLING_USUAL = 0.35;
+
+    /** K by which it is off where it is itself what a charge is judged by. */
+    private const BY_SUBCOOLING = 0.7;
+
+    /** Share of the receiver from which its outlet is sealed, and K of subcooling from which a condenser's is. */
+    private const SEALED_LEVEL = 0.01;
+
+    private const SEALED_SUBCOOLING = 0.5;
+
+    /** Chance of a word that the twin would not say. */
+    private const SLIP = 0.04;
+
+    /** @var non-empty-list<float> kg, rising, where the plant runs */
+    public readonly array $charges;
+
+    /** kg that is right. */
+    public readonly float $right;
+
+    public readonly bool $hasReceiver;
+
+    /** @var array<string, list<?float>> at the same places, by Derived */
+    private readonly array $figures;
+
+    /** @var list<float> of the receiver, 0 … 1 */
+    private readonly array $levels;
+
+    /** @var list<array<string, float>> chance of each word of the sight glass */
+    private readonly array $glasses;
+
+    private function __construct(ChargeCurve $curve, HouseRules $rules)
+    {
+        $charges = $levels = $glasses = [];
+        $figures = array_fill_keys(array_map(static fn (Derived $one): string => $one->value, self::shown()), []);
+        foreach ($curve->points as [$charge, $state]) {
+            if (! $state->runs()) {
+                continue;
+            }
+            $charges[] = $charge;
+            $levels[] = $state->level;
+            $glasses[] = $state->chances[Observation::SightGlass->value] ?? [];
+            $shown = self::figuresOf($curve, $state, $rules);
+            foreach (array_keys($figures) as $key) {
+                $figures[$key][] = $shown->value(Derived::from($key));
+            }
+        }
+        $this->charges = $charges === [] ? [$curve->right()] : $charges;
+        $this->levels = $levels;
+        $this->glasses = $glasses;
+        $this->figures = $figures;
+        $this->right = $curve->right();
+        $this->hasReceiver = $curve->machine->hasReceiver();
+    }
+
+    /** null where the plant runs at none of its charges. */
+    public static function of(ChargeCurve $curve, HouseRules $rules): ?self
+    {
+        $model = new self($curve, $rules);
+
+        return $model->levels === [] ? null : $model;
+    }
+
+    private static function figuresOf(ChargeCurve $curve, PlantState $state, HouseRules $rules): Figures
+    {
+        return Figures::of(new Findings($curve->machine->circuit, readings: $state->readings), $rules);
+    }
+
+    /** @return list<Derived> */
+    private static function shown(): array
+    {
+        return [
+            Derived::Subcooling,
+            Derived::EvaporatorSuperheat,
+            Derived::EvaporatorTd,
+            Derived::CondenserSplit,
+            Derived::SaturatedCondensing,
+            Derived::CondensingDew,
+            Derived::CompressorSuperheat,
+        ];
+    }
+
+    /** A figure at a charge (kg), SI; at the nearest that runs where it would not run there. */
+    public function figure(Derived $figure, float $charge): ?float
+    {
+        $values = $this->figures[$figure->value] ?? [];
+        [$low, $share] = $this->place($charge);
+        $from = $values[$low] ?? null;
+        $to = $values[$low + 1] ?? $from;
+
+        return $from === null || $to === null ? $from ?? $to : $from + $share * ($to - $from);
+    }
+
+    /**
+     * What a reading of a figure and the twin itself are off by together, K.
+     *
+     * @param  float  $there  what the twin shows: liquid that stands on gas is saturated, and that is sure
+     */
+    public function deviation(Derived $figure, float $there): float
+    {
+        return match (true) {
+            $figure !== Derived::Subcooling => self::TELLING[$figure->value] ?? INF,
+            $this->hasReceiver => hypot(self::SUBCOOLING_READ, self::SUBCOOLING_USUAL * $there),
+            default => self::BY_SUBCOOLING,
+        };
+    }
+
+    /** kg from which liquid alone leaves receiver or condenser. */
+    public function sealed(): float
+    {
+        foreach ($this->charges as $place => $charge) {
+            $isSealed = $this->hasReceiver
+                ? $this->levels[$place] > self::SEALED_LEVEL
+                : ($this->figures[Derived::Subcooling->value][$place] ?? 0.0) > self::SEALED_SUBCOOLING;
+            if ($isSealed) {
+                return $charge;
+            }
+        }
+
+        return $this->right;
+    }
+
+    /** Of the receiver, 0 … 1. */
+    public function level(float $charge): float
+    {
+        [$low, $share] = $this->place($charge);
+        $from = $this->levels[$low];
+
+        return $from + $share * (($this->levels[$low + 1] ?? $from) - $from);
+    }
+
+    /** Chance that somebody says a word of the sight glass at a charge. */
+    public function glass(Word $word, float $charge): float
+    {
+        [$low, $share] = $this->place($charge);
+        $from = $this->glasses[$low][$word->value] ?? 0.0;
+        $to = $this->glasses[$low + 1][$word->value] ?? $from;
+
+        return self::SLIP + (1 - self::SLIP) * ($from + $share * ($to - $from));
+    }
+
+    /** @return array{int, float} place below a charge and the share of the way to the next */
+    private function place(float $charge): array
+    {
+        $charges = $this->charges;
+        $last = array_key_last($charges);
+        if ($charge <= $charges[0] || $last === 0) {
+            return [0, 0.0];
+        }
+        if ($charge >= $charges[$last]) {
+            return [$last, 0.0];
+        }
+        $low = 0;
+        while ($charges[$low + 1] <= $charge) {
+            $low++;
+        }
+
+        return [$low, ($charge - $charges[$low]) / ($charges[$low + 1] - $charges[$low])];
+    }
+}

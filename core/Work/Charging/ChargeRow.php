@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Work\Charging;
+
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Reading;
+use Metrum\Circuit\Word;
+use Metrum\Findings\Chapter;
+use Metrum\Findings\Derived;
+use Metrum\Findings\Figures;
+
+/** What a plant showed after so much was added since it was found. SI. */
+final readonly class ChargeRow
+{
+    /**
+     * @param  int  $number  of the chapter
+     * @param  float  $added  kg since the first row, negative: taken out
+     * @param  float  $step  kg with which its chapter began
+     * @param  ?float  $level  of the receiver, 0 … 1
+     */
+    public function __construct(
+        public int $number,
+        public float $added,
+        public float $step,
+        public Figures $figures,
+        public ?Word $glass,
+        public ?float $level,
+    ) {
+    }
+
+    public static function of(Chapter $chapter, string $subject, float $added, Figures $figures): self
+    {
+        $found = $chapter->of($subject);
+
+        return new self(
+            $chapter->number,
+            $added,
+            $chapter->began?->content->value ?? 0.0,
+            $figures,
+            $found->observed(Observation::SightGlass),
+            $found->reading(Reading::ReceiverLevel),
+        );
+    }
+
+    public function superheat(): ?float
+    {
+        return $this->figures->value(Derived::EvaporatorSuperheat);
+    }
+
+    public function subcooling(): ?float
+    {
+        return $this->figures->value(Derived::Subcooling);
+    }
+
+    /** Whether it says anything of the charge. */
+    public function tells(): bool
+    {
+        return $this->superheat() !== null || $this->subcooling() !== null || $this->level !== null;
+    }
+}

@@ -1,0 +1,214 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Work\Charging;
+
+use Metrum\Circuit\DesignKey;
+use Metrum\Circuit\HouseRule;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Reading;
+use Metrum\Circuit\Word;
+use Metrum\Diagnosis\Suspect;
+use Metrum\Diagnosis\Sureness;
+use Metrum\Diagnosis\Verdict;
+use Metrum\Findings\Derived;
+use Metrum\Findings\Figures;
+use Metrum\Findings\Findings;
+use Metrum\Quantity\Format;
+use Metrum\Work\Account;
+use Metrum\Work\Precondition;
+use Metrum\Work\Work;
+
+/**
+ * What must hold before refrigerant goes in (N-01): looked at, not full, nothing else in the way, two signs of a
+ * shortage, and a shortage that fits better than anything else.
+ *
+ * While a charge goes on the signs fade, as they should: they are asked as they were found, and what is still missing
+ * is asked of the estimate.
+ */
+final readonly class ChargingGate
+{
+    private Charging $charging;
+
+    /** The account on which the signs are asked: before anything was added. */
+    private Account $base;
+
+    private Findings $now;
+
+    private Figures $figures;
+
+    public function __construct(private Work $work, Account $account, private string $subject)
+    {
+        $this->charging = $work->charging($subject);
+        $first = $this->charging->log->isCharging() ? $this->charging->log->rows[0]->number : null;
+        $this->base = $first === null ? $account : $work->accounts()[$first - 1];
+        $this->now = $account->chapter->of($subject);
+        $this->figures = $work->figures($account->chapter, $subject);
+    }
+
+    /** @return list<Precondition> */
+    public function all(): array
+    {
+        return [
+            ...$this->lookedAt(),
+            ...$this->overPlate(),
+            ...$this->inTheWay(),
+            $this->signs(),
+            $this->fitsBest(),
+            ...$this->stillMissing(),
+        ];
+    }
+
+    public function isOpen(): bool
+    {
+        return array_filter($this->all(), static fn (Precondition $one): bool => ! $one->isHolding()) === [];
+    }
+
+    /** @return list<Precondition> what verdicts hold back already: full, or not looked at */
+    private function lookedAt(): array
+    {
+        $all = [];
+        $verdict = $this->charging->log->isCharging() ? $this->verdict() : $this->work->verdict($this->work->judged());
+        foreach ($verdict->charge->requirements as $one) {
+            if (! $one->holds()) {
+                $all[] = new Precondition($one->holding, 'looked at first', $one->why, $one->settledBy[0] ?? null);
+            }
+        }
+        $high = $this->figures->value(Derived::Subcooling);
+        $level = $this->now->reading(Reading::ReceiverLevel);
+        if ($level !== null && $level > 0.8) {
+            $said = Format::number(100 * $level, 0);
+            $all[] = Precondition::fails('room', "the receiver stands at $said %", Reading::ReceiverLevel);
+        }
+
+        return $all === [] && $high !== null ? [Precondition::holds('looked at', 'liquid, air and drier')] : $all;
+    }
+
+    private function verdict(): Verdict
+    {
+        return $this->work->verdict($this->base);
+    }
+
+    /** @return list<Precondition> */
+    private function overPlate(): array
+    {
+        $plate = $this->now->circuit->design->value(DesignKey::NameplateCharge);
+        $added = $this->charging->log->added();
+        if ($plate === null || $added <= 0.0) {
+            return [];
+        }
+        $over = $this->work->rules->band(HouseRule::OverPlate)->low;
+        $estimate = $this->charging->estimate();
+        $in = $estimate === null ? $added : $estimate->right - $estimate->missing;
+        $share = Format::number(100 * ($in / $plate - 1), 0);
+
+        return [
+            $in > (1 + $over) * $plate
+                ? Precondition::fails('plate', "$share % over the plate: is the plate right, or the leak?", Reading::Added)
+                : Precondition::holds('plate', Format::number(100 * $in / $plate, 0).' % of it by the twin'),
+        ];
+    }
+
+    /** @return list<Precondition> what starves a coil or hides a charge whatever is added */
+    private function inTheWay(): array
+    {
+        $drop = $this->figures->value(Derived::DrierDrop);
+        $most = $this->work->rules->band(HouseRule::DrierDrop)->high;
+        $all = [];
+        if ($drop !== null && $drop > $most) {
+            $said = Format::number($drop, 1).' K over the drier: a restriction, not a shortage';
+            $all[] = Precondition::fails('drier', $said, Reading::DrierOutletTemperature);
+        }
+        $faults = [
+            [Observation::FrostCoil, [Word::Blocked], 'coil', 'blocked by ice: clear it first'],
+            [Observation::EvaporatorFans, [Word::SomeStopped, Word::AllStopped, Word::Backwards], 'coil fans', 'put them right first'],
+            [Observation::CondenserFans, [Word::SomeStopped, Word::AllStopped], 'condenser fans', 'put them right first'],
+            [Observation::CondenserFace, [Word::Dirty, Word::Recirculating], 'condenser', 'clean it first'],
+            [Observation::EvaporatorFace, [Word::Dirty], 'coil', 'clean it first'],
+        ];
+        foreach ($faults as [$asked, $words, $label, $said]) {
+            if ($this->now->saw($asked, ...$words)) {
+                $all[] = Precondition::fails($label, $said, $asked);
+            }
+        }
+
+        return $all;
+    }
+
+    private function signs(): Precondition
+    {
+        $chapter = $this->base->chapter;
+        $shortage = Shortage::of(
+            $chapter->of($this->subject),
+            $this->work->figures($chapter, $this->subject),
+            $this->work->rules,
+        );
+        $label = 'two signs of a shortage';
+        $for = implode(', ', $shortage->for);
+        $against = implode(', ', $shortage->against);
+        if ($shortage->isShown()) {
+            return Precondition::holds($label, $for);
+        }
+        if ($shortage->isOpen()) {
+            [$name, $by] = $shortage->open[0];
+
+            return Precondition::open($label, ($for === '' ? 'none yet' : "only $for").'; still wanted: '.$name, $by);
+        }
+        $by = Reading::ReceiverLevel;
+
+        return Precondition::fails($label, ($for === '' ? 'none' : "only $for").'; against it: '.$against, $by);
+    }
+
+    /** Whether a shortage fits better than anything else; else what fits. */
+    private function fitsBest(): Precondition
+    {
+        $suspects = $this->verdict()->suspects;
+        $chance = 0.0;
+        foreach ($suspects as $one) {
+            $chance += Verdict::isShortage($one->fault) ? $one->probability : 0.0;
+        }
+        $confirmed = array_filter(
+            $this->base->findings()->confirmed,
+            static fn ($fault): bool => Verdict::isShortage($fault),
+        );
+        $percent = static fn (float $share): string => Format::number(100 * $share, 0).' %';
+        $label = 'a shortage fits best';
+        if ($confirmed !== []) {
+            return Precondition::holds($label, 'confirmed');
+        }
+        $others = array_values(
+            array_filter($suspects, static fn (Suspect $one): bool => ! Verdict::isShortage($one->fault)),
+        );
+        $other = $others[0] ?? null;
+        if ($chance >= Sureness::Leaning->begins() && $chance > ($other->probability ?? 0.0)) {
+            return Precondition::holds($label, $percent($chance));
+        }
+        $what = $other === null
+            ? ''
+            : ': '.lcfirst($this->verdict()->nameOf($other)).' '.$percent($other->probability);
+
+        return Precondition::fails($label, 'only '.$percent($chance).$what, Reading::ReceiverLevel);
+    }
+
+    /** @return list<Precondition> while a charge goes on */
+    private function stillMissing(): array
+    {
+        $estimate = $this->charging->estimate();
+        if (! $this->charging->log->isCharging() || $estimate === null) {
+            return [];
+        }
+        $missing = $this->charging->missing();
+        $share = Format::number(100 * abs($estimate->missing) / $estimate->right, 0);
+
+        return [
+            $missing !== null && $missing > 0.0
+                ? Precondition::holds('still missing', "about $share % of the charge")
+                : Precondition::fails(
+                    'still missing',
+                    $missing === null ? 'nothing that can be told: leave it' : "none: $share % too much",
+                    Reading::CondenserOutletTemperature,
+                ),
+        ];
+    }
+}

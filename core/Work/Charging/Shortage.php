@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Work\Charging;
+
+use Metrum\Circuit\Asked;
+use Metrum\Circuit\HouseRules;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Reading;
+use Metrum\Circuit\Wanted;
+use Metrum\Circuit\Word;
+use Metrum\Findings\Derived;
+use Metrum\Findings\Figures;
+use Metrum\Findings\Findings;
+use Metrum\Quantity\Format;
+
+/** The signs that a plant is short of refrigerant: which stand, which speak against it, which were not looked at. */
+final readonly class Shortage
+{
+    /** K of subcooling behind a receiver below which no liquid seals its outlet. */
+    private const SEALED = 1.0;
+
+    /** K above the wanted superheat from which a coil is starved. */
+    private const STARVED = 2.5;
+
+    /** Share of the receiver below which its outlet draws gas. */
+    private const LOW = 0.1;
+
+    /**
+     * @param  list<string>  $for  in words
+     * @param  list<string>  $against
+     * @param  list<array{string, Asked}>  $open  what was not looked at, and what would tell
+     */
+    private function __construct(public array $for, public array $against, public array $open)
+    {
+    }
+
+    public static function of(Findings $findings, Figures $figures, HouseRules $rules): self
+    {
+        $wanted = new Wanted($findings->circuit, $rules);
+        $signs = [
+            self::subcooling($findings, $figures, $wanted),
+            self::glass($findings),
+            self::superheat($figures, $wanted),
+            ...$findings->circuit->hasReceiver() ? [self::level($findings)] : [],
+        ];
+        [$for, $against, $open] = [[], [], []];
+        foreach ($signs as [$speaks, $said, $by]) {
+            match ($speaks) {
+                true => $for[] = $said,
+                false => $against[] = $said,
+                null => $open[] = [$said, $by],
+            };
+        }
+
+        return new self($for, $against, $open);
+    }
+
+    /** Whether at least two stand: one alone is never enough (N-01). */
+    public function isShown(): bool
+    {
+        return count($this->for) > 1;
+    }
+
+    /** Whether it may still be shown by what was not looked at. */
+    public function isOpen(): bool
+    {
+        return ! $this->isShown() && count($this->for) + count($this->open) > 1;
+    }
+
+    /** @return array{?bool, string, Asked} */
+    private static function subcooling(Findings $findings, Figures $figures, Wanted $wanted): array
+    {
+        $value = $figures->value(Derived::Subcooling);
+        $by = $findings->circuit->hasReceiver()
+            ? Reading::ReceiverOutletTemperature
+            : Reading::CondenserOutletTemperature;
+        if ($value === null) {
+            return [null, 'subcooling', $by];
+        }
+        $least = $findings->circuit->hasReceiver() ? self::SEALED : $wanted->subcooling()->low;
+        $said = 'subcooling '.Format::number($value, 1).' K';
+
+        return [$value < $least, $said, $by];
+    }
+
+    /** @return array{?bool, string, Asked} */
+    private static function glass(Findings $findings): array
+    {
+        $seen = $findings->observed(Observation::SightGlass);
+
+        return match ($seen) {
+            Word::Bubbles => [true, 'the glass bubbles', Observation::SightGlass],
+            Word::Clear => [false, 'the glass is clear', Observation::SightGlass],
+            default => [null, 'the sight glass', Observation::SightGlass],
+        };
+    }
+
+    /** @return array{?bool, string, Asked} */
+    private static function superheat(Figures $figures, Wanted $wanted): array
+    {
+        $value = $figures->value(Derived::EvaporatorSuperheat);
+        if ($value === null) {
+            return [null, 'superheat at the bulb', Reading::SuctionTemperatureEvaporator];
+        }
+        $starved = $value > $wanted->superheat()->high + self::STARVED;
+
+        return [$starved, 'superheat '.Format::number($value, 1).' K', Reading::SuctionTemperatureEvaporator];
+    }
+
+    /** @return array{?bool, string, Asked} */
+    private static function level(Findings $findings): array
+    {
+        $level = $findings->reading(Reading::ReceiverLevel);
+
+        return $level === null
+            ? [null, 'the receiver\'s level', Reading::ReceiverLevel]
+            : [$level < self::LOW, 'receiver at '.Format::number(100 * $level, 0).' %', Reading::ReceiverLevel];
+    }
+}

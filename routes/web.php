@@ -6,6 +6,7 @@ use App\Http\Controllers\EntryController;
 use App\Http\Controllers\FollowUpController;
 use App\Http\Controllers\HandbookController;
 use App\Http\Controllers\InvitationController;
+use App\Http\Controllers\LedgerController;
 use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PlantBenchController;
@@ -13,6 +14,7 @@ use App\Http\Controllers\ReportController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SiteController;
+use App\Http\Controllers\StockController;
 use App\Http\Controllers\TodayController;
 use App\Http\Controllers\VisitController;
 use App\Http\Controllers\VisitFileController;
@@ -69,6 +71,20 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('/bench/saturation', [BenchController::class, 'saturation'])->name('saturation');
     Route::get('/bench/{calculator?}', [BenchController::class, 'show'])->name('bench');
+
+    Route::get('/refrigerant', [StockController::class, 'index'])->name('stock');
+    Route::get('/refrigerant/ledger.csv', [LedgerController::class, 'csv'])->name('ledger.csv');
+    Route::get('/refrigerant/ledger.json', [LedgerController::class, 'json'])->name('ledger.json');
+    Route::get('/refrigerant/import', [LedgerController::class, 'create'])->name('ledger.import');
+    Route::post('/refrigerant/import', [LedgerController::class, 'store']);
+    Route::get('/circuits/{circuit}/refrigerant', [LedgerController::class, 'show'])->name('circuits.ledger');
+    Route::get('/cylinders/create', [StockController::class, 'create'])->name('cylinders.create');
+    Route::post('/cylinders', [StockController::class, 'store'])->name('cylinders.store');
+    Route::get('/cylinders/{cylinder}', [StockController::class, 'show'])->name('cylinders.show');
+    Route::get('/cylinders/{cylinder}/edit', [StockController::class, 'edit'])->name('cylinders.edit');
+    Route::put('/cylinders/{cylinder}', [StockController::class, 'update'])->name('cylinders.update');
+    Route::post('/cylinders/{cylinder}/weigh', [StockController::class, 'weigh'])->name('cylinders.weigh');
+    Route::post('/cylinders/{cylinder}/moves/{move}/undo', [StockController::class, 'undo'])->name('cylinders.undo');
 
     Route::get('/import', [VisitFileController::class, 'create'])->name('import');
     Route::post('/import', [VisitFileController::class, 'store']);

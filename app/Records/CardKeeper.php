@@ -56,6 +56,10 @@ final readonly class CardKeeper
     /** @throws NotAFact where a gate does not hold and nobody says why it is begun all the same */
     private static function mayBegin(Run $run, Content $begun): void
     {
+        $firm = Precondition::firm($run->gates());
+        if ($firm !== []) {
+            throw NotAFact::because($run->card->name.' is not begun: '.Precondition::why($firm).'.');
+        }
         $failing = $run->failing();
         if ($failing !== [] && $begun->text('reason') === '') {
             $why = Precondition::why($failing);

@@ -38,7 +38,7 @@ final readonly class Mover
         $kept = $forecast === null || $forecast->figures === [] ? [] : [PlantMoved::FORECAST => $forecast->kept()];
         $move = $this->recorder->append(
             FactKind::Move,
-            $content->keeping($kept + ($overruled === '' ? [] : [MayMove::OVERRULED => $overruled])),
+            $content->keeping($kept + ($overruled === '' ? [] : [PlantMoved::OVERRULED => $overruled])),
             $id,
         );
         $wait = $judged->work->settling->usual($control);

@@ -1,13 +1,13 @@
 <?php
 
 use Metrum\Circuit\Circuit;
+use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Kind;
 use Metrum\Circuit\Metering;
 use Metrum\Circuit\Observation;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
-use Metrum\Circuit\HouseRules;
 use Metrum\Learning\PlantAsBuilt;
 use Metrum\Plant\ChargeCurve;
 use Metrum\Plant\Dice;
@@ -108,7 +108,7 @@ final readonly class ChargedPlant
     {
         $model = ChargeModel::of(ChargeCurve::of($this->machine, $this->around), new HouseRules());
 
-        return min($this->right, $model?->sealed() ?? $this->right);
+        return min($this->right, $model->sealed ?? $this->right);
     }
 
     public static function sees(PlantUnderHand $hand): void

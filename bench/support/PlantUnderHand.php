@@ -31,6 +31,8 @@ final class PlantUnderHand
 {
     private const BLUR_K = 0.15;
 
+    private const BLUR_LEVEL = 0.03;
+
     /** @var ?array{float, float, float, float, float} where it stood a moment ago */
     private ?array $solution = null;
 
@@ -106,8 +108,12 @@ final class PlantUnderHand
         $readings = $this->state();
         $left = array_map(static fn (Reading $one): string => $one->value, $except);
         foreach (array_diff_key($readings ?? [], array_flip($left)) as $key => $si) {
-            $blur = str_ends_with($key, '_c') ? $this->dice->around(0.0, self::BLUR_K) : 0.0;
-            $this->say(FactKind::Reading, new Content($key, $si + $blur));
+            $blur = match (true) {
+                str_ends_with($key, '_c') => $this->dice->around(0.0, self::BLUR_K),
+                $key === Reading::ReceiverLevel->value => $this->dice->around(0.0, self::BLUR_LEVEL),
+                default => 0.0,
+            };
+            $this->say(FactKind::Reading, new Content($key, $key === Reading::ReceiverLevel->value ? max(0.0, min(1.0, $si + $blur)) : $si + $blur));
         }
 
         return $readings !== null;

@@ -18,4 +18,6 @@ enum Prerequisite: string
     case Running = 'running';
     case Settled = 'settled';
     case LiquidWarmerThanAir = 'liquid_warmer_than_air';
+    case Licence = 'licence';
+    case LeakSearched = 'leak_searched';
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Exchange;
 
+use Metrum\Circuit\ChargePurpose;
 use Metrum\Circuit\Complaint;
 use Metrum\Circuit\Control;
 use Metrum\Circuit\Fault;
@@ -20,6 +21,7 @@ use Metrum\Log\Kinds\ClockSet;
 use Metrum\Log\Kinds\NoteWritten;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Log\Kinds\StepTaken;
+use Metrum\Log\Kinds\Weighed;
 use Metrum\Quantity\Atmosphere;
 use Metrum\Quantity\Kind;
 
@@ -138,7 +140,10 @@ final readonly class FactReader
             return null;
         }
         $found = $section->text('as_found');
-        $data = ($found === null ? [] : [PlantMoved::AS_FOUND => $found]) + self::forecast($section);
+        $overruled = $section->besides('')[PlantMoved::OVERRULED] ?? null;
+        $data = ($found === null ? [] : [PlantMoved::AS_FOUND => $found]) +
+            (is_string($overruled) ? [PlantMoved::OVERRULED => $overruled] : []) +
+            self::forecast($section);
         $field = $control->row()->field;
         if ($field === null) {
             $word = $section->text('word');
@@ -151,6 +156,7 @@ final readonly class FactReader
             return null;
         }
         $si = $section->amount('value', $field->at($this->atmosphere));
+        $data += $control === Control::Charge ? self::weighed($section) : [];
 
         return $si === null ? null : new Content($control->value, $si, null, $data, $subject);
     }
@@ -170,6 +176,31 @@ final readonly class FactReader
         }
 
         return $kept === [] ? [] : [PlantMoved::FORECAST => $kept];
+    }
+
+    /** @return array<string, float|string> cylinder, its weights and what it was moved for */
+    private static function weighed(Section $section): array
+    {
+        $given = $section->besides('');
+        $kept = [];
+        foreach ([Weighed::BEFORE, Weighed::AFTER] as $key) {
+            if (is_int($given[$key] ?? null) || is_float($given[$key] ?? null)) {
+                $kept[$key] = (float) $given[$key];
+            } elseif (isset($given[$key])) {
+                $section->refuse('data.'.$key, Reasons::shown($given[$key]).' was given; kg as a number are wanted');
+            }
+        }
+        foreach ([Weighed::CYLINDER, Weighed::PURPOSE] as $key) {
+            if (is_string($given[$key] ?? null)) {
+                $kept[$key] = $given[$key];
+            }
+        }
+        if (isset($kept[Weighed::PURPOSE]) && ChargePurpose::tryFrom($kept[Weighed::PURPOSE]) === null) {
+            $possible = implode(', ', array_column(ChargePurpose::cases(), 'value'));
+            $section->refuse('data.purpose', Reasons::shown($kept[Weighed::PURPOSE]).' was given; possible is '.$possible);
+        }
+
+        return $kept;
     }
 
     private function clock(Section $section, string $subject): ?Content

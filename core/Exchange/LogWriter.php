@@ -13,6 +13,7 @@ use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\ClockSet;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Log\Kinds\StepTaken;
+use Metrum\Log\Kinds\Weighed;
 use Metrum\Log\Log;
 use Metrum\Quantity\Unit;
 
@@ -77,7 +78,13 @@ final class LogWriter
                 $besides[$name] = $content->text($name);
             }
         }
-        $data = array_intersect_key($content->data, [PlantMoved::FORECAST => true]);
+        $data = array_intersect_key(
+            $content->data,
+            [PlantMoved::FORECAST => true, PlantMoved::OVERRULED => true],
+        );
+        if ($kind === FactKind::Move && $content->key === Control::Charge->value) {
+            $data += Weighed::in($content)->data();
+        }
         if ($kind === FactKind::Card && StepTaken::outcome($content) !== null) {
             $data['says'] = StepTaken::said($content);
             $keeps = [];

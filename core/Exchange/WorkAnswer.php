@@ -11,8 +11,10 @@ use Metrum\Findings\Figure;
 use Metrum\Log\Content;
 use Metrum\Log\Log;
 use Metrum\Work\Account;
+use Metrum\Work\Charging\ChargingGate;
 use Metrum\Work\Movements;
 use Metrum\Work\NextMove;
+use Metrum\Work\Precondition;
 use Metrum\Work\Response;
 use Metrum\Work\Touched;
 use Metrum\Work\Work;
@@ -39,6 +41,35 @@ final class WorkAnswer
                 'added_kg' => round($movements->added, 4),
                 'recovered_kg' => round($movements->recovered, 4),
             ],
+            'charging' => self::charging($work),
+        ];
+    }
+
+    /**
+     * What the charge comes to: the gate and what keeps it shut, what is missing (below 0: too much) and the knee, with
+     * its row among the chapters that tell of the charge (the first is 0) and what was added until there.
+     *
+     * @return array<string, mixed>
+     */
+    private static function charging(Work $work): array
+    {
+        $charging = $work->charging();
+        $estimate = $charging->estimate();
+        $knee = $charging->knee();
+        $gate = new ChargingGate($work, $work->judged(), '');
+        $shut = array_filter($gate->all(), static fn (Precondition $one): bool => ! $one->isHolding());
+
+        return [
+            'school' => $charging->school->value,
+            'gate' => $shut === [] ? 'open' : 'shut',
+            'because' => array_map(
+                static fn (Precondition $one): string => "$one->label: $one->detail",
+                array_values($shut),
+            ),
+            'missing_kg' => $estimate === null ? null : round($estimate->missing, 4),
+            'deviation_kg' => $estimate === null ? null : round($estimate->deviation, 4),
+            'knee' => $knee === null ? null : ['row' => $knee->row, 'added_kg' => round($knee->added, 4)],
+            'next_kg' => $charging->next(),
         ];
     }
 

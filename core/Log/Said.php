@@ -12,6 +12,7 @@ final readonly class Said
     /**
      * @param  string  $typed  as it was typed, or the word that was tapped; empty where it is taken back
      * @param  string  $reason  why, where one was given
+     * @param  array<string, string>  $with  what was typed besides, by its key
      */
     public function __construct(
         public FactKind $kind,
@@ -19,6 +20,7 @@ final readonly class Said
         string $typed,
         public string $reason = '',
         public string $subject = '',
+        public array $with = [],
     ) {
         $this->typed = trim($typed);
     }

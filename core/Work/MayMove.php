@@ -12,9 +12,6 @@ use Metrum\Log\NotAFact;
 /** Whether a move may be made: its position known, the one before it read, nothing else to be put right first. */
 final readonly class MayMove
 {
-    /** Under which a log keeps why it was made all the same. */
-    public const OVERRULED = 'overruled';
-
     public function __construct(private Work $work)
     {
     }
@@ -30,6 +27,12 @@ final readonly class MayMove
                 $control->label().': say first how it was found, or that no mark is possible. Else nobody can go back.',
             );
         }
+        $isTakenOut = $control === Control::Charge && ($move->value ?? 0.0) < 0.0;
+        $preconditions = $this->preconditions($control, $move->subject);
+        $firm = Precondition::firm($preconditions);
+        if ($firm !== [] && ! ($isTakenOut && self::isAboutLeaks($firm))) {
+            throw NotAFact::because($control->label().' is not moved: '.Precondition::why($firm).'.');
+        }
         if ($overruled !== '') {
             return;
         }
@@ -38,7 +41,8 @@ final readonly class MayMove
                 'One at a time, else nobody knows what helped: read again after the last move, or say why not.',
             );
         }
-        $fails = $this->failing($control, $move->subject);
+        // What is too much may always come out.
+        $fails = $isTakenOut ? [] : $this->failing($control, $move->subject);
         if ($fails !== []) {
             $why = Precondition::why($fails);
 
@@ -46,6 +50,15 @@ final readonly class MayMove
                 $control->label().' is not moved yet: '.$why.'. Say why, and it is moved all the same.',
             );
         }
+    }
+
+    /** @param  list<Precondition>  $firm */
+    private static function isAboutLeaks(array $firm): bool
+    {
+        return array_filter(
+            $firm,
+            static fn (Precondition $one): bool => $one->label !== PermitConditions::LEAK_SEARCHED,
+        ) === [];
     }
 
     /** @return list<Precondition> by what was found so far */
@@ -57,7 +70,12 @@ final readonly class MayMove
     /** @return list<Precondition> that do not hold */
     public function failing(Control $control, string $subject): array
     {
-        return Precondition::failing($this->preconditions($control, $subject));
+        $all = $this->preconditions($control, $subject);
+
+        // Refrigerant is held back as long as something was not looked at, too (N-01).
+        return $control === Control::Charge
+            ? array_values(array_filter($all, static fn (Precondition $one): bool => ! $one->isHolding()))
+            : Precondition::failing($all);
     }
 
     /** Whether a word is wanted before it is moved. */
@@ -66,7 +84,10 @@ final readonly class MayMove
         return $this->isTooSoon($control, $subject) || $this->failing($control, $subject) !== [];
     }
 
-    /** Whether the last move was not read again; turning the same control back undoes it and may be done at once. */
+    /**
+     * Whether the last move was not read again; turning the same control back undoes it and
+     * may be done at once, but of refrigerant the plant has not answered yet.
+     */
     public function isTooSoon(Control $control, string $subject): bool
     {
         $present = $this->work->present()->chapter;
@@ -76,6 +97,6 @@ final readonly class MayMove
             $control->row()->figures !== [] &&
             Control::from($last->key)->row()->figures !== [] &&
             ! $present->wasLookedAt() &&
-            ! $last->isOf($control, $subject);
+            ($control === Control::Charge || ! $last->isOf($control, $subject));
     }
 }

@@ -14,12 +14,14 @@ final readonly class Precondition
      * @param  string  $label  what must hold
      * @param  string  $detail  by what it stands as it does, or what to do
      * @param  ?Asked  $settledBy  what would tell
+     * @param  bool  $isFirm  no reason passes it: it is about safety, or the law
      */
     public function __construct(
         public Holding $holding,
         public string $label,
         public string $detail,
         public ?Asked $settledBy = null,
+        public bool $isFirm = false,
     ) {
     }
 
@@ -36,6 +38,20 @@ final readonly class Precondition
     public static function fails(string $label, string $detail, Asked $by): self
     {
         return new self(Holding::Fails, $label, $detail, $by);
+    }
+
+    public static function refuses(string $label, string $detail): self
+    {
+        return new self(Holding::Fails, $label, $detail, null, true);
+    }
+
+    /**
+     * @param  list<self>  $all
+     * @return list<self> that no reason passes
+     */
+    public static function firm(array $all): array
+    {
+        return array_values(array_filter($all, static fn (self $one): bool => $one->isFailing() && $one->isFirm));
     }
 
     /**

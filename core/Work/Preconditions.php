@@ -15,12 +15,15 @@ final readonly class Preconditions
 
     private MeasuredConditions $measured;
 
+    private PermitConditions $permits;
+
     private function __construct(private Work $work, private Account $account, private string $subject)
     {
         $findings = $account->chapter->of($subject);
         $this->seen = new SeenConditions($findings);
         $figures = $work->figures($account->chapter, $subject);
         $this->measured = new MeasuredConditions($findings, $figures, $work->rules);
+        $this->permits = new PermitConditions($work, $findings);
     }
 
     /** By what was found up to an account, for one part of the circuit. */
@@ -64,6 +67,8 @@ final readonly class Preconditions
             Prerequisite::Running => [$this->seen->running()],
             Prerequisite::Settled => [$this->seen->settled()],
             Prerequisite::LiquidWarmerThanAir => [$this->measured->liquidWarmerThanAir()],
+            Prerequisite::Licence => [$this->permits->licence()],
+            Prerequisite::LeakSearched => [$this->permits->leakSearched()],
         };
     }
 }

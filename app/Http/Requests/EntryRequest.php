@@ -22,6 +22,8 @@ final class EntryRequest extends VisitRequest
             'value' => ['nullable', 'string'],
             'reason' => ['nullable', 'string', 'max:400'],
             'overruled' => ['nullable', 'string', 'max:200'],
+            'with' => ['nullable', 'array', 'max:8'],
+            'with.*' => ['nullable', 'string', 'max:60'],
         ] + parent::rules();
     }
 
@@ -76,6 +78,7 @@ final class EntryRequest extends VisitRequest
             $this->typed(),
             (string) $this->validated('reason'),
             (string) $this->validated('subject'),
+            array_map(strval(...), (array) $this->validated('with')),
         );
     }
 }

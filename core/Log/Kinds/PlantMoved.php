@@ -24,6 +24,9 @@ final readonly class PlantMoved implements KindOfFact
 
     public const FORECAST = 'forecast';
 
+    /** Under which a log keeps why it was moved although something spoke against it. */
+    public const OVERRULED = 'overruled';
+
     private const LONGEST = 120;
 
     /** @var array<int, string> eighths of a turn */
@@ -40,6 +43,13 @@ final readonly class PlantMoved implements KindOfFact
         if ($field === null) {
             return new Content($said->key, null, 'done', $data, $said->subject);
         }
+        if ($control === Control::Charge) {
+            $weighed = Weighed::said($said, $ground->units);
+            $data += $weighed->data();
+            if ($weighed->moved() !== null && $said->typed === '') {
+                return self::byScale($weighed->moved(), $data, $said->subject);
+            }
+        }
         try {
             $amount = $field->at($ground->atmosphere)->read($said->typed, $ground->units);
         } catch (NotAQuantity $reason) {
@@ -51,6 +61,22 @@ final readonly class PlantMoved implements KindOfFact
         $data += ['typed' => $said->typed, 'unit' => $amount->unit->value];
 
         return new Content($control->value, $amount->si, null, $data, $said->subject);
+    }
+
+    /**
+     * What was moved, by the cylinder's weights alone.
+     *
+     * @param  array<string, mixed>  $data
+     *
+     * @throws NotAFact where both are the same
+     */
+    private static function byScale(float $moved, array $data, string $subject): Content
+    {
+        if (abs($moved) < 1e-6) {
+            throw NotAFact::because('The cylinder weighs the same before and after: nothing was moved.');
+        }
+
+        return new Content(Control::Charge->value, $moved, null, $data, $subject);
     }
 
     public function place(Fact $fact): string
@@ -80,7 +106,7 @@ final readonly class PlantMoved implements KindOfFact
 
         return match ($kind) {
             Kind::Turns => self::turns($value).($value < 0.0 ? ' out' : ' in'),
-            Kind::MassChange => $units->text(abs($value), $kind).($value < 0.0 ? ' taken out' : ' added'),
+            Kind::MassChange => $units->mass(abs($value)).($value < 0.0 ? ' taken out' : ' added'),
             default => 'set to '.$units->text($value, $kind),
         };
     }

@@ -71,7 +71,7 @@ final readonly class ChargeEstimate
         $least = $model->charges[0];
         $most = $model->charges[array_key_last($model->charges)];
         // Before anything is read liquid may be missing as well as not: a large receiver makes neither likelier.
-        $sealed = $model->hasReceiver ? max($least + 1e-6, min($most - 1e-6, $model->sealed())) : $most + 1.0;
+        $sealed = $model->hasReceiver ? max($least + 1e-6, min($most - 1e-6, $model->sealed)) : $most + 1.0;
         $says = array_map(static fn (ChargeRow $row): array => self::said($row, $row === $now, $model), $rows);
         $steps = ($most - $least) / (self::HELD - 1);
         $weights = $shares = [];
@@ -83,7 +83,8 @@ final readonly class ChargeEstimate
                 $charge = $least + (($most - $least) * $c) / (self::CHARGES - 1);
                 $weight = -($z ** 2) / 2 - log($charge < $sealed ? $sealed - $least : $most - $sealed);
                 foreach ($rows as $number => $row) {
-                    $there = ($charge + ($row->added - $now->added) / $size - $least) / $steps;
+                    $above = $model->aboveSeal($charge, $size) + $row->added - $now->added;
+                    $there = ($model->charge($above, $size) - $least) / $steps;
                     $weight += $there < 0.0 || $there > self::HELD - 1
                         ? self::OUTSIDE
                         : $says[$number][(int) round($there)];
@@ -108,7 +109,7 @@ final readonly class ChargeEstimate
         foreach ($weights as $i => $weight) {
             $chance = exp($weight - $highest);
             [$charge, $large] = $places[$i];
-            $missing = $large * ($model->right - $charge);
+            $missing = $model->aboveSeal($model->right, $large) - $model->aboveSeal($charge, $large);
             $sum += $chance;
             $mean += $chance * $missing;
             $square += $chance * $missing ** 2;
@@ -123,7 +124,9 @@ final readonly class ChargeEstimate
             $all[] = [(float) $share, $chance / $sum];
         }
 
-        return new self($mean, sqrt(max(0.0, $square / $sum - $mean ** 2)), $size, $all, $size * $model->right);
+        $right = $model->aboveSeal($model->right, $size) + $size * $model->sealed;
+
+        return new self($mean, sqrt(max(0.0, $square / $sum - $mean ** 2)), $size, $all, $right);
     }
 
     /** @return list<float> what a row says of each of the charges at which it is held against the twin */
@@ -161,7 +164,7 @@ final readonly class ChargeEstimate
                 $off = 0.0;
             }
             $health = $model->figure($figure, $model->right) ?? $there;
-            $width = hypot($model->deviation($figure, $there), self::OFF * ($there - $health));
+            $width = hypot($model->deviation($figure, $there, $read), self::OFF * ($there - $health));
             $whole = $figure === Derived::Subcooling && $model->hasReceiver;
             $says -= (($whole ? 1.0 : $counts) * ($off / $width) ** 2) / 2;
         }

@@ -24,10 +24,12 @@ final class ChargeModel
         Derived::CondenserSplit->value => 2.5,
     ];
 
-    /** K by which a reading of subcooling is off, and share of what a receiver's liquid usually has. */
+    /** K by which a reading of subcooling is off, and shares of what a receiver's liquid has: more, and less. */
     private const SUBCOOLING_READ = 0.5;
 
-    private const SUBCOOLING_USUAL = 0.35;
+    private const SUBCOOLING_MORE = 0.35;
+
+    private const SUBCOOLING_LESS = 0.2;
 
     /** K by which it is off where it is itself what a charge is judged by. */
     private const BY_SUBCOOLING = 0.7;
@@ -47,6 +49,12 @@ final class ChargeModel
     public readonly float $right;
 
     public readonly bool $hasReceiver;
+
+    /** Whether its receiver is as large as the twin's: its volume stands on it. */
+    private readonly bool $knowsReceiver;
+
+    /** kg from which liquid alone leaves receiver or condenser. */
+    public readonly float $sealed;
 
     /** @var array<string, list<?float>> at the same places, by Derived */
     private readonly array $figures;
@@ -79,6 +87,8 @@ final class ChargeModel
         $this->figures = $figures;
         $this->right = $curve->right();
         $this->hasReceiver = $curve->machine->hasReceiver();
+        $this->knowsReceiver = $this->hasReceiver && $curve->machine->circuit->design->receiverVolume !== null;
+        $this->sealed = $this->sealedFrom();
     }
 
     /** null where the plant runs at none of its charges. */
@@ -123,18 +133,37 @@ final class ChargeModel
      * What a reading of a figure and the twin itself are off by together, K.
      *
      * @param  float  $there  what the twin shows: liquid that stands on gas is saturated, and that is sure
+     * @param  float  $read  what was read
      */
-    public function deviation(Derived $figure, float $there): float
+    public function deviation(Derived $figure, float $there, float $read): float
     {
+        $share = $read < $there ? self::SUBCOOLING_LESS : self::SUBCOOLING_MORE;
+
         return match (true) {
             $figure !== Derived::Subcooling => self::TELLING[$figure->value] ?? INF,
-            $this->hasReceiver => hypot(self::SUBCOOLING_READ, self::SUBCOOLING_USUAL * $there),
+            $this->hasReceiver => hypot(self::SUBCOOLING_READ, $share * $there),
             default => self::BY_SUBCOOLING,
         };
     }
 
-    /** kg from which liquid alone leaves receiver or condenser. */
-    public function sealed(): float
+    /**
+     * kg of the plant above its seal for kg of the twin: a receiver whose volume is known is as large as its twin's,
+     * whatever the rest is.
+     */
+    public function aboveSeal(float $charge, float $size): float
+    {
+        $above = $charge - $this->sealed;
+
+        return $above > 0.0 && $this->knowsReceiver ? $above : $size * $above;
+    }
+
+    /** kg of the twin for kg of the plant above its seal. */
+    public function charge(float $aboveSeal, float $size): float
+    {
+        return $this->sealed + ($aboveSeal > 0.0 && $this->knowsReceiver ? $aboveSeal : $aboveSeal / $size);
+    }
+
+    private function sealedFrom(): float
     {
         foreach ($this->charges as $place => $charge) {
             $isSealed = $this->hasReceiver

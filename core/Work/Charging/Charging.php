@@ -56,6 +56,9 @@ final class Charging
     /** Share by which the plate may be passed without a question. */
     public const OVER_PLATE = 0.1;
 
+    /** Chance with which a plant may hold more than a limit is asked for. */
+    private const LIKELY = 0.05;
+
     /** K by which a forecast of any figure is off at least. */
     private const BLUR = 0.4;
 
@@ -146,7 +149,7 @@ final class Charging
         if ($estimate === null) {
             return null;
         }
-        $missing = $estimate->missing - $this->withoutMargin();
+        $missing = min($estimate->missing - $this->withoutMargin(), $this->leftOfMargin());
         // Within a receiver nothing shows: what is reckoned goes in, though it cannot be told from what was there.
         $isPlain = $this->isUnsealed() || ($this->log->isCharging() && $missing > 0.0);
         $sure = $this->school === School::Receiver && $isPlain ? 0.0 : self::SURE;
@@ -169,7 +172,7 @@ final class Charging
         $model = $this->model();
         $estimate = $this->estimate();
 
-        return $model === null || $estimate === null ? 0.0 : $estimate->size * max(0.0, $model->right - $model->sealed());
+        return $model === null || $estimate === null ? 0.0 : max(0.0, $model->aboveSeal($model->right, $estimate->size));
     }
 
     /** Whether gas still leaves with the liquid, by the last row. */
@@ -177,8 +180,29 @@ final class Charging
     {
         $last = $this->log->last();
 
-        return $last !== null &&
-            ($last->glass === Word::Bubbles || ($last->subcooling() !== null && $last->subcooling() < self::SEALED));
+        return $last !== null && self::showsGas($last);
+    }
+
+    private static function showsGas(ChargeRow $row): bool
+    {
+        return $row->glass === Word::Bubbles || ($row->subcooling() !== null && $row->subcooling() < self::SEALED);
+    }
+
+    /**
+     * kg of the margin that are not in yet, counted from the first row since which liquid alone leaves the receiver:
+     * whatever the estimate says, no more goes on top of a clear glass.
+     */
+    private function leftOfMargin(): float
+    {
+        if ($this->school !== School::Receiver || $this->isUnsealed()) {
+            return INF;
+        }
+        $first = null;
+        foreach ($this->log->rows as $row) {
+            $first = self::showsGas($row) ? null : $first ?? $row;
+        }
+
+        return $first === null ? INF : $this->margin() - ($this->log->added() - $first->added);
     }
 
     /** kg to add next, below 0 to take back; null where it is right, nothing is known, or a limit binds. */
@@ -211,6 +235,7 @@ final class Charging
         if ($this->school !== School::Receiver) {
             return max(self::LEAST_PART * $missing, $missing - $less);
         }
+
         // First to the clear glass in small steps, then what is reckoned on top (N-04).
         return $this->isUnsealed()
             ? max(self::TO_THE_SEAL * $estimate->right, $missing - $this->margin() - $less)
@@ -256,7 +281,8 @@ final class Charging
         if ($model === null || $estimate === null || $value <= 0.0) {
             return [];
         }
-        $after = $estimate->highest(0.05) * $model->right + $value / $estimate->size;
+        $highest = $model->aboveSeal($estimate->highest(self::LIKELY) * $model->right, $estimate->size);
+        $after = $model->charge($highest + $value, $estimate->size);
         $level = $model->level($after);
         $dew = $model->figure(Derived::CondensingDew, $after);
         $floor = $this->work->rules->band(HouseRule::CompressorSuperheatFloor)->low;
@@ -285,7 +311,8 @@ final class Charging
         foreach ($estimate->chances as [$share, $chance]) {
             $now = $share * $model->right;
             $is = $model->figure($figure, $now);
-            $then = $model->figure($figure, $now + $value / $estimate->size);
+            $above = $model->aboveSeal($now, $estimate->size);
+            $then = $model->figure($figure, $model->charge($above + $value, $estimate->size));
             if ($is === null || $then === null) {
                 return null;
             }

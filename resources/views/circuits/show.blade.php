@@ -8,6 +8,7 @@
             <h1>{{ $circuit->name }}</h1>
             <form method="post" action="{{ route('visits.store', $circuit) }}">@csrf<button class="btn">Start visit</button></form>
             <a class="btn quiet" href="{{ route('plant.circuit', $circuit) }}">Plant bench</a>
+            <a class="btn quiet" href="{{ route('circuits.ledger', $circuit) }}">Refrigerant</a>
             <a class="btn quiet" href="{{ route('circuits.edit', $circuit) }}">Change</a>
             <a class="btn quiet" href="{{ route('import', ['circuit' => $circuit->id]) }}">Take in a visit file</a>
         </div>

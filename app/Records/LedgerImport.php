@@ -1,0 +1,200 @@
+<?php
+
+namespace App\Records;
+
+use App\Models\Circuit;
+use App\Models\Cylinder;
+use App\Models\FactRecord;
+use App\Models\User;
+use App\Models\Visit;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Metrum\Circuit\ChargePurpose;
+use Metrum\Circuit\Control;
+use Metrum\Circuit\Reasons;
+use Metrum\Circuit\Refused;
+use Metrum\Exchange\VisitReader;
+use Metrum\Log\Content;
+use Metrum\Log\Fact;
+use Metrum\Log\FactKind;
+use Metrum\Log\Kinds\Weighed;
+use Metrum\Log\Source;
+
+/**
+ * Takes movements of a ledger in: all of a file or nothing, and each movement once, however often it comes. Those of one
+ * circuit and day stand at one visit.
+ */
+final class LedgerImport
+{
+    private const HEAVIEST = 500.0;
+
+    private const CHUNK = 500;
+
+    private const SHOWN = 40;
+
+    /** @var array<string, Circuit> by id, and by "site, circuit" */
+    private array $circuits = [];
+
+    /** @var array<string, string> id by label */
+    private array $cylinders = [];
+
+    /** @var list<string> */
+    private array $reasons = [];
+
+    public function __construct(private readonly User $user)
+    {
+        foreach (Circuit::query()->with('site', 'plant')->get() as $circuit) {
+            $this->circuits[$circuit->id] = $circuit;
+            $this->circuits[$circuit->site->name.', '.$circuit->name] = $circuit;
+        }
+        $this->cylinders = Cylinder::query()->pluck('id', 'label')->all();
+    }
+
+    /**
+     * @param  array<int, array<string, mixed>>  $rows  by their line
+     * @return array{int, int} how many were taken in, and how many were here already
+     *
+     * @throws Refused
+     */
+    public function take(array $rows): array
+    {
+        $facts = [];
+        foreach ($rows as $line => $row) {
+            $fact = $this->fact($line, $row);
+            if ($fact !== null) {
+                $facts[$fact->id] = $fact;
+            }
+        }
+        if ($this->reasons !== []) {
+            throw new Refused(array_slice($this->reasons, 0, self::SHOWN));
+        }
+        $here = [];
+        foreach (array_chunk(array_map(strval(...), array_keys($facts)), self::CHUNK) as $ids) {
+            $here += FactRecord::query()->whereIn('id', $ids)->pluck('id', 'id')->all();
+        }
+        $new = array_values(array_diff_key($facts, $here));
+        DB::transaction(fn () => $this->keep($new));
+
+        return [count($new), count($rows) - count($new)];
+    }
+
+    /** @param  array<string, mixed>  $row */
+    private function fact(int $line, array $row): ?Fact
+    {
+        $text = static fn (string $key): string => is_scalar($row[$key] ?? null) ? trim((string) $row[$key]) : '';
+        $circuit = $this->circuits[$text('circuit_id')] ?? $this->circuits[$text('where')] ?? null;
+        $at = $text('at');
+        $kilograms = $row['kilograms'] ?? null;
+        $purpose = ChargePurpose::tryFrom($text('purpose') === '' ? ChargePurpose::Leak->value : $text('purpose'));
+        $reasons = [
+            self::circuitRefused($circuit, $text('where')),
+            self::momentRefused($at),
+            self::massRefused($kilograms),
+            self::purposeRefused($purpose, $text('purpose')),
+        ];
+        foreach ($reasons as $reason) {
+            if ($reason !== null) {
+                $this->reasons[] = "line $line, $reason";
+            }
+        }
+        if ($circuit === null || $purpose === null || array_filter($reasons) !== []) {
+            return null;
+        }
+        $label = $text('cylinder');
+        $data = [
+            Weighed::PURPOSE => $purpose->value,
+            Weighed::CYLINDER => $this->cylinders[$label] ?? ($label === '' ? null : $label),
+            Weighed::BEFORE => is_numeric($row[Weighed::BEFORE] ?? null) ? (float) $row[Weighed::BEFORE] : null,
+            Weighed::AFTER => is_numeric($row[Weighed::AFTER] ?? null) ? (float) $row[Weighed::AFTER] : null,
+        ];
+        $id = $text('id');
+
+        return new Fact(
+            Str::isUlid($id) ? $id : self::madeOf($circuit->id, $at, (string) $kilograms, $purpose->value, $label),
+            FactKind::Move,
+            new Content(Control::Charge->value, (float) $kilograms, null, array_filter($data, fn ($one) => $one !== null)),
+            new \DateTimeImmutable($at),
+            Source::Import,
+            $this->user->id,
+            $circuit->id,
+        );
+    }
+
+    private static function circuitRefused(?Circuit $circuit, string $where): ?string
+    {
+        return $circuit === null ? 'where: no such circuit: '.Reasons::shown($where) : null;
+    }
+
+    private static function momentRefused(string $at): ?string
+    {
+        if (! VisitReader::isTime($at)) {
+            return 'at: '.Reasons::shown($at).' was given; a date and time that exists is wanted';
+        }
+
+        return new \DateTimeImmutable($at) > now() ? "at: $at has not come yet" : null;
+    }
+
+    private static function massRefused(mixed $kilograms): ?string
+    {
+        if (! is_numeric($kilograms) || (float) $kilograms === 0.0 || is_nan((float) $kilograms)) {
+            $shown = Reasons::shown($kilograms);
+
+            return "kilograms: $shown was given; a number is wanted, below 0 for what came out";
+        }
+
+        return abs((float) $kilograms) > self::HEAVIEST
+            ? "kilograms: $kilograms was given; at most ".self::HEAVIEST.' are possible'
+            : null;
+    }
+
+    private static function purposeRefused(?ChargePurpose $purpose, string $given): ?string
+    {
+        $possible = implode(', ', array_column(ChargePurpose::cases(), 'value'));
+
+        return $purpose === null ? 'purpose: '.Reasons::shown($given)." was given; possible is $possible" : null;
+    }
+
+    /** A ULID that the same words always give. */
+    private static function madeOf(string ...$words): string
+    {
+        $digits = '0123456789ABCDEFGHJKMNPQRSTVWXYZ';
+        $id = '0';
+        foreach (str_split(substr(hash('sha256', implode("\n", $words)), 0, 50), 2) as $pair) {
+            $id .= $digits[hexdec($pair) % 32];
+        }
+
+        return $id;
+    }
+
+    /** @param  list<Fact>  $facts */
+    private function keep(array $facts): void
+    {
+        $rows = [];
+        foreach ($facts as $fact) {
+            $visit = $this->visit($fact);
+            $columns = FactRecord::columns($fact);
+            $rows[] = ['visit_id' => $visit, 'data' => json_encode($columns['data']), 'created_at' => now()] + $columns;
+        }
+        foreach (array_chunk($rows, self::CHUNK) as $chunk) {
+            FactRecord::query()->insert($chunk);
+        }
+    }
+
+    /** @var array<string, string> id of the visit by circuit and day */
+    private array $visits = [];
+
+    private function visit(Fact $fact): string
+    {
+        $day = $fact->takenAt->format('Y-m-d');
+        $key = $fact->circuit.' '.$day;
+        if (! isset($this->visits[$key])) {
+            $id = self::madeOf('ledger', $fact->circuit, $day);
+            $visit = Visit::query()->find($id) ??
+                Visit::open($this->circuits[$fact->circuit], $this->user, new \DateTimeImmutable($day), $id);
+            $visit->update(['closed_at' => $visit->closed_at ?? new \DateTimeImmutable($day.' 23:59')]);
+            $this->visits[$key] = $visit->id;
+        }
+
+        return $this->visits[$key];
+    }
+}

@@ -1,0 +1,134 @@
+<?php
+
+namespace App\View;
+
+use App\Models\Circuit;
+use App\Models\HouseRuleChoice;
+use App\Models\User;
+use App\Picture\LedgerPicture;
+use App\Records\Stock;
+use Metrum\Circuit\ChargePurpose;
+use Metrum\Circuit\HouseRule;
+use Metrum\Findings\Mark;
+use Metrum\Quantity\Format;
+use Metrum\Quantity\Unit;
+use Metrum\Quantity\Units;
+use Metrum\Work\Ledger\Cylinder;
+use Metrum\Work\Ledger\Ledger;
+
+/** The ledger of a plant: what is in by the book, what leaks a year by both methods, and each movement. */
+final readonly class LedgerPage
+{
+    public Units $units;
+
+    public Ledger $ledger;
+
+    /** @var array<string, Cylinder> by id */
+    private array $cylinders;
+
+    public function __construct(public Circuit $circuit, Stock $stock, User $user)
+    {
+        $this->units = $user->units();
+        $this->ledger = Ledger::of($stock->movements($circuit->plant), $circuit->known()->design->nameplateCharge);
+        $this->cylinders = $stock->cylinders();
+    }
+
+    public function picture(): ?LedgerPicture
+    {
+        return $this->ledger->movements === [] ? null : new LedgerPicture($this->ledger, now(), $this->units);
+    }
+
+    /** @return list<array{Mark, string, string}> mark, method and rate in words */
+    public function rates(): array
+    {
+        $threshold = HouseRuleChoice::inForce()->band(HouseRule::LeakThreshold);
+        $rows = [];
+        $methods = [
+            'annualised from the last loss' => $this->ledger->annualised(),
+            'sum of the last 12 months' => $this->ledger->rolling(now()),
+        ];
+        foreach ($methods as $name => $rate) {
+            $mark = match (true) {
+                $rate === null, $rate < $threshold->low => Mark::Fine,
+                $rate < $threshold->high => Mark::Look,
+                default => Mark::Act,
+            };
+            $rows[] = [$mark, $name, $rate === null ? 'nothing to reckon with' : Format::number(100 * $rate, 0).' % a year'];
+        }
+
+        return $rows;
+    }
+
+    /** "law's threshold 20 %, by the house rule" */
+    public function threshold(): string
+    {
+        $high = HouseRuleChoice::inForce()->band(HouseRule::LeakThreshold)->high;
+
+        return 'threshold '.Format::number(100 * $high, 0).' %, a house rule; the law of the place goes first';
+    }
+
+    public function full(): string
+    {
+        return $this->ledger->full === null ? 'not known' : $this->units->mass($this->ledger->full);
+    }
+
+    public function now(): string
+    {
+        $now = $this->ledger->now();
+
+        return $now === null ? 'not known' : $this->units->mass($now);
+    }
+
+    /** @return array<string, string> kg that went in less what came out, by purpose in words */
+    public function sums(): array
+    {
+        $sums = [];
+        foreach ($this->ledger->byPurpose() as $purpose => $kilograms) {
+            $sums[ChargePurpose::from($purpose)->label()] = self::signed($this->units->mass(abs($kilograms)), $kilograms);
+        }
+
+        return $sums;
+    }
+
+    private static function signed(string $said, float $kilograms): string
+    {
+        return ($kilograms < 0.0 ? '−' : '+').$said;
+    }
+
+    /**
+     * What an invoice wants: in kilograms, grams, pounds and ounces.
+     */
+    public function invoice(float $kilograms): string
+    {
+        $amounts = [];
+        foreach ([Unit::Kilogram, Unit::Gram, Unit::Pound, Unit::Ounce] as $unit) {
+            $amounts[] = Format::number($unit->fromSi($kilograms), $unit === Unit::Gram ? 0 : 2).' '.$unit->symbol();
+        }
+
+        return implode(' = ', $amounts);
+    }
+
+    /** @return list<array{at: string, amount: string, purpose: string, cylinder: string, in: string, who: string, invoice: string}> newest first */
+    public function rows(): array
+    {
+        $rows = [];
+        $running = $this->ledger->running();
+        foreach ($this->ledger->movements as $i => $one) {
+            $label = isset($this->cylinders[$one->cylinder]) ? $this->cylinders[$one->cylinder]->label : $one->cylinder;
+            $weights = $one->before === null || $one->after === null
+                ? ''
+                : ' '.$this->units->mass($one->before).' → '.$this->units->mass($one->after);
+            $rows[] = [
+                'at' => $one->at->format('j M Y'),
+                'amount' => self::signed($this->units->mass(abs($one->kilograms)), $one->kilograms),
+                'purpose' => $one->purpose->label(),
+                'cylinder' => trim($label.$weights),
+                'in' => $running[$i] === null ? '' : $this->units->mass($running[$i]),
+                'who' => $one->who,
+                'invoice' => $this->invoice(abs($one->kilograms)),
+            ];
+        }
+
+        return array_reverse($rows);
+    }
+}

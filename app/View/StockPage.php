@@ -1,0 +1,76 @@
+<?php
+
+namespace App\View;
+
+use App\Models\HouseRuleChoice;
+use App\Models\User;
+use App\Records\Stock;
+use Metrum\Circuit\HouseRule;
+use Metrum\Quantity\Units;
+use Metrum\Work\Ledger\Cylinder;
+use Metrum\Work\Ledger\Movement;
+
+/** The workshop's refrigerant: its cylinders, and what moved lately. */
+final readonly class StockPage
+{
+    private const ON_A_PAGE = 50;
+
+    public Units $units;
+
+    public int $page;
+
+    public int $pages;
+
+    /** @var array<string, Cylinder> by id */
+    public array $cylinders;
+
+    /** @var list<Movement> newest first */
+    private array $movements;
+
+    public function __construct(private Stock $stock, User $user, int $page)
+    {
+        $this->units = $user->units();
+        $this->cylinders = $stock->cylinders();
+        $this->movements = array_reverse($stock->movements());
+        $this->pages = max(1, (int) ceil(count($this->movements) / self::ON_A_PAGE));
+        $this->page = max(1, min($this->pages, $page));
+    }
+
+    /** @return array<string, list<CylinderMark>> by refrigerant */
+    public function byRefrigerant(): array
+    {
+        $rule = HouseRuleChoice::inForce()->band(HouseRule::CylinderFill);
+        $marks = [];
+        foreach ($this->cylinders as $one) {
+            $marks[$one->refrigerant][] = new CylinderMark($one, $rule->low, $rule->high, $this->units);
+        }
+
+        return $marks;
+    }
+
+    /** "R-448A 23.4 kg" in all cylinders */
+    public function sum(string $refrigerant): string
+    {
+        return $this->units->mass($this->stock->byRefrigerant()[$refrigerant] ?? 0.0);
+    }
+
+    /** @return list<Movement> of this page */
+    public function movements(): array
+    {
+        return array_slice($this->movements, ($this->page - 1) * self::ON_A_PAGE, self::ON_A_PAGE);
+    }
+
+    public function count(): int
+    {
+        return count($this->movements);
+    }
+
+    public function cylinderOf(Movement $movement): string
+    {
+        return match (true) {
+            isset($this->cylinders[$movement->cylinder]) => $this->cylinders[$movement->cylinder]->label,
+            $movement->cylinder === '' => '',
+            default => 'not here any more',
+        };
+    }
+}

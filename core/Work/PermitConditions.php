@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Work;
+
+use Metrum\Circuit\Control;
+use Metrum\Circuit\HouseRule;
+use Metrum\Circuit\Test;
+use Metrum\Diagnosis\Cautions;
+use Metrum\Findings\Findings;
+use Metrum\Log\FactKind;
+use Metrum\Log\Kinds\PlantMoved;
+
+/** What must be permitted before the refrigerant circuit is opened: licence and tools, and a leak that was searched. */
+final readonly class PermitConditions
+{
+    /** The card by which licence and tools are confirmed for a visit, and how it ends then. */
+    private const LICENCE = 'licence_and_tools.done';
+
+    private const CONFIRMED = 'confirmed';
+
+    public const LEAK_SEARCHED = 'the leak is searched';
+
+    public function __construct(private Work $work, private Findings $findings)
+    {
+    }
+
+    /** Flammable, high-pressure and toxic refrigerants: confirmed for this visit, and ammonia never (A-06). */
+    public function licence(): Precondition
+    {
+        $label = 'licence and tools';
+        $refrigerant = $this->findings->circuit->refrigerant;
+        $referral = Cautions::referral($refrigerant);
+        if ($referral !== null) {
+            return Precondition::refuses($label, $referral);
+        }
+        $class = Cautions::licensedClass($refrigerant);
+        if ($class === null) {
+            return Precondition::holds($label, 'as for every refrigerant');
+        }
+        $done = $this->work->log->fact(FactKind::Card, self::LICENCE);
+
+        return $done?->content->word === self::CONFIRMED
+            ? Precondition::holds($label, "confirmed for $class at this visit")
+            : Precondition::refuses($label, "$class asks for a licence and tools made for it: confirm them for this visit");
+    }
+
+    /** Refrigerant into a plant whose leak nobody looked for wants a reason, or a search (Z-09, N-11). */
+    public function leakSearched(): Precondition
+    {
+        $label = self::LEAK_SEARCHED;
+        $rule = $this->work->rules->schoolOf(HouseRule::AddOrSearch);
+        if ($this->findings->tested(Test::NitrogenOrBubbleSearch) !== null) {
+            return Precondition::holds($label, 'at this visit');
+        }
+        if ($rule === 'refuse') {
+            return Precondition::refuses($label, 'nothing is added before a search, by the house rule');
+        }
+        foreach ($this->work->log->history(FactKind::Move) as $move) {
+            $reason = $move->content->text(PlantMoved::OVERRULED);
+            if ($move->content->key === Control::Charge->value && $reason !== '') {
+                return Precondition::holds($label, 'added before it, because '.$reason);
+            }
+        }
+
+        return Precondition::fails(
+            $label,
+            'not yet: search first, or say why it cannot wait',
+            Test::NitrogenOrBubbleSearch,
+        );
+    }
+}

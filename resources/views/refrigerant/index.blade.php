@@ -1,0 +1,26 @@
+<x-layout title="Refrigerant" where="Refrigerant">
+    <main id="main" class="page">
+        <div class="page-head"><h1>Refrigerant in the workshop</h1>
+            <a class="btn" href="{{ route('cylinders.create') }}">New cylinder</a>
+            <a class="btn quiet" href="{{ route('ledger.csv') }}">As CSV</a>
+            <a class="btn quiet" href="{{ route('ledger.json') }}">As JSON</a>
+            <a class="btn quiet" href="{{ route('ledger.import') }}">Take in a ledger</a>
+        </div>
+        @forelse ($page->byRefrigerant() as $refrigerant => $marks)
+            <section aria-label="{{ $refrigerant }}"><h2>{{ $refrigerant }} <span class="soft">{{ $page->sum($refrigerant) }} in {{ count($marks) }} {{ count($marks) === 1 ? 'cylinder' : 'cylinders' }}</span></h2>
+                <div class="cylinders">@foreach ($marks as $mark)@include('refrigerant.mark')@endforeach</div>
+            </section>
+        @empty
+            <p class="empty">No cylinder yet. Weigh one in: then every gram that goes into a plant has a bottle before and after.</p>
+        @endforelse
+        <section aria-labelledby="h-moves"><h2 id="h-moves">Into and out of plants <span class="soft">{{ $page->count() }}</span></h2>
+            @if ($page->count() === 0)
+                <p class="empty">Nothing moved yet. What is added or taken out at a visit stands here.</p>
+            @else
+                <table class="ledger"><thead><tr><th>When</th><th>Where</th><th>Refrigerant</th><th class="num">Amount</th><th>For</th><th>Cylinder</th><th>Who</th></tr></thead>
+                <tbody>@foreach ($page->movements() as $one)<tr><td>{{ $one->at->format('j M Y') }}</td><td>{{ $one->where }}</td><td>{{ $one->refrigerant }}</td><td class="num">{{ $one->isIn() ? '+' : '−' }}{{ $page->units->mass(abs($one->kilograms)) }}</td><td>{{ $one->purpose->label() }}</td><td>{{ $page->cylinderOf($one) }}</td><td>{{ $one->who }}</td></tr>@endforeach</tbody></table>
+                @if ($page->pages > 1)<nav class="pager" aria-label="Pages of the ledger">@if ($page->page > 1)<a class="btn quiet" href="{{ route('stock', ['page' => $page->page - 1]) }}">Newer</a>@endif <span>{{ $page->page }} of {{ $page->pages }}</span> @if ($page->page < $page->pages)<a class="btn quiet" href="{{ route('stock', ['page' => $page->page + 1]) }}">Older</a>@endif</nav>@endif
+            @endif
+        </section>
+    </main>
+</x-layout>

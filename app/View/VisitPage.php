@@ -116,6 +116,12 @@ final class VisitPage
             : WorkPage::ofCard($this->judged, $this->units, ['card' => $control->value] + $this->card);
     }
 
+    /** Charging, as it stands. */
+    public function charging(): ChargingPage
+    {
+        return $this->charging ??= new ChargingPage($this->judged, $this->units, new Stock(), $this->work()->subject);
+    }
+
     /** @return list<string> parts of the circuit that were read or moved on their own; '' is the circuit itself */
     public function parts(): array
     {

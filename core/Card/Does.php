@@ -12,6 +12,7 @@ enum Does: string
     case Search = 'search';
     case Care = 'care';
     case Proof = 'proof';
+    case Charge = 'charge';
 
     public function label(): string
     {
@@ -21,6 +22,7 @@ enum Does: string
             self::Search => 'Search',
             self::Care => 'Care',
             self::Proof => 'Proof',
+            self::Charge => 'Refrigerant',
         };
     }
 }

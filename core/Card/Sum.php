@@ -22,6 +22,12 @@ enum Sum: string
     case Trace = 'trace';
     case FallRate = 'fall_rate';
     case PullDownEnd = 'pull_down_end';
+    case WeighIn = 'weigh_in';
+    case MassOff = 'mass_off';
+    case VacuumHold = 'vacuum_hold';
+    case PressureHeld = 'pressure_held';
+    case FloodedShare = 'flooded_share';
+    case WinterExtra = 'winter_extra';
 
     public function does(): Calculation
     {
@@ -39,6 +45,12 @@ enum Sum: string
             self::Trace => new Sums\Trace(),
             self::FallRate => new Sums\FallRate(),
             self::PullDownEnd => new Sums\PullDownEnd(),
+            self::WeighIn => new Sums\WeighIn(),
+            self::MassOff => new Sums\MassOff(),
+            self::VacuumHold => new Sums\VacuumHold(),
+            self::PressureHeld => new Sums\PressureHeld(),
+            self::FloodedShare => new Sums\FloodedShare(),
+            self::WinterExtra => new Sums\WinterExtra(),
         };
     }
 }

@@ -13,6 +13,9 @@ final readonly class Units
         'mass' => ['kg', 'lb'],
     ];
 
+    /** Pa abs below which a pressure is told as a vacuum. */
+    private const VACUUM = 5e3;
+
     public function __construct(
         public Unit $temperature = Unit::Celsius,
         public Unit $pressure = Unit::Bar,
@@ -49,10 +52,14 @@ final readonly class Units
         };
     }
 
-    /** "12.3 K" */
+    /** "12.3 K"; a vacuum in pascals or micron, since nothing of it is left in bar or psi. */
     public function text(float $si, Kind $kind): string
     {
-        return Format::amount($si, $this->of($kind));
+        if ($kind === Kind::AbsolutePressure && abs($si) < self::VACUUM) {
+            return Format::amount($si, $this->pressure === Unit::Psi ? Unit::Micron : Unit::Pascal);
+        }
+
+        return $kind === Kind::Mass ? $this->mass($si) : Format::amount($si, $this->of($kind));
     }
 
     /** A mass as an invoice or a scale would say it: "1.25 kg", below a kilogram "265 g"; "2.31 lb", below a pound "9.3 oz". */

@@ -40,6 +40,9 @@ final class Charging
 
     private const SEALED = 1.0;
 
+    /** Share of the right charge that goes in between the first clear glass and a covered outlet. */
+    private const HALF_DRAINED = 0.1;
+
     /** Deviations by which a proposal stays below what seems to be missing, and above which something is missing. */
     private const CAREFUL = 1.0;
 
@@ -190,7 +193,7 @@ final class Charging
 
     /**
      * kg of the margin that are not in yet, counted from the first row since which liquid alone leaves the receiver:
-     * whatever the estimate says, no more goes on top of a clear glass.
+     * whatever the estimate says, no more goes on top of a clear glass, but for what a half-drained outlet still takes.
      */
     private function leftOfMargin(): float
     {
@@ -202,7 +205,9 @@ final class Charging
             $first = self::showsGas($row) ? null : $first ?? $row;
         }
 
-        return $first === null ? INF : $this->margin() - ($this->log->added() - $first->added);
+        $takes = self::HALF_DRAINED * ($this->estimate()->right ?? 0.0);
+
+        return $first === null ? INF : $this->margin() + $takes - ($this->log->added() - $first->added);
     }
 
     /** kg to add next, below 0 to take back; null where it is right, nothing is known, or a limit binds. */

@@ -40,6 +40,24 @@ final class CardsTest extends TestCase
             self::REGULATOR + ['evaporator_pressure_kpa' => 160, 'cases' => 'one'],
             self::REGULATOR + ['evaporator_pressure_kpa' => 160, 'cases' => 'several'],
         ],
+        'charge_with_receiver' => [
+            self::RECEIVER + ['receiver_outlet_temperature_c' => 20, 'receiver_level_percent' => 40, 'cold' => 'open'],
+        ],
+        'core_change' => [
+            [
+                'near' => 'cool',
+                'pressure' => 200,
+                'tool' => 'yes',
+                'oiled' => 'yes',
+                'torque' => 0.2,
+                'bubbled' => 'tight',
+            ],
+        ],
+        'evacuation' => [
+            ['cores' => 'yes', 'level' => 0.05, 'hold' => [0.05, 0.09, 0.13, 0.17, 0.21]],
+            ['cores' => 'yes', 'level' => 0.05, 'hold' => [0.05, 0.16, 0.19, 0.195, 0.2]],
+            ['cores' => 'yes', 'level' => 0.05, 'hold' => [0.05, 0.055, 0.06, 0.062, 0.063]],
+        ],
         'low_pressure_thermostat' => [
             self::THERMOSTAT + ['low_cut_in_kpa' => 280],
             self::THERMOSTAT + ['low_cut_in_kpa' => 232],
@@ -48,6 +66,14 @@ final class CardsTest extends TestCase
             self::PUMP_DOWN + ['low_cut_out_kpa' => 16, 'differential' => 100],
             self::PUMP_DOWN + ['low_cut_out_kpa' => 20, 'differential' => 30],
         ],
+    ];
+
+    private const RECEIVER = [
+        'scale' => 'free',
+        'hoses' => 'low_loss',
+        'leaves' => 'liquid',
+        'sight_glass' => 'clear',
+        'discharge_pressure_kpa' => 1500,
     ];
 
     private const REGULATOR = [

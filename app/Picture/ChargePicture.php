@@ -1,0 +1,222 @@
+<?php
+
+namespace App\Picture;
+
+use Metrum\Findings\Derived;
+use Metrum\Quantity\Kind;
+use Metrum\Quantity\Units;
+use Metrum\Work\Charging\ChargeEstimate;
+use Metrum\Work\Charging\ChargeModel;
+use Metrum\Work\Charging\ChargeRow;
+use Metrum\Work\Charging\Charging;
+
+/**
+ * The charge as it goes in: superheat and subcooling over the mass that was added, the twin's course of both behind,
+ * where the right charge lies and how surely, and the knee.
+ */
+final class ChargePicture
+{
+    private const LEFT = 44.0;
+
+    private const TOP = 30.0;
+
+    private const UNDER = 44.0;
+
+    /** Points of the twin's course. */
+    private const POINTS = 48;
+
+    /** Share of the right charge that is drawn beyond what happened. */
+    private const BEYOND = 0.1;
+
+    /** K that the picture reaches at least and at most. */
+    private const LEAST_REACH = 10.0;
+
+    private const MOST_REACH = 24.0;
+
+    private const EVERY = 5.0;
+
+    public readonly float $height;
+
+    private float $from;
+
+    private float $to;
+
+    private float $reach;
+
+    public function __construct(
+        private readonly Charging $charging,
+        private readonly Units $units,
+        public readonly float $width,
+    ) {
+        $this->height = $width > 600.0 ? 280.0 : 240.0;
+        $added = array_map(static fn (ChargeRow $row): float => $row->added, $charging->log->rows);
+        $estimate = $charging->estimate();
+        $aim = $this->aim();
+        $beyond = self::BEYOND * ($estimate->right ?? 1.0);
+        $this->from = min(0.0, ...$added);
+        $this->to = max($beyond, ...[...$added, ...$aim === null ? [] : [$aim]]) + $beyond;
+        $highest = 0.0;
+        foreach ($charging->log->rows as $row) {
+            $highest = max($highest, $row->superheat() ?? 0.0, $row->subcooling() ?? 0.0);
+        }
+        $this->reach = max(self::LEAST_REACH, min(self::MOST_REACH, $highest + 2.0));
+    }
+
+    /** kg added at which the charge is right; null where nobody knows. */
+    private function aim(): ?float
+    {
+        $estimate = $this->charging->estimate();
+
+        return $estimate === null ? null : $this->charging->log->added() + $estimate->missing;
+    }
+
+    public function right(): float
+    {
+        return $this->width - 16.0;
+    }
+
+    public function left(): float
+    {
+        return self::LEFT;
+    }
+
+    public function top(): float
+    {
+        return self::TOP;
+    }
+
+    public function bottom(): float
+    {
+        return $this->height - self::UNDER;
+    }
+
+    private function x(float $added): float
+    {
+        $share = ($added - $this->from) / max(1e-6, $this->to - $this->from);
+
+        return self::LEFT + ($this->right() - self::LEFT) * max(0.0, min(1.0, $share));
+    }
+
+    private function y(float $kelvin): float
+    {
+        return $this->bottom() - (($this->bottom() - self::TOP) * max(-0.5, min($this->reach, $kelvin))) / $this->reach;
+    }
+
+    /** @return list<array{y: float, text: string}> */
+    public function levels(): array
+    {
+        $levels = [];
+        for ($kelvin = 0.0; $kelvin < $this->reach; $kelvin += self::EVERY) {
+            $levels[] = ['y' => $this->y($kelvin), 'text' => $this->units->number($kelvin, Kind::Difference)];
+        }
+
+        return $levels;
+    }
+
+    /** @return list<array{x: float, text: string}> of what was added */
+    public function amounts(): array
+    {
+        $amounts = [];
+        $room = -INF;
+        foreach ($this->charging->log->rows as $row) {
+            $x = $this->x($row->added);
+            if ($x - $room > 58.0) {
+                $amounts[] = ['x' => $x, 'text' => $row->added === 0.0 ? 'as found' : $this->mass($row->added)];
+                $room = $x;
+            }
+        }
+
+        return $amounts;
+    }
+
+    private function mass(float $kilograms): string
+    {
+        return ($kilograms < 0.0 ? '−' : '+').$this->units->mass(abs($kilograms));
+    }
+
+    /** @return list<array{x: float, y: float, text: string}> */
+    public function superheats(): array
+    {
+        return $this->dots(static fn (ChargeRow $row): ?float => $row->superheat());
+    }
+
+    /** @return list<array{x: float, y: float, text: string}> */
+    public function subcoolings(): array
+    {
+        return $this->dots(static fn (ChargeRow $row): ?float => $row->subcooling());
+    }
+
+    /**
+     * @param  callable(ChargeRow): ?float  $of
+     * @return list<array{x: float, y: float, text: string}>
+     */
+    private function dots(callable $of): array
+    {
+        $dots = [];
+        foreach ($this->charging->log->rows as $row) {
+            $value = $of($row);
+            if ($value !== null) {
+                $dots[] = [
+                    'x' => $this->x($row->added),
+                    'y' => $this->y($value),
+                    'text' => $this->units->number($value, Kind::Difference),
+                ];
+            }
+        }
+
+        return $dots;
+    }
+
+    /** "M12.0 40.0 L…" of the twin's course of a figure; empty where nobody knows it. */
+    public function course(Derived $figure): string
+    {
+        $model = $this->charging->model();
+        $estimate = $this->charging->estimate();
+        if ($model === null || $estimate === null) {
+            return '';
+        }
+        $corners = [];
+        for ($point = 0; $point <= self::POINTS; $point++) {
+            $added = $this->from + (($this->to - $this->from) * $point) / self::POINTS;
+            $value = $model->figure($figure, $this->chargeAt($added, $model, $estimate));
+            if ($value !== null) {
+                $corners[] = sprintf('%.1f %.1f', $this->x($added), $this->y($value));
+            }
+        }
+
+        return $corners === [] ? '' : 'M'.implode(' L', $corners);
+    }
+
+    /** kg of the twin when so much was added. */
+    private function chargeAt(float $added, ChargeModel $model, ChargeEstimate $estimate): float
+    {
+        $right = $model->aboveSeal($model->right, $estimate->size);
+
+        return $model->charge($right - ($this->charging->log->added() + $estimate->missing - $added), $estimate->size);
+    }
+
+    /** @return ?array{x: float, from: float, to: float, text: string} where the right charge lies, and how surely */
+    public function aimed(): ?array
+    {
+        $aim = $this->aim();
+        $estimate = $this->charging->estimate();
+        if ($aim === null || $estimate === null) {
+            return null;
+        }
+
+        return [
+            'x' => $this->x($aim),
+            'from' => $this->x($aim - $estimate->deviation),
+            'to' => $this->x($aim + $estimate->deviation),
+            'text' => 'right at '.$this->mass($aim),
+        ];
+    }
+
+    /** @return ?array{x: float, text: string} */
+    public function knee(): ?array
+    {
+        $knee = $this->charging->knee();
+
+        return $knee === null ? null : ['x' => $this->x($knee->added), 'text' => 'knee'];
+    }
+}

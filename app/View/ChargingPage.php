@@ -1,0 +1,251 @@
+<?php
+
+namespace App\View;
+
+use App\Picture\ChargePicture;
+use App\Records\Judged;
+use App\Records\Stock;
+use Metrum\Card\Cards;
+use Metrum\Circuit\ChargePurpose;
+use Metrum\Circuit\HeadPressureControl;
+use Metrum\Circuit\HouseRule;
+use Metrum\Log\FactKind;
+use Metrum\Quantity\Format;
+use Metrum\Quantity\Kind;
+use Metrum\Quantity\Units;
+use Metrum\Work\Charging\ChargeRow;
+use Metrum\Work\Charging\Charging;
+use Metrum\Work\Charging\School;
+use Metrum\Work\Ledger\Cylinder;
+use Metrum\Work\Movements;
+
+/** Charging at a visit: by which school, what is missing and how surely, the next addition, and out of which cylinder. */
+final class ChargingPage
+{
+    public readonly Charging $charging;
+
+    /** @var ?array<string, Cylinder> */
+    private ?array $cylinders = null;
+
+    public function __construct(
+        private readonly Judged $judged,
+        private readonly Units $units,
+        private readonly Stock $stock,
+        private readonly string $subject,
+    ) {
+        $this->charging = $judged->work->charging($subject);
+    }
+
+    /** @return list<array{name: string, link: string, isTaken: bool, fits: bool, why: string}> */
+    public function schools(): array
+    {
+        $circuit = $this->judged->findings->circuit;
+        $schools = [];
+        foreach (School::cases() as $school) {
+            $card = Cards::find($school->value);
+            [$fits, $why] = $school->why($circuit);
+            if ($card !== null) {
+                $schools[] = [
+                    'name' => $card->name,
+                    'link' => CardList::link($this->judged->visit, $card),
+                    'isTaken' => $school === $this->charging->school,
+                    'fits' => $fits,
+                    'why' => $why,
+                ];
+            }
+        }
+
+        return $schools;
+    }
+
+    public function picture(float $width): ?ChargePicture
+    {
+        return $this->charging->log->rows === [] ? null : new ChargePicture($this->charging, $this->units, $width);
+    }
+
+    /** @return list<array{string, string, string, string, string}> added, superheat, subcooling, glass, level */
+    public function rows(): array
+    {
+        $kelvin = fn (?float $value): string => $value === null ? '' : $this->units->text($value, Kind::Difference);
+
+        return array_map(
+            fn (ChargeRow $row): array => [
+                $row->added === 0.0 ? 'as found' : $this->signed($row->added),
+                $kelvin($row->superheat()),
+                $kelvin($row->subcooling()),
+                $row->glass === null ? '' : mb_strtolower($row->glass->label()),
+                $row->level === null ? '' : Format::number(100 * $row->level, 0).' %',
+            ],
+            $this->charging->log->rows,
+        );
+    }
+
+    private function signed(float $kilograms): string
+    {
+        return ($kilograms < 0.0 ? '−' : '+').$this->units->mass(abs($kilograms));
+    }
+
+    /** What the twin makes of it, in one sentence. */
+    public function missing(): string
+    {
+        $estimate = $this->charging->estimate();
+        if ($estimate === null) {
+            return 'How much is missing cannot be told yet: superheat and subcooling are wanted, read settled.';
+        }
+        $about = $this->units->mass(abs($estimate->missing)).' ± '.$this->units->mass($estimate->deviation);
+        $share = Format::number((100 * abs($estimate->missing)) / $estimate->right, 0).' %';
+        $missing = $this->charging->missing();
+
+        return match (true) {
+            $missing === null => "By the twin it is right within what can be told ($about).",
+            $missing > 0.0 => "By the twin $about are missing, $share of the charge.",
+            default => "By the twin $about are too much, $share of the charge.",
+        };
+    }
+
+    /** Where superheat stopped falling; empty where that is not seen yet. */
+    public function knee(): string
+    {
+        $knee = $this->charging->knee();
+        $isKnee = $this->charging->school === School::Knee;
+
+        return match (true) {
+            $knee !== null => 'The knee is at '.$this->signed($knee->added).': from there on superheat stands and '.
+                'subcooling climbs, what comes after only fills the condenser.',
+            $isKnee && $this->charging->log->isCharging() => 'No knee yet. Superheat may even rise first, while the '.
+                'condenser fills: the end is where it stands and subcooling climbs.',
+            default => '',
+        };
+    }
+
+    /** kg of the next addition, below 0 to take back; null where none is proposed. */
+    public function next(): ?float
+    {
+        return $this->charging->next();
+    }
+
+    /** "add 80 g", "take back 40 g" */
+    public function nextWords(): string
+    {
+        $next = $this->next();
+
+        return match (true) {
+            $next === null => '',
+            $next > 0.0 => 'add '.$this->units->mass($next),
+            default => 'take back '.$this->units->mass(-$next),
+        };
+    }
+
+    /** As it is typed in one's own unit. */
+    public function typed(): string
+    {
+        $next = $this->next();
+        $unit = $this->units->of(Kind::MassChange);
+
+        return $next === null ? '' : rtrim(rtrim(number_format($unit->fromSi($next), 3, '.', ''), '0'), '.');
+    }
+
+    /** @return list<string> what must be thought of before the next addition */
+    public function warnings(): array
+    {
+        $circuit = $this->judged->findings->circuit;
+        $machine = $this->charging->machine();
+        $room = $this->charging->room();
+        $estimate = $this->charging->estimate();
+        $missing = $this->charging->missing();
+        $floods = $circuit->headPressureControl === HeadPressureControl::FloodingValve;
+
+        return array_values(array_filter([
+            $missing !== null && $missing > 0.0 && $estimate !== null && $room < $missing
+                ? 'Only '.$this->units->mass($room).' more fit in: the receiver pumped down or the plate binds.'
+                : '',
+            ...$missing !== null && $missing > 0.0 ? $this->charging->limits($missing) : [],
+            $floods ? 'A clear glass on a mild day does not prove the charge for the coldest one: see the winter charge.' : '',
+            $machine !== null && $this->isCool() ? 'On a cool day the same charge may be wrong in summer: read again in warmth.' : '',
+        ], static fn (string $one): bool => $one !== ''));
+    }
+
+    private function isCool(): bool
+    {
+        $ambient = $this->judged->findings->readings['ambient_temperature_c'] ?? null;
+
+        return $ambient !== null && $ambient < self::COOL;
+    }
+
+    /** K of ambient below which a charge is judged again in warmth. */
+    private const COOL = 283.15;
+
+    /** @return array<string, Cylinder> of this refrigerant, by id */
+    public function cylinders(): array
+    {
+        return $this->cylinders ??= $this->stock->cylinders($this->judged->findings->circuit->refrigerant);
+    }
+
+    /** "C-12, new, 8.40 kg in it, weighs 15.2" */
+    public function cylinderWords(Cylinder $cylinder): string
+    {
+        return $cylinder->label.($cylinder->isRecovered ? ', recovered' : ', new').', '.
+            $this->units->mass($cylinder->content).' in it';
+    }
+
+    /** Id of the cylinder that was used last at this visit; empty for none. */
+    public function lastCylinder(): string
+    {
+        $last = '';
+        foreach ($this->judged->log->history(FactKind::Move) as $move) {
+            $last = $move->content->text('cylinder') === '' ? $last : $move->content->text('cylinder');
+        }
+
+        return $last;
+    }
+
+    /** @return array<string, string> label by word */
+    public function purposes(): array
+    {
+        $labels = [];
+        foreach (ChargePurpose::cases() as $purpose) {
+            $labels[$purpose->value] = $purpose->label();
+        }
+
+        return $labels;
+    }
+
+    /** "112 % of the plate"; empty where it is not known. */
+    public function overPlate(): string
+    {
+        $plate = $this->judged->findings->circuit->design->nameplateCharge;
+        $estimate = $this->charging->estimate();
+        if ($plate === null || $estimate === null) {
+            return '';
+        }
+        $share = ($estimate->right - $estimate->missing) / $plate;
+        $asked = 1 + $this->judged->rules->band(HouseRule::OverPlate)->low;
+
+        return Format::number(100 * $share, 0).' % of the plate\'s '.$this->units->mass($plate).
+            ($share > $asked ? ': is the plate right, or the leak?' : '');
+    }
+
+    /** "added 350 g, taken out 40 g at this visit" */
+    public function moved(): string
+    {
+        $moved = Movements::of($this->judged->log);
+
+        return implode(', ', array_filter([
+            $moved->added > 0.0 ? 'added '.$this->units->mass($moved->added) : '',
+            $moved->recovered > 0.0 ? 'taken out '.$this->units->mass($moved->recovered) : '',
+        ]));
+    }
+
+    /** "leaves the cylinder as liquid" (N-06). */
+    public function leavesAs(): string
+    {
+        $isBlend = count($this->judged->findings->circuit->fluid()->composition) > 1;
+        $always = $this->judged->rules->schoolOf(HouseRule::LiquidOrVapour) === 'liquid';
+
+        return match (true) {
+            $isBlend => 'A blend: it leaves the cylinder as liquid, throttled into the suction of the running compressor.',
+            $always => 'By the house rule it leaves the cylinder as liquid, throttled, never into a stopped compressor.',
+            default => 'A single fluid: vapour into the low side is possible too.',
+        };
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Card\Sums;
+
+use Metrum\Bench\Answer;
+use Metrum\Bench\Calculation;
+use Metrum\Bench\Given;
+use Metrum\Bench\Input;
+use Metrum\Bench\Output;
+use Metrum\Quantity\Kind;
+use Metrum\Quantity\Unit;
+
+/**
+ * Share of the condenser held full of liquid, so that the rest just rejects the heat at the pressure held.
+ *
+ * share = 1 − (split × load share) ÷ (least condensing − ambient), within 0 … 0.95 (knowledge.md §8).
+ */
+final class FloodedShare implements Calculation
+{
+    private const MOST = 0.95;
+
+    public function asks(): array
+    {
+        return [
+            Input::temperature('ambient_temperature_c', 'Ambient'),
+            Input::difference('condenser_split_k', 'Split at design'),
+            Input::number('load_fraction', 'Heat of the design\'s', Kind::Share, 0.0, 2.0, Unit::One),
+            Input::temperature('minimum_condensing_c', 'Least condensing'),
+        ];
+    }
+
+    public function answer(Given $given): Answer
+    {
+        $room = max(1e-3, $given->of('minimum_condensing_c') - $given->of('ambient_temperature_c'));
+        $needed = $given->of('condenser_split_k') * $given->of('load_fraction');
+        $share = max(0.0, min(self::MOST, 1 - $needed / $room));
+
+        return new Answer(
+            [Output::percent('flooded_fraction', 'Flooded', $share)],
+            [
+                "{$given->kelvins($needed)} are needed, {$given->kelvins($room)} are there: ".
+                    "{$given->percent($share)} of it stands full.",
+            ],
+        );
+    }
+}

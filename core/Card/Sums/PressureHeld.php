@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Card\Sums;
+
+use Metrum\Bench\Answer;
+use Metrum\Bench\Calculation;
+use Metrum\Bench\Given;
+use Metrum\Bench\Input;
+use Metrum\Bench\Output;
+use Metrum\Quantity\Kind;
+
+/** A gas that was shut in: what its pressure would be by the temperatures, and what is missing. */
+final class PressureHeld implements Calculation
+{
+    public function asks(): array
+    {
+        return [
+            Input::gauge('first_kpa', 'Pressure put on'),
+            Input::temperature('first_c', 'Temperature then'),
+            Input::gauge('last_kpa', 'Pressure after'),
+            Input::temperature('last_c', 'Temperature after'),
+            Input::atmosphere(),
+        ];
+    }
+
+    public function answer(Given $given): Answer
+    {
+        $air = $given->atmosphere()->pascal;
+        $ought = ($given->of('first_kpa') + $air) * ($given->of('last_c') / $given->of('first_c')) - $air;
+        $lost = $ought - $given->of('last_kpa');
+
+        return new Answer(
+            [
+                Output::gauge('ought_kpa', 'It ought to be', $ought),
+                Output::amount('lost_kpa', 'Missing', Kind::PressureDifference, $lost),
+            ],
+            [
+                "{$given->onGauge($given->of('first_kpa'))} at {$given->degrees($given->of('first_c'))} are ".
+                    "{$given->onGauge($ought)} at {$given->degrees($given->of('last_c'))}: pressure goes with the ".
+                    'absolute temperature.',
+            ],
+        );
+    }
+}

@@ -1,0 +1,40 @@
+@php($charge = $page->charging())
+<section id="card" class="card-open" aria-labelledby="h-move" data-part>
+    <header><h2 id="h-move">Refrigerant{{ $work->subject === '' ? '' : ', '.$work->subject }}</h2><span class="soft">{{ $page->findings->circuit->refrigerant }}{{ $charge->moved() === '' ? '' : ' · '.$charge->moved() }}{{ $charge->overPlate() === '' ? '' : ' · '.$charge->overPlate() }}</span></header>
+    <p class="charge-says"><b>{{ $charge->missing() }}</b> {{ $charge->knee() }}@if ($charge->nextWords() !== '') <b>Next: {{ $charge->nextWords() }}.</b>@endif</p>
+    @if ($charge->picture(760.0) !== null)
+        <figure class="strip-side"><x-picture.charge :picture="$charge->picture(760.0)" class="wide" /><x-picture.charge :picture="$charge->picture(390.0)" class="slim" />
+        <details class="charge-table"><summary>The same as a table</summary><table class="ledger"><thead><tr><th>Added</th><th>Superheat</th><th>Subcooling</th><th>Glass</th><th>Receiver</th></tr></thead><tbody>@foreach ($charge->rows() as $row)<tr>@foreach ($row as $cell)<td>{{ $cell }}</td>@endforeach</tr>@endforeach</tbody></table></details></figure>
+    @endif
+    @include('visit.preconditions')
+    @if ($work->isTooSoon())<p class="hint">◐ The last addition was not read again: wait for the clock, then read. Additions that follow each other faster than the plant can answer overfill it.</p>@endif
+    <div class="card-body">
+        <form id="move-charge" class="move charge" method="post" action="{{ $page->entries }}" data-entry data-says="refrigerant moved">
+            @csrf
+            <input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="move"><input type="hidden" name="key" value="charge"><input type="hidden" name="stage" value="{{ $page->station->value }}"><input type="hidden" name="subject" value="{{ $work->subject }}">
+            @if ($charge->cylinders() !== [])
+                <label for="cylinder">Out of, or into, cylinder</label>
+                <select id="cylinder" class="input" name="with[cylinder]"><option value="">none of the stock</option>@foreach ($charge->cylinders() as $one)<option value="{{ $one->id }}" @selected($one->id === $charge->lastCylinder())>{{ $charge->cylinderWords($one) }}</option>@endforeach</select>
+                <div class="pair"><span><label for="before">Weighs before</label><input id="before" class="input" name="with[bottle_before_kg]" inputmode="decimal" autocomplete="off" placeholder="{{ $page->units->symbol(Metrum\Quantity\Kind::Mass) }}"></span><span><label for="after">after</label><input id="after" class="input" name="with[bottle_after_kg]" inputmode="decimal" autocomplete="off" placeholder="{{ $page->units->symbol(Metrum\Quantity\Kind::Mass) }}"></span></div>
+            @endif
+            <label for="move-value">{{ $charge->cylinders() === [] ? 'How much' : 'or how much' }} (below zero: taken out)</label>
+            <input id="move-value" class="input" name="value" inputmode="text" autocomplete="off" placeholder="{{ $charge->typed() === '' ? '80 g' : $charge->typed().' '.$page->units->symbol(Metrum\Quantity\Kind::MassChange) }}">
+            <label for="purpose">What for</label>
+            <select id="purpose" class="input" name="with[purpose]">@foreach ($charge->purposes() as $word => $label)<option value="{{ $word }}">{{ $label }}</option>@endforeach</select>
+            @if ($work->isHeldBack())
+                <label for="overruled">Added all the same, because</label>
+                <input id="overruled" class="input" name="overruled" maxlength="200" list="reasons" placeholder="product cannot wait"><datalist id="reasons"><option value="product cannot wait"><option value="no time for a search today"><option value="first charge after a repair"></datalist>
+            @endif
+            <button class="btn" @disabled(! $page->mayEnter)>Keep it, and wait</button>
+        </form>
+        @if ($work->foretold() !== [])
+            <table class="foretold"><caption>{{ ucfirst($charge->nextWords()) }} would give</caption>@foreach ($work->foretold() as $row)<tr><th scope="row">{{ $row[0] }}</th><td>{{ $row[1] }} →</td><td><b>{{ $row[2] }}</b></td><td class="soft">{{ $row[3] }}</td></tr>@endforeach</table>
+        @endif
+    </div>
+    @foreach ($charge->warnings() as $warning)<p class="hint">◐ {{ ucfirst($warning) }}</p>@endforeach
+    <p class="hint">{{ $charge->leavesAs() }} What comes out goes into a cylinder: nothing is let out.</p>
+    @foreach ($work->cautions() as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach
+    <h3>Other ways to the end of a charge</h3>
+    <ul class="schools">@foreach ($charge->schools() as $school)<li @class(['is-taken' => $school['isTaken']])>{{ $school['isTaken'] ? '○' : ($school['fits'] ? '◐' : '●') }} <a href="{{ $school['link'] }}">{{ $school['name'] }}</a><small>{{ $school['why'] }}</small></li>@endforeach</ul>
+    <p class="card-foot">@if ($work->response() !== '')<b>This one: {{ $work->response() }}</b>@endif</p>
+</section>

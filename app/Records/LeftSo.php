@@ -6,8 +6,10 @@ use App\Models\FollowUp;
 use App\Models\User;
 use App\Models\Visit;
 use Illuminate\Support\Carbon;
+use Metrum\Circuit\Control;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
+use Metrum\Log\Kinds\PlantMoved;
 
 /** What was touched and is left so with a reason is come back for: a follow-up of its own (T-13). */
 final readonly class LeftSo
@@ -24,6 +26,7 @@ final readonly class LeftSo
     public function note(array $facts): void
     {
         foreach ($facts as $fact) {
+            $this->noteCharge($fact);
             $reason = $fact->content->text('reason');
             if ($fact->kind === FactKind::Restored && $reason !== '') {
                 $what = ucfirst(str_replace('_', ' ', $fact->content->key))." was left so, because $reason";
@@ -32,5 +35,21 @@ final readonly class LeftSo
                 FollowUp::note($this->visit, $this->user, $due, mb_substr($what, 0, self::LONGEST), $id);
             }
         }
+    }
+
+    /** Refrigerant that was added before its leak was found: somebody comes back and searches (N-11). */
+    private function noteCharge(Fact $fact): void
+    {
+        $reason = $fact->content->text(PlantMoved::OVERRULED);
+        $isAdded = $fact->kind === FactKind::Move &&
+            $fact->content->key === Control::Charge->value &&
+            ($fact->content->value ?? 0.0) > 0.0;
+        if (! $isAdded || $reason === '') {
+            return;
+        }
+        $what = "Search the leak: refrigerant was added before it was found, because $reason";
+        $due = Carbon::parse($fact->takenAt)->addWeeks(self::WEEKS)->startOfDay();
+        $id = Recorder::counted($fact->id, 2);
+        FollowUp::note($this->visit, $this->user, $due, mb_substr($what, 0, self::LONGEST), $id);
     }
 }

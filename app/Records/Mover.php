@@ -4,11 +4,13 @@ namespace App\Records;
 
 use App\Models\Visit;
 use Metrum\Circuit\Control;
+use Metrum\Circuit\HouseRule;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\ClockSet;
 use Metrum\Log\Kinds\PlantMoved;
+use Metrum\Log\Kinds\Weighed;
 use Metrum\Log\NotAFact;
 use Metrum\Log\Said;
 use Metrum\Work\MayMove;
@@ -16,8 +18,12 @@ use Metrum\Work\MayMove;
 /** Records a move: held back where it may not be made, with its forecast, and with the clock that it starts. */
 final readonly class Mover
 {
-    public function __construct(private Judge $judge, private Recorder $recorder, private Visit $visit)
-    {
+    public function __construct(
+        private Judge $judge,
+        private Recorder $recorder,
+        private Visit $visit,
+        private Stock $stock = new Stock(),
+    ) {
     }
 
     /**
@@ -32,6 +38,7 @@ final readonly class Mover
         $judged = $this->judge->of($this->visit, 0);
         if ($id === null || ! $this->visit->has($id)) {
             (new MayMove($judged->work))->check($content, $overruled);
+            $this->mayWeigh($content, $judged);
         }
         $control = Control::from($content->key);
         $forecast = $judged->work->forecast($control, $content->value ?? 1.0, $content->subject);
@@ -48,5 +55,25 @@ final readonly class Mover
         $clock = new Content(ClockSet::SETTLING, $wait, null, [], $content->subject);
 
         return [$move, $this->recorder->append(FactKind::Clock, $clock, Recorder::counted($move->id, 1))];
+    }
+
+    /** @throws NotAFact where its cylinder cannot have given it, or cannot take it */
+    private function mayWeigh(Content $move, Judged $judged): void
+    {
+        $id = Weighed::in($move)->cylinder;
+        $cylinder = $id === '' ? null : $this->stock->cylinder($id);
+        if ($cylinder === null) {
+            return;
+        }
+        $filledFor = $judged->rules->band(HouseRule::CylinderFill)->low;
+        $refusal = $cylinder->refusal(
+            $judged->findings->circuit->refrigerant,
+            -($move->value ?? 0.0),
+            $filledFor,
+            $this->recorder->units(),
+        );
+        if ($refusal !== null) {
+            throw NotAFact::because($refusal);
+        }
     }
 }

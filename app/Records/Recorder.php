@@ -19,6 +19,7 @@ use Metrum\Log\Log;
 use Metrum\Log\NotAFact;
 use Metrum\Log\Said;
 use Metrum\Log\Source;
+use Metrum\Quantity\Units;
 
 /** Puts what somebody says at a moment into the log of a visit. */
 final readonly class Recorder
@@ -34,6 +35,11 @@ final readonly class Recorder
         private Source $source = Source::Hand,
     ) {
         $this->ground = new Ground($author->units, $visit->circuitAsOpened()->atmosphere);
+    }
+
+    public function units(): Units
+    {
+        return $this->author->units;
     }
 
     /** The same author and visit at another moment. */

@@ -22,6 +22,9 @@ use Metrum\Work\Movements;
 /** Charging at a visit: by which school, what is missing and how surely, the next addition, and out of which cylinder. */
 final class ChargingPage
 {
+    /** K of ambient below which a charge is judged again in warmth. */
+    private const COOL = 283.15;
+
     public readonly Charging $charging;
 
     /** @var ?array<string, Cylinder> */
@@ -171,9 +174,6 @@ final class ChargingPage
 
         return $ambient !== null && $ambient < self::COOL;
     }
-
-    /** K of ambient below which a charge is judged again in warmth. */
-    private const COOL = 283.15;
 
     /** @return array<string, Cylinder> of this refrigerant, by id */
     public function cylinders(): array

@@ -7,6 +7,7 @@ use App\Models\Visit;
 use App\Picture\Course;
 use App\Picture\CourseFacts;
 use App\Records\Judged;
+use App\Records\Stock;
 use Illuminate\Support\Str;
 use Metrum\Circuit\Asked;
 use Metrum\Circuit\Control;
@@ -50,6 +51,8 @@ final class VisitPage
     private ?WorkPage $work = null;
 
     private ?CardPage $opened = null;
+
+    private ?ChargingPage $charging = null;
 
     private ?CourseFacts $facts = null;
 

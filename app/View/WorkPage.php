@@ -66,7 +66,11 @@ final class WorkPage
         $this->next = new NextMove($judged->work);
         $this->cards = new WorkCards($judged->findings->circuit);
         $this->control = $chosen ?? $this->cards->asked($judged->work, $judged->verdict->first()->fault);
-        $this->value = $this->isTurned() ? ($eighths === null ? $this->proposed() : $eighths / 8) : null;
+        $this->value = match (true) {
+            $this->control === Control::Charge => $judged->work->charging($subject)->next(),
+            $this->isTurned() => $eighths === null ? $this->proposed() : $eighths / 8,
+            default => null,
+        };
     }
 
     /**

@@ -89,9 +89,12 @@ final readonly class PlantMoved implements KindOfFact
         $row = Control::from($content->key)->row();
         $subject = $content->subject === '' ? '' : ' of '.$content->subject;
 
+        $overruled = $content->text(self::OVERRULED);
+        $why = $content->key === Control::Charge->value && $overruled !== '' ? ", before the leak was found, because $overruled" : '';
+
         return $row->field === null || $content->value === null
             ? $row->label.$subject
-            : $row->label.$subject.' '.self::amount($content, $units);
+            : $row->label.$subject.' '.self::amount($content, $units).$why;
     }
 
     /** "¼ out", "0.40 kg added", "to 2.0 °C" */

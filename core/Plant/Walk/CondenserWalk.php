@@ -6,6 +6,7 @@ namespace Metrum\Plant\Walk;
 
 use Metrum\Plant\HeadControl;
 use Metrum\Plant\Loop;
+use Metrum\Refrigerant\Saturation;
 
 /** Through the condenser: desuperheating, condensing and liquid share its face; foreign gas blocks some of it. SI. */
 final class CondenserWalk
@@ -103,13 +104,16 @@ final class CondenserWalk
     /** kg of refrigerant inside. */
     public function mass(Loop $loop): float
     {
-        $heavy = $loop->condensing->heavy;
+        $point = $loop->condensing;
+        $heavy = $point->heavy;
+        // What stands in it has cooled on its way down.
+        $standing = $point->table->at(Saturation::LIQUID_DENSITY, ($point->bubble + $this->cold) / 2);
         $light = $loop->condensing->light;
         $filled = max(0.0, min(1.0, $this->flooded));
         $mixed = min(1 - $filled, max(0.0, $this->condensing));
 
         return $loop->machine->condenserVolume *
-            ($filled * $heavy + $mixed * ($light + 0.22 * ($heavy - $light)) + (1 - $filled - $mixed) * $light);
+            ($filled * $standing + $mixed * ($light + 0.22 * ($heavy - $light)) + (1 - $filled - $mixed) * $light);
     }
 
     /** How far liquid stands in it: its own zone, what the head control holds back, what the receiver cannot take. */

@@ -21,6 +21,8 @@ enum Origin: string
     case Design = 'design';
     /** What the twin, sound and in this weather, would show. */
     case Expected = 'expected';
+    /** What the search for leaks comes to: left, next, places. */
+    case Search = 'search';
     /** A number as it stands in the file, in the unit of what asks for it. */
     case Number = 'number';
 }

@@ -70,6 +70,7 @@ final readonly class Ref
             Origin::Rule => HouseRule::tryFrom($this->name) !== null && $isEnd,
             Origin::Wanted => Control::tryFrom($this->name) !== null && $isEnd,
             Origin::Design => DesignKey::tryFrom($this->name) !== null,
+            Origin::Search => in_array($this->name, ['left', 'next', 'places'], true),
             Origin::Step, Origin::Figure, Origin::Expected => $this->name !== '',
             Origin::Number => true,
         };

@@ -30,7 +30,7 @@ final readonly class WinterCurve
     /**
      * @param  float  $coldest  K
      * @param  float  $warmest  K
-     * @return list<array{ambient: float, level: float, condenser: float, runs: bool, sealed: bool}> level of the receiver
+     * @return non-empty-list<array{ambient: float, level: float, condenser: float, runs: bool, sealed: bool}> level of the receiver
      *                                and share of the condenser that is full, 0 … 1
      */
     public static function of(Machine $machine, float $charge, float $coldest, float $warmest): array
@@ -52,7 +52,10 @@ final readonly class WinterCurve
             ];
         }
 
-        return array_reverse($points);
+        $points = array_reverse($points);
+        assert($points !== []);
+
+        return $points;
     }
 
     /** kg with which the receiver's outlet is just covered in this weather; null where no charge does it. */

@@ -8,11 +8,13 @@ use App\Records\LedgerFile;
 use App\Records\LedgerImport;
 use App\Records\Stock;
 use App\View\LedgerPage;
+use App\View\WinterPage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Metrum\Circuit\Refused;
+use Metrum\Plant\Twins;
 
 /** What refrigerant went into plants and out of them, and its files. */
 final class LedgerController extends Controller
@@ -20,6 +22,11 @@ final class LedgerController extends Controller
     public function show(Request $request, Circuit $circuit, Stock $stock): View
     {
         return view('refrigerant.ledger', ['page' => new LedgerPage($circuit, $stock, $request->user())]);
+    }
+
+    public function winter(Request $request, Circuit $circuit, Twins $twins): View
+    {
+        return view('refrigerant.winter', ['page' => new WinterPage($circuit, $request->user(), $twins)]);
     }
 
     public function csv(Request $request, Stock $stock): Response

@@ -26,6 +26,8 @@ use Metrum\Quantity\Kind;
 use Metrum\Quantity\Unanswerable;
 use Metrum\Quantity\Unit;
 use Metrum\Quantity\Units;
+use Metrum\Work\Leaks\LeakPlace;
+use Metrum\Work\Leaks\SearchLog;
 use Metrum\Work\NextMove;
 use Metrum\Work\Work;
 
@@ -63,6 +65,7 @@ final class Values
             Origin::Wanted => $this->wanted($ref),
             Origin::Design => $this->design(DesignKey::from($ref->name)),
             Origin::Expected => $this->expected($ref->name),
+            Origin::Search => $this->search($ref->name),
         };
     }
 
@@ -230,6 +233,23 @@ final class Values
         $si = $this->findings->circuit->design->value($key);
 
         return $si === null ? null : Known::amount($si, $key->field()->kind);
+    }
+
+    /** What the search for leaks comes to: how likely one is still there, and where. */
+    private function search(string $name): Known
+    {
+        $search = SearchLog::search($this->work);
+        $names = static fn (LeakPlace ...$places): string => implode(
+            ', ',
+            array_map(static fn (LeakPlace $one): string => lcfirst($one->label), $places),
+        );
+        $next = $search->next();
+
+        return match ($name) {
+            'left' => Known::amount($search->left(), Kind::Share),
+            'next' => Known::word('next', $next === null ? 'a place that is not on the list' : $names($next)),
+            default => Known::word('places', $search->found() === [] ? 'a place not named' : $names(...$search->found())),
+        };
     }
 
     /** A reading or figure of a sound plant in this weather, by the twin. */

@@ -2,6 +2,7 @@
     <x-slot:where><a href="{{ route('sites.show', $page->circuit->site) }}">{{ $page->circuit->site->name }}</a> / <a href="{{ route('circuits.show', $page->circuit) }}">{{ $page->circuit->name }}</a> / <b>Refrigerant</b></x-slot:where>
     <main id="main" class="page">
         <div class="page-head"><h1>{{ $page->circuit->refrigerant() }} of {{ $page->circuit->name }}</h1>
+            <a class="btn quiet" href="{{ route('circuits.winter', $page->circuit) }}">Winter charge</a>
             <a class="btn quiet" href="{{ route('ledger.csv', ['circuit' => $page->circuit->id]) }}">As CSV</a>
             <a class="btn quiet" href="{{ route('ledger.json', ['circuit' => $page->circuit->id]) }}">As JSON</a>
         </div>

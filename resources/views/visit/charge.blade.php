@@ -36,5 +36,6 @@
     @foreach ($work->cautions() as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach
     <h3>Other ways to the end of a charge</h3>
     <ul class="schools">@foreach ($charge->schools() as $school)<li @class(['is-taken' => $school['isTaken']])>{{ $school['isTaken'] ? '○' : ($school['fits'] ? '◐' : '●') }} <a href="{{ $school['link'] }}">{{ $school['name'] }}</a><small>{{ $school['why'] }}</small></li>@endforeach</ul>
+    <p><a href="{{ route('circuits.winter', $page->visit->circuit) }}">Winter charge</a> · <a href="{{ route('circuits.ledger', $page->visit->circuit) }}">Ledger of this plant</a></p>
     <p class="card-foot">@if ($work->response() !== '')<b>This one: {{ $work->response() }}</b>@endif</p>
 </section>

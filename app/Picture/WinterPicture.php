@@ -1,0 +1,137 @@
+<?php
+
+namespace App\Picture;
+
+use Metrum\Plant\Filling;
+use Metrum\Quantity\Kind;
+use Metrum\Quantity\Units;
+
+/**
+ * Receiver and condenser from the coldest day to the weather of the plan: how full each is with the charge that is in,
+ * and how full the receiver would be with the summer's charge alone, down to where it loses its seal.
+ *
+ * @phpstan-type Point array{ambient: float, level: float, condenser: float, runs: bool, sealed: bool}
+ */
+final readonly class WinterPicture
+{
+    public const WIDTH = 760.0;
+
+    public const HEIGHT = 300.0;
+
+    public const LEFT = 54.0;
+
+    public const RIGHT = 640.0;
+
+    public const TOP = 20.0;
+
+    public const BOTTOM = 250.0;
+
+    private const TICK = 5.0;
+
+    /** Least distance between two names at the right. */
+    private const APART = 17.0;
+
+    /**
+     * @param  non-empty-list<Point>  $now
+     * @param  non-empty-list<Point>  $summer
+     */
+    public function __construct(private array $now, private array $summer, private Units $units)
+    {
+    }
+
+    private function x(float $ambient): float
+    {
+        $from = $this->now[0]['ambient'];
+        $to = $this->now[count($this->now) - 1]['ambient'];
+
+        return self::LEFT + ((self::RIGHT - self::LEFT) * ($ambient - $from)) / max(1.0, $to - $from);
+    }
+
+    public function y(float $share): float
+    {
+        return self::BOTTOM - (self::BOTTOM - self::TOP) * max(0.0, min(1.0, $share));
+    }
+
+    public function full(): float
+    {
+        return $this->y(Filling::FULLEST);
+    }
+
+    /** @return array<string, string> path by what it shows */
+    public function paths(): array
+    {
+        return [
+            'condenser' => $this->path($this->now, 'condenser'),
+            'receiver' => $this->path($this->now, 'level'),
+            'summer' => $this->path($this->summer, 'level'),
+        ];
+    }
+
+    /**
+     * @param  list<Point>  $points
+     * @param  'level'|'condenser'  $of
+     */
+    private function path(array $points, string $of): string
+    {
+        $corners = [];
+        foreach ($points as $point) {
+            $share = $point['runs'] ? $point[$of] : 0.0;
+            $corners[] = sprintf('%.1f %.1f', $this->x($point['ambient']), $this->y($share));
+        }
+
+        return 'M'.implode(' L', $corners);
+    }
+
+    /** @return list<array{y: float, text: string}> names at the right end, none over another */
+    public function names(): array
+    {
+        $last = count($this->now) - 1;
+        $names = [
+            [$this->y($this->now[$last]['condenser']), 'condenser'],
+            [$this->y($this->now[$last]['level']), 'receiver'],
+            [$this->y($this->summer[$last]['level']), 'summer charge only'],
+        ];
+        usort($names, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $placed = [];
+        $free = -INF;
+        foreach ($names as [$y, $text]) {
+            $at = max($y + 4.0, $free);
+            $placed[] = ['y' => $at, 'text' => $text];
+            $free = $at + self::APART;
+        }
+        $over = $free - self::APART - (self::BOTTOM + 4.0);
+
+        return $over <= 0.0
+            ? $placed
+            : array_map(static fn (array $one): array => ['y' => $one['y'] - $over, 'text' => $one['text']], $placed);
+    }
+
+    /** @return ?array{x: float, text: string} where the summer's charge alone no longer seals the receiver */
+    public function lost(): ?array
+    {
+        $lost = null;
+        foreach ($this->summer as $point) {
+            if (! $point['sealed']) {
+                $lost = $point['ambient'];
+            }
+        }
+
+        return $lost === null
+            ? null
+            : ['x' => $this->x($lost), 'text' => 'seal lost below '.$this->units->text($lost, Kind::Temperature)];
+    }
+
+    /** @return list<array{x: float, text: string}> */
+    public function temperatures(): array
+    {
+        $from = $this->now[0]['ambient'] - 273.15;
+        $to = $this->now[count($this->now) - 1]['ambient'] - 273.15;
+        $ticks = [];
+        for ($celsius = ceil($from / self::TICK) * self::TICK; $celsius <= $to; $celsius += self::TICK) {
+            $kelvin = $celsius + 273.15;
+            $ticks[] = ['x' => $this->x($kelvin), 'text' => $this->units->number($kelvin, Kind::Temperature)];
+        }
+
+        return $ticks;
+    }
+}

@@ -1,0 +1,188 @@
+<?php
+
+namespace App\View;
+
+use App\Models\Circuit;
+use App\Models\HouseRuleChoice;
+use App\Models\User;
+use App\Picture\WinterPicture;
+use Metrum\Card\Cards;
+use Metrum\Circuit\Circuit as Known;
+use Metrum\Circuit\CondenserPlace;
+use Metrum\Circuit\HeadPressureControl;
+use Metrum\Circuit\HouseRule;
+use Metrum\Circuit\Wanted;
+use Metrum\Plant\CannotStand;
+use Metrum\Plant\ChargeConflict;
+use Metrum\Plant\Filling;
+use Metrum\Plant\Machine;
+use Metrum\Plant\Twins;
+use Metrum\Plant\WinterCurve;
+use Metrum\Quantity\Format;
+use Metrum\Quantity\Kind;
+use Metrum\Quantity\Units;
+
+/** The winter charge of a plant: by the twin and by the maker's arithmetic, what holds it, and which school fits. */
+final class WinterPage
+{
+    /** K of the coldest day where nobody said. */
+    private const USUAL_COLDEST = 263.15;
+
+    /** kg up to which a plant is small enough to be filled by its receiver's mark. */
+    private const SMALL = 15.0;
+
+    private const MOST_FLOODED = 0.95;
+
+    public readonly Units $units;
+
+    private readonly Known $known;
+
+    private readonly ?Machine $machine;
+
+    public function __construct(public readonly Circuit $circuit, User $user, Twins $twins)
+    {
+        $this->units = $user->units();
+        $this->known = $circuit->known();
+        try {
+            $this->machine = $twins->of($this->known, HouseRuleChoice::inForce())->machine;
+        } catch (CannotStand) {
+            $this->machine = null;
+        }
+    }
+
+    /** Why there is no winter charge to speak of; null where there is one. */
+    public function none(): ?string
+    {
+        return match (true) {
+            $this->machine === null => 'No plant can be built as this circuit is described: see its values.',
+            $this->known->condenser === CondenserPlace::Water => 'A water-cooled condenser meets no winter.',
+            $this->known->condenser === CondenserPlace::AirIndoor => 'The condenser stands indoors: in a heated room '.
+                'nothing floods, so no winter charge. Where the room gets cold, say that it stands outdoors.',
+            $this->known->headPressureControl !== HeadPressureControl::FloodingValve => 'No head pressure valve floods '.
+                'this condenser: fans that cycle or slow down need no extra refrigerant, and nothing at all needs '.
+                'head control, not charge.',
+            default => null,
+        };
+    }
+
+    private function coldest(): float
+    {
+        return $this->known->design->coldestAmbient ?? self::USUAL_COLDEST;
+    }
+
+    public function coldestWords(): string
+    {
+        $given = $this->known->design->coldestAmbient !== null;
+
+        return $this->units->text($this->coldest(), Kind::Temperature).($given ? '' : ' (taken; not given)');
+    }
+
+    public function picture(): ?WinterPicture
+    {
+        if ($this->machine === null) {
+            return null;
+        }
+        $warmest = max($this->machine->design->ambient, $this->coldest() + 20.0);
+        $summer = WinterCurve::needed($this->machine, $this->machine->design->ambient) ?? $this->machine->charge;
+
+        return new WinterPicture(
+            WinterCurve::of($this->machine, $this->machine->charge, $this->coldest(), $warmest),
+            WinterCurve::of($this->machine, $summer, $this->coldest(), $warmest),
+            $this->units,
+        );
+    }
+
+    /** @return list<array{string, string, string}> what, by the twin, by the maker's arithmetic */
+    public function figures(): array
+    {
+        if ($this->machine === null) {
+            return [];
+        }
+        $planned = $this->machine->design->ambient;
+        $byTwin = WinterCurve::extra($this->machine, $this->coldest(), $planned);
+        $summer = WinterCurve::needed($this->machine, $planned);
+        [$share, $extra] = $this->byArithmetic($this->machine);
+        $flooded = WinterCurve::of($this->machine, $this->machine->charge, $this->coldest(), $planned)[0]['condenser'];
+        $mass = fn (?float $kilograms): string => $kilograms === null ? 'not known' : $this->units->mass($kilograms);
+        $percent = static fn (float $part): string => Format::number(100 * $part, 0).' %';
+
+        return [
+            ['Flooded on the coldest day', $percent($flooded), $percent($share)],
+            ['On top of a clear glass in summer', $mass($byTwin), $mass($extra)],
+            ['Summer charge, outlet just covered', $mass($summer), ''],
+            ['In all', $mass($byTwin === null || $summer === null ? null : $byTwin + $summer), ''],
+        ];
+    }
+
+    /**
+     * share = 1 − split ÷ (least condensing − coldest), and that of the condenser's volume in liquid in place of gas.
+     *
+     * @return array{float, float} share and kg
+     */
+    private function byArithmetic(Machine $machine): array
+    {
+        $split = (new Wanted($this->known, HouseRuleChoice::inForce()))->condenserSplit()->middle();
+        $held = $machine->head->setting;
+        $share = max(0.0, min(self::MOST_FLOODED, 1 - $split / max(1.0, $held - $this->coldest())));
+        $liquid = $machine->fluid->liquidDensity(($held + $this->coldest()) / 2);
+
+        return [$share, $share * $machine->condenserVolume * ($liquid - $machine->fluid->vapourDensity($held))];
+    }
+
+    /** @return list<string> whether it fits into the receiver, and what of the given values contradicts itself */
+    public function limits(): array
+    {
+        if ($this->machine === null) {
+            return [];
+        }
+        $filling = new Filling($this->known, new Wanted($this->known, HouseRuleChoice::inForce()));
+        $holds = Filling::receiverHolds($this->machine);
+        $conflicts = array_map(
+            fn (ChargeConflict $one): string => '● '.$one->sentence($this->units),
+            $filling->conflicts($this->machine),
+        );
+        $needed = WinterCurve::needed($this->machine, $this->coldest());
+        if ($holds !== null && $needed !== null) {
+            $fits = $needed <= $holds;
+            $conflicts[] = $fits
+                ? '○ Pumped down, the receiver may hold '.$this->units->mass($holds).': the winter\'s '.
+                    $this->units->mass($needed).' fit.'
+                : '● Pumped down, the receiver may hold '.$this->units->mass($holds).'; the coldest day wants '.
+                    $this->units->mass($needed).': it cannot be pumped down whole in summer.';
+        }
+
+        return $conflicts;
+    }
+
+    /** @return list<array{mark: string, name: string, why: string}> the ways to it, the house's own first */
+    public function schools(): array
+    {
+        $charge = $this->machine->charge ?? 0.0;
+        $isLarge = $charge > self::SMALL || $this->known->isShared();
+        $knowsReceiver = $this->known->design->receiverVolume !== null;
+        $own = HouseRuleChoice::inForce()->schoolOf(HouseRule::WinterCharge);
+        $ways = [
+            'computed' => ['winter_charge', true, 'arithmetic and twin, weighed in on top of a clear glass'],
+            'filled' => [
+                'winter_fill',
+                ! $isLarge && $knowsReceiver,
+                match (true) {
+                    $isLarge => 'refused: on a plant of '.$this->units->mass($charge).' the receiver\'s mark overcharges',
+                    ! $knowsReceiver => 'refused: the volume of the receiver is not known here',
+                    default => 'small, with a known receiver: pumped down and filled to its mark',
+                },
+            ],
+            'weighed' => ['winter_weigh', true, 'recovered and weighed where nobody knows what is in'],
+        ];
+        $schools = [];
+        foreach ($ways as $id => [$card, $fits, $why]) {
+            $schools[] = [
+                'mark' => ! $fits ? '●' : ($id === $own ? '○' : '◐'),
+                'name' => Cards::find($card)->name ?? $card,
+                'why' => $why.($id === $own ? ' (house rule)' : ''),
+            ];
+        }
+
+        return $schools;
+    }
+}

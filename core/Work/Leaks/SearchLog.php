@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Work\Leaks;
+
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Reading;
+use Metrum\Circuit\Word;
+use Metrum\Diagnosis\Verdict;
+use Metrum\Log\FactKind;
+use Metrum\Log\Log;
+use Metrum\Work\Work;
+
+/** The search for leaks at a visit, folded from its log: the steps of its card. */
+final class SearchLog
+{
+    public const CARD = 'leak_search';
+
+    private const MARK = '_mark';
+
+    private const NO_MARK = 'none';
+
+    /** Chance that anything leaks where nothing speaks of a shortage, and where the signs are plain. */
+    private const SELDOM = 0.25;
+
+    private const SURELY = 0.95;
+
+    /**
+     * @param  array<string, int>  $foundBefore  how often one was found at a place at earlier visits
+     * @param  ?float  $years  age of the plant
+     */
+    public static function search(Work $work, array $foundBefore = [], ?float $years = null): LeakSearch
+    {
+        $steps = self::steps($work->log);
+        $searched = $marked = [];
+        foreach ($steps as $step => $answer) {
+            if (str_ends_with($step, self::MARK)) {
+                $marked[substr($step, 0, -strlen(self::MARK))] = $answer !== self::NO_MARK;
+            } elseif (is_string($answer) && Searched::tryFrom($answer) !== null) {
+                $searched[$step] = Searched::from($answer);
+            }
+        }
+        $weather = $steps['weather'] ?? '';
+        $low = $steps['pressure_low'] ?? null;
+        $high = $steps['pressure_high'] ?? null;
+        $findings = $work->judged()->chapter->findings;
+        $read = $findings->reading(Reading::SuctionPressure);
+
+        return new LeakSearch(
+            $findings->circuit,
+            $searched,
+            $marked,
+            $foundBefore,
+            $years,
+            self::leaks($work),
+            is_string($weather) ? Air::tryFrom($weather) ?? Air::Calm : Air::Calm,
+            is_float($low) ? $low : $read,
+            is_float($high) ? $high : $findings->reading(Reading::DischargePressure),
+        );
+    }
+
+    /** @return array<string, float|string> what its steps were answered, by step */
+    private static function steps(Log $log): array
+    {
+        $steps = [];
+        foreach ($log->standing(FactKind::Card) as $fact) {
+            [$card, $step] = [...explode('.', $fact->content->key, 2), ''];
+            if ($card === self::CARD) {
+                $steps[$step] = $fact->content->value ?? (string) $fact->content->word;
+            }
+        }
+
+        return $steps;
+    }
+
+    /** @return list<string> places at which a bubble grew */
+    public static function found(Log $log): array
+    {
+        $found = [];
+        foreach (self::steps($log) as $step => $answer) {
+            if ($answer === Searched::Bubble->value) {
+                $found[] = $step;
+            }
+        }
+
+        return $found;
+    }
+
+    /** How sure it is that anything leaks, before any place was searched. */
+    private static function leaks(Work $work): float
+    {
+        $short = 0.0;
+        foreach ($work->verdict($work->judged())->suspects as $suspect) {
+            $short += Verdict::isShortage($suspect->fault) ? $suspect->probability : 0.0;
+        }
+        foreach ($work->judged()->findings()->confirmed as $fault) {
+            $short = Verdict::isShortage($fault) ? 1.0 : $short;
+        }
+        if ($work->judged()->chapter->findings->saw(Observation::OilStains, Word::Found)) {
+            $short = max($short, 0.6);
+        }
+
+        return self::SELDOM + (self::SURELY - self::SELDOM) * $short;
+    }
+}

@@ -20,7 +20,7 @@ final readonly class WinterPicture
 
     public const LEFT = 54.0;
 
-    public const RIGHT = 640.0;
+    public const RIGHT = 610.0;
 
     public const TOP = 20.0;
 

@@ -15,6 +15,11 @@ use Metrum\Work\Cards\Progress;
 /** The cards of a visit: what fits at a station, in the order in which the verdict asks for them, and what is open. */
 final readonly class CardList
 {
+    /** Cards of a station that stand in one list, and those that stand first where there are more. */
+    private const MANY = 12;
+
+    private const FIRST = 4;
+
     public function __construct(private Judged $judged)
     {
     }
@@ -34,6 +39,25 @@ final readonly class CardList
         array_multisort($asked, SORT_DESC, array_keys($cards), SORT_ASC, $cards);
 
         return $cards;
+    }
+
+    /**
+     * The same in groups: what the verdict asks for under '', the rest by what it is for where there are many.
+     *
+     * @return array<string, list<Card>>
+     */
+    public function groups(Station $station): array
+    {
+        $cards = $this->at($station);
+        if (count($cards) <= self::MANY) {
+            return $cards === [] ? [] : ['' => $cards];
+        }
+        $groups = ['' => array_slice($cards, 0, self::FIRST)];
+        foreach (array_slice($cards, self::FIRST) as $card) {
+            $groups[$card->does->label()][] = $card;
+        }
+
+        return $groups;
     }
 
     /** How sure the suspects are that a card is for, 0 … 1. */

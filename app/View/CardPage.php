@@ -127,6 +127,14 @@ final class CardPage
         return $shown;
     }
 
+    /** @return list<CardStep> what must be done, before it is begun */
+    public function ahead(): array
+    {
+        return array_values(
+            array_filter($this->steps(), static fn (CardStep $one): bool => ! $one->step->isOptional),
+        );
+    }
+
     private function step(Step $step, bool $isPast): CardStep
     {
         $known = $this->run->known($step);

@@ -139,31 +139,32 @@ final class ChargingPage
         };
     }
 
-    /** As it is typed in one's own unit. */
+    /** As it is typed; an example where nothing is proposed. */
     public function typed(): string
     {
         $next = $this->next();
-        $unit = $this->units->of(Kind::MassChange);
 
-        return $next === null ? '' : rtrim(rtrim(number_format($unit->fromSi($next), 3, '.', ''), '0'), '.');
+        return match (true) {
+            $next === null => '80 g',
+            $next < 0.0 => '-'.$this->units->mass(-$next),
+            default => $this->units->mass($next),
+        };
     }
 
     /** @return list<string> what must be thought of before the next addition */
     public function warnings(): array
     {
-        $circuit = $this->judged->findings->circuit;
         $machine = $this->charging->machine();
         $room = $this->charging->room();
         $estimate = $this->charging->estimate();
         $missing = $this->charging->missing();
-        $floods = $circuit->headPressureControl === HeadPressureControl::FloodingValve;
 
         return array_values(array_filter([
             $missing !== null && $missing > 0.0 && $estimate !== null && $room < $missing
                 ? 'Only '.$this->units->mass($room).' more fit in: the receiver pumped down or the plate binds.'
                 : '',
             ...$missing !== null && $missing > 0.0 ? $this->charging->limits($missing) : [],
-            $floods ? 'A clear glass on a mild day does not prove the charge for the coldest one: see the winter charge.' : '',
+            $this->floods() ? 'A clear glass on a mild day does not prove the charge for the coldest one: see the winter charge.' : '',
             $machine !== null && $this->isCool() ? 'On a cool day the same charge may be wrong in summer: read again in warmth.' : '',
         ], static fn (string $one): bool => $one !== ''));
     }
@@ -208,6 +209,12 @@ final class ChargingPage
         }
 
         return $labels;
+    }
+
+    /** Whether the condenser is flooded in the cold. */
+    public function floods(): bool
+    {
+        return $this->judged->findings->circuit->headPressureControl === HeadPressureControl::FloodingValve;
     }
 
     /** "112 % of the plate"; empty where it is not known. */

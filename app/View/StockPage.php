@@ -36,22 +36,21 @@ final readonly class StockPage
         $this->page = max(1, min($this->pages, $page));
     }
 
-    /** @return array<string, list<CylinderMark>> by refrigerant */
-    public function byRefrigerant(): array
+    /** @return list<CylinderMark> by refrigerant and number */
+    public function marks(): array
     {
         $rule = HouseRuleChoice::inForce()->band(HouseRule::CylinderFill);
-        $marks = [];
-        foreach ($this->cylinders as $one) {
-            $marks[$one->refrigerant][] = new CylinderMark($one, $rule->low, $rule->high, $this->units);
-        }
 
-        return $marks;
+        return array_map(
+            fn (Cylinder $one): CylinderMark => new CylinderMark($one, $rule->low, $rule->high, $this->units),
+            array_values($this->cylinders),
+        );
     }
 
-    /** "R-448A 23.4 kg" in all cylinders */
-    public function sum(string $refrigerant): string
+    /** @return array<string, string> what is in all cylinders, by refrigerant */
+    public function sums(): array
     {
-        return $this->units->mass($this->stock->byRefrigerant()[$refrigerant] ?? 0.0);
+        return array_map($this->units->mass(...), $this->stock->byRefrigerant());
     }
 
     /** @return list<Movement> of this page */

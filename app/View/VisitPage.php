@@ -54,6 +54,8 @@ final class VisitPage
 
     private ?ChargingPage $charging = null;
 
+    private ?LeakPage $leaks = null;
+
     private ?CourseFacts $facts = null;
 
     private ?Course $course = null;
@@ -123,6 +125,12 @@ final class VisitPage
     public function charging(): ChargingPage
     {
         return $this->charging ??= new ChargingPage($this->judged, $this->units, new Stock(), $this->work()->subject);
+    }
+
+    /** The search for leaks, as it stands. */
+    public function leaks(): LeakPage
+    {
+        return $this->leaks ??= new LeakPage($this->judged);
     }
 
     /** @return list<string> parts of the circuit that were read or moved on their own; '' is the circuit itself */

@@ -107,9 +107,9 @@ final class WinterPage
         $percent = static fn (float $part): string => Format::number(100 * $part, 0).' %';
 
         return [
-            ['Flooded on the coldest day', $percent($flooded), $percent($share)],
-            ['On top of a clear glass in summer', $mass($byTwin), $mass($extra)],
-            ['Summer charge, outlet just covered', $mass($summer), ''],
+            ['Flooded, coldest day', $percent($flooded), $percent($share)],
+            ['On top of a clear glass', $mass($byTwin), $mass($extra)],
+            ['Outlet just covered in summer', $mass($summer), ''],
             ['In all', $mass($byTwin === null || $summer === null ? null : $byTwin + $summer), ''],
         ];
     }

@@ -3,13 +3,16 @@
 namespace Database\Seeders;
 
 use App\Models\Circuit;
+use App\Models\Cylinder;
 use App\Models\FollowUp;
 use App\Models\Site;
+use App\Models\StockMove;
 use App\Models\User;
 use App\Models\Visit;
 use App\Records\Author;
 use App\Records\CardKeeper;
 use App\Records\Judge;
+use App\Records\LedgerImport;
 use App\Records\Mover;
 use App\Records\Recorder;
 use Illuminate\Database\Seeder;
@@ -20,7 +23,7 @@ use Metrum\Log\Kinds\NoteWritten;
 use Metrum\Log\Said;
 use Metrum\Quantity\Format;
 
-/** The made-up harbour town of Tarnevik: five sites, ten circuits, fourteen visits. Nothing in it exists. */
+/** The made-up harbour town of Tarnevik: six sites, twelve circuits, sixteen visits and a ledger. Nothing in it exists. */
 final class DemoSeeder extends Seeder
 {
     public const EMAIL = 'technician@tarnevik.example';
@@ -64,6 +67,45 @@ final class DemoSeeder extends Seeder
         foreach ($story['visits'] as $entry) {
             $this->visit($circuits[$entry['circuit']], $entry);
         }
+        foreach ($story['cylinders'] as $entry) {
+            $this->cylinder($entry);
+        }
+        $this->ledger($circuits, $story['ledger']);
+    }
+
+    /** @param  array<string, mixed>  $entry */
+    private function cylinder(array $entry): void
+    {
+        $cylinder = Cylinder::query()->create([
+            'label' => $entry['label'],
+            'refrigerant' => $entry['refrigerant'],
+            'is_recovered' => $entry['recovered'],
+            'tare' => $entry['tare'],
+            'water' => $entry['water_l'] / 1000,
+        ]);
+        StockMove::query()->create([
+            'cylinder_id' => $cylinder->id,
+            'user_id' => $this->user->id,
+            'kilograms' => $entry['content'],
+            'why' => 'counted',
+            'moved_at' => Carbon::now()->subDays(120),
+        ]);
+    }
+
+    /**
+     * @param  array<string, Circuit>  $circuits
+     * @param  list<array<string, mixed>>  $entries
+     */
+    private function ledger(array $circuits, array $entries): void
+    {
+        $rows = [];
+        foreach ($entries as $i => $entry) {
+            $at = Carbon::now()->startOfDay()->subDays($entry['days_ago'])->addHours(10);
+            $circuit = $circuits[$entry['circuit']]->id;
+            $rows[$i + 1] = ['circuit_id' => $circuit, 'at' => $at->toIso8601String()] + $entry;
+        }
+        (new LedgerImport($this->user))->take($rows);
+        Visit::query()->doesntHave('verdict')->get()->each($this->judge->again(...));
     }
 
     /**

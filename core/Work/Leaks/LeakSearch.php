@@ -165,10 +165,10 @@ final readonly class LeakSearch
         return max(self::HARDLY, min(1.0, $share));
     }
 
-    /** Whether a side has too little pressure for a search. */
-    public function isTooLow(?float $pressure): bool
+    /** Whether the low side has too little pressure for a search (K-02). */
+    public function hasLittlePressure(): bool
     {
-        return $pressure !== null && $pressure < self::ENOUGH / 2;
+        return $this->low !== null && $this->low < self::ENOUGH / 2;
     }
 
     /** Chance that a leak is still there and not found, 0 … 1. */

@@ -91,8 +91,13 @@ final class SearchLog
     private static function leaks(Work $work): float
     {
         $short = 0.0;
-        foreach ($work->verdict($work->judged())->suspects as $suspect) {
-            $short += Verdict::isShortage($suspect->fault) ? $suspect->probability : 0.0;
+        // What was lost was lost, whatever was added since: the plainest chapter counts.
+        foreach ($work->accounts() as $account) {
+            $chance = 0.0;
+            foreach ($work->verdict($account)->suspects as $suspect) {
+                $chance += Verdict::isShortage($suspect->fault) ? $suspect->probability : 0.0;
+            }
+            $short = max($short, $chance);
         }
         foreach ($work->judged()->findings()->confirmed as $fault) {
             $short = Verdict::isShortage($fault) ? 1.0 : $short;

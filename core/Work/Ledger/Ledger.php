@@ -74,12 +74,11 @@ final readonly class Ledger
      */
     public function running(): array
     {
-        $hasFirst = $this->hasFirstCharge();
-        $in = $hasFirst ? 0.0 : $this->full;
+        $in = $this->hasFirstCharge() ? 0.0 : $this->full;
+        $lost = $this->lostBy();
         $running = [];
-        foreach ($this->movements as $one) {
-            $made = $one->purpose === ChargePurpose::Leak && $one->isIn() ? 0.0 : $one->kilograms;
-            $in = $in === null ? null : $in + $made;
+        foreach ($this->movements as $i => $one) {
+            $in = $in === null ? null : $in + $one->kilograms - $lost[$i];
             $running[] = $in;
         }
 
@@ -109,6 +108,19 @@ final readonly class Ledger
     public function losses(): array
     {
         $losses = [];
+        foreach ($this->lostBy() as $i => $lost) {
+            if ($lost > 1e-9) {
+                $losses[] = [$this->movements[$i]->at, $lost];
+            }
+        }
+
+        return $losses;
+    }
+
+    /** @return list<float> kg that each movement made good */
+    private function lostBy(): array
+    {
+        $all = [];
         $outForRepair = 0.0;
         foreach ($this->movements as $one) {
             $lost = 0.0;
@@ -119,12 +131,10 @@ final readonly class Ledger
                 $lost = max(0.0, -$outForRepair);
                 $outForRepair = max(0.0, $outForRepair);
             }
-            if ($lost > 1e-9) {
-                $losses[] = [$one->at, $lost];
-            }
+            $all[] = $lost;
         }
 
-        return $losses;
+        return $all;
     }
 
     /**

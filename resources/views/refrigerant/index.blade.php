@@ -6,13 +6,12 @@
             <a class="btn quiet" href="{{ route('ledger.json') }}">As JSON</a>
             <a class="btn quiet" href="{{ route('ledger.import') }}">Take in a ledger</a>
         </div>
-        @forelse ($page->byRefrigerant() as $refrigerant => $marks)
-            <section aria-label="{{ $refrigerant }}"><h2>{{ $refrigerant }} <span class="soft">{{ $page->sum($refrigerant) }} in {{ count($marks) }} {{ count($marks) === 1 ? 'cylinder' : 'cylinders' }}</span></h2>
-                <div class="cylinders">@foreach ($marks as $mark)@include('refrigerant.mark')@endforeach</div>
-            </section>
-        @empty
+        @if ($page->marks() === [])
             <p class="empty">No cylinder yet. Weigh one in: then every gram that goes into a plant has a bottle before and after.</p>
-        @endforelse
+        @else
+            <p class="stock-sums">@foreach ($page->sums() as $refrigerant => $sum)<span><b>{{ $refrigerant }}</b> {{ $sum }}</span>@endforeach</p>
+            <div class="cylinders">@foreach ($page->marks() as $mark)@include('refrigerant.mark')@endforeach</div>
+        @endif
         <section aria-labelledby="h-moves"><h2 id="h-moves">Into and out of plants <span class="soft">{{ $page->count() }}</span></h2>
             @if ($page->count() === 0)
                 <p class="empty">Nothing moved yet. What is added or taken out at a visit stands here.</p>

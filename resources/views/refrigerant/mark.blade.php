@@ -5,5 +5,5 @@
         <g clip-path="url(#in-{{ $mark->cylinder->id }})"><rect class="hot" x="0" y="{{ 80 - 66 * $mark->hotFill() }}" width="40" height="{{ 66 * $mark->hotFill() }}" /><rect class="liquid" x="0" y="{{ 80 - 66 * $mark->fill() }}" width="40" height="{{ 66 * $mark->fill() }}" /></g>
         <line class="limit" x1="4" x2="36" y1="27.2" y2="27.2" />
     </svg>
-    <span><b>{{ $mark->mark()->sign() }} {{ $mark->cylinder->label }}</b><span class="value">{{ $mark->content() }}</span><small>{{ $mark->cylinder->isRecovered ? 'recovered' : 'new' }} · weighs {{ $mark->gross() }}, at most {{ $mark->limit() }}</small><small>{{ $mark->words() }}</small></span>
+    <span><b>{{ $mark->mark()->sign() }} {{ $mark->cylinder->refrigerant }} · {{ $mark->cylinder->label }}</b><span class="value">{{ $mark->content() }}</span><small>{{ $mark->cylinder->isRecovered ? 'recovered' : 'new' }} · weighs {{ $mark->gross() }}, at most {{ $mark->limit() }}</small><small>{{ $mark->words() }}</small></span>
 </a>

@@ -12,14 +12,18 @@
         @if ($open->gates() !== [])<ul class="preconditions">@foreach ($open->gates() as $one)<li class="is-{{ strtolower($one->holding->name) }}">{{ $one->holding->mark()->sign() }} {{ $one->label }}@if ($one->detail !== ''), {{ $one->detail }}@endif @if ($one->settledBy !== null && ! $one->isHolding()) <a href="{{ $page->linkToAsked($one->settledBy) }}">look</a>@endif</li>@endforeach</ul>@endif
         @if ($open->overruled() !== '')<p class="hint">◐ Begun all the same, because {{ $open->overruled() }}</p>@endif
         @if (! $open->isBegun())
-            <ol class="steps-ahead">@foreach ($open->steps() as $one)@if ($one->step->label !== '' && ! $one->is(Metrum\Card\StepKind::Figure))<li>{{ $one->step->label }}</li>@endif @endforeach</ol>
+            <ol class="steps-ahead">@foreach ($open->ahead() as $one)@if ($one->step->label !== '' && ! $one->is(Metrum\Card\StepKind::Figure))<li>{{ $one->step->label }}</li>@endif @endforeach</ol>
             <form id="card-begin" class="begin" method="post" action="{{ $page->entries }}" data-entry data-says="begun: {{ $open->card->name }}">
                 @include('visit.card-fields', ['key' => $open->begunKey()])
                 @if ($open->isHeldBack())<label for="begin-reason">Begin it all the same, because</label><input id="begin-reason" class="input" name="reason" maxlength="200" required>@endif
                 <button class="btn turned" name="value" value="yes" @disabled(! $page->mayEnter)>Begin</button>
             </form>
         @else
-            <ol class="steps">@foreach ($open->steps() as $one)@include('visit.step')@endforeach</ol>
+            @if ($open->card->key === Metrum\Work\Leaks\SearchLog::CARD)
+                @include('visit.leaks')
+            @else
+                <ol class="steps">@foreach ($open->steps() as $one)@include('visit.step')@endforeach</ol>
+            @endif
             @if ($open->outcome() !== null)
                 <div class="came-to" role="status"><h3>{{ $open->outcome()->label }}</h3><p>{{ $open->says() }}</p>
                     @if ($open->done() === null)

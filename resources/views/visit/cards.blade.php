@@ -1,9 +1,13 @@
 @php($list = $page->cards())
-@php($cards = $page->verdict->referral !== null ? [] : $list->at($page->station))
-@if ($cards !== [] && ! ($page->station === Metrum\Circuit\Station::PutRight && $page->advice->licenceAsked() !== null))
-<section class="cards-here" aria-labelledby="h-cards"><h2 id="h-cards">Step by step</h2>
-    <ul>@foreach ($cards as $card)
-        <li><a href="{{ App\View\CardList::link($page->visit, $card) }}"><b>{{ $card->name }}</b><small>{{ $card->does->label() }}, {{ $card->minutes }} min, {{ $card->effort->label() }}@if ($list->asked($card) >= 0.2) · for what is suspected, {{ App\View\Explain::percent($list->asked($card)) }}@endif</small></a></li>
-    @endforeach</ul>
+@php($groups = $page->verdict->referral !== null ? [] : $list->groups($page->station))
+@if ($groups !== [] && ! ($page->station === Metrum\Circuit\Station::PutRight && $page->advice->licenceAsked() !== null))
+<section class="cards-here card-groups" aria-labelledby="h-cards"><h2 id="h-cards">Step by step</h2>
+    @foreach ($groups as $name => $cards)
+        @if ($name === '')
+            <ul>@foreach ($cards as $card)@include('visit.card-link')@endforeach</ul>
+        @else
+            <details><summary>{{ $name }} <span class="soft">{{ count($cards) }}</span></summary><ul>@foreach ($cards as $card)@include('visit.card-link')@endforeach</ul></details>
+        @endif
+    @endforeach
 </section>
 @endif

@@ -18,7 +18,7 @@
                 <div class="pair"><span><label for="before">Weighs before</label><input id="before" class="input" name="with[bottle_before_kg]" inputmode="decimal" autocomplete="off" placeholder="{{ $page->units->symbol(Metrum\Quantity\Kind::Mass) }}"></span><span><label for="after">after</label><input id="after" class="input" name="with[bottle_after_kg]" inputmode="decimal" autocomplete="off" placeholder="{{ $page->units->symbol(Metrum\Quantity\Kind::Mass) }}"></span></div>
             @endif
             <label for="move-value">{{ $charge->cylinders() === [] ? 'How much' : 'or how much' }} (below zero: taken out)</label>
-            <input id="move-value" class="input" name="value" inputmode="text" autocomplete="off" placeholder="{{ $charge->typed() === '' ? '80 g' : $charge->typed().' '.$page->units->symbol(Metrum\Quantity\Kind::MassChange) }}">
+            <input id="move-value" class="input" name="value" inputmode="text" autocomplete="off" placeholder="{{ $charge->typed() }}">
             <label for="purpose">What for</label>
             <select id="purpose" class="input" name="with[purpose]">@foreach ($charge->purposes() as $word => $label)<option value="{{ $word }}">{{ $label }}</option>@endforeach</select>
             @if ($work->isHeldBack())
@@ -36,6 +36,6 @@
     @foreach ($work->cautions() as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach
     <h3>Other ways to the end of a charge</h3>
     <ul class="schools">@foreach ($charge->schools() as $school)<li @class(['is-taken' => $school['isTaken']])>{{ $school['isTaken'] ? '○' : ($school['fits'] ? '◐' : '●') }} <a href="{{ $school['link'] }}">{{ $school['name'] }}</a><small>{{ $school['why'] }}</small></li>@endforeach</ul>
-    <p><a href="{{ route('circuits.winter', $page->visit->circuit) }}">Winter charge</a> · <a href="{{ route('circuits.ledger', $page->visit->circuit) }}">Ledger of this plant</a></p>
+    <p>@if ($charge->floods())<a href="{{ route('circuits.winter', $page->visit->circuit) }}">Winter charge</a> · @endif<a href="{{ route('circuits.ledger', $page->visit->circuit) }}">Ledger of this plant</a></p>
     <p class="card-foot">@if ($work->response() !== '')<b>This one: {{ $work->response() }}</b>@endif</p>
 </section>

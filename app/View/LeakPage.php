@@ -1,0 +1,160 @@
+<?php
+
+namespace App\View;
+
+use App\Records\Judged;
+use App\Records\LeakHistory;
+use App\Records\Stock;
+use Metrum\Card\Cards;
+use Metrum\Circuit\HouseRule;
+use Metrum\Log\FactKind;
+use Metrum\Quantity\Format;
+use Metrum\Work\Leaks\LeakPlace;
+use Metrum\Work\Leaks\LeakSearch;
+use Metrum\Work\Leaks\Searched;
+use Metrum\Work\Leaks\SearchLog;
+
+/** The search for leaks: places in the order in which they are worth it, and the chance that one is still there. */
+final readonly class LeakPage
+{
+    /** Answers by tool: what is shown first, by the house rule. */
+    private const DETECTOR_FIRST = [
+        Searched::ClearDetector,
+        Searched::ClearBubbles,
+        Searched::ClearBoth,
+        Searched::Smells,
+        Searched::Bubble,
+        Searched::NotReached,
+    ];
+
+    private const BUBBLES_FIRST = [
+        Searched::ClearBubbles,
+        Searched::ClearBoth,
+        Searched::ClearDetector,
+        Searched::Bubble,
+        Searched::Smells,
+        Searched::NotReached,
+    ];
+
+    public const MARKS = ['oil' => 'oil', 'rubbed' => 'rubbed', 'hiss' => 'hiss', 'none' => 'no mark'];
+
+    public LeakSearch $search;
+
+    /** @var array<string, int> */
+    private array $foundBefore;
+
+    /** @var array<string, string> what the card's steps were answered, by key */
+    private array $answered;
+
+    public function __construct(private Judged $judged)
+    {
+        $history = new LeakHistory($judged->visit, new Stock());
+        $this->search = SearchLog::search($judged->work, $history->foundBefore(), $history->years());
+        $this->foundBefore = $history->foundBefore();
+        $answered = [];
+        foreach ($judged->log->standing(FactKind::Card) as $fact) {
+            $answered[$fact->content->key] = (string) $fact->content->word;
+        }
+        $this->answered = $answered;
+    }
+
+    /** @return list<LeakPlace> worth most first */
+    public function places(): array
+    {
+        return $this->search->order();
+    }
+
+    public function isNext(LeakPlace $place): bool
+    {
+        return $this->search->next()?->key === $place->key;
+    }
+
+    public function chance(LeakPlace $place): float
+    {
+        return $this->search->chances[$place->key];
+    }
+
+    public function percent(float $share): string
+    {
+        return Format::number(100 * $share, $share < 0.1 ? 1 : 0).' %';
+    }
+
+    public function answer(LeakPlace $place): ?Searched
+    {
+        return $this->search->searched[$place->key] ?? null;
+    }
+
+    /** @return list<Searched> in the order of the house rule (Z-10) */
+    public function answers(): array
+    {
+        $leads = $this->judged->rules->schoolOf(HouseRule::LeakTool);
+
+        return $leads === 'bubbles' ? self::BUBBLES_FIRST : self::DETECTOR_FIRST;
+    }
+
+    /** Word of the mark that was seen there; null where nobody looked. */
+    public function mark(LeakPlace $place): ?string
+    {
+        return $this->answered[$this->key($place->key.'_mark')] ?? null;
+    }
+
+    public function key(string $step): string
+    {
+        return SearchLog::CARD.'.'.$step;
+    }
+
+    public function weather(): ?string
+    {
+        return $this->answered[$this->key('weather')] ?? null;
+    }
+
+    /** "found here before" and what is looked at. */
+    public function look(LeakPlace $place): string
+    {
+        $before = $this->foundBefore[$place->key] ?? 0;
+
+        return ($before > 0 ? 'a leak was found here before; ' : '').$place->look;
+    }
+
+    /** @return array{string, string} the card by which a find is mended: name and link */
+    public function mends(LeakPlace $place): array
+    {
+        $card = Cards::find($place->mends);
+
+        return $card === null ? ['', ''] : [$card->name, CardList::link($this->judged->visit, $card)];
+    }
+
+    /** What is to be thought of the pressure; empty where it is enough or not known. */
+    public function pressure(): string
+    {
+        return $this->search->hasLittlePressure()
+            ? 'The low side has little pressure: a leak there sucks air and shows nothing. Stop it, open the solenoid, '.
+                'let the coil warm; nitrogen only after recovery.'
+            : '';
+    }
+
+    /** @return array{string, string} name and link of the card that raises it */
+    public function raises(): array
+    {
+        $card = Cards::find('raise_pressure');
+
+        return $card === null ? ['', ''] : [$card->name, CardList::link($this->judged->visit, $card)];
+    }
+
+    /** The result in one sentence. */
+    public function says(): string
+    {
+        $found = $this->search->found();
+        if ($found !== []) {
+            $names = array_map(static fn (LeakPlace $one): string => lcfirst($one->label), $found);
+
+            return 'Found: '.implode(', ', $names).'. Prove it, mend it, and test it again after hours.';
+        }
+        $next = $this->search->next();
+
+        return 'A leak is still there with '.$this->percent($this->search->left()).'. '.
+            ($next === null
+                ? 'All that can be reached was searched: come back with the rest uncovered, or quote a shutdown.'
+                : 'Next: '.lcfirst($next->label).'.');
+    }
+}

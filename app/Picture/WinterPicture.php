@@ -3,6 +3,7 @@
 namespace App\Picture;
 
 use Metrum\Plant\Filling;
+use Metrum\Plant\WinterCurve;
 use Metrum\Quantity\Kind;
 use Metrum\Quantity\Units;
 
@@ -10,7 +11,7 @@ use Metrum\Quantity\Units;
  * Receiver and condenser from the coldest day to the weather of the plan: how full each is with the charge that is in,
  * and how full the receiver would be with the summer's charge alone, down to where it loses its seal.
  *
- * @phpstan-type Point array{ambient: float, level: float, condenser: float, runs: bool, sealed: bool}
+ * @phpstan-import-type WinterPoint from WinterCurve
  */
 final readonly class WinterPicture
 {
@@ -32,8 +33,8 @@ final readonly class WinterPicture
     private const APART = 17.0;
 
     /**
-     * @param  non-empty-list<Point>  $now
-     * @param  non-empty-list<Point>  $summer
+     * @param  non-empty-list<WinterPoint>  $now
+     * @param  non-empty-list<WinterPoint>  $summer
      */
     public function __construct(private array $now, private array $summer, private Units $units)
     {
@@ -68,7 +69,7 @@ final readonly class WinterPicture
     }
 
     /**
-     * @param  list<Point>  $points
+     * @param  list<WinterPoint>  $points
      * @param  'level'|'condenser'  $of
      */
     private function path(array $points, string $of): string
@@ -82,13 +83,29 @@ final readonly class WinterPicture
         return 'M'.implode(' L', $corners);
     }
 
+    private function mass(float $kilograms): string
+    {
+        return $this->units->mass($kilograms);
+    }
+
+    /** @return list<array{y: float, text: string}> what is in each on the coldest day */
+    public function coldest(): array
+    {
+        $point = $this->now[0];
+
+        return [
+            ['y' => $this->y($point['condenser']) + 16.0, 'text' => $this->mass($point['condenser_kg'])],
+            ['y' => $this->y($point['level']) - 7.0, 'text' => $this->mass($point['receiver_kg'])],
+        ];
+    }
+
     /** @return list<array{y: float, text: string}> names at the right end, none over another */
     public function names(): array
     {
         $last = count($this->now) - 1;
         $names = [
-            [$this->y($this->now[$last]['condenser']), 'condenser'],
-            [$this->y($this->now[$last]['level']), 'receiver'],
+            [$this->y($this->now[$last]['condenser']), 'condenser '.$this->mass($this->now[$last]['condenser_kg'])],
+            [$this->y($this->now[$last]['level']), 'receiver '.$this->mass($this->now[$last]['receiver_kg'])],
             [$this->y($this->summer[$last]['level']), 'summer charge only'],
         ];
         usort($names, static fn (array $a, array $b): int => $a[0] <=> $b[0]);

@@ -5,9 +5,18 @@ declare(strict_types=1);
 namespace Metrum\Plant;
 
 use Metrum\Circuit\HeadPressureControl;
+use Metrum\Circuit\Reading;
 use Metrum\Refrigerant\OutsideTable;
 
-/** Where the refrigerant of a plant is, from its coldest day to the weather it was planned for. SI. */
+/**
+ * Where the refrigerant of a plant is, from its coldest day to the weather it was planned for. SI.
+ *
+ * A point has the level of the receiver and the share of the condenser that is full, 0 … 1, and the liquid in each, kg.
+ *
+ * @phpstan-type WinterPoint array{
+ *   ambient: float, level: float, condenser: float, runs: bool, sealed: bool, receiver_kg: float, condenser_kg: float
+ * }
+ */
 final readonly class WinterCurve
 {
     /** Level at which the receiver's outlet is covered and stays so. */
@@ -22,16 +31,29 @@ final readonly class WinterCurve
 
     private const MOST = 2.5;
 
-    /** kg in the low side and the lines do not matter here: what is neither in the receiver nor in the condenser. */
+    /** Level from which liquid alone leaves it. */
+    private const SEALED = 0.005;
+
     private function __construct()
     {
+    }
+
+    /** kg of liquid that stands in a volume (m³) at the pressure of the high side. */
+    private static function held(Machine $machine, PlantState $state, float $volume): float
+    {
+        $gauge = $state->reading(Reading::DischargePressure);
+        if (! $state->runs() || $gauge === null) {
+            return 0.0;
+        }
+        $bubble = $machine->fluid->bubbleTemperature($gauge + $machine->circuit->atmosphere->pascal);
+
+        return $volume * $machine->fluid->liquidDensity($bubble);
     }
 
     /**
      * @param  float  $coldest  K
      * @param  float  $warmest  K
-     * @return non-empty-list<array{ambient: float, level: float, condenser: float, runs: bool, sealed: bool}> level of the receiver
-     *                                and share of the condenser that is full, 0 … 1
+     * @return non-empty-list<WinterPoint> from the coldest on
      */
     public static function of(Machine $machine, float $charge, float $coldest, float $warmest): array
     {
@@ -48,7 +70,9 @@ final readonly class WinterCurve
                 'level' => $state->level,
                 'condenser' => $state->flooded,
                 'runs' => $state->runs(),
-                'sealed' => $state->runs() && $state->level > 0.005,
+                'sealed' => $state->runs() && $state->level > self::SEALED,
+                'receiver_kg' => self::held($filled, $state, $filled->receiverVolume * $state->level),
+                'condenser_kg' => self::held($filled, $state, $filled->condenserVolume * $state->flooded),
             ];
         }
 

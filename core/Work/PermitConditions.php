@@ -39,11 +39,20 @@ final readonly class PermitConditions
         if ($class === null) {
             return Precondition::holds($label, 'as for every refrigerant');
         }
-        $done = $this->work->log->fact(FactKind::Card, self::LICENCE);
-
-        return $done?->content->word === self::CONFIRMED
+        return $this->lastEnd() === self::CONFIRMED
             ? Precondition::holds($label, "confirmed for $class at this visit")
             : Precondition::refuses($label, "$class asks for a licence and tools made for it: confirm them for this visit");
+    }
+
+    /** What the card came to when it was done last at this visit. */
+    private function lastEnd(): ?string
+    {
+        $end = null;
+        foreach ($this->work->log->history(FactKind::Card) as $fact) {
+            $end = $fact->content->key === self::LICENCE ? $fact->content->word : $end;
+        }
+
+        return $end;
     }
 
     /** Refrigerant into a plant whose leak nobody looked for wants a reason, or a search (Z-09, N-11). */

@@ -152,7 +152,10 @@ final class Charging
         if ($estimate === null) {
             return null;
         }
-        $missing = min($estimate->missing - $this->withoutMargin(), $this->leftOfMargin());
+        $missing = min($estimate->missing, $this->leftOfMargin());
+        if ($this->stopsAtTheGlass() && ! $this->isUnsealed()) {
+            $missing = min($missing, 0.0);
+        }
         // Within a receiver nothing shows: what is reckoned goes in, though it cannot be told from what was there.
         $isPlain = $this->isUnsealed() || ($this->log->isCharging() && $missing > 0.0);
         $sure = $this->school === School::Receiver && $isPlain ? 0.0 : self::SURE;
@@ -161,12 +164,10 @@ final class Charging
         return abs($missing) <= $tolerance ? null : $missing;
     }
 
-    /** kg between a clear glass and what is right, where the house stops at the first (Z-08); else 0. */
-    private function withoutMargin(): float
+    /** Whether the house adds nothing on top of a clear glass (Z-08). */
+    private function stopsAtTheGlass(): bool
     {
-        $stops = $this->school === School::Receiver && $this->work->rules->schoolOf(HouseRule::ChargeEnd) === 'glass';
-
-        return $stops ? $this->margin() : 0.0;
+        return $this->school === School::Receiver && $this->work->rules->schoolOf(HouseRule::ChargeEnd) === 'glass';
     }
 
     /** kg that belong on top of a clear glass, by the level that the receiver ought to have today. */

@@ -7,6 +7,7 @@
     @if ($picture->lost() !== null)<text x="{{ $p::LEFT + 6 }}" y="{{ $p::BOTTOM - 8 }}" class="strip-move">{{ $picture->lost()['text'] }} with the summer's charge</text>@endif
     @foreach ($picture->paths() as $name => $path)<path d="{{ $path }}" class="winter-{{ $name }}" />@endforeach
     @foreach ($picture->names() as $name)<text x="{{ $p::RIGHT + 8 }}" y="{{ $name['y'] }}" class="strip-small">{{ $name['text'] }}</text>@endforeach
+    @foreach ($picture->coldest() as $one)<text x="{{ $p::LEFT + 6 }}" y="{{ $one['y'] }}" class="strip-move">{{ $one['text'] }}</text>@endforeach
     @foreach ($picture->temperatures() as $tick)<text x="{{ $tick['x'] }}" y="{{ $p::BOTTOM + 18 }}" text-anchor="middle" class="strip-small">{{ $tick['text'] }}</text>@endforeach
     <text x="{{ ($p::LEFT + $p::RIGHT) / 2 }}" y="{{ $p::HEIGHT - 8 }}" text-anchor="middle" class="strip-small">air at the condenser</text>
 </svg>

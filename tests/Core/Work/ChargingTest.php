@@ -1,0 +1,413 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Work;
+
+use Metrum\Circuit\Circuit;
+use Metrum\Circuit\Control;
+use Metrum\Circuit\Fault;
+use Metrum\Circuit\HouseRules;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Reading;
+use Metrum\Circuit\Word;
+use Metrum\Diagnosis\Holding;
+use Metrum\Exchange\WorkAnswer;
+use Metrum\Findings\Derived;
+use Metrum\Log\Content;
+use Metrum\Log\FactKind;
+use Metrum\Log\Kinds\PlantMoved;
+use Metrum\Log\NotAFact;
+use Metrum\Work\Charging\ChargeLog;
+use Metrum\Work\Charging\ChargingGate;
+use Metrum\Work\Charging\Knee;
+use Metrum\Work\Charging\School;
+use Metrum\Work\Charging\Shortage;
+use Metrum\Work\MayMove;
+use Metrum\Work\NextMove;
+use Metrum\Work\Precondition;
+use Metrum\Work\Work;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Charging: how much is missing, the next addition, where it ends, and what keeps the gate shut. */
+final class ChargingTest extends TestCase
+{
+    /** @return iterable<string, array{float}> */
+    public static function shares(): iterable
+    {
+        foreach ([0.6, 0.75, 0.9, 1.0, 1.15, 1.3] as $share) {
+            yield sprintf('%.0f %% in', 100 * $share) => [$share];
+        }
+    }
+
+    #[DataProvider('shares')]
+    public function test_what_is_missing_is_told_within_what_it_says_itself(float $share): void
+    {
+        $hand = ChargeHand::cabinet($share)->look()->read();
+        $estimate = $hand->work()->charging()->estimate();
+
+        self::assertNotNull($estimate);
+        $really = $hand->machine->charge - $hand->in();
+        self::assertEqualsWithDelta($really, $estimate->missing, 2 * $estimate->deviation + 0.005);
+        self::assertLessThan(0.12 * $hand->machine->charge, $estimate->deviation);
+    }
+
+    #[DataProvider('shares')]
+    public function test_too_little_is_added_and_too_much_taken_back_and_right_is_left(float $share): void
+    {
+        $next = ChargeHand::cabinet($share)->look()->read()->work()->charging()->next();
+
+        match (true) {
+            $share < 0.95 => self::assertGreaterThan(0.0, $next),
+            $share > 1.05 => self::assertLessThan(0.0, $next),
+            default => self::assertNull($next),
+        };
+    }
+
+    public function test_followed_to_its_end_a_charge_is_right_and_never_over(): void
+    {
+        foreach ([ChargeHand::cabinet(0.6), ChargeHand::cooler(0.33)] as $hand) {
+            $hand->look()->read();
+            for ($n = 0; $n < 20; $n++) {
+                $next = $hand->work()->charging()->next();
+                if ($next === null) {
+                    break;
+                }
+                $hand->add($next)->read(Reading::ReceiverLevel);
+                self::assertLessThan(1.06 * $hand->machine->charge, $hand->in());
+            }
+            self::assertEqualsWithDelta($hand->machine->charge, $hand->in(), 0.05 * $hand->machine->charge);
+            self::assertGreaterThan(1, $n, 'not in one go');
+        }
+    }
+
+    public function test_with_a_receiver_small_steps_lead_to_the_glass_and_the_margin_comes_then(): void
+    {
+        $hand = ChargeHand::cooler(0.3)->look()->read(Reading::ReceiverLevel);
+        $charging = $hand->work()->charging();
+        self::assertTrue($charging->isUnsealed());
+        self::assertGreaterThan(0.0, $charging->next());
+        self::assertLessThan($charging->missing(), $charging->next(), 'the margin waits');
+        while ($hand->work()->charging()->isUnsealed()) {
+            $hand->add((float) $hand->work()->charging()->next())->read(Reading::ReceiverLevel);
+        }
+        $sealed = $hand->work()->charging();
+        self::assertEqualsWithDelta($sealed->margin(), $sealed->missing(), 0.35 * $sealed->margin());
+    }
+
+    public function test_by_the_clear_glass_alone_no_margin_is_added(): void
+    {
+        $rules = new HouseRules(['charge_end' => 'glass']);
+        $stops = self::clearedBy($rules);
+        $goesOn = self::clearedBy(new HouseRules());
+
+        self::assertNull($stops);
+        self::assertGreaterThan(0.5, $goesOn);
+    }
+
+    private static function clearedBy(HouseRules $rules): ?float
+    {
+        $hand = ChargeHand::cooler(0.3, $rules)->look()->read(Reading::ReceiverLevel);
+        while ($hand->work()->charging()->isUnsealed()) {
+            $hand->add(0.25)->read(Reading::ReceiverLevel);
+        }
+
+        return $hand->work()->charging()->next();
+    }
+
+    public function test_a_small_receiver_binds_what_fits_in(): void
+    {
+        $roomy = ChargeHand::cooler(0.4)->look()->read()->work()->charging();
+        self::assertSame([], $roomy->limits(0.1));
+        self::assertNotSame([], $roomy->limits(12.0), 'a receiver over 80 % is named');
+        self::assertStringContainsString('%', $roomy->limits(12.0)[0]);
+        self::assertLessThan(12.0, $roomy->room());
+    }
+
+    public function test_a_capillary_is_not_topped_up(): void
+    {
+        $charging = ChargeHand::cabinet(0.8, 'capillary')->look()->read()->work()->charging();
+
+        self::assertSame(School::Capillary, $charging->school);
+        self::assertNull($charging->next());
+        self::assertGreaterThan(0.0, $charging->missing());
+    }
+
+    public function test_the_knee_is_found_beside_where_the_liquid_seals(): void
+    {
+        $hand = ChargeHand::cabinet(0.62)->look()->read();
+        for ($n = 0; $n < 9; $n++) {
+            $hand->add(0.06 * $hand->machine->charge)->read();
+        }
+        $work = $hand->work();
+        $rows = ChargeLog::of($work, '')->rows;
+        $knee = Knee::in($rows);
+
+        self::assertNotNull($knee);
+        $first = null;
+        foreach ($rows as $number => $row) {
+            $first ??= ($row->subcooling() ?? 0.0) > 0.5 ? $number : null;
+        }
+        self::assertNotNull($first);
+        self::assertEqualsWithDelta($first, $knee->row, 1.0);
+        self::assertNull(Knee::in(array_slice($rows, 0, 3)), 'three rows are no knee');
+        self::assertNull(Knee::in(array_slice($rows, 0, 4)), 'nor is superheat that still falls');
+        // Further than the knee it is taken back to what the plan's subcooling wants.
+        $back = (new NextMove($work))->of(Control::Charge, '');
+        self::assertNotNull($back);
+        $excess = $hand->in() - $hand->machine->charge;
+        self::assertEqualsWithDelta(-$excess, $back[0], 0.3 * $excess);
+    }
+
+    public function test_another_move_begins_another_log(): void
+    {
+        $hand = ChargeHand::cabinet(0.7)->look()->read()->add(0.02)->read();
+        self::assertCount(2, ChargeLog::of($hand->work(), '')->rows);
+        $hand->say(FactKind::Move, new Content(Control::CondenserWashed->value, null, 'done'));
+        $hand->wait()->read();
+        $log = ChargeLog::of($hand->work(), '');
+        self::assertCount(1, $log->rows);
+        self::assertFalse($log->isCharging());
+    }
+
+    public function test_the_school_follows_the_plant_and_the_house_rule_where_it_fits(): void
+    {
+        $cabinet = ChargeHand::cabinet(1.0)->machine->circuit;
+        $cooler = ChargeHand::cooler(1.0)->machine->circuit;
+        self::assertSame(School::Knee, School::for($cabinet, new HouseRules()));
+        self::assertSame(School::Receiver, School::for($cooler, new HouseRules()));
+        self::assertSame(School::ByWeight, School::for($cabinet, new HouseRules(['charge_end' => 'plate'])));
+        self::assertSame(School::Receiver, School::for($cooler, new HouseRules(['charge_end' => 'plate'])), 'no plate');
+        self::assertSame(School::Receiver, School::for($cooler, new HouseRules(['charge_end' => 'knee'])), 'a receiver');
+        foreach (School::cases() as $school) {
+            self::assertNotSame('', $school->why($cooler)[1]);
+        }
+    }
+
+    public function test_a_plain_shortage_opens_the_gate(): void
+    {
+        $gate = self::gate(ChargeHand::cabinet(0.62)->look()->read());
+
+        self::assertTrue($gate->isOpen(), implode('; ', self::shut($gate)));
+    }
+
+    /** @return iterable<string, array{callable(ChargeHand): mixed, string}> */
+    public static function shuts(): iterable
+    {
+        $see = static fn (Observation $what, Word $word): \Closure => static fn (ChargeHand $hand) => $hand->see(
+            $what,
+            $word,
+        );
+        yield 'iced coil' => [$see(Observation::FrostCoil, Word::Blocked), 'blocked by ice'];
+        yield 'coil fans' => [$see(Observation::EvaporatorFans, Word::SomeStopped), 'put them right first'];
+        yield 'condenser fans' => [$see(Observation::CondenserFans, Word::AllStopped), 'put them right first'];
+        yield 'condenser dirty' => [$see(Observation::CondenserFace, Word::Dirty), 'clean it first'];
+        yield 'coil dirty' => [$see(Observation::EvaporatorFace, Word::Dirty), 'clean it first'];
+        yield 'drier' => [
+            static function (ChargeHand $hand): void {
+                $hand->say(FactKind::Reading, new Content(Reading::DrierInletTemperature->value, 306.0));
+                $hand->say(FactKind::Reading, new Content(Reading::DrierOutletTemperature->value, 300.0));
+            },
+            'a restriction, not a shortage',
+        ];
+    }
+
+    /** @param  callable(ChargeHand): mixed  $then */
+    #[DataProvider('shuts')]
+    public function test_each_thing_in_the_way_shuts_the_gate(callable $then, string $said): void
+    {
+        $hand = ChargeHand::cabinet(0.62)->look()->read();
+        $then($hand);
+
+        self::assertStringContainsString($said, implode('; ', self::shut(self::gate($hand))));
+    }
+
+    public function test_what_was_not_looked_at_keeps_the_gate_shut_and_is_named(): void
+    {
+        $gate = self::gate(ChargeHand::cabinet(0.62)->read());
+
+        self::assertFalse($gate->isOpen());
+        self::assertStringContainsString('coil: fans and face', implode('; ', self::shut($gate)));
+    }
+
+    public function test_a_full_plant_keeps_the_gate_shut(): void
+    {
+        $right = self::gate(ChargeHand::cabinet(1.0)->look()->read());
+        self::assertStringContainsString('against it', implode('; ', self::shut($right)));
+        $over = self::gate(ChargeHand::cabinet(1.3)->look()->read());
+        self::assertStringContainsString('it backs up', implode('; ', self::shut($over)));
+    }
+
+    public function test_one_sign_alone_asks_for_a_second(): void
+    {
+        $hand = ChargeHand::cooler(0.3)->look()->read(
+            Reading::ReceiverLevel,
+            Reading::SuctionTemperatureEvaporator,
+            Reading::ReceiverOutletTemperature,
+            Reading::CondenserOutletTemperature,
+            Reading::DrierInletTemperature,
+            Reading::DrierOutletTemperature,
+            Reading::ValveInletTemperature,
+        );
+        $said = implode('; ', self::shut(self::gate($hand)));
+
+        self::assertStringContainsString('only the glass bubbles; still wanted: subcooling', $said);
+    }
+
+    public function test_each_sign_of_a_shortage_speaks_its_way(): void
+    {
+        $short = ChargeHand::cooler(0.28)->look()->read()->work();
+        $full = ChargeHand::cooler(0.9)->look()->read()->work();
+        [$for, $against] = [self::shortage($short), self::shortage($full)];
+
+        self::assertCount(4, $for->for);
+        self::assertCount(4, $against->against);
+        self::assertTrue($for->isShown());
+        self::assertFalse($against->isShown() || $against->isOpen());
+    }
+
+    private static function shortage(Work $work): Shortage
+    {
+        $chapter = $work->present()->chapter;
+
+        return Shortage::of($chapter->findings, $work->figures($chapter, ''), $work->rules);
+    }
+
+    public function test_while_it_is_charged_the_gate_stays_open_until_it_is_right(): void
+    {
+        $hand = ChargeHand::cabinet(0.62)->look()->read();
+        $hand->add(0.25 * $hand->machine->charge)->look()->read();
+        self::assertTrue(self::gate($hand)->isOpen(), implode('; ', self::shut(self::gate($hand))));
+        $hand->add(0.14 * $hand->machine->charge)->look()->read();
+        self::assertStringContainsString('still missing', implode('; ', self::shut(self::gate($hand))));
+    }
+
+    public function test_confirmed_is_confirmed(): void
+    {
+        $hand = ChargeHand::cabinet(0.62)->look()->read();
+        $hand->say(FactKind::Confirmed, new Content(Fault::Undercharge->value, null, 'yes'));
+
+        self::assertTrue(self::gate($hand)->isOpen());
+    }
+
+    public function test_refrigerant_wants_a_reason_as_long_as_the_leak_was_not_searched(): void
+    {
+        $hand = ChargeHand::cabinet(0.62)->look()->read();
+        $may = static fn (ChargeHand $hand): MayMove => new MayMove($hand->work());
+        $move = new Content(Control::Charge->value, 0.03);
+        self::assertStringContainsString('search first', self::refusal(fn () => $may($hand)->check($move, '')));
+        $may($hand)->check($move, 'product cannot wait');
+        $may($hand)->check(new Content(Control::Charge->value, -0.03), '');
+        $searched = (clone $hand)->say(
+            FactKind::Test,
+            new Content('nitrogen_or_bubble_search', null, 'no_leak_found'),
+        );
+        $may($searched)->check($move, '');
+        $told = (clone $hand)->add(0.02, [PlantMoved::OVERRULED => 'milk'])->look()->read();
+        $may($told)->check($move, '');
+        self::assertTrue(true, 'none of them was refused');
+    }
+
+    public function test_where_the_house_says_so_no_reason_passes(): void
+    {
+        $rules = new HouseRules(['add_or_search' => 'refuse']);
+        $hand = ChargeHand::cabinet(0.62, rules: $rules)->look()->read();
+        $move = new Content(Control::Charge->value, 0.03);
+        $may = new MayMove($hand->work());
+
+        self::assertStringContainsString('by the house rule', self::refusal(fn () => $may->check($move, 'milk')));
+        $may->check(new Content(Control::Charge->value, -0.03), '');
+    }
+
+    public function test_an_addition_is_read_before_the_next(): void
+    {
+        $hand = ChargeHand::cabinet(0.62)->look()->read()->add(0.02, [PlantMoved::OVERRULED => 'milk']);
+        $may = new MayMove($hand->work());
+
+        self::assertTrue($may->isTooSoon(Control::Charge, ''));
+        $hand->look()->read();
+        self::assertFalse((new MayMove($hand->work()))->isTooSoon(Control::Charge, ''));
+    }
+
+    /** @return iterable<string, array{string, bool}> */
+    public static function refrigerants(): iterable
+    {
+        yield 'R-134a' => ['R-134a', true];
+        yield 'R-290, A3' => ['R-290', false];
+        yield 'R-454C, A2L' => ['R-454C', false];
+    }
+
+    #[DataProvider('refrigerants')]
+    public function test_what_asks_for_a_licence_of_its_own_stays_shut_until_it_is_confirmed(
+        string $refrigerant,
+        bool $free,
+    ): void {
+        $words = ['kind' => 'reach_in_cooler', 'refrigerant' => $refrigerant, 'metering' => 'txv', 'receiver' => false];
+        $hand = (new ChargeHand(Circuit::fromWords($words, []), 0.7))->look()->read();
+        $refused = static fn (): string => self::refusal(
+            fn () => (new MayMove($hand->work()))->check(new Content(Control::Charge->value, 0.02), 'milk'),
+        );
+        self::assertSame($free ? '' : 'licence', str_contains($refused(), 'licence') ? 'licence' : '');
+        $hand->say(FactKind::Card, new Content('licence_and_tools.done', null, 'no_tools'));
+        self::assertSame(! $free, str_contains($refused(), 'licence'), 'tools that are not there do not open it');
+        $hand->say(FactKind::Card, new Content('licence_and_tools.done', null, 'confirmed'));
+        self::assertStringNotContainsString('licence', $refused());
+    }
+
+    public function test_a_forecast_of_refrigerant_comes_of_what_is_missing(): void
+    {
+        $hand = ChargeHand::cabinet(0.86)->look()->read();
+        $hand->say(FactKind::Confirmed, new Content(Fault::Undercharge->value, null, 'yes'));
+        $before = $hand->work()->charging();
+        $value = 0.04 * $hand->machine->charge;
+        $told = $before->forecast([Derived::Subcooling], $value)?->main();
+        $was = $before->log->last()?->subcooling();
+        $is = $hand->add($value)->read()->work()->charging()->log->last()?->subcooling();
+
+        self::assertNotNull($told);
+        self::assertGreaterThan(0.3, $told->change);
+        self::assertEqualsWithDelta($is - $was, $told->change, 2 * $told->deviation);
+    }
+
+    public function test_the_command_line_tells_the_charge(): void
+    {
+        $hand = ChargeHand::cabinet(0.62)->look()->read();
+        $told = WorkAnswer::of($hand->work()->log, $hand->work())['charging'];
+        assert(is_array($told));
+        self::assertSame(['charge_by_knee', 'open'], [$told['school'], $told['gate']]);
+        self::assertGreaterThan(0.1, $told['missing_kg']);
+        $over = ChargeHand::cabinet(1.25)->look()->read();
+        $answer = WorkAnswer::of($over->work()->log, $over->work())['charging'];
+        assert(is_array($answer));
+        self::assertSame('shut', $answer['gate']);
+        self::assertLessThan(0.0, $answer['next_kg']);
+    }
+
+    private static function gate(ChargeHand $hand): ChargingGate
+    {
+        $work = $hand->work();
+
+        return new ChargingGate($work, $work->judged(), '');
+    }
+
+    /** @return list<string> */
+    private static function shut(ChargingGate $gate): array
+    {
+        $shut = array_filter($gate->all(), static fn (Precondition $one): bool => $one->holding !== Holding::Holds);
+
+        return array_values(array_map(static fn (Precondition $one): string => "$one->label: $one->detail", $shut));
+    }
+
+    /** @param  callable(): mixed  $tried */
+    private static function refusal(callable $tried): string
+    {
+        try {
+            $tried();
+        } catch (NotAFact $reason) {
+            return $reason->getMessage();
+        }
+
+        return '';
+    }
+}

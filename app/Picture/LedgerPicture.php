@@ -54,7 +54,8 @@ final readonly class LedgerPicture
         $running = $ledger->running();
         $known = array_filter([...$running, $ledger->full], static fn (?float $one): bool => $one !== null);
         $most = 1.1 * max(1e-3, ...$known === [] ? [1.0] : array_values($known));
-        $y = static fn (float $kilograms): float => self::BASE - ((self::BASE - self::TOP) * max(0.0, $kilograms)) / $most;
+        $tall = self::BASE - self::TOP;
+        $y = static fn (float $kilograms): float => self::BASE - ($tall * max(0.0, $kilograms)) / $most;
         $line = $losses = $marks = [];
         $before = $ledger->running()[0] === null ? null : ($ledger->full ?? 0.0);
         if ($before !== null && $ledger->movements[0]->purpose === ChargePurpose::Commissioning) {

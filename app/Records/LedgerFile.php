@@ -96,7 +96,8 @@ final class LedgerFile
     public static function read(string $text): array
     {
         $text = ltrim($text, self::UTF8." \r\n\t");
-        $rows = str_starts_with($text, '[') || str_starts_with($text, '{') ? self::readJson($text) : self::readCsv($text);
+        $isJson = str_starts_with($text, '[') || str_starts_with($text, '{');
+        $rows = $isJson ? self::readJson($text) : self::readCsv($text);
         if ($rows === []) {
             throw new Refused(['file: no movement stands in it']);
         }
@@ -116,7 +117,10 @@ final class LedgerFile
         }
         $rows = [];
         foreach (array_is_list($given) ? $given : [$given] as $i => $row) {
-            $rows[$i + 1] = is_array($row) ? self::named($row) : throw new Refused(['row '.($i + 1).': an object is wanted']);
+            $number = $i + 1;
+            $rows[$number] = is_array($row)
+                ? self::named($row)
+                : throw new Refused(["row $number: an object is wanted"]);
         }
 
         return $rows;

@@ -21,8 +21,8 @@ use Metrum\Log\Kinds\Weighed;
 use Metrum\Log\Source;
 
 /**
- * Takes movements of a ledger in: all of a file or nothing, and each movement once, however often it comes. Those of one
- * circuit and day stand at one visit.
+ * Takes movements of a ledger in: all of a file or nothing, and each movement once, however often it comes. Those of
+ * one circuit and day stand at one visit.
  */
 final class LedgerImport
 {
@@ -101,18 +101,19 @@ final class LedgerImport
             return null;
         }
         $label = $text('cylinder');
-        $data = [
+        $told = [
             Weighed::PURPOSE => $purpose->value,
             Weighed::CYLINDER => $this->cylinders[$label] ?? ($label === '' ? null : $label),
             Weighed::BEFORE => is_numeric($row[Weighed::BEFORE] ?? null) ? (float) $row[Weighed::BEFORE] : null,
             Weighed::AFTER => is_numeric($row[Weighed::AFTER] ?? null) ? (float) $row[Weighed::AFTER] : null,
         ];
+        $data = array_filter($told, static fn (float|string|null $one): bool => $one !== null);
         $id = $text('id');
 
         return new Fact(
             Str::isUlid($id) ? $id : self::madeOf($circuit->id, $at, (string) $kilograms, $purpose->value, $label),
             FactKind::Move,
-            new Content(Control::Charge->value, (float) $kilograms, null, array_filter($data, fn ($one) => $one !== null)),
+            new Content(Control::Charge->value, (float) $kilograms, null, $data),
             new \DateTimeImmutable($at),
             Source::Import,
             $this->user->id,

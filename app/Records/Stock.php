@@ -13,7 +13,7 @@ use Metrum\Log\FactKind;
 use Metrum\Work\Ledger\Cylinder as Known;
 use Metrum\Work\Ledger\Movement;
 
-/** The refrigerant of the workshop: what moved at plants, and what is in its cylinders. Folded, nothing of it stored. */
+/** The refrigerant of the workshop: what moved at plants, and what is in its cylinders. All of it is folded. */
 final class Stock
 {
     /** @var ?list<Movement> of all plants */

@@ -19,7 +19,7 @@ use Metrum\Work\Charging\School;
 use Metrum\Work\Ledger\Cylinder;
 use Metrum\Work\Movements;
 
-/** Charging at a visit: by which school, what is missing and how surely, the next addition, and out of which cylinder. */
+/** Charging at a visit: by which school, what is missing and how surely, the next addition, out of which cylinder. */
 final class ChargingPage
 {
     /** K of ambient below which a charge is judged again in warmth. */
@@ -155,7 +155,8 @@ final class ChargingPage
     public function warnings(): array
     {
         $machine = $this->charging->machine();
-        $room = $this->charging->room();
+        $addition = $this->charging->addition();
+        $room = $addition->room();
         $estimate = $this->charging->estimate();
         $missing = $this->charging->missing();
 
@@ -163,9 +164,13 @@ final class ChargingPage
             $missing !== null && $missing > 0.0 && $estimate !== null && $room < $missing
                 ? 'Only '.$this->units->mass($room).' more fit in: the receiver pumped down or the plate binds.'
                 : '',
-            ...$missing !== null && $missing > 0.0 ? $this->charging->limits($missing) : [],
-            $this->floods() ? 'A clear glass on a mild day does not prove the charge for the coldest one: see the winter charge.' : '',
-            $machine !== null && $this->isCool() ? 'On a cool day the same charge may be wrong in summer: read again in warmth.' : '',
+            ...$missing !== null && $missing > 0.0 ? $addition->limits($missing) : [],
+            $this->floods()
+                ? 'A clear glass on a mild day does not prove the charge for the coldest one: see the winter charge.'
+                : '',
+            $machine !== null && $this->isCool()
+                ? 'On a cool day the same charge may be wrong in summer: read again in warmth.'
+                : '',
         ], static fn (string $one): bool => $one !== ''));
     }
 
@@ -250,8 +255,10 @@ final class ChargingPage
         $always = $this->judged->rules->schoolOf(HouseRule::LiquidOrVapour) === 'liquid';
 
         return match (true) {
-            $isBlend => 'A blend: it leaves the cylinder as liquid, throttled into the suction of the running compressor.',
-            $always => 'By the house rule it leaves the cylinder as liquid, throttled, never into a stopped compressor.',
+            $isBlend => 'A blend: it leaves the cylinder as liquid, throttled into the suction of the running '.
+                'compressor.',
+            $always => 'By the house rule it leaves the cylinder as liquid, throttled, never into a stopped '.
+                'compressor.',
             default => 'A single fluid: vapour into the low side is possible too.',
         };
     }

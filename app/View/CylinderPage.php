@@ -26,7 +26,7 @@ final readonly class CylinderPage
         $this->mark = new CylinderMark($known, $rule->low, $rule->high, $this->units);
     }
 
-    /** @return list<array{\DateTimeInterface, string, string, ?StockMove}> when, how much into it, what, newest first */
+    /** @return list<array{\DateTimeInterface, string, string, ?StockMove}> when, how much, what; newest first */
     public function happened(): array
     {
         $rows = [];

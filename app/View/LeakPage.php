@@ -128,8 +128,8 @@ final readonly class LeakPage
     public function pressure(): string
     {
         return $this->search->hasLittlePressure()
-            ? 'The low side has little pressure: a leak there sucks air and shows nothing. Stop it, open the solenoid, '.
-                'let the coil warm; nitrogen only after recovery.'
+            ? 'The low side has little pressure: a leak there sucks air and shows nothing. Stop it, open the '.
+                'solenoid, let the coil warm; nitrogen only after recovery.'
             : '';
     }
 

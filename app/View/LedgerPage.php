@@ -53,7 +53,8 @@ final readonly class LedgerPage
                 $rate < $threshold->high => Mark::Look,
                 default => Mark::Act,
             };
-            $rows[] = [$mark, $name, $rate === null ? 'nothing to reckon with' : Format::number(100 * $rate, 0).' % a year'];
+            $said = $rate === null ? 'nothing to reckon with' : Format::number(100 * $rate, 0).' % a year';
+            $rows[] = [$mark, $name, $said];
         }
 
         return $rows;
@@ -84,7 +85,8 @@ final readonly class LedgerPage
     {
         $sums = [];
         foreach ($this->ledger->byPurpose() as $purpose => $kilograms) {
-            $sums[ChargePurpose::from($purpose)->label()] = self::signed($this->units->mass(abs($kilograms)), $kilograms);
+            $label = ChargePurpose::from($purpose)->label();
+            $sums[$label] = self::signed($this->units->mass(abs($kilograms)), $kilograms);
         }
 
         return $sums;
@@ -95,9 +97,7 @@ final readonly class LedgerPage
         return ($kilograms < 0.0 ? '−' : '+').$said;
     }
 
-    /**
-     * What an invoice wants: in kilograms, grams, pounds and ounces.
-     */
+    /** What an invoice wants: in kilograms, grams, pounds and ounces. */
     public function invoice(float $kilograms): string
     {
         $amounts = [];
@@ -108,7 +108,7 @@ final readonly class LedgerPage
         return implode(' = ', $amounts);
     }
 
-    /** @return list<array{at: string, amount: string, purpose: string, cylinder: string, in: string, who: string, invoice: string}> newest first */
+    /** @return list<array<string, string>> at, amount, purpose, cylinder, in, who and invoice; newest first */
     public function rows(): array
     {
         $rows = [];

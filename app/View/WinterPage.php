@@ -58,11 +58,15 @@ final class WinterPage
             $this->known->condenser === CondenserPlace::Water => 'A water-cooled condenser meets no winter.',
             $this->known->condenser === CondenserPlace::AirIndoor => 'The condenser stands indoors: in a heated room '.
                 'nothing floods, so no winter charge. Where the room gets cold, say that it stands outdoors.',
-            $this->known->headPressureControl !== HeadPressureControl::FloodingValve => 'No head pressure valve floods '.
-                'this condenser: fans that cycle or slow down need no extra refrigerant, and nothing at all needs '.
-                'head control, not charge.',
+            ! $this->floods() => 'No head pressure valve floods this condenser: fans that cycle or slow down need no '.
+                'extra refrigerant, and where nothing holds the head it is head control that is missing, not charge.',
             default => null,
         };
+    }
+
+    private function floods(): bool
+    {
+        return $this->known->headPressureControl === HeadPressureControl::FloodingValve;
     }
 
     private function coldest(): float
@@ -167,7 +171,8 @@ final class WinterPage
                 'winter_fill',
                 ! $isLarge && $knowsReceiver,
                 match (true) {
-                    $isLarge => 'refused: on a plant of '.$this->units->mass($charge).' the receiver\'s mark overcharges',
+                    $isLarge => 'refused: on a plant of '.$this->units->mass($charge).
+                        ' the receiver\'s mark overcharges',
                     ! $knowsReceiver => 'refused: the volume of the receiver is not known here',
                     default => 'small, with a known receiver: pumped down and filled to its mark',
                 },

@@ -40,7 +40,8 @@ final readonly class ChargedPlant
     {
         $kinds = [Kind::WalkInCooler, Kind::WalkInFreezer, Kind::CaseMedium, Kind::ReachInCooler, Kind::ReachInFreezer];
         $circuit = $plants->circuit($dice->one($kinds));
-        if ($circuit->metering === Metering::Capillary || ($receiver !== null && $circuit->hasReceiver() !== $receiver)) {
+        $isOther = $receiver !== null && $circuit->hasReceiver() !== $receiver;
+        if ($circuit->metering === Metering::Capillary || $isOther) {
             return null;
         }
         try {
@@ -74,7 +75,8 @@ final readonly class ChargedPlant
     private static function right(Machine $planned, Machine $built): ?float
     {
         // Weather of the plan.
-        $point = new Surroundings($built->design->ambient, $built->design->box, null, $built->circuit->atmosphere->pascal);
+        $air = $built->circuit->atmosphere->pascal;
+        $point = new Surroundings($built->design->ambient, $built->design->box, null, $air);
         $shows = static function (PlantState $state) use ($built): float {
             $readings = new Findings($built->circuit, readings: $state->readings);
 

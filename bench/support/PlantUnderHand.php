@@ -113,7 +113,9 @@ final class PlantUnderHand
                 $key === Reading::ReceiverLevel->value => $this->dice->around(0.0, self::BLUR_LEVEL),
                 default => 0.0,
             };
-            $this->say(FactKind::Reading, new Content($key, $key === Reading::ReceiverLevel->value ? max(0.0, min(1.0, $si + $blur)) : $si + $blur));
+            $isLevel = $key === Reading::ReceiverLevel->value;
+            $read = $isLevel ? max(0.0, min(1.0, $si + $blur)) : $si + $blur;
+            $this->say(FactKind::Reading, new Content($key, $read));
         }
 
         return $readings !== null;

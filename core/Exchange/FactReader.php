@@ -197,7 +197,8 @@ final readonly class FactReader
         }
         if (isset($kept[Weighed::PURPOSE]) && ChargePurpose::tryFrom($kept[Weighed::PURPOSE]) === null) {
             $possible = implode(', ', array_column(ChargePurpose::cases(), 'value'));
-            $section->refuse('data.purpose', Reasons::shown($kept[Weighed::PURPOSE]).' was given; possible is '.$possible);
+            $given = Reasons::shown($kept[Weighed::PURPOSE]);
+            $section->refuse('data.purpose', "$given was given; possible is $possible");
         }
 
         return $kept;

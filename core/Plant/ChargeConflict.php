@@ -30,8 +30,8 @@ final readonly class ChargeConflict
         $off = $units->mass($this->off());
 
         return match ($this->kind) {
-            ConflictKind::PlateTooMuch => "The plate says $given; condenser, receiver and lines as they are given take ".
-                "$possible at most: $off too much. One of them is wrong.",
+            ConflictKind::PlateTooMuch => "The plate says $given; condenser, receiver and lines as they are given ".
+                "take $possible at most: $off too much. One of them is wrong.",
             ConflictKind::PlateTooLittle => "The plate says $given; condenser, receiver and lines as they are given ".
                 "want $possible before liquid reaches the valve: $off too little. One of them is wrong.",
             ConflictKind::ReceiverTooSmall => "Pumped down, the receiver may hold $possible (80 % at 32 °C); the ".

@@ -175,7 +175,7 @@ final readonly class FirstSizes
     {
         $flooding = $this->circuit->headPressureControl === HeadPressureControl::FloodingValve;
 
-        return $this->circuit->design->receiverVolume ?? 1.5e-3 * $kilowatts * ($flooding ? 1.4 : 1.0);
+        return $this->circuit->design->receiverVolume ?? 1.8e-3 * $kilowatts * ($flooding ? 1.4 : 1.0);
     }
 
     private function head(): HeadControl

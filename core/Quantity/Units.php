@@ -62,7 +62,7 @@ final readonly class Units
         return $kind === Kind::Mass ? $this->mass($si) : Format::amount($si, $this->of($kind));
     }
 
-    /** A mass as an invoice or a scale would say it: "1.25 kg", below a kilogram "265 g"; "2.31 lb", below a pound "9.3 oz". */
+    /** A mass as a scale would say it: "1.25 kg", below a kilogram "265 g"; "2.31 lb", below a pound "9.3 oz". */
     public function mass(float $kilograms): string
     {
         $small = $this->mass === Unit::Pound ? Unit::Ounce : Unit::Gram;

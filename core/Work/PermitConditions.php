@@ -39,9 +39,13 @@ final readonly class PermitConditions
         if ($class === null) {
             return Precondition::holds($label, 'as for every refrigerant');
         }
+
         return $this->lastEnd() === self::CONFIRMED
             ? Precondition::holds($label, "confirmed for $class at this visit")
-            : Precondition::refuses($label, "$class asks for a licence and tools made for it: confirm them for this visit");
+            : Precondition::refuses(
+                $label,
+                "$class asks for a licence and tools made for it: confirm them for this visit",
+            );
     }
 
     /** What the card came to when it was done last at this visit. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Metrum\Work;
 
 use Metrum\Circuit\Control;
-use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\MoveOutcome;
 use Metrum\Circuit\Reading;
@@ -152,10 +151,8 @@ final class Work
      */
     public function forecast(Control $control, float $value, string $subject = ''): ?Forecast
     {
-        if ($control === Control::Charge && $this->isAboutCharge()) {
-            $figures = array_map(Derived::from(...), $control->row()->figures);
-
-            return $this->charging($subject)->forecast($figures, $value);
+        if ($control === Control::Charge && $this->charging($subject)->isAsked()) {
+            return $this->charging($subject)->forecast($value);
         }
         $account = $this->lastRead($control, $subject);
 
@@ -168,15 +165,6 @@ final class Work
                 $this->verdict($this->judged())->suspects,
                 $this->response($control, $subject),
             );
-    }
-
-    /** Whether too little or too much refrigerant leads, or refrigerant was moved already. */
-    private function isAboutCharge(): bool
-    {
-        $leads = [Fault::Undercharge, Fault::WinterUndercharge, Fault::Overcharge];
-
-        return $this->charging()->log->isCharging() ||
-            in_array($this->verdict($this->judged())->first()->fault, $leads, true);
     }
 
     /** The last chapter in which the figure that a control is made for was read settled; null where there is none. */

@@ -23,7 +23,7 @@ use Metrum\Log\Kinds\NoteWritten;
 use Metrum\Log\Said;
 use Metrum\Quantity\Format;
 
-/** The made-up harbour town of Tarnevik: six sites, twelve circuits, sixteen visits and a ledger. Nothing in it exists. */
+/** The made-up harbour town of Tarnevik: six sites, twelve circuits, sixteen visits, a ledger. Nothing in it exists. */
 final class DemoSeeder extends Seeder
 {
     public const EMAIL = 'technician@tarnevik.example';

@@ -171,10 +171,10 @@ final class CommandsTest extends TestCase
         $this->artisan('metrum:demo')->assertSuccessful();
         $this->artisan('metrum:demo')->assertSuccessful();
         self::assertSame(
-            [5, 10, 14],
+            [6, 12, 28],
             [Site::query()->count(), Circuit::query()->count(), Visit::query()->count()],
         );
-        self::assertSame(2, Visit::stillOpen()->count());
+        self::assertSame(4, Visit::stillOpen()->count());
         $kinds = Circuit::query()->get()->map(static fn (Circuit $circuit): ?string => $circuit->kind)->unique();
         foreach (
             ['walk_in_cooler', 'walk_in_freezer', 'rack_circuit_medium', 'case_medium', 'ice_machine'] as $kind

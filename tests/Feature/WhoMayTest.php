@@ -2,6 +2,7 @@
 
 namespace Tests\Feature;
 
+use App\Models\Cylinder;
 use App\Models\FollowUp;
 use App\Models\Import;
 use App\Models\User;
@@ -81,6 +82,20 @@ final class WhoMayTest extends TestCase
         'POST visits/{visit}/reopen' => self::LEADS,
         'POST follow-ups/{followUp}/done' => self::SIGNED_IN,
         'GET follow-ups/{followUp}/calendar.ics' => self::SIGNED_IN,
+        'GET refrigerant' => self::SIGNED_IN,
+        'GET refrigerant/ledger.csv' => self::SIGNED_IN,
+        'GET refrigerant/ledger.json' => self::SIGNED_IN,
+        'GET refrigerant/import' => self::SIGNED_IN,
+        'POST refrigerant/import' => self::SIGNED_IN,
+        'GET circuits/{circuit}/refrigerant' => self::SIGNED_IN,
+        'GET circuits/{circuit}/winter' => self::SIGNED_IN,
+        'GET cylinders/create' => self::SIGNED_IN,
+        'POST cylinders' => self::SIGNED_IN,
+        'GET cylinders/{cylinder}' => self::SIGNED_IN,
+        'GET cylinders/{cylinder}/edit' => self::SIGNED_IN,
+        'PUT cylinders/{cylinder}' => self::SIGNED_IN,
+        'POST cylinders/{cylinder}/weigh' => self::SIGNED_IN,
+        'POST cylinders/{cylinder}/moves/{move}/undo' => self::SIGNED_IN,
         'GET import' => self::SIGNED_IN,
         'POST import' => self::SIGNED_IN,
         'GET import/{import}' => self::ITS_OWN,
@@ -162,6 +177,12 @@ final class WhoMayTest extends TestCase
     private function parameters(Visit $visit): array
     {
         $followUp = FollowUp::note($visit, $this->technician, Carbon::now()->addWeek(), 'look again', null);
+        $cylinder = Cylinder::query()->create([
+            'label' => 'T-1',
+            'refrigerant' => 'R-448A',
+            'tare' => 9.0,
+            'water' => 0.0134,
+        ]);
         $somebody = User::invite('Runa', 'runa@tarnevik.example', User::TECHNICIAN);
 
         return [
@@ -175,6 +196,13 @@ final class WhoMayTest extends TestCase
             '{calculator?}' => 'superheat',
             '{entry}' => $visit->log()->facts[0]->id,
             '{followUp}' => $followUp->id,
+            '{cylinder}' => $cylinder->id,
+            '{move}' => $cylinder->stockMoves()->create([
+                'user_id' => $this->technician->id,
+                'kilograms' => 1.0,
+                'why' => 'counted',
+                'moved_at' => now(),
+            ])->id,
             '{user}' => $somebody->id,
             '{import}' => Import::query()->create([
                 'user_id' => $this->technician->id,

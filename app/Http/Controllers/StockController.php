@@ -18,7 +18,9 @@ final class StockController extends Controller
 {
     public function index(Request $request, Stock $stock): View
     {
-        return view('refrigerant.index', ['page' => new StockPage($stock, $request->user(), $request->integer('page', 1))]);
+        $page = new StockPage($stock, $request->user(), $request->integer('page', 1));
+
+        return view('refrigerant.index', ['page' => $page]);
     }
 
     public function create(): View

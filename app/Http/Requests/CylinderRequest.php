@@ -94,7 +94,8 @@ final class CylinderRequest extends FormRequest
 
             return $known;
         }
-        $cylinder = Cylinder::query()->create($told + ['id' => $this->validated('id') ?? strtoupper((string) Str::ulid())]);
+        $id = $this->validated('id') ?? strtoupper((string) Str::ulid());
+        $cylinder = Cylinder::query()->create($told + ['id' => $id]);
         $content = ($this->read['gross'] ?? $told['tare']) - $told['tare'];
         if ($content > 0.0) {
             StockMove::query()->create([

@@ -3,6 +3,7 @@
 namespace App\Http\Requests;
 
 use Metrum\Log\FactKind;
+use Metrum\Log\Kinds\Weighed;
 use Metrum\Log\NotAFact;
 use Metrum\Log\Said;
 
@@ -10,6 +11,9 @@ final class EntryRequest extends VisitRequest
 {
     /** What the quick line's control sends as its kind. */
     private const LINE = 'line';
+
+    /** What is told of refrigerant that was moved. */
+    private const WEIGHED = [Weighed::CYLINDER, Weighed::BEFORE, Weighed::AFTER, Weighed::PURPOSE];
 
     /** @return array<string, list<string>> */
     public function rules(): array
@@ -22,8 +26,7 @@ final class EntryRequest extends VisitRequest
             'value' => ['nullable', 'string'],
             'reason' => ['nullable', 'string', 'max:400'],
             'overruled' => ['nullable', 'string', 'max:200'],
-            'with' => ['nullable', 'array', 'max:8'],
-            'with.*' => ['nullable', 'string', 'max:60'],
+            ...array_fill_keys(self::WEIGHED, ['nullable', 'string', 'max:60']),
         ] + parent::rules();
     }
 
@@ -78,7 +81,7 @@ final class EntryRequest extends VisitRequest
             $this->typed(),
             (string) $this->validated('reason'),
             (string) $this->validated('subject'),
-            array_map(strval(...), (array) $this->validated('with')),
+            array_map(strval(...), array_intersect_key($this->validated(), array_flip(self::WEIGHED))),
         );
     }
 }

@@ -90,7 +90,8 @@ final readonly class PlantMoved implements KindOfFact
         $subject = $content->subject === '' ? '' : ' of '.$content->subject;
 
         $overruled = $content->text(self::OVERRULED);
-        $why = $content->key === Control::Charge->value && $overruled !== '' ? ", before the leak was found, because $overruled" : '';
+        $isTold = $content->key === Control::Charge->value && $overruled !== '';
+        $why = $isTold ? ", before the leak was found, because $overruled" : '';
 
         return $row->field === null || $content->value === null
             ? $row->label.$subject

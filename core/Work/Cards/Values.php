@@ -248,7 +248,10 @@ final class Values
         return match ($name) {
             'left' => Known::amount($search->left(), Kind::Share),
             'next' => Known::word('next', $next === null ? 'a place that is not on the list' : $names($next)),
-            default => Known::word('places', $search->found() === [] ? 'a place not named' : $names(...$search->found())),
+            default => Known::word(
+                'places',
+                $search->found() === [] ? 'a place not named' : $names(...$search->found()),
+            ),
         };
     }
 

@@ -105,7 +105,7 @@ final readonly class ChargingGate
 
         return [
             $in > (1 + $over) * $plate
-                ? Precondition::fails('plate', "$share % over the plate: is the plate right, or the leak?", Reading::Added)
+                ? Precondition::fails('plate', "$share % over it: is the plate right, or the leak?", Reading::Added)
                 : Precondition::holds('plate', Format::number(100 * $in / $plate, 0).' % of it by the twin'),
         ];
     }
@@ -120,10 +120,11 @@ final readonly class ChargingGate
             $said = Format::number($drop, 1).' K over the drier: a restriction, not a shortage';
             $all[] = Precondition::fails('drier', $said, Reading::DrierOutletTemperature);
         }
+        $stopped = [Word::SomeStopped, Word::AllStopped, Word::Backwards];
         $faults = [
             [Observation::FrostCoil, [Word::Blocked], 'coil', 'blocked by ice: clear it first'],
-            [Observation::EvaporatorFans, [Word::SomeStopped, Word::AllStopped, Word::Backwards], 'coil fans', 'put them right first'],
-            [Observation::CondenserFans, [Word::SomeStopped, Word::AllStopped], 'condenser fans', 'put them right first'],
+            [Observation::EvaporatorFans, $stopped, 'coil fans', 'put them right first'],
+            [Observation::CondenserFans, $stopped, 'condenser fans', 'put them right first'],
             [Observation::CondenserFace, [Word::Dirty, Word::Recirculating], 'condenser', 'clean it first'],
             [Observation::EvaporatorFace, [Word::Dirty], 'coil', 'clean it first'],
         ];

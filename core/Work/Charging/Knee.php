@@ -7,8 +7,8 @@ namespace Metrum\Work\Charging;
 /**
  * Where superheat stops falling and subcooling begins to rise: from there on refrigerant only fills the condenser.
  *
- * Both series are fitted at once with two straight lines that meet at the same charge (least squares, each place tried);
- * before it superheat may do what it likes, it even rises first while the condenser fills.
+ * Both series are fitted at once with two straight lines that meet at the same charge (least squares, each place
+ * tried); before it superheat may do what it likes, it even rises first while the condenser fills.
  */
 final readonly class Knee
 {

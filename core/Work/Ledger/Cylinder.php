@@ -64,7 +64,8 @@ final readonly class Cylinder
     public function refusal(string $refrigerant, float $into, float $kelvin, Units $units): ?string
     {
         if ($refrigerant !== $this->refrigerant) {
-            return "Cylinder $this->label holds $this->refrigerant and the plant $refrigerant: one refrigerant a cylinder.";
+            return "Cylinder $this->label holds $this->refrigerant and the plant $refrigerant: ".
+                'one refrigerant a cylinder.';
         }
         $after = $this->content + $into;
         if ($into < 0.0 && $after < -self::SAME) {

@@ -9,8 +9,8 @@ use Metrum\Circuit\ChargePurpose;
 /**
  * The refrigerant of a plant over the years: what went in and out, what is in by the book, and what leaks a year.
  *
- * Only what made good a loss counts as leaked, and of what was put back after a repair that which is more than was taken
- * out for it (knowledge.md §11): first charges, winter charges and corrections are no leaks.
+ * Only what made good a loss counts as leaked, and of what was put back after a repair that which is more than was
+ * taken out for it (knowledge.md §11): first charges, winter charges and corrections are no leaks.
  */
 final readonly class Ledger
 {

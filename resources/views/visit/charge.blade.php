@@ -14,13 +14,13 @@
             <input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="move"><input type="hidden" name="key" value="charge"><input type="hidden" name="stage" value="{{ $page->station->value }}"><input type="hidden" name="subject" value="{{ $work->subject }}">
             @if ($charge->cylinders() !== [])
                 <label for="cylinder">Out of, or into, cylinder</label>
-                <select id="cylinder" class="input" name="with[cylinder]"><option value="">none of the stock</option>@foreach ($charge->cylinders() as $one)<option value="{{ $one->id }}" @selected($one->id === $charge->lastCylinder())>{{ $charge->cylinderWords($one) }}</option>@endforeach</select>
-                <div class="pair"><span><label for="before">Weighs before</label><input id="before" class="input" name="with[bottle_before_kg]" inputmode="decimal" autocomplete="off" placeholder="{{ $page->units->symbol(Metrum\Quantity\Kind::Mass) }}"></span><span><label for="after">after</label><input id="after" class="input" name="with[bottle_after_kg]" inputmode="decimal" autocomplete="off" placeholder="{{ $page->units->symbol(Metrum\Quantity\Kind::Mass) }}"></span></div>
+                <select id="cylinder" class="input" name="cylinder"><option value="">none of the stock</option>@foreach ($charge->cylinders() as $one)<option value="{{ $one->id }}" @selected($one->id === $charge->lastCylinder())>{{ $charge->cylinderWords($one) }}</option>@endforeach</select>
+                <div class="pair"><span><label for="before">Weighs before</label><input id="before" class="input" name="bottle_before_kg" inputmode="decimal" autocomplete="off" placeholder="{{ $page->units->symbol(Metrum\Quantity\Kind::Mass) }}"></span><span><label for="after">after</label><input id="after" class="input" name="bottle_after_kg" inputmode="decimal" autocomplete="off" placeholder="{{ $page->units->symbol(Metrum\Quantity\Kind::Mass) }}"></span></div>
             @endif
             <label for="move-value">{{ $charge->cylinders() === [] ? 'How much' : 'or how much' }} (below zero: taken out)</label>
             <input id="move-value" class="input" name="value" inputmode="text" autocomplete="off" placeholder="{{ $charge->typed() }}">
             <label for="purpose">What for</label>
-            <select id="purpose" class="input" name="with[purpose]">@foreach ($charge->purposes() as $word => $label)<option value="{{ $word }}">{{ $label }}</option>@endforeach</select>
+            <select id="purpose" class="input" name="purpose">@foreach ($charge->purposes() as $word => $label)<option value="{{ $word }}">{{ $label }}</option>@endforeach</select>
             @if ($work->isHeldBack())
                 <label for="overruled">Added all the same, because</label>
                 <input id="overruled" class="input" name="overruled" maxlength="200" list="reasons" placeholder="product cannot wait"><datalist id="reasons"><option value="product cannot wait"><option value="no time for a search today"><option value="first charge after a repair"></datalist>

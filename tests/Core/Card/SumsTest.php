@@ -32,6 +32,73 @@ final class SumsTest extends TestCase
         self::assertSame([-1e5, 1e5], [self::value($gauges, 'difference_kpa'), self::value($gauges, 'apart_kpa')]);
     }
 
+    public function test_what_is_weighed_in_is_plate_drier_and_lines(): void
+    {
+        $answer = self::of(Sum::WeighIn, ['plate_kg' => 3.0, 'drier_kg' => 0.1, 'line_kg' => 0.4]);
+
+        self::assertEqualsWithDelta(3.5, self::value($answer, 'whole_kg'), 1e-9);
+        self::assertEqualsWithDelta(0.105, self::value($answer, 'few_kg'), 1e-9);
+        self::assertEqualsWithDelta(
+            0.2,
+            self::value(self::of(Sum::MassOff, ['of_kg' => 3.0, 'less_kg' => 3.2]), 'size_kg'),
+            1e-9,
+        );
+    }
+
+    public function test_a_vacuum_that_goes_on_rising_leaks_and_one_that_levels_off_does_not(): void
+    {
+        $held = static fn (float ...$pascal): Answer => self::of(Sum::VacuumHold, [
+            'times_s' => array_map(static fn (int $i): float => 120.0 * $i, array_keys($pascal)),
+            'pressures_kpa' => array_values($pascal),
+        ]);
+        self::assertTrue($held(60.0, 90.0, 120.0, 150.0, 180.0)->output('keeps_rising')?->value);
+        self::assertFalse($held(60.0, 140.0, 165.0, 170.0, 172.0)->output('keeps_rising')?->value);
+        self::assertFalse($held(50.0, 51.0, 52.0, 52.0, 53.0)->output('keeps_rising')?->value, 'it holds');
+    }
+
+    public function test_a_shut_in_gas_falls_with_the_cold_before_any_is_lost(): void
+    {
+        // 10 bar on the gauge at 20 °C are 1101.325 kPa absolute; at 10 °C 1063.76, on the gauge 962.4.
+        $of = static fn (float $last): Answer => self::of(Sum::PressureHeld, [
+            'first_kpa' => 1_000_000.0,
+            'first_c' => 293.15,
+            'last_kpa' => $last,
+            'last_c' => 283.15,
+        ]);
+        self::assertEqualsWithDelta(962_430.0, self::value($of(962_430.0), 'ought_kpa'), 50.0);
+        self::assertEqualsWithDelta(0.0, self::value($of(962_430.0), 'lost_kpa'), 50.0);
+        self::assertEqualsWithDelta(62_430.0, self::value($of(900_000.0), 'lost_kpa'), 50.0);
+    }
+
+    public function test_a_condenser_floods_by_the_split_it_does_not_need(): void
+    {
+        // 10 K of 40 are needed: three quarters stand full; in the warm none; never more than 95 %.
+        $of = static fn (float $ambient, float $load = 1.0): float => self::value(self::of(Sum::FloodedShare, [
+            'ambient_temperature_c' => $ambient,
+            'condenser_split_k' => 10.0,
+            'load_fraction' => $load,
+            'minimum_condensing_c' => 303.15,
+        ]), 'flooded_fraction');
+        self::assertEqualsWithDelta(0.75, $of(263.15), 1e-9);
+        self::assertEqualsWithDelta(0.875, $of(263.15, 0.5), 1e-9, 'fewer compressors flood more');
+        self::assertSame(0.0, $of(298.15));
+        self::assertSame(0.95, $of(243.15, 0.1), 'never all of it');
+    }
+
+    public function test_the_winter_extra_is_the_share_that_is_not_flooded_today(): void
+    {
+        // R-134a between −10 and 30 °C: liquid of 10 °C 1261 kg/m³, vapour at 30 °C 37.5.
+        $of = static fn (float $then, float $today): float => self::value(self::of(Sum::WinterExtra, [
+            'then_fraction' => $then,
+            'today_fraction' => $today,
+            'condenser_internal_volume_l' => 0.005,
+            'minimum_condensing_c' => 303.15,
+            'ambient_temperature_c' => 263.15,
+        ]), 'winter_extra_kg');
+        self::assertEqualsWithDelta(0.5 * 0.005 * (1261 - 37.5), $of(0.75, 0.25), 0.01);
+        self::assertSame(0.0, $of(0.2, 0.4));
+    }
+
     public function test_a_rise_is_the_slope_through_all_points(): void
     {
         $answer = self::of(Sum::Rise, [

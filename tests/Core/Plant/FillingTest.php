@@ -63,7 +63,7 @@ final class FillingTest extends TestCase
      * @param  array<string, float>  $design
      */
     #[DataProvider('plates')]
-    public function test_the_plate_is_what_goes_in_and_the_plant_is_as_it_was_planned(array $system, array $design): void
+    public function test_the_plate_is_what_goes_in_and_the_rest_is_as_planned(array $system, array $design): void
     {
         $machine = self::machine($system, $design);
 
@@ -91,13 +91,14 @@ final class FillingTest extends TestCase
 
     public function test_a_receiver_that_cannot_hold_the_plate_pumped_down_is_named(): void
     {
-        $machine = self::machine(self::STORE, ['receiver_volume_l' => 18, 'nameplate_charge_kg' => 16] + self::STORE_DESIGN);
+        $plate = ['nameplate_charge_kg' => 16];
+        $machine = self::machine(self::STORE, ['receiver_volume_l' => 18] + $plate + self::STORE_DESIGN);
         [$conflict] = self::conflicts($machine);
 
         self::assertSame(ConflictKind::ReceiverTooSmall, $conflict->kind);
         // 80 % of 18 l of R-404A, about 1010 kg/m³ at 32 °C.
         self::assertEqualsWithDelta(0.8 * 0.018 * 1010, $conflict->possible, 0.3);
-        self::assertSame([], self::conflicts(self::machine(self::STORE, self::STORE_DESIGN + ['nameplate_charge_kg' => 16])));
+        self::assertSame([], self::conflicts(self::machine(self::STORE, self::STORE_DESIGN + $plate)));
     }
 
     public function test_a_long_liquid_line_holds_as_much_as_it_is_long_and_wide(): void

@@ -63,7 +63,7 @@ final class ChargeHand
         return new self(Circuit::fromWords($words, $design), $share, $rules ?? new HouseRules());
     }
 
-    public static function cooler(float $share, ?HouseRules $rules = null, float $litres = 9.0): self
+    public static function cooler(float $share, ?HouseRules $rules = null, float $litres = 12.0): self
     {
         $words = [
             'kind' => 'walk_in_cooler',

@@ -118,11 +118,15 @@ final class ChargingTest extends TestCase
 
     public function test_a_small_receiver_binds_what_fits_in(): void
     {
-        $roomy = ChargeHand::cooler(0.4)->look()->read()->work()->charging();
+        $roomy = ChargeHand::cooler(0.4)->look()->read()->work()->charging()->addition();
         self::assertSame([], $roomy->limits(0.1));
         self::assertNotSame([], $roomy->limits(12.0), 'a receiver over 80 % is named');
         self::assertStringContainsString('%', $roomy->limits(12.0)[0]);
         self::assertLessThan(12.0, $roomy->room());
+        $tight = ChargeHand::cooler(0.6, litres: 7.0)->look()->read()->work()->charging()->addition();
+        self::assertLessThan($roomy->room(), $tight->room());
+        $holds = 0.8 * 0.007 * 1080;
+        self::assertEqualsWithDelta($holds - ChargeHand::cooler(0.6, litres: 7.0)->in(), $tight->room(), 0.6);
     }
 
     public function test_a_capillary_is_not_topped_up(): void
@@ -179,7 +183,8 @@ final class ChargingTest extends TestCase
         self::assertSame(School::Receiver, School::for($cooler, new HouseRules()));
         self::assertSame(School::ByWeight, School::for($cabinet, new HouseRules(['charge_end' => 'plate'])));
         self::assertSame(School::Receiver, School::for($cooler, new HouseRules(['charge_end' => 'plate'])), 'no plate');
-        self::assertSame(School::Receiver, School::for($cooler, new HouseRules(['charge_end' => 'knee'])), 'a receiver');
+        $byKnee = new HouseRules(['charge_end' => 'knee']);
+        self::assertSame(School::Receiver, School::for($cooler, $byKnee), 'a receiver hides the knee');
         foreach (School::cases() as $school) {
             self::assertNotSame('', $school->why($cooler)[1]);
         }
@@ -361,7 +366,7 @@ final class ChargingTest extends TestCase
         $hand->say(FactKind::Confirmed, new Content(Fault::Undercharge->value, null, 'yes'));
         $before = $hand->work()->charging();
         $value = 0.04 * $hand->machine->charge;
-        $told = $before->forecast([Derived::Subcooling], $value)?->main();
+        $told = $before->forecast($value)?->of(Derived::Subcooling);
         $was = $before->log->last()?->subcooling();
         $is = $hand->add($value)->read()->work()->charging()->log->last()?->subcooling();
 

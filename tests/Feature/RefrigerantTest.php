@@ -1,0 +1,369 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Models\Circuit;
+use App\Models\Cylinder;
+use App\Models\FactRecord;
+use App\Models\FollowUp;
+use App\Models\StockMove;
+use App\Models\Visit;
+use App\Records\LedgerFile;
+use App\Records\Stock;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use Metrum\Log\FactKind;
+use Metrum\Log\Kinds\PlantMoved;
+use Metrum\Work\Ledger\Ledger;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\Visits;
+use Tests\TestCase;
+
+/** Refrigerant in and out: cylinders, the ledger and its files, charging and the search for leaks on their pages. */
+final class RefrigerantTest extends TestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->actingAs($this->technician);
+    }
+
+    public function test_a_cylinder_is_weighed_in_and_what_is_in_it_follows_from_what_happened(): void
+    {
+        $cylinder = $this->cylinder();
+        self::assertEqualsWithDelta(6.0, $this->content($cylinder), 1e-9);
+        $this->get('/refrigerant')->assertOk()->assertSee('R-448A')->assertSee('T-1')->assertSee('6.00 kg');
+        $visit = $this->starved();
+        $weights = ['bottle_before_kg' => '15', 'bottle_after_kg' => '14.6'];
+        $this->charge($visit, '', ['cylinder' => $cylinder->id] + $weights)->assertOk();
+        self::assertEqualsWithDelta(5.6, $this->content($cylinder), 1e-9);
+        $this->get("/cylinders/{$cylinder->id}")->assertOk()->assertSee('−400 g')->assertSee('Cold room 2');
+        $this->get("/circuits/{$this->circuit->id}/refrigerant")->assertOk()->assertSee('+400 g')->assertSee('T-1');
+    }
+
+    public function test_a_taken_back_move_and_one_sent_twice_count_as_they_are(): void
+    {
+        $cylinder = $this->cylinder();
+        $visit = $this->starved();
+        $id = (string) Str::ulid();
+        foreach ([1, 2, 3] as $time) {
+            $this->charge($visit, '300 g', ['cylinder' => $cylinder->id], ['id' => $id])->assertOk();
+        }
+        self::assertEqualsWithDelta(5.7, $this->content($cylinder), 1e-9);
+        self::assertCount(1, (new Stock())->movements());
+        $undo = ['id' => (string) Str::ulid(), 'stage' => 'put_right'];
+        $this->post("/visits/{$visit->id}/entries/{$id}/undo", $undo, self::OUTBOX)->assertOk();
+        self::assertSame([], (new Stock())->movements());
+        self::assertEqualsWithDelta(6.0, $this->content($cylinder), 1e-9);
+    }
+
+    /** @return iterable<string, array{string, array<string, string>, string}> */
+    public static function refusals(): iterable
+    {
+        yield 'more than is in it' => ['9 kg', [], 'cannot have come out of it'];
+        yield 'into a full one' => ['-12 kg', [], '80 % liquid'];
+        yield 'one weight alone' => ['', ['bottle_before_kg' => '15'], 'before and after'];
+        yield 'both the same' => ['', ['bottle_before_kg' => '15', 'bottle_after_kg' => '15'], 'nothing was moved'];
+        yield 'a weight that is none' => ['', ['bottle_before_kg' => 'heavy', 'bottle_after_kg' => '15'], 'heavy'];
+        yield 'for nothing known' => ['1 kg', ['purpose' => 'fun'], 'fun'];
+        yield 'nothing at all' => ['', [], 'Refrigerant'];
+    }
+
+    /** @param  array<string, string>  $with */
+    #[DataProvider('refusals')]
+    public function test_what_a_cylinder_cannot_do_is_refused_with_the_figures(
+        string $typed,
+        array $with,
+        string $said,
+    ): void {
+        $cylinder = $this->cylinder();
+        $visit = $this->starved();
+        $this->charge($visit, $typed, $with + ['cylinder' => $cylinder->id])
+            ->assertUnprocessable()
+            ->assertSee($said, false);
+        self::assertSame([], (new Stock())->movements());
+    }
+
+    public function test_one_refrigerant_a_cylinder(): void
+    {
+        $other = $this->cylinder('T-2', 'R-404A');
+        $this->charge($this->starved(), '100 g', ['cylinder' => $other->id])
+            ->assertUnprocessable()
+            ->assertSee('one refrigerant a cylinder');
+    }
+
+    public function test_a_cylinder_is_weighed_once_however_often_it_is_sent_and_taken_back(): void
+    {
+        $cylinder = $this->cylinder();
+        $weigh = fn (string $gross, string $why, string $id) => $this->post("/cylinders/{$cylinder->id}/weigh", [
+            'id' => $id,
+            'gross' => $gross,
+            'why' => $why,
+        ]);
+        $id = (string) Str::ulid();
+        $weigh('14.5', 'counted', $id)->assertRedirect();
+        $weigh('14.5', 'counted', $id)->assertRedirect();
+        self::assertEqualsWithDelta(5.5, $this->content($cylinder), 1e-9);
+        $weigh('8', 'counted', (string) Str::ulid())->assertSessionHasErrors('gross');
+        $weigh('40', 'poured', (string) Str::ulid())->assertSessionHasErrors('gross');
+        $weigh('much', 'poured', (string) Str::ulid())->assertSessionHasErrors('gross');
+        $weigh('9', 'vented', (string) Str::ulid())->assertSessionHasErrors('why');
+        $move = StockMove::query()->where('why', 'counted')->sole();
+        $this->post("/cylinders/{$cylinder->id}/moves/{$move->id}/undo")->assertRedirect();
+        self::assertEqualsWithDelta(6.0, $this->content($cylinder), 1e-9);
+        $weigh('9', 'returned', (string) Str::ulid())->assertRedirect();
+        self::assertSame([], (new Stock())->cylinders());
+    }
+
+    public function test_what_makes_no_cylinder_is_kept_on_the_form_and_named(): void
+    {
+        $this->cylinder();
+        $tries = [
+            ['label', 'T-1'],
+            ['label', ''],
+            ['refrigerant', 'R-0'],
+            ['tare', '-3'],
+            ['water', '0'],
+            ['gross', '2'],
+        ];
+        foreach ($tries as [$field, $value]) {
+            $this->post('/cylinders', [$field => $value] + self::CYLINDER + ['label' => 'T-9'])
+                ->assertSessionHasErrors($field);
+        }
+        self::assertSame(1, Cylinder::query()->count());
+    }
+
+    private const CYLINDER = [
+        'refrigerant' => 'R-448A',
+        'is_recovered' => '0',
+        'tare' => '9 kg',
+        'water' => '13.4 l',
+        'gross' => '15 kg',
+    ];
+
+    public function test_added_before_the_leak_is_found_somebody_comes_back_and_the_report_says_so(): void
+    {
+        $visit = $this->starved();
+        $this->charge($visit, '300 g', [], ['overruled' => ''])->assertUnprocessable()->assertSee('search first');
+        $this->charge($visit, '300 g', [], ['overruled' => 'the fish cannot wait'])->assertOk();
+        $followUp = FollowUp::query()->sole();
+        self::assertStringContainsString('Search the leak', $followUp->what);
+        self::assertStringContainsString('the fish cannot wait', $followUp->what);
+        $this->get("/visits/{$visit->id}/report")->assertOk()->assertSee('because the fish cannot wait');
+        $move = FactRecord::query()->where('kind', FactKind::Move->value)->sole();
+        self::assertSame('the fish cannot wait', $move->data[PlantMoved::OVERRULED]);
+    }
+
+    public function test_what_is_too_much_is_taken_out_without_a_word(): void
+    {
+        $this->charge($this->starved(), '-100 g', [], ['overruled' => ''])->assertOk();
+    }
+
+    public function test_the_charging_page_tells_what_is_missing_and_the_other_schools(): void
+    {
+        $visit = $this->starved();
+        $this->get("/visits/{$visit->id}/put_right?card=charge")
+            ->assertOk()
+            ->assertSee('are missing')
+            ->assertSee('Charge with a receiver')
+            ->assertSee('the receiver takes up what is added')
+            ->assertSee('coil: fans and face');
+        $this->get("/visits/{$this->visit()->id}/put_right?card=charge")->assertOk()->assertSee('cannot be told yet');
+    }
+
+    public function test_a_ledger_goes_out_as_csv_and_json_and_comes_in_once_however_often(): void
+    {
+        $cylinder = $this->cylinder();
+        $visit = $this->starved();
+        $this->charge($visit, '', [
+            'cylinder' => $cylinder->id,
+            'bottle_before_kg' => '15',
+            'bottle_after_kg' => '14.2',
+            'purpose' => 'seasonal',
+        ])->assertOk();
+        $csv = (string) $this->get('/refrigerant/ledger.csv')->assertOk()->getContent();
+        $json = (string) $this->get('/refrigerant/ledger.json')->assertOk()->getContent();
+        self::assertStringContainsString('0.8', $csv);
+        self::assertSame(0.8, json_decode($json, true)[0]['kilograms']);
+        self::assertEqualsWithDelta(1.7637, json_decode($json, true)[0]['pounds'], 1e-4);
+        foreach ([$csv, $json, $csv] as $file) {
+            $this->import($file)->assertSessionHasNoErrors()->assertSessionMissing('refused');
+        }
+        self::assertCount(1, (new Stock())->movements());
+        FactRecord::query()->delete();
+        $this->import($csv);
+        $this->import($json);
+        [$movement] = (new Stock())->movements();
+        self::assertCount(1, (new Stock())->movements());
+        self::assertSame(['seasonal', 15.0, 14.2], [$movement->purpose->value, $movement->before, $movement->after]);
+        self::assertSame($cylinder->id, $movement->cylinder);
+        self::assertEqualsWithDelta(5.2, $this->content($cylinder), 1e-9);
+    }
+
+    public function test_rows_without_an_id_are_known_again_by_what_they_say(): void
+    {
+        $rows = "at;where;kilograms;purpose\n2026-01-05T10:00:00Z;Brygga fish hall, Cold room 2;0,0;leak\n";
+        $this->import($rows)->assertSessionHas('refused');
+        $rows = str_replace('0,0', '1.5', $rows);
+        $this->import($rows);
+        $this->import($rows);
+        self::assertCount(1, (new Stock())->movements());
+        $ledger = Ledger::of((new Stock())->movements($this->circuit->plant), 6.0);
+        self::assertEqualsWithDelta(1.5, $ledger->added(), 1e-9);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function badFiles(): iterable
+    {
+        $row = static function (string $at, string $where, string $kilograms, string $purpose = 'leak'): string {
+            $good = '"2026-01-05T10:00:00Z","Brygga fish hall, Cold room 2",1,leak';
+
+            return "at,where,kilograms,purpose\n$good\n\"$at\",\"$where\",$kilograms,$purpose\n";
+        };
+        $here = 'Brygga fish hall, Cold room 2';
+        yield 'nothing' => ['', 'no movement'];
+        yield 'no JSON' => ['{"a": ', 'begins like JSON'];
+        yield 'no columns' => ["when,how\n1,2\n", 'no column'];
+        yield 'no such circuit' => [$row('2026-01-05T10:00:00Z', 'Elsewhere', '1'), 'line 3, where'];
+        yield 'no such day' => [$row('2026-02-30T10:00:00Z', $here, '1'), 'line 3, at'];
+        yield 'a day that has not come' => [$row('2999-01-01T10:00:00Z', $here, '1'), 'has not come yet'];
+        yield 'no mass' => [$row('2026-01-05T10:00:00Z', $here, 'much'), 'line 3, kilograms'];
+        yield 'too much' => [$row('2026-01-05T10:00:00Z', $here, '90000'), 'at most 500'];
+        yield 'no purpose' => [$row('2026-01-05T10:00:00Z', $here, '1', 'fun'), 'line 3, purpose'];
+    }
+
+    #[DataProvider('badFiles')]
+    public function test_of_a_file_with_a_mistake_nothing_is_taken_in(string $file, string $said): void
+    {
+        $this->import($file);
+        $refused = implode('; ', (array) session('refused'));
+        self::assertStringContainsString($said, $refused);
+        self::assertSame([], (new Stock())->movements());
+    }
+
+    public function test_a_text_that_a_spreadsheet_would_reckon_with_is_none_in_the_file(): void
+    {
+        $rows = LedgerFile::rows((new Stock())->movements(), []);
+        $csv = LedgerFile::csv([...$rows, ['id' => '1', 'where' => '=1+1']]);
+
+        self::assertStringContainsString("'=1+1", $csv);
+    }
+
+    public function test_ten_thousand_movements_are_listed_a_page_at_a_time(): void
+    {
+        $visit = $this->visit();
+        $rows = [];
+        for ($i = 0; $i < 10_000; $i++) {
+            $rows[] = [
+                'id' => str_pad((string) $i, 26, '0', STR_PAD_LEFT),
+                'visit_id' => $visit->id,
+                'circuit_id' => $this->circuit->id,
+                'user_id' => $this->technician->id,
+                'kind' => 'move',
+                'subject' => '',
+                'key' => 'charge',
+                'value' => 0.001,
+                'data' => '{"purpose":"leak"}',
+                'source' => 'import',
+                'taken_at' => now()->subMinutes($i),
+                'created_at' => now(),
+            ];
+        }
+        foreach (array_chunk($rows, 500) as $chunk) {
+            FactRecord::query()->insert($chunk);
+        }
+        $this->get('/refrigerant?page=200')->assertOk()->assertSee('200 of 200');
+        $this->get('/refrigerant?page=9999')->assertOk()->assertSee('200 of 200');
+        self::assertCount(10_001, explode("\n", trim((string) $this->get('/refrigerant/ledger.csv')->getContent())));
+        self::assertEqualsWithDelta(10.0, Ledger::of((new Stock())->movements(), null)->added(), 1e-6);
+    }
+
+    public function test_the_winter_page_says_how_much_or_why_none(): void
+    {
+        $this->get("/circuits/{$this->circuit->id}/winter")->assertOk()->assertSee('No head pressure valve floods');
+        $words = ['head_pressure_control' => 'flooding_valve'] + Visits::COOLER['system'];
+        $volumes = ['receiver_volume_l' => 12, 'condenser_volume_l' => 4];
+        $design = ['coldest_ambient_c' => -12] + $volumes + Visits::COOLER['design'];
+        $store = Circuit::establish($this->circuit->site, 'Ice store', $words, $design);
+        $this->get("/circuits/{$store->id}/winter")
+            ->assertOk()
+            ->assertSee('seal lost below')
+            ->assertSee('By the maker')
+            ->assertSee('Winter charge by recovering');
+        $indoors = Circuit::establish($this->circuit->site, 'Cellar', ['condenser' => 'air_indoor'] + $words, $design);
+        $this->get("/circuits/{$indoors->id}/winter")->assertOk()->assertSee('heated room');
+    }
+
+    public function test_a_leak_is_searched_found_and_kept(): void
+    {
+        $visit = $this->starved();
+        $open = ['stage' => 'put_right', 'card' => 'leak_search'];
+        $step = fn (string $key, string $word) => $this->enter($visit, 'card', "leak_search.$key", $word, $open);
+        $step('begun', 'yes')->assertOk()->assertSee('A leak is still there with');
+        $step('weather', 'calm')->assertOk();
+        $step('ports_mark', 'hiss')->assertOk();
+        $step('ports', 'bubble')->assertOk()->assertSee('Found: service ports');
+        $this->get("/visits/{$visit->id}/put_right?card=leak_search")
+            ->assertOk()
+            ->assertSee('Valve core, changed under pressure');
+        $step('found', 'found')->assertOk();
+        $step('done', 'found')->assertOk();
+        $this->get("/visits/{$visit->id}/report")->assertOk()->assertSee('A leak was found at: service ports');
+        // It is known at the next visit.
+        $next = $this->starved();
+        $this->enter($next, 'card', 'leak_search.begun', 'yes', $open)->assertSee('found here before');
+    }
+
+    public function test_the_charging_form_works_as_a_plain_form_too(): void
+    {
+        $visit = $this->starved();
+        $this->post("/visits/{$visit->id}/entries", [
+            'id' => (string) Str::ulid(),
+            'kind' => 'move',
+            'key' => 'charge',
+            'value' => '200 g',
+            'stage' => 'put_right',
+            'overruled' => 'fish',
+        ])->assertRedirect();
+        self::assertCount(1, (new Stock())->movements());
+    }
+
+    private function cylinder(string $label = 'T-1', string $refrigerant = 'R-448A'): Cylinder
+    {
+        $this->post('/cylinders', ['label' => $label, 'refrigerant' => $refrigerant] + self::CYLINDER)
+            ->assertSessionHasNoErrors();
+
+        return Cylinder::query()->where('label', $label)->sole();
+    }
+
+    private function content(Cylinder $cylinder): float
+    {
+        return (new Stock())->cylinder($cylinder->id)->content ?? -1.0;
+    }
+
+    /**
+     * @param  array<string, string>  $with
+     * @param  array<string, string>  $more
+     * @return TestResponse<Response>
+     */
+    private function charge(Visit $visit, string $typed, array $with = [], array $more = []): TestResponse
+    {
+        return $this->enter(
+            $visit,
+            'move',
+            'charge',
+            $typed,
+            $more + $with + ['stage' => 'put_right', 'overruled' => 'product cannot wait'],
+        );
+    }
+
+    /** @return TestResponse<Response> */
+    private function import(string $text): TestResponse
+    {
+        $file = UploadedFile::fake()->createWithContent('ledger.csv', $text);
+
+        return $this->post('/refrigerant/import', ['file' => $file]);
+    }
+}

@@ -10,12 +10,16 @@ use Metrum\Findings\Findings;
 use Metrum\Plant\ChargeCurve;
 use Metrum\Plant\TwinExpectation;
 use Metrum\Plant\Twins;
+use Metrum\Work\Charging\Charging;
 
 /** What the twin says of the work at a visit, each chapter asked once. */
 final class ByTwin
 {
     /** @var array<string, ?Forecasting> by number of the chapter and subject */
     private array $forecasting = [];
+
+    /** @var array<string, Charging> by subject */
+    private array $chargings = [];
 
     /** @var array<string, ChargeCurve> by weather */
     private array $curves = [];
@@ -64,6 +68,11 @@ final class ByTwin
         }
 
         return $this->forecasting[$key];
+    }
+
+    public function charging(string $subject): Charging
+    {
+        return $this->chargings[$subject] ??= new Charging($this->work, $subject);
     }
 
     /** What the twin would show at each charge, where it stands now. */

@@ -27,9 +27,6 @@ final class Work
 
     public readonly ByTwin $byTwin;
 
-    /** @var array<string, Charging> by subject */
-    private array $chargings = [];
-
     /** @var list<Account> as far as they were worked */
     private array $accounts = [];
 
@@ -182,7 +179,7 @@ final class Work
     /** The charging of the circuit, or of a part of it. */
     public function charging(string $subject = ''): Charging
     {
-        return $this->chargings[$subject] ??= new Charging($this, $subject);
+        return $this->byTwin->charging($subject);
     }
 
     /** What one unit of a control does; null where it was not moved and read. */
@@ -282,8 +279,6 @@ final class Work
 
     public static function figureOf(Control $control): ?Derived
     {
-        $key = $control->row()->figures[0] ?? null;
-
-        return $key === null ? null : Derived::from($key);
+        return Derived::tryFrom($control->row()->figures[0] ?? '');
     }
 }

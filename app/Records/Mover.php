@@ -48,7 +48,8 @@ final readonly class Mover
             $content->keeping($kept + ($overruled === '' ? [] : [PlantMoved::OVERRULED => $overruled])),
             $id,
         );
-        $wait = $judged->work->settling->usual($control);
+        $circuit = $judged->findings->circuit;
+        $wait = $judged->work->settling->usual($control, $circuit->hasReceiver() || $circuit->isShared());
         if ($wait <= 0.0) {
             return [$move];
         }

@@ -248,6 +248,20 @@ final class ChargingPage
         ]));
     }
 
+    /** How the air leaves the hoses, by the house rule (Z-23). */
+    public function hoses(): string
+    {
+        return 'Hoses: '.$this->judged->rules->band(HouseRule::HosePurge)->source.'.';
+    }
+
+    /** @return array{string, string} the card that explains stops on low pressure: name and link */
+    public function stops(): array
+    {
+        $card = Cards::find('low_pressure_stops');
+
+        return $card === null ? ['', ''] : [$card->name, CardList::link($this->judged->visit, $card)];
+    }
+
     /** "leaves the cylinder as liquid" (N-06). */
     public function leavesAs(): string
     {

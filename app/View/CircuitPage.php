@@ -14,9 +14,13 @@ use App\Records\ControlsLeft;
 use App\Records\Judge;
 use Illuminate\Database\Eloquent\Collection;
 use Metrum\Circuit\DesignKey;
+use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\SystemKey;
+use Metrum\Circuit\Wanted;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Plant\ChargeConflict;
+use Metrum\Plant\Filling;
 use Metrum\Plant\TwinExpectation;
 use Metrum\Plant\Twins;
 use Metrum\Quantity\Units;
@@ -43,6 +47,9 @@ final readonly class CircuitPage
     /** Why it has no twin; null where it has one. */
     public ?string $impossible;
 
+    /** @var list<string> where plate, receiver, condenser and lines contradict each other */
+    public array $conflicts;
+
     public function __construct(public Circuit $circuit, User $user, Judge $judge, Twins $twins)
     {
         $this->units = $user->units();
@@ -55,8 +62,23 @@ final readonly class CircuitPage
         $expectation = $twins->expectation($findings, $rules);
         $this->impossible =
             $expectation instanceof TwinExpectation ? null : $twins->whyNone($findings->circuit, $rules);
+        $this->conflicts = $expectation instanceof TwinExpectation
+            ? self::conflicts($expectation, $rules, $this->units)
+            : [];
         $facts = new CourseFacts($findings, Figures::of($findings, $rules), $rules, $expectation);
         $this->course = Course::across($facts, $this->units, self::COURSE_HEIGHT);
+    }
+
+    /** @return list<string> */
+    private static function conflicts(TwinExpectation $expectation, HouseRules $rules, Units $units): array
+    {
+        $machine = $expectation->twin->machine;
+        $filling = new Filling($machine->circuit, new Wanted($machine->circuit, $rules));
+
+        return array_map(
+            static fn (ChargeConflict $one): string => $one->sentence($units),
+            $filling->conflicts($machine),
+        );
     }
 
     /** @return list<array{name: string, left: string, learned: string}> controls as they were left, newest last */

@@ -20,6 +20,7 @@ use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\NoteWritten;
 use Metrum\Quantity\Kind;
 use Metrum\Work\Left;
+use Metrum\Work\Movements;
 
 /** What is left with the owner: the visit in words, the course, the readings, the rules in force. */
 final readonly class Report
@@ -72,6 +73,18 @@ final readonly class Report
         return $this->page->advice->remedies(
             $proven === null ? $this->page->verdict->first() : new Suspect($proven, 1.0),
         );
+    }
+
+    /** Refrigerant in and out at this visit, in words; empty where none was moved. */
+    public function moved(): string
+    {
+        $moved = Movements::of($this->page->log);
+        $units = $this->page->units;
+
+        return implode(', ', array_filter([
+            $moved->added > 0.0 ? $units->mass($moved->added).' added' : '',
+            $moved->recovered > 0.0 ? $units->mass($moved->recovered).' taken out into a cylinder' : '',
+        ]));
     }
 
     /** @return list<array{name: string, value: string, place: string}> */

@@ -7,6 +7,7 @@ namespace Metrum\Exchange;
 use Metrum\Circuit\Control;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\ClockSet;
+use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Log\Said;
 
 /** Reads what people type of their work: "valve 1/4 out", "washed condenser", "set 2", "wait 15". */
@@ -45,6 +46,11 @@ final class WorkLine
         'thermostat_set' => '(?:thermostat|box|point)?',
     ];
 
+    /** Refrigerant in or out, and why before its leak is found. */
+    private const CHARGED =
+        '(?<way>added|charged|took\s+out|taken\s+out|recovered)\s+(?<amount>\d[\d.,]*\s*(?:kg|g|lb|lbs|oz)?)'.
+        '(?:\s+(?:of\s+)?(?:refrigerant|gas))?(?:\s+because\s+(?<why>.+))?';
+
     /** What is left open, with the word that puts it back. */
     private const OPEN = [
         'stem' => ['cracked', 'back'],
@@ -60,7 +66,8 @@ final class WorkLine
         $text = trim($part);
 
         return self::turned($text) ??
-            (self::set($text) ?? (self::done($text) ?? (self::waiting($text) ?? self::open($text))));
+            (self::charged($text) ??
+                (self::set($text) ?? (self::done($text) ?? (self::waiting($text) ?? self::open($text)))));
     }
 
     /** "set cut-out 0.3 bar found 0.1", "set 2 found 5" */
@@ -74,6 +81,23 @@ final class WorkLine
         }
 
         return null;
+    }
+
+    /** "added 350 g because product cannot wait", "took out 200 g" */
+    private static function charged(string $text): ?Said
+    {
+        if (preg_match('/^'.self::CHARGED.'$/iu', $text, $is) !== 1) {
+            return null;
+        }
+        $isIn = preg_match('/^(?:added|charged)$/i', $is['way']) === 1;
+        $why = trim($is['why'] ?? '');
+
+        return new Said(
+            FactKind::Move,
+            Control::Charge->value,
+            ($isIn ? '' : '-').trim($is['amount']),
+            with: $why === '' ? [] : [PlantMoved::OVERRULED => $why],
+        );
     }
 
     private static function turned(string $text): ?Said

@@ -39,12 +39,20 @@ final readonly class Settling
         return $rule === null ? 0.0 : $this->rules->band($rule)->low;
     }
 
-    /** Seconds to set a clock to. */
-    public function usual(Control $control): float
+    /**
+     * Seconds to set a clock to.
+     *
+     * @param  bool  $isSlow  a receiver or a rack: refrigerant takes longer to come round (N-08)
+     */
+    public function usual(Control $control, bool $isSlow = false): float
     {
         $rule = $control->row()->settles;
+        if ($rule === null) {
+            return 0.0;
+        }
+        $band = $this->rules->band($rule);
 
-        return $rule === null ? 0.0 : $this->rules->band($rule)->middle();
+        return $control === Control::Charge && $isSlow ? $band->high : $band->middle();
     }
 
     /** The clock that was set for a move: the last one set before anything else was moved. */

@@ -18,6 +18,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
+use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Log\NotAFact;
 use Metrum\Log\Said;
 
@@ -35,7 +36,11 @@ final class EntryController extends Controller
                 $request->isLine() => $recorder->line(
                     $request->typed(),
                     $request->id(),
-                    static fn (Said $said, string $id): array => $mover->move($said, '', $id),
+                    static fn (Said $said, string $id): array => $mover->move(
+                        $said,
+                        $said->with[PlantMoved::OVERRULED] ?? '',
+                        $id,
+                    ),
                 ),
                 $request->isMove() => $mover->move(
                     $request->said(),

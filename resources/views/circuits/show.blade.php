@@ -15,6 +15,7 @@
         @foreach (Metrum\Diagnosis\Cautions::ofRefrigerant($circuit->refrigerant()) as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach
         @if ($circuit->notes)<p class="caution">◐ Weak points and marks: {{ $circuit->notes }}</p>@endif
         @if ($page->impossible !== null)<p class="caution">◐ {{ $page->impossible }} Until it is changed, visits are judged by design values and house rules.</p>@endif
+        @foreach ($page->conflicts as $conflict)<p class="caution">◐ {{ $conflict }}</p>@endforeach
         <div class="two">
             <div>
                 <section aria-labelledby="h-last">

@@ -31,6 +31,7 @@
     @foreach ($page->side()->beforeAndAfter() as $row)<tr><th scope="row">{{ $row[0] }}</th><td class="num">{{ $row[1] }}</td><td class="num">{{ $row[2] }}</td><td class="num">{{ $row[3] }}</td></tr>@endforeach
 </tbody></table></div>
 @endif
+@if ($report->moved() !== '')<p><b>Refrigerant {{ $page->findings->circuit->refrigerant }}:</b> {{ $report->moved() }}.</p>@endif
 @foreach ($report->touched() as $line)<p>◐ {{ $line }}.</p>@endforeach
 @if ($report->visit->followUps->isNotEmpty())
 <h2>Follow-up</h2>

@@ -82,7 +82,10 @@ final class QuickLineTest extends TestCase
             ['state state off', 'reading suction_pressure_kpa 2 bar', 'state state running_settled'],
         ];
         yield 'fractions' => ['ambient 20 1/2', ['reading ambient_temperature_c 20 1/2']];
-        yield 'grams' => ['added 350 g', ['reading added_kg 350 g']];
+        yield 'grams' => ['added 350 g', ['move charge 350 g']];
+        yield 'grams with a reason' => ['added 350 g because the fish cannot wait', ['move charge 350 g']];
+        yield 'grams out' => ['took out 200 g, recovered 1.2 kg', ['move charge -200 g', 'move charge -1.2 kg']];
+        yield 'so far' => ['added so far 350 g', ['reading added_kg 350 g']];
         yield 'a valve that is turned' => ['valve 1/4 out', ['move valve_turn 1/4 out']];
         yield 'one of several valves' => ['valve B ½ in', ['move valve_turn ½ in']];
         yield 'a wash, a wait and a stem' => [

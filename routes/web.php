@@ -78,6 +78,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/refrigerant/import', [LedgerController::class, 'create'])->name('ledger.import');
     Route::post('/refrigerant/import', [LedgerController::class, 'store']);
     Route::get('/circuits/{circuit}/refrigerant', [LedgerController::class, 'show'])->name('circuits.ledger');
+    Route::get('/circuits/{circuit}/tag', [LedgerController::class, 'tag'])->name('circuits.tag');
     Route::get('/circuits/{circuit}/winter', [LedgerController::class, 'winter'])->name('circuits.winter');
     Route::get('/cylinders/create', [StockController::class, 'create'])->name('cylinders.create');
     Route::post('/cylinders', [StockController::class, 'store'])->name('cylinders.store');

@@ -36,7 +36,7 @@ final readonly class MayMove
         if ($overruled !== '') {
             return;
         }
-        if ($this->isTooSoon($control, $move->subject)) {
+        if (! $isTakenOut && $this->isTooSoon($control, $move->subject)) {
             throw NotAFact::because(
                 'One at a time, else nobody knows what helped: read again after the last move, or say why not.',
             );

@@ -16,6 +16,10 @@ window.addEventListener('pageshow', (event) => {
   if (event.persisted) window.location.reload();
 });
 
+document.addEventListener('click', (event) => {
+  if (event.target.closest('[data-print]')) window.print();
+});
+
 startKeyboard();
 startClocks();
 startDrawer();

@@ -296,6 +296,27 @@ final class RefrigerantTest extends TestCase
         $this->get("/circuits/{$indoors->id}/winter")->assertOk()->assertSee('heated room');
     }
 
+    public function test_a_mark_on_the_receiver_is_kept_and_printed(): void
+    {
+        $this->get("/circuits/{$this->circuit->id}/tag")->assertOk()->assertSee('No mark yet');
+        $visit = $this->starved();
+        $step = fn (string $key, string $word) => $this->enter($visit, 'card', "receiver_level.$key", $word);
+        $this->enter($visit, 'card', 'receiver_level.begun', 'yes', ['reason' => 'to know it'])->assertOk();
+        $this->read($visit, ['receiver_level_percent' => '42']);
+        $step('mark', 'yes')->assertOk();
+        $this->get("/circuits/{$this->circuit->id}/tag")->assertOk()->assertSee('42 %')->assertSee('Y.');
+    }
+
+    public function test_what_is_said_of_refrigerant_in_the_line_is_a_move(): void
+    {
+        $visit = $this->starved();
+        $this->enter($visit, 'line', 'line', 'added 350 g')->assertUnprocessable()->assertSee('search first');
+        $this->enter($visit, 'line', 'line', 'added 350 g because the fish cannot wait')->assertOk();
+        $this->enter($visit, 'line', 'line', 'added 50 g')->assertUnprocessable()->assertSee('One at a time');
+        $this->enter($visit, 'line', 'line', 'took out 100 g')->assertOk();
+        self::assertSame([0.35, -0.1], array_map(static fn ($one): float => $one->kilograms, (new Stock())->movements()));
+    }
+
     public function test_a_leak_is_searched_found_and_kept(): void
     {
         $visit = $this->starved();

@@ -89,6 +89,7 @@ final class WhoMayTest extends TestCase
         'POST refrigerant/import' => self::SIGNED_IN,
         'GET circuits/{circuit}/refrigerant' => self::SIGNED_IN,
         'GET circuits/{circuit}/winter' => self::SIGNED_IN,
+        'GET circuits/{circuit}/tag' => self::SIGNED_IN,
         'GET cylinders/create' => self::SIGNED_IN,
         'POST cylinders' => self::SIGNED_IN,
         'GET cylinders/{cylinder}' => self::SIGNED_IN,

@@ -6,6 +6,7 @@ use App\Http\Requests\LedgerRequest;
 use App\Models\Circuit;
 use App\Records\LedgerFile;
 use App\Records\LedgerImport;
+use App\Records\LevelMarks;
 use App\Records\Stock;
 use App\View\LedgerPage;
 use App\View\WinterPage;
@@ -27,6 +28,18 @@ final class LedgerController extends Controller
     public function winter(Request $request, Circuit $circuit, Twins $twins): View
     {
         return view('refrigerant.winter', ['page' => new WinterPage($circuit, $request->user(), $twins)]);
+    }
+
+    /** What is printed for the receiver. */
+    public function tag(Request $request, Circuit $circuit): View
+    {
+        $plate = $circuit->known()->design->nameplateCharge;
+
+        return view('refrigerant.tag', [
+            'circuit' => $circuit,
+            'marks' => LevelMarks::of($circuit),
+            'plate' => $plate === null ? null : $request->user()->units()->mass($plate),
+        ]);
     }
 
     public function csv(Request $request, Stock $stock): Response

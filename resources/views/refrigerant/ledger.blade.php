@@ -3,6 +3,7 @@
     <main id="main" class="page">
         <div class="page-head"><h1>{{ $page->circuit->refrigerant() }} of {{ $page->circuit->name }}</h1>
             <a class="btn quiet" href="{{ route('circuits.winter', $page->circuit) }}">Winter charge</a>
+            <a class="btn quiet" href="{{ route('circuits.tag', $page->circuit) }}">Tag</a>
             <a class="btn quiet" href="{{ route('ledger.csv', ['circuit' => $page->circuit->id]) }}">As CSV</a>
             <a class="btn quiet" href="{{ route('ledger.json', ['circuit' => $page->circuit->id]) }}">As JSON</a>
         </div>

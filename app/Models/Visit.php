@@ -37,6 +37,9 @@ final class Visit extends Model
 {
     use HasUlids;
 
+    /** What a visit was told by that only stands for a day of a ledger that was taken in. */
+    public const LEDGER = 'ledger';
+
     protected $fillable = [
         'id',
         'circuit_id',
@@ -112,6 +115,14 @@ final class Visit extends Model
     public static function stillOpen(): Builder
     {
         return self::query()->whereNull('closed_at');
+    }
+
+    /** @return Builder<self> at which somebody was there */
+    public static function paid(): Builder
+    {
+        return self::query()->where(
+            static fn (Builder $any): Builder => $any->whereNull('told')->orWhere('told', '!=', self::LEDGER),
+        );
     }
 
     /** @return Builder<self> of a circuit, at which something was moved, latest first */

@@ -20,7 +20,12 @@ final readonly class CircuitHistory
 
     public function __construct(Circuit $circuit, private Judge $judge)
     {
-        $this->visits = $circuit->visits()->with('user', 'verdict')->limit(self::MOST)->get();
+        $this->visits = Visit::paid()
+            ->where('circuit_id', $circuit->id)
+            ->with('user', 'verdict')
+            ->latest('opened_at')
+            ->limit(self::MOST)
+            ->get();
         $outcomes = [];
         foreach ($this->visits as $visit) {
             $outcomes[$visit->id] = $judge->snapshot($visit->setRelation('circuit', $circuit));

@@ -192,7 +192,8 @@ final class LedgerImport
             $id = self::madeOf('ledger', $fact->circuit, $day);
             $visit = Visit::query()->find($id) ??
                 Visit::open($this->circuits[$fact->circuit], $this->user, new \DateTimeImmutable($day), $id);
-            $visit->update(['closed_at' => $visit->closed_at ?? new \DateTimeImmutable($day.' 23:59')]);
+            $closed = $visit->closed_at ?? new \DateTimeImmutable($day.' 23:59');
+            $visit->update(['closed_at' => $closed, 'told' => Visit::LEDGER]);
             $this->visits[$key] = $visit->id;
         }
 

@@ -212,6 +212,7 @@ final class RefrigerantTest extends TestCase
         self::assertCount(1, (new Stock())->movements());
         $ledger = Ledger::of((new Stock())->movements($this->circuit->plant), 6.0);
         self::assertEqualsWithDelta(1.5, $ledger->added(), 1e-9);
+        $this->get("/circuits/{$this->circuit->id}")->assertOk()->assertSee('No visit yet');
     }
 
     /** @return iterable<string, array{string, string}> */

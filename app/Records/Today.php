@@ -64,7 +64,8 @@ final readonly class Today
                     ->from('visits', 'later')
                     ->whereColumn('later.circuit_id', 'visits.circuit_id')
                     ->whereColumn('later.opened_at', '>', 'visits.opened_at')
-                    ->whereNotNull('later.closed_at'),
+                    ->whereNotNull('later.closed_at')
+                    ->where(static fn ($any) => $any->whereNull('later.told')->orWhere('later.told', '!=', Visit::LEDGER)),
             )
             ->orderByDesc('verdicts.probability')
             ->with('circuit.site', 'verdict')

@@ -28,7 +28,7 @@ final readonly class LastVisit
     /** Null where this is the first visit of its plant. */
     public static function before(Visit $visit): ?self
     {
-        $last = Visit::query()
+        $last = Visit::paid()
             ->where('circuit_id', $visit->circuit_id)
             ->where('id', '!=', $visit->id)
             ->where('opened_at', '<=', $visit->opened_at)

@@ -6,6 +6,7 @@ use App\Models\Circuit;
 use App\Models\HouseRuleChoice;
 use App\Models\User;
 use App\Picture\WinterPicture;
+use Metrum\Bench\Calculators\Flooding;
 use Metrum\Card\Cards;
 use Metrum\Circuit\Circuit as Known;
 use Metrum\Circuit\CondenserPlace;
@@ -30,8 +31,6 @@ final class WinterPage
 
     /** kg up to which a plant is small enough to be filled by its receiver's mark. */
     private const SMALL = 15.0;
-
-    private const MOST_FLOODED = 0.95;
 
     public readonly Units $units;
 
@@ -119,7 +118,7 @@ final class WinterPage
     }
 
     /**
-     * share = 1 − split ÷ (least condensing − coldest), and that of the condenser's volume in liquid in place of gas.
+     * The maker's share, and that of the condenser's volume in liquid in place of gas.
      *
      * @return array{float, float} share and kg
      */
@@ -127,7 +126,7 @@ final class WinterPage
     {
         $split = (new Wanted($this->known, HouseRuleChoice::inForce()))->condenserSplit()->middle();
         $held = $machine->head->setting;
-        $share = max(0.0, min(self::MOST_FLOODED, 1 - $split / max(1.0, $held - $this->coldest())));
+        $share = Flooding::share($split, 1.0, $held, $this->coldest());
         $liquid = $machine->fluid->liquidDensity(($held + $this->coldest()) / 2);
 
         return [$share, $share * $machine->condenserVolume * ($liquid - $machine->fluid->vapourDensity($held))];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
+use Metrum\Bench\Calculators\Flooding;
 use Metrum\Circuit\Circuit;
 use Metrum\Circuit\HeadPressureControl;
 use Metrum\Circuit\Wanted;
@@ -157,7 +158,7 @@ final readonly class Filling
     {
         $coldest = $this->circuit->design->coldestAmbient ?? self::USUAL_COLDEST;
         $split = $this->circuit->design->condenserSplit ?? $this->wanted->condenserSplit()->middle();
-        $share = max(0.0, min(0.95, 1 - $split / max(1.0, $machine->head->setting - $coldest)));
+        $share = Flooding::share($split, 1.0, $machine->head->setting, $coldest);
         $density = $machine->fluid->liquidDensity(($machine->head->setting + $coldest) / 2);
 
         return $share * $machine->condenserVolume * $density;

@@ -8,8 +8,11 @@ use App\Models\FactRecord;
 use App\Models\FollowUp;
 use App\Models\StockMove;
 use App\Models\Visit;
+use App\Records\Judge;
 use App\Records\LedgerFile;
 use App\Records\Stock;
+use App\Records\Today;
+use App\View\LastVisit;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
@@ -295,6 +298,18 @@ final class RefrigerantTest extends TestCase
             ->assertSee('Winter charge by recovering');
         $indoors = Circuit::establish($this->circuit->site, 'Cellar', ['condenser' => 'air_indoor'] + $words, $design);
         $this->get("/circuits/{$indoors->id}/winter")->assertOk()->assertSee('heated room');
+    }
+
+    public function test_a_day_of_the_ledger_is_no_visit_that_others_look_back_to(): void
+    {
+        $visit = $this->starved();
+        $visit->update(['opened_at' => now()->subDays(9), 'closed_at' => now()->subDays(9)]);
+        app(Judge::class)->again($visit);
+        $needs = (new Today())->needingALook()->total();
+        $day = now()->subDay()->toIso8601String();
+        $this->import("at,circuit_id,kilograms\n$day,{$this->circuit->id},1\n");
+        self::assertSame($needs, (new Today())->needingALook()->total());
+        self::assertSame($visit->id, LastVisit::before($this->visit())?->visit->id);
     }
 
     public function test_a_mark_on_the_receiver_is_kept_and_printed(): void

@@ -9,6 +9,23 @@ use Metrum\Bench\Given;
 /** Liquid that a flooded condenser holds beside what its gas would weigh. */
 final class Flooding
 {
+    /** Share of a condenser that is flooded at most. */
+    private const MOST = 0.95;
+
+    /**
+     * Share of the condenser held full of liquid so that the rest just rejects the heat at the pressure held:
+     * 1 − (split × load share) ÷ (least condensing − ambient), within 0 … 0.95 (knowledge.md §8).
+     *
+     * @param  float  $split  at design, K
+     * @param  float  $load  heat rejected while it runs ÷ heat at design
+     * @param  float  $held  least condensing, K
+     * @param  float  $ambient  K
+     */
+    public static function share(float $split, float $load, float $held, float $ambient): float
+    {
+        return max(0.0, min(self::MOST, 1 - ($split * $load) / max(1e-3, $held - $ambient)));
+    }
+
     /**
      * Mass = flooded share × volume × (liquid density, bubble − vapour density, dew).
      *

@@ -6,21 +6,16 @@ namespace Metrum\Card\Sums;
 
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
+use Metrum\Bench\Calculators\Flooding;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
 use Metrum\Quantity\Kind;
 use Metrum\Quantity\Unit;
 
-/**
- * Share of the condenser held full of liquid, so that the rest just rejects the heat at the pressure held.
- *
- * share = 1 − (split × load share) ÷ (least condensing − ambient), within 0 … 0.95 (knowledge.md §8).
- */
+/** Share of the condenser held full of liquid, so that the rest just rejects the heat at the pressure held. */
 final class FloodedShare implements Calculation
 {
-    private const MOST = 0.95;
-
     public function asks(): array
     {
         return [
@@ -35,7 +30,12 @@ final class FloodedShare implements Calculation
     {
         $room = max(1e-3, $given->of('minimum_condensing_c') - $given->of('ambient_temperature_c'));
         $needed = $given->of('condenser_split_k') * $given->of('load_fraction');
-        $share = max(0.0, min(self::MOST, 1 - $needed / $room));
+        $share = Flooding::share(
+            $given->of('condenser_split_k'),
+            $given->of('load_fraction'),
+            $given->of('minimum_condensing_c'),
+            $given->of('ambient_temperature_c'),
+        );
 
         return new Answer(
             [Output::percent('flooded_fraction', 'Flooded', $share)],

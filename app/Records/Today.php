@@ -65,7 +65,12 @@ final readonly class Today
                     ->whereColumn('later.circuit_id', 'visits.circuit_id')
                     ->whereColumn('later.opened_at', '>', 'visits.opened_at')
                     ->whereNotNull('later.closed_at')
-                    ->where(static fn ($any) => $any->whereNull('later.told')->orWhere('later.told', '!=', Visit::LEDGER)),
+                    // A day of a ledger is nobody's look.
+                    ->where(
+                        static fn ($any) => $any
+                            ->whereNull('later.told')
+                            ->orWhere('later.told', '!=', Visit::LEDGER),
+                    ),
             )
             ->orderByDesc('verdicts.probability')
             ->with('circuit.site', 'verdict')

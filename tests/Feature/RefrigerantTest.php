@@ -330,7 +330,8 @@ final class RefrigerantTest extends TestCase
         $this->enter($visit, 'line', 'line', 'added 350 g because the fish cannot wait')->assertOk();
         $this->enter($visit, 'line', 'line', 'added 50 g')->assertUnprocessable()->assertSee('One at a time');
         $this->enter($visit, 'line', 'line', 'took out 100 g')->assertOk();
-        self::assertSame([0.35, -0.1], array_map(static fn ($one): float => $one->kilograms, (new Stock())->movements()));
+        $moved = array_map(static fn ($one): float => $one->kilograms, (new Stock())->movements());
+        self::assertSame([0.35, -0.1], $moved);
     }
 
     public function test_a_leak_is_searched_found_and_kept(): void

@@ -22,6 +22,7 @@ use Metrum\Plant\WinterCurve;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\Kind;
 use Metrum\Quantity\Units;
+use Metrum\Refrigerant\OutsideTable;
 
 /** The winter charge of a plant: by the twin and by the maker's arithmetic, what holds it, and which school fits. */
 final class WinterPage
@@ -57,6 +58,8 @@ final class WinterPage
             $this->known->condenser === CondenserPlace::Water => 'A water-cooled condenser meets no winter.',
             $this->known->condenser === CondenserPlace::AirIndoor => 'The condenser stands indoors: in a heated room '.
                 'nothing floods, so no winter charge. Where the room gets cold, say that it stands outdoors.',
+            ! $this->known->hasReceiver() => 'There is no receiver that could give what the cold takes: a flooding '.
+                'valve wants one.',
             ! $this->floods() => 'No head pressure valve floods this condenser: fans that cycle or slow down need no '.
                 'extra refrigerant, and where nothing holds the head it is head control that is missing, not charge.',
             default => null,
@@ -120,16 +123,21 @@ final class WinterPage
     /**
      * The maker's share, and that of the condenser's volume in liquid in place of gas.
      *
-     * @return array{float, float} share and kg
+     * @return array{float, ?float} share and kg; null where its table ends before
      */
     private function byArithmetic(Machine $machine): array
     {
         $split = (new Wanted($this->known, HouseRuleChoice::inForce()))->condenserSplit()->middle();
         $held = $machine->head->setting;
         $share = Flooding::share($split, 1.0, $held, $this->coldest());
-        $liquid = $machine->fluid->liquidDensity(($held + $this->coldest()) / 2);
+        try {
+            $liquid = $machine->fluid->liquidDensity(($held + $this->coldest()) / 2);
+            $vapour = $machine->fluid->vapourDensity($held);
+        } catch (OutsideTable) {
+            return [$share, null];
+        }
 
-        return [$share, $share * $machine->condenserVolume * ($liquid - $machine->fluid->vapourDensity($held))];
+        return [$share, $share * $machine->condenserVolume * ($liquid - $vapour)];
     }
 
     /** @return list<string> whether it fits into the receiver, and what of the given values contradicts itself */

@@ -83,8 +83,11 @@ final readonly class Filling
     /** kg that the receiver may hold, pumped down; null where there is none. */
     public static function receiverHolds(Machine $machine): ?float
     {
+        // A fluid that is no liquid any more at that temperature is taken where its table ends.
+        $reference = min(self::REFERENCE, $machine->fluid->saturation->highest);
+
         return $machine->hasReceiver()
-            ? self::FULLEST * $machine->receiverVolume * $machine->fluid->liquidDensity(self::REFERENCE)
+            ? self::FULLEST * $machine->receiverVolume * $machine->fluid->liquidDensity($reference)
             : null;
     }
 

@@ -30,6 +30,8 @@ final readonly class SteadyState
     /** The finest of them, where the way bends. */
     private const FINEST = 90;
 
+    private const MOST_TRIES = 30;
+
     /** K around the design box in which a load finds its temperature, and halvings of that (to 2 mK). */
     private const COLDER_BOX = 25.0;
 
@@ -150,7 +152,12 @@ final readonly class SteadyState
         $first = new Solver($machine, $loop);
         $solution = $first->solve() ?? $this->led($loop, $first);
         [$share, $step] = [0.0, 1 / self::FILLING];
-        while ($solution !== null && $share < 1.0) {
+        for ($tries = 0; $solution !== null && $share < 1.0; $tries++) {
+            if ($tries > self::MOST_TRIES) {
+                $solution = null;
+
+                break;
+            }
             $next = min(1.0, $share + $step);
             $machine = $this->machine->with(charge: $planned + ($this->machine->charge - $planned) * $next);
             $loop->meet($this->around, $machine);

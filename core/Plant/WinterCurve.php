@@ -88,6 +88,9 @@ final readonly class WinterCurve
         $planned = $machine->charge;
         [$low, $high] = [self::LEAST * $planned, self::MOST * $planned];
         $start = null;
+        if (! self::at($machine, $ambient, null)->runs()) {
+            return null;
+        }
         for ($round = 0; $round < self::HALVINGS; $round++) {
             $middle = ($low + $high) / 2;
             $state = self::at($machine->with(charge: $middle), $ambient, $start);

@@ -70,6 +70,9 @@ final class ExtremesTest extends TestCase
         ) {
             $this->get("/visits/{$visit->id}/$page")->assertOk();
         }
+        foreach (['charge', 'leak_search'] as $card) {
+            $this->get("/visits/{$visit->id}/put_right?card=$card")->assertOk();
+        }
         $this->get("/visits/{$visit->id}/what-if/mended")->assertNotFound();
         $this->get("/visits/{$visit->id}/bench")->assertRedirect();
         $this->post("/visits/{$visit->id}/close")->assertRedirect();
@@ -78,11 +81,63 @@ final class ExtremesTest extends TestCase
             ->assertOk()
             ->assertSee('no plant on '.$refrigerant.' can be built so')
             ->assertSee('judged by design values and house rules');
-        foreach (['plant', 'plant/run', 'edit'] as $page) {
+        foreach (['plant', 'plant/run', 'edit', 'refrigerant', 'winter', 'tag'] as $page) {
             $this->get("/circuits/{$circuit->id}/$page")->assertOk();
         }
         $this->get("/circuits/{$circuit->id}/plant")->assertSee('cannot be simulated');
         self::assertSame(0, Artisan::call('metrum:verdicts', ['--all' => true]));
+    }
+
+    /** @return iterable<string, array{string, string, array<string, float>}> */
+    public static function odd(): iterable
+    {
+        yield 'next to no receiver' => ['rack_circuit_medium', 'R-290', ['receiver_volume_l' => 0.033]];
+        yield 'a plate of a ton and a half' => ['walk_in_cooler', 'R-134a', ['nameplate_charge_kg' => 1500]];
+        yield 'carbon dioxide' => ['rack_circuit_low', 'R-744', ['receiver_volume_l' => 20, 'condenser_volume_l' => 5]];
+        yield 'ammonia' => ['walk_in_freezer', 'R-717', ['nameplate_charge_kg' => 40]];
+        yield 'never cold' => ['walk_in_freezer', 'R-404A', ['coldest_ambient_c' => 27, 'receiver_volume_l' => 12]];
+        yield 'a line like a tunnel' => [
+            'walk_in_cooler',
+            'R-448A',
+            ['liquid_line_length_m' => 400, 'liquid_line_bore_mm' => 140],
+        ];
+    }
+
+    /** @param  array<string, float>  $design */
+    #[DataProvider('odd')]
+    public function test_refrigerant_in_odd_plants_takes_no_page_down(
+        string $kind,
+        string $refrigerant,
+        array $design,
+    ): void {
+        $system = [
+            'kind' => $kind,
+            'refrigerant' => $refrigerant,
+            'condenser' => 'air_outdoor',
+            'head_pressure_control' => 'flooding_valve',
+            'receiver' => true,
+        ];
+        $circuit = Circuit::establish($this->circuit->site, 'Odd room', $system, $design);
+        $visit = Visit::open($circuit->load('site', 'plant'), $this->technician, now());
+        $this->read($visit, [
+            'box_temperature_c' => '3',
+            'ambient_temperature_c' => '12',
+            'suction_pressure_kpa' => '2 bar',
+            'discharge_pressure_kpa' => '11 bar',
+            'suction_temperature_evaporator_c' => '4',
+            'receiver_outlet_temperature_c' => '18',
+        ]);
+        foreach (['', '/refrigerant', '/winter', '/tag', '/plant'] as $page) {
+            $this->get("/circuits/{$circuit->id}$page")->assertOk();
+        }
+        foreach (['charge', 'leak_search', 'winter_charge', 'charge_by_weight'] as $card) {
+            $this->get("/visits/{$visit->id}/put_right?card=$card")->assertOk();
+        }
+        $answer = $this->enter($visit, 'move', 'charge', '1 kg', ['overruled' => 'odd']);
+        self::assertContains($answer->getStatusCode(), [200, 422]);
+        if ($refrigerant === 'R-717') {
+            $answer->assertUnprocessable()->assertSee('toxic');
+        }
     }
 
     public function test_a_file_of_such_a_plant_is_refused_with_its_path(): void

@@ -39,6 +39,9 @@ final class ChargeModel
 
     private const SEALED_SUBCOOLING = 0.5;
 
+    /** Charges at which a plant must run. */
+    private const LEAST = 3;
+
     /** Chance of a word that the twin would not say. */
     private const SLIP = 0.04;
 
@@ -91,12 +94,12 @@ final class ChargeModel
         $this->sealed = $this->sealedFrom();
     }
 
-    /** null where the plant runs at none of its charges. */
+    /** null where the plant runs at too few charges to tell them apart. */
     public static function of(ChargeCurve $curve, HouseRules $rules): ?self
     {
         $model = new self($curve, $rules);
 
-        return $model->levels === [] ? null : $model;
+        return count($model->levels) < self::LEAST ? null : $model;
     }
 
     private static function figuresOf(ChargeCurve $curve, PlantState $state, HouseRules $rules): Figures
@@ -167,7 +170,7 @@ final class ChargeModel
     {
         foreach ($this->charges as $place => $charge) {
             $isSealed = $this->hasReceiver
-                ? $this->levels[$place] > self::SEALED_LEVEL
+                ? ($this->levels[$place] ?? 0.0) > self::SEALED_LEVEL
                 : ($this->figures[Derived::Subcooling->value][$place] ?? 0.0) > self::SEALED_SUBCOOLING;
             if ($isSealed) {
                 return $charge;

@@ -56,6 +56,7 @@ final class WorkAnswer
         $charging = $work->charging();
         $estimate = $charging->estimate();
         $knee = $charging->knee();
+        $next = $charging->next();
         $gate = new ChargingGate($work, $work->judged(), '');
         $shut = array_filter($gate->all(), static fn (Precondition $one): bool => ! $one->isHolding());
 
@@ -69,7 +70,7 @@ final class WorkAnswer
             'missing_kg' => $estimate === null ? null : round($estimate->missing, 4),
             'deviation_kg' => $estimate === null ? null : round($estimate->deviation, 4),
             'knee' => $knee === null ? null : ['row' => $knee->row, 'added_kg' => round($knee->added, 4)],
-            'next_kg' => $charging->next(),
+            'next_kg' => $next === null ? null : round($next, 4),
         ];
     }
 

@@ -29,8 +29,10 @@ final class Charging
     /** Share of the right charge within which it is right. */
     private const RIGHT = 0.025;
 
-    /** Deviations above which something is missing. */
+    /** Deviations above which something is missing, and too much is in. */
     private const SURE = 1.0;
+
+    private const SURELY_TOO_MUCH = 2.0;
 
     /** K of subcooling that show a clear glass. */
     private const SEALED = 1.0;
@@ -127,9 +129,14 @@ final class Charging
         if ($this->stopsAtTheGlass() && ! $this->isUnsealed()) {
             $missing = min($missing, 0.0);
         }
-        // Within a receiver nothing shows: what is reckoned goes in, though it cannot be told from what was there.
-        $isPlain = $this->isUnsealed() || ($this->log->isCharging() && $missing > 0.0);
-        $sure = $this->school === School::Receiver && $isPlain ? 0.0 : self::SURE;
+        // Within a receiver nothing shows: what is reckoned goes in, though it cannot be told from what was there. What
+        // is to come out must be surer.
+        $isPlain = $this->isUnsealed() || $this->log->isCharging();
+        $sure = match (true) {
+            $missing < 0.0 => self::SURELY_TOO_MUCH,
+            $this->school === School::Receiver && $isPlain => 0.0,
+            default => self::SURE,
+        };
         $tolerance = max(self::RIGHT * $estimate->right, $sure * $estimate->deviation);
 
         return abs($missing) <= $tolerance ? null : $missing;

@@ -12,7 +12,7 @@
                     @foreach ($page->limits() as $limit)<p class="caution">{{ $limit }}</p>@endforeach
                 </div>
                 <section class="sheet" aria-labelledby="h-winter"><h2 id="h-winter">How much more</h2>
-                    <table class="ledger"><thead><tr><th></th><th class="num">By the twin</th><th class="num">By the maker's arithmetic</th></tr></thead><tbody>@foreach ($page->figures() as [$what, $twin, $arithmetic])<tr><th scope="row">{{ $what }}</th><td class="num">{{ $twin }}</td><td class="num">{{ $arithmetic }}</td></tr>@endforeach</tbody></table>
+                    <table class="ledger"><thead><tr><td></td><th class="num">By the twin</th><th class="num">By the maker's arithmetic</th></tr></thead><tbody>@foreach ($page->figures() as [$what, $twin, $arithmetic])<tr><th scope="row">{{ $what }}</th><td class="num">{{ $twin }}</td><td class="num">{{ $arithmetic }}</td></tr>@endforeach</tbody></table>
                     <p class="hint">The arithmetic leaves out what the condenser holds anyway; density half way to the cold is the safe side.</p>
                     <h2>Ways to it</h2>
                     <ul class="schools">@foreach ($page->schools() as $school)<li>{{ $school['mark'] }} {{ $school['name'] }}<small>{{ $school['why'] }}</small></li>@endforeach</ul>

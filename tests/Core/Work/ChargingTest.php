@@ -96,6 +96,17 @@ final class ChargingTest extends TestCase
         self::assertEqualsWithDelta($sealed->margin(), $sealed->missing(), 0.35 * $sealed->margin());
     }
 
+    public function test_nothing_is_taken_out_of_a_receiver_that_only_buffers(): void
+    {
+        $hand = ChargeHand::cooler(0.8)->look()->read(Reading::ReceiverLevel);
+        for ($n = 0; $n < 4; $n++) {
+            $hand->add(0.5)->read(Reading::ReceiverLevel);
+        }
+        self::assertGreaterThanOrEqual(0.0, $hand->work()->charging()->missing() ?? 0.0);
+        $full = ChargeHand::cooler(1.5)->look()->read();
+        self::assertLessThan(0.0, $full->work()->charging()->next(), 'one that reads full gives some back');
+    }
+
     public function test_by_the_clear_glass_alone_no_margin_is_added(): void
     {
         $rules = new HouseRules(['charge_end' => 'glass']);

@@ -13,8 +13,8 @@
                     <p class="empty">Nothing went in or out yet that was written down. Added or taken out at a visit, it stands here with its cylinder.</p>
                 @else
                     <x-picture.ledger :picture="$page->picture()" />
-                    <table class="ledger"><thead><tr><th>When</th><th class="num">Amount</th><th>For</th><th>Cylinder, before → after</th><th class="num">In by the book</th><th>Who</th></tr></thead>
-                    <tbody>@foreach ($page->rows() as $row)<tr><td>{{ $row['at'] }}</td><td class="num" title="{{ $row['invoice'] }}">{{ $row['amount'] }}</td><td>{{ $row['purpose'] }}</td><td>{{ $row['cylinder'] }}</td><td class="num">{{ $row['in'] }}</td><td>{{ $row['who'] }}</td></tr>@endforeach</tbody></table>
+                    <div class="scrolls" tabindex="0" role="region" aria-label="Movements"><table class="ledger"><thead><tr><th>When</th><th class="num">Amount</th><th>For</th><th>Cylinder, before → after</th><th class="num">In by the book</th><th>Who</th></tr></thead>
+                    <tbody>@foreach ($page->rows() as $row)<tr><td>{{ $row['at'] }}</td><td class="num" title="{{ $row['invoice'] }}">{{ $row['amount'] }}</td><td>{{ $row['purpose'] }}</td><td>{{ $row['cylinder'] }}</td><td class="num">{{ $row['in'] }}</td><td>{{ $row['who'] }}</td></tr>@endforeach</tbody></table></div>
                 @endif
             </div>
             <section class="sheet" aria-labelledby="h-rate"><h2 id="h-rate">What leaks a year</h2>

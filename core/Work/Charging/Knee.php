@@ -71,7 +71,8 @@ final readonly class Knee
     private static function found(array $points, float $at, array $slopes): ?self
     {
         $behind = array_values(array_filter($points, static fn (array $one): bool => $one[0] >= $at - 1e-9));
-        if (count($behind) < self::BEHIND) {
+        $nothingBefore = $at <= $points[0][0] + 1e-9;
+        if ($nothingBefore || count($behind) < self::BEHIND) {
             return null;
         }
         $subcooling = array_column($behind, 2);

@@ -333,8 +333,8 @@ final class RefrigerantCardsTest extends TestCase
         $run = $walker->run();
         $outcome = $run->outcome();
 
-        self::assertSame($end, $outcome?->key);
-        assert($outcome !== null);
+        self::assertNotNull($outcome);
+        self::assertSame($end, $outcome->key);
         self::assertStringContainsString($says, $run->says($outcome));
     }
 

@@ -97,15 +97,37 @@ final readonly class LedgerPage
         return ($kilograms < 0.0 ? '−' : '+').$said;
     }
 
-    /** What an invoice wants: in kilograms, grams, pounds and ounces. */
-    public function invoice(float $kilograms): string
+    /** @return array<string, list<string>> what an invoice wants: of the last day, and of all of them */
+    public function invoices(): array
+    {
+        $day = $this->ledger->lastDay();
+        $sums = [
+            'Added' => $day->added(),
+            'Recovered' => $day->recovered(),
+            'Added in all' => $this->ledger->added(),
+            'Recovered in all' => $this->ledger->recovered(),
+        ];
+
+        return array_map($this->amounts(...), array_filter($sums));
+    }
+
+    /** @return string day of the last movement; "" before the first */
+    public function lastDay(): string
+    {
+        $day = $this->ledger->lastDay()->movements[0] ?? null;
+
+        return $day === null ? '' : $day->at->format('j M Y');
+    }
+
+    /** @return list<string> in kilograms, grams, pounds and ounces */
+    private function amounts(float $kilograms): array
     {
         $amounts = [];
         foreach ([Unit::Kilogram, Unit::Gram, Unit::Pound, Unit::Ounce] as $unit) {
             $amounts[] = Format::number($unit->fromSi($kilograms), $unit === Unit::Gram ? 0 : 2).' '.$unit->symbol();
         }
 
-        return implode(' = ', $amounts);
+        return $amounts;
     }
 
     /** @return list<array<string, string>> at, amount, purpose, cylinder, in, who and invoice; newest first */
@@ -125,7 +147,7 @@ final readonly class LedgerPage
                 'cylinder' => trim($label.$weights),
                 'in' => $running[$i] === null ? '' : $this->units->mass($running[$i]),
                 'who' => $one->who,
-                'invoice' => $this->invoice(abs($one->kilograms)),
+                'invoice' => implode(' = ', $this->amounts(abs($one->kilograms))),
             ];
         }
 

@@ -13,6 +13,7 @@ use Metrum\Circuit\CondenserPlace;
 use Metrum\Circuit\HeadPressureControl;
 use Metrum\Circuit\HouseRule;
 use Metrum\Circuit\Wanted;
+use Metrum\Findings\Mark;
 use Metrum\Plant\CannotStand;
 use Metrum\Plant\ChargeConflict;
 use Metrum\Plant\Filling;
@@ -140,7 +141,7 @@ final class WinterPage
         return [$share, $share * $machine->condenserVolume * ($liquid - $vapour)];
     }
 
-    /** @return list<string> whether it fits into the receiver, and what of the given values contradicts itself */
+    /** @return list<array{Mark, string}> whether it fits the receiver, and what of the given values contradicts itself */
     public function limits(): array
     {
         if ($this->machine === null) {
@@ -149,17 +150,16 @@ final class WinterPage
         $filling = new Filling($this->known, new Wanted($this->known, HouseRuleChoice::inForce()));
         $holds = Filling::receiverHolds($this->machine);
         $conflicts = array_map(
-            fn (ChargeConflict $one): string => '● '.$one->sentence($this->units),
+            fn (ChargeConflict $one): array => [Mark::Act, $one->sentence($this->units)],
             $filling->conflicts($this->machine),
         );
         $needed = WinterCurve::needed($this->machine, $this->coldest());
         if ($holds !== null && $needed !== null) {
-            $fits = $needed <= $holds;
-            $conflicts[] = $fits
-                ? '○ Pumped down, the receiver may hold '.$this->units->mass($holds).': the winter\'s '.
-                    $this->units->mass($needed).' fit.'
-                : '● Pumped down, the receiver may hold '.$this->units->mass($holds).'; the coldest day wants '.
-                    $this->units->mass($needed).': it cannot be pumped down whole in summer.';
+            $holding = 'Pumped down, the receiver may hold '.$this->units->mass($holds);
+            $wanted = $this->units->mass($needed);
+            $conflicts[] = $needed <= $holds
+                ? [Mark::Fine, "$holding: the winter's $wanted fit."]
+                : [Mark::Act, "$holding; the coldest day wants $wanted: it cannot be pumped down whole in summer."];
         }
 
         return $conflicts;

@@ -35,6 +35,21 @@ final readonly class WorkStory
         return $told;
     }
 
+    /** @return array{list<string>, list<string>} what came of the last move that was read, and of those before it */
+    public function latest(): array
+    {
+        $unread = 0;
+        foreach (array_reverse($this->work->accounts()) as $account) {
+            if ($account->outcome !== MoveOutcome::NotRead || $this->outcome($account) === '') {
+                break;
+            }
+            $unread++;
+        }
+        $told = $this->outcomes();
+
+        return [array_slice($told, 0, $unread + 1), array_slice($told, $unread + 1)];
+    }
+
     private function outcome(Account $account): string
     {
         $move = $account->chapter->began?->content;

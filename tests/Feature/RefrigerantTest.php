@@ -164,6 +164,48 @@ final class RefrigerantTest extends TestCase
         $this->charge($this->starved(), '-100 g', [], ['overruled' => ''])->assertOk();
     }
 
+    private const AGAIN = [
+        'suction_pressure_kpa' => '215 kPa',
+        'discharge_pressure_kpa' => '1420 kPa',
+        'suction_temperature_evaporator_c' => '1.8',
+        'receiver_outlet_temperature_c' => '32.4',
+    ];
+
+    public function test_what_spoke_for_a_shortage_is_told_as_found_once_refrigerant_went_in(): void
+    {
+        $visit = $this->starved();
+        $page = fn (): TestResponse => $this->get("/visits/{$visit->id}/put_right?card=charge");
+        $page()->assertSee('two signs of a shortage')->assertDontSee('two signs of a shortage, as found');
+        $this->charge($visit, '300 g')->assertOk();
+        $this->travel(25)->minutes();
+        $this->read($visit, self::AGAIN + ['receiver_level_percent' => '4']);
+        $page()->assertSee('two signs of a shortage, as found')->assertSee('a shortage fits best, as found');
+    }
+
+    public function test_what_came_of_the_last_move_stands_first_and_the_others_behind_a_tap(): void
+    {
+        $visit = $this->starved();
+        $this->charge($visit, '300 g')->assertOk()->assertDontSee('move before');
+        $this->travel(25)->minutes();
+        $this->read($visit, self::AGAIN + ['receiver_level_percent' => '4']);
+        $this->charge($visit, '200 g')->assertOk()->assertDontSee('move before');
+        $this->travel(25)->minutes();
+        $this->read($visit, self::AGAIN + ['receiver_level_percent' => '5']);
+        $this->get("/visits/{$visit->id}/put_right")->assertSee('1 move before');
+    }
+
+    public function test_a_ledger_page_has_what_the_invoice_wants(): void
+    {
+        $visit = $this->starved();
+        $ledger = "/circuits/{$this->circuit->id}/refrigerant";
+        $this->get($ledger)->assertOk()->assertDontSee('For the invoice');
+        $this->charge($visit, '300 g')->assertOk();
+        $this->get($ledger)
+            ->assertSee('For the invoice of '.now()->format('j M Y'))
+            ->assertSeeInOrder(['Added', '0.3 kg', '300 g', '0.66 lb', '10.58 oz', 'Added in all'])
+            ->assertDontSee('Recovered in all');
+    }
+
     public function test_the_charging_page_tells_what_is_missing_and_the_other_schools(): void
     {
         $visit = $this->starved();
@@ -296,6 +338,13 @@ final class RefrigerantTest extends TestCase
             ->assertSee('seal lost below')
             ->assertSee('By the maker')
             ->assertSee('Winter charge by recovering');
+        $small = Circuit::establish(
+            $this->circuit->site,
+            'Small receiver',
+            $words,
+            ['receiver_volume_l' => 3] + $design,
+        );
+        $this->get("/circuits/{$small->id}/winter")->assertOk()->assertSee('cannot be pumped down whole');
         $indoors = Circuit::establish($this->circuit->site, 'Cellar', ['condenser' => 'air_indoor'] + $words, $design);
         $this->get("/circuits/{$indoors->id}/winter")->assertOk()->assertSee('heated room');
     }

@@ -149,7 +149,7 @@ final readonly class ChargingGate
         $for = implode(', ', $shortage->for);
         $against = implode(', ', $shortage->against);
         if ($shortage->isShown()) {
-            return Precondition::holds($label, $for);
+            return Precondition::holds($label, $this->asFound().$for);
         }
         if ($shortage->isOpen()) {
             [$name, $by] = $shortage->open[0];
@@ -183,13 +183,19 @@ final readonly class ChargingGate
         );
         $other = $others[0] ?? null;
         if ($chance >= Sureness::Leaning->begins() && $chance > ($other->probability ?? 0.0)) {
-            return Precondition::holds($label, $percent($chance));
+            return Precondition::holds($label, $this->asFound().$percent($chance));
         }
         $what = $other === null
             ? ''
             : ': '.lcfirst($this->verdict()->nameOf($other)).' '.$percent($other->probability);
 
         return Precondition::fails($label, 'only '.$percent($chance).$what, Reading::ReceiverLevel);
+    }
+
+    /** Once refrigerant went in, what spoke for it was read before. */
+    private function asFound(): string
+    {
+        return $this->charging->log->isCharging() ? 'as found ' : '';
     }
 
     /** @return list<Precondition> while a charge goes on */

@@ -55,6 +55,16 @@ final readonly class Ledger
         return array_sum(array_map(static fn (Movement $one): float => max(0.0, -$one->kilograms), $this->movements));
     }
 
+    /** What was moved on the day of the last movement. */
+    public function lastDay(): self
+    {
+        $last = $this->movements[count($this->movements) - 1] ?? null;
+        $day = $last?->at->format('Y-m-d');
+        $isThen = static fn (Movement $one): bool => $one->at->format('Y-m-d') === $day;
+
+        return self::of(array_values(array_filter($this->movements, $isThen)), $this->full);
+    }
+
     /** @return array<string, float> kg that went in less what came out, by purpose */
     public function byPurpose(): array
     {

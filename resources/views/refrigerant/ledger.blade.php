@@ -22,9 +22,10 @@
                 <p class="hint">{{ ucfirst($page->threshold()) }}. First charges, winter charges and corrections are no leaks.</p>
                 <h2>In the plant</h2>
                 <dl class="facts"><div><dt>Full charge</dt><dd>{{ $page->full() }}</dd></div><div><dt>In by the book</dt><dd>{{ $page->now() }}</dd></div>@foreach ($page->sums() as $label => $sum)<div><dt>{{ ucfirst($label) }}</dt><dd>{{ $sum }}</dd></div>@endforeach</dl>
-                <h2>For the invoice</h2>
-                <p>Added: {{ $page->invoice($page->ledger->added()) }}</p>
-                <p>Recovered: {{ $page->invoice($page->ledger->recovered()) }}</p>
+                @if ($page->lastDay() !== '')
+                <h2>For the invoice of {{ $page->lastDay() }}</h2>
+                <table class="ledger invoice"><tbody>@foreach ($page->invoices() as $what => $amounts)<tr><th scope="row">{{ $what }}</th>@foreach ($amounts as $amount)<td class="num">{{ $amount }}</td>@endforeach</tr>@endforeach</tbody></table>
+                @endif
             </section>
         </div>
     </main>

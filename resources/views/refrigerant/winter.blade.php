@@ -9,7 +9,7 @@
                 <div>
                     <x-picture.winter :picture="$page->picture()" />
                     <p class="hint">By the twin with the charge of the plate, at {{ $page->coldestWords() }} on the coldest day. In the cold the valve holds liquid back in the condenser, and the receiver gives it.</p>
-                    @foreach ($page->limits() as $limit)<p class="caution">{{ $limit }}</p>@endforeach
+                    @foreach ($page->limits() as [$mark, $limit])<p @class(['caution' => $mark === Metrum\Findings\Mark::Act])>{{ $mark->sign() }} {{ $limit }}</p>@endforeach
                 </div>
                 <section class="sheet" aria-labelledby="h-winter"><h2 id="h-winter">How much more</h2>
                     <table class="ledger"><thead><tr><td></td><th class="num">By the twin</th><th class="num">By the maker's arithmetic</th></tr></thead><tbody>@foreach ($page->figures() as [$what, $twin, $arithmetic])<tr><th scope="row">{{ $what }}</th><td class="num">{{ $twin }}</td><td class="num">{{ $arithmetic }}</td></tr>@endforeach</tbody></table>

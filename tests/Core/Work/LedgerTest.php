@@ -39,6 +39,19 @@ final class LedgerTest extends TestCase
         self::assertEqualsWithDelta(0.5, $ledger->byPurpose()['repair'], 1e-9);
     }
 
+    public function test_the_last_day_is_what_an_invoice_is_of(): void
+    {
+        $ledger = Ledger::of([
+            self::moved('2022-05-01', 1.0, ChargePurpose::Leak),
+            self::moved('2023-06-01', -4.0, ChargePurpose::Repair),
+            self::moved('2023-06-01', 4.5, ChargePurpose::Repair),
+        ], 13.0);
+
+        self::assertEqualsWithDelta(4.5, $ledger->lastDay()->added(), 1e-9);
+        self::assertEqualsWithDelta(4.0, $ledger->lastDay()->recovered(), 1e-9);
+        self::assertSame([], Ledger::of([], 13.0)->lastDay()->movements);
+    }
+
     public function test_a_first_charge_in_the_book_is_the_full_charge_where_no_plate_says(): void
     {
         $first = self::moved('2020-01-10', 10.0, ChargePurpose::Commissioning);

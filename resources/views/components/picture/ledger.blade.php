@@ -2,7 +2,7 @@
 <figure class="ledger-picture scrolls" tabindex="0" role="region" aria-label="Picture of the ledger">
     <svg viewBox="0 0 {{ App\Picture\LedgerPicture::WIDTH }} {{ App\Picture\LedgerPicture::HEIGHT }}" role="img" aria-label="Refrigerant in the plant by the book, and what leaked, over time">
         @foreach ($picture->years as [$x, $year])<line class="year" x1="{{ $x }}" x2="{{ $x }}" y1="12" y2="208" /><text class="soft" x="{{ $x + 4 }}" y="222">{{ $year }}</text>@endforeach
-        @if ($picture->fullAt !== null)<line class="full" x1="64" x2="740" y1="{{ $picture->fullAt }}" y2="{{ $picture->fullAt }}" /><text class="soft" x="736" y="{{ $picture->fullAt + 16 }}" text-anchor="end">{{ $picture->full }}</text>@endif
+        @if ($picture->fullAt !== null)<line class="full" x1="64" x2="740" y1="{{ $picture->fullAt }}" y2="{{ $picture->fullAt }}" /><text class="soft" x="736" y="{{ $picture->fullAt - 6 }}" text-anchor="end">{{ $picture->full }}</text>@endif
         <path class="running" d="{{ $picture->path() }}" />
         @foreach ($picture->marks as $one)<circle class="moved" cx="{{ $one['x'] }}" cy="{{ $one['y'] }}" r="4"><title>{{ $one['words'] }}</title></circle>@endforeach
         <line class="base" x1="64" x2="740" y1="{{ $picture->lossesFrom() }}" y2="{{ $picture->lossesFrom() }}" />

@@ -113,6 +113,8 @@ final class ChargingPage
         $isKnee = $this->charging->school === School::Knee;
 
         return match (true) {
+            $knee !== null && $knee->added <= 0.0 => 'It was at the knee or beyond before anything was added: '.
+                'superheat stands and subcooling climbs, what comes after only fills the condenser.',
             $knee !== null => 'The knee is at '.$this->signed($knee->added).': from there on superheat stands and '.
                 'subcooling climbs, what comes after only fills the condenser.',
             $isKnee && $this->charging->log->isCharging() => 'No knee yet. Superheat may even rise first, while the '.

@@ -141,7 +141,7 @@ final class WinterPage
         return [$share, $share * $machine->condenserVolume * ($liquid - $vapour)];
     }
 
-    /** @return list<array{Mark, string}> whether it fits the receiver, and what of the given values contradicts itself */
+    /** @return list<array{Mark, string}> whether it fits the receiver, and what of the values contradicts itself */
     public function limits(): array
     {
         if ($this->machine === null) {

@@ -32,7 +32,7 @@ final class ChargingKnee implements Calculation
         $subcooling = $given->series('subcooling_k');
         Series::inStep('added_kg', $added, 'superheat_k', $superheat);
         Series::alike('added_kg', $added, 'subcooling_k', $subcooling);
-        $knee = self::knee(
+        $knee = self::entry(
             $superheat,
             $subcooling,
             $given->of('steady_band_k'),
@@ -76,12 +76,14 @@ final class ChargingKnee implements Calculation
     }
 
     /**
-     * First entry after which, for two steps, superheat stands and subcooling rises.
+     * First entry after which, for two steps, superheat stands and subcooling rises; null where there is none.
      *
      * @param  list<float>  $superheat  K
      * @param  list<float>  $subcooling  K
+     * @param  float  $band  K within which superheat stands
+     * @param  float  $rise  K by which subcooling rises more
      */
-    private static function knee(array $superheat, array $subcooling, float $band, float $rise): ?int
+    public static function entry(array $superheat, array $subcooling, float $band, float $rise): ?int
     {
         $turns = static fn (int $i): bool => abs($superheat[$i + 1] - $superheat[$i]) < $band &&
             $rise < $subcooling[$i + 1] - $subcooling[$i];

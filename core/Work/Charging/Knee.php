@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Charging;
 
+use Metrum\Bench\Calculators\ChargingKnee;
+
 /**
  * Where superheat stops falling and subcooling begins to rise: from there on refrigerant only fills the condenser.
  *
  * Both series are fitted at once with two straight lines that meet at the same charge (least squares, each place
- * tried); before it superheat may do what it likes, it even rises first while the condenser fills.
+ * tried); before it superheat may do what it likes, it even rises first while the condenser fills. Where no two lines
+ * make a knee, the plain rule of the bench is asked: it also knows a log that begins at the knee or beyond it.
  */
 final readonly class Knee
 {
@@ -26,6 +29,16 @@ final readonly class Knee
 
     /** Share of the slope of subcooling behind the knee above which it rose before already. */
     private const BEFORE = 0.6;
+
+    /** K that superheat fell before it, or else those within which subcooling stood before. */
+    private const FELL = 1.0;
+
+    private const STOOD = 1.0;
+
+    /** K within which superheat stands from row to row, and by which subcooling rises more, by the plain rule. */
+    private const BAND = 0.5;
+
+    private const RISE = 0.5;
 
     /** Share of a step by which a row may lie before the knee and be the one at it. */
     private const AT = 0.25;
@@ -61,7 +74,7 @@ final readonly class Knee
             }
         }
 
-        return $best === null ? null : self::found($points, $best[1], $best[2]);
+        return ($best === null ? null : self::found($points, $best[1], $best[2])) ?? self::plain($points);
     }
 
     /**
@@ -71,13 +84,16 @@ final readonly class Knee
     private static function found(array $points, float $at, array $slopes): ?self
     {
         $behind = array_values(array_filter($points, static fn (array $one): bool => $one[0] >= $at - 1e-9));
-        $nothingBefore = $at <= $points[0][0] + 1e-9;
-        if ($nothingBefore || count($behind) < self::BEHIND) {
+        $before = array_values(array_filter($points, static fn (array $one): bool => $one[0] < $at - 1e-9));
+        if ($before === [] || count($behind) < self::BEHIND) {
             return null;
         }
         $subcooling = array_column($behind, 2);
         $superheat = array_column($behind, 1);
-        $isKnee = max($subcooling) - min($subcooling) >= self::RISEN &&
+        $fell = max(array_column($before, 1)) - max($superheat) >= self::FELL;
+        $stood = max(array_column($before, 2)) - min(array_column($before, 2)) <= self::STOOD;
+        $isKnee = ($fell || $stood) &&
+            max($subcooling) - min($subcooling) >= self::RISEN &&
             max($superheat) - min($superheat) <= self::RESTS &&
             $slopes[1] > 0.0 &&
             $slopes[0] < self::BEFORE * $slopes[1];
@@ -89,6 +105,14 @@ final readonly class Knee
         }
 
         return null;
+    }
+
+    /** @param  non-empty-list<array{float, float, float, int}>  $points */
+    private static function plain(array $points): ?self
+    {
+        $entry = ChargingKnee::entry(array_column($points, 1), array_column($points, 2), self::BAND, self::RISE);
+
+        return $entry === null ? null : new self($points[$entry][3], $points[$entry][0]);
     }
 
     /**

@@ -83,7 +83,6 @@ final class KneeTest extends TestCase
         yield 'nothing' => [[]];
         yield 'nothing was added' => [[[0.0, 5, 1], [0.0, 5, 1], [0.0, 5, 1], [0.0, 5, 1], [0.0, 5, 1]]];
         yield 'superheat only falls' => [[[0, 15, 0], [0.1, 13, 0], [0.2, 11, 0], [0.3, 9, 0], [0.4, 7, 0]]];
-        yield 'subcooling rises all along' => [[[0, 5, 0], [0.1, 5, 2], [0.2, 5, 4], [0.3, 5, 6], [0.4, 5, 8]]];
         yield 'a receiver that takes it all' => [[[0, 5, 3], [0.1, 5, 3], [0.2, 5, 3], [0.3, 5, 3], [0.4, 5, 3]]];
         yield 'liquid that comes back' => [[[0, 9, 0], [0.1, 8, 1], [0.2, 4, 3], [0.3, 0, 5], [0.4, -4, 7]]];
     }
@@ -95,6 +94,51 @@ final class KneeTest extends TestCase
         $rows = array_map(static fn (array $one): ChargeRow => self::row(...$one), $series);
 
         self::assertNull(Knee::in($rows));
+    }
+
+    /** @return iterable<string, array{list<array{float, float, float}>, int}> */
+    public static function beyond(): iterable
+    {
+        yield 'superheat stands from the first row' => [
+            [[0.0, 5.0, 0.0], [0.1, 5.0, 2.0], [0.2, 5.0, 4.0], [0.3, 5.0, 6.0], [0.4, 5.0, 8.0]],
+            0,
+        ];
+        yield 'a condenser that fills up later is no second knee' => [
+            [
+                [0.0, 5.2, 2.2],
+                [0.1, 5.1, 2.8],
+                [0.2, 5.0, 3.7],
+                [0.3, 5.0, 4.5],
+                [0.4, 4.8, 5.8],
+                [0.5, 4.6, 7.9],
+                [0.6, 4.5, 11.9],
+                [0.7, 4.4, 17.5],
+            ],
+            0,
+        ];
+        yield 'superheat comes to rest only while subcooling rises already' => [
+            [
+                [0.0, 11.4, -0.1],
+                [0.1, 9.6, 0.7],
+                [0.2, 8.4, 2.3],
+                [0.3, 6.8, 4.1],
+                [0.4, 5.2, 5.8],
+                [0.5, 4.9, 7.2],
+                [0.6, 4.9, 8.5],
+            ],
+            4,
+        ];
+    }
+
+    /** @param  list<array{float, float, float}>  $series */
+    #[DataProvider('beyond')]
+    public function test_a_log_that_shows_no_two_lines_is_read_by_the_plain_rule(array $series, int $row): void
+    {
+        $knee = Knee::in(array_map(static fn (array $one): ChargeRow => self::row(...$one), $series));
+
+        self::assertNotNull($knee);
+        self::assertEqualsWithDelta($row, $knee->row, 1.0);
+        self::assertEqualsWithDelta($series[$row][0], $knee->added, 0.1);
     }
 
     public function test_two_lines_that_meet_are_found_again(): void

@@ -206,6 +206,29 @@ final class RefrigerantTest extends TestCase
             ->assertDontSee('Recovered in all');
     }
 
+    public function test_a_log_that_begins_beyond_the_knee_says_so(): void
+    {
+        $words = ['kind' => 'reach_in_cooler', 'refrigerant' => 'R-134a', 'receiver' => false];
+        $this->circuit = Circuit::establish($this->circuit->site, 'Cabinet', $words, ['nameplate_charge_kg' => 0.4]);
+        $visit = $this->visit();
+        $this->enter($visit, 'state', 'state', 'running_settled');
+        $sees = function (string $liquid) use ($visit): void {
+            $this->read($visit, [
+                'suction_pressure_kpa' => '135 kPa',
+                'suction_temperature_evaporator_c' => '0',
+                'discharge_pressure_kpa' => '867 kPa',
+                'condenser_outlet_temperature_c' => $liquid,
+            ]);
+        };
+        $sees('37');
+        foreach (['34.5', '32', '29.5'] as $liquid) {
+            $this->charge($visit, '20 g')->assertOk();
+            $this->travel(30)->minutes();
+            $sees($liquid);
+        }
+        $this->get("/visits/{$visit->id}/put_right?card=charge")->assertSee('at the knee or beyond before anything');
+    }
+
     public function test_the_charging_page_tells_what_is_missing_and_the_other_schools(): void
     {
         $visit = $this->starved();

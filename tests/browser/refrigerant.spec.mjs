@@ -133,6 +133,8 @@ test('a cylinder is weighed in, and gives to a plant what the ledger then knows'
   await page.getByRole('button', { name: 'Keep it, and wait' }).press('Enter');
   await expect(page.locator('#log')).toContainText('650 g added');
   await page.getByRole('link', { name: 'Ledger of this plant' }).press('Enter');
-  await expect(page.locator('.ledger')).toContainText('+650 g');
-  await expect(page.locator('.ledger')).toContainText('14.00 kg → 13.35 kg');
+  const movements = page.getByRole('region', { name: 'Movements' });
+  await expect(movements).toContainText('+650 g');
+  await expect(movements).toContainText('14.00 kg → 13.35 kg');
+  await expect(page.locator('.invoice')).toContainText('0.65 kg');
 });

@@ -7,7 +7,9 @@ async function say(page, line) {
   // Where the line is in use already, a stroke is a stroke.
   if (!(await page.locator('#line').evaluate((line) => line === document.activeElement))) await page.keyboard.press('/');
   await page.keyboard.type(line);
+  const isAnswered = page.waitForResponse((response) => response.request().postData()?.includes(new URLSearchParams({ value: line }).toString()) ?? false);
   await page.keyboard.press('Enter');
+  await isAnswered;
   await expect(page.locator('#line')).toHaveValue('');
   await expect(page.locator('#waiting .waiting-line')).toHaveCount(0);
 }

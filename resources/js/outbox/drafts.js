@@ -9,8 +9,11 @@ const key = (form) => `draft ${window.location.pathname} ${about(form)}`;
 /** Whether something is typed in a form that was not entered yet. */
 export const isTyped = (form) => typed.has(about(form));
 
-export function entered(form) {
-  typed.delete(about(form));
+export const entered = (form) => typed.delete(about(form));
+
+/** Lets go of the draft of what is kept as an entry now, unless something is typed there again. */
+export function letGoOfDraft(form) {
+  if (isTyped(form)) return;
   try {
     sessionStorage.removeItem(key(form));
   } catch {

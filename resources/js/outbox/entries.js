@@ -1,7 +1,7 @@
 // Every entry of a visit: from its control into the outbox, shown at once, and its answer put into the page.
 
 import { about, entryOf, formAbout, inputOf, paint, press, restore } from './control.js';
-import { entered, isTyped, startDrafts } from './drafts.js';
+import { entered, isTyped, letGoOfDraft, startDrafts } from './drafts.js';
 import { lengthOf, merge, startMerging } from './merge.js';
 import * as outbox from './outbox.js';
 import * as page from './page.js';
@@ -60,7 +60,8 @@ function enter(form, button) {
     document.getElementById('line-meaning').replaceChildren();
   }
   form.closest('details.menu')?.removeAttribute('open');
-  outbox.make(entry);
+  // Left before the device has kept it, the page still has the draft.
+  outbox.make(entry).then(() => letGoOfDraft(form));
 }
 
 /** Draws this page anew around what is typed and waits: its visit went on in another tab. */

@@ -194,6 +194,19 @@ test.describe('on a network', () => {
     await expect(page.locator('#line-state')).toBeHidden();
   });
 
+  test('left before the device has kept an entry, what was typed is there again', async ({ page }) => {
+    await page.addInitScript(() => {
+      // A device so slow that it never says whether it has kept anything.
+      IDBRequest.prototype.addEventListener = () => {};
+    });
+    await page.reload();
+    await page.locator('#line').fill('frost on the coil');
+    await page.locator('#line').press('Enter');
+    await expect(page.locator('#line')).toHaveValue('');
+    await page.reload();
+    await expect(page.locator('#line')).toHaveValue('frost on the coil');
+  });
+
   test('two devices write into one visit', async ({ page, browser, baseURL }) => {
     const device = await browser.newContext({ baseURL });
     const other = await device.newPage();

@@ -121,17 +121,13 @@ final class ChargePicture
         foreach ($this->charging->log->rows as $row) {
             $x = $this->x($row->added);
             if ($x - $room > 58.0) {
-                $amounts[] = ['x' => $x, 'text' => $row->added === 0.0 ? 'as found' : $this->mass($row->added)];
+                $words = $row->added === 0.0 ? 'as found' : $this->units->signedMass($row->added);
+                $amounts[] = ['x' => $x, 'text' => $words];
                 $room = $x;
             }
         }
 
         return $amounts;
-    }
-
-    private function mass(float $kilograms): string
-    {
-        return ($kilograms < 0.0 ? '−' : '+').$this->units->mass(abs($kilograms));
     }
 
     /** @return list<array{x: float, y: float, text: string}> */
@@ -208,7 +204,7 @@ final class ChargePicture
             'x' => $this->x($aim),
             'from' => $this->x($aim - $estimate->deviation),
             'to' => $this->x($aim + $estimate->deviation),
-            'text' => 'right at '.$this->mass($aim),
+            'text' => 'right at '.$this->units->signedMass($aim),
         ];
     }
 

@@ -40,8 +40,6 @@ final readonly class LedgerPicture
     /** @var list<array{float, string}> x and words of the years */
     public array $years;
 
-    public ?string $highest;
-
     public ?float $fullAt;
 
     public string $full;
@@ -57,7 +55,7 @@ final readonly class LedgerPicture
         $tall = self::BASE - self::TOP;
         $y = static fn (float $kilograms): float => self::BASE - ($tall * max(0.0, $kilograms)) / $most;
         $line = $losses = $marks = [];
-        $before = $ledger->running()[0] === null ? null : ($ledger->full ?? 0.0);
+        $before = $running[0] === null ? null : ($ledger->full ?? 0.0);
         if ($before !== null && $ledger->movements[0]->purpose === ChargePurpose::Commissioning) {
             $before = 0.0;
         }
@@ -74,8 +72,7 @@ final readonly class LedgerPicture
                 $before = $is;
             }
             if ($one->purpose !== ChargePurpose::Leak || ! $one->isIn()) {
-                $sign = $one->isIn() ? '+' : '−';
-                $words = $sign.$units->mass(abs($one->kilograms)).', '.$one->purpose->label();
+                $words = $units->signedMass($one->kilograms).', '.$one->purpose->label();
                 $marks[] = ['x' => $at, 'y' => $y($is ?? 0.0), 'words' => $words];
             }
         }
@@ -93,7 +90,6 @@ final readonly class LedgerPicture
         $this->losses = $losses;
         $this->marks = $marks;
         $this->years = self::years($from, $to, $x);
-        $this->highest = $known === [] ? null : $units->mass($most / 1.1);
         $this->full = $ledger->full === null ? '' : 'full charge '.$units->mass($ledger->full);
         $this->fullAt = $ledger->full === null ? null : $y($ledger->full);
     }

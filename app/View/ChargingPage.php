@@ -73,7 +73,7 @@ final class ChargingPage
 
         return array_map(
             fn (ChargeRow $row): array => [
-                $row->added === 0.0 ? 'as found' : $this->signed($row->added),
+                $row->added === 0.0 ? 'as found' : $this->units->signedMass($row->added),
                 $kelvin($row->superheat()),
                 $kelvin($row->subcooling()),
                 $row->glass === null ? '' : mb_strtolower($row->glass->label()),
@@ -81,11 +81,6 @@ final class ChargingPage
             ],
             $this->charging->log->rows,
         );
-    }
-
-    private function signed(float $kilograms): string
-    {
-        return ($kilograms < 0.0 ? '−' : '+').$this->units->mass(abs($kilograms));
     }
 
     /** What the twin makes of it, in one sentence. */
@@ -115,8 +110,8 @@ final class ChargingPage
         return match (true) {
             $knee !== null && $knee->added <= 0.0 => 'It was at the knee or beyond before anything was added: '.
                 'superheat stands and subcooling climbs, what comes after only fills the condenser.',
-            $knee !== null => 'The knee is at '.$this->signed($knee->added).': from there on superheat stands and '.
-                'subcooling climbs, what comes after only fills the condenser.',
+            $knee !== null => 'The knee is at '.$this->units->signedMass($knee->added).': from there on '.
+                'superheat stands and subcooling climbs, what comes after only fills the condenser.',
             $isKnee && $this->charging->log->isCharging() => 'No knee yet. Superheat may even rise first, while the '.
                 'condenser fills: the end is where it stands and subcooling climbs.',
             default => '',
@@ -232,7 +227,7 @@ final class ChargingPage
         if ($plate === null || $estimate === null) {
             return '';
         }
-        $share = ($estimate->right - $estimate->missing) / $plate;
+        $share = $estimate->in() / $plate;
         $asked = 1 + $this->judged->rules->band(HouseRule::OverPlate)->low;
 
         return Format::number(100 * $share, 0).' % of the plate\'s '.$this->units->mass($plate).

@@ -33,11 +33,12 @@ final readonly class CylinderPage
         foreach ($this->cylinder->stockMoves()->with('user')->get() as $one) {
             $what = StockMove::WHY[$one->why].($one->note === '' ? '' : ', '.$one->note);
             $back = $one->taken_back_at === null ? '' : ' (taken back)';
-            $rows[] = [$one->moved_at, $this->signed($one->kilograms), $what.$back.' · '.$one->user->name, $one];
+            $moved = $this->units->signedMass($one->kilograms);
+            $rows[] = [$one->moved_at, $moved, $what.$back.' · '.$one->user->name, $one];
         }
         foreach ($this->stock->movements() as $one) {
             if ($one->cylinder === $this->cylinder->id) {
-                $rows[] = [$one->at, $this->signed(-$one->kilograms), self::atPlant($one), null];
+                $rows[] = [$one->at, $this->units->signedMass(-$one->kilograms), self::atPlant($one), null];
             }
         }
         usort($rows, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
@@ -48,10 +49,5 @@ final readonly class CylinderPage
     private static function atPlant(Movement $one): string
     {
         return ($one->isIn() ? 'into ' : 'out of ').$one->where.', '.$one->purpose->label().' · '.$one->who;
-    }
-
-    private function signed(float $kilograms): string
-    {
-        return ($kilograms < 0.0 ? '−' : '+').$this->units->mass(abs($kilograms));
     }
 }

@@ -49,8 +49,8 @@ final readonly class LeakPage
     public function __construct(private Judged $judged)
     {
         $history = new LeakHistory($judged->visit, new Stock());
-        $this->search = SearchLog::search($judged->work, $history->foundBefore(), $history->years());
         $this->foundBefore = $history->foundBefore();
+        $this->search = SearchLog::search($judged->work, $this->foundBefore, $history->years());
         $answered = [];
         foreach ($judged->log->standing(FactKind::Card) as $fact) {
             $answered[$fact->content->key] = (string) $fact->content->word;

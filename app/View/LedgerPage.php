@@ -86,15 +86,10 @@ final readonly class LedgerPage
         $sums = [];
         foreach ($this->ledger->byPurpose() as $purpose => $kilograms) {
             $label = ChargePurpose::from($purpose)->label();
-            $sums[$label] = self::signed($this->units->mass(abs($kilograms)), $kilograms);
+            $sums[$label] = $this->units->signedMass($kilograms);
         }
 
         return $sums;
-    }
-
-    private static function signed(string $said, float $kilograms): string
-    {
-        return ($kilograms < 0.0 ? '−' : '+').$said;
     }
 
     /** @return array<string, list<string>> what an invoice wants: of the last day, and of all of them */
@@ -142,7 +137,7 @@ final readonly class LedgerPage
                 : ' '.$this->units->mass($one->before).' → '.$this->units->mass($one->after);
             $rows[] = [
                 'at' => $one->at->format('j M Y'),
-                'amount' => self::signed($this->units->mass(abs($one->kilograms)), $one->kilograms),
+                'amount' => $this->units->signedMass($one->kilograms),
                 'purpose' => $one->purpose->label(),
                 'cylinder' => trim($label.$weights),
                 'in' => $running[$i] === null ? '' : $this->units->mass($running[$i]),

@@ -28,9 +28,6 @@ use Metrum\Refrigerant\OutsideTable;
 /** The winter charge of a plant: by the twin and by the maker's arithmetic, what holds it, and which school fits. */
 final class WinterPage
 {
-    /** K of the coldest day where nobody said. */
-    private const USUAL_COLDEST = 263.15;
-
     /** kg up to which a plant is small enough to be filled by its receiver's mark. */
     private const SMALL = 15.0;
 
@@ -74,7 +71,7 @@ final class WinterPage
 
     private function coldest(): float
     {
-        return $this->known->design->coldestAmbient ?? self::USUAL_COLDEST;
+        return $this->known->design->coldestAmbient ?? Filling::USUAL_COLDEST;
     }
 
     public function coldestWords(): string

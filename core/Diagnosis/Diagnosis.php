@@ -182,12 +182,7 @@ final readonly class Diagnosis
      */
     private static function shortage(array $suspects, Gate $charge): array
     {
-        $probability = 0.0;
-        foreach ($suspects as $suspect) {
-            $probability += Verdict::isShortage($suspect->fault) ? $suspect->probability : 0.0;
-        }
-
-        return $probability > self::SHORTAGE
+        return Verdict::chanceOfShortage($suspects) > self::SHORTAGE
             ? [Cautions::word($charge->isOpen() ? 'licence' : 'charge_gate')]
             : [];
     }

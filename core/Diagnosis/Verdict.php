@@ -88,6 +88,21 @@ final readonly class Verdict
         return self::markOf($this->first()->fault, $this->sureness());
     }
 
+    /**
+     * Chance that refrigerant is short, whatever for; 0 … 1.
+     *
+     * @param  list<Suspect>  $suspects
+     */
+    public static function chanceOfShortage(array $suspects): float
+    {
+        $chance = 0.0;
+        foreach ($suspects as $one) {
+            $chance += self::isShortage($one->fault) ? $one->probability : 0.0;
+        }
+
+        return $chance;
+    }
+
     public static function markOf(Fault $first, Sureness $sureness): Mark
     {
         return match (true) {

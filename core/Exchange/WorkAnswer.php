@@ -58,15 +58,12 @@ final class WorkAnswer
         $knee = $charging->knee();
         $next = $charging->next();
         $gate = new ChargingGate($work, $work->judged(), '');
-        $shut = array_filter($gate->all(), static fn (Precondition $one): bool => ! $one->isHolding());
+        $shut = Precondition::notHolding($gate->all());
 
         return [
             'school' => $charging->school->value,
             'gate' => $shut === [] ? 'open' : 'shut',
-            'because' => array_map(
-                static fn (Precondition $one): string => "$one->label: $one->detail",
-                array_values($shut),
-            ),
+            'because' => array_map(static fn (Precondition $one): string => $one->sentence(), $shut),
             'missing_kg' => $estimate === null ? null : round($estimate->missing, 4),
             'deviation_kg' => $estimate === null ? null : round($estimate->deviation, 4),
             'knee' => $knee === null ? null : ['row' => $knee->row, 'added_kg' => round($knee->added, 4)],

@@ -8,6 +8,7 @@ use Metrum\Circuit\Cause;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\State;
 use Metrum\Plant\Dice;
+use Metrum\Plant\Filling;
 use Metrum\Plant\Machine;
 use Metrum\Plant\PlantState;
 use Metrum\Plant\Surroundings;
@@ -36,7 +37,7 @@ final readonly class Circumstances
     /** @param  list<array{Fault, ?Cause, float}>  $ills */
     public function weather(Machine $machine, array $ills): Surroundings
     {
-        $coldest = ($machine->circuit->design->coldestAmbient ?? 263.15) - 273.15;
+        $coldest = ($machine->circuit->design->coldestAmbient ?? Filling::USUAL_COLDEST) - 273.15;
         $celsius = match (true) {
             ! Patients::isOutdoor($machine) => $this->dice->between(15.0, 38.0),
             self::showsInTheCold($ills) => $this->dice->between(max(-20.0, $coldest - 2.0), 8.0),

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Refrigerant\OutsideTable;
-
 /**
  * What a plant would show at each charge in the same weather, from far too little to too much.
  *
@@ -38,11 +36,7 @@ final readonly class ChargeCurve
         $start = null;
         foreach (self::charges($machine) as $charge) {
             $filled = $machine->with(charge: $charge);
-            try {
-                $state = (new SteadyState($filled, $around))->find($start);
-            } catch (OutsideTable) {
-                $state = PlantState::standing($filled, $around, Stop::OutsideTable);
-            }
+            $state = (new SteadyState($filled, $around))->findOrStand($start);
             $start = $state->solution ?? $start;
             $points[] = [$charge, $state];
         }

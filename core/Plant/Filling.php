@@ -28,14 +28,14 @@ final readonly class Filling
     /** Level of the receiver at the design point. */
     public const DESIGN_LEVEL = 0.4;
 
-    /** Level at which its outlet is just covered. */
-    private const COVERED = 0.08;
+    /** Level at which its outlet is just covered, and stays so. */
+    public const COVERED = 0.08;
 
     /** With winter charge: how far the receiver is filled at least. */
     private const WINTER_LEVEL = 0.1;
 
     /** K of the coldest day where it is not known. */
-    private const USUAL_COLDEST = 263.15;
+    public const USUAL_COLDEST = 263.15;
 
     /** Shares by which volumes that nobody gave may differ from what is usual. */
     private const SMALLEST = 0.4;

@@ -151,7 +151,7 @@ final class RandomPlants
         $ambient =
             273.15 +
             match (true) {
-                $cold === true => ($machine->circuit->design->coldestAmbient ?? 263.15) -
+                $cold === true => ($machine->circuit->design->coldestAmbient ?? Filling::USUAL_COLDEST) -
                     273.15 +
                     $this->between(0.0, 3.0),
                 $outdoor => $this->between(18.0, 34.0),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
+use Metrum\Refrigerant\OutsideTable;
+
 /**
  * The state in which a plant settles at given box and ambient temperatures; where it cannot, the state it would be
  * in.
@@ -136,6 +138,20 @@ final readonly class SteadyState
         $loop->meet($this->around);
 
         return $solution;
+    }
+
+    /**
+     * A state outside the refrigerant's table is none: the plant stands still.
+     *
+     * @param  ?array{float, float, float, float, float}  $start
+     */
+    public function findOrStand(?array $start = null): PlantState
+    {
+        try {
+            return $this->find($start);
+        } catch (OutsideTable) {
+            return $this->standing(Stop::OutsideTable);
+        }
     }
 
     /**

@@ -94,17 +94,11 @@ final class Twin
     }
 
     /**
-     * A state outside the refrigerant's table is none: the plant stands still.
-     *
      * @param  ?array{float, float, float, float, float}  $start
      */
     private static function found(Machine $machine, Surroundings $around, ?array $start): PlantState
     {
-        try {
-            return (new SteadyState($machine, $around))->find($start);
-        } catch (OutsideTable) {
-            return PlantState::standing($machine, $around, Stop::OutsideTable);
-        }
+        return (new SteadyState($machine, $around))->findOrStand($start);
     }
 
     /**

@@ -6,7 +6,6 @@ namespace Metrum\Plant;
 
 use Metrum\Circuit\HeadPressureControl;
 use Metrum\Circuit\Reading;
-use Metrum\Refrigerant\OutsideTable;
 
 /**
  * Where the refrigerant of a plant is, from its coldest day to the weather it was planned for. SI.
@@ -19,9 +18,6 @@ use Metrum\Refrigerant\OutsideTable;
  */
 final readonly class WinterCurve
 {
-    /** Level at which the receiver's outlet is covered and stays so. */
-    public const COVERED = 0.08;
-
     private const POINTS = 12;
 
     private const HALVINGS = 12;
@@ -96,7 +92,7 @@ final readonly class WinterCurve
             $state = self::at($machine->with(charge: $middle), $ambient, $start);
             $start = $state->solution ?? $start;
             $isFull = $state->stopped === Stop::CondenserFull;
-            if ($isFull || ($state->runs() && $state->level >= self::COVERED)) {
+            if ($isFull || ($state->runs() && $state->level >= Filling::COVERED)) {
                 $high = $middle;
             } else {
                 $low = $middle;
@@ -121,10 +117,7 @@ final readonly class WinterCurve
     private static function at(Machine $machine, float $ambient, ?array $start): PlantState
     {
         $around = new Surroundings($ambient, $machine->design->box, null, $machine->circuit->atmosphere->pascal);
-        try {
-            return (new SteadyState($machine, $around))->find($start);
-        } catch (OutsideTable) {
-            return PlantState::standing($machine, $around, Stop::OutsideTable);
-        }
+
+        return (new SteadyState($machine, $around))->findOrStand($start);
     }
 }

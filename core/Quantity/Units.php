@@ -71,6 +71,12 @@ final readonly class Units
         return Format::amount($kilograms, $isSmall ? $small : $this->mass);
     }
 
+    /** "+1.25 kg", "−265 g" */
+    public function signedMass(float $kilograms): string
+    {
+        return ($kilograms < 0.0 ? '−' : '+').$this->mass(abs($kilograms));
+    }
+
     /** "12.3" */
     public function number(float $si, Kind $kind): string
     {

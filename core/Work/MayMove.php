@@ -74,7 +74,7 @@ final readonly class MayMove
 
         // Refrigerant is held back as long as something was not looked at, too (N-01).
         return $control === Control::Charge
-            ? array_values(array_filter($all, static fn (Precondition $one): bool => ! $one->isHolding()))
+            ? Precondition::notHolding($all)
             : Precondition::failing($all);
     }
 

@@ -64,13 +64,28 @@ final readonly class Precondition
     }
 
     /**
+     * @param  list<self>  $all
+     * @return list<self> that do not hold, or of which nobody knows
+     */
+    public static function notHolding(array $all): array
+    {
+        return array_values(array_filter($all, static fn (self $one): bool => ! $one->isHolding()));
+    }
+
+    /** "drier: 3.1 K over it" */
+    public function sentence(): string
+    {
+        return "$this->label: $this->detail";
+    }
+
+    /**
      * Why something is held back, within a sentence.
      *
      * @param  list<self>  $failing
      */
     public static function why(array $failing): string
     {
-        return implode('; ', array_map(static fn (self $one): string => "$one->label: $one->detail", $failing));
+        return implode('; ', array_map(static fn (self $one): string => $one->sentence(), $failing));
     }
 
     public function isHolding(): bool

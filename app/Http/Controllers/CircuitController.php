@@ -62,7 +62,6 @@ final class CircuitController extends Controller
         return redirect()->route('circuits.show', $circuit)->with('said', 'Saved.');
     }
 
-    /** Works the verdicts of its visits anew with the weights of today. */
     /** Keeps with the plant what the next visitor must know; said twice it stands once. */
     public function weakPoint(Request $request, Circuit $circuit): RedirectResponse
     {
@@ -72,6 +71,7 @@ final class CircuitController extends Controller
         return back()->with('said', 'Kept with the plant.');
     }
 
+    /** Works the verdicts of its visits anew with the weights of today. */
     public function again(Circuit $circuit, Judge $judge): RedirectResponse
     {
         foreach ($circuit->load('site', 'plant')->visits()->get() as $visit) {

@@ -178,6 +178,12 @@ final readonly class ChargeEstimate
         return $says;
     }
 
+    /** kg that are in by it. */
+    public function in(): float
+    {
+        return $this->right - $this->missing;
+    }
+
     /** Chance that the charge lies below a share of the right one. */
     public function below(float $share): float
     {

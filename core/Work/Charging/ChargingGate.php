@@ -15,6 +15,7 @@ use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Plant\Filling;
 use Metrum\Quantity\Format;
 use Metrum\Work\Account;
 use Metrum\Work\Precondition;
@@ -62,7 +63,7 @@ final readonly class ChargingGate
 
     public function isOpen(): bool
     {
-        return array_filter($this->all(), static fn (Precondition $one): bool => ! $one->isHolding()) === [];
+        return Precondition::notHolding($this->all()) === [];
     }
 
     /** @return list<Precondition> what verdicts hold back already: full, or not looked at */
@@ -77,7 +78,7 @@ final readonly class ChargingGate
         }
         $high = $this->figures->value(Derived::Subcooling);
         $level = $this->now->reading(Reading::ReceiverLevel);
-        if ($level !== null && $level > 0.8) {
+        if ($level !== null && $level > Filling::FULLEST) {
             $said = Format::number(100 * $level, 0);
             $all[] = Precondition::fails('room', "the receiver stands at $said %", Reading::ReceiverLevel);
         }
@@ -100,7 +101,7 @@ final readonly class ChargingGate
         }
         $over = $this->work->rules->band(HouseRule::OverPlate)->low;
         $estimate = $this->charging->estimate();
-        $in = $estimate === null ? $added : $estimate->right - $estimate->missing;
+        $in = $estimate === null ? $added : $estimate->in();
         $share = Format::number(100 * ($in / $plate - 1), 0);
 
         return [
@@ -165,10 +166,7 @@ final readonly class ChargingGate
     private function fitsBest(): Precondition
     {
         $suspects = $this->verdict()->suspects;
-        $chance = 0.0;
-        foreach ($suspects as $one) {
-            $chance += Verdict::isShortage($one->fault) ? $one->probability : 0.0;
-        }
+        $chance = Verdict::chanceOfShortage($suspects);
         $confirmed = array_filter(
             $this->base->findings()->confirmed,
             static fn ($fault): bool => Verdict::isShortage($fault),

@@ -97,9 +97,12 @@ final readonly class Knee
             max($superheat) - min($superheat) <= self::RESTS &&
             $slopes[1] > 0.0 &&
             $slopes[0] < self::BEFORE * $slopes[1];
+        if (! $isKnee) {
+            return null;
+        }
         $step = ($points[count($points) - 1][0] - $points[0][0]) / (count($points) - 1);
         foreach ($points as [$added, , , $number]) {
-            if ($isKnee && $added >= $at - self::AT * $step) {
+            if ($added >= $at - self::AT * $step) {
                 return new self($number, $at);
             }
         }

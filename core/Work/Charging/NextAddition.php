@@ -96,7 +96,7 @@ final readonly class NextAddition
         if ($machine === null || $estimate === null) {
             return INF;
         }
-        $now = $estimate->right - $estimate->missing;
+        $now = $estimate->in();
         $design = $machine->circuit->design;
         $over = 1 + $this->rules->band(HouseRule::OverPlate)->low;
         $plate = $design->nameplateCharge === null ? INF : $over * $design->nameplateCharge;

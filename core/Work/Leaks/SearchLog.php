@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Leaks;
 
+use Metrum\Card\Card;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Word;
@@ -65,7 +66,7 @@ final class SearchLog
     {
         $steps = [];
         foreach ($log->standing(FactKind::Card) as $fact) {
-            [$card, $step] = [...explode('.', $fact->content->key, 2), ''];
+            [$card, $step] = Card::split($fact->content->key);
             if ($card === self::CARD) {
                 $steps[$step] = $fact->content->value ?? (string) $fact->content->word;
             }
@@ -93,11 +94,7 @@ final class SearchLog
         $short = 0.0;
         // What was lost was lost, whatever was added since: the plainest chapter counts.
         foreach ($work->accounts() as $account) {
-            $chance = 0.0;
-            foreach ($work->verdict($account)->suspects as $suspect) {
-                $chance += Verdict::isShortage($suspect->fault) ? $suspect->probability : 0.0;
-            }
-            $short = max($short, $chance);
+            $short = max($short, Verdict::chanceOfShortage($work->verdict($account)->suspects));
         }
         foreach ($work->judged()->findings()->confirmed as $fault) {
             $short = Verdict::isShortage($fault) ? 1.0 : $short;

@@ -40,6 +40,9 @@ final readonly class Explain
         if ($piece->share !== null) {
             return $this->share(...$piece->share);
         }
+        if ($piece->figure !== null) {
+            return $piece->figure->key->label().': '.$this->figure($piece->figure);
+        }
         if ($piece->speech !== null) {
             return $piece->speech->said;
         }

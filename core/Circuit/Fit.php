@@ -30,18 +30,24 @@ final readonly class Fit
 
     public function asks(Circuit $circuit): bool
     {
+        return $this->under(static fn (Condition $condition): ?bool => $condition->holds($circuit));
+    }
+
+    /** @param  callable(Condition): ?bool  $holds  null: not known */
+    public function under(callable $holds): bool
+    {
         foreach ($this->for as $condition) {
-            if ($condition->holds($circuit) === false) {
+            if ($holds($condition) === false) {
                 return false;
             }
         }
         foreach ($this->onlyFor as $condition) {
-            if ($condition->holds($circuit) !== true) {
+            if ($holds($condition) !== true) {
                 return false;
             }
         }
         foreach ($this->notFor as $condition) {
-            if ($condition->holds($circuit) === true) {
+            if ($holds($condition) === true) {
                 return false;
             }
         }

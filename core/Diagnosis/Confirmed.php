@@ -86,9 +86,8 @@ final readonly class Confirmed
             $value = $features[$feature] ?? null;
             if (is_float($value)) {
                 $left = $value - $by;
-                $features[$feature] = str_starts_with($feature, 'share ')
-                    ? $left
-                    : $left / hypot(1.0, self::UNSURE * $by);
+                $isPlain = str_starts_with($feature, 'share ') || str_starts_with($feature, 'figure ');
+                $features[$feature] = $isPlain ? $left : $left / hypot(1.0, self::UNSURE * $by);
             }
         }
 

@@ -77,21 +77,16 @@ final readonly class Curves
     }
 
     /**
-     * What each knot or word of a feature says, and how often it is found so under each fault.
+     * How often each knot or word of a feature is found under each fault.
      *
-     * @return array<int|string, array{array<int, float>, array<int, float>}> weights and chances by place
+     * @return array<int|string, array<int, float>> by place; none where that was not learned
      */
     public function outcomes(string $feature): array
     {
-        $outcomes = [];
-        foreach ($this->chances[$feature] ?? [] as $key => $chances) {
-            $outcomes[$key] = [
-                self::times(self::WEIGHT, $this->weights[$feature][$key]),
-                self::times(self::CHANCE, $chances),
-            ];
-        }
-
-        return $outcomes;
+        return array_map(
+            static fn (array $chances): array => self::times(self::CHANCE, $chances),
+            $this->chances[$feature] ?? [],
+        );
     }
 
     /**

@@ -9,6 +9,7 @@ use Metrum\Circuit\Question;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Speech;
 use Metrum\Circuit\Word;
+use Metrum\Findings\Figure;
 use Metrum\Findings\Share;
 use Metrum\Plant\Expected;
 
@@ -21,6 +22,7 @@ final readonly class Evidence
      * @param  ?array{Reading, float, Expected}  $reading  one reading beside what the twin would show, SI
      * @param  ?Speech  $speech  what a move came to
      * @param  ?array{Share, float}  $share  one figure by another of the same plant
+     * @param  ?Figure  $figure  a figure as it stands
      */
     public function __construct(
         public string $feature,
@@ -28,11 +30,38 @@ final readonly class Evidence
         public ?Signal $signal = null,
         public ?array $reading = null,
         public ?array $share = null,
+        public ?Figure $figure = null,
         public ?Question $asked = null,
         public ?Word $word = null,
         public ?Complaint $complaint = null,
         public ?Speech $speech = null,
     ) {
+    }
+
+    /**
+     * The same thing with more to say.
+     *
+     * @param  array<int, float>  $weights  nats by place of the fault
+     */
+    public function saying(array $weights): self
+    {
+        $sum = $this->weights;
+        foreach ($weights as $place => $weight) {
+            $sum[$place] += $weight;
+        }
+
+        return new self(
+            $this->feature,
+            $sum,
+            $this->signal,
+            $this->reading,
+            $this->share,
+            $this->figure,
+            $this->asked,
+            $this->word,
+            $this->complaint,
+            $this->speech,
+        );
     }
 
     /** What kind of plant it is, in which weather and state: nothing that anybody found at it. */

@@ -11,13 +11,15 @@ use Metrum\Circuit\Question;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\State;
 use Metrum\Circuit\Test;
+use Metrum\Findings\Derived;
 use Metrum\Findings\Share;
 use Metrum\Findings\Sign;
 use Metrum\Quantity\Kind;
 
 /**
  * What the learned weights read off a visit: signs and readings in deviations from what a sound plant would show,
- * shares of one figure by another, words, complaints, and what kind of plant it is in which state.
+ * shares of one figure by another, figures as they stand, words, complaints, and what kind of plant it is in which
+ * state.
  *
  * A number is a place on a curve; a word is a curve's own point. What was not looked at is not among them.
  */
@@ -48,6 +50,28 @@ final class Features
         Reading::CompressorCurrent,
     ];
 
+    /**
+     * Figures that tell as they stand, whatever was planned: no superheat is liquid, no subcooling is gas, liquid as
+     * cold as the air has stood in the condenser.
+     */
+    public const FIGURES = [
+        Derived::EvaporatorSuperheat,
+        Derived::CompressorSuperheat,
+        Derived::SuctionLineGain,
+        Derived::SaturatedEvaporator,
+        Derived::EvaporatorTd,
+        Derived::CoilAirDrop,
+        Derived::BoxAboveSetPoint,
+        Derived::CondensingMiddle,
+        Derived::CondenserSplit,
+        Derived::CondenserApproach,
+        Derived::CondenserAirRise,
+        Derived::CondenserSubcooling,
+        Derived::ReceiverSubcooling,
+        Derived::Subcooling,
+        Derived::ValveSubcooling,
+    ];
+
     /** What is known of a plant and its weather, each as true, false or not known. */
     public const CONDITIONS = [
         Condition::Cold,
@@ -68,7 +92,12 @@ final class Features
     {
         $numbers = [];
         foreach (
-            [...self::signs($examined), ...self::readings($examined), ...self::shares($examined)] as $name => $one
+            [
+                ...self::signs($examined),
+                ...self::readings($examined),
+                ...self::shares($examined),
+                ...self::figures($examined),
+            ] as $name => $one
         ) {
             $numbers[Setting::name($name, $examined->conditions)] = $one;
         }
@@ -81,7 +110,12 @@ final class Features
     {
         $numbers = [];
         foreach (
-            ['sign' => Sign::cases(), 'reading' => self::READINGS, 'share' => Share::cases()] as $kind => $all
+            [
+                'sign' => Sign::cases(),
+                'reading' => self::READINGS,
+                'share' => Share::cases(),
+                'figure' => self::FIGURES,
+            ] as $kind => $all
         ) {
             foreach ($all as $one) {
                 array_push($numbers, ...Setting::names($kind.' '.$one->value));
@@ -189,6 +223,20 @@ final class Features
         }
 
         return $shares;
+    }
+
+    /** @return array<string, float> */
+    private static function figures(Examination $examined): array
+    {
+        $figures = [];
+        foreach ($examined->findings->isOff() ? [] : self::FIGURES as $key) {
+            $value = $examined->figures->value($key);
+            if ($value !== null) {
+                $figures['figure '.$key->value] = $key->quantity() === Kind::Temperature ? $value - 273.15 : $value;
+            }
+        }
+
+        return $figures;
     }
 
     /** @return array<string, string> */

@@ -9,6 +9,15 @@ namespace Metrum\Diagnosis;
  */
 final readonly class Foresight
 {
+    /**
+     * Share at which a chance counts: what is found next overlaps with what is known. The curves' own weights would
+     * say too little, since one finding is shared out between several of them.
+     */
+    private const COUNTS = 0.8;
+
+    /** Chance that is never gone below. */
+    private const NEVER_NONE = 1e-3;
+
     /** Probability below which a fault changes nothing that can be seen in a gain. */
     private const LEAST = 1e-3;
 
@@ -28,8 +37,7 @@ final readonly class Foresight
     /**
      * What each outcome would mean, and how much the answer is expected to tell.
      *
-     * @param  array<int|string, array{array<int, float>, array<int, float>}>  $outcomes  weights and chances, each by
-     *                                                                                    place of the fault
+     * @param  array<int|string, array<int, float>>  $outcomes  chance of each under every fault, by place
      * @param  array<int|string, int|string>  $groups  what is told as one, by outcome; absent: by itself
      * @return array{array<int|string, Prospect>, float} by group; gain in bits
      */
@@ -37,12 +45,12 @@ final readonly class Foresight
     {
         $gathered = $chances = [];
         $after = $whole = 0.0;
-        foreach ($outcomes as $outcome => [$weights, $likelihood]) {
+        foreach ($outcomes as $outcome => $likelihood) {
             $chance = 0.0;
             foreach ($this->likely as $place) {
                 $chance += $this->weighing->posterior[$place] * $likelihood[$place];
             }
-            $then = $this->then($weights);
+            $then = $this->then($likelihood);
             $after += $chance * self::entropy($then);
             $whole += $chance;
             $group = $groups[$outcome] ?? $outcome;
@@ -62,15 +70,16 @@ final readonly class Foresight
     /**
      * Probabilities of the likely faults after an answer.
      *
-     * @param  array<int, float>  $weights
+     * @param  array<int, float>  $chances  of that answer, by place
      * @return array<int, float> by place
      */
-    private function then(array $weights): array
+    private function then(array $chances): array
     {
         $then = [];
         $sum = 0.0;
         foreach ($this->likely as $place) {
-            $then[$place] = $this->weighing->posterior[$place] * exp($weights[$place]);
+            $counts = max(self::NEVER_NONE, $chances[$place]) ** self::COUNTS;
+            $then[$place] = $this->weighing->posterior[$place] * $counts;
             $sum += $then[$place];
         }
         foreach ($then as $place => $one) {

@@ -56,13 +56,13 @@ final readonly class LookAlikes
         $moved = [];
         foreach (Sign::cases() as $sign) {
             $mean = 0.0;
-            foreach ($this->curves->outcomes('sign '.$sign->value) as $knot => [, $chances]) {
+            foreach ($this->curves->outcomes('sign '.$sign->value) as $knot => $chances) {
                 $mean += Scale::DEVIATIONS[(int) $knot] * ($chances[$place] - $chances[$sound]);
             }
             $moved[$sign->value] = $mean;
         }
         foreach ([...Observation::cases(), ...Test::cases()] as $asked) {
-            foreach ($this->curves->outcomes(Features::word($asked, null)) as $word => [, $chances]) {
+            foreach ($this->curves->outcomes(Features::word($asked, null)) as $word => $chances) {
                 $moved[$asked->value.' '.$word] = self::WORD * ($chances[$place] - $chances[$sound]);
             }
         }
@@ -125,7 +125,7 @@ final readonly class LookAlikes
         $two = $this->curves->placeOf($other);
         $sum = $most = 0.0;
         $best = null;
-        foreach ($this->curves->outcomes($feature) as $outcome => [, $chances]) {
+        foreach ($this->curves->outcomes($feature) as $outcome => $chances) {
             $a = $chances[$one] + 1e-3;
             $b = $chances[$two] + 1e-3;
             $part = ($a - $b) * log($a / $b);

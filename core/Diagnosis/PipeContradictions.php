@@ -14,11 +14,16 @@ use Metrum\Findings\Meaning;
 /** Pipe temperatures that cannot be true beside the pressures (knowledge.md §1; G-03, G-05). */
 final readonly class PipeContradictions
 {
-    /** K of subcooling that no condenser gives. */
-    private const MOST_SUBCOOLING = 25.0;
+    /** K of subcooling that no condenser gives; one full of liquid cools it to the air's own. */
+    private const MOST_SUBCOOLING = 35.0;
 
     /** K that a suction line may read colder at its end: clamps differ, and liquid boils on the way. */
     private const LOST_ON_THE_WAY = 3.0;
+
+    /** K by which a pipe may read warmer after the drier, and a starved coil's gas warmer than the box: two clamps. */
+    private const WARMER_AFTER_DRIER = 2.5;
+
+    private const WARMER_THAN_BOX = 3.0;
 
     /** K within which a pipe is as warm as the air. */
     private const AS_THE_AIR = 2.0;
@@ -86,7 +91,7 @@ final readonly class PipeContradictions
             $superheat === null ||
             $dew === null ||
             $box === null ||
-            $superheat <= $box - $dew + 1.5 ||
+            $superheat <= $box - $dew + self::WARMER_THAN_BOX ||
             ($this->findings->circuit->regulator === true &&
                 $this->findings->reading(Reading::EvaporatorPressure) === null)
         ) {
@@ -149,7 +154,7 @@ final readonly class PipeContradictions
     private function drier(): ?Contradiction
     {
         $drop = $this->figures->value(Derived::DrierDrop);
-        if ($drop === null || $drop >= -1.0) {
+        if ($drop === null || $drop >= -self::WARMER_AFTER_DRIER) {
             return null;
         }
 
@@ -196,11 +201,15 @@ final readonly class PipeContradictions
         );
     }
 
-    /** Gas in the suction line warms on its way; it cannot cool. */
+    /**
+     * Gas in the suction line warms on its way; it cools only where the air around the pipe is colder. A rack's
+     * compressors draw what all circuits give, which a starved circuit's own gas is warmer than.
+     */
     private function colderOnTheWay(): ?Contradiction
     {
         $gain = $this->figures->value(Derived::SuctionLineGain);
-        if ($gain === null || $gain >= -self::LOST_ON_THE_WAY) {
+        $isMixed = $this->findings->circuit->isShared();
+        if ($gain === null || $gain >= -self::LOST_ON_THE_WAY || $isMixed || $this->liesInTheCold()) {
             return null;
         }
 
@@ -210,6 +219,15 @@ final readonly class PipeContradictions
                 ' colder at the compressor than at the bulb: clamps swapped, loose, or on another circuit\'s pipe.',
             [Reading::SuctionTemperatureEvaporator, Reading::SuctionTemperatureCompressor],
         );
+    }
+
+    /** Whether the air that the suction line passes may cool it. */
+    private function liesInTheCold(): bool
+    {
+        $ambient = $this->findings->reading(Reading::AmbientTemperature);
+        $bulb = $this->findings->reading(Reading::SuctionTemperatureEvaporator);
+
+        return $ambient !== null && $bulb !== null && $ambient < $bulb;
     }
 
     /** Pipes as warm as the air around them belong to a plant that does not run (A-07). */

@@ -27,12 +27,29 @@ final class Scale
         'share line_fall' => [-3.0, 0.0, 1.0, 2.0, 3.5, 6.0, 10.0],
         'share ratio' => [1.5, 2.5, 3.5, 5.0, 7.0, 10.0, 14.0],
         'share lift' => [12.0, 20.0, 28.0, 36.0, 45.0, 55.0, 70.0],
+        'figure evaporator_superheat_k' => [-4.0, -1.0, 0.5, 2.0, 3.5, 5.5, 8.0, 12.0, 18.0],
+        'figure compressor_superheat_k' => [-4.0, 0.0, 3.0, 6.0, 10.0, 15.0, 22.0, 32.0, 45.0],
+        'figure suction_line_gain_k' => [-4.0, -1.0, 1.0, 3.0, 6.0, 10.0, 16.0, 25.0],
+        'figure saturated_evaporator_c' => [-42.0, -34.0, -28.0, -22.0, -14.0, -8.0, -3.0, 2.0, 8.0],
+        'figure evaporator_td_k' => [0.0, 3.0, 5.0, 7.0, 9.0, 12.0, 16.0, 22.0, 30.0],
+        'figure coil_air_drop_k' => [-0.5, 1.0, 2.0, 3.0, 4.5, 6.5, 9.0, 13.0],
+        'figure box_above_set_point_k' => [-4.0, -2.0, -0.5, 0.5, 2.0, 4.0, 7.0, 11.0, 16.0],
+        'figure condensing_middle_c' => [8.0, 16.0, 22.0, 28.0, 34.0, 40.0, 46.0, 53.0, 62.0],
+        'figure condenser_split_k' => [2.0, 6.0, 9.0, 12.0, 15.0, 19.0, 25.0, 34.0, 45.0],
+        'figure condenser_approach_k' => [-1.5, 0.5, 2.5, 5.0, 8.0, 11.0, 15.0, 21.0, 30.0],
+        'figure condenser_air_rise_k' => [0.5, 2.5, 4.5, 6.5, 9.0, 12.0, 17.0],
     ];
+
+    /** K of subcooling, wherever along the liquid line. */
+    private const SUBCOOLING = [-6.0, -2.0, -0.5, 0.7, 2.0, 3.5, 5.5, 8.0, 12.0, 18.0];
 
     /** @return non-empty-list<float> */
     public static function knots(string $feature): array
     {
-        return self::OWN[Setting::plain($feature)] ?? self::DEVIATIONS;
+        $plain = Setting::plain($feature);
+        $isSubcooling = str_starts_with($plain, 'figure ') && str_ends_with($plain, 'subcooling_k');
+
+        return self::OWN[$plain] ?? ($isSubcooling ? self::SUBCOOLING : self::DEVIATIONS);
     }
 
     /**

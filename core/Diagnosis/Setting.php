@@ -33,6 +33,8 @@ final class Setting
         'share discharge_over_ideal',
         'share ratio',
         'share lift',
+        'figure compressor_superheat_k',
+        'figure suction_line_gain_k',
     ];
 
     /** Features of the high side. */

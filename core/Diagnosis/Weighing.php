@@ -10,6 +10,7 @@ use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Test;
 use Metrum\Circuit\Word;
+use Metrum\Findings\Derived;
 use Metrum\Findings\Share;
 
 /**
@@ -148,6 +149,7 @@ final class Weighing
      */
     private function pieces(array $features, ?Confirmed $confirmed): array
     {
+        /** @var array<string, Evidence> $pieces */
         $pieces = [];
         $context = array_fill(0, count($this->curves->faults), 0.0);
         foreach ($features as $feature => $value) {
@@ -158,9 +160,16 @@ final class Weighing
             $left = $confirmed?->leftOf($feature, $value) ?? 1.0;
             $weights =
                 $left === 1.0 ? $weights : array_map(static fn (float $one): float => $left * $one, $weights);
+            $plain = Setting::plain($feature);
+            $sign = Alongside::of($plain, $pieces);
+            if ($sign !== null) {
+                $pieces[$sign] = $pieces[$sign]->saying($weights);
+
+                continue;
+            }
             $piece = $this->piece($feature, $value, $weights);
             if ($piece !== null) {
-                $pieces[] = $piece;
+                $pieces[$plain] = $piece;
 
                 continue;
             }
@@ -170,7 +179,7 @@ final class Weighing
         }
         $pieces[] = new Evidence(self::CONTEXT, $context);
 
-        return $pieces;
+        return array_values($pieces);
     }
 
     /** @return list<Evidence> what moves came to; the last of each control says it */
@@ -207,6 +216,7 @@ final class Weighing
             'sign' => $this->signal($feature, $this->examined->signals[$key], $weights),
             'reading' => new Evidence($feature, $weights, reading: $this->read(Reading::from($key))),
             'share' => new Evidence($feature, $weights, share: [Share::from($key), (float) $value]),
+            'figure' => new Evidence($feature, $weights, figure: $this->examined->figures->figure(Derived::from($key))),
             'word' => new Evidence(
                 $feature,
                 $weights,

@@ -8,6 +8,7 @@ use Metrum\Circuit\Circuit;
 use Metrum\Circuit\Design;
 use Metrum\Circuit\DesignKey;
 use Metrum\Circuit\Question;
+use Metrum\Circuit\Reading;
 use Metrum\Circuit\Test;
 use Metrum\Plant\Dice;
 use Metrum\Quantity\Atmosphere;
@@ -33,12 +34,15 @@ final readonly class AsEntered
         'valve_inlet_temperature_c' => 0.4,
         'receiver_outlet_temperature_c' => 0.45,
         'supply_voltage_v' => 0.3,
-        'evaporator_pressure_kpa' => 0.22,
+        'evaporator_pressure_kpa' => 0.12,
         'receiver_level_percent' => 0.22,
         'receiver_pressure_kpa' => 0.15,
         'coil_inlet_temperature_c' => 0.1,
         'drier_drop_kpa' => 0.08,
     ];
+
+    /** How often the coil's own pressure is taken where a regulator stands between it and the gauge. */
+    private const AT_REGULATOR = 0.6;
 
     private const DESIGN_KNOWN = 0.65;
 
@@ -68,12 +72,16 @@ final readonly class AsEntered
      * @param  array<string, float>  $measured
      * @return array<string, float> those that were taken
      */
-    public function readings(array $measured): array
+    public function readings(array $measured, Circuit $circuit): array
     {
+        $usual = $circuit->regulator === true
+            ? [Reading::EvaporatorPressure->value => self::AT_REGULATOR] + self::USUAL
+            : self::USUAL;
+
         return array_filter(
             $measured,
             fn (string $key): bool => $this->whole ||
-                $this->dice->chance(min(0.98, $this->readings * (self::USUAL[$key] ?? 0.05))),
+                $this->dice->chance(min(0.98, $this->readings * ($usual[$key] ?? 0.05))),
             ARRAY_FILTER_USE_KEY,
         );
     }

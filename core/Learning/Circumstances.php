@@ -30,6 +30,9 @@ final readonly class Circumstances
 
     private const WARMEST = 16.0;
 
+    /** Share of visits whose state is not said. */
+    private const NOT_SAID = 0.14;
+
     public function __construct(private Dice $dice)
     {
     }
@@ -90,16 +93,22 @@ final readonly class Circumstances
         return min(self::WARMEST, $there) * $this->dice->between(0.35, 1.0);
     }
 
-    public function state(PlantState $state, Surroundings $around, Machine $machine): ?State
+    /**
+     * Who reads something off a plant that stands says that it stands. Where nothing was read, the state is left open
+     * as seldom as at a plant that runs: otherwise nothing read yet would speak for what makes a plant stand.
+     *
+     * @param  bool  $read  whether anything was read
+     */
+    public function state(PlantState $state, Surroundings $around, Machine $machine, bool $read): ?State
     {
         if (! $state->runs()) {
-            return $this->dice->chance(0.7) ? State::Off : null;
+            return $read || ! $this->dice->chance(self::NOT_SAID) ? State::Off : null;
         }
         $far = $around->box - $machine->design->box > 5.0;
 
         return match (true) {
             $far && $this->dice->chance(0.4) => State::PullingDown,
-            $this->dice->chance(0.14) => null,
+            $this->dice->chance(self::NOT_SAID) => null,
             $this->dice->chance(0.02) => State::AfterDefrost,
             default => State::RunningSettled,
         };

@@ -57,8 +57,9 @@ final class Columns
     /**
      * @param  array<string, float|string>  $features
      * @param  array<int, float>  $truth  share by place of the fault
+     * @param  list<int>  $closed  places of faults that such a plant cannot have
      */
-    public function lesson(array $features, array $truth): Lesson
+    public function lesson(array $features, array $truth, array $closed = []): Lesson
     {
         $columns = $parts = [];
         foreach ($features as $feature => $value) {
@@ -77,7 +78,7 @@ final class Columns
             }
         }
 
-        return new Lesson($columns, $parts, $truth);
+        return new Lesson($columns, $parts, $truth, $closed);
     }
 
     /**

@@ -105,6 +105,9 @@ final class Fit
     private function score(Lesson $lesson): array
     {
         $scores = $this->bias;
+        foreach ($lesson->closed as $place) {
+            $scores[$place] = -INF;
+        }
         foreach ($lesson->columns as $n => $column) {
             $part = $lesson->parts[$n];
             foreach ($this->weights[$column] as $place => $weight) {

@@ -11,8 +11,13 @@ final readonly class Lesson
      * @param  list<int>  $columns
      * @param  list<float>  $parts  what stands in them
      * @param  array<int, float>  $truth  share by place of the fault; together 1
+     * @param  list<int>  $closed  places of faults that such a plant cannot have: no part of the question
      */
-    public function __construct(public array $columns, public array $parts, public array $truth)
-    {
+    public function __construct(
+        public array $columns,
+        public array $parts,
+        public array $truth,
+        public array $closed = [],
+    ) {
     }
 }

@@ -71,6 +71,21 @@ final class Measured
         return $error / max(1, $this->visits);
     }
 
+    /**
+     * The calibration error that chance alone gives so few visits where each claim is exactly right: the mean distance
+     * of a binomial share from its own mean, nearly normal.
+     */
+    public function errorByChance(): float
+    {
+        $error = 0.0;
+        foreach ($this->bins as [$visits, , $claimed]) {
+            $share = $claimed / $visits;
+            $error += sqrt((2 / M_PI) * $visits * $share * (1 - $share));
+        }
+
+        return $error / max(1, $this->visits);
+    }
+
     /** @return list<array{float, float, int}> what was claimed, how often it was so, and of how many */
     public function calibration(): array
     {

@@ -213,8 +213,9 @@ final readonly class Patients
         }
         $entered = new AsEntered($dice, $whole);
         $known = $entered->known($circuit);
-        $taken = $entered->readings((new AsMeasured($dice))->of($state));
-        $findings = new Findings($known, $circumstances->state($state, $around, $built), readings: $taken);
+        $taken = $entered->readings((new AsMeasured($dice))->of($state), $circuit);
+        $said = $circumstances->state($state, $around, $built, $taken !== []);
+        $findings = new Findings($known, $said, readings: $taken);
         $conditions = new Conditions($findings, $around->ambient < 283.15);
         $told = new AsTold($dice, $conditions);
         $counted =

@@ -11,6 +11,9 @@ use Metrum\Plant\Machine;
 /** A plant as it was really built: near its design, never at it. Some obey other equations than the twin's. */
 final readonly class PlantAsBuilt
 {
+    /** K of dew by which regulators that hold their box well are set apart from the plan. */
+    private const REGULATOR_OFF = 1.3;
+
     public function __construct(private Dice $dice)
     {
     }
@@ -43,6 +46,8 @@ final readonly class PlantAsBuilt
             exchanger: $dice->chance(0.12) ? $dice->between(0.1, 0.4) : 0.0,
             head: $machine->head->lowered($dice->around(0.0, 3.0))->mixing($dice->between(0.5, 1.3)),
         );
+
+        $built = $built->regulating($dice->around(0.0, self::REGULATOR_OFF));
 
         return $this->charged($this->onRack($built), $altered);
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
+use Metrum\Circuit\Condition;
 use Metrum\Circuit\Fault;
+use Metrum\Diagnosis\FaultCatalogue;
 
 /** Which faults are learned from visits, in which order, and how a visit is a lesson of them. */
 final readonly class Taught
@@ -35,7 +37,29 @@ final readonly class Taught
             $truth[$this->placeOf($fault)] = 1 / count($faults);
         }
 
-        return $this->columns->lesson($visit->features, $truth);
+        $closed = array_values(array_diff($this->closed($visit), array_keys($truth)));
+
+        return $this->columns->lesson($visit->features, $truth, $closed);
+    }
+
+    /** @return list<int> places of faults that the plant cannot have, as far as it is known */
+    private function closed(Drawn $visit): array
+    {
+        $holds = static fn (Condition $condition): ?bool => match (
+            $visit->features['plant '.$condition->value] ?? null
+        ) {
+            'yes' => true,
+            'no' => false,
+            default => null,
+        };
+        $closed = [];
+        foreach ($this->learned as $place => $fault) {
+            if (! FaultCatalogue::entry($fault)->fit->under($holds)) {
+                $closed[] = $place;
+            }
+        }
+
+        return $closed;
     }
 
     public function placeOf(string $fault): int

@@ -117,8 +117,8 @@ final class Disorder
             Fault::CompressorInefficient => $machine->with(compressor: $machine->compressor->worn(0.85 * $s)),
             Fault::HeadPressureValveBypassing => $machine->with(head: $machine->head->bypassing(0.35 * $s)),
             Fault::HeadPressureLow => $machine->with(head: $machine->head->lowered(35 * $s)),
-            Fault::RegulatorSetHigh => $machine->with(regulatorSetting: self::raised($machine, 11 * $s)),
-            Fault::RegulatorSetLow => $machine->with(regulatorSetting: self::raised($machine, -14 * $s)),
+            Fault::RegulatorSetHigh => $machine->regulating(11 * $s),
+            Fault::RegulatorSetLow => $machine->regulating(-14 * $s),
             Fault::HotGasLeaking => $machine->with(hotGas: $machine->hotGas + 0.35 * $s * $flow),
             Fault::LiquidSolenoidShut => $machine->with(solenoidOpen: $s < 0.3),
             default => $machine,
@@ -150,14 +150,5 @@ final class Disorder
         return $machine->charge +
             min(1.0, $s / 0.1) * max(0.0, 0.97 * $machine->design->full - $machine->charge) +
             0.36 * $s * $machine->condenserVolume * $heavy;
-    }
-
-    private static function raised(Machine $machine, float $kelvin): ?float
-    {
-        return $machine->regulatorSetting === null
-            ? null
-            : $machine->fluid->dewPressure(
-                $machine->fluid->dewTemperature($machine->regulatorSetting) + $kelvin,
-            );
     }
 }

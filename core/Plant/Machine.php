@@ -82,6 +82,18 @@ final readonly class Machine
         return $this->but(...$sizes);
     }
 
+    /** The same plant with its regulator, where it has one, set for a coil so many kelvin warmer (dew). */
+    public function regulating(float $kelvin): self
+    {
+        return $this->regulatorSetting === null
+            ? $this
+            : $this->with(
+                regulatorSetting: $this->fluid->dewPressure(
+                    $this->fluid->dewTemperature($this->regulatorSetting) + $kelvin,
+                ),
+            );
+    }
+
     public function hasReceiver(): bool
     {
         return $this->receiverVolume > 0.0;

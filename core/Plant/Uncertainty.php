@@ -58,6 +58,12 @@ final class Uncertainty
             $varied[] = $machine->with(head: $machine->head->lowered(5.0 * $c));
             $varied[] = $machine->with(head: $machine->head->mixing(1 - 0.5 * $c));
         }
+        if ($machine->regulatorSetting !== null) {
+            // It is set by the box, not by a plate: nobody wrote down where.
+            $box = $given->boxSetPoint !== null ? 0.0 : 1.2;
+            $apart = hypot($given->evaporatorTd !== null ? 1.4 : 2.0, $box);
+            $varied[] = $machine->regulating(-$c * $apart);
+        }
         if ($machine->groupSuction !== null) {
             $varied[] = $machine->with(
                 groupSuction: $fluid->dewPressure(

@@ -162,6 +162,15 @@ final class CommandsTest extends TestCase
         self::assertStringContainsString('cannot be read: nowhere.json', $process->getErrorOutput());
     }
 
+    public function test_calibrate_says_what_it_cannot_draw(): void
+    {
+        foreach ([['--plants' => '3'], ['--plants' => 'many'], ['--seed' => 'x']] as $asked) {
+            $this->artisan('metrum:calibrate', $asked)
+                ->expectsOutputToContain('Give --plants as a whole number from 500')
+                ->assertExitCode(2);
+        }
+    }
+
     public function test_the_demo_town_is_whole_and_loads_once(): void
     {
         User::query()->delete();

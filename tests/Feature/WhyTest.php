@@ -2,8 +2,13 @@
 
 namespace Tests\Feature;
 
+use App\View\Explain;
 use Metrum\Circuit\Fault;
+use Metrum\Diagnosis\Evidence;
 use Metrum\Diagnosis\FaultCatalogue;
+use Metrum\Findings\Derived;
+use Metrum\Findings\Figure;
+use Metrum\Quantity\Units;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -32,6 +37,15 @@ final class WhyTest extends TestCase
         $page->assertSee('Sight glass: bubbles')->assertSee('Of 100 verdicts as sure as this one');
         // Both pressures stand beside what they should be.
         $page->assertSee('Suction pressure')->assertSee('Should be');
+    }
+
+    public function test_a_figure_as_it_stands_is_told_in_the_readers_own_unit(): void
+    {
+        $figure = new Figure(Derived::CondenserApproach, 4.0, '%s − %s', []);
+        $piece = new Evidence('figure condenser_approach_k', [], figure: $figure);
+        $told = static fn (array $units): string => (new Explain(Units::fromSettings($units)))->evidence($piece);
+        self::assertSame('Condenser outlet above entering air: 4.0 K', $told([]));
+        self::assertSame('Condenser outlet above entering air: 7.2 °F diff.', $told(['temperature' => 'f']));
     }
 
     public function test_a_closed_visit_can_still_be_asked_why(): void

@@ -17,15 +17,19 @@ final class CalibrateCommand extends Command
     /** Visits of one part; what is drawn of a part that was broken off is drawn again. */
     private const PART = 500;
 
+    /** Compiled as it runs a process draws twice as many visits, and the same ones. */
+    private const FAST = ['-dopcache.enable_cli=1', '-dopcache.jit=tracing', '-dopcache.jit_buffer_size=128M'];
+
     /** Processes that draw at once, and seconds between two looks at them. */
     private const AT_ONCE = 2;
 
     private const LOOK = 0.3;
 
     protected $signature = 'metrum:calibrate
-        {--plants=24000 : how many visits are drawn}
+        {--plants=56000 : how many visits are drawn}
         {--seed=2026 : the same seed gives the same file}
         {--out= : where the file goes; data/curves.json where nothing is said}
+        {--compiled : go on in this process (used by the command itself)}
         {--part= : draw one part only (used by the command itself)}';
 
     protected $description = 'Learn the diagnosis from simulated plants';
@@ -48,6 +52,9 @@ final class CalibrateCommand extends Command
 
             return self::SUCCESS;
         }
+        if ($this->option('compiled') !== true) {
+            return $this->again($plants, $seed);
+        }
         $parts = intdiv($plants, self::PART);
         if (! $this->drawAll($seed, $parts)) {
             return self::FAILURE;
@@ -55,6 +62,25 @@ final class CalibrateCommand extends Command
         $this->fit($seed, $parts);
 
         return self::SUCCESS;
+    }
+
+    /** The same in a process that is compiled as it runs; where PHP cannot, it goes on as it is, only slower. */
+    private function again(int $plants, int $seed): int
+    {
+        $out = $this->option('out');
+        $asked = ["--plants=$plants", "--seed=$seed", ...is_string($out) ? ["--out=$out"] : []];
+        $ended = Process::forever()->run(
+            self::compiled('--compiled', ...$asked),
+            fn (string $_, string $told) => $this->output->write($told),
+        );
+
+        return $ended->exitCode() ?? self::FAILURE;
+    }
+
+    /** @return list<string> this command as a process that is compiled as it runs */
+    private static function compiled(string ...$asked): array
+    {
+        return [PHP_BINARY, ...self::FAST, base_path('artisan'), 'metrum:calibrate', ...array_values($asked)];
     }
 
     private function drawAll(int $seed, int $parts): bool
@@ -77,13 +103,7 @@ final class CalibrateCommand extends Command
         while ($missing !== [] || $running !== []) {
             while ($missing !== [] && count($running) < self::AT_ONCE) {
                 $part = array_shift($missing);
-                $running[$part] = Process::timeout(0)->start([
-                    PHP_BINARY,
-                    base_path('artisan'),
-                    'metrum:calibrate',
-                    '--seed='.$seed,
-                    '--part='.$part,
-                ]);
+                $running[$part] = Process::forever()->start(self::compiled('--seed='.$seed, '--part='.$part));
             }
             usleep((int) (1e6 * self::LOOK));
             foreach ($running as $part => $process) {

@@ -145,6 +145,70 @@ final class ContradictionsTest extends TestCase
         self::assertStringContainsString('Take again: ', $matching[0]->sentence());
     }
 
+    /**
+     * Readings of the cooler and what differs from it: odd, yet a plant can read so.
+     *
+     * @return iterable<string, array{array<string, float|int|null>, array<string, mixed>}>
+     */
+    public static function possible(): iterable
+    {
+        $rack = ['system' => ['kind' => 'rack_circuit_medium'] + Visits::COOLER['system']];
+        $starved = ['suction_pressure_kpa' => 210, 'suction_temperature_evaporator_c' => 4.4];
+        yield 'two clamps apart over a drier' => [
+            ['drier_inlet_temperature_c' => 31.0, 'drier_outlet_temperature_c' => 32.8],
+            [],
+        ];
+        yield 'a starved coil gives gas as warm as its air, by two thermometers' => [
+            [...$starved, 'suction_temperature_compressor_c' => 9],
+            [],
+        ];
+        yield 'a rack draws colder gas than a starved circuit gives' => [
+            [...$starved, 'suction_temperature_compressor_c' => -4],
+            $rack,
+        ];
+        yield 'a suction line passes air that is colder than it' => [
+            [
+                'ambient_temperature_c' => -14,
+                'discharge_pressure_kpa' => 1250,
+                'condenser_outlet_temperature_c' => 20,
+                'receiver_outlet_temperature_c' => 20,
+                'discharge_temperature_c' => 55,
+                'suction_temperature_compressor_c' => -3,
+            ],
+            [],
+        ];
+        yield 'a condenser full of liquid' => [
+            [
+                'discharge_pressure_kpa' => 2500,
+                'condenser_outlet_temperature_c' => 26,
+                'receiver_outlet_temperature_c' => 26,
+                'discharge_temperature_c' => 95,
+            ],
+            [],
+        ];
+    }
+
+    /**
+     * @param  array<string, float|int|null>  $readings
+     * @param  array<string, mixed>  $more
+     */
+    #[DataProvider('possible')]
+    public function test_what_a_plant_can_read_is_not_doubted(array $readings, array $more): void
+    {
+        $verdict = (new Diagnosis())->of(Visits::cooler($readings, $more), checks: 0);
+        self::assertSame([], array_column($verdict->contradictions, 'what'));
+        self::assertSame([], $verdict->doubted);
+    }
+
+    public function test_the_same_gas_on_a_unit_of_its_own_is_doubted(): void
+    {
+        $verdict = (new Diagnosis())->of(
+            Visits::cooler(['suction_temperature_evaporator_c' => 2, 'suction_temperature_compressor_c' => -4]),
+            checks: 0,
+        );
+        self::assertCount(2, $verdict->doubted);
+    }
+
     public function test_a_healthy_plant_contradicts_nothing(): void
     {
         self::assertSame([], (new Diagnosis())->of(Visits::cooler(), checks: 0)->contradictions);

@@ -362,15 +362,33 @@ final class VerdictTest extends TestCase
         self::assertStringContainsString('outside this tool', implode(' ', $ammonia->cautions));
     }
 
+    /** Nothing read yet says nothing of what would keep a plant from running. */
+    public function test_a_box_too_warm_is_no_shut_solenoid_before_anybody_looked(): void
+    {
+        $verdict = (new Diagnosis())->of(
+            Visits::of(['system' => Visits::COOLER['system'], 'complaint' => ['too_warm']]),
+            checks: 0,
+        );
+        $shut = self::share($verdict, Fault::LiquidSolenoidShut);
+        self::assertNotSame(Fault::LiquidSolenoidShut, $verdict->first()->fault);
+        self::assertLessThan(0.1, $shut);
+        $standing = (new Diagnosis())->of(
+            Visits::of(['system' => Visits::COOLER['system'], 'complaint' => ['too_warm'], 'state' => 'off']),
+            checks: 0,
+        );
+        self::assertGreaterThan(3 * $shut, self::share($standing, Fault::LiquidSolenoidShut));
+    }
+
     public function test_the_next_check_settles_what_is_open(): void
     {
-        // Starved coil, liquid side unknown: what tells a shortage from a restriction comes before the rest.
+        // Gas leaves as warm as the air: a starved coil. Its liquid side is unknown, so what tells a shortage from a
+        // restriction comes before the rest.
         $findings = Visits::of([
             ...Visits::COOLER,
             'complaint' => ['too_warm'],
             'readings' => [
                 'suction_pressure_kpa' => 215,
-                'suction_temperature_evaporator_c' => 2,
+                'suction_temperature_evaporator_c' => 5.2,
                 'box_temperature_c' => 6,
                 'ambient_temperature_c' => 25,
                 'discharge_pressure_kpa' => 1450,

@@ -90,6 +90,39 @@ final class WeighingTest extends TestCase
         );
     }
 
+    public function test_a_figure_as_it_stands_is_told_with_its_sign_and_alone_where_it_has_none(): void
+    {
+        $weighing = self::weigh(self::short());
+        $curves = Curves::standard();
+        $told = array_column($weighing->evidence, null, 'feature');
+        $sign = 'sign superheat_suction';
+        $figure = 'figure evaporator_superheat_k';
+        self::assertArrayNotHasKey($figure, $told, 'one thing that was found is said once');
+        foreach ([Fault::Undercharge, Fault::ValveOverfeeding, Fault::CondenserAirflowLow] as $fault) {
+            $place = $curves->placeOf($fault);
+            $both = 0.0;
+            foreach ([$sign, $figure] as $feature) {
+                $both += $curves->weightsOf($feature, $weighing->features[$feature])[$place] ?? 0.0;
+            }
+            self::assertEqualsWithDelta($both, $told[$sign]->weights[$place], 1e-9, $fault->value);
+        }
+        $alone = $told['figure condenser_approach_k']->figure ?? self::fail('liquid above air is told alone');
+        self::assertEqualsWithDelta(32.6 - 25, $alone->si, 0.01);
+    }
+
+    /** Liquid as cold as the air has stood in the condenser; foreign gas leaves it as warm as ever. */
+    public function test_liquid_as_cold_as_the_air_is_too_much_refrigerant_rather_than_foreign_gas(): void
+    {
+        $head = ['discharge_pressure_kpa' => 2150, 'discharge_temperature_c' => 88];
+        $apart = static function (float $liquid) use ($head): float {
+            $pipes = ['condenser_outlet_temperature_c' => $liquid, 'receiver_outlet_temperature_c' => $liquid];
+            $by = self::weigh(Visits::cooler([...$head, ...$pipes]))->byFault();
+
+            return log($by['overcharge'] / $by['non_condensables']);
+        };
+        self::assertGreaterThan($apart(36.0) + 0.2, $apart(27.0));
+    }
+
     public function test_missing_is_not_zero(): void
     {
         $starved = [

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Learning;
 
+use Metrum\Circuit\Fault;
+use Metrum\Learning\Drawn;
 use Metrum\Learning\Fit;
 use Metrum\Learning\Lesson;
 use Metrum\Learning\Measured;
+use Metrum\Learning\Taught;
 use PHPUnit\Framework\TestCase;
 
 /** What is learned from lessons: that which they show, from where the trade put it, and the same every time. */
@@ -62,6 +65,34 @@ final class FitTest extends TestCase
         self::assertSame([1.5, -1.5], $fit->weights[4]);
     }
 
+    public function test_a_fault_that_a_plant_cannot_have_learns_nothing_from_it(): void
+    {
+        $closed = array_map(
+            static fn (Lesson $one): Lesson => new Lesson($one->columns, $one->parts, [0 => 1.0], [1]),
+            self::lessons(100),
+        );
+        $fit = self::fitted($closed);
+
+        self::assertSame(array_fill(0, 5, [0.0, 0.0]), $fit->weights, 'there is nothing to tell apart');
+        self::assertSame([1.0, 0.0], $fit->probabilities($closed[0]));
+        self::assertEqualsWithDelta([0.5, 0.5], $fit->probabilities(new Lesson([], [], [])), 1e-6);
+    }
+
+    public function test_the_regulator_of_a_plant_without_one_is_not_asked_for(): void
+    {
+        $taught = new Taught();
+        $lesson = static fn (array $features): array => array_map(
+            static fn (int $place): Fault => $taught->learned[$place],
+            $taught->lesson(new Drawn(1, [], null, false, $features))->closed,
+        );
+
+        self::assertSame([], $lesson([]), 'what is not known may be there');
+        $regulators = [Fault::RegulatorSetHigh, Fault::RegulatorSetLow];
+        self::assertSame($regulators, $lesson(['plant regulator' => 'no']));
+        self::assertSame([], $lesson(['plant regulator' => 'yes']));
+        self::assertContains(Fault::WinterUndercharge, $lesson(['plant flooding_valve' => 'no']));
+    }
+
     public function test_the_same_lessons_give_the_same_curves(): void
     {
         self::assertSame(self::fitted(self::lessons(120))->weights, self::fitted(self::lessons(120))->weights);
@@ -93,6 +124,9 @@ final class FitTest extends TestCase
         self::assertEqualsWithDelta(1.0, $measured->three(), 1e-9);
         // Three of four at 75 % are no error; the one at 95 % was wrong.
         self::assertEqualsWithDelta(0.95 / 5, $measured->calibrationError(), 1e-9);
+        // Of four such claims a quarter more or less is chance.
+        $chance = sqrt(2 / M_PI) * (sqrt(4 * 0.75 * 0.25) + sqrt(0.95 * 0.05)) / 5;
+        self::assertEqualsWithDelta($chance, $measured->errorByChance(), 1e-9);
         self::assertEqualsWithDelta((3 * -log(0.75) - log(0.2) - log(0.05)) / 5, $measured->loss(), 1e-9);
     }
 

@@ -7,11 +7,15 @@ namespace Tests\Core\Learning;
 use Metrum\Circuit\DataFile;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\Reading;
+use Metrum\Circuit\State;
 use Metrum\Diagnosis\Curves;
 use Metrum\Learning\AsMeasured;
 use Metrum\Learning\Calibration;
+use Metrum\Learning\Circumstances;
 use Metrum\Learning\Patients;
 use Metrum\Plant\Dice;
+use Metrum\Plant\Disorder;
+use Metrum\Plant\PlantState;
 use Metrum\Plant\RandomPlants;
 use Metrum\Plant\Sizing;
 use Metrum\Plant\SteadyState;
@@ -65,6 +69,49 @@ final class PatientsTest extends TestCase
         $whole = $patients->number(4, false, true);
         self::assertGreaterThan(count($part->findings->observations), count($whole->findings->observations));
         self::assertGreaterThan(12, count($whole->findings->readings) + count($whole->findings->tests));
+    }
+
+    public function test_the_coil_is_measured_where_a_regulator_stands_before_the_gauge(): void
+    {
+        $patients = new Patients(44);
+        $taken = ['with' => [], 'without' => []];
+        for ($i = 0; $i < 2 * self::VISITS; $i++) {
+            $findings = $patients->number($i)->findings;
+            if (count($findings->readings) >= 8) {
+                $taken[$findings->circuit->regulator === true ? 'with' : 'without'][] =
+                    $findings->reading(Reading::EvaporatorPressure) !== null ? 1 : 0;
+            }
+        }
+        $share = array_map(static fn (array $all): float => array_sum($all) / max(1, count($all)), $taken);
+        self::assertGreaterThan(2 * $share['without'], $share['with']);
+        self::assertGreaterThan(0.4, $share['with']);
+        self::assertGreaterThan(0.02, $share['without']);
+    }
+
+    public function test_who_reads_something_off_a_plant_that_stands_says_that_it_stands(): void
+    {
+        $random = new RandomPlants(9);
+        $machine = (new Sizing($random->circuit()))->machine();
+        $around = $random->surroundings($machine);
+        $stands = (new SteadyState(Disorder::in($machine, Fault::LiquidSolenoidShut, 1.0), $around))->findOrStand(null);
+        $runs = (new SteadyState($machine, $around))->find();
+        self::assertFalse($stands->runs());
+        $open = ['stands, read' => 0, 'stands, nothing read' => 0, 'runs, nothing read' => 0];
+        for ($seed = 0; $seed < 1000; $seed++) {
+            $said = static fn (PlantState $state, bool $read): ?State => (new Circumstances(new Dice($seed)))->state(
+                $state,
+                $around,
+                $machine,
+                $read,
+            );
+            $open['stands, read'] += $said($stands, true) === State::Off ? 0 : 1;
+            $open['stands, nothing read'] += $said($stands, false) === null ? 1 : 0;
+            $open['runs, nothing read'] += $said($runs, false) === null ? 1 : 0;
+        }
+        self::assertSame(0, $open['stands, read']);
+        // That nothing was read yet says nothing of whether it runs.
+        self::assertGreaterThan(80, $open['runs, nothing read']);
+        self::assertEqualsWithDelta($open['runs, nothing read'], $open['stands, nothing read'], 40);
     }
 
     public function test_a_clamp_is_drawn_toward_the_air_around_it(): void

@@ -45,6 +45,26 @@ final class TwinTest extends TestCase
         }
     }
 
+    public function test_where_a_regulator_is_set_nobody_wrote_down(): void
+    {
+        $around = new Surroundings(298.15, 276.15);
+        $regulated = ['kind' => 'rack_circuit_medium', 'evaporator_pressure_regulator' => true];
+        $system = $regulated + Visits::COOLER['system'];
+        $apart = static function (array $file) use ($around): float {
+            $circuit = Visits::of($file)->circuit;
+            $expected = Twin::fittedTo($circuit)->expectedAt($around)[Reading::EvaporatorPressure->value];
+            $fluid = $circuit->fluid();
+            $dew = static fn (float $more): float => $fluid->dewTemperature($expected->value + 101325 + $more);
+
+            return $dew($expected->deviation) - $dew(0.0);
+        };
+        $planned = $apart(['system' => $system, 'design' => Visits::COOLER['design']]);
+        $unknown = $apart(['system' => $system]);
+        self::assertGreaterThan(0.7, $planned, 'K of dew, by the planned difference');
+        self::assertGreaterThan($planned + 0.3, $unknown, 'K of dew, by nothing');
+        self::assertLessThan(3.5, $unknown);
+    }
+
     public function test_current_is_expected_only_where_the_plate_is_known(): void
     {
         $around = new Surroundings(298.15, 276.15);

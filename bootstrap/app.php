@@ -5,7 +5,6 @@ use App\Http\Middleware\SamePerson;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\ShutOut;
 use App\Http\NotWritable;
-use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -35,6 +34,6 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectUsersTo('/');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->map(QueryException::class, NotWritable::orItself(...));
+        $exceptions->map(PDOException::class, NotWritable::orItself(...));
     })
     ->create();

@@ -2,7 +2,6 @@
 
 namespace App\Http;
 
-use Illuminate\Database\QueryException;
 use Symfony\Component\HttpKernel\Exception\ServiceUnavailableHttpException;
 
 /** The database cannot be written just now: what was sent waits where it was made, and can be sent again. */
@@ -15,7 +14,7 @@ final class NotWritable extends ServiceUnavailableHttpException
 
     private const SAID = 'Nothing can be saved just now. What was saved is not harmed; try again in a moment.';
 
-    public static function orItself(QueryException $failure): \Throwable
+    public static function orItself(\PDOException $failure): \Throwable
     {
         $info = $failure->errorInfo ?? [];
         $is = in_array($info[1] ?? null, self::CODES, true) || in_array($info[0] ?? null, self::CODES, true);

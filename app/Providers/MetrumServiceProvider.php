@@ -4,7 +4,9 @@ namespace App\Providers;
 
 use App\Models\User;
 use App\Records\Edition;
+use App\Records\TurnTaking;
 use App\Records\TwinShelf;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Events\DiagnosingHealth;
 use Illuminate\Support\Facades\DB;
@@ -23,6 +25,7 @@ final class MetrumServiceProvider extends ServiceProvider
             Edition::class,
             fn (): Edition => new Edition($this->app->basePath(), $this->app->storagePath('framework/edition')),
         );
+        Connection::resolverFor('sqlite', static fn (mixed ...$of): TurnTaking => new TurnTaking(...$of));
         $this->app->bind(Shelf::class, TwinShelf::class);
         $this->app->singleton(Twins::class);
     }

@@ -40,6 +40,9 @@ final class DemoSeeder extends Seeder
 
     private const SETTLED = 16 * 60;
 
+    /** Seconds for which nothing was entered in a visit that stands open. */
+    private const LEAST_AGO = 5 * 60;
+
     private User $user;
 
     public function __construct(private readonly Judge $judge)
@@ -164,16 +167,30 @@ final class DemoSeeder extends Seeder
     }
 
     /**
-     * When a visit was opened; one that goes on is in the middle of its last wait now.
+     * When a visit was opened: at its hour, or so long ago that all that it holds lies behind. What is entered from
+     * now on comes after it, at whatever hour the town is made.
      *
      * @param  array<string, mixed>  $entry
      */
     private function began(Circuit $circuit, array $entry): Carbon
     {
-        if (! isset($entry['ended_minutes_ago'])) {
-            return Carbon::now()->startOfDay()->subDays($entry['days_ago'])->setTimeFromTimeString($entry['at']);
+        $lasted = $this->seconds($circuit, $entry);
+        if (isset($entry['ended_minutes_ago'])) {
+            return Carbon::now()->subSeconds(60 * $entry['ended_minutes_ago'] + $lasted);
         }
-        $seconds = 60 * $entry['ended_minutes_ago'];
+        $hour = Carbon::now()->startOfDay()->subDays($entry['days_ago'])->setTimeFromTimeString($entry['at']);
+
+        return $hour->min(Carbon::now()->subSeconds(self::LEAST_AGO + $lasted));
+    }
+
+    /**
+     * How long it took to enter all of a visit.
+     *
+     * @param  array<string, mixed>  $entry
+     */
+    private function seconds(Circuit $circuit, array $entry): int
+    {
+        $seconds = 0;
         foreach ($this->said($circuit, $entry) as $said) {
             $seconds += self::PACE[$said->kind->value] ?? 0;
         }
@@ -181,8 +198,11 @@ final class DemoSeeder extends Seeder
             $read = isset($step['measured']) ? self::SETTLED + count($step['measured']) * self::PACE['reading'] : 0;
             $seconds += self::MOVE + $read;
         }
+        foreach ($entry['cards'] ?? [] as $card) {
+            $seconds += 60 * array_sum(array_column($this->steps($card), 2));
+        }
 
-        return Carbon::now()->subSeconds($seconds);
+        return $seconds;
     }
 
     /**
@@ -227,16 +247,26 @@ final class DemoSeeder extends Seeder
      */
     private function card(Visit $visit, Recorder $recorder, Carbon $time, array $card): void
     {
-        $steps = [['begun', 'yes', 1], ...$card['steps']];
-        if (! ($card['open'] ?? false)) {
-            $steps[] = ['done', 'yes', 1];
-        }
-        foreach ($steps as [$step, $typed, $minutes]) {
+        foreach ($this->steps($card) as [$step, $typed, $minutes]) {
             $time->addMinutes($minutes);
             $at = $recorder->at($time->toDateTimeImmutable());
             $said = new Said(FactKind::Card, $card['card'].'.'.$step, $typed);
             (new CardKeeper($this->judge, $at, $visit, $this->user->units()))->step($said, null);
         }
+    }
+
+    /**
+     * @param  array{card: string, steps: list<array{string, string, int}>, open?: bool}  $card
+     * @return list<array{string, string, int}> step, what is typed, and minutes that it takes
+     */
+    private function steps(array $card): array
+    {
+        $steps = [['begun', 'yes', 1], ...$card['steps']];
+        if (! ($card['open'] ?? false)) {
+            $steps[] = ['done', 'yes', 1];
+        }
+
+        return $steps;
     }
 
     /**

@@ -197,6 +197,18 @@ final class CommandsTest extends TestCase
         ])->assertRedirect('/');
     }
 
+    public function test_nothing_in_the_demo_town_lies_ahead_at_whatever_hour_it_is_made(): void
+    {
+        $this->travelTo(now()->startOfDay()->addMinutes(20));
+        $this->seed(DemoSeeder::class);
+        foreach (Visit::query()->get() as $visit) {
+            foreach ($visit->log()->facts as $fact) {
+                self::assertLessThan(now()->getTimestamp(), $fact->takenAt->getTimestamp(), $fact->content->key);
+            }
+        }
+        $this->travelBack();
+    }
+
     public function test_the_demo_towns_readings_agree_with_each_other(): void
     {
         $this->seed(DemoSeeder::class);

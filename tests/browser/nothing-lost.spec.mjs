@@ -50,6 +50,32 @@ test.describe('on a network', () => {
     expect(file.readings).toEqual({ suction_temperature_evaporator_c: 4, box_temperature_c: 3, discharge_pressure_kpa: 1450 });
   });
 
+  test('that takes 1.5 s, all that is filled in of a card stays while an answer is drawn', async ({ page }) => {
+    await page.goto(`${visit}/put_right?card=charge`);
+    await slowly(page, 1500);
+    await line(page, 'bulb 4');
+    const card = page.locator('#card');
+    await card.getByLabel('How much').fill('300 g');
+    await card.getByLabel('What for').selectOption('commissioning');
+    await card.getByLabel('Added all the same, because').fill('no time for a search today');
+    await sentAll(page);
+    await expect(page.locator('#log')).toContainText('4.0 °C');
+    await page.reload();
+    await expect(card.getByLabel('How much')).toHaveValue('300 g');
+    await expect(card.getByLabel('What for')).toHaveValue('commissioning');
+    await expect(card.getByLabel('Added all the same, because')).toHaveValue('no time for a search today');
+  });
+
+  test('the same line typed again at once is said twice', async ({ page }) => {
+    const said = async () => Number(await page.locator('#log').getAttribute('data-log'));
+    const before = await said();
+    await line(page, 'bulb 4');
+    await line(page, 'bulb 4');
+    await expect(page.locator('#line')).toHaveValue('');
+    await sentAll(page);
+    await expect.poll(said).toBe(before + 2);
+  });
+
   test('that fails four times in ten, nothing is lost or doubled', async ({ page }) => {
     let seed = 7;
     let failed = 0;

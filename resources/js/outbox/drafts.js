@@ -1,12 +1,16 @@
 // What is being typed outlives a reload of its page.
 
-import { about, inputOf } from './control.js';
+import { about } from './control.js';
 
 const typed = new Set();
 
 const key = (form) => `draft ${window.location.pathname} ${about(form)}`;
 
-/** Whether something is typed in a form that was not entered yet. */
+/** What a person can fill in of a form. */
+const fieldsOf = (form) =>
+  [...form.elements].filter((one) => one.name && one.matches('input:not([type="hidden"]), textarea, select'));
+
+/** Whether something is typed or chosen in a form that was not entered yet. */
 export const isTyped = (form) => typed.has(about(form));
 
 export const entered = (form) => typed.delete(about(form));
@@ -21,32 +25,40 @@ export function letGoOfDraft(form) {
   }
 }
 
-function keep(form, text) {
+function keep(form) {
   typed.add(about(form));
+  const draft = fieldsOf(form).map((one) => [one.name, one.value]);
   try {
-    sessionStorage.setItem(key(form), text);
+    sessionStorage.setItem(key(form), JSON.stringify(draft));
   } catch {
     // Only a reload would miss it.
   }
 }
 
-function restore(form) {
-  const input = inputOf(form);
-  let text = null;
+/** @returns {[string, string][]} names and values; none where there is no draft */
+function draftOf(form) {
   try {
-    text = sessionStorage.getItem(key(form));
+    const draft = JSON.parse(sessionStorage.getItem(key(form)));
+    return Array.isArray(draft) ? draft : [];
   } catch {
-    return;
+    return [];
   }
-  if (input === null || text === null || input.disabled) return;
-  input.value = text;
+}
+
+function restore(form) {
+  const draft = new Map(draftOf(form));
+  const fields = fieldsOf(form).filter((one) => draft.has(one.name) && !one.disabled);
+  if (fields.length === 0) return;
+  for (const field of fields) {
+    field.value = draft.get(field.name);
+  }
   typed.add(about(form));
 }
 
 export function startDrafts() {
   document.addEventListener('input', (event) => {
     const form = event.target.closest?.('form[data-entry]');
-    if (form && event.target === inputOf(form)) keep(form, event.target.value);
+    if (form) keep(form);
   });
   document.querySelectorAll('form[data-entry]').forEach(restore);
 }

@@ -51,7 +51,8 @@ function enter(form, button) {
   const isLine = input?.id === 'line';
   if (isLine && input.value.trim() === '') return;
   const entry = entryOf(form, button);
-  if (isDouble(form, button, entry)) return;
+  // A line is empty once it was entered: the same in it again was typed again.
+  if (!isLine && isDouble(form, button, entry)) return;
   entered(form);
   press(button);
   form.classList.add('waits');

@@ -256,11 +256,12 @@ final class DemoSeeder extends Seeder
     }
 
     /**
-     * @param  array{card: string, steps: list<array{string, string, int}>, open?: bool}  $card
+     * @param  array<string, mixed>  $card
      * @return list<array{string, string, int}> step, what is typed, and minutes that it takes
      */
     private function steps(array $card): array
     {
+        /** @var list<array{string, string, int}> $steps */
         $steps = [['begun', 'yes', 1], ...$card['steps']];
         if (! ($card['open'] ?? false)) {
             $steps[] = ['done', 'yes', 1];

@@ -27,6 +27,8 @@ test('a visit by thumb on a phone', async ({ page }) => {
   }
   await walk.getByRole('link', { name: 'Box' }).tap();
   await expect(page).toHaveURL(/\/box$/);
+  // Sizes are those of the styled page.
+  await page.waitForLoadState();
   expect(await fits()).toBe(true);
   for (const tap of await page.locator('.choice .tap').all()) {
     expect((await tap.boundingBox()).height).toBeGreaterThanOrEqual(44);

@@ -57,10 +57,13 @@ final readonly class Circuit
         return $atmosphere === null ? $circuit : $circuit->but(atmosphere: $atmosphere);
     }
 
-    /** Controlled as it ought to be: something holds the head of an air-cooled condenser up in the cold. */
+    /**
+     * Controlled as it ought to be: something holds the head of an air-cooled condenser up in the cold, also where
+     * nobody said what does.
+     */
     public function asItOughtToBe(): self
     {
-        return $this->headPressureControl === HeadPressureControl::None && $this->condenser !== CondenserPlace::Water
+        return ! $this->holdsHead() && $this->condenser !== CondenserPlace::Water
             ? $this->but(headPressureControl: HeadPressureControl::FanCycling)
             : $this;
     }

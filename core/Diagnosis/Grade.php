@@ -30,17 +30,33 @@ enum Grade: string
     }
 
     /**
+     * What a fault costs, as a share of the capacity.
+     *
      * @param  float  $lost  share of the capacity, below 0 where there is more
      * @param  float  $head  K of condensing above the sound plant's
      */
-    public static function ofEffect(float $lost, float $head): self
+    public static function effect(float $lost, float $head): float
     {
-        $effect = max($lost, $head / self::HEAD);
+        return max($lost, $head / self::HEAD);
+    }
 
+    /** @param  float  $effect  share of the capacity */
+    public static function ofEffect(float $effect): self
+    {
         return match (true) {
             $effect >= self::SEVERE => self::Severe,
             $effect >= self::MODERATE => self::Moderate,
             default => self::Mild,
+        };
+    }
+
+    /** Share of the capacity from which it is so. */
+    public function least(): float
+    {
+        return match ($this) {
+            self::Mild => 0.0,
+            self::Moderate => self::MODERATE,
+            self::Severe => self::SEVERE,
         };
     }
 }

@@ -7,17 +7,12 @@ namespace Metrum\Findings;
 use Metrum\Circuit\DesignKey;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Reading;
+use Metrum\Circuit\UsualCompressor;
 use Metrum\Refrigerant\Refrigerant;
 
 /** Works the figures of condenser, liquid line and discharge. Gauge readings become absolute by the atmosphere. */
 final readonly class HighSide
 {
-    /** Isentropic efficiency that the discharge pipe is expected with (knowledge.md §5: 0.6 to 0.75). */
-    private const EFFICIENCY = 0.68;
-
-    /** Share of the difference to the air that is lost before the clamp. */
-    private const LINE_LOSS_SHARE = 0.08;
-
     /** K around the line where its air is not known. */
     private const USUAL_AIR = 298.15;
 
@@ -80,7 +75,7 @@ final readonly class HighSide
 
             return;
         }
-        $this->discharge($dew, $superheat, $head);
+        $this->discharge($dew, $superheat, $head, $head / $suction);
     }
 
     private function saturations(): void
@@ -119,7 +114,7 @@ final readonly class HighSide
             : Reading::DischargePressure;
     }
 
-    private function discharge(float $dew, float $superheat, float $head): void
+    private function discharge(float $dew, float $superheat, float $head, float $ratio): void
     {
         $from = [Reading::DischargePressure, Reading::SuctionPressure, Reading::SuctionTemperatureCompressor];
         $this->figures->work(
@@ -130,21 +125,26 @@ final readonly class HighSide
         );
         $this->figures->work(
             Derived::ExpectedDischarge,
-            'compression at 68 %% isentropic efficiency, '.
-                'less 8 %% of the difference to the air on the way to the clamp',
+            sprintf(
+                'compression at %.0f %%%% isentropic efficiency, as usual at a ratio of %.1f, '.
+                    'less 6 %%%% through the shell and 8 %%%% of the difference to the air on the way to the clamp',
+                100 * UsualCompressor::isentropicEfficiency($ratio),
+                $ratio,
+            ),
             $from,
-            fn (): float => $this->atClamp($dew, $superheat, $head),
+            fn (): float => $this->atClamp($dew, $superheat, $head, $ratio),
         );
     }
 
     /** K at the clamp on the discharge pipe. */
-    private function atClamp(float $dew, float $superheat, float $head): float
+    private function atClamp(float $dew, float $superheat, float $head, float $ratio): float
     {
-        $work = $this->fluid->isentropicDischarge($dew, $superheat, $head)['work'] / self::EFFICIENCY;
+        $ideal = $this->fluid->isentropicDischarge($dew, $superheat, $head)['work'];
+        $work = $ideal * UsualCompressor::intoGas($ratio);
         $hot = $this->fluid->vapourTemperature($head, $this->fluid->vapourEnthalpy($dew, $superheat) + $work);
         $around = $this->findings->reading(Reading::AmbientTemperature) ?? self::USUAL_AIR;
 
-        return $hot - self::LINE_LOSS_SHARE * ($hot - $around);
+        return UsualCompressor::pipeTemperature($hot, $around);
     }
 
     /** @param  list<Reading>  $pressures  the first one measured is used */

@@ -6,7 +6,7 @@ namespace Metrum\Learning;
 
 use Metrum\Circuit\Cause;
 use Metrum\Circuit\Complaint;
-use Metrum\Circuit\DataFile;
+use Metrum\Circuit\Condition;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Question;
@@ -32,12 +32,15 @@ final readonly class AsTold
     /** Share of visits that nobody called for, whatever is wrong. */
     private const ROUTINE = 0.35;
 
+    /** Share of complaints that reach the one who visits. */
+    private const TOLD = 0.75;
+
     /** Chance of a complaint where nothing or something else is wrong, of how often it is heard at all. */
     private const BESIDE = 0.6;
 
     private CatalogueWeights $weights;
 
-    public function __construct(private Dice $dice, Conditions $conditions)
+    public function __construct(private Dice $dice, private Conditions $conditions)
     {
         $this->weights = new CatalogueWeights($conditions);
     }
@@ -124,13 +127,18 @@ final readonly class AsTold
         if ($this->dice->chance(self::ROUTINE)) {
             return $this->dice->chance(0.8) ? [Complaint::None] : [];
         }
-        $usual = DataFile::read('complaints')->numbers('usual');
+        $unheard = $this->conditions->holds(Condition::IceMachine) === true
+            ? Complaint::TooWarm
+            : Complaint::LowProduction;
         $heard = [];
         foreach (Complaint::cases() as $complaint) {
-            $chance = $complaint === Complaint::None ? 0.0 : self::BESIDE * $usual[$complaint->value];
+            if (in_array($complaint, [Complaint::None, $unheard], true)) {
+                continue;
+            }
+            $chance = self::BESIDE * $this->weights->usualComplaint($complaint);
             foreach ($ills as [$fault, , $severity]) {
-                $told = FaultCatalogue::entry($fault)->complaints[$complaint->value] ?? 0.0;
-                $chance = max($chance, 0.75 * $told * min(1.0, 0.35 + $severity));
+                $told = self::TOLD * ($this->weights->complaintTold($fault, $complaint) ?? 0.0);
+                $chance = max($chance, $told * min(1.0, 0.35 + $severity));
             }
             if ($this->dice->chance($chance)) {
                 $heard[] = $complaint;

@@ -58,8 +58,12 @@ final class CatalogueWeights
         $usual = $file->numbers('usual');
         foreach ($file->row('when')->keys() as $name) {
             $condition = Condition::tryFrom($name) ?? throw $file->broken("when.$name", 'no such condition');
+            $under = $file->row('when')->numbers($name);
             if ($this->conditions->holds($condition) === true) {
-                $usual = $file->row('when')->numbers($name) + $usual;
+                $usual = $under + $usual;
+            } elseif ($condition === Condition::IceMachine) {
+                // Too little ice is heard nowhere else.
+                $usual[Complaint::LowProduction->value] = $under[Complaint::LowProduction->value];
             }
         }
 
@@ -104,11 +108,32 @@ final class CatalogueWeights
         return $slip + (1 - self::SLIP) * ($plain + $told * ($full - $plain));
     }
 
+    /** Chance of the complaint over all visits to a plant where it can be heard. */
+    public function usualComplaint(Complaint $complaint): float
+    {
+        return $this->complaints[$complaint->value];
+    }
+
+    /**
+     * How often it is heard of a fault at its worst; null where its file says nothing of it. What makes a box too warm
+     * makes too little ice.
+     */
+    public function complaintTold(Fault $fault, Complaint $complaint): ?float
+    {
+        $told = FaultCatalogue::entry($fault)->complaints;
+        $own = $told[$complaint->value] ?? null;
+        if ($complaint !== Complaint::LowProduction) {
+            return $own;
+        }
+
+        return max($own, $told[Complaint::TooWarm->value] ?? null);
+    }
+
     /** Chance of the complaint ÷ its chance over all visits. */
     public function complaintRatio(Fault $fault, Complaint $complaint): float
     {
-        $usual = $this->complaints[$complaint->value];
-        $told = FaultCatalogue::entry($fault)->complaints[$complaint->value] ?? self::UNTOLD_COMPLAINT * $usual;
+        $usual = $this->usualComplaint($complaint);
+        $told = $this->complaintTold($fault, $complaint) ?? self::UNTOLD_COMPLAINT * $usual;
 
         return (self::COMPLAINT_SLIP + $told) / (self::COMPLAINT_SLIP + $usual);
     }

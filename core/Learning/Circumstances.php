@@ -6,6 +6,7 @@ namespace Metrum\Learning;
 
 use Metrum\Circuit\Cause;
 use Metrum\Circuit\Fault;
+use Metrum\Circuit\HeadPressureControl;
 use Metrum\Circuit\State;
 use Metrum\Plant\Dice;
 use Metrum\Plant\Filling;
@@ -18,6 +19,9 @@ final readonly class Circumstances
 {
     /** Faults that need the cold to show. */
     private const IN_THE_COLD = [Fault::WinterUndercharge, Fault::HeadPressureLow];
+
+    /** °C above which nothing needs to hold the head. */
+    private const HOLDS_ITSELF = 16.0;
 
     /** K by which a burdened box is warm at most. */
     private const LOADED = 9.0;
@@ -44,6 +48,8 @@ final readonly class Circumstances
         $celsius = match (true) {
             ! Patients::isOutdoor($machine) => $this->dice->between(15.0, 38.0),
             self::showsInTheCold($ills) => $this->dice->between(max(-20.0, $coldest - 2.0), 8.0),
+            // In the cold it would have a head that is too low besides.
+            $machine->head->kind === HeadPressureControl::None => $this->dice->between(self::HOLDS_ITSELF, 43.0),
             $this->dice->chance(0.5) => $this->dice->between(-20.0, 43.0),
             default => $this->dice->between(12.0, 36.0),
         };

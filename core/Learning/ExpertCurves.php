@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
+use Metrum\Circuit\Cause;
 use Metrum\Circuit\Circuit;
 use Metrum\Circuit\Complaint;
 use Metrum\Circuit\Condition;
@@ -12,6 +13,7 @@ use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Kind;
 use Metrum\Circuit\Question;
 use Metrum\Diagnosis\Conditions;
+use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
 use Metrum\Plant\DesignExpectation;
@@ -104,15 +106,33 @@ final class ExpertCurves
             [$shift, $spread] = $this->weights->shift($fault, $sign, $severity);
             $moved[] = [$shift / $deviation, hypot(1.0, $spread / $deviation)];
         }
+        $shown = self::shows($fault, $sign);
 
-        return array_map(static function (float $knot) use ($moved): float {
+        return array_map(static function (float $knot) use ($moved, $shown): float {
             $density = 0.0;
             foreach ($moved as [$mean, $width]) {
-                $z = ($knot - $mean) / $width;
-                $density += ($width * (1 + ($z * $z) / self::FREEDOM) ** ((self::FREEDOM + 1) / 2)) ** -1;
+                $density += self::density(($knot - $mean) / $width) / $width;
             }
 
-            return log($density / count($moved));
+            return log(($shown * $density) / count($moved) + (1 - $shown) * self::density($knot));
         }, $knots);
+    }
+
+    /** Share of such faults at which it shows: fans all run where the face is dirty. */
+    private static function shows(Fault $fault, Sign $sign): float
+    {
+        $shares = [];
+        foreach (FaultCatalogue::entry($fault)->causes as $cause) {
+            $shares[$cause->cause->value] = $cause->share;
+        }
+
+        return $sign === Sign::Fans && isset($shares[Cause::FansStopped->value])
+            ? $shares[Cause::FansStopped->value] / array_sum($shares)
+            : 1.0;
+    }
+
+    private static function density(float $deviations): float
+    {
+        return (1 + $deviations ** 2 / self::FREEDOM) ** (-(self::FREEDOM + 1) / 2);
     }
 }

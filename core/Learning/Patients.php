@@ -11,16 +11,13 @@ use Metrum\Circuit\Fault;
 use Metrum\Circuit\HeadPressureControl;
 use Metrum\Circuit\Kind;
 use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
 use Metrum\Diagnosis\CauseEntry;
 use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\FaultCatalogue;
-use Metrum\Diagnosis\Grade;
 use Metrum\Findings\Findings;
 use Metrum\Plant\Dice;
 use Metrum\Plant\Disorder;
 use Metrum\Plant\Machine;
-use Metrum\Plant\PlantState;
 use Metrum\Plant\RandomPlants;
 use Metrum\Plant\Sizing;
 use Metrum\Plant\SteadyState;
@@ -96,11 +93,12 @@ final readonly class Patients
             // Both are drawn by the same chances: the plant, and the same plant controlled as it ought to be.
             $built = (new PlantAsBuilt(new Dice($seed ^ 0x2545F491)))->of($planned, $altered);
             $healthy = (new PlantAsBuilt(new Dice($seed ^ 0x2545F491)))->of($sound, $altered);
+            $extent = new Extent($dice, $built);
             $ills = self::ills($dice, $built, $first, $twice ?? $dice->chance(self::TWICE));
 
             return $ills === null
                 ? null
-                : $this->visited($dice, $circuit, $built, $healthy, $ills, $altered, $whole);
+                : $this->visited($dice, $circuit, $extent, $built, $healthy, $ills, $altered, $whole);
         } catch (OutsideTable) {
             return null;
         }
@@ -183,6 +181,7 @@ final readonly class Patients
     private function visited(
         Dice $dice,
         Circuit $circuit,
+        Extent $extent,
         Machine $built,
         Machine $healthy,
         array $ills,
@@ -191,13 +190,14 @@ final readonly class Patients
     ): ?Patient {
         $circumstances = new Circumstances($dice);
         $around = $circumstances->weather($built, $ills);
-        $sick = $built;
-        foreach ($ills as [$fault, $cause, $severity]) {
-            $sick = Disorder::in($sick, $fault, $severity, $cause);
-        }
         $sound = (new SteadyState($healthy, $around))->find();
+        if (! $sound->runs()) {
+            return null;
+        }
+        $ills = $ills === [] ? [] : $extent->drawn($ills, $around, $sound);
+        $sick = $extent->sick($ills);
         $state = (new SteadyState($sick, $around))->find($sound->solution);
-        if (! $sound->runs() || ($ills === [] && ! $state->runs())) {
+        if ($ills === [] && ! $state->runs()) {
             return null;
         }
         $rise = $circumstances->rise($sound, $state);
@@ -244,23 +244,8 @@ final readonly class Patients
                 $tests,
             ),
             $ills,
-            $ills === [] ? null : self::grade($sound, $state, $built),
+            $ills === [] ? null : $extent->grade($sound, $state),
             $altered,
-        );
-    }
-
-    private static function grade(PlantState $sound, PlantState $state, Machine $machine): Grade
-    {
-        if (! $state->runs()) {
-            return Grade::Severe;
-        }
-        $condensing = static fn (PlantState $of): float => $machine->fluid->bubbleTemperature(
-            max(1e5, ($of->reading(Reading::DischargePressure) ?? 0.0) + 101325.0),
-        );
-
-        return Grade::ofEffect(
-            1 - $state->cooling / $sound->cooling,
-            $condensing($state) - $condensing($sound),
         );
     }
 

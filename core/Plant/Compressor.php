@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
+use Metrum\Circuit\UsualCompressor;
 use Metrum\Quantity\Copies;
 
 /**
  * A piston (or piston-like) compressor: gas pumped, work, heat into the gas, current.
  *
  * Volumetric efficiency: 1 − c (ratio^(1/n) − 1), the clearance gas's re-expansion (Gosney, Principles of
- * Refrigeration, ch. 4), less 2 % a unit of ratio for heating and leakage in health. Isentropic efficiency: a flat
- * parabola over ratio, best near 3.5, as published for semi-hermetic machines. Wear lets a share of the gas back:
+ * Refrigeration, ch. 4), less 2 % a unit of ratio for heating and leakage in health. Wear lets a share of the gas back:
  * less is pumped, while most of the work is still done and goes into the gas as heat.
  */
 final readonly class Compressor
@@ -44,14 +44,6 @@ final readonly class Compressor
         return max(0.02, 1 - self::CLEARANCE * ($ratio ** (1 / self::EXPONENT) - 1) - 0.02 * ($ratio - 1));
     }
 
-    /** Isentropic efficiency of the usual make, shaft: 0.35 … 0.67. */
-    public static function isentropicEfficiency(float $ratio): float
-    {
-        $far = $ratio - 3.5;
-
-        return max(0.35, 0.67 - ($far < 0 ? 0.03 : 0.0035) * $far * $far);
-    }
-
     /** Gas delivered, kg/s. @param  float  $density  of the suction gas, kg/m³ */
     public function massFlow(float $density, float $ratio): float
     {
@@ -65,14 +57,8 @@ final readonly class Compressor
      */
     public function work(float $ideal, float $ratio): float
     {
-        return (($ideal / (self::isentropicEfficiency($ratio) * $this->fineness)) * (1 - 0.45 * $this->wear)) /
+        return (($ideal / (UsualCompressor::isentropicEfficiency($ratio) * $this->fineness)) * (1 - 0.45 * $this->wear)) /
             (1 - 0.75 * $this->wear);
-    }
-
-    /** Share of the work that leaves through the shell. */
-    public function shellLoss(): float
-    {
-        return 0.06;
     }
 
     /** Electric power, W. @param  float  $shaft  W */
@@ -87,12 +73,6 @@ final readonly class Compressor
         $powerFactor = 0.55 + 0.3 * min(1.0, max(0.0, $share));
 
         return $electric / ($powerFactor * $this->volts * ($this->phases === 3 ? sqrt(3.0) : 1.0));
-    }
-
-    /** What a clamp reads 15 cm down the pipe, K. */
-    public static function pipeTemperature(float $gas, float $around): float
-    {
-        return $gas - 0.08 * ($gas - $around);
     }
 
     public function worn(float $wear): self

@@ -11,6 +11,7 @@ use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Kind;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\State;
+use Metrum\Circuit\UsualCompressor;
 use Metrum\Circuit\Wanted;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Place;
@@ -31,11 +32,6 @@ final readonly class DesignExpectation implements Expectation
 
     /** K of superheat at the compressor over that at the bulb, as discharge is reckoned with. */
     private const GAIN_TO_COMPRESSOR = 7.0;
-
-    /** Isentropic efficiency, and share of the difference to the air lost before the clamp. */
-    private const EFFICIENCY = 0.68;
-
-    private const LINE_LOSS_SHARE = 0.08;
 
     /** More difference at the coil for each kelvin above set point: coil and compressor lines meet there. */
     private const TD_PER_EXCESS = 0.04;
@@ -218,14 +214,18 @@ final readonly class DesignExpectation implements Expectation
             $dew = $evaporating->value + $glide / 2 - self::LINE_LOSS;
             $superheat = $this->wanted->superheat()->middle() + self::GAIN_TO_COMPRESSOR;
             $head = ($fluid->bubblePressure($condensing->value) + $fluid->dewPressure($condensing->value)) / 2;
-            $work = $fluid->isentropicDischarge($dew, $superheat, $head)['work'] / self::EFFICIENCY;
+            $ideal = $fluid->isentropicDischarge($dew, $superheat, $head)['work'];
+            $work = $ideal * UsualCompressor::intoGas($head / $fluid->dewPressure($dew));
             $hot = $fluid->vapourTemperature($head, $fluid->vapourEnthalpy($dew, $superheat) + $work);
         } catch (OutsideTable) {
             return null;
         }
         $around = $this->findings->reading(Reading::AmbientTemperature) ?? self::LEAST_CONDENSING;
 
-        return new Expected($hot - self::LINE_LOSS_SHARE * ($hot - $around), 7.0 + $condensing->deviation);
+        return new Expected(
+            UsualCompressor::pipeTemperature($hot, $around),
+            7.0 + $condensing->deviation,
+        );
     }
 
     /** K by which the box stands above its set point; 0 where that is not known or it is colder. */

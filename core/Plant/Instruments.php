@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Plant;
 
 use Metrum\Circuit\Reading;
+use Metrum\Circuit\UsualCompressor;
 use Metrum\Refrigerant\OutsideTable;
 
 /** Reads a solved loop as instruments would, with the balances and figures behind. SI, gauge Pa for pressures. */
@@ -40,7 +41,7 @@ final readonly class Instruments
         $loop = $this->loop;
         $compressor = $this->machine->compressor;
         $electric = $compressor->electricPower($loop->compression->shaft);
-        $shaft = $loop->compression->shaft * (1 - $compressor->shellLoss());
+        $shaft = $loop->compression->shaft * (1 - UsualCompressor::SHELL_LOSS);
         $seen = Seen::chances($loop);
         $energyMiss = $loop->coil->heat + $shaft + $loop->lineHeat() - $loop->condenser->heat;
 
@@ -122,7 +123,7 @@ final readonly class Instruments
         return [
             Reading::SuctionTemperatureEvaporator->value => $loop->coil->outlet,
             Reading::SuctionTemperatureCompressor->value => $loop->suction->dew + $loop->suction->superheat,
-            Reading::DischargeTemperature->value => Compressor::pipeTemperature($gas, $this->around->ambient),
+            Reading::DischargeTemperature->value => UsualCompressor::pipeTemperature($gas, $this->around->ambient),
             Reading::CondenserOutletTemperature->value => $loop->condenser->outlet,
             Reading::DrierInletTemperature->value => $loop->line->drierInlet,
             Reading::DrierOutletTemperature->value => $loop->line->drierOutlet,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Plant\Walk;
 
+use Metrum\Circuit\UsualCompressor;
 use Metrum\Plant\Loop;
 use Metrum\Refrigerant\OutsideTable;
 use Metrum\Refrigerant\Saturation;
@@ -40,7 +41,7 @@ final class Compression
         $ideal = $this->reached($loop, $discharge) - $suction->enthalpy;
         $work = $machine->compressor->work(max(self::LEAST_WORK, $ideal), $this->ratio);
         $this->shaft = $loop->coil->returnFlow * $work;
-        $this->enthalpy = $suction->enthalpy + $work * (1 - $machine->compressor->shellLoss());
+        $this->enthalpy = $suction->enthalpy + $work * (1 - UsualCompressor::SHELL_LOSS);
         $this->pumped = $machine->compressor->massFlow($suction->density, $this->ratio);
     }
 

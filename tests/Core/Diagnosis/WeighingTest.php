@@ -224,9 +224,9 @@ final class WeighingTest extends TestCase
 
     public function test_a_fault_is_graded_by_what_it_costs(): void
     {
-        self::assertSame(Grade::Mild, Grade::ofEffect(0.03, 0.0));
-        self::assertSame(Grade::Moderate, Grade::ofEffect(0.15, 0.0));
-        self::assertSame(Grade::Severe, Grade::ofEffect(0.02, 14.0));
+        self::assertSame(Grade::Mild, Grade::ofEffect(Grade::effect(0.03, 0.0)));
+        self::assertSame(Grade::Moderate, Grade::ofEffect(Grade::effect(0.15, 0.0)));
+        self::assertSame(Grade::Severe, Grade::ofEffect(Grade::effect(0.02, 14.0)));
         $verdict = (new Diagnosis())->of(self::short());
         self::assertSame(Grade::Severe, $verdict->first()->grade);
     }

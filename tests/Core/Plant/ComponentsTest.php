@@ -6,6 +6,7 @@ namespace Tests\Core\Plant;
 
 use Metrum\Circuit\HeadPressureControl;
 use Metrum\Circuit\Metering;
+use Metrum\Circuit\UsualCompressor;
 use Metrum\Plant\AirSide;
 use Metrum\Plant\Compressor;
 use Metrum\Plant\Feed;
@@ -41,11 +42,11 @@ final class ComponentsTest extends TestCase
 
     public function test_isentropic_efficiency_is_best_in_the_middle(): void
     {
-        self::assertEqualsWithDelta(0.67, Compressor::isentropicEfficiency(3.5), 1e-9);
+        self::assertEqualsWithDelta(0.67, UsualCompressor::isentropicEfficiency(3.5), 1e-9);
         // 0.67 − 0.0035 · 3.5²
-        self::assertEqualsWithDelta(0.627, Compressor::isentropicEfficiency(7.0), 0.001);
-        self::assertLessThan(0.67, Compressor::isentropicEfficiency(1.5));
-        self::assertGreaterThanOrEqual(0.35, Compressor::isentropicEfficiency(30.0));
+        self::assertEqualsWithDelta(0.627, UsualCompressor::isentropicEfficiency(7.0), 0.001);
+        self::assertLessThan(0.67, UsualCompressor::isentropicEfficiency(1.5));
+        self::assertGreaterThanOrEqual(0.35, UsualCompressor::isentropicEfficiency(30.0));
     }
 
     public function test_a_worn_machine_heats_what_it_still_delivers(): void
@@ -78,7 +79,7 @@ final class ComponentsTest extends TestCase
 
     public function test_the_clamp_reads_a_little_less_than_the_gas(): void
     {
-        self::assertEqualsWithDelta(363.15 - 0.08 * 65, Compressor::pipeTemperature(363.15, 298.15), 1e-9);
+        self::assertEqualsWithDelta(363.15 - 0.08 * 65, UsualCompressor::pipeTemperature(363.15, 298.15), 1e-9);
     }
 
     public function test_effectiveness_by_transfer_units(): void

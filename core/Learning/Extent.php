@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Learning;
+
+use Metrum\Circuit\Cause;
+use Metrum\Circuit\Fault;
+use Metrum\Circuit\Reading;
+use Metrum\Diagnosis\Grade;
+use Metrum\Plant\Dice;
+use Metrum\Plant\Disorder;
+use Metrum\Plant\Machine;
+use Metrum\Plant\PlantState;
+use Metrum\Plant\SteadyState;
+use Metrum\Plant\Surroundings;
+
+/**
+ * How far what is wrong has gone: as often mild as moderate as severe, by what it costs. How far a valve is shut or how
+ * much is missing says little of that: a receiver hides a shortage, a rack hides a worn compressor.
+ */
+final readonly class Extent
+{
+    /** What costs no capacity and no head, or only in some weather: as far gone as it was drawn. */
+    private const WITHOUT_COST = [
+        Fault::ExcessLoad,
+        Fault::HeadPressureLow,
+        Fault::RegulatorSetLow,
+        Fault::SuctionLineWarm,
+        Fault::ValveOverfeeding,
+    ];
+
+    /** Severity from which others are tried. */
+    private const BEGINNING = 0.06;
+
+    /** Share of the capacity, or of HEAD, below which nobody notices. */
+    private const NOTICED = 0.03;
+
+    /** Severities that are tried for a grade; the last is taken as it is. */
+    private const TRIES = 4;
+
+    public function __construct(private Dice $dice, private Machine $built)
+    {
+    }
+
+    /**
+     * The first of what is wrong gone so far that it costs what its grade costs.
+     *
+     * @param  non-empty-list<array{Fault, ?Cause, float}>  $ills
+     * @return non-empty-list<array{Fault, ?Cause, float}>
+     */
+    public function drawn(array $ills, Surroundings $around, PlantState $sound): array
+    {
+        if (in_array($ills[0][0], self::WITHOUT_COST, true)) {
+            return $ills;
+        }
+        $grade = $this->dice->one(Grade::cases());
+        [$low, $high] = [self::BEGINNING, 1.0];
+        $ills[0][2] = $this->dice->between($low, $high);
+        for ($try = 1; $try < self::TRIES; $try++) {
+            $cost = $this->cost($sound, (new SteadyState($this->sick([$ills[0]]), $around))->find($sound->solution));
+            if ($cost >= self::NOTICED && Grade::ofEffect($cost) === $grade) {
+                break;
+            }
+            if ($cost < self::NOTICED || $cost < $grade->least()) {
+                $low = $ills[0][2];
+            } else {
+                $high = $ills[0][2];
+            }
+            $ills[0][2] = $this->dice->between($low, $high);
+        }
+
+        return $ills;
+    }
+
+    /** @param  list<array{Fault, ?Cause, float}>  $ills */
+    public function sick(array $ills): Machine
+    {
+        $sick = $this->built;
+        foreach ($ills as [$fault, $cause, $severity]) {
+            $sick = Disorder::in($sick, $fault, $severity, $cause);
+        }
+
+        return $sick;
+    }
+
+    public function grade(PlantState $sound, PlantState $state): Grade
+    {
+        return Grade::ofEffect($this->cost($sound, $state));
+    }
+
+    /** Share of the capacity; 1 of a plant that stands. */
+    private function cost(PlantState $sound, PlantState $state): float
+    {
+        if (! $state->runs()) {
+            return 1.0;
+        }
+        $condensing = fn (PlantState $of): float => $this->built->fluid->bubbleTemperature(
+            max(1e5, ($of->reading(Reading::DischargePressure) ?? 0.0) + 101325.0),
+        );
+
+        return Grade::effect(1 - $state->cooling / $sound->cooling, $condensing($state) - $condensing($sound));
+    }
+}

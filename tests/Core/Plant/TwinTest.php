@@ -13,13 +13,17 @@ use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Kind;
 use Metrum\Circuit\Metering;
 use Metrum\Circuit\Reading;
+use Metrum\Findings\Derived;
+use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
 use Metrum\Plant\RandomPlants;
 use Metrum\Plant\Sizing;
+use Metrum\Plant\SteadyState;
 use Metrum\Plant\Surroundings;
 use Metrum\Plant\Twin;
 use Metrum\Plant\TwinExpectation;
+use Metrum\Plant\Twins;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Visits;
 
@@ -164,6 +168,43 @@ final class TwinTest extends TestCase
         );
         self::assertArrayNotHasKey('condenser_in', $expectation->run());
         self::assertArrayHasKey('coil_in', $expectation->run());
+    }
+
+    public function test_who_did_not_say_what_holds_the_head_has_a_plant_where_something_does(): void
+    {
+        $expected = static function (?string $head): ?float {
+            $file = Visits::COOLER;
+            unset($file['system']['head_pressure_control']);
+            $file['system'] += $head === null ? [] : ['head_pressure_control' => $head];
+            $file['readings'] = ['ambient_temperature_c' => -10, 'box_temperature_c' => 3];
+            $findings = Visits::of($file);
+
+            return (new Twins())
+                ->expectation($findings, new HouseRules())
+                ->reading(Reading::DischargePressure)
+                ?->value;
+        };
+        self::assertNotNull($expected(null));
+        self::assertEqualsWithDelta($expected('fan_cycling'), $expected(null), 1.0);
+        self::assertEqualsWithDelta($expected('fan_cycling'), $expected('none'), 1.0);
+        self::assertGreaterThan(8e5, $expected(null));
+    }
+
+    public function test_a_sound_compressor_is_as_hot_as_its_ratio_makes_it(): void
+    {
+        foreach (Kind::cases() as $kind) {
+            foreach ([288.15, 305.15] as $ambient) {
+                $machine = (new Sizing(Circuit::plain($kind)))->machine();
+                $state = (new SteadyState($machine, new Surroundings($ambient, $machine->design->box)))->find();
+                $figures = Figures::of(new Findings($machine->circuit, readings: $state->readings), new HouseRules());
+                self::assertEqualsWithDelta(
+                    $figures->value(Derived::ExpectedDischarge),
+                    $state->reading(Reading::DischargeTemperature),
+                    4.0,
+                    $kind->value,
+                );
+            }
+        }
     }
 
     public function test_random_plants_are_the_same_for_a_seed_and_of_every_kind(): void

@@ -14,6 +14,9 @@ final readonly class PlantAsBuilt
     /** K of dew by which regulators that hold their box well are set apart from the plan. */
     private const REGULATOR_OFF = 1.3;
 
+    /** K by which head control is set below the classic 30 °C: newer valves do with much less. */
+    private const HEAD_SET_LOWER = [-2.0, 10.0];
+
     public function __construct(private Dice $dice)
     {
     }
@@ -44,7 +47,9 @@ final readonly class PlantAsBuilt
             liquidLoss: $machine->liquidLoss * $dice->factor(0.9),
             freeShare: $machine->freeShare * $dice->factor(0.35),
             exchanger: $dice->chance(0.12) ? $dice->between(0.1, 0.4) : 0.0,
-            head: $machine->head->lowered($dice->around(0.0, 3.0))->mixing($dice->between(0.5, 1.3)),
+            head: $machine->head
+                ->lowered($dice->between(...self::HEAD_SET_LOWER))
+                ->mixing($dice->between(0.5, 1.3)),
         );
 
         $built = $built->regulating($dice->around(0.0, self::REGULATOR_OFF));

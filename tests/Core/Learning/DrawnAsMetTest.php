@@ -17,6 +17,7 @@ use Metrum\Learning\AsTold;
 use Metrum\Learning\Circumstances;
 use Metrum\Learning\ExpertCurves;
 use Metrum\Learning\Extent;
+use Metrum\Learning\PlantAsBuilt;
 use Metrum\Plant\Dice;
 use Metrum\Plant\Machine;
 use Metrum\Plant\Sizing;
@@ -97,6 +98,17 @@ final class DrawnAsMetTest extends TestCase
         self::assertGreaterThan(15.0, $coldest('none', Fault::CompressorInefficient));
         self::assertLessThan(0.0, $coldest('none', Fault::HeadPressureLow));
         self::assertLessThan(0.0, $coldest('fan_cycling', Fault::CompressorInefficient));
+    }
+
+    public function test_heads_are_held_at_what_old_valves_want_or_at_what_newer_ones_do_with(): void
+    {
+        $machine = self::machine('flooding_valve');
+        $held = [];
+        for ($seed = 0; $seed < 100; $seed++) {
+            $held[] = (new PlantAsBuilt(new Dice($seed)))->of($machine, false)->head->setting - 273.15;
+        }
+        self::assertEqualsWithDelta(32.0, max($held), 1.0);
+        self::assertEqualsWithDelta(20.0, min($held), 1.0);
     }
 
     /** @return array<string, int> how often each is heard in 600 visits */

@@ -28,11 +28,14 @@ final class AsTypedTest extends TestCase
                 'suction_pressure_kpa',
                 'discharge_pressure_kpa',
                 'suction_temperature_evaporator_c',
-                'receiver_outlet_temperature_c',
             ] as $key
         ) {
             yield $key => [[$key => null]];
         }
+        // Another place to read subcooling would be as good.
+        yield 'receiver_outlet_temperature_c' => [
+            ['receiver_outlet_temperature_c' => null, 'condenser_outlet_temperature_c' => null],
+        ];
     }
 
     /** @param  array<string, null>  $without */

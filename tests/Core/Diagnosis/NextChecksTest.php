@@ -90,11 +90,12 @@ final class NextChecksTest extends TestCase
     {
         $atBox = Visits::of(Visits::COOLER)->with(Observation::Doors, Word::ShutAndSealing);
         $atBoth = $atBox->with(Observation::CondenserFans, Word::AllRunning);
-        $worth = static fn (Findings $findings): float => self::find($findings, Observation::CondenserFace)
+        $worth = static fn (Findings $findings): float => self::find($findings, Observation::SightGlass)
             ->worth ?? 0.0;
-        $gain = static fn (Findings $findings): float => self::find($findings, Observation::CondenserFace)
+        $gain = static fn (Findings $findings): float => self::find($findings, Observation::SightGlass)
             ->gain ?? 1.0;
 
+        self::assertGreaterThan(0.0, $worth($atBox));
         self::assertGreaterThan($worth($atBox) / $gain($atBox), $worth($atBoth) / $gain($atBoth));
     }
 

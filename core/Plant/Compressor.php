@@ -57,8 +57,9 @@ final readonly class Compressor
      */
     public function work(float $ideal, float $ratio): float
     {
-        return (($ideal / (UsualCompressor::isentropicEfficiency($ratio) * $this->fineness)) * (1 - 0.45 * $this->wear)) /
-            (1 - 0.75 * $this->wear);
+        $efficiency = UsualCompressor::isentropicEfficiency($ratio) * $this->fineness;
+
+        return (($ideal / $efficiency) * (1 - 0.45 * $this->wear)) / (1 - 0.75 * $this->wear);
     }
 
     /** Electric power, W. @param  float  $shaft  W */

@@ -25,7 +25,7 @@ use Metrum\Plant\SteadyState;
 use Metrum\Plant\Surroundings;
 use PHPUnit\Framework\TestCase;
 
-/** Visits are drawn as plants are met: by what a fault costs, in weather in which it is the fault, in people's words. */
+/** Visits are drawn as plants are met: by what a fault costs, in its weather, in people's words. */
 final class DrawnAsMetTest extends TestCase
 {
     private static function machine(string $head): Machine

@@ -48,7 +48,8 @@ const screens = {
 
 for (const [width, height] of [[1280, 800], [390, 844]]) {
   test(`nothing stands in anybody's way: ${width} px, light and dark`, async ({ browser, baseURL }) => {
-    test.setTimeout(300_000);
+    // Every screen of the product: a slow machine may take its time.
+    test.setTimeout(600_000);
     const context = await browser.newContext({ baseURL, viewport: { width, height }, serviceWorkers: 'block' });
     const page = await context.newPage();
     const heard = complaints(page);

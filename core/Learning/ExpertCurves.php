@@ -12,6 +12,7 @@ use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Kind;
 use Metrum\Circuit\Question;
+use Metrum\Diagnosis\CauseEntry;
 use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Findings\Findings;
@@ -121,14 +122,14 @@ final class ExpertCurves
     /** Share of such faults at which it shows: fans all run where the face is dirty. */
     private static function shows(Fault $fault, Sign $sign): float
     {
-        $shares = [];
-        foreach (FaultCatalogue::entry($fault)->causes as $cause) {
-            $shares[$cause->cause->value] = $cause->share;
+        $causes = FaultCatalogue::entry($fault)->causes;
+        $stopped = $sign === Sign::Fans ? $causes[Cause::FansStopped->value] ?? null : null;
+        if ($stopped === null) {
+            return 1.0;
         }
+        $shares = array_map(static fn (CauseEntry $one): float => $one->share, $causes);
 
-        return $sign === Sign::Fans && isset($shares[Cause::FansStopped->value])
-            ? $shares[Cause::FansStopped->value] / array_sum($shares)
-            : 1.0;
+        return $stopped->share / array_sum($shares);
     }
 
     private static function density(float $deviations): float

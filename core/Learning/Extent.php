@@ -33,7 +33,7 @@ final readonly class Extent
     /** Severity from which others are tried. */
     private const BEGINNING = 0.06;
 
-    /** Share of the capacity, or of HEAD, below which nobody notices. */
+    /** Share of the capacity, lost or paid for in head, below which nobody notices. */
     private const NOTICED = 0.03;
 
     /** Severities that are tried for a grade; the last is taken as it is. */

@@ -93,12 +93,11 @@ final readonly class Patients
             // Both are drawn by the same chances: the plant, and the same plant controlled as it ought to be.
             $built = (new PlantAsBuilt(new Dice($seed ^ 0x2545F491)))->of($planned, $altered);
             $healthy = (new PlantAsBuilt(new Dice($seed ^ 0x2545F491)))->of($sound, $altered);
-            $extent = new Extent($dice, $built);
             $ills = self::ills($dice, $built, $first, $twice ?? $dice->chance(self::TWICE));
 
             return $ills === null
                 ? null
-                : $this->visited($dice, $circuit, $extent, $built, $healthy, $ills, $altered, $whole);
+                : $this->visited($dice, $circuit, $built, $healthy, $ills, $altered, $whole);
         } catch (OutsideTable) {
             return null;
         }
@@ -181,7 +180,6 @@ final readonly class Patients
     private function visited(
         Dice $dice,
         Circuit $circuit,
-        Extent $extent,
         Machine $built,
         Machine $healthy,
         array $ills,
@@ -194,6 +192,7 @@ final readonly class Patients
         if (! $sound->runs()) {
             return null;
         }
+        $extent = new Extent($dice, $built);
         $ills = $ills === [] ? [] : $extent->drawn($ills, $around, $sound);
         $sick = $extent->sick($ills);
         $state = (new SteadyState($sick, $around))->find($sound->solution);

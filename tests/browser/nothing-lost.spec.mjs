@@ -179,6 +179,27 @@ test.describe('on a network', () => {
     await expect(page.locator('#line-state')).toBeHidden();
   });
 
+  test('a page asked for while an entry is still on its way shows it all the same', async ({ page }) => {
+    let drawn;
+    const wasDrawn = new Promise((done) => { drawn = done; });
+    await onEntries(page, async (route) => {
+      await wasDrawn;
+      await route.continue();
+    });
+    await page.route(`**${visit}/unit`, async (route) => {
+      const answer = await route.fetch();
+      const taken = page.waitForResponse((one) => isEntry(new URL(one.url())));
+      drawn();
+      await (await taken).finished();
+      // Time for the page that is left to take its entry out of the box.
+      await new Promise((done) => { setTimeout(done, 500); });
+      await route.fulfill({ response: answer });
+    }, { times: 1 });
+    await enter(page, 'suction_temperature_evaporator_c', '4');
+    await page.goto(`${visit}/unit`);
+    await expect(page.locator('#log')).toContainText('4.0 °C');
+  });
+
   test('a double tap is one entry, and a second tap later takes it back', async ({ page }) => {
     await page.goto(`${visit}/box`);
     const leaking = page.locator('#choice-doors-leaking');

@@ -118,6 +118,8 @@ export function startEntries() {
   const half = [...document.querySelectorAll('form.cell[data-entry]')].find(isTyped);
   if (half) inputOf(half).focus();
   show();
+  // Asked for while the page before it still sent, this one was drawn without what was taken since.
+  if (lengthOf(document) < outbox.lengthTaken(page.visit())) refresh();
   outbox.start();
 }
 

@@ -7,6 +7,8 @@ import * as store from './store.js';
 
 const AGAIN = 4000;
 
+const LAST_TAKEN = 'metrum.last-taken';
+
 const channel = 'BroadcastChannel' in window ? new BroadcastChannel('metrum-outbox') : null;
 const heard = { changed: [], taken: [], stopped: [] };
 
@@ -22,6 +24,23 @@ function changed() {
 
 const oneSender = (work) => (navigator.locks ? navigator.locks.request('metrum-outbox', work) : work());
 
+/** The length that a visit's log had when an entry of it was last taken on this device; 0 where none was. */
+export function lengthTaken(visit) {
+  try {
+    return JSON.parse(localStorage.getItem(LAST_TAKEN))?.[visit] ?? 0;
+  } catch {
+    return 0;
+  }
+}
+
+function keepLength(visit, log) {
+  try {
+    localStorage.setItem(LAST_TAKEN, JSON.stringify({ [visit]: log }));
+  } catch {
+    // Only a page that was asked for meanwhile would miss it.
+  }
+}
+
 const isNext = (entry) => entry.state === 'waiting' && entry.user === page.user();
 
 /** Sends the first that waits. Answers whether another may follow. */
@@ -33,6 +52,7 @@ async function sendFirst() {
   }
   const result = await send(entry);
   if (result.kind === 'taken') {
+    keepLength(entry.visit, result.log);
     await store.remove(entry);
     changed();
     tell('taken', { entry, html: result.html, log: result.log });

@@ -112,7 +112,13 @@ final readonly class AsTold
         }
         $chances = [];
         foreach ($asked->words() as $word) {
-            $chances[$word->value] = $this->weights->chance($chosen[0], $asked, $word, $chosen[2], $chosen[1]);
+            $chances[$word->value] = $this->weights->rightChance(
+                $chosen[0],
+                $asked,
+                $word,
+                $chosen[2],
+                $chosen[1],
+            );
         }
 
         return Word::from($this->dice->weighed($chances));

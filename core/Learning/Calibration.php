@@ -26,6 +26,9 @@ final class Calibration
 
     private const PROBE_SEED = 1;
 
+    /** The same where what people say counts too: words change less often than figures. */
+    private const DRAWN_AS_PROBES = 30;
+
     public static function isHeldBack(int $number): bool
     {
         return $number % self::HELD_BACK === 0;
@@ -64,12 +67,17 @@ final class Calibration
         return [$file, $reached];
     }
 
-    /** Short name of twin and features: visits drawn by others are of no use. */
+    /** Short name of twin, people and features: visits drawn by others are of no use. */
     public static function drawnBy(): string
     {
-        $features = [Features::numbers(), Features::choices(), self::probes()];
+        $patients = new Patients(self::PROBE_SEED);
+        $lines = [];
+        for ($i = 0; $i < self::DRAWN_AS_PROBES; $i++) {
+            $lines[] = Drawn::of($i, $patients->number($i))->line();
+        }
+        $drawn = [Features::numbers(), Features::choices(), $lines];
 
-        return substr(md5(json_encode($features, JSON_THROW_ON_ERROR)), 0, 10);
+        return substr(md5(json_encode($drawn, JSON_THROW_ON_ERROR)), 0, 10);
     }
 
     /** Of the features and their knots: another one makes the file useless. */

@@ -34,7 +34,7 @@ final class CatalogueWeights
     /** @var array<string, array<string, float>> */
     private array $usual = [];
 
-    /** @var array<string, array<string, array<string, array{float, float, float}>>> */
+    /** @var array<string, array<string, array<string, array{float, float}>>> */
     private array $told = [];
 
     /** @var array<string, float> */
@@ -91,7 +91,7 @@ final class CatalogueWeights
         return [$shift->mean * $share, $shift->spread * $share];
     }
 
-    /** Chance of the answer, 0 … 1. */
+    /** Chance of the answer, 0 … 1, with words that are wrong among them. */
     public function chance(
         Fault $fault,
         Question $asked,
@@ -99,13 +99,25 @@ final class CatalogueWeights
         float $severity,
         ?Cause $cause = null,
     ): float {
+        $slip = self::SLIP / max(2, count($this->usual($asked)));
+
+        return $slip + (1 - self::SLIP) * $this->rightChance($fault, $asked, $word, $severity, $cause);
+    }
+
+    /** Chance that the answer is so, 0 … 1, of one who looks and speaks right. */
+    public function rightChance(
+        Fault $fault,
+        Question $asked,
+        Word $word,
+        float $severity,
+        ?Cause $cause = null,
+    ): float {
         $told = FaultCatalogue::entry($fault)->toldOf((string) $asked->value, $cause);
-        [$plain, $full, $slip] = $this->told[(string) $asked->value][$word->value][
+        [$plain, $full] = $this->told[(string) $asked->value][$word->value][
             $fault->value.' '.$cause?->value
         ] ??= $this->chancesTold($told, $asked, $word);
-        $told = min(1.0, self::WORDS_EARLY * $severity);
 
-        return $slip + (1 - self::SLIP) * ($plain + $told * ($full - $plain));
+        return $plain + min(1.0, self::WORDS_EARLY * $severity) * ($full - $plain);
     }
 
     /** Chance of the complaint over all visits to a plant where it can be heard. */
@@ -140,29 +152,27 @@ final class CatalogueWeights
 
     /**
      * @param  ?array<string, float>  $told  by word, with the fault at its worst
-     * @return array{float, float, float} chance without the fault, with it at its worst, and by a slip
+     * @return array{float, float} chance without the fault, and with it at its worst
      */
     private function chancesTold(?array $told, Question $asked, Word $word): array
     {
-        $key = (string) $asked->value;
-        $usual = $this->usual[$key] ??= $this->usualOf($asked);
+        $usual = $this->usual($asked);
         $plain = $usual[$word->value] ?? 0.0;
-        $full = $plain;
-        if ($told !== null) {
-            $others = array_sum(array_diff_key($usual, $told));
-            $left = max(0.0, 1 - array_sum($told));
-            $full = $told[$word->value] ?? ($others > 0 ? ($left * $plain) / $others : 0.0);
+        if ($told === null) {
+            return [$plain, $plain];
         }
+        $others = array_sum(array_diff_key($usual, $told));
+        $left = max(0.0, 1 - array_sum($told));
 
-        return [$plain, $full, self::SLIP / max(2, count($usual))];
+        return [$plain, $told[$word->value] ?? ($others > 0 ? ($left * $plain) / $others : 0.0)];
     }
 
-    /** @return array<string, float> */
-    private function usualOf(Question $asked): array
+    /** @return array<string, float> chance of each answer over all visits to such a plant */
+    private function usual(Question $asked): array
     {
         $row = $asked->row();
 
-        return $row->usualUnder(
+        return $this->usual[(string) $asked->value] ??= $row->usualUnder(
             $this->under === false ? $row->under($this->conditions->holds(...)) : $this->under,
         );
     }

@@ -96,7 +96,7 @@ final readonly class Extent
             return 1.0;
         }
         $condensing = fn (PlantState $of): float => $this->built->fluid->bubbleTemperature(
-            max(1e5, ($of->reading(Reading::DischargePressure) ?? 0.0) + 101325.0),
+            max(1e5, $this->built->circuit->atmosphere->absolute($of->reading(Reading::DischargePressure) ?? 0.0)),
         );
 
         return Grade::effect(1 - $state->cooling / $sound->cooling, $condensing($state) - $condensing($sound));

@@ -30,7 +30,8 @@ final class CalibrateCommand extends Command
         {--seed=2026 : the same seed gives the same file}
         {--out= : where the file goes; data/curves.json where nothing is said}
         {--compiled : go on in this process (used by the command itself)}
-        {--part= : draw one part only (used by the command itself)}';
+        {--part= : draw one part only (used by the command itself)}
+        {--drawn-by= : of which twin the part is (used by the command itself)}';
 
     protected $description = 'Learn the diagnosis from simulated plants';
 
@@ -103,7 +104,9 @@ final class CalibrateCommand extends Command
         while ($missing !== [] || $running !== []) {
             while ($missing !== [] && count($running) < self::AT_ONCE) {
                 $part = array_shift($missing);
-                $running[$part] = Process::forever()->start(self::compiled('--seed='.$seed, '--part='.$part));
+                $running[$part] = Process::forever()->start(
+                    self::compiled("--seed=$seed", "--part=$part", '--drawn-by='.$this->drawnBy()),
+                );
             }
             usleep((int) (1e6 * self::LOOK));
             foreach ($running as $part => $process) {
@@ -186,13 +189,13 @@ final class CalibrateCommand extends Command
 
     private function file(int $seed, int $part): string
     {
-        return storage_path(
-            sprintf(
-                'app/calibration/%s-%d/%04d.jsonl',
-                $this->drawnBy ??= Calibration::drawnBy(),
-                $seed,
-                $part,
-            ),
-        );
+        return storage_path(sprintf('app/calibration/%s-%d/%04d.jsonl', $this->drawnBy(), $seed, $part));
+    }
+
+    private function drawnBy(): string
+    {
+        $given = $this->option('drawn-by');
+
+        return $this->drawnBy ??= is_string($given) ? $given : Calibration::drawnBy();
     }
 }

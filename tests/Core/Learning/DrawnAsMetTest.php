@@ -8,7 +8,9 @@ use Metrum\Circuit\Circuit;
 use Metrum\Circuit\Complaint;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\Kind;
+use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
+use Metrum\Circuit\Word;
 use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\Grade;
 use Metrum\Findings\Findings;
@@ -142,6 +144,20 @@ final class DrawnAsMetTest extends TestCase
             $experts->ofComplaint(Fault::ValveUnderfeeding, Complaint::LowProduction),
             0.3,
         );
+    }
+
+    public function test_who_looks_is_wrong_once_in_twenty_and_not_twice(): void
+    {
+        $machine = self::machine('fan_cycling');
+        $state = (new SteadyState($machine, new Surroundings(303.15, $machine->design->box)))->find();
+        $conditions = new Conditions(new Findings($machine->circuit), false);
+        $running = 0;
+        for ($seed = 0; $seed < 6000; $seed++) {
+            $told = new AsTold(new Dice($seed), $conditions);
+            $running += $told->answer(Observation::EvaporatorFans, $state, []) === Word::AllRunning ? 1 : 0;
+        }
+        // 94 % of plants have all of them running; one of the four words is said by mistake.
+        self::assertEqualsWithDelta(0.95 * 0.94 + 0.05 / 4, $running / 6000, 0.01);
     }
 
     public function test_fans_that_all_run_leave_a_dirty_coil_possible(): void

@@ -15,10 +15,12 @@ use Metrum\Plant\TwinExpectation;
 use Metrum\Plant\Twins;
 use Metrum\Quantity\Unit;
 use Metrum\Quantity\Units;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Core\Visits;
 use Tests\TestCase;
 
 /** The course: right places, right marks, and no label on another, whatever is known or missing. */
+#[Group('figures')]
 final class CourseTest extends TestCase
 {
     private static ?Twins $twins = null;

@@ -7,9 +7,11 @@ use App\Models\Visit;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\TestCase;
 
 /** Values that are possible each by itself and make no plant together take no page down. */
+#[Group('figures')]
 final class ExtremesTest extends TestCase
 {
     /** @return iterable<string, array{string, string, array<string, float>, string}> with the value that is too much */

@@ -15,9 +15,11 @@ use Metrum\Plant\Twins;
 use Metrum\Quantity\Unit;
 use Metrum\Quantity\Units;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\TestCase;
 
 /** The plant bench: any circuit and every plain kind, set by form, answered from the twin. */
+#[Group('figures')]
 final class PlantBenchTest extends TestCase
 {
     public function test_a_circuit_stands_at_the_bench_as_designed(): void

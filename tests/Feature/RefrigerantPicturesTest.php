@@ -11,6 +11,7 @@ use Metrum\Plant\WinterCurve;
 use Metrum\Quantity\Units;
 use Metrum\Work\Ledger\Ledger;
 use Metrum\Work\Ledger\Movement;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\TestCase;
 
 /**
@@ -18,6 +19,7 @@ use Tests\TestCase;
  *
  * @phpstan-import-type WinterPoint from WinterCurve
  */
+#[Group('figures')]
 final class RefrigerantPicturesTest extends TestCase
 {
     public function test_the_ledger_steps_with_each_movement_and_losses_are_as_long_as_they_are_heavy(): void

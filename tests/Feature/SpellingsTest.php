@@ -10,9 +10,11 @@ use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
 use Metrum\Log\FactKind;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\TestCase;
 
 /** What is shown before Enter is what is stored: over spellings of every reading, and lines that mean nothing. */
+#[Group('figures')]
 final class SpellingsTest extends TestCase
 {
     private const SEED = 20261126;

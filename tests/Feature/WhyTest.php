@@ -10,9 +10,11 @@ use Metrum\Findings\Derived;
 use Metrum\Findings\Figure;
 use Metrum\Quantity\Units;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\TestCase;
 
 /** Why a verdict is what it is, what the last entry changed, and the handbook behind it. */
+#[Group('figures')]
 final class WhyTest extends TestCase
 {
     protected function setUp(): void

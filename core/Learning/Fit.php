@@ -7,13 +7,16 @@ namespace Metrum\Learning;
 /**
  * Fits a sum of curves: scores by fault are added up column by column, probabilities are their softmax.
  *
- * Boosting by components (Bühlmann and Hothorn 2007): in every round each fault takes the one curve that would lessen
- * the loss most and goes a part of Newton's step along all its knots, held back where few visits tell. It starts from
+ * Boosting by components (Bühlmann and Hothorn 2007): in every round each fault takes the curves that would lessen the
+ * loss most and goes a part of Newton's step along all their knots, held back where few visits tell. It starts from
  * the trade's own curves, so that what is never chosen keeps them. The same lessons give the same curves.
  */
 final class Fit
 {
     private const STEP = 0.2;
+
+    /** Curves that a fault takes in a round. */
+    private const AT_ONCE = 3;
 
     /** Visits' worth of curvature added to every knot: what few have shown moves it little. */
     private const HELD_BACK = 3.0;
@@ -22,7 +25,7 @@ final class Fit
     private const TAUGHT = 1e-3;
 
     /** Rounds after which weights are kept to what is known of them, so that others can make up for it. */
-    private const KEPT = 15;
+    private const KEPT = 5;
 
     /** Rounds after which curvature is reckoned anew. */
     private const CURVATURE = 5;
@@ -191,7 +194,7 @@ final class Fit
     }
 
     /**
-     * The best curve of each fault, and how far its knots go.
+     * The best curves of each fault, and how far their knots go.
      *
      * @param  array<int, float>  $slopes
      * @return array<int, array<int, float>> by column and fault
@@ -201,20 +204,21 @@ final class Fit
         $faults = count($this->bias);
         $steps = [];
         for ($place = 0; $place < $faults; $place++) {
-            $best = $most = 0.0;
+            $gains = [];
             foreach ($this->features as $feature => $columns) {
                 $gain = 0.0;
                 foreach ($columns as $column) {
                     $at = $column * $faults + $place;
                     $gain += ($slopes[$at] * $slopes[$at]) / $this->curvature[$at];
                 }
-                if ($gain > $most) {
-                    [$best, $most] = [$feature, $gain];
-                }
+                $gains[$feature] = $gain;
             }
-            foreach ($this->features[(int) $best] as $column) {
-                $at = $column * $faults + $place;
-                $steps[$column][$place] = (-self::STEP * $slopes[$at]) / $this->curvature[$at];
+            arsort($gains);
+            foreach (array_slice(array_keys($gains), 0, self::AT_ONCE) as $feature) {
+                foreach ($this->features[$feature] as $column) {
+                    $at = $column * $faults + $place;
+                    $steps[$column][$place] = (-self::STEP * $slopes[$at]) / $this->curvature[$at];
+                }
             }
         }
 

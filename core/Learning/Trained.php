@@ -7,7 +7,7 @@ namespace Metrum\Learning;
 /** Curves fitted to simulated visits, and what they reach on others. */
 final readonly class Trained
 {
-    private const ROUNDS = 240;
+    private const ROUNDS = 80;
 
     /** How much steeper curves are tried. */
     private const STEEPER = [1.0, 1.05, 1.1, 1.15, 1.2, 1.25, 1.3, 1.35, 1.4];

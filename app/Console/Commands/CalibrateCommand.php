@@ -18,8 +18,8 @@ final class CalibrateCommand extends Command
     private const PART = 500;
 
     /**
-     * Compiled as it runs a process draws twice as many visits, and the same ones. The usual number of traces is used up
-     * before fitting begins, which is then not compiled and takes twenty times as long.
+     * Compiled as it runs a process draws twice as many visits, and the same ones. The usual number of traces is used
+     * up before fitting begins, which is then not compiled and takes ten times as long.
      */
     private const FAST = [
         '-dopcache.enable_cli=1',

@@ -71,11 +71,9 @@ final readonly class PlantAsBuilt
         if ($machine->groupSuction === null) {
             return $machine;
         }
-        $fluid = $machine->fluid;
         $shift = $this->dice->around(0.0, $machine->regulatorSetting === null ? 1.5 : 3.0);
 
-        return $machine->with(
-            groupSuction: $fluid->dewPressure($fluid->dewTemperature($machine->groupSuction) + $shift),
+        return $machine->onGroup($shift)->with(
             others: $machine->others * $this->dice->between(0.3, 1.2),
             groupSuperheat: $this->dice->between(6.0, 24.0),
         );

@@ -87,11 +87,15 @@ final readonly class Machine
     {
         return $this->regulatorSetting === null
             ? $this
-            : $this->with(
-                regulatorSetting: $this->fluid->dewPressure(
-                    $this->fluid->dewTemperature($this->regulatorSetting) + $kelvin,
-                ),
-            );
+            : $this->with(regulatorSetting: $this->fluid->warmer($this->regulatorSetting, $kelvin));
+    }
+
+    /** The same plant with the suction of its rack, where it stands on one, so many kelvin warmer (dew). */
+    public function onGroup(float $kelvin): self
+    {
+        return $this->groupSuction === null
+            ? $this
+            : $this->with(groupSuction: $this->fluid->warmer($this->groupSuction, $kelvin));
     }
 
     public function hasReceiver(): bool

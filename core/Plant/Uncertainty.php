@@ -65,12 +65,7 @@ final class Uncertainty
             $varied[] = $machine->regulating(-$c * $apart);
         }
         if ($machine->groupSuction !== null) {
-            $varied[] = $machine->with(
-                groupSuction: $fluid->dewPressure(
-                    $fluid->dewTemperature($machine->groupSuction) -
-                        ($machine->regulatorSetting !== null ? 4.0 : 2.0) * $c,
-                ),
-            );
+            $varied[] = $machine->onGroup(-$c * ($machine->regulatorSetting !== null ? 4.0 : 2.0));
         }
 
         return $varied;

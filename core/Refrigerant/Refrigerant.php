@@ -62,6 +62,12 @@ final class Refrigerant
         return $this->saturation->dewPressure($t);
     }
 
+    /** Pressure (Pa abs) whose vapour saturates so many kelvin above that of $p (Pa abs). @throws OutsideTable */
+    public function warmer(float $p, float $kelvin): float
+    {
+        return $this->dewPressure($this->dewTemperature($p) + $kelvin);
+    }
+
     /** Pressure (Pa abs) of saturated liquid at $t (K). @throws OutsideTable */
     public function bubblePressure(float $t): float
     {

@@ -79,6 +79,16 @@ final class SaturationTest extends TestCase
             });
     }
 
+    public function test_a_pressure_made_warmer_saturates_so_much_higher(): void
+    {
+        $fluid = Library::standard()->get('R-448A');
+        $pressure = $fluid->dewPressure(263.15);
+        foreach ([-4.0, 0.0, 2.5] as $kelvin) {
+            $dew = $fluid->dewTemperature($fluid->warmer($pressure, $kelvin));
+            self::assertEqualsWithDelta(263.15 + $kelvin, $dew, 1e-6);
+        }
+    }
+
     /**
      * Every second row is taken away and must come back from its neighbours, two kelvin apart. At the table's own
      * spacing of one kelvin a four-point interpolation errs sixteen times less, so the bars here are sixteen times

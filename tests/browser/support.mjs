@@ -92,10 +92,17 @@ export async function ownCircuit(page, name, more = {}) {
 
 /** Collects what a page complains about, so that a test can ask for silence. */
 export function complaints(page) {
+  const known = [
+    /Failed to load resource.*(422|ERR_INTERNET_DISCONNECTED)/,
+    /Service Worker registration blocked/,
+    // Broken off because its page was left; what fails otherwise says sendError or responseError besides.
+    /^htmx:(sendAbort|afterRequest),/,
+  ];
   const heard = [];
   page.on('pageerror', (error) => heard.push(`error: ${error.message}`));
   page.on('console', (message) => {
-    if (message.type() === 'error' && !/Failed to load resource.*(422|ERR_INTERNET_DISCONNECTED)|Service Worker registration blocked/.test(message.text())) heard.push(message.text());
+    const text = message.text();
+    if (message.type() === 'error' && !known.some((one) => one.test(text))) heard.push(text);
   });
   return heard;
 }

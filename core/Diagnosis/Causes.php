@@ -21,8 +21,9 @@ final class Causes
     /** @return ?array{CauseEntry, float} the likeliest with its probability; null where nothing tells them apart */
     public static function of(Fault $fault, Findings $findings): ?array
     {
-        $causes = FaultCatalogue::entry($fault)->causes;
-        $probabilities = array_map(static fn (CauseEntry $one): float => $one->share, $causes);
+        $entry = FaultCatalogue::entry($fault);
+        $causes = $entry->causes;
+        $probabilities = $entry->shares();
         foreach ([...$findings->observations, ...$findings->tests] as $asked => $word) {
             foreach ($causes as $key => $cause) {
                 $told = $cause->words[$asked] ?? null;

@@ -136,6 +136,12 @@ final readonly class FaultEntry
         );
     }
 
+    /** @return array<string, float> how often each cause is the one, 0 … 1, by Cause */
+    public function shares(): array
+    {
+        return array_map(static fn (CauseEntry $one): float => $one->share, $this->causes);
+    }
+
     /** @return ?array<string, float> chance of each answer to a question at full severity; null: as at a sound plant */
     public function toldOf(string $question, ?Cause $cause = null): ?array
     {

@@ -23,9 +23,6 @@ final readonly class AsTold
     /** Share of answers that follow the state where the state tells; the others follow the file. */
     private const BY_STATE = 0.65;
 
-    /** Share of answers that are wrong words. */
-    private const SLIP = 0.05;
-
     /** Chance from which a word belongs to a fault. */
     private const OFTEN = 0.35;
 
@@ -51,7 +48,7 @@ final readonly class AsTold
         if ($asked === Observation::Compressor) {
             return $this->compressor($state, $ills);
         }
-        if ($this->dice->chance(self::SLIP)) {
+        if ($this->dice->chance(CatalogueWeights::SLIP)) {
             return $this->dice->one($asked->words());
         }
         $shown = $state->chances[(string) $asked->value] ?? null;

@@ -70,11 +70,7 @@ final class Calibration
     /** Short name of twin, people and features: visits drawn by others are of no use. */
     public static function drawnBy(): string
     {
-        $patients = new Patients(self::PROBE_SEED);
-        $lines = [];
-        for ($i = 0; $i < self::DRAWN_AS_PROBES; $i++) {
-            $lines[] = Drawn::of($i, $patients->number($i))->line();
-        }
+        $lines = array_map(static fn (Drawn $one): string => $one->line(), self::probed(self::DRAWN_AS_PROBES));
         $drawn = [Features::numbers(), Features::choices(), $lines];
 
         return substr(md5(json_encode($drawn, JSON_THROW_ON_ERROR)), 0, 10);
@@ -95,17 +91,25 @@ final class Calibration
      */
     public static function probes(): array
     {
-        $patients = new Patients(self::PROBE_SEED);
-        $probes = [];
-        for ($i = 0; $i < self::PROBES; $i++) {
-            $features = Drawn::of($i, $patients->number($i))->features;
-            $probes[] = array_map(
+        return array_map(
+            static fn (Drawn $visit): array => array_map(
                 static fn (float $one): float => round($one, 2),
-                array_filter($features, is_float(...)),
-            );
+                array_filter($visit->features, is_float(...)),
+            ),
+            self::probed(self::PROBES),
+        );
+    }
+
+    /** @return list<Drawn> the first visits, always of the same seed */
+    private static function probed(int $count): array
+    {
+        $patients = new Patients(self::PROBE_SEED);
+        $drawn = [];
+        for ($i = 0; $i < $count; $i++) {
+            $drawn[] = Drawn::of($i, $patients->number($i));
         }
 
-        return $probes;
+        return $drawn;
     }
 
     /**

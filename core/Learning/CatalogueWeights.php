@@ -19,7 +19,7 @@ use Metrum\Findings\Sign;
 final class CatalogueWeights
 {
     /** Share of answers that are wrong words: nobody hears or sees right every time. */
-    private const SLIP = 0.05;
+    public const SLIP = 0.05;
 
     /** A sign with a floor is there at this part of full severity; a word is told at this one. */
     private const FLOORED_EARLY = 1.6;

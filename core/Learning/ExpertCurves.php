@@ -12,7 +12,6 @@ use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Kind;
 use Metrum\Circuit\Question;
-use Metrum\Diagnosis\CauseEntry;
 use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Findings\Findings;
@@ -122,14 +121,10 @@ final class ExpertCurves
     /** Share of such faults at which it shows: fans all run where the face is dirty. */
     private static function shows(Fault $fault, Sign $sign): float
     {
-        $causes = FaultCatalogue::entry($fault)->causes;
-        $stopped = $sign === Sign::Fans ? $causes[Cause::FansStopped->value] ?? null : null;
-        if ($stopped === null) {
-            return 1.0;
-        }
-        $shares = array_map(static fn (CauseEntry $one): float => $one->share, $causes);
+        $shares = FaultCatalogue::entry($fault)->shares();
+        $stopped = $sign === Sign::Fans ? $shares[Cause::FansStopped->value] ?? null : null;
 
-        return $stopped->share / array_sum($shares);
+        return $stopped === null ? 1.0 : $stopped / array_sum($shares);
     }
 
     private static function density(float $deviations): float

@@ -11,7 +11,6 @@ use Metrum\Circuit\Fault;
 use Metrum\Circuit\HeadPressureControl;
 use Metrum\Circuit\Kind;
 use Metrum\Circuit\Observation;
-use Metrum\Diagnosis\CauseEntry;
 use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Findings\Findings;
@@ -168,10 +167,7 @@ final readonly class Patients
 
     private static function cause(Dice $dice, Fault $fault): ?Cause
     {
-        $shares = array_map(
-            static fn (CauseEntry $one): float => $one->share,
-            FaultCatalogue::entry($fault)->causes,
-        );
+        $shares = FaultCatalogue::entry($fault)->shares();
 
         return $shares === [] ? null : Cause::from($dice->weighed($shares));
     }

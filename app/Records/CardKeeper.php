@@ -11,6 +11,7 @@ use Metrum\Log\Kinds\StepTaken;
 use Metrum\Log\NotAFact;
 use Metrum\Log\Said;
 use Metrum\Quantity\Units;
+use Metrum\Work\Cards\BegunCards;
 use Metrum\Work\Cards\Run;
 use Metrum\Work\Precondition;
 
@@ -34,23 +35,46 @@ final readonly class CardKeeper
             return $this->recorder->record($said, $id);
         }
         if ($said->key === $card->stepKey(Card::DONE) && $said->typed !== '') {
-            return $this->recorder->append(FactKind::Card, $this->run($said)->done(), $id);
+            return $this->recorder->append(FactKind::Card, $this->run($card, $said->subject)->done(), $id);
         }
         $content = $this->recorder->meant($said);
+        $run = $this->run($card, $said->subject);
         if ($said->key === $card->stepKey(Card::BEGUN)) {
-            self::mayBegin($this->run($said), $content);
+            self::mayBegin($run, $content);
+        } else {
+            self::mayAnswer($run, $content);
         }
 
         return $this->recorder->append(FactKind::Card, $content, $id);
     }
 
-    private function run(Said $said): Run
+    /**
+     * Keeps what stops a card as soon as it is told, whatever told it: in the log, on the report, for whoever comes
+     * next. Where what stopped it was taken back, so is the stop.
+     */
+    public function keepStops(): void
     {
-        $card = StepTaken::card($said->key);
-        assert($card !== null);
-        $judged = $this->judge->of($this->visit, 0);
+        $begun = BegunCards::of($this->visit->log());
+        foreach ($begun->open() as [$card, $subject]) {
+            $run = $this->run($card, $subject);
+            if ($run->stop() !== null) {
+                $this->recorder->append(FactKind::Card, $run->done());
+            }
+        }
+        foreach ($begun->stopped() as [$card, $subject]) {
+            $run = $this->run($card, $subject);
+            $done = $run->progress->done();
+            if ($done !== null && $run->stop()?->key() !== $done->content->word) {
+                $this->recorder->undo($done);
+            }
+        }
+    }
 
-        return new Run($card, $said->subject, $judged->work, $judged->log, $this->units);
+    private function run(Card $card, string $subject): Run
+    {
+        $work = $this->judge->work($this->visit);
+
+        return new Run($card, $subject, $work, $work->log, $this->units);
     }
 
     /** @throws NotAFact where a gate does not hold and nobody says why it is begun all the same */
@@ -68,5 +92,20 @@ final readonly class CardKeeper
                 $run->card->name.' is not begun yet: '.$why.'. Say why, and it is begun all the same.',
             );
         }
+    }
+
+    /** @throws NotAFact where the step is shut: by a stop, or by a question before it that can stop the work */
+    private static function mayAnswer(Run $run, Content $answer): void
+    {
+        $step = StepTaken::step($answer->key);
+        if ($step === null || $answer->isCleared() || ! $run->progress->isBegun() || ! $run->isShut($step)) {
+            return;
+        }
+        $stop = $run->stop();
+        throw NotAFact::because(
+            $stop === null
+                ? 'Answer first: "'.($run->awaited()->label ?? $run->card->name).'".'
+                : $run->says($stop->outcome),
+        );
     }
 }

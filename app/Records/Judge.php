@@ -19,19 +19,27 @@ final readonly class Judge
     {
     }
 
-    /** @param  int  $checks  how many next checks are wanted */
-    public function of(Visit $visit, int $checks = self::CHECKS): Judged
+    /** What was done at a visit so far; what it says of the plant is worked only where it is asked for. */
+    public function work(Visit $visit): Work
     {
         $visit->loadMissing('circuit');
         $log = $visit->log();
-        $rules = $visit->rules();
-        $work = new Work(
+
+        return new Work(
             $log,
             $visit->chapters($log),
-            $rules,
+            $visit->rules(),
             $this->twins,
             fn (): array => (new EarlierMoves($this->twins))->of($visit),
         );
+    }
+
+    /** @param  int  $checks  how many next checks are wanted */
+    public function of(Visit $visit, int $checks = self::CHECKS): Judged
+    {
+        $work = $this->work($visit);
+        $log = $work->log;
+        $rules = $work->rules;
         $findings = $work->judged()->findings();
         $good = $visit->circuit->goodFindings($visit);
         $expectation = $this->twins->expectation($findings, $rules, $good);

@@ -10,7 +10,7 @@ use Metrum\Circuit\Question;
 use Metrum\Circuit\Station;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\StepTaken;
-use Metrum\Work\Cards\Progress;
+use Metrum\Work\Cards\BegunCards;
 
 /** The cards of a visit: what fits at a station, in the order in which the verdict asks for them, and what is open. */
 final readonly class CardList
@@ -80,20 +80,7 @@ final readonly class CardList
     /** @return list<array{Card, string}> begun and not ended, with the part of the circuit that they are about */
     public function open(): array
     {
-        $open = [];
-        foreach ($this->judged->log->history(FactKind::Card) as $fact) {
-            $card = StepTaken::card($fact->content->key);
-            $subject = $fact->content->subject;
-            if ($card === null || isset($open[$card->key.' '.$subject])) {
-                continue;
-            }
-            $progress = new Progress($card, $subject, $this->judged->log);
-            if ($progress->isBegun() && $progress->done() === null) {
-                $open[$card->key.' '.$subject] = [$card, $subject];
-            }
-        }
-
-        return array_values($open);
+        return BegunCards::of($this->judged->log)->open();
     }
 
     /** @return list<string> what each card came to, in the order in which they were done */

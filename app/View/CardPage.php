@@ -10,6 +10,7 @@ use Metrum\Card\Cards;
 use Metrum\Card\Outcome;
 use Metrum\Card\Step;
 use Metrum\Card\StepKind;
+use Metrum\Card\Stop;
 use Metrum\Circuit\Control;
 use Metrum\Circuit\Station;
 use Metrum\Diagnosis\Cautions;
@@ -155,7 +156,36 @@ final class CardPage
             $known !== null && is_string($known->value) ? $known->value : '',
             $series,
             $this->figure($step),
+            $this->isBegun() && $this->run->isShut($step),
         );
+    }
+
+    /** What stops the work now; null where nothing does. */
+    public function stop(): ?Stop
+    {
+        return $this->run->stop();
+    }
+
+    /** @return list<string> stops that were passed, with the reason */
+    public function passed(): array
+    {
+        $said = [];
+        foreach ($this->run->progress->passed() as $key => $reason) {
+            $said[] = lcfirst($this->card->stop($key)->outcome->label ?? $key).', because '.$reason;
+        }
+
+        return $said;
+    }
+
+    /** Why it was left before its end; empty where it goes on. */
+    public function left(): string
+    {
+        return $this->run->progress->left()?->content->text('reason') ?? '';
+    }
+
+    public function isOpen(): bool
+    {
+        return $this->run->progress->isOpen();
     }
 
     /** @return list<string> */
@@ -256,6 +286,16 @@ final class CardPage
     public function begunKey(): string
     {
         return $this->card->stepKey(Card::BEGUN);
+    }
+
+    public function passedKey(): string
+    {
+        return $this->card->stepKey(Card::PASSED);
+    }
+
+    public function leftKey(): string
+    {
+        return $this->card->stepKey(Card::LEFT);
     }
 
     /** @return string what is read again, in words; empty: nothing */

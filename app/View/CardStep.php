@@ -15,6 +15,7 @@ final readonly class CardStep
      * @param  string  $word  as it was answered, in the words of the file
      * @param  list<Fact>  $series  of a timed series
      * @param  list<string>  $said  what a figure says
+     * @param  bool  $isShut  nothing is asked here as long as something before it stops the work
      * @param  bool  $isPast  taken before a move that was made since: it stands
      */
     public function __construct(
@@ -28,6 +29,7 @@ final readonly class CardStep
         public string $word = '',
         public array $series = [],
         public array $said = [],
+        public bool $isShut = false,
     ) {
     }
 

@@ -19,6 +19,14 @@ final readonly class Card
 
     public const DONE = 'done';
 
+    /** That one of its stops was passed, and why. */
+    public const PASSED = 'passed';
+
+    /** That it was left before its end, and why. */
+    public const LEFT = 'no_result';
+
+    public const OWN = [self::BEGUN, self::DONE, self::PASSED, self::LEFT];
+
     /**
      * @param  string  $why  what it is good for, in a sentence
      * @param  list<string>  $tools
@@ -73,9 +81,10 @@ final readonly class Card
         return null;
     }
 
+    /** What it may come to at its end or at one of its stops. */
     public function outcome(string $key): ?Outcome
     {
-        foreach ($this->outcomes as $outcome) {
+        foreach ($this->ends() as $outcome) {
             if ($outcome->key === $key) {
                 return $outcome;
             }
@@ -84,11 +93,37 @@ final readonly class Card
         return null;
     }
 
+    public function stop(string $key): ?Stop
+    {
+        foreach ($this->stops() as $stop) {
+            if ($stop->key() === $key) {
+                return $stop;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Stop> of all steps, in their order */
+    public function stops(): array
+    {
+        return array_merge(...array_map(static fn (Step $step): array => $step->stops, $this->steps));
+    }
+
+    /** @return list<Outcome> what its stops and its outcomes come to */
+    public function ends(): array
+    {
+        return [
+            ...array_map(static fn (Stop $stop): Outcome => $stop->outcome, $this->stops()),
+            ...$this->outcomes,
+        ];
+    }
+
     /** @return list<string> keys of the questions that its outcomes answer */
     public function answered(): array
     {
         $keys = [];
-        foreach ($this->outcomes as $outcome) {
+        foreach ($this->ends() as $outcome) {
             foreach ($outcome->tells as [$question]) {
                 $keys[(string) $question->value] = (string) $question->value;
             }

@@ -10,7 +10,7 @@ use Metrum\Quantity\BrokenData;
 /** Holds the parts of a card against each other: names that are used exist, what is touched is put back. */
 final readonly class CardCheck
 {
-    private const SERIES = ['times', 'values', 'last'];
+    private const SERIES = ['times', 'values', 'last', 'took'];
 
     private function __construct(private Card $card, private DataRow $row)
     {
@@ -29,14 +29,14 @@ final readonly class CardCheck
     /** @throws BrokenData where two steps or outcomes have one name, or a step one that every card has */
     private function names(): void
     {
-        $own = [Card::BEGUN, Card::DONE];
+        $own = Card::OWN;
         foreach ($this->card->steps as $i => $step) {
             if ($step->kind !== StepKind::Say && (in_array($step->key, $own, true) || $step->key === '')) {
                 throw $this->row->broken("steps.$i.key", 'missing, used twice, or kept for the card itself');
             }
             $own[] = $step->key;
         }
-        $keys = array_map(static fn (Outcome $one): string => $one->key, $this->card->outcomes);
+        $keys = array_map(static fn (Outcome $one): string => $one->key, $this->card->ends());
         if (count(array_unique($keys)) < count($keys)) {
             throw $this->row->broken('outcome', 'two have the same key');
         }
@@ -50,6 +50,26 @@ final readonly class CardCheck
                 $this->has($ref, "steps.$i.with.$key");
             }
             $this->clauses($step->if, "steps.$i.if");
+            foreach ($step->stops as $n => $stop) {
+                $this->stop($stop, $i, "steps.$i.stop.$n");
+            }
+        }
+    }
+
+    /** @throws BrokenData where a stop asks for what is answered after it: it would come too late */
+    private function stop(Stop $stop, int $at, string $path): void
+    {
+        $this->clauses($stop->outcome->when, "$path.when");
+        $refs = [...$stop->outcome->says->refs, ...$stop->outcome->keeps];
+        foreach ($stop->outcome->when as $clause) {
+            $refs[] = $clause->of;
+        }
+        foreach ($refs as $ref) {
+            $this->has($ref, $path);
+            $place = array_search($this->card->step($ref->name), $this->card->steps, true);
+            if ($ref->origin === Origin::Step && $place > $at) {
+                throw $this->row->broken($path, "\"$ref->name\" is answered after it");
+            }
         }
     }
 
@@ -78,8 +98,9 @@ final readonly class CardCheck
             }
             $answers = $clause->of->origin === Origin::Step ? $this->card->step($clause->of->name)?->answers : null;
             $isAnswer = array_key_exists((string) $clause->word, $answers ?? []);
-            if ($clause->comparison === Comparison::Is && ($answers ?? []) !== [] && ! $isAnswer) {
-                throw $this->row->broken("$at.$i.is", "\"$clause->word\" is none of its answers");
+            $asksWord = in_array($clause->comparison, [Comparison::Is, Comparison::IsNot], true);
+            if ($asksWord && ($answers ?? []) !== [] && ! $isAnswer) {
+                throw $this->row->broken("$at.$i.{$clause->comparison->value}", "\"$clause->word\" is none of its answers");
             }
         }
     }
@@ -96,7 +117,7 @@ final readonly class CardCheck
         $step = $this->card->step($ref->name) ?? throw $this->row->broken($at, "there is no step \"$ref->name\"");
         $isSeries = $step->kind === StepKind::Time;
         if ($isSeries !== in_array($ref->part, self::SERIES, true)) {
-            throw $this->row->broken($at, 'a timed series has times, values and last, nothing else has');
+            throw $this->row->broken($at, 'a timed series has times, values, last and took, nothing else has');
         }
         if (($step->kind === StepKind::Figure) !== ($ref->part !== '' && ! $isSeries)) {
             throw $this->row->broken($at, 'a figure is named with its output, nothing else is');

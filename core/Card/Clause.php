@@ -25,7 +25,7 @@ final readonly class Clause
         $row->only(['of', ...array_column(Comparison::cases(), 'value')]);
         $given = array_values(array_filter(Comparison::cases(), static fn ($one): bool => $row->has($one->value)));
         if (count($given) !== 1) {
-            throw $row->broken('of', 'above, below, is or known is wanted beside it');
+            throw $row->broken('of', 'above, below, is, is_not or known is wanted beside it');
         }
         $comparison = $given[0];
         if (in_array($comparison, [Comparison::Above, Comparison::Below], true)) {
@@ -34,9 +34,14 @@ final readonly class Clause
         if ($comparison === Comparison::Known) {
             return new self(Ref::of($row, 'of'), $comparison, null, $row->flag('known'));
         }
-        $word = $row->given('is');
+        $word = $row->given($comparison->value);
 
-        return new self(Ref::of($row, 'of'), $comparison, null, is_bool($word) ? $word : $row->text('is'));
+        return new self(
+            Ref::of($row, 'of'),
+            $comparison,
+            null,
+            is_bool($word) ? $word : $row->text($comparison->value),
+        );
     }
 
     /**

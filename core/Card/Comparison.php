@@ -10,6 +10,7 @@ enum Comparison: string
     case Above = 'above';
     case Below = 'below';
     case Is = 'is';
+    case IsNot = 'is_not';
     /** Whether it is known at all. */
     case Known = 'known';
 }

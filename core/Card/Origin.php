@@ -23,6 +23,10 @@ enum Origin: string
     case Expected = 'expected';
     /** What the search for leaks comes to: left, next, places. */
     case Search = 'search';
+    /** The school of a house rule that is in force, by its id; "own" where the house has figures of its own. */
+    case School = 'school';
+    /** What the circuit is made of: blend, glides. */
+    case Plant = 'plant';
     /** A number as it stands in the file, in the unit of what asks for it. */
     case Number = 'number';
 }

@@ -35,10 +35,14 @@ final readonly class Outcome
     ) {
     }
 
-    /** @throws BrokenData */
-    public static function ofRow(DataRow $row): self
+    /**
+     * @param  list<string>  $besides  keys that the row may have for something else
+     *
+     * @throws BrokenData
+     */
+    public static function ofRow(DataRow $row, array $besides = []): self
     {
-        $row->only(['key', 'label', 'when', 'says', 'tells', 'keeps', 'leads', 'returns']);
+        $row->only(['key', 'label', 'when', 'says', 'tells', 'keeps', 'leads', 'returns', ...$besides]);
         $keeps = [];
         foreach ($row->row('keeps')->keys() as $reading) {
             Reading::tryFrom($reading) ?? throw $row->broken('keeps.'.$reading, 'no such reading');

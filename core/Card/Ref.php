@@ -70,6 +70,8 @@ final readonly class Ref
             Origin::Rule => HouseRule::tryFrom($this->name) !== null && $isEnd,
             Origin::Wanted => Control::tryFrom($this->name) !== null && $isEnd,
             Origin::Design => DesignKey::tryFrom($this->name) !== null,
+            Origin::School => HouseRule::tryFrom($this->name) !== null,
+            Origin::Plant => in_array($this->name, ['blend', 'glides'], true),
             Origin::Search => in_array($this->name, ['left', 'next', 'places'], true),
             Origin::Step, Origin::Figure, Origin::Expected => $this->name !== '',
             Origin::Number => true,

@@ -31,6 +31,7 @@ final readonly class Step
      * @param  string  $restores  what it puts back
      * @param  int  $least  values that a timed series must have
      * @param  string  $every  how often one is taken, in words
+     * @param  list<Stop>  $stops  what ends the work here, before the next step
      */
     public function __construct(
         public string $key,
@@ -52,6 +53,7 @@ final readonly class Step
         public string $every = '',
         public bool $isFresh = false,
         public bool $isOptional = false,
+        public array $stops = [],
     ) {
     }
 

@@ -32,6 +32,7 @@ final readonly class StepReader
         'restores',
         'fresh',
         'optional',
+        'stop',
     ];
 
     /** @throws BrokenData */
@@ -81,6 +82,7 @@ final readonly class StepReader
             every: $row->has('every') ? $row->text('every') : '',
             isFresh: $row->flag('fresh', false),
             isOptional: $row->flag('optional', false),
+            stops: array_map(Stop::ofRow(...), $row->rows('stop')),
         );
     }
 

@@ -36,6 +36,7 @@ enum HouseRule: string
     case BulbWarm = 'bulb_warm';
     case BulbAnswer = 'bulb_answer';
     case VacuumFloor = 'vacuum_floor';
+    case PumpDownTime = 'pump_down_time';
     case LeakBack = 'leak_back';
     case ForeignGas = 'foreign_gas';
     case Equalise = 'equalise';

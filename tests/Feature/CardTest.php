@@ -38,18 +38,17 @@ final class CardTest extends TestCase
     public function test_a_card_is_worked_to_its_end_and_tells_the_diagnosis(): void
     {
         $visit = $this->visit();
-        $this->step($visit, 'solenoid.begun', 'yes')->assertOk()->assertSee('At the coil');
-        $this->step($visit, 'solenoid.volts', 'yes')->assertSee('Does the coil pull?')->assertDontSee('the magnet');
-        $this->step($visit, 'solenoid.pull', 'yes');
+        $this->step($visit, 'solenoid.begun', 'yes')->assertOk()->assertSee('The coil, panel shut');
+        $this->step($visit, 'solenoid.pull', 'yes')->assertSee('Turning the thermostat')->assertDontSee('the magnet');
         $this->step($visit, 'solenoid.click', 'no')->assertSee('With the magnet');
         $this->step($visit, 'solenoid.magnet', 'yes')->assertSee('To be put back')->assertSee('magnet on the solenoid');
         $this->step($visit, 'solenoid.lifts', 'yes')->assertDontSee('Keep this result');
-        $this->step($visit, 'solenoid.coil', 'yes')->assertSee('Coil dead')->assertSee('Keep this result');
+        $this->step($visit, 'solenoid.coil', 'yes')->assertSee('Coil weak')->assertSee('Keep this result');
         self::assertSame([], Touched::of($visit->log())->keys());
 
         $this->step($visit, 'solenoid.done', 'coil')->assertSee('Kept in the log');
         self::assertSame('energised_shut', $visit->findings()->observations['liquid_solenoid']->value);
-        $this->get("/visits/{$visit->id}/report")->assertSee('Solenoid of the liquid line: Coil dead.');
+        $this->get("/visits/{$visit->id}/report")->assertSee('Solenoid of the liquid line: Coil weak.');
         $done = FactRecord::query()->where('key', 'solenoid.done')->sole();
         $this->post("/visits/{$visit->id}/entries/{$done->id}/undo", ['stage' => 'verdict'], self::OUTBOX)->assertOk();
         self::assertSame([], $visit->findings()->observations, 'what was taken back tells nothing');
@@ -60,7 +59,9 @@ final class CardTest extends TestCase
         $visit = $this->visit();
         $this->step($visit, 'solenoid.begun', 'yes');
         $this->step($visit, 'solenoid.done', 'works')->assertUnprocessable()->assertSee('is not at its end yet');
-        $this->step($visit, 'solenoid.volts', 'no');
+        foreach (['pull' => 'no', 'switch' => 'alone', 'isolated' => 'proved', 'volts' => 'no'] as $key => $word) {
+            $this->step($visit, "solenoid.$key", $word);
+        }
         $this->step($visit, 'solenoid.done', 'works')->assertOk()->assertSee('No supply');
         self::assertSame('no_supply', FactRecord::query()->where('key', 'solenoid.done')->sole()->word);
     }
@@ -127,8 +128,10 @@ final class CardTest extends TestCase
     {
         $visit = $this->visit();
         $this->step($visit, 'pump_down_floor.begun', 'yes');
+        $this->step($visit, 'pump_down_floor.kind', 'piston');
         $this->step($visit, 'pump_down_floor.stem', 'leaks');
         $this->step($visit, 'pump_down_floor.down', 'yes');
+        $this->step($visit, 'pump_down_floor.fall', '0.3 bar');
         $this->read($visit, ['pump_down_floor_kpa' => '0.2 bar']);
         $this->step($visit, 'pump_down_floor.took', '4 min');
         $this->step($visit, 'pump_down_floor.up', 'yes')->assertSee('Pumps down');
@@ -168,6 +171,7 @@ final class CardTest extends TestCase
     {
         $visit = $this->visit();
         $this->step($visit, 'equalising.begun', 'yes');
+        $this->step($visit, 'equalising.switch', 'alone');
         $this->step($visit, 'equalising.stop', 'yes');
         $this->post("/visits/{$visit->id}/close");
         self::assertTrue($visit->refresh()->isOpen());
@@ -187,6 +191,8 @@ final class CardTest extends TestCase
         $this->step($visit, 'wash_test.begun', 'yes');
         $this->enter($visit, 'observation', 'condenser_face', 'dirty');
         $this->read($visit, ['discharge_pressure_kpa' => '18 bar', 'ambient_temperature_c' => '25']);
+        $this->step($visit, 'wash_test.switch', 'alone');
+        $this->step($visit, 'wash_test.isolated', 'proved');
         $this->step($visit, 'wash_test.off', 'yes');
         $this->enter($visit, 'move', 'condenser_washed', 'done', ['card' => 'wash_test', 'stage' => 'verdict'])
             ->assertOk()
@@ -198,6 +204,64 @@ final class CardTest extends TestCase
         $this->get("/visits/{$visit->id}/verdict?card=wash_test")->assertSee('It was dirt');
         $this->step($visit, 'wash_test.done', 'dirt')->assertOk();
         self::assertSame(Word::HeadFalls, $visit->findings()->tested(Test::CondenserWashed));
+    }
+
+    public function test_what_stops_a_card_stops_it_at_once_and_stands_in_log_and_report(): void
+    {
+        $visit = $this->visit();
+        $this->step($visit, 'nitrogen_test.begun', 'yes')->assertSee('aria-disabled="true"', false);
+        $this->step($visit, 'nitrogen_test.at', '10 bar')->assertUnprocessable()->assertSee('The refrigerant');
+        $this->step($visit, 'nitrogen_test.recovered', 'noted');
+        $this->step($visit, 'nitrogen_test.gas', 'oxygen')
+            ->assertOk()
+            ->assertSee('Oxygen and oil explode. Take that bottle away')
+            ->assertSee('No reason passes this')
+            ->assertDontSee('Keep this result')
+            ->assertDontSee('Go on all the same');
+        self::assertSame('oxygen', FactRecord::query()->where('key', 'nitrogen_test.done')->sole()->word);
+        $this->step($visit, 'nitrogen_test.regulator', 'fitted')->assertUnprocessable()->assertSee('explode');
+        $more = ['reason' => 'it is all we have'];
+        $this->step($visit, 'nitrogen_test.passed', 'oxygen', $more)->assertUnprocessable();
+        $this->get("/visits/{$visit->id}/report")->assertSee('Pressure test with nitrogen: Never. Oxygen and oil');
+
+        $this->step($visit, 'nitrogen_test.gas', 'nitrogen')->assertOk()->assertSee('Regulator and relief');
+        $this->get("/visits/{$visit->id}/leave")->assertSee('pressure test with nitrogen was begun');
+    }
+
+    public function test_a_stop_that_was_told_by_a_look_is_kept_too_and_taken_back_with_it(): void
+    {
+        $visit = $this->visit();
+        $this->step($visit, 'liquid_into_suction.begun', 'yes', ['reason' => 'to try it']);
+        $this->enter($visit, 'observation', 'compressor', 'off_on_oil')->assertOk();
+        self::assertSame('stands', FactRecord::query()->where('key', 'liquid_into_suction.done')->sole()->word);
+        $look = FactRecord::query()->where('key', 'compressor')->sole();
+        $this->post("/visits/{$visit->id}/entries/{$look->id}/undo", ['stage' => 'unit'], self::OUTBOX)->assertOk();
+        $this->get("/visits/{$visit->id}/leave")->assertSee('was begun and not ended');
+    }
+
+    public function test_a_house_rule_is_passed_by_a_reason_that_stands_in_the_report(): void
+    {
+        $visit = $this->visit();
+        $this->step($visit, 'charge_by_weight.begun', 'yes');
+        $this->step($visit, 'charge_by_weight.empty', 'evacuated');
+        $this->step($visit, 'charge_by_weight.plate', '3 kg');
+        $this->step($visit, 'charge_by_weight.hoses', 'bled')->assertSee('Go on all the same');
+        $this->step($visit, 'charge_by_weight.passed', 'bled')->assertUnprocessable()->assertSee('Say why');
+        $this->step($visit, 'charge_by_weight.passed', 'bled', ['reason' => 'no low-loss ends here'])
+            ->assertOk()
+            ->assertSee('Gone on although not bled here, because no low-loss ends here')
+            ->assertSee('It leaves the cylinder');
+    }
+
+    public function test_a_card_can_always_be_ended_without_result(): void
+    {
+        $visit = $this->visit();
+        $this->step($visit, 'bulb_test.begun', 'yes')->assertSee('End it without result');
+        $this->step($visit, 'bulb_test.no_result', 'yes')->assertUnprocessable()->assertSee('Say why');
+        $this->step($visit, 'bulb_test.no_result', 'yes', ['reason' => 'the bulb cannot be reached'])
+            ->assertOk()
+            ->assertSee('Left without result, because the bulb cannot be reached');
+        $this->get("/visits/{$visit->id}/leave")->assertDontSee('was begun and not ended');
     }
 
     public function test_tests_lead_to_their_cards_and_what_is_suspected_comes_first(): void

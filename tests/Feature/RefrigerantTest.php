@@ -391,6 +391,7 @@ final class RefrigerantTest extends TestCase
         $step = fn (string $key, string $word) => $this->enter($visit, 'card', "receiver_level.$key", $word);
         $this->enter($visit, 'card', 'receiver_level.begun', 'yes', ['reason' => 'to know it'])->assertOk();
         $this->read($visit, ['receiver_level_percent' => '42']);
+        $step('how', 'infrared')->assertOk();
         $step('mark', 'yes')->assertOk();
         $this->get("/circuits/{$this->circuit->id}/tag")->assertOk()->assertSee('42 %')->assertSee('Y.');
     }

@@ -31,6 +31,7 @@ final class EntryController extends Controller
     {
         $recorder = self::recorder($request, $visit);
         $mover = new Mover($judge, $recorder, $visit);
+        $cards = self::cards($request, $visit, $judge);
         try {
             $facts = match (true) {
                 $request->isLine() => $recorder->line(
@@ -47,18 +48,14 @@ final class EntryController extends Controller
                     $request->overruled(),
                     $request->validated('id'),
                 ),
-                $request->isStep() => [
-                    (new CardKeeper($judge, $recorder, $visit, Author::of($request->user())->units))->step(
-                        $request->said(),
-                        $request->validated('id'),
-                    ),
-                ],
+                $request->isStep() => [$cards->step($request->said(), $request->validated('id'))],
                 default => [$recorder->record($request->said(), $request->validated('id'))],
             };
         } catch (NotAFact $refusal) {
             throw self::refused($request, $refusal);
         }
 
+        $cards->keepStops();
         (new LeftSo($visit, $request->user()))->note($facts);
 
         return $this->answer($request, $judge, $facts);
@@ -83,6 +80,7 @@ final class EntryController extends Controller
         } catch (NotAFact $refusal) {
             throw self::refused($request, $refusal);
         }
+        self::cards($request, $visit, $judge)->keepStops();
 
         return $this->answer($request, $judge, [$fact]);
     }
@@ -90,6 +88,11 @@ final class EntryController extends Controller
     private static function recorder(VisitRequest $request, Visit $visit): Recorder
     {
         return new Recorder($visit, Author::of($request->user()), $request->moment());
+    }
+
+    private static function cards(VisitRequest $request, Visit $visit, Judge $judge): CardKeeper
+    {
+        return new CardKeeper($judge, self::recorder($request, $visit), $visit, Author::of($request->user())->units);
     }
 
     private static function refused(VisitRequest $request, NotAFact $refusal): ValidationException

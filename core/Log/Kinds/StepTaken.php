@@ -9,6 +9,7 @@ use Metrum\Card\Cards;
 use Metrum\Card\Outcome;
 use Metrum\Card\Step;
 use Metrum\Card\StepKind;
+use Metrum\Card\Stop;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\Ground;
@@ -21,8 +22,9 @@ use Metrum\Quantity\NotAQuantity;
 use Metrum\Quantity\Units;
 
 /**
- * A step of a card was taken. Its key is "card.step"; two steps every card has: `begun`, with the reason where a gate
- * was passed, and `done`, with its outcome as the word.
+ * A step of a card was taken. Its key is "card.step"; four steps every card has: `begun`, with the reason where a gate
+ * was passed, `done`, with its outcome or stop as the word, `passed`, with the stop as the word and the reason, and
+ * `no_result`, with the reason why it came to no end.
  */
 final readonly class StepTaken implements KindOfFact
 {
@@ -60,6 +62,9 @@ final readonly class StepTaken implements KindOfFact
         $words = self::words($said->key);
         if (! in_array($said->typed, $words, true)) {
             throw NotAFact::unknownWord($said->typed, $words);
+        }
+        if ($said->reason === '' && in_array(self::own($said->key), [Card::PASSED, Card::LEFT], true)) {
+            throw NotAFact::because('Say why: whoever comes next must know.');
         }
         $data = $said->reason === '' ? [] : ['reason' => $said->reason];
 
@@ -99,6 +104,10 @@ final readonly class StepTaken implements KindOfFact
 
         return match (self::own($content->key)) {
             Card::DONE => "$of: ".self::outcome($content)?->label.'. '.$content->text(self::SAYS),
+            Card::PASSED => "$of goes on although ".
+                lcfirst(self::card($content->key)?->stop((string) $content->word)->outcome->label ?? 'it stopped').
+                ", because $reason",
+            Card::LEFT => "$of left without result, because $reason",
             default => "$of begun".($reason === '' ? '' : ' all the same, because '.$reason),
         };
     }
@@ -147,9 +156,7 @@ final readonly class StepTaken implements KindOfFact
     private static function own(string $key): ?string
     {
         $step = Card::split($key)[1];
-        $own = [Card::BEGUN, Card::DONE];
-
-        return self::card($key) !== null && in_array($step, $own, true) ? $step : null;
+        return self::card($key) !== null && in_array($step, Card::OWN, true) ? $step : null;
     }
 
     /** In which an amount is given; null where a word is. */
@@ -169,10 +176,29 @@ final readonly class StepTaken implements KindOfFact
             $step !== null && $step->answers !== [] => array_map(strval(...), array_keys($step->answers)),
             self::own($key) === Card::DONE => array_map(
                 static fn (Outcome $one): string => $one->key,
-                self::card($key)->outcomes ?? [],
+                self::card($key)?->ends() ?? [],
             ),
+            self::own($key) === Card::PASSED => self::passable($key),
             default => [self::YES],
         };
+    }
+
+    /** @return list<string> stops of its card that a reason passes */
+    private static function passable(string $key): array
+    {
+        $stops = array_filter(
+            self::card($key)?->stops() ?? [],
+            static fn (Stop $stop): bool => $stop->canBePassed,
+        );
+
+        return array_values(array_map(static fn (Stop $stop): string => $stop->key(), $stops));
+    }
+
+    /** Whether it tells that a card was stopped. */
+    public static function isStop(Content $content): bool
+    {
+        return self::own($content->key) === Card::DONE &&
+            self::card($content->key)?->stop((string) $content->word) !== null;
     }
 
     /** What a card came to; null for any other step. */

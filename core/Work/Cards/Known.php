@@ -39,6 +39,11 @@ final readonly class Known
         return new self($word, label: $label);
     }
 
+    public static function whether(bool $so): self
+    {
+        return new self($so);
+    }
+
     /** What a figure answered; null where it has no answer. */
     public static function ofOutput(?Output $output): ?self
     {

@@ -28,6 +28,12 @@ final class Progress
     /** What it came to; null as long as it goes on, or was mended since. */
     private ?Fact $done = null;
 
+    /** Where it was left before its end, and why; null while it goes on. */
+    private ?Fact $left = null;
+
+    /** @var array<string, string> stops that were passed, with the reason */
+    private array $passed = [];
+
     /** Place in the log of the last move before it was begun, -1 where there is none. */
     private int $movedBefore = -1;
 
@@ -69,14 +75,18 @@ final class Progress
             return;
         }
         if ($step === Card::BEGUN) {
-            $this->said = $this->moved = [];
+            $this->said = $this->moved = $this->passed = [];
             $this->begun = null;
         }
         if ($this->begun === null) {
             [$this->begun, $this->beginning, $this->movedBefore] = [$place, $fact, $movedBefore];
         }
-        $this->done = null;
-        $this->say($step, $fact);
+        $this->done = $this->left = null;
+        match ($step) {
+            Card::PASSED => $this->passed[(string) $fact->content->word] = $fact->content->text('reason'),
+            Card::LEFT => $this->left = $fact->content->isCleared() ? null : $fact,
+            default => $this->say($step, $fact),
+        };
     }
 
     /** A later answer stands instead of an earlier one; every value of a timed series stands. */
@@ -104,6 +114,23 @@ final class Progress
     public function done(): ?Fact
     {
         return $this->done;
+    }
+
+    public function left(): ?Fact
+    {
+        return $this->left;
+    }
+
+    /** Whether it was begun, and neither came to its end nor was left. */
+    public function isOpen(): bool
+    {
+        return $this->begun !== null && $this->done === null && $this->left === null;
+    }
+
+    /** @return array<string, string> stops that were passed, with the reason */
+    public function passed(): array
+    {
+        return $this->passed;
     }
 
     /** @return list<Fact> what was said at one of its own steps */

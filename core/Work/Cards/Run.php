@@ -13,6 +13,7 @@ use Metrum\Card\Outcome;
 use Metrum\Card\Ref;
 use Metrum\Card\Step;
 use Metrum\Card\StepKind;
+use Metrum\Card\Stop;
 use Metrum\Log\Content;
 use Metrum\Log\Kinds\StepTaken;
 use Metrum\Log\Log;
@@ -29,6 +30,8 @@ final readonly class Run
 
     private Values $values;
 
+    private Reach $reach;
+
     public function __construct(
         public Card $card,
         public string $subject,
@@ -38,6 +41,7 @@ final readonly class Run
     ) {
         $this->progress = new Progress($card, $subject, $log);
         $this->values = new Values($card, $subject, $this->progress, $work, $units);
+        $this->reach = Reach::of($this);
     }
 
     /** @return list<Step> that are asked for, by what was answered so far */
@@ -58,10 +62,40 @@ final readonly class Run
         };
     }
 
+    /** Whether a step may be answered now: nothing stops the work before it, and no stop before it is unanswered. */
+    public function isShut(Step $step): bool
+    {
+        return ! in_array($step, $this->reach->open, true);
+    }
+
+    /** What stops the work now; null where nothing does. */
+    public function stop(): ?Stop
+    {
+        return $this->reach->stop;
+    }
+
+    /** What stops the work at a step; null where nothing does, or a reason passed it. */
+    public function stopAt(Step $step): ?Stop
+    {
+        foreach ($step->stops as $stop) {
+            if (! isset($this->progress->passed()[$stop->key()]) && $this->hold($stop->outcome->when) === true) {
+                return $stop;
+            }
+        }
+
+        return null;
+    }
+
+    /** The step that is answered before a shut one can be; null where none is. */
+    public function awaited(): ?Step
+    {
+        return $this->reach->awaited;
+    }
+
     /** The first step that is still to be taken; null where none is. */
     public function next(): ?Step
     {
-        foreach ($this->steps() as $step) {
+        foreach ($this->reach->open as $step) {
             if ($step->kind !== StepKind::Figure && ! $step->isOptional && ! $this->isTaken($step)) {
                 return $step;
             }
@@ -96,7 +130,13 @@ final readonly class Run
     /** What it comes to; null as long as that cannot be told. */
     public function outcome(): ?Outcome
     {
-        if (! $this->progress->isBegun() || $this->next() !== null) {
+        if (! $this->progress->isBegun()) {
+            return null;
+        }
+        if ($this->stop() !== null) {
+            return $this->stop()->outcome;
+        }
+        if ($this->next() !== null) {
             return null;
         }
         foreach ($this->card->outcomes as $outcome) {
@@ -115,7 +155,10 @@ final readonly class Run
     /** What an outcome says, with the values of this run. */
     public function says(Outcome $outcome): string
     {
-        return $outcome->says->filled($this->text(...));
+        $says = $outcome->says->filled($this->text(...));
+        $stop = $this->card->stop($outcome->key);
+
+        return $stop === null ? $says : "$says $stop->does";
     }
 
     private function text(Ref $ref): string
@@ -174,7 +217,7 @@ final readonly class Run
             return null;
         }
         if ($clause->than === null) {
-            return $of->is($clause->word);
+            return $of->is($clause->word) === ($clause->comparison === Comparison::Is);
         }
         $than = $clause->than->origin === Origin::Number
             ? $of->toSi($clause->than->number)

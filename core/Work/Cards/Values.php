@@ -66,6 +66,8 @@ final class Values
             Origin::Design => $this->design(DesignKey::from($ref->name)),
             Origin::Expected => $this->expected($ref->name),
             Origin::Search => $this->search($ref->name),
+            Origin::School => Known::word($this->work->rules->schoolOf(HouseRule::from($ref->name)) ?? 'own'),
+            Origin::Plant => $this->plant($ref->name),
         };
     }
 
@@ -126,7 +128,17 @@ final class Values
             : $this->work->chapters->all[$begun->number - 2] ?? $begun;
     }
 
-    /** Times (s since the first), values, or the last value of a timed series; null while it has too few. */
+    /** Whether the refrigerant is a mixture, and whether its dew and bubble lie apart. */
+    private function plant(string $name): Known
+    {
+        $fluid = $this->findings->circuit->fluid();
+
+        return Known::whether(
+            $name === 'blend' ? count($fluid->composition) > 1 : $fluid->isZeotropic(),
+        );
+    }
+
+    /** Times (s since the first), values, the last value or the time of a timed series; null while it has too few. */
     private function series(Step $step, string $part): ?Known
     {
         $facts = $this->progress->said($step);
@@ -142,6 +154,10 @@ final class Values
                 Kind::Duration,
             ),
             'values' => Known::series($values, $step->field->kind),
+            'took' => Known::amount(
+                (float) ($facts[count($facts) - 1]->takenAt->getTimestamp() - $first),
+                Kind::Duration,
+            ),
             default => Known::amount($values[count($values) - 1], $step->field->kind),
         };
     }

@@ -22,9 +22,13 @@
             @if ($open->card->key === Metrum\Work\Leaks\SearchLog::CARD)
                 @include('visit.leaks')
             @else
-                <ol class="steps">@foreach ($open->steps() as $one)@include('visit.step')@endforeach</ol>
+                <ol class="steps">@foreach ($open->steps() as $one)@include($one->isShut ? 'visit.step-shut' : 'visit.step')@endforeach</ol>
             @endif
-            @if ($open->outcome() !== null)
+            @foreach ($open->passed() as $passed)<p class="hint">◐ Gone on although {{ $passed }}</p>@endforeach
+            @if ($open->left() !== '')<p class="hint">◐ Left without result, because {{ $open->left() }}</p>@endif
+            @if ($open->stop() !== null)
+                @include('visit.card-stop')
+            @elseif ($open->outcome() !== null)
                 <div class="came-to" role="status"><h3>{{ $open->outcome()->label }}</h3><p>{{ $open->says() }}</p>
                     @if ($open->done() === null)
                         <form method="post" action="{{ $page->entries }}" data-entry data-says="{{ $open->card->name }}: {{ $open->outcome()->label }}">@include('visit.card-fields', ['key' => $open->doneKey()])<button class="btn turned" name="value" value="{{ $open->outcome()->key }}" @disabled(! $page->mayEnter)>Keep this result</button></form>
@@ -37,6 +41,16 @@
                     @endif
                     @if ($open->leads() !== null)<p>Next: <a href="{{ $open->leads()[1] }}">{{ $open->leads()[0] }}</a></p>@endif
                 </div>
+            @endif
+            @if ($open->isOpen())
+                <details class="leave-card"><summary>End it without result</summary>
+                    <form method="post" action="{{ $page->entries }}" data-entry data-says="left without result: {{ $open->card->name }}">
+                        @include('visit.card-fields', ['key' => $open->leftKey()])
+                        <label for="left-reason">Because</label>
+                        <input id="left-reason" class="input" name="reason" maxlength="200" required>
+                        <button class="btn quiet" name="value" value="yes" @disabled(! $page->mayEnter)>End it</button>
+                    </form>
+                </details>
             @endif
             <form class="inline" method="post" action="{{ $page->entries }}" data-entry data-says="begun anew: {{ $open->card->name }}">@include('visit.card-fields', ['key' => $open->begunKey()])<input type="hidden" name="reason" value="{{ $open->isHeldBack() ? 'begun anew' : '' }}"><button class="plain" name="value" value="yes" @disabled(! $page->mayEnter)>Begin anew</button></form>
         @endif

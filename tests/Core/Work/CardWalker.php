@@ -30,8 +30,11 @@ final class CardWalker
 
     private int $minute = 0;
 
-    public function __construct(private readonly Card $card, private readonly ?Circuit $circuit = null)
-    {
+    public function __construct(
+        private readonly Card $card,
+        private readonly ?Circuit $circuit = null,
+        private readonly HouseRules $rules = new HouseRules(),
+    ) {
         $this->say(FactKind::Card, $card->key.'.begun', word: 'yes');
     }
 
@@ -125,7 +128,6 @@ final class CardWalker
 
     public function work(): Work
     {
-        $rules = new HouseRules();
         $chapters = Chapters::of(
             $this->log(),
             $this->circuit ?? self::circuitFor($this->card),
@@ -133,7 +135,7 @@ final class CardWalker
             '2026-11-26T08:00:00Z',
         );
 
-        return new Work($this->log(), $chapters, $rules, new Twins());
+        return new Work($this->log(), $chapters, $this->rules, new Twins());
     }
 
     public function run(): Run

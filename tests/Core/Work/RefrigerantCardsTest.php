@@ -30,8 +30,9 @@ final class RefrigerantCardsTest extends TestCase
     private const NITROGEN = [
         'recovered' => 'noted',
         'gas' => 'nitrogen',
-        'regulator' => 'yes',
+        'regulator' => 'fitted',
         'plate' => 1200.0,
+        'set' => 1000.0,
         'at' => 1000.0,
         'air_then' => 20.0,
         'after' => 998.0,
@@ -87,6 +88,7 @@ final class RefrigerantCardsTest extends TestCase
 
     private const FILL = [
         'small' => 'small',
+        'whole' => 6.0,
         'receiver' => 10.0,
         'down' => 'yes',
         'level' => 60.0,
@@ -133,7 +135,7 @@ final class RefrigerantCardsTest extends TestCase
             self::NITROGEN,
             ['recovered' => 'still_in'],
             'first_recover',
-            'recover, weigh',
+            'Recover, weigh',
         );
         yield 'past the plate' => $of('nitrogen_test', self::NITROGEN, ['at' => 1300.0], 'over', 'Let it off');
         yield 'tight' => $of('nitrogen_test', self::NITROGEN, [], 'holds', 'It is tight');

@@ -1,0 +1,17 @@
+{{-- what stops the work at once, in place of the steps behind it --}}
+@php($stop = $open->stop())
+<div class="card-stop" role="alert">
+    <h3>● {{ $stop->outcome->label }}</h3>
+    <p>{{ $open->says() }}</p>
+    @if ($open->leads() !== null)<p>Next: <a href="{{ $open->leads()[1] }}">{{ $open->leads()[0] }}</a></p>@endif
+    @if ($stop->canBePassed)
+        <form method="post" action="{{ $page->entries }}" data-entry data-says="gone on: {{ $stop->outcome->label }}">
+            @include('visit.card-fields', ['key' => $open->passedKey()])
+            <label for="pass-reason">Go on all the same, because</label>
+            <input id="pass-reason" class="input" name="reason" maxlength="200" required>
+            <button class="btn quiet" name="value" value="{{ $stop->key() }}" @disabled(! $page->mayEnter)>Go on</button>
+        </form>
+    @else
+        <p class="hint">No reason passes this. Once it is put right, answer the step anew.</p>
+    @endif
+</div>

@@ -31,6 +31,8 @@ final readonly class Judge
             $visit->rules(),
             $this->twins,
             fn (): array => (new EarlierMoves($this->twins))->of($visit),
+            static fn (): ?float => (new Stock())->bookBefore($visit),
+            $visit->circuit->goodFindings($visit),
         );
     }
 
@@ -41,8 +43,7 @@ final readonly class Judge
         $log = $work->log;
         $rules = $work->rules;
         $findings = $work->judged()->findings();
-        $good = $visit->circuit->goodFindings($visit);
-        $expectation = $this->twins->expectation($findings, $rules, $good);
+        $expectation = $this->twins->expectation($findings, $rules, $work->good);
         $verdict = (new Diagnosis($rules, $this->twins))->of(
             $findings,
             $checks,

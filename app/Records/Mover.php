@@ -48,14 +48,22 @@ final readonly class Mover
             $content->keeping($kept + ($overruled === '' ? [] : [PlantMoved::OVERRULED => $overruled])),
             $id,
         );
-        $circuit = $judged->findings->circuit;
-        $wait = $judged->work->settling->usual($control, $circuit->hasReceiver() || $circuit->isShared());
+        $settling = $judged->work->settling;
+        $wait = $control === Control::Charge
+            ? $settling->ofCharge($judged->findings->circuit, $content->value ?? 0.0, $this->charge($judged))
+            : $settling->usual($control);
         if ($wait <= 0.0) {
             return [$move];
         }
         $clock = new Content(ClockSet::SETTLING, $wait, null, [], $content->subject);
 
         return [$move, $this->recorder->append(FactKind::Clock, $clock, Recorder::counted($move->id, 1))];
+    }
+
+    /** kg that are right in this plant; null where nobody knows. */
+    private function charge(Judged $judged): ?float
+    {
+        return $judged->findings->circuit->design->nameplateCharge ?? $judged->twin()?->twin->machine->charge;
     }
 
     /** @throws NotAFact where its cylinder cannot have given it, or cannot take it */

@@ -6,11 +6,13 @@ use App\Models\Cylinder;
 use App\Models\FactRecord;
 use App\Models\Plant;
 use App\Models\StockMove;
+use App\Models\Visit;
 use Illuminate\Database\Query\Builder;
 use Metrum\Circuit\Control;
 use Metrum\Log\Content;
 use Metrum\Log\FactKind;
 use Metrum\Work\Ledger\Cylinder as Known;
+use Metrum\Work\Ledger\Ledger;
 use Metrum\Work\Ledger\Movement;
 
 /** The refrigerant of the workshop: what moved at plants, and what is in its cylinders. All of it is folded. */
@@ -55,6 +57,19 @@ final class Stock
         }
 
         return $movements;
+    }
+
+    /** kg in a visit's plant by its ledger when the visit was opened; null where no first charge is in the book. */
+    public function bookBefore(Visit $visit): ?float
+    {
+        $opened = $visit->opened_at->getTimestamp();
+        $before = array_filter(
+            $this->movements($visit->circuit->plant),
+            static fn (Movement $one): bool => $one->at->getTimestamp() < $opened,
+        );
+        $ledger = Ledger::of(array_values($before), $visit->circuit->known()->design->nameplateCharge);
+
+        return $ledger->hasFirstCharge() ? $ledger->now() : null;
     }
 
     private static function movement(\stdClass $row): Movement

@@ -59,7 +59,7 @@ final readonly class CircuitPage
         $this->followUps = $circuit->followUps()->whereNull('done_at')->get();
         $findings = $this->latest === null ? new Findings($circuit->known()) : $this->latest->findings();
         $rules = $this->latest === null ? HouseRuleChoice::inForce() : $this->latest->rules();
-        $expectation = $twins->expectation($findings, $rules);
+        $expectation = $twins->expectation($findings, $rules, $circuit->goodFindings($this->latest));
         $this->impossible =
             $expectation instanceof TwinExpectation ? null : $twins->whyNone($findings->circuit, $rules);
         $this->conflicts = $expectation instanceof TwinExpectation

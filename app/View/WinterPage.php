@@ -42,7 +42,7 @@ final class WinterPage
         $this->units = $user->units();
         $this->known = $circuit->known();
         try {
-            $this->machine = $twins->of($this->known, HouseRuleChoice::inForce())->machine;
+            $this->machine = $twins->of($this->known, HouseRuleChoice::inForce(), $circuit->goodFindings())->machine;
         } catch (CannotStand) {
             $this->machine = null;
         }

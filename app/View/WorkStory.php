@@ -5,6 +5,7 @@ namespace App\View;
 use Metrum\Circuit\Band;
 use Metrum\Circuit\Control;
 use Metrum\Circuit\MoveOutcome;
+use Metrum\Log\Content;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Quantity\Kind;
 use Metrum\Quantity\Units;
@@ -17,6 +18,9 @@ use Metrum\Work\Work;
 /** What came of each move, in sentences. */
 final readonly class WorkStory
 {
+    /** What is said of moves that nobody can tell apart. */
+    private const TOGETHER = 'They were made before anything was read: nobody can tell which of them did it.';
+
     public function __construct(private Work $work, private Units $units)
     {
     }
@@ -64,20 +68,42 @@ final readonly class WorkStory
             return $said.$wait.'.';
         }
 
-        return rtrim(sprintf(
-            '%s: %s. %s %s, foretold %s. %s',
-            $said,
-            $main->isExceededBy($account->change) ? 'more than foretold' : $account->outcome->label(),
-            $main->figure->label(),
-            $this->signed($account->change),
-            $this->signed($main->change).' ± '.$this->units->text($main->deviation, Kind::Difference),
-            Control::from($move->key)->row()->says($account->outcome->value),
-        ));
+        $with = array_map(fn (Content $one): string => (new PlantMoved())->line($one, $this->units), $account->came->joint);
+
+        return implode(' ', array_filter([
+            sprintf(
+                '%s%s: %s.',
+                $said,
+                $with === [] ? '' : ', together with '.lcfirst(implode(' and ', $with)),
+                $main->isExceededBy($account->change) ? 'more than foretold' : $account->outcome->label(),
+            ),
+            $this->compared($main, $account->change),
+            ...array_map(
+                fn (Foretold $one): string => $this->compared($one, $account->came->changes[$one->figure->value] ?? 0.0),
+                Control::from($move->key)->row()->isJudgedByAll
+                    ? $account->forecast->missed($account->came->changes)
+                    : [],
+            ),
+            $with === [] ? Control::from($move->key)->row()->says($account->outcome->value) : self::TOGETHER,
+            $account->came->later === null ? '' : 'Read again later: '.$account->came->later->label().'.',
+        ]));
     }
 
-    private function signed(float $change): string
+    /** "Subcooling +1.2 K, foretold +1.5 K ± 0.4 K." */
+    private function compared(Foretold $one, float $change): string
     {
-        return ($change > 0.0 ? '+' : '').$this->units->text($change, Kind::Difference);
+        return sprintf(
+            '%s %s, foretold %s ± %s.',
+            $one->figure->label(),
+            $this->signed($change, $one->ofChange()),
+            $this->signed($one->change, $one->ofChange()),
+            $this->units->text($one->deviation, $one->ofChange()),
+        );
+    }
+
+    private function signed(float $change, Kind $kind): string
+    {
+        return ($change > 0.0 ? '+' : '').$this->units->text($change, $kind);
     }
 
     /** What this control did so far, in one sentence; empty where it was not moved and read. */
@@ -164,7 +190,7 @@ final readonly class WorkStory
                 $one->figure->label(),
                 $this->units->number($one->before, $kind),
                 $this->units->number($one->after(), $kind),
-                '± '.$this->units->text($one->deviation, Kind::Difference),
+                '± '.$this->units->text($one->deviation, $one->ofChange()),
             ];
         }
 

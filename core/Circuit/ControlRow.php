@@ -22,6 +22,7 @@ final readonly class ControlRow
         'in',
         'out',
         'figures',
+        'all_of_them',
         'changes',
         'cures',
         'settles',
@@ -45,6 +46,7 @@ final readonly class ControlRow
      * @param  ?float  $atOnce  largest move that is proposed, SI
      * @param  float  $unsure  what the twin's answer to it is off by, as a share of it
      * @param  list<string>  $figures  it is made for, the first one above all
+     * @param  bool  $isJudgedByAll  it went as foretold only where all of these did that were read
      * @param  list<string>  $changes  keys of what stands still at other moves, and is changed by this one
      * @param  ?Fault  $cures  the fault that is put right by it
      * @param  ?HouseRule  $settles  how long it takes
@@ -64,6 +66,7 @@ final readonly class ControlRow
         public string $in,
         public string $out,
         public array $figures,
+        public bool $isJudgedByAll,
         public array $changes,
         public ?Fault $cures,
         public ?HouseRule $settles,
@@ -98,6 +101,7 @@ final readonly class ControlRow
             in: $row->has('in') ? $row->text('in') : '',
             out: $row->has('out') ? $row->text('out') : '',
             figures: $row->has('figures') ? $row->texts('figures') : [],
+            isJudgedByAll: $row->flag('all_of_them', false),
             changes: $row->has('changes') ? $row->texts('changes') : [],
             cures: $row->has('cures') ? $row->word('cures', Fault::class) : null,
             settles: $row->has('settles') ? $row->word('settles', HouseRule::class) : null,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Findings;
 
 use Metrum\Log\Fact;
+use Metrum\Log\FactKind;
 
 /** A stretch of a visit between two moves of the plant: what was found in it. The first is as found. */
 final readonly class Chapter
@@ -32,6 +33,37 @@ final readonly class Chapter
         $own = $this->parts[$subject] ?? [];
 
         return $own === [] ? $this->findings : $this->findings->withReadings($own);
+    }
+
+    /**
+     * The same as it stood once its first readings were told: of what was read again later the first stands, what was
+     * read later for the first time is in it.
+     *
+     * @param  int  $told  how many of the facts found in it were told then
+     */
+    public function asFirstRead(int $told): self
+    {
+        $own = ['' => []];
+        foreach ($this->found as $place => $fact) {
+            $subject = $fact->content->subject;
+            $isFirst = $place < $told || ! isset($own[$subject][$fact->content->key]);
+            if ($fact->kind === FactKind::Reading && $fact->content->value !== null && $isFirst) {
+                $own[$subject][$fact->content->key] = $fact->content->value;
+            }
+        }
+        $parts = $this->parts;
+        foreach (array_diff_key($own, ['' => []]) as $subject => $readings) {
+            $parts[$subject] = $readings + ($parts[$subject] ?? []);
+        }
+
+        return new self(
+            $this->number,
+            $this->began,
+            $this->findings->withReadings($own['']),
+            $parts,
+            $this->before,
+            array_slice($this->found, 0, $told),
+        );
     }
 
     /** Whether anything was read or looked at since it began. */

@@ -13,20 +13,27 @@ use Metrum\Findings\Moved;
 /** One chapter of the work: what began it, what was foretold, and what came of it. */
 final readonly class Account
 {
+    public ?Forecast $forecast;
+
+    public MoveOutcome $outcome;
+
+    /** Change of the figure that the move was made for, SI; null where it was not read again settled. */
+    public ?float $change;
+
     /**
-     * @param  ?Forecast  $forecast  of the move that began it; null: as found, or nothing could be foretold
-     * @param  ?float  $change  of the figure that the move was made for, SI; null where it was not read again settled
+     * @param  CameOf  $came  of the move that began it
      * @param  array<string, Fault>  $putRight  faults that a move was proven to have put right until then
      * @param  list<Moved>  $moved  what all moves until then came to
      */
     public function __construct(
         public Chapter $chapter,
-        public ?Forecast $forecast,
-        public MoveOutcome $outcome,
-        public ?float $change,
+        public CameOf $came,
         public array $putRight,
         public array $moved = [],
     ) {
+        $this->forecast = $came->forecast;
+        $this->outcome = $came->outcome;
+        $this->change = $came->change();
     }
 
     /** What is known in it; what was put right is no suspect any more. */

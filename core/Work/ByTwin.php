@@ -96,7 +96,7 @@ final class ByTwin
     /** What the twin expects; null where no such plant can be built. */
     public function expectation(Findings $findings): ?TwinExpectation
     {
-        $expectation = $this->twins->expectation($findings, $this->work->rules);
+        $expectation = $this->twins->expectation($findings, $this->work->rules, $this->work->good);
 
         return $expectation instanceof TwinExpectation ? $expectation : null;
     }

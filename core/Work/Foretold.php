@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Metrum\Work;
 
 use Metrum\Circuit\MoveOutcome;
+use Metrum\Circuit\Reading;
 use Metrum\Findings\Derived;
+use Metrum\Quantity\Kind;
 
 /** What one figure will be after a move, by the twin. */
 final readonly class Foretold
@@ -16,11 +18,15 @@ final readonly class Foretold
     /** Share of what was foretold below which it is nothing. */
     private const HARDLY = 0.25;
 
-    /** What two readings of a thing that stands still differ by, K. */
+    /** What two readings of a thing that stands still differ by, K, and of a level, as a share. */
     private const NOISE = 0.3;
 
-    /** What is foretold below this is as good as nothing, K. */
+    private const NOISE_OF_LEVEL = 0.04;
+
+    /** What is foretold below this is as good as nothing, K, and of a level. */
     private const LITTLE = 0.1;
+
+    private const LITTLE_OF_LEVEL = 0.02;
 
     /**
      * @param  float  $before  SI
@@ -28,7 +34,7 @@ final readonly class Foretold
      * @param  float  $deviation  of the change, SI; above 0
      */
     public function __construct(
-        public Derived $figure,
+        public Derived|Reading $figure,
         public float $before,
         public float $change,
         public float $deviation,
@@ -44,17 +50,35 @@ final readonly class Foretold
     public function outcome(float $change): MoveOutcome
     {
         $size = abs($this->change);
-        if ($size < self::LITTLE) {
+        $isLevel = $this->isLevel();
+        if ($size < ($isLevel ? self::LITTLE_OF_LEVEL : self::LITTLE)) {
             return MoveOutcome::AsForetold;
         }
         $along = $this->change < 0.0 ? -$change : $change;
 
         return match (true) {
-            $along < -max(self::NOISE, self::HARDLY * $size) => MoveOutcome::OtherWay,
+            $along < -max($isLevel ? self::NOISE_OF_LEVEL : self::NOISE, self::HARDLY * $size) => MoveOutcome::OtherWay,
             $along < self::HARDLY * $size => MoveOutcome::Nothing,
             $along < $size - self::WITHIN * $this->deviation => MoveOutcome::Less,
             default => MoveOutcome::AsForetold,
         };
+    }
+
+    /** Whether it is foretold to move by more than two readings of one thing differ. */
+    public function moves(): bool
+    {
+        return abs($this->change) >= ($this->isLevel() ? self::NOISE_OF_LEVEL : self::NOISE);
+    }
+
+    private function isLevel(): bool
+    {
+        return $this->figure === Reading::ReceiverLevel;
+    }
+
+    /** The kind of quantity that its change and deviation are. */
+    public function ofChange(): Kind
+    {
+        return $this->isLevel() ? Kind::Share : Kind::Difference;
     }
 
     /** Whether a change went its way, and beyond two deviations further. */

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
+use Metrum\Circuit\ChargePurpose;
 use Metrum\Circuit\Control;
+use Metrum\Circuit\Prerequisite;
 use Metrum\Log\Content;
 use Metrum\Log\Kinds\PlantMoved;
+use Metrum\Log\Kinds\Weighed;
 use Metrum\Log\NotAFact;
 
 /** Whether a move may be made: its position known, the one before it read, nothing else to be put right first. */
@@ -27,22 +30,22 @@ final readonly class MayMove
                 $control->label().': say first how it was found, or that no mark is possible. Else nobody can go back.',
             );
         }
-        $isTakenOut = $control === Control::Charge && ($move->value ?? 0.0) < 0.0;
-        $preconditions = $this->preconditions($control, $move->subject);
+        $preconditions = $this->wanted($control, $move);
         $firm = Precondition::firm($preconditions);
-        if ($firm !== [] && ! ($isTakenOut && self::isAboutLeaks($firm))) {
+        if ($firm !== []) {
             throw NotAFact::because($control->label().' is not moved: '.Precondition::why($firm).'.');
         }
         if ($overruled !== '') {
             return;
         }
-        if (! $isTakenOut && $this->isTooSoon($control, $move->subject)) {
+        if ($this->isTooSoon($control, $move->subject)) {
             throw NotAFact::because(
                 'One at a time, else nobody knows what helped: read again after the last move, or say why not.',
             );
         }
-        // What is too much may always come out.
-        $fails = $isTakenOut ? [] : $this->failing($control, $move->subject);
+        $fails = $control === Control::Charge
+            ? Precondition::notHolding($preconditions)
+            : Precondition::failing($preconditions);
         if ($fails !== []) {
             $why = Precondition::why($fails);
 
@@ -52,13 +55,19 @@ final readonly class MayMove
         }
     }
 
-    /** @param  list<Precondition>  $firm */
-    private static function isAboutLeaks(array $firm): bool
+    /** @return list<Precondition> what must hold before this very move */
+    private function wanted(Control $control, Content $move): array
     {
-        return array_filter(
-            $firm,
-            static fn (Precondition $one): bool => $one->label !== PermitConditions::LEAK_SEARCHED,
-        ) === [];
+        if ($control !== Control::Charge || ($move->value ?? 0.0) >= 0.0) {
+            return $this->preconditions($control, $move->subject);
+        }
+        $preconditions = Preconditions::at($this->work, $this->work->judged(), $move->subject);
+        $licence = $preconditions->all([Prerequisite::Licence]);
+
+        // What comes out for a repair comes out whatever the plant shows.
+        return Weighed::in($move)->purpose === ChargePurpose::Repair
+            ? $licence
+            : [...$licence, ...$preconditions->ofTaking()];
     }
 
     /** @return list<Precondition> by what was found so far */

@@ -15,6 +15,7 @@ use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Plant\Surroundings;
 use Metrum\Work\Charging\ChargingGate;
+use Metrum\Work\Charging\TakingGate;
 
 /**
  * The next move of a control: toward the middle of the wanted band, in eighths, no further at once than its row says,
@@ -75,7 +76,7 @@ final readonly class NextMove
     }
 
     /**
-     * By what is still missing, and only through the gate; what is too much may always be taken back.
+     * By what is still missing or too much, by what was read since the last addition, and only through its gate.
      *
      * @return ?array{float, Forecast}
      */
@@ -87,11 +88,14 @@ final readonly class NextMove
         if ($value === null) {
             return null;
         }
-        $mayAdd = (new ChargingGate($this->work, $this->work->judged(), $subject))->isOpen(...);
+        $judged = $this->work->judged();
+        $isOpen = $value > 0.0
+            ? (new ChargingGate($this->work, $judged, $subject))->isOpen()
+            : (new TakingGate($this->work, $judged, $subject))->isOpen();
 
-        return $value > 0.0 && ! $mayAdd()
-            ? null
-            : [$value, $this->work->forecast(Control::Charge, $value, $subject) ?? new Forecast([])];
+        return $isOpen
+            ? [$value, $this->work->forecast(Control::Charge, $value, $subject) ?? new Forecast([])]
+            : null;
     }
 
     /**

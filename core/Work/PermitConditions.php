@@ -20,8 +20,6 @@ final readonly class PermitConditions
 
     private const CONFIRMED = 'confirmed';
 
-    public const LEAK_SEARCHED = 'the leak is searched';
-
     public function __construct(private Work $work, private Findings $findings)
     {
     }
@@ -62,7 +60,7 @@ final readonly class PermitConditions
     /** Refrigerant into a plant whose leak nobody looked for wants a reason, or a search (Z-09, N-11). */
     public function leakSearched(): Precondition
     {
-        $label = self::LEAK_SEARCHED;
+        $label = 'the leak is searched';
         $rule = $this->work->rules->schoolOf(HouseRule::AddOrSearch);
         if ($this->findings->tested(Test::NitrogenOrBubbleSearch) !== null) {
             return Precondition::holds($label, 'at this visit');

@@ -7,6 +7,7 @@ namespace Metrum\Work;
 use Metrum\Circuit\Control;
 use Metrum\Circuit\Prerequisite;
 use Metrum\Work\Charging\ChargingGate;
+use Metrum\Work\Charging\TakingGate;
 
 /** What must hold before a control is moved or a card begun (V-01, R-02, N-01): else it is to cure another fault. */
 final readonly class Preconditions
@@ -36,6 +37,12 @@ final readonly class Preconditions
     public function of(Control $control): array
     {
         return $this->all($control->row()->gates);
+    }
+
+    /** @return list<Precondition> before refrigerant comes out because there is too much of it */
+    public function ofTaking(): array
+    {
+        return (new TakingGate($this->work, $this->account, $this->subject))->all();
     }
 
     /**

@@ -74,8 +74,8 @@ final readonly class Responses
     }
 
     /**
-     * Settled points of a control: its position and the figure there. Where something else was moved between, another
-     * run begins.
+     * Settled points of a control: its position and the figure there. Where something else was moved between, or
+     * another part together with it, another run begins.
      *
      * @return list<list<array{float, float}>>
      */
@@ -83,17 +83,27 @@ final readonly class Responses
     {
         $runs = [[]];
         $position = 0.0;
+        $own = $other = false;
         foreach ($this->work->chapters->all as $chapter) {
             $move = $chapter->began?->content;
             if ($move !== null && $move->isOf($control, $subject)) {
                 $position += $move->value ?? 0.0;
+                $own = true;
             } elseif ($move !== null && ! self::isOfOtherPart($move, $control)) {
                 $runs[] = [];
+            } else {
+                $other = $other || $move !== null;
             }
             $figure = $this->work->figure($chapter, $control, $subject);
-            if ($figure !== null) {
-                $runs[array_key_last($runs)][] = [$position, $figure];
+            if ($figure === null) {
+                continue;
             }
+            // Both moved before anything was read: nobody can tell which of them did it.
+            if ($own && $other) {
+                $runs[] = [];
+            }
+            $runs[array_key_last($runs)][] = [$position, $figure];
+            $own = $other = false;
         }
 
         return $runs;

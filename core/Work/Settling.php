@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
+use Metrum\Circuit\Circuit;
 use Metrum\Circuit\Control;
 use Metrum\Circuit\HouseRule;
 use Metrum\Circuit\HouseRules;
@@ -23,6 +24,16 @@ final readonly class Settling
     /** Pa below which a share of a pressure means nothing. */
     private const LEAST_PRESSURE = 1e4;
 
+    /** Seconds that refrigerant takes to come round a walk-in or through a receiver, and round a rack, at least. */
+    private const WALK_IN = 1200.0;
+
+    private const RACK = 3600.0;
+
+    /** Share of the charge that is much at once, and by how much longer that takes. */
+    private const MUCH = 0.2;
+
+    private const LONGER = 0.5;
+
     public function __construct(private Log $log, private HouseRules $rules)
     {
     }
@@ -39,20 +50,33 @@ final readonly class Settling
         return $rule === null ? 0.0 : $this->rules->band($rule)->low;
     }
 
-    /**
-     * Seconds to set a clock to.
-     *
-     * @param  bool  $isSlow  a receiver or a rack: refrigerant takes longer to come round (N-08)
-     */
-    public function usual(Control $control, bool $isSlow = false): float
+    /** Seconds to set a clock to; of refrigerant see ofCharge. */
+    public function usual(Control $control): float
     {
         $rule = $control->row()->settles;
-        if ($rule === null) {
-            return 0.0;
-        }
-        $band = $this->rules->band($rule);
 
-        return $control === Control::Charge && $isSlow ? $band->high : $band->middle();
+        return $rule === null ? 0.0 : $this->rules->band($rule)->middle();
+    }
+
+    /**
+     * Seconds until a plant has answered refrigerant (N-08; knowledge.md §2): a small unit has sent it round within the
+     * house rule's time, a walk-in or a receiver takes at least twice as long, a rack an hour; and a large part of the
+     * charge half as long again.
+     *
+     * @param  float  $kilograms  that went in, or came out below 0
+     * @param  ?float  $charge  kg that are right; null where nobody knows
+     */
+    public function ofCharge(Circuit $circuit, float $kilograms, ?float $charge): float
+    {
+        $band = $this->rules->band(HouseRule::SettleCharge);
+        $base = match (true) {
+            $circuit->isShared() => max(self::RACK, $band->high),
+            $circuit->hasReceiver(), $circuit->kind?->isSmall() === false => max(self::WALK_IN, $band->high),
+            default => $band->low,
+        };
+        $share = $charge === null || $charge <= 0.0 ? self::MUCH : abs($kilograms) / $charge;
+
+        return $base * (1 + self::LONGER * min(1.0, $share / self::MUCH));
     }
 
     /** The clock that was set for a move: the last one set before anything else was moved. */

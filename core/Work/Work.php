@@ -14,11 +14,13 @@ use Metrum\Findings\Chapter;
 use Metrum\Findings\Chapters;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
+use Metrum\Findings\Findings;
 use Metrum\Findings\Moved;
 use Metrum\Log\Content;
 use Metrum\Log\Log;
 use Metrum\Plant\Twins;
 use Metrum\Work\Charging\Charging;
+use Metrum\Work\Charging\WeighedIn;
 
 /** All that was done at a visit: chapter by chapter what was moved, foretold and found, and what was learned of it. */
 final class Work
@@ -43,6 +45,8 @@ final class Work
      * @param  ?\Closure(): list<array{Control, string, list<list<array{float, float}>>}>  $earlier  settled readings of
      *                                                        earlier visits, by control and subject; asked for when
      *                                                        something is to be learned of them
+     * @param  ?\Closure(): ?float  $book  kg in the plant by its ledger when the visit was opened
+     * @param  list<Findings>  $good  what was found where the circuit ran well: its one twin is drawn to it
      */
     public function __construct(
         public readonly Log $log,
@@ -50,6 +54,8 @@ final class Work
         public readonly HouseRules $rules,
         private readonly Twins $twins,
         private readonly ?\Closure $earlier = null,
+        private readonly ?\Closure $book = null,
+        public readonly array $good = [],
     ) {
         $this->settling = new Settling($log, $rules);
         $this->byTwin = new ByTwin($this, $twins);
@@ -59,20 +65,23 @@ final class Work
     public function accounts(): array
     {
         foreach (array_slice($this->chapters->all, count($this->accounts), null, true) as $place => $chapter) {
-            [$forecast, $outcome, $change] = $this->cameOf($place);
+            $came = $this->cameOf($place);
             $before = $this->accounts === [] ? null : end($this->accounts);
             $putRight = $before->putRight ?? [];
             $moved = $before->moved ?? [];
             $move = $chapter->began?->content;
-            if ($move !== null && $outcome !== MoveOutcome::NotRead) {
+            if ($move !== null && $came->outcome !== MoveOutcome::NotRead && $came->joint === []) {
                 $control = Control::from($move->key);
                 $cured = $control->row()->cures;
-                if ($cured !== null && in_array($outcome, [MoveOutcome::AsForetold, MoveOutcome::Less], true)) {
+                if ($cured !== null && in_array($came->outcome, [MoveOutcome::AsForetold, MoveOutcome::Less], true)) {
                     $putRight[$cured->value] = $cured;
                 }
-                $moved[] = self::moved($control, $move, $outcome, $moved);
+                // Where nothing was foretold to move, that nothing moved says nothing.
+                if (! $control->row()->isJudgedByAll || $came->forecast?->tells() === true) {
+                    $moved[] = self::moved($control, $move, $came->outcome, $moved);
+                }
             }
-            $this->accounts[] = new Account($chapter, $forecast, $outcome, $change, $putRight, $moved);
+            $this->accounts[] = new Account($chapter, $came, $putRight, $moved);
         }
 
         assert($this->accounts !== []);
@@ -130,7 +139,12 @@ final class Work
 
         return $this->verdicts[$number] = $stands
             ? $this->verdict($before)
-            : (new Diagnosis($this->rules, $this->twins))->of($account->findings(), 0, 0);
+            : (new Diagnosis($this->rules, $this->twins))->of(
+                $account->findings(),
+                0,
+                0,
+                $this->twins->expectation($account->findings(), $this->rules, $this->good),
+            );
     }
 
     /** The verdict on what is judged, where it was worked already. */
@@ -182,6 +196,12 @@ final class Work
         return $this->byTwin->charging($subject);
     }
 
+    /** What is in the plant by weights, now or at the end of a chapter. */
+    public function weighedIn(int $chapter = PHP_INT_MAX): WeighedIn
+    {
+        return WeighedIn::of($this, $this->book === null ? null : ($this->book)(), $chapter);
+    }
+
     /** What one unit of a control does; null where it was not moved and read. */
     public function response(Control $control, string $subject): ?Response
     {
@@ -205,70 +225,152 @@ final class Work
         return (new Responses($this))->all();
     }
 
-    /**
-     * Forecast, outcome and change of the move that began a chapter.
-     *
-     * @return array{?Forecast, MoveOutcome, ?float}
-     */
-    private function cameOf(int $place): array
+    /** What came of the move that began a chapter. */
+    private function cameOf(int $place): CameOf
     {
         $move = $this->chapters->all[$place]->began?->content;
         if ($move === null) {
-            return [null, MoveOutcome::NotRead, null];
+            return CameOf::nothing(null);
         }
         $control = Control::from($move->key);
-        [$base, $value] = $this->since($place, $control, $move->subject);
+        [$base, $value, $others] = $this->since($place, $control, $move->subject);
         if ($base === null) {
-            return [Forecast::keptIn($move), MoveOutcome::NotRead, null];
+            return CameOf::nothing(Forecast::keptIn($move));
         }
-        $from = $this->chapters->all[$base];
-        $kept = $base === $place - 1 ? Forecast::keptIn($move) : null;
-        $before = $this->accounts[$base];
-        $forecasting = $kept === null ? $this->byTwin->forecasting($before->chapter, $move->subject) : null;
-        $forecast = $kept ?? $forecasting?->of($control, $value, $this->verdict($before)->suspects);
-        $was = $this->figure($from, $control, $move->subject);
-        $is = $this->figure($this->chapters->all[$place], $control, $move->subject);
-        $main = $forecast?->main();
-        if ($was === null || $is === null || $main === null) {
-            return [$forecast, MoveOutcome::NotRead, null];
+        $forecast = $others === []
+            ? $this->foretold($place, $base, $value, $control, $move)
+            : Forecast::together(array_map(Forecast::keptIn(...), [$move, ...$others]));
+        if ($forecast === null) {
+            return CameOf::nothing(null);
+        }
+        $chapter = $this->chapters->all[$place];
+        $first = $this->firstRead($chapter, $control, $move->subject);
+        if ($first === null) {
+            return CameOf::nothing($forecast);
+        }
+        $changes = fn (Chapter $to): array => $this->changes(
+            $forecast,
+            $this->chapters->all[$base],
+            $to,
+            $move->subject,
+        );
+        $isSettled = $this->figure($chapter, $control, $move->subject) !== null;
+
+        return CameOf::read(
+            $forecast,
+            $changes($first),
+            $changes($isSettled ? $chapter : $first),
+            $control->row()->isJudgedByAll,
+            $others,
+        );
+    }
+
+    /** @return array<string, float> change of each figure that was foretold and read before and after, SI */
+    private function changes(Forecast $forecast, Chapter $from, Chapter $to, string $subject): array
+    {
+        $changes = [];
+        foreach ($forecast->figures as $one) {
+            $was = $this->read($one->figure, $from->of($subject));
+            $is = $this->read($one->figure, $to->of($subject));
+            if ($was !== null && $is !== null) {
+                $changes[$one->figure->value] = $is - $was;
+            }
         }
 
-        return [$forecast, $main->outcome($is - $was), $is - $was];
+        return $changes;
+    }
+
+    private function read(Derived|Reading $figure, Findings $findings): ?float
+    {
+        return $figure instanceof Reading
+            ? $findings->reading($figure)
+            : Figures::of($findings, $this->rules)->value($figure);
+    }
+
+    /** What was said when a move was made; worked now where nothing was, or where it was made in several steps. */
+    private function foretold(int $place, int $base, float $value, Control $control, Content $move): ?Forecast
+    {
+        $kept = $base === $place - 1 ? Forecast::keptIn($move) : null;
+        if ($kept !== null) {
+            return $kept;
+        }
+        $before = $this->accounts[$base];
+
+        return $this->byTwin
+            ->forecasting($before->chapter, $move->subject)
+            ?->of($control, $value, $this->verdict($before)->suspects);
+    }
+
+    /** A chapter as it was once the figure of its move was read settled for the first time; null where it was not. */
+    private function firstRead(Chapter $chapter, Control $control, string $subject): ?Chapter
+    {
+        $needed = $this->needed($chapter, $control, $subject) ?? [];
+        $awaited = [];
+        foreach ($chapter->found as $fact) {
+            $reading = Reading::tryFrom($fact->content->key);
+            if (in_array($reading, $needed, true)) {
+                $awaited[$fact->content->key] = $fact->content->key;
+            }
+        }
+        foreach ($needed === [] ? [] : $chapter->found as $place => $fact) {
+            unset($awaited[$fact->content->key]);
+            $first = $awaited === [] ? $chapter->asFirstRead($place + 1) : null;
+            if ($first !== null && ! $this->settling->isEarly($first, ...$needed)) {
+                return $first;
+            }
+        }
+
+        return null;
     }
 
     /**
-     * The last chapter before one in which a control's figure was read, with what that control was moved since.
+     * The last chapter before one in which a control's figure was read, with what that control was moved since, and
+     * what else was moved meanwhile: then nobody can tell which of them did it.
      *
-     * @return array{?int, float} null where something else was moved in between, or nothing was read
+     * @return array{?int, float, list<Content>} null where nothing was read
      */
     private function since(int $place, Control $control, string $subject): array
     {
         $value = 0.0;
+        $others = [];
         for ($i = $place; $i > 0; $i--) {
             $move = $this->chapters->all[$i]->began?->content;
-            if ($move === null || ! $move->isOf($control, $subject)) {
-                return [null, 0.0];
+            if ($move === null) {
+                break;
             }
-            $value += $move->value ?? 1.0;
+            if ($move->isOf($control, $subject)) {
+                $value += $move->value ?? 1.0;
+            } elseif (Control::from($move->key)->row()->figures !== []) {
+                $others[] = $move;
+            }
             if ($this->figure($this->chapters->all[$i - 1], $control, $subject) !== null) {
-                return [$i - 1, $value];
+                return [$i - 1, $value, $others];
             }
         }
 
-        return [null, 0.0];
+        return [null, 0.0, []];
     }
 
     /** The figure that a control is made for, of a part of the circuit, where it was read settled; SI. */
     public function figure(Chapter $chapter, Control $control, string $subject): ?float
     {
+        $needed = $this->needed($chapter, $control, $subject);
+        $figure = self::figureOf($control);
+
+        return $needed === null || $figure === null || $this->settling->isEarly($chapter, ...$needed)
+            ? null
+            : $this->figures($chapter, $subject)->value($figure);
+    }
+
+    /** @return ?list<Reading> that the figure of a control follows from in a chapter; null where it does not follow */
+    private function needed(Chapter $chapter, Control $control, string $subject): ?array
+    {
         $figure = self::figureOf($control);
         $found = $figure === null ? null : $this->figures($chapter, $subject)->figure($figure);
-        if ($found === null) {
-            return null;
-        }
-        $needed = array_values(array_filter($found->from, static fn ($one): bool => $one instanceof Reading));
 
-        return $this->settling->isEarly($chapter, ...$needed) ? null : $found->si;
+        return $found === null
+            ? null
+            : array_values(array_filter($found->from, static fn ($one): bool => $one instanceof Reading));
     }
 
     /** All that follows from what was found in a chapter, of a part of the circuit. */

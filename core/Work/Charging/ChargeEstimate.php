@@ -59,9 +59,10 @@ final readonly class ChargeEstimate
 
     /**
      * @param  float  $unsure  deviation of the plant's size against the twin's, logarithm
+     * @param  WeighedIn  $weighed  what is in by weights when the last row was read
      * @return ?self null where no row tells of it
      */
-    public static function of(ChargeLog $log, ChargeModel $model, float $unsure): ?self
+    public static function of(ChargeLog $log, ChargeModel $model, float $unsure, WeighedIn $weighed): ?self
     {
         $rows = $log->rows;
         $now = $log->last();
@@ -82,6 +83,7 @@ final readonly class ChargeEstimate
             for ($c = 0; $c < self::CHARGES; $c++) {
                 $charge = $least + (($most - $least) * $c) / (self::CHARGES - 1);
                 $weight = -($z ** 2) / 2 - log($charge < $sealed ? $sealed - $least : $most - $sealed);
+                $weight += $weighed->speaks($model->aboveSeal($charge, $size) + $size * $model->sealed);
                 foreach ($rows as $number => $row) {
                     $above = $model->aboveSeal($charge, $size) + $row->added - $now->added;
                     $there = ($model->charge($above, $size) - $least) / $steps;

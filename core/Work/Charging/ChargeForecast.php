@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Charging;
 
+use Metrum\Circuit\Reading;
 use Metrum\Findings\Derived;
 use Metrum\Work\Forecast;
 use Metrum\Work\Foretold;
@@ -15,6 +16,9 @@ final readonly class ChargeForecast
     private const BLUR = 0.4;
 
     private const UNSURE = 0.35;
+
+    /** The blur of a level that somebody finds, as a share of the receiver. */
+    private const BLUR_OF_LEVEL = 0.04;
 
     public function __construct(private Charging $charging)
     {
@@ -35,12 +39,29 @@ final readonly class ChargeForecast
             }
         }
 
-        return $all === [] ? null : new Forecast($all);
+        $level = $all === [] ? null : $this->level($value);
+
+        return $all === [] ? null : new Forecast($level === null ? $all : [...$all, $level]);
+    }
+
+    /** The level of the receiver, where it was read; null where it was not. */
+    private function level(float $value): ?Foretold
+    {
+        $before = $this->charging->log->last()?->level;
+        $model = $this->charging->model();
+
+        return $before === null || $model?->hasReceiver !== true
+            ? null
+            : $this->foretold(Reading::ReceiverLevel, $before, $value, self::BLUR_OF_LEVEL);
     }
 
     /** What an addition would do to a figure, by all charges that are likely; null where that is not known. */
-    private function foretold(Derived $figure, float $before, float $value): ?Foretold
-    {
+    private function foretold(
+        Derived|Reading $figure,
+        float $before,
+        float $value,
+        float $blur = self::BLUR,
+    ): ?Foretold {
         $model = $this->charging->model();
         $estimate = $this->charging->estimate();
         if ($model === null || $estimate === null) {
@@ -49,17 +70,22 @@ final readonly class ChargeForecast
         $mean = $square = 0.0;
         foreach ($estimate->chances as [$share, $chance]) {
             $now = $share * $model->right;
-            $is = $model->figure($figure, $now);
+            $is = self::at($model, $figure, $now);
             $above = $model->aboveSeal($now, $estimate->size);
-            $then = $model->figure($figure, $model->charge($above + $value, $estimate->size));
+            $then = self::at($model, $figure, $model->charge($above + $value, $estimate->size));
             if ($is === null || $then === null) {
                 return null;
             }
             $mean += $chance * ($then - $is);
             $square += $chance * ($then - $is) ** 2;
         }
-        $deviation = sqrt(max(0.0, $square - $mean ** 2) + (self::UNSURE * $mean) ** 2 + self::BLUR ** 2);
+        $deviation = sqrt(max(0.0, $square - $mean ** 2) + (self::UNSURE * $mean) ** 2 + $blur ** 2);
 
         return new Foretold($figure, $before, $mean, $deviation);
+    }
+
+    private static function at(ChargeModel $model, Derived|Reading $figure, float $charge): ?float
+    {
+        return $figure instanceof Derived ? $model->figure($figure, $charge) : $model->level($charge);
     }
 }

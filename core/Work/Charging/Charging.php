@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Metrum\Work\Charging;
 
 use Metrum\Circuit\Control;
+use Metrum\Circuit\Design;
+use Metrum\Circuit\DesignKey;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRule;
+use Metrum\Circuit\MoveOutcome;
 use Metrum\Circuit\Word;
 use Metrum\Findings\Derived;
 use Metrum\Plant\Machine;
@@ -24,7 +27,12 @@ final class Charging
 
     private const SIZE_BY_CURRENT = 0.25;
 
+    private const SIZE_BY_RECEIVER = 0.35;
+
     private const SIZE_BY_KIND = 0.45;
+
+    /** The same for lines of which nobody knows the length; a plate counts them in. */
+    private const LINES_UNKNOWN = 0.1;
 
     /** Share of the right charge within which it is right. */
     private const RIGHT = 0.025;
@@ -99,18 +107,96 @@ final class Charging
         $this->model = ChargeModel::of($curve, $this->work->rules);
         $this->estimate = $this->model === null
             ? null
-            : ChargeEstimate::of($this->log, $this->model, $this->sizeUnknown());
+            : ChargeEstimate::of(
+                $this->log,
+                $this->model,
+                $this->sizeUnknown(),
+                $this->work->weighedIn($last->number),
+            );
     }
 
     private function sizeUnknown(): float
     {
-        $design = $this->work->present()->chapter->findings->circuit->design;
-
-        return match (true) {
-            $design->nameplateCharge !== null => self::SIZE_BY_PLATE,
+        $design = $this->design();
+        if ($design->nameplateCharge !== null) {
+            return self::SIZE_BY_PLATE;
+        }
+        $plant = match (true) {
             $design->ratedCurrent !== null => self::SIZE_BY_CURRENT,
+            $design->receiverVolume !== null => self::SIZE_BY_RECEIVER,
             default => self::SIZE_BY_KIND,
         };
+
+        return hypot($plant, $design->liquidLineVolume() === null ? self::LINES_UNKNOWN : 0.0);
+    }
+
+    private function design(): Design
+    {
+        return $this->work->present()->chapter->findings->circuit->design;
+    }
+
+    /** @return list<DesignKey> that would tell how large the plant is, as long as nothing tells it */
+    public function sizesAsked(): array
+    {
+        $circuit = $this->work->present()->chapter->findings->circuit;
+        $receiver = $circuit->hasReceiver() ? [DesignKey::ReceiverVolume] : [];
+        $telling = [DesignKey::NameplateCharge, DesignKey::RatedCurrent, ...$receiver];
+        foreach ($telling as $key) {
+            if ($circuit->design->value($key) !== null) {
+                return [];
+            }
+        }
+
+        return [...$telling, DesignKey::LiquidLineLength];
+    }
+
+    /** Whether the plant is one circuit of several: its charge is theirs too, and shows in their receiver alone. */
+    public function isShared(): bool
+    {
+        return $this->work->present()->chapter->findings->circuit->isShared();
+    }
+
+    /** Whether kilograms can be said at all: of a plant of its own, whose size something tells. */
+    public function isInKilograms(): bool
+    {
+        return ! $this->isShared() && $this->sizesAsked() === [];
+    }
+
+    /** kg that are in now, by weights before the twin; null where nobody knows. */
+    public function in(): ?float
+    {
+        $estimate = $this->estimate();
+        $weighed = $this->work->weighedIn();
+        $since = $this->log->last() === null ? 0.0 : $this->sinceLastRow();
+
+        return $estimate === null || ! $this->isInKilograms()
+            ? $weighed->exact
+            : $weighed->among($estimate->in() + $since);
+    }
+
+    /** kg that were moved since the last row was read. */
+    private function sinceLastRow(): float
+    {
+        $moved = 0.0;
+        foreach (array_slice($this->work->chapters->all, $this->log->last()->number ?? 0) as $chapter) {
+            $move = $chapter->began?->content;
+            $moved += $move?->key === Control::Charge->value ? $move->value ?? 0.0 : 0.0;
+        }
+
+        return $moved;
+    }
+
+    /** Whether the last two additions did nothing that was foretold: it is not what is missing, or goes elsewhere. */
+    public function isSilent(): bool
+    {
+        $silent = false;
+        foreach ($this->work->present()->moved as $one) {
+            if ($one->control === Control::Charge && $one->value > 0.0) {
+                $silent = $one->again && $one->outcome === MoveOutcome::Nothing;
+            }
+        }
+
+        return $silent;
     }
 
     public function knee(): ?Knee
@@ -122,7 +208,7 @@ final class Charging
     public function missing(): ?float
     {
         $estimate = $this->estimate();
-        if ($estimate === null) {
+        if ($estimate === null || ! $this->isInKilograms()) {
             return null;
         }
         $missing = min($estimate->missing, $this->leftOfMargin());

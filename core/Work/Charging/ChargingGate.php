@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Metrum\Work\Charging;
 
 use Metrum\Circuit\DesignKey;
+use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRule;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
-use Metrum\Circuit\Word;
 use Metrum\Diagnosis\Sureness;
 use Metrum\Diagnosis\Suspect;
 use Metrum\Diagnosis\Verdict;
@@ -52,11 +52,13 @@ final readonly class ChargingGate
     public function all(): array
     {
         return [
+            ...$this->limits(),
             ...$this->lookedAt(),
             ...$this->overPlate(),
             ...$this->inTheWay(),
             $this->signs(),
             $this->fitsBest(),
+            ...$this->answers(),
             ...$this->stillMissing(),
         ];
     }
@@ -64,6 +66,40 @@ final readonly class ChargingGate
     public function isOpen(): bool
     {
         return Precondition::notHolding($this->all()) === [];
+    }
+
+    /** @return list<Precondition> head and current over their limits stop an addition, and no reason passes that */
+    private function limits(): array
+    {
+        $all = [];
+        $dew = $this->figures->value(Derived::CondensingDew);
+        if ($dew !== null && $dew > NextAddition::HIGH_STOP - NextAddition::HEADROOM) {
+            $said = Format::number($dew - 273.15, 0);
+            $headroom = Format::number(NextAddition::HEADROOM, 0);
+            $all[] = Precondition::refuses('head', "condensing at $said °C, within $headroom K of the high-pressure stop");
+        }
+        $share = $this->figures->value(Derived::CurrentShare);
+        $most = $this->work->rules->band(HouseRule::CurrentLow)->high;
+        if ($share !== null && $share > $most) {
+            $said = Format::number(100 * $share, 0);
+            $all[] = Precondition::refuses('current', "$said % of the plate's while it runs: stop adding, find out why");
+        }
+
+        return $all;
+    }
+
+    /** @return list<Precondition> what two additions that changed nothing say */
+    private function answers(): array
+    {
+        return $this->charging->isSilent()
+            ? [
+                Precondition::fails(
+                    'it answers',
+                    'two additions changed nothing that was foretold: it is not short, or it goes elsewhere',
+                    Reading::ReceiverLevel,
+                ),
+            ]
+            : [];
     }
 
     /** @return list<Precondition> what verdicts hold back already: full, or not looked at */
@@ -80,7 +116,7 @@ final readonly class ChargingGate
         $level = $this->now->reading(Reading::ReceiverLevel);
         if ($level !== null && $level > Filling::FULLEST) {
             $said = Format::number(100 * $level, 0);
-            $all[] = Precondition::fails('room', "the receiver stands at $said %", Reading::ReceiverLevel);
+            $all[] = Precondition::refuses('room', "the receiver stands at $said %");
         }
 
         return $all === [] && $high !== null ? [Precondition::holds('looked at', 'liquid, air and drier')] : $all;
@@ -95,19 +131,19 @@ final readonly class ChargingGate
     private function overPlate(): array
     {
         $plate = $this->now->circuit->design->value(DesignKey::NameplateCharge);
-        $added = $this->charging->log->added();
-        if ($plate === null || $added <= 0.0) {
+        $weighed = $this->work->weighedIn();
+        if ($plate === null || $this->charging->isShared() || ($weighed->least <= 0.0 && $weighed->exact === null)) {
             return [];
         }
         $over = $this->work->rules->band(HouseRule::OverPlate)->low;
-        $estimate = $this->charging->estimate();
-        $in = $estimate === null ? $added : $estimate->in();
+        $in = $this->charging->in() ?? $weighed->least;
+        $by = $weighed->exact === null ? 'by the twin' : 'by what was weighed in';
         $share = Format::number(100 * ($in / $plate - 1), 0);
 
         return [
             $in > (1 + $over) * $plate
-                ? Precondition::fails('plate', "$share % over it: is the plate right, or the leak?", Reading::Added)
-                : Precondition::holds('plate', Format::number(100 * $in / $plate, 0).' % of it by the twin'),
+                ? Precondition::fails('plate', "$share % over it $by: is the plate right, or the leak?", Reading::Added)
+                : Precondition::holds('plate', Format::number(100 * $in / $plate, 0)." % of it $by"),
         ];
     }
 
@@ -121,21 +157,8 @@ final readonly class ChargingGate
             $said = Format::number($drop, 1).' K over the drier: a restriction, not a shortage';
             $all[] = Precondition::fails('drier', $said, Reading::DrierOutletTemperature);
         }
-        $stopped = [Word::SomeStopped, Word::AllStopped, Word::Backwards];
-        $faults = [
-            [Observation::FrostCoil, [Word::Blocked], 'coil', 'blocked by ice: clear it first'],
-            [Observation::EvaporatorFans, $stopped, 'coil fans', 'put them right first'],
-            [Observation::CondenserFans, $stopped, 'condenser fans', 'put them right first'],
-            [Observation::CondenserFace, [Word::Dirty, Word::Recirculating], 'condenser', 'clean it first'],
-            [Observation::EvaporatorFace, [Word::Dirty], 'coil', 'clean it first'],
-        ];
-        foreach ($faults as [$asked, $words, $label, $said]) {
-            if ($this->now->saw($asked, ...$words)) {
-                $all[] = Precondition::fails($label, $said, $asked);
-            }
-        }
 
-        return $all;
+        return [...$all, ...Obstacles::seen($this->now)];
     }
 
     private function signs(): Precondition
@@ -186,6 +209,10 @@ final readonly class ChargingGate
         $what = $other === null
             ? ''
             : ': '.lcfirst($this->verdict()->nameOf($other)).' '.$percent($other->probability);
+        $isFull = $suspects[0]->fault === Fault::Overcharge && $suspects[0]->probability >= Sureness::Leaning->begins();
+        if ($isFull) {
+            return Precondition::refuses($label, 'only '.$percent($chance).$what);
+        }
 
         return Precondition::fails($label, 'only '.$percent($chance).$what, Reading::ReceiverLevel);
     }
@@ -203,6 +230,9 @@ final readonly class ChargingGate
         if (! $this->charging->log->isCharging() || $estimate === null) {
             return [];
         }
+        if (! $this->charging->isInKilograms()) {
+            return [$this->stillShown()];
+        }
         $missing = $this->charging->missing();
         $share = Format::number(100 * abs($estimate->missing) / $estimate->right, 0);
 
@@ -215,5 +245,19 @@ final readonly class ChargingGate
                     Reading::CondenserOutletTemperature,
                 ),
         ];
+    }
+
+    /** Where no kilograms can be said the plant says itself when it has enough. */
+    private function stillShown(): Precondition
+    {
+        $shortage = Shortage::of($this->now, $this->figures, $this->work->rules);
+
+        return $shortage->for === []
+            ? Precondition::fails(
+                'still missing',
+                'nothing that it shows any more: '.implode(', ', $shortage->against),
+                Observation::SightGlass,
+            )
+            : Precondition::holds('still missing', 'it still shows '.implode(', ', $shortage->for));
     }
 }

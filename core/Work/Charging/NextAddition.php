@@ -28,9 +28,9 @@ final readonly class NextAddition
     private const SCALES = [[0.25, 0.002], [1.0, 0.005], [3.0, 0.01], [20.0, 0.05], [INF, 0.1]];
 
     /** K of condensing dew below the high-pressure stop that are left free. */
-    private const HEADROOM = 6.0;
+    public const HEADROOM = 6.0;
 
-    private const HIGH_STOP = 334.0;
+    public const HIGH_STOP = 334.0;
 
     /** Chance with which a plant may hold more than a limit is asked for. */
     private const LIKELY = 0.05;
@@ -45,7 +45,7 @@ final readonly class NextAddition
         $missing = $this->charging->missing();
         $estimate = $this->charging->estimate();
         $isTopUp = $this->charging->school === School::Capillary && $missing > 0.0;
-        if ($missing === null || $estimate === null || $isTopUp) {
+        if ($missing === null || $estimate === null || $isTopUp || ($missing > 0.0 && $this->charging->isSilent())) {
             return null;
         }
         $scale = self::scale($estimate->right);
@@ -96,7 +96,7 @@ final readonly class NextAddition
         if ($machine === null || $estimate === null) {
             return INF;
         }
-        $now = $estimate->in();
+        $now = $this->charging->in() ?? $estimate->in();
         $design = $machine->circuit->design;
         $over = 1 + $this->rules->band(HouseRule::OverPlate)->low;
         $plate = $design->nameplateCharge === null ? INF : $over * $design->nameplateCharge;

@@ -95,7 +95,8 @@ final readonly class Ledger
         return $running;
     }
 
-    private function hasFirstCharge(): bool
+    /** Whether it begins with what was weighed into an empty plant: only then a book knows what is in. */
+    public function hasFirstCharge(): bool
     {
         foreach ($this->movements as $one) {
             if ($one->purpose === ChargePurpose::Commissioning && $one->isIn()) {

@@ -119,13 +119,26 @@ final class ChargeHand
     }
 
     /** @param  array<string, mixed>  $data */
-    public function add(float $kilograms, array $data = []): self
+    public function add(float $kilograms, array $data = [], int $minutes = 40): self
     {
         $this->say(FactKind::Move, new Content(Control::Charge->value, $kilograms, null, $data));
         $this->charge += $kilograms;
-        $this->now = $this->now->modify('+40 minutes');
+        $this->now = $this->now->modify("+$minutes minutes");
 
         return $this;
+    }
+
+    /** It leaks out, or goes where it does nothing. */
+    public function lose(float $kilograms): self
+    {
+        $this->charge -= $kilograms;
+
+        return $this;
+    }
+
+    public function circuit(): Circuit
+    {
+        return $this->circuit;
     }
 
     public function wait(): self
@@ -143,11 +156,18 @@ final class ChargeHand
         return $this;
     }
 
-    public function work(): Work
+    /** @param  ?float  $book  kg in by the ledger when the visit was opened */
+    public function work(?float $book = null): Work
     {
         static $twins = new Twins();
         $log = new Log($this->facts);
 
-        return new Work($log, Chapters::of($log, $this->circuit, 'a visit', ''), $this->rules, $twins);
+        return new Work(
+            $log,
+            Chapters::of($log, $this->circuit, 'a visit', ''),
+            $this->rules,
+            $twins,
+            book: static fn (): ?float => $book,
+        );
     }
 }

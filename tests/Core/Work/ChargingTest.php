@@ -6,8 +6,10 @@ namespace Tests\Core\Work;
 
 use Metrum\Circuit\Circuit;
 use Metrum\Circuit\Control;
+use Metrum\Circuit\DesignKey;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRules;
+use Metrum\Circuit\MoveOutcome;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Word;
@@ -17,12 +19,14 @@ use Metrum\Findings\Derived;
 use Metrum\Log\Content;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\PlantMoved;
+use Metrum\Log\Kinds\Weighed;
 use Metrum\Log\NotAFact;
 use Metrum\Work\Charging\ChargeLog;
 use Metrum\Work\Charging\ChargingGate;
 use Metrum\Work\Charging\Knee;
 use Metrum\Work\Charging\School;
 use Metrum\Work\Charging\Shortage;
+use Metrum\Work\Charging\TakingGate;
 use Metrum\Work\MayMove;
 use Metrum\Work\NextMove;
 use Metrum\Work\Precondition;
@@ -314,7 +318,7 @@ final class ChargingTest extends TestCase
         $move = new Content(Control::Charge->value, 0.03);
         self::assertStringContainsString('search first', self::refusal(fn () => $may($hand)->check($move, '')));
         $may($hand)->check($move, 'product cannot wait');
-        $may($hand)->check(new Content(Control::Charge->value, -0.03), '');
+        $may($hand)->check(new Content(Control::Charge->value, -0.03), 'it was put in by mistake');
         $searched = (clone $hand)->say(
             FactKind::Test,
             new Content('nitrogen_or_bubble_search', null, 'no_leak_found'),
@@ -333,7 +337,203 @@ final class ChargingTest extends TestCase
         $may = new MayMove($hand->work());
 
         self::assertStringContainsString('by the house rule', self::refusal(fn () => $may->check($move, 'milk')));
-        $may->check(new Content(Control::Charge->value, -0.03), '');
+        $may->check(new Content(Control::Charge->value, -0.03), 'it was put in by mistake');
+    }
+
+    public function test_taking_out_asks_for_the_same_looks_a_clear_glass_warmth_and_a_verdict_of_too_much(): void
+    {
+        $out = new Content(Control::Charge->value, -0.05);
+        $refused = static fn (ChargeHand $hand): string => self::refusal(
+            fn () => (new MayMove($hand->work()))->check($out, ''),
+        );
+        $full = static fn (): ChargeHand => ChargeHand::cabinet(1.3)->look()->read();
+        self::assertSame('', $refused($full()));
+        self::assertLessThan(0.0, (new NextMove($full()->work()))->of(Control::Charge, '')[0] ?? 0.0);
+
+        $cases = [
+            'condenser face: not looked at' => ChargeHand::cabinet(1.3)->read(),
+            'condenser: clean it first' => $full()->see(Observation::CondenserFace, Word::Dirty),
+            'condenser fans: put them right first' => $full()->see(Observation::CondenserFans, Word::SomeStopped),
+            'it bubbles' => $full()->see(Observation::SightGlass, Word::Bubbles),
+            'too much fits best: only' => ChargeHand::cabinet(0.6)->look()->read(),
+            'wait until it has settled' => $full()->say(
+                FactKind::State,
+                new Content('state', null, 'pulling_down'),
+            ),
+        ];
+        foreach ($cases as $said => $hand) {
+            self::assertStringContainsString($said, $refused($hand));
+            $next = (new NextMove($hand->work()))->of(Control::Charge, '')[0] ?? 0.0;
+            self::assertGreaterThanOrEqual(0.0, $next, $said.': nothing is taken out');
+        }
+        $repair = new Content(Control::Charge->value, -0.3, null, [Weighed::PURPOSE => 'repair']);
+        (new MayMove($cases['it bubbles']->work()))->check($repair, '');
+    }
+
+    public function test_in_the_cold_without_head_control_nothing_comes_out(): void
+    {
+        $words = [
+            'kind' => 'walk_in_cooler',
+            'refrigerant' => 'R-134a',
+            'metering' => 'txv',
+            'condenser' => 'air_outdoor',
+            'head_pressure_control' => 'none',
+            'receiver' => false,
+        ];
+        $hand = (new ChargeHand(Circuit::fromWords($words, ['nameplate_charge_kg' => 3.0]), 1.3))->look()->read();
+        $label = static fn (ChargeHand $hand): array => self::shutLabels($hand);
+        self::assertNotContains('weather', $label($hand));
+        $cold = $hand->say(FactKind::Reading, new Content('ambient_temperature_c', 275.15));
+        self::assertContains('weather', $label($cold));
+    }
+
+    /** @return list<string> */
+    private static function shutLabels(ChargeHand $hand): array
+    {
+        $gate = new TakingGate($hand->work(), $hand->work()->judged(), '');
+
+        return array_map(static fn (Precondition $one): string => $one->label, Precondition::notHolding($gate->all()));
+    }
+
+    public function test_head_current_a_full_receiver_and_too_much_stop_an_addition_whatever_the_reason(): void
+    {
+        $in = new Content(Control::Charge->value, 0.03);
+        $short = static fn (): ChargeHand => ChargeHand::cabinet(0.62)->look()->read();
+        $read = static fn (string $key, float $si): Content => new Content($key, $si);
+        $cases = [
+            'high-pressure stop' => $short()->say(FactKind::Reading, $read('discharge_pressure_kpa', 16.5e5)),
+            'of the plate\'s while it runs' => $short()->say(FactKind::Reading, $read('compressor_current_a', 3.2)),
+            'the receiver stands at 85 %' => ChargeHand::cooler(0.4)->look()->read()->say(
+                FactKind::Reading,
+                $read('receiver_level_percent', 0.85),
+            ),
+            'too much refrigerant' => ChargeHand::cabinet(1.3)->look()->read(),
+        ];
+        foreach ($cases as $said => $hand) {
+            $refusal = self::refusal(fn () => (new MayMove($hand->work()))->check($in, 'product cannot wait'));
+            self::assertStringContainsString('is not moved:', $refusal, $said);
+            self::assertStringContainsString($said, $refusal);
+        }
+        (new MayMove($short()->work()))->check($in, 'product cannot wait');
+    }
+
+    public function test_what_was_weighed_counts_before_what_the_twin_guesses(): void
+    {
+        $hand = ChargeHand::cabinet(0.0);
+        $hand->say(FactKind::Card, new Content('evacuation.done', null, 'holds'));
+        $hand->add(0.62 * $hand->machine->charge, [Weighed::PURPOSE => 'commissioning'])->look()->read();
+        $work = $hand->work();
+        self::assertEqualsWithDelta(0.62 * $hand->machine->charge, (float) $work->weighedIn()->exact, 1e-9);
+        self::assertEqualsWithDelta($hand->in(), (float) $work->charging()->in(), 1e-6);
+        $estimate = $work->charging()->estimate();
+        self::assertNotNull($estimate);
+        self::assertEqualsWithDelta($hand->in(), $estimate->in(), 0.03 * $hand->in());
+        $unweighed = ChargeHand::cabinet(0.62)->look()->read()->work()->charging()->estimate();
+        self::assertLessThan($unweighed->deviation ?? 0.0, $estimate->deviation, 'and it is surer');
+    }
+
+    public function test_the_book_bounds_what_is_in_and_what_went_in_is_in(): void
+    {
+        $hand = ChargeHand::cabinet(0.9)->look()->read()->add(0.08)->read();
+        $weighed = $hand->work()->weighedIn();
+        self::assertSame([null, 0.08, null], [$weighed->exact, $weighed->least, $weighed->most]);
+        self::assertSame(0.08, $weighed->among(0.02));
+        $book = $hand->work(0.3)->weighedIn();
+        self::assertEqualsWithDelta(0.38, (float) $book->most, 1e-9);
+        self::assertEqualsWithDelta(0.38, $book->among(0.6), 1e-9);
+        self::assertGreaterThan($book->speaks(0.6), $book->speaks(0.35));
+        self::assertLessThanOrEqual(0.38 * 1.03, (float) $hand->work(0.3)->charging()->in());
+    }
+
+    public function test_two_additions_without_an_answer_end_the_proposal_and_speak_against_a_shortage(): void
+    {
+        $hand = ChargeHand::cabinet(0.62)->look()->read();
+        foreach ([1, 2] as $ignored) {
+            // What goes in goes elsewhere: the plant stays as it was.
+            $hand->add(0.15 * $hand->machine->charge);
+            $hand->lose(0.15 * $hand->machine->charge)->look()->read();
+        }
+        $charging = $hand->work()->charging();
+        self::assertTrue($charging->isSilent());
+        self::assertNull($charging->next());
+        self::assertStringContainsString('it answers', implode('; ', self::shut(self::gate($hand))));
+    }
+
+    public function test_a_plant_of_unknown_size_gets_no_grams_and_is_asked_for_it(): void
+    {
+        $words = ['kind' => 'reach_in_cooler', 'refrigerant' => 'R-134a', 'metering' => 'txv', 'receiver' => false];
+        $hand = (new ChargeHand(Circuit::fromWords($words, []), 0.62))->look()->read();
+        $charging = $hand->work()->charging();
+        self::assertFalse($charging->isInKilograms());
+        self::assertSame([null, null], [$charging->missing(), $charging->next()]);
+        self::assertContains(DesignKey::RatedCurrent, $charging->sizesAsked());
+        self::assertTrue(self::gate($hand)->isOpen(), 'it may be charged all the same, by what it shows');
+
+        $rack = ['kind' => 'rack_circuit_medium', 'receiver' => true] + $words;
+        $circuit = Circuit::fromWords($rack, ['receiver_volume_l' => 60, 'rated_current_a' => 40]);
+        $shared = (new ChargeHand($circuit, 0.6))->look()->read()->work()->charging();
+        self::assertSame([null, null], [$shared->missing(), $shared->next()], 'a circuit of a rack never gets its kilograms');
+    }
+
+    public function test_the_wait_goes_by_mass_and_plant(): void
+    {
+        $wait = static fn (ChargeHand $hand, float $kilograms): float => $hand->work()->settling->ofCharge(
+            $hand->circuit(),
+            $kilograms,
+            $hand->machine->charge,
+        ) / 60;
+        $cabinet = ChargeHand::cabinet(0.6);
+        self::assertLessThan(16.0, $wait($cabinet, 0.01));
+        self::assertGreaterThan($wait($cabinet, 0.01), $wait($cabinet, 0.08));
+        $cooler = ChargeHand::cooler(0.6);
+        self::assertGreaterThanOrEqual(20.0, $wait($cooler, 0.1));
+        self::assertLessThanOrEqual(45.0, $wait($cooler, 2.0));
+        $rack = ['kind' => 'rack_circuit_medium', 'refrigerant' => 'R-448A', 'metering' => 'txv', 'receiver' => true];
+        self::assertGreaterThanOrEqual(60.0, $wait(new ChargeHand(Circuit::fromWords($rack, []), 0.6), 1.0));
+    }
+
+    public function test_while_the_clock_runs_nothing_is_proposed(): void
+    {
+        $hand = ChargeHand::cabinet(0.62)->look()->read()->add(0.02, minutes: 2)->look()->read();
+        self::assertNull((new NextMove($hand->work()))->of(Control::Charge, ''));
+        self::assertNotNull((new NextMove($hand->wait()->look()->read()->work()))->of(Control::Charge, ''));
+    }
+
+    public function test_it_went_as_foretold_only_where_all_that_was_read_did(): void
+    {
+        $hand = ChargeHand::cabinet(0.86)->look()->read();
+        $work = $hand->work();
+        $value = 0.05 * $hand->machine->charge;
+        $forecast = $work->charging()->forecast($value);
+        self::assertNotNull($forecast);
+        $changes = [];
+        foreach ($forecast->figures as $one) {
+            $changes[$one->figure->value] = $one->change;
+        }
+        self::assertSame(MoveOutcome::AsForetold, $forecast->outcome($changes, true));
+        $condensing = Derived::SaturatedCondensing->value;
+        self::assertArrayHasKey($condensing, $changes);
+        $other = [$condensing => -3.0] + $changes;
+        self::assertSame(MoveOutcome::Less, $forecast->outcome($other, true));
+        self::assertCount(1, $forecast->missed($other));
+        self::assertSame(MoveOutcome::AsForetold, $forecast->outcome($other, false));
+        $level = ChargeHand::cooler(0.9)->look()->read()->work()->charging()->forecast(0.5);
+        self::assertNotNull($level?->of(Reading::ReceiverLevel), 'the level is foretold where it was read');
+    }
+
+    public function test_an_outcome_once_reached_stays_and_what_is_read_later_makes_a_new_one(): void
+    {
+        $hand = ChargeHand::cabinet(0.7)->look()->read();
+        $kept = $hand->work()->charging()->forecast(0.05)?->kept() ?? [];
+        $hand->add(0.05, [PlantMoved::FORECAST => $kept])->look()->read();
+        $first = $hand->work()->present();
+        self::assertSame(MoveOutcome::AsForetold, $first->outcome);
+        self::assertNull($first->came->later);
+        $hand->lose(0.05)->wait()->read();
+        $then = $hand->work()->present();
+        self::assertSame(MoveOutcome::AsForetold, $then->outcome);
+        self::assertEqualsWithDelta($first->change, $then->change, 1e-9);
+        self::assertSame(MoveOutcome::Nothing, $then->came->later);
     }
 
     public function test_an_addition_is_read_before_the_next(): void

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Work\Charging;
+
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Word;
+use Metrum\Findings\Findings;
+use Metrum\Work\Precondition;
+
+/** What starves a coil, keeps the head up or hides a charge whatever is added or taken: it is put right first. */
+final readonly class Obstacles
+{
+    private const STOPPED = [Word::SomeStopped, Word::AllStopped, Word::Backwards];
+
+    /** Where to look, what must not be seen there, and what is put right then. */
+    private const SEEN = [
+        [Observation::FrostCoil, [Word::Blocked], 'coil', 'blocked by ice: clear it first'],
+        [Observation::EvaporatorFans, self::STOPPED, 'coil fans', 'put them right first'],
+        [Observation::CondenserFans, self::STOPPED, 'condenser fans', 'put them right first'],
+        [Observation::CondenserFace, [Word::Dirty, Word::Recirculating], 'condenser', 'clean it first'],
+        [Observation::EvaporatorFace, [Word::Dirty], 'coil', 'clean it first'],
+    ];
+
+    private const LOOKED_AT = [
+        [Observation::CondenserFans, 'condenser fans'],
+        [Observation::CondenserFace, 'condenser face'],
+        [Observation::EvaporatorFans, 'coil fans'],
+        [Observation::FrostCoil, 'coil'],
+    ];
+
+    /** @return list<Precondition> that were seen */
+    public static function seen(Findings $findings): array
+    {
+        $all = [];
+        foreach (self::SEEN as [$asked, $words, $label, $said]) {
+            if ($findings->saw($asked, ...$words)) {
+                $all[] = Precondition::fails($label, $said, $asked);
+            }
+        }
+
+        return $all;
+    }
+
+    /**
+     * @param  Findings  ...$findings  now, and before refrigerant was moved at this visit
+     * @return list<Precondition> where nobody looked yet
+     */
+    public static function notLookedAt(Findings ...$findings): array
+    {
+        $all = [];
+        foreach (self::LOOKED_AT as [$asked, $label]) {
+            $seen = array_filter($findings, static fn (Findings $one): bool => $one->observed($asked) !== null);
+            if ($seen === []) {
+                $all[] = Precondition::open($label, 'not looked at', $asked);
+            }
+        }
+
+        return $all;
+    }
+}

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Work\Charging;
+
+use Metrum\Circuit\CondenserPlace;
+use Metrum\Circuit\Fault;
+use Metrum\Circuit\HeadPressureControl;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Reading;
+use Metrum\Circuit\Word;
+use Metrum\Diagnosis\Sureness;
+use Metrum\Diagnosis\Suspect;
+use Metrum\Findings\Findings;
+use Metrum\Quantity\Format;
+use Metrum\Work\Account;
+use Metrum\Work\Precondition;
+use Metrum\Work\SeenConditions;
+use Metrum\Work\Work;
+
+/**
+ * What must hold before refrigerant comes out because there is too much of it: the same looks as before it goes in,
+ * a glass that does not bubble, a head that the weather does not make, and a verdict that names too much.
+ */
+final readonly class TakingGate
+{
+    /** K of ambient below which a condenser without head control reads high in subcooling for the cold alone. */
+    private const COLD = 283.15;
+
+    /** What a verdict may name while what was added at this visit is taken back again. */
+    private const OF_CHARGING = [Fault::NoFault, Fault::Undercharge, Fault::WinterUndercharge, Fault::Overcharge];
+
+    private Findings $findings;
+
+    /** Before refrigerant was moved at this visit. */
+    private Findings $asFound;
+
+    private Charging $charging;
+
+    public function __construct(private Work $work, Account $account, string $subject)
+    {
+        $this->findings = $account->chapter->of($subject);
+        $this->charging = $work->charging($subject);
+        $first = $this->charging->log->rows[0]->number ?? $account->chapter->number;
+        $this->asFound = $work->accounts()[$first - 1]->chapter->of($subject);
+    }
+
+    /** @return list<Precondition> */
+    public function all(): array
+    {
+        return [
+            ...Obstacles::notLookedAt($this->findings, $this->asFound),
+            ...Obstacles::seen($this->findings),
+            (new SeenConditions($this->findings))->settled(),
+            $this->glass(),
+            ...$this->weather(),
+            $this->tooMuch(),
+        ];
+    }
+
+    public function isOpen(): bool
+    {
+        return Precondition::notHolding($this->all()) === [];
+    }
+
+    private function glass(): Precondition
+    {
+        $seen = $this->findings->observed(Observation::SightGlass);
+
+        return match ($seen) {
+            null => Precondition::open('sight glass', 'not looked at', Observation::SightGlass),
+            Word::Bubbles => Precondition::fails(
+                'sight glass',
+                'it bubbles: gas leaves with the liquid, and less makes more of it',
+                Observation::SightGlass,
+            ),
+            default => Precondition::holds('sight glass', mb_strtolower($seen->label())),
+        };
+    }
+
+    /** @return list<Precondition> in the cold, where nothing holds the head, liquid backs up for the cold alone */
+    private function weather(): array
+    {
+        $circuit = $this->findings->circuit;
+        $control = $circuit->headPressureControl ?? HeadPressureControl::None;
+        if ($circuit->condenser !== CondenserPlace::AirOutdoor || $control !== HeadPressureControl::None) {
+            return [];
+        }
+        $air = $this->findings->reading(Reading::AmbientTemperature);
+        if ($air === null) {
+            return [Precondition::open('weather', 'air at the condenser not read', Reading::AmbientTemperature)];
+        }
+        $said = Format::number($air - 273.15, 0).' °C';
+
+        return [
+            $air < self::COLD
+                ? Precondition::fails(
+                    'weather',
+                    "$said and nothing holds the head: judge the charge in warmth",
+                    Reading::AmbientTemperature,
+                )
+                : Precondition::holds('weather', $said),
+        ];
+    }
+
+    private function tooMuch(): Precondition
+    {
+        $label = 'too much fits best';
+        if (in_array(Fault::Overcharge, $this->findings->confirmed, true)) {
+            return Precondition::holds($label, 'confirmed');
+        }
+        $verdict = $this->work->verdict($this->work->judged());
+        $first = $verdict->first();
+        $chance = 0.0;
+        foreach ($verdict->suspects as $one) {
+            $chance = $one->fault === Fault::Overcharge ? $one->probability : $chance;
+        }
+        $percent = Format::number(100 * $chance, 0).' %';
+        if ($first->fault === Fault::Overcharge && $chance >= Sureness::Leaning->begins()) {
+            return Precondition::holds($label, $percent);
+        }
+
+        $isOwn = $this->charging->log->added() > 0.0 && ($this->charging->missing() ?? 0.0) < 0.0;
+        if ($isOwn && in_array($first->fault, self::OF_CHARGING, true)) {
+            return Precondition::holds($label, 'more was added at this visit than was missing');
+        }
+
+        return Precondition::fails(
+            $label,
+            "only $percent: ".lcfirst($verdict->nameOf($first)).' '.self::percent($first),
+            Reading::CondenserOutletTemperature,
+        );
+    }
+
+    private static function percent(Suspect $suspect): string
+    {
+        return Format::number(100 * $suspect->probability, 0).' %';
+    }
+}

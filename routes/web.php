@@ -107,6 +107,5 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/settings', [SettingsController::class, 'edit'])->name('settings');
     Route::put('/settings', [SettingsController::class, 'update']);
     Route::put('/settings/rules', [SettingsController::class, 'rules'])->name('settings.rules');
-    Route::post('/settings/licence', [SettingsController::class, 'licence'])->name('settings.licence');
     Route::post('/settings/theme', [SettingsController::class, 'theme'])->name('settings.theme');
 });

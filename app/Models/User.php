@@ -6,7 +6,6 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
-use Metrum\Diagnosis\Cautions;
 use Metrum\Quantity\Units;
 
 /**
@@ -51,18 +50,6 @@ final class User extends Authenticatable
     public function units(): Units
     {
         return Units::fromSettings($this->settings ?? []);
-    }
-
-    /** Whether this person has said to hold licence and tools for a class of refrigerants. */
-    public function holdsLicenceFor(string $class): bool
-    {
-        return ($this->settings['licence '.$class] ?? '') === 'yes';
-    }
-
-    /** @return list<string> classes for which this person has said to hold licence and tools */
-    public function licences(): array
-    {
-        return array_values(array_filter(Cautions::LICENSED, $this->holdsLicenceFor(...)));
     }
 
     /** paper, cold, or auto by the system's preference */

@@ -6,10 +6,10 @@ use App\Models\FollowUp;
 use App\Models\User;
 use App\Models\Visit;
 use Illuminate\Support\Carbon;
-use Metrum\Circuit\Control;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\PlantMoved;
+use Metrum\Work\Movements;
 
 /** What was touched and is left so with a reason is come back for: a follow-up of its own (T-13). */
 final readonly class LeftSo
@@ -37,14 +37,12 @@ final readonly class LeftSo
         }
     }
 
-    /** Refrigerant that was added before its leak was found: somebody comes back and searches (N-11). */
+    /** Refrigerant that was added before its leak was found: somebody comes back once and searches (N-11). */
     private function noteCharge(Fact $fact): void
     {
+        $added = $fact->kind === FactKind::Move ? Movements::beforeTheLeakWasFound($this->visit->log()) : [];
         $reason = $fact->content->text(PlantMoved::OVERRULED);
-        $isAdded = $fact->kind === FactKind::Move &&
-            $fact->content->key === Control::Charge->value &&
-            ($fact->content->value ?? 0.0) > 0.0;
-        if (! $isAdded || $reason === '') {
+        if ($added === [] || $added[0]->id !== $fact->id || $reason === '') {
             return;
         }
         $what = "Search the leak: refrigerant was added before it was found, because $reason";

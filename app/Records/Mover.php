@@ -11,6 +11,7 @@ use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\ClockSet;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Log\Kinds\Weighed;
+use Metrum\Log\Log;
 use Metrum\Log\NotAFact;
 use Metrum\Log\Said;
 use Metrum\Work\MayMove;
@@ -18,6 +19,9 @@ use Metrum\Work\MayMove;
 /** Records a move: held back where it may not be made, with its forecast, and with the clock that it starts. */
 final readonly class Mover
 {
+    /** Seconds within which the same move again is asked about. */
+    private const TWICE = 20;
+
     public function __construct(
         private Judge $judge,
         private Recorder $recorder,
@@ -36,16 +40,19 @@ final readonly class Mover
     {
         $content = $this->recorder->meant($said);
         $judged = $this->judge->of($this->visit, 0);
-        if ($id === null || ! $this->visit->has($id)) {
-            (new MayMove($judged->work))->check($content, $overruled);
-            $this->mayWeigh($content, $judged);
+        $kept = $this->kept($judged->log, $content, $id);
+        if ($kept !== []) {
+            return $kept;
         }
+        $this->mayRepeat($judged->log, $content, $overruled);
+        (new MayMove($judged->work))->check($content, $overruled);
+        $this->mayWeigh($content, $judged);
         $control = Control::from($content->key);
         $forecast = $judged->work->forecast($control, $content->value ?? 1.0, $content->subject);
-        $kept = $forecast === null || $forecast->figures === [] ? [] : [PlantMoved::FORECAST => $forecast->kept()];
+        $foretold = $forecast === null || $forecast->figures === [] ? [] : [PlantMoved::FORECAST => $forecast->kept()];
         $move = $this->recorder->append(
             FactKind::Move,
-            $content->keeping($kept + ($overruled === '' ? [] : [PlantMoved::OVERRULED => $overruled])),
+            $content->keeping($foretold + ($overruled === '' ? [] : [PlantMoved::OVERRULED => $overruled])),
             $id,
         );
         $settling = $judged->work->settling;
@@ -58,6 +65,45 @@ final readonly class Mover
         $clock = new Content(ClockSet::SETTLING, $wait, null, [], $content->subject);
 
         return [$move, $this->recorder->append(FactKind::Clock, $clock, Recorder::counted($move->id, 1))];
+    }
+
+    /**
+     * The same move sent again, with the clock that it started: what was foretold of it may be another thing by now.
+     *
+     * @return list<Fact>
+     */
+    private function kept(Log $log, Content $content, ?string $id): array
+    {
+        $clock = $id === null ? null : Recorder::counted($id, 1);
+        $kept = array_values(array_filter(
+            $log->facts,
+            static fn (Fact $one): bool => $one->id === $id || $one->id === $clock,
+        ));
+        $move = $kept[0]->content ?? null;
+        $isSame = $move !== null &&
+            $kept[0]->kind === FactKind::Move &&
+            $move->key === $content->key &&
+            $move->subject === $content->subject &&
+            abs(($move->value ?? 0.0) - ($content->value ?? 0.0)) < 1e-9;
+
+        return $isSame ? $kept : [];
+    }
+
+    /** @throws NotAFact where the very same move was made seconds ago: a second tap, not a second turn */
+    private function mayRepeat(Log $log, Content $content, string $overruled): void
+    {
+        $moves = $log->history(FactKind::Move);
+        $last = end($moves);
+        if ($last === false || $overruled !== '' || ! $last->content->isOf(Control::from($content->key), $content->subject)) {
+            return;
+        }
+        $isSame = abs(($last->content->value ?? 0.0) - ($content->value ?? 0.0)) < 1e-9;
+        $seconds = $this->recorder->moment()->getTimestamp() - $last->takenAt->getTimestamp();
+        if ($isSame && abs($seconds) <= self::TWICE) {
+            throw NotAFact::because(
+                'The same was noted seconds ago: once is kept. Was it done twice? Then say so, and it is noted again.',
+            );
+        }
     }
 
     /** kg that are right in this plant; null where nobody knows. */

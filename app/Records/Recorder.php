@@ -42,6 +42,11 @@ final readonly class Recorder
         return $this->author->units;
     }
 
+    public function moment(): \DateTimeImmutable
+    {
+        return $this->at;
+    }
+
     /** The same author and visit at another moment. */
     public function at(\DateTimeImmutable $at): self
     {

@@ -2,6 +2,7 @@
 
 namespace App\Records;
 
+use App\Models\Circuit;
 use App\Models\Cylinder;
 use App\Models\FactRecord;
 use App\Models\Plant;
@@ -37,6 +38,7 @@ final class Stock
             ->get([
                 'facts.id',
                 'facts.circuit_id',
+                'facts.visit_id',
                 'facts.value',
                 'facts.data',
                 'facts.taken_at',
@@ -57,6 +59,18 @@ final class Stock
         }
 
         return $movements;
+    }
+
+    /** The ledger of a circuit's plant; its record begins with its first visit. */
+    public function ledger(Circuit $circuit): Ledger
+    {
+        $first = Visit::query()->whereIn('circuit_id', $circuit->plant->circuits()->pluck('id'))->min('opened_at');
+
+        return Ledger::of(
+            $this->movements($circuit->plant),
+            $circuit->known()->design->nameplateCharge,
+            $first === null ? null : new \DateTimeImmutable((string) $first),
+        );
     }
 
     /** kg in a visit's plant by its ledger when the visit was opened; null where no first charge is in the book. */
@@ -84,6 +98,7 @@ final class Stock
             $row->site.', '.$row->circuit,
             $row->refrigerant,
             $row->circuit_id,
+            $row->visit_id,
         );
     }
 

@@ -2,28 +2,51 @@
 
 namespace App\View;
 
-use App\Models\User;
-use Metrum\Diagnosis\Cautions;
+use Metrum\Card\Card;
+use Metrum\Circuit\Control;
+use Metrum\Circuit\Prerequisite;
 use Metrum\Diagnosis\Suspect;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Findings;
+use Metrum\Log\Log;
+use Metrum\Work\PermitConditions;
 
-/** What may be advised to this person at this plant. */
+/** What may be advised at this plant. */
 final readonly class Advice
 {
-    public function __construct(private User $user, private Findings $findings, private Verdict $verdict)
+    public function __construct(private Log $log, private Findings $findings, private Verdict $verdict)
     {
     }
 
     /**
-     * Safety class of the refrigerant for which this person has not yet said that licence and tools are there (A-06);
+     * Safety class of the refrigerant for which licence, tools and place are not confirmed at this visit yet (A-06);
      * null where nothing is asked.
      */
     public function licenceAsked(): ?string
     {
-        $class = Cautions::licensedClass($this->findings->circuit->refrigerant);
+        return PermitConditions::licenceAsked($this->findings->circuit->refrigerant, $this->log);
+    }
 
-        return $class === null || $this->user->holdsLicenceFor($class) ? null : $class;
+    /** Whether a card is held back until they are. */
+    public function isLocked(Card $card): bool
+    {
+        return $this->licenceAsked() !== null && in_array(Prerequisite::Licence, $card->gates, true);
+    }
+
+    /** Whether a move is. */
+    public function isLockedMove(Control $control): bool
+    {
+        return $this->licenceAsked() !== null && in_array(Prerequisite::Licence, $control->row()->gates, true);
+    }
+
+    /** "R-290 is of safety class A3: licence, tools and place are confirmed once a visit, before …" */
+    public function licenceWords(): string
+    {
+        $class = $this->licenceAsked();
+        $is = $class === 'R-744' ? 'works at very high pressures' : "is of safety class $class";
+
+        return $this->findings->circuit->refrigerant." $is: licence, tools and place are confirmed once a visit, ".
+            'before anything opens the circuit.';
     }
 
     /** @return list<string> what to do about a suspect */

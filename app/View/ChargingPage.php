@@ -7,6 +7,8 @@ use App\Records\Judged;
 use App\Records\Stock;
 use Metrum\Card\Cards;
 use Metrum\Circuit\ChargePurpose;
+use Metrum\Circuit\Control;
+use Metrum\Circuit\DesignKey;
 use Metrum\Circuit\HeadPressureControl;
 use Metrum\Circuit\HouseRule;
 use Metrum\Log\FactKind;
@@ -15,9 +17,11 @@ use Metrum\Quantity\Kind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Charging\ChargeRow;
 use Metrum\Work\Charging\Charging;
+use Metrum\Work\Charging\Knee;
 use Metrum\Work\Charging\School;
 use Metrum\Work\Ledger\Cylinder;
 use Metrum\Work\Movements;
+use Metrum\Work\NextMove;
 
 /** Charging at a visit: by which school, what is missing and how surely, the next addition, out of which cylinder. */
 final class ChargingPage
@@ -83,22 +87,72 @@ final class ChargingPage
         );
     }
 
-    /** What the twin makes of it, in one sentence. */
+    /** What is missing: by weights and the twin, or how it is found where no kilograms can be said. */
     public function missing(): string
     {
         $estimate = $this->charging->estimate();
+        if ($this->charging->isShared()) {
+            return 'Its charge is the whole plant\'s: no kilograms from one circuit. The receiver\'s level tells, '.
+                'held against date, weather and what is in defrost.';
+        }
+        if ($this->charging->isSilent()) {
+            return 'Two additions changed nothing that was foretold. '.$this->whatTakesIt();
+        }
+        if (! $this->charging->isInKilograms()) {
+            return 'How large this plant is nobody has said, so no grams: small steps, each waited for and read, '.
+                $this->way();
+        }
         if ($estimate === null) {
             return 'How much is missing cannot be told yet: superheat and subcooling are wanted, read settled.';
         }
         $about = $this->units->mass(abs($estimate->missing)).' ± '.$this->units->mass($estimate->deviation);
         $share = Format::number((100 * abs($estimate->missing)) / $estimate->right, 0).' %';
         $missing = $this->charging->missing();
+        $by = $this->judged->work->weighedIn()->exact === null ? 'By the twin' : 'By what was weighed in, and the twin';
 
         return match (true) {
-            $missing === null => "By the twin it is right within what can be told ($about).",
-            $missing > 0.0 => "By the twin $about are missing, $share of the charge.",
-            default => "By the twin $about are too much, $share of the charge.",
+            $missing === null && $this->charging->isUnsealed() => "Gas still leaves with the liquid, though $by ".
+                "hardly anything is missing ($about): look at restriction, head and heat on the line first.",
+            $missing === null => "$by it is right within what can be told ($about).",
+            $missing > 0.0 => "$by $about are missing, $share of the charge.",
+            default => "$by $about are too much, $share of the charge.",
         };
+    }
+
+    /** How the end is found without kilograms. */
+    private function way(): string
+    {
+        return match ($this->charging->school) {
+            School::Receiver => 'until the glass clears, clears again, and the level stands where it should.',
+            School::Knee => 'until superheat stands and subcooling climbs to what is wanted.',
+            School::ByWeight, School::Capillary => 'is no way here: recover, and weigh in what the plate says.',
+        };
+    }
+
+    /** Where refrigerant may go that changes nothing. */
+    private function whatTakesIt(): string
+    {
+        $circuit = $this->judged->findings->circuit;
+        $places = array_filter([
+            $circuit->hasReceiver() ? 'the receiver fills without showing it' : '',
+            $this->floods() ? 'the condenser floods in the cold' : '',
+            $this->isCool() ? 'cold oil and a cold low side take it up' : '',
+            'the scale or a hose deceives',
+            'a restriction or the valve holds the coil short, whatever is behind it',
+        ]);
+
+        return 'What could take it: '.implode('; ', $places).'. Nothing more goes in before that is known.';
+    }
+
+    /** @return list<string> what would tell how large the plant is, in words; empty where something does */
+    public function sizesAsked(): array
+    {
+        return $this->charging->isShared()
+            ? []
+            : array_map(
+                static fn (DesignKey $key): string => Explain::within($key->field()->label),
+                $this->charging->sizesAsked(),
+            );
     }
 
     /** Where superheat stopped falling; empty where that is not seen yet. */
@@ -110,7 +164,7 @@ final class ChargingPage
         return match (true) {
             $knee !== null && $knee->added <= 0.0 => 'It was at the knee or beyond before anything was added: '.
                 'superheat stands and subcooling climbs, what comes after only fills the condenser.',
-            $knee !== null => 'The knee is at '.$this->units->signedMass($knee->added).': from there on '.
+            $knee !== null => 'The knee is at '.$this->units->signedMass($knee->added).$this->inAll($knee).': from there on '.
                 'superheat stands and subcooling climbs, what comes after only fills the condenser.',
             $isKnee && $this->charging->log->isCharging() => 'No knee yet. Superheat may even rise first, while the '.
                 'condenser fills: the end is where it stands and subcooling climbs.',
@@ -118,10 +172,20 @@ final class ChargingPage
         };
     }
 
-    /** kg of the next addition, below 0 to take back; null where none is proposed. */
+    /** ", 1.35 kg in all"; empty where nobody weighed what is in. */
+    private function inAll(Knee $knee): string
+    {
+        $exact = $this->judged->work->weighedIn()->exact;
+
+        return $exact === null
+            ? ''
+            : ', '.$this->units->mass($exact - $this->charging->log->added() + $knee->added).' in all';
+    }
+
+    /** kg of the next addition, below 0 to take back; null where none is proposed, or a gate or clock holds it. */
     public function next(): ?float
     {
-        return $this->charging->next();
+        return (new NextMove($this->judged->work))->of(Control::Charge, $this->subject)[0] ?? null;
     }
 
     /** "add 80 g", "take back 40 g" */
@@ -136,13 +200,13 @@ final class ChargingPage
         };
     }
 
-    /** As it is typed; an example where nothing is proposed. */
+    /** As it is typed; empty where nothing is proposed. */
     public function typed(): string
     {
         $next = $this->next();
 
         return match (true) {
-            $next === null => '80 g',
+            $next === null => '',
             $next < 0.0 => '-'.$this->units->mass(-$next),
             default => $this->units->mass($next),
         };
@@ -223,11 +287,11 @@ final class ChargingPage
     public function overPlate(): string
     {
         $plate = $this->judged->findings->circuit->design->nameplateCharge;
-        $estimate = $this->charging->estimate();
-        if ($plate === null || $estimate === null) {
+        $in = $this->charging->in();
+        if ($plate === null || $in === null || $this->charging->isShared()) {
             return '';
         }
-        $share = $estimate->in() / $plate;
+        $share = $in / $plate;
         $asked = 1 + $this->judged->rules->band(HouseRule::OverPlate)->low;
 
         return Format::number(100 * $share, 0).' % of the plate\'s '.$this->units->mass($plate).

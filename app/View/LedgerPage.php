@@ -29,7 +29,7 @@ final readonly class LedgerPage
     public function __construct(public Circuit $circuit, Stock $stock, User $user)
     {
         $this->units = $user->units();
-        $this->ledger = Ledger::of($stock->movements($circuit->plant), $circuit->known()->design->nameplateCharge);
+        $this->ledger = $stock->ledger($circuit);
         $this->cylinders = $stock->cylinders();
     }
 
@@ -53,7 +53,7 @@ final readonly class LedgerPage
                 $rate < $threshold->high => Mark::Look,
                 default => Mark::Act,
             };
-            $said = $rate === null ? 'nothing to reckon with' : Format::number(100 * $rate, 0).' % a year';
+            $said = $rate === null ? 'not yet known' : Format::number(100 * $rate, 0).' % a year';
             $rows[] = [$mark, $name, $said];
         }
 

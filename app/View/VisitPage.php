@@ -19,6 +19,7 @@ use Metrum\Findings\Findings;
 use Metrum\Log\Fact;
 use Metrum\Log\Log;
 use Metrum\Quantity\Units;
+use Metrum\Work\PermitConditions;
 
 /** Everything that one page of a visit shows; each thing is worked once. */
 final class VisitPage
@@ -74,7 +75,7 @@ final class VisitPage
         $this->units = $user->units();
         $this->explain = new Explain($this->units);
         $this->mayEnter = $user->can('enter', $this->visit);
-        $this->advice = new Advice($user, $this->findings, $this->verdict);
+        $this->advice = new Advice($judged->log, $this->findings, $this->verdict);
         $this->entries = route('entries.store', $this->visit);
         $this->controls = new VisitControls($judged, $station, $this->units);
     }
@@ -131,6 +132,12 @@ final class VisitPage
     public function leaks(): LeakPage
     {
         return $this->leaks ??= new LeakPage($this->judged);
+    }
+
+    /** Where licence, tools and place are confirmed for this visit. */
+    public function licenceLink(): string
+    {
+        return route('visits.show', [$this->visit, Station::PutRight->value, 'card' => PermitConditions::LICENCE]);
     }
 
     /** @return list<string> parts of the circuit that were read or moved on their own; '' is the circuit itself */

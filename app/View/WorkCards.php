@@ -2,45 +2,43 @@
 
 namespace App\View;
 
+use Metrum\Card\Card;
+use Metrum\Card\Cards;
 use Metrum\Circuit\Circuit;
 use Metrum\Circuit\Control;
-use Metrum\Circuit\Fault;
 use Metrum\Circuit\HeadPressureControl;
 use Metrum\Circuit\Metering;
+use Metrum\Diagnosis\Remedy;
+use Metrum\Diagnosis\Verdict;
 use Metrum\Work\Work;
 
 /** What can be moved at a plant, and what a suspect asks for. */
 final readonly class WorkCards
 {
-    /** Which card a suspect asks for. */
-    private const ASKED = [
-        Fault::CondenserAirflowLow->value => Control::CondenserWashed,
-        Fault::EvaporatorAirflowLow->value => Control::CoilCleaned,
-        Fault::EvaporatorIced->value => Control::CoilThawed,
-        Fault::Undercharge->value => Control::Charge,
-        Fault::WinterUndercharge->value => Control::Charge,
-        Fault::Overcharge->value => Control::Charge,
-        Fault::RegulatorSetHigh->value => Control::RegulatorTurn,
-        Fault::RegulatorSetLow->value => Control::RegulatorTurn,
-        Fault::HeadPressureLow->value => Control::HeadValveTurn,
-        Fault::DrainBlocked->value => Control::DrainCleared,
-        Fault::ThermostatWrong->value => Control::ThermostatSet,
-        Fault::FanDelayHolding->value => Control::FanDelaySet,
-        Fault::LowPressureControlWrong->value => Control::LowCutOutSet,
-        Fault::ExcessLoad->value => Control::DoorMended,
-    ];
-
     public function __construct(private Circuit $circuit)
     {
     }
 
-    /** What was moved last, else what the leading suspect asks for. */
-    public function asked(Work $work, Fault $first): Control
+    /** What was moved last, else the move by which the leading suspect is put right; null where none is. */
+    public function asked(Work $work, Verdict $verdict): ?Control
     {
         $last = $work->present()->chapter->began?->content;
-        $asked = $last === null ? self::ASKED[$first->value] ?? Control::ValveTurn : Control::from($last->key);
+        $asked = $last === null ? $this->remedy($verdict)?->move : Control::from($last->key);
 
-        return in_array($asked, $this->all(), true) ? $asked : $this->all()[0];
+        return in_array($asked, $this->all(), true) ? $asked : null;
+    }
+
+    /** The card of work by which the leading suspect is put right; null where none is, or it is not for this plant. */
+    public function card(Verdict $verdict): ?Card
+    {
+        $card = Cards::find((string) $this->remedy($verdict)?->card);
+
+        return $card?->fit->asks($this->circuit) === true ? $card : null;
+    }
+
+    private function remedy(Verdict $verdict): ?Remedy
+    {
+        return $verdict->blank ? null : $verdict->first()->entry()->remedy;
     }
 
     /** @return non-empty-list<Control> that this plant has, in the order of the work */

@@ -4,6 +4,7 @@ namespace App\View;
 
 use App\Picture\Strip;
 use App\Records\Judged;
+use Metrum\Card\Card;
 use Metrum\Circuit\Control;
 use Metrum\Circuit\Station;
 use Metrum\Diagnosis\Cautions;
@@ -29,6 +30,9 @@ final class WorkPage
     private const MOST_EIGHTHS = 16;
 
     public readonly Control $control;
+
+    /** Whether a move stands open: one was chosen, made, or is what the leading suspect asks for. */
+    public readonly bool $isOpen;
 
     /** SI, positive = in; null where nothing is turned. */
     public readonly ?float $value;
@@ -65,9 +69,11 @@ final class WorkPage
         $this->positions = new Positions($judged->work->chapters);
         $this->next = new NextMove($judged->work);
         $this->cards = new WorkCards($judged->findings->circuit);
-        $this->control = $chosen ?? $this->cards->asked($judged->work, $judged->verdict->first()->fault);
+        $asked = $chosen ?? $this->cards->asked($judged->work, $judged->verdict);
+        $this->isOpen = $asked !== null;
+        $this->control = $asked ?? $this->cards->all()[0];
         $this->value = match (true) {
-            $this->control === Control::Charge => $judged->work->charging($subject)->next(),
+            $this->control === Control::Charge => $this->next->of(Control::Charge, $subject)[0] ?? null,
             $this->isTurned() => $eighths === null ? $this->proposed() : $eighths / 8,
             default => null,
         };
@@ -132,10 +138,31 @@ final class WorkPage
         return $this->control->row()->field?->kind === Kind::Turns;
     }
 
+    /** The card of work that the leading suspect asks for; null where none is. */
+    public function remedyCard(): ?Card
+    {
+        return $this->cards->card($this->judged->verdict);
+    }
+
+    /** @return list<string> what is done about the leading suspect where nothing is turned or worked step by step */
+    public function instead(): array
+    {
+        $verdict = $this->judged->verdict;
+        $check = $verdict->nextCheck();
+
+        return match (true) {
+            $verdict->blank => ['Nothing was found yet, so there is nothing to turn. What was complained of, and what '.
+                'is seen at the box without tools, come first.'],
+            $verdict->leads() => $verdict->remedies($verdict->first()),
+            $check !== null => ['What it is is still open. First find out: '.lcfirst($check->title()).'.'],
+            default => ['What it is is still open: see the tests.'],
+        };
+    }
+
     /** @return array<string, list<Control>> what else can be moved at this plant, by what is done to it */
     public function others(): array
     {
-        $isOther = fn (Control $one): bool => $one !== $this->control;
+        $isOther = fn (Control $one): bool => ! $this->isOpen || $one !== $this->control;
 
         return array_map(
             static fn (array $all): array => array_values(array_filter($all, $isOther)),
@@ -153,6 +180,12 @@ final class WorkPage
     public function isHeldBack(): bool
     {
         return $this->may->isHeldBack($this->control, $this->subject);
+    }
+
+    /** What no reason passes, in words; empty where nothing does. */
+    public function refusal(): string
+    {
+        return Precondition::why(Precondition::firm($this->preconditions()));
     }
 
     public function isTooSoon(): bool

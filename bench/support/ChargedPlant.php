@@ -61,6 +61,10 @@ final readonly class ChargedPlant
         if ($built->hasReceiver()) {
             $design = $design->with(Metrum\Circuit\DesignKey::ReceiverVolume, $built->receiverVolume);
         }
+        // A plant whose size nobody said is asked for it: the current stands on its compressor.
+        if ($design->nameplateCharge === null && $design->ratedCurrent === null) {
+            $design = $design->with(Metrum\Circuit\DesignKey::RatedCurrent, $built->ratedCurrent);
+        }
         $around = new Surroundings(
             $built->design->ambient + $dice->between(-6.0, 4.0),
             $built->design->box + $dice->between(0.0, 3.0),

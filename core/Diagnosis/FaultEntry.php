@@ -32,6 +32,7 @@ final readonly class FaultEntry
         'proven_by',
         'cause_by',
         'before_replacing',
+        'remedy',
         'do',
         'cautions',
         'for',
@@ -54,6 +55,7 @@ final readonly class FaultEntry
      * @param  list<Asked>  $provenBy  what would convict or clear it before anything is changed, best first
      * @param  list<Asked>  $causeBy  what tells what makes it do that
      * @param  list<Exclusion>  $beforeReplacing  what is looked at before it is named for replacement; none: no part is
+     * @param  Remedy  $remedy  with what putting it right opens
      * @param  list<string>  $do
      * @param  list<string>  $cautions  keys of data/cautions.json
      * @param  Fit  $fit  plants that can have it: where a part is not fitted it cannot fail
@@ -77,6 +79,7 @@ final readonly class FaultEntry
         public array $provenBy,
         public array $causeBy,
         public array $beforeReplacing,
+        public Remedy $remedy,
         public array $do,
         public array $cautions,
         public Fit $fit,
@@ -110,6 +113,7 @@ final readonly class FaultEntry
             provenBy: self::keys($row, 'proven_by'),
             causeBy: self::keys($row, 'cause_by'),
             beforeReplacing: Exclusion::ofRow($row->row('before_replacing')),
+            remedy: Remedy::of($row, 'remedy'),
             do: $row->texts('do'),
             cautions: $row->texts('cautions'),
             fit: Fit::ofRow($row),

@@ -56,7 +56,7 @@ final class WorkAnswer
         $charging = $work->charging();
         $estimate = $charging->estimate();
         $knee = $charging->knee();
-        $next = $charging->next();
+        $next = (new NextMove($work))->of(Control::Charge, '')[0] ?? null;
         $gate = new ChargingGate($work, $work->judged(), '');
         $shut = Precondition::notHolding($gate->all());
 

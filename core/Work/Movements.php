@@ -4,8 +4,14 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
+use Metrum\Circuit\ChargePurpose;
 use Metrum\Circuit\Control;
+use Metrum\Circuit\Test;
+use Metrum\Circuit\Word;
+use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
+use Metrum\Log\Kinds\StepTaken;
+use Metrum\Log\Kinds\Weighed;
 use Metrum\Log\Log;
 
 /** Refrigerant that went in and out at a visit, kg. */
@@ -26,5 +32,38 @@ final readonly class Movements
         }
 
         return new self($added, $recovered);
+    }
+
+    /** @return list<Fact> additions that made good a loss before its leak was found, in the order in which they were made */
+    public static function beforeTheLeakWasFound(Log $log): array
+    {
+        $added = [];
+        foreach ($log->happened() as $fact) {
+            if (self::findsLeak($fact)) {
+                break;
+            }
+            $isCharge = $fact->kind === FactKind::Move && $fact->content->key === Control::Charge->value;
+            $purpose = $isCharge ? Weighed::in($fact->content)->purpose : null;
+            $isForLoss = in_array($purpose, [null, ChargePurpose::Leak], true);
+            if ($isCharge && $isForLoss && ($fact->content->value ?? 0.0) > 0.0) {
+                $added[] = $fact;
+            }
+        }
+
+        return $added;
+    }
+
+    private static function findsLeak(Fact $fact): bool
+    {
+        if ($fact->kind === FactKind::Test && $fact->content->key === Test::NitrogenOrBubbleSearch->value) {
+            return $fact->content->word === Word::LeakFound->value;
+        }
+        foreach ($fact->kind === FactKind::Card ? StepTaken::outcome($fact->content)->tells ?? [] : [] as [$test, $word]) {
+            if ($test === Test::NitrogenOrBubbleSearch && $word === Word::LeakFound) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

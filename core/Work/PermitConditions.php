@@ -11,12 +11,13 @@ use Metrum\Diagnosis\Cautions;
 use Metrum\Findings\Findings;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\PlantMoved;
+use Metrum\Log\Log;
 
 /** What must be permitted before the refrigerant circuit is opened: licence and tools, and a leak that was searched. */
 final readonly class PermitConditions
 {
     /** The card by which licence and tools are confirmed for a visit, and how it ends then. */
-    private const LICENCE = 'licence_and_tools.done';
+    public const LICENCE = 'licence_and_tools';
 
     private const CONFIRMED = 'confirmed';
 
@@ -34,27 +35,30 @@ final readonly class PermitConditions
             return Precondition::refuses($label, $referral);
         }
         $class = Cautions::licensedClass($refrigerant);
-        if ($class === null) {
-            return Precondition::holds($label, 'as for every refrigerant');
-        }
+        $asked = self::licenceAsked($refrigerant, $this->work->log);
 
-        return $this->lastEnd() === self::CONFIRMED
-            ? Precondition::holds($label, "confirmed for $class at this visit")
-            : Precondition::refuses(
+        return match (true) {
+            $class === null => Precondition::holds($label, 'as for every refrigerant'),
+            $asked === null => Precondition::holds($label, "confirmed for $class at this visit"),
+            default => Precondition::refuses(
                 $label,
                 "$class asks for a licence and tools made for it: confirm them for this visit",
-            );
+            ),
+        };
     }
 
-    /** What the card came to when it was done last at this visit. */
-    private function lastEnd(): ?string
+    /**
+     * Safety class, or name, of a refrigerant for which licence, tools and place are still to be confirmed at a visit;
+     * null where nothing is asked, or they are confirmed.
+     */
+    public static function licenceAsked(string $refrigerant, Log $log): ?string
     {
         $end = null;
-        foreach ($this->work->log->history(FactKind::Card) as $fact) {
-            $end = $fact->content->key === self::LICENCE ? $fact->content->word : $end;
+        foreach ($log->history(FactKind::Card) as $fact) {
+            $end = $fact->content->key === self::LICENCE.'.done' ? $fact->content->word : $end;
         }
 
-        return $end;
+        return $end === self::CONFIRMED ? null : Cautions::licensedClass($refrigerant);
     }
 
     /** Refrigerant into a plant whose leak nobody looked for wants a reason, or a search (Z-09, N-11). */

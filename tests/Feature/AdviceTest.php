@@ -32,18 +32,22 @@ final class AdviceTest extends TestCase
         $this->get("/visits/{$visit->id}/report")
             ->assertSee('Held back: work on A3 asks for a licence')
             ->assertDontSee('Weigh in');
-        $this->from("/visits/{$visit->id}/verdict")
-            ->post('/settings/licence', ['class' => 'A3', 'held' => 1])
-            ->assertRedirect("/visits/{$visit->id}/verdict");
+        // Wherever something would open the circuit, nothing begins that is refused then, and it says where to confirm.
+        foreach (['card=charge', 'card=recovery', 'card=core_change', 'card=raise_pressure'] as $asked) {
+            $this->get("/visits/{$visit->id}/put_right?$asked")
+                ->assertSee('confirmed once a visit')
+                ->assertSee('card=licence_and_tools', false)
+                ->assertDontSee('id="card-begin"', false)
+                ->assertDontSee('id="move-charge"', false);
+        }
+        $this->get("/visits/{$visit->id}/put_right?card=condenser_washed")->assertSee('id="move-condenser-washed"', false);
+        foreach (['begun' => 'yes', 'who' => 'mine', 'tools' => 'rated', 'place' => 'aired', 'done' => 'yes'] as $step => $word) {
+            $this->enter($visit, 'card', "licence_and_tools.$step", $word)->assertOk();
+        }
         $this->get("/visits/{$visit->id}/verdict")
             ->assertDontSee('is of safety class A3')
             ->assertSee('Check, and what to do');
-        $this->get('/settings')->assertSee('You hold licence and tools for A3');
-        $this->post('/settings/licence', ['class' => 'A3', 'held' => 0]);
-        $this->get("/visits/{$visit->id}/verdict")->assertSee('is of safety class A3');
-        $this->from('/')
-            ->post('/settings/licence', ['class' => 'everything', 'held' => 1])
-            ->assertSessionHasErrors('class');
+        $this->get("/visits/{$visit->id}/put_right?card=recovery")->assertSee('id="card-begin"', false);
     }
 
     public function test_ammonia_is_referred_everywhere(): void

@@ -159,9 +159,25 @@ final class RefrigerantTest extends TestCase
         self::assertSame('the fish cannot wait', $move->data[PlantMoved::OVERRULED]);
     }
 
-    public function test_what_is_too_much_is_taken_out_without_a_word(): void
+    public function test_refrigerant_that_comes_out_passes_a_gate_of_its_own_or_wants_a_reason(): void
     {
-        $this->charge($this->starved(), '-100 g', [], ['overruled' => ''])->assertOk();
+        $visit = $this->starved();
+        $this->charge($visit, '-100 g', [], ['overruled' => ''])
+            ->assertUnprocessable()
+            ->assertSee('too much fits best: only')
+            ->assertSee('it bubbles');
+        $this->charge($visit, '-100 g', [], ['overruled' => 'it was put in by mistake'])->assertOk();
+        $this->charge($this->visit(), '-2 kg', ['purpose' => 'repair'], ['overruled' => ''])->assertOk();
+    }
+
+    public function test_the_same_move_again_within_seconds_is_asked_about_and_kept_once(): void
+    {
+        $visit = $this->starved();
+        $this->charge($visit, '100 g')->assertOk();
+        $this->charge($visit, '100 g', [], ['overruled' => ''])->assertUnprocessable()->assertSee('seconds ago');
+        self::assertCount(1, (new Stock())->movements());
+        $this->travel(5)->minutes();
+        $this->charge($visit, '100 g', [], ['overruled' => ''])->assertUnprocessable()->assertSee('One at a time');
     }
 
     private const AGAIN = [
@@ -402,7 +418,7 @@ final class RefrigerantTest extends TestCase
         $this->enter($visit, 'line', 'line', 'added 350 g')->assertUnprocessable()->assertSee('search first');
         $this->enter($visit, 'line', 'line', 'added 350 g because the fish cannot wait')->assertOk();
         $this->enter($visit, 'line', 'line', 'added 50 g')->assertUnprocessable()->assertSee('One at a time');
-        $this->enter($visit, 'line', 'line', 'took out 100 g')->assertOk();
+        $this->enter($visit, 'line', 'line', 'took out 100 g because it was too much')->assertOk();
         $moved = array_map(static fn ($one): float => $one->kilograms, (new Stock())->movements());
         self::assertSame([0.35, -0.1], $moved);
     }

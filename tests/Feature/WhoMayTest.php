@@ -109,7 +109,6 @@ final class WhoMayTest extends TestCase
         'GET settings' => self::SIGNED_IN,
         'PUT settings' => self::SIGNED_IN,
         'PUT settings/rules' => self::LEADS,
-        'POST settings/licence' => self::SIGNED_IN,
         'POST settings/theme' => self::SIGNED_IN,
     ];
 

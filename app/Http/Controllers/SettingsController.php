@@ -8,9 +8,7 @@ use App\Models\HouseRuleChoice;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use Metrum\Circuit\HouseRule;
-use Metrum\Diagnosis\Cautions;
 
 final class SettingsController extends Controller
 {
@@ -45,19 +43,6 @@ final class SettingsController extends Controller
                 'said',
                 'Saved. Visits opened from now on are judged by these rules; earlier ones keep theirs.',
             );
-    }
-
-    /** Somebody says to hold licence and tools for a class of refrigerants, or takes it back. */
-    public function licence(Request $request): RedirectResponse
-    {
-        $said = $request->validate([
-            'class' => ['required', Rule::in(Cautions::LICENSED)],
-            'held' => ['required', 'boolean'],
-        ]);
-        $held = ['licence '.$said['class'] => $request->boolean('held') ? 'yes' : 'no'];
-        $request->user()->update(['settings' => $held + ($request->user()->settings ?? [])]);
-
-        return back();
     }
 
     public function theme(Request $request): RedirectResponse

@@ -90,11 +90,10 @@ final readonly class PlantMoved implements KindOfFact
         $subject = $content->subject === '' ? '' : ' of '.$content->subject;
 
         $overruled = $content->text(self::OVERRULED);
-        $isTold = $content->key === Control::Charge->value && $overruled !== '';
-        $why = $isTold ? ", before the leak was found, because $overruled" : '';
+        $why = $overruled === '' ? '' : ", all the same, because $overruled";
 
         return $row->field === null || $content->value === null
-            ? $row->label.$subject
+            ? $row->label.$subject.$why
             : $row->label.$subject.' '.self::amount($content, $units).$why;
     }
 

@@ -18,16 +18,28 @@ final readonly class Ledger
 
     private const YEAR = 365.0;
 
+    /** Days of record below which nothing is said of a rate a year. */
+    private const LEAST_RECORD = 30.0;
+
+    /** Share of the full charge from which the first that ever went in is a first charge, whatever was said. */
+    private const FIRST = 0.5;
+
     /**
      * @param  list<Movement>  $movements  oldest first
      * @param  ?float  $full  kg of the full charge: by the plate, else what was charged first; null where nobody knows
      */
-    private function __construct(public array $movements, public ?float $full)
-    {
+    private function __construct(
+        public array $movements,
+        public ?float $full,
+        private ?\DateTimeInterface $since,
+    ) {
     }
 
-    /** @param  list<Movement>  $movements  in any order; each of them once, whatever comes twice */
-    public static function of(array $movements, ?float $full): self
+    /**
+     * @param  list<Movement>  $movements  in any order; each of them once, whatever comes twice
+     * @param  ?\DateTimeInterface  $since  when the plant's record begins; null: with its first movement
+     */
+    public static function of(array $movements, ?float $full, ?\DateTimeInterface $since = null): self
     {
         $once = [];
         foreach ($movements as $one) {
@@ -40,7 +52,7 @@ final readonly class Ledger
             $first ??= $one->purpose === ChargePurpose::Commissioning && $one->isIn() ? $one->kilograms : null;
         }
 
-        return new self($all, $full ?? $first);
+        return new self($all, $full ?? $first, $since ?? $all[0]->at ?? null);
     }
 
     /** kg that went in. */
@@ -62,7 +74,7 @@ final readonly class Ledger
         $day = $last?->at->format('Y-m-d');
         $isThen = static fn (Movement $one): bool => $one->at->format('Y-m-d') === $day;
 
-        return self::of(array_values(array_filter($this->movements, $isThen)), $this->full);
+        return self::of(array_values(array_filter($this->movements, $isThen)), $this->full, $this->since);
     }
 
     /** @return array<string, float> kg that went in less what came out, by purpose */
@@ -115,17 +127,19 @@ final readonly class Ledger
         return $running === [] ? $this->full : $running[array_key_last($running)];
     }
 
-    /** @return list<array{\DateTimeImmutable, float}> when how much (kg) was found to have leaked */
+    /** @return list<array{\DateTimeImmutable, float}> when how much (kg) was found to have leaked; a visit is one loss */
     public function losses(): array
     {
         $losses = [];
         foreach ($this->lostBy() as $i => $lost) {
             if ($lost > 1e-9) {
-                $losses[] = [$this->movements[$i]->at, $lost];
+                $occasion = $this->movements[$i]->occasion();
+                $before = $losses[$occasion][1] ?? 0.0;
+                $losses[$occasion] = [$this->movements[$i]->at, $before + $lost];
             }
         }
 
-        return $losses;
+        return array_values($losses);
     }
 
     /** @return list<float> kg that each movement made good */
@@ -133,9 +147,9 @@ final readonly class Ledger
     {
         $all = [];
         $outForRepair = 0.0;
-        foreach ($this->movements as $one) {
+        foreach ($this->movements as $i => $one) {
             $lost = 0.0;
-            if ($one->purpose === ChargePurpose::Leak && $one->isIn()) {
+            if ($one->purpose === ChargePurpose::Leak && $one->isIn() && ! $this->isFirstCharge($i)) {
                 $lost = $one->kilograms;
             } elseif ($one->purpose === ChargePurpose::Repair) {
                 $outForRepair -= $one->kilograms;
@@ -148,29 +162,54 @@ final readonly class Ledger
         return $all;
     }
 
+    /** Whether it is the first that ever went in, and most of a charge: nothing leaked before there was anything. */
+    private function isFirstCharge(int $place): bool
+    {
+        return $place === 0 &&
+            $this->full !== null &&
+            $this->movements[0]->kilograms >= self::FIRST * $this->full;
+    }
+
+    /** Whether the record reaches back far enough before a day to say anything of a year. */
+    private function reachesBack(\DateTimeInterface $day): bool
+    {
+        return $this->since !== null && self::days($this->since, $day) >= self::LEAST_RECORD;
+    }
+
+    private static function days(\DateTimeInterface $from, \DateTimeInterface $to): float
+    {
+        return ($to->getTimestamp() - $from->getTimestamp()) / self::DAY;
+    }
+
     /**
      * Leak rate by the last loss alone: added ÷ full charge × 365 ÷ days since the one before, at most 365 of them;
-     * 365 where there was none. Share a year; null where nothing leaked or the full charge is not known.
+     * 365 where there was none. Losses less than 30 days apart count as one. Share a year; null where nothing leaked,
+     * the full charge is not known, or there are less than 30 days of record.
      */
     public function annualised(): ?float
     {
         $losses = $this->losses();
-        $last = end($losses);
-        if ($last === false || $this->full === null || $this->full <= 0.0) {
+        $last = array_pop($losses);
+        if ($last === null || $this->full === null || $this->full <= 0.0 || ! $this->reachesBack($last[0])) {
             return null;
         }
-        $before = $losses[count($losses) - 2] ?? null;
-        $days = $before === null
-            ? self::YEAR
-            : max(1.0, min(self::YEAR, ($last[0]->getTimestamp() - $before[0]->getTimestamp()) / self::DAY));
+        [$at, $lost] = $last;
+        $days = self::YEAR;
+        foreach (array_reverse($losses) as [$before, $earlier]) {
+            if (self::days($before, $at) >= self::LEAST_RECORD) {
+                $days = min(self::YEAR, self::days($before, $at));
+                break;
+            }
+            $lost += $earlier;
+        }
 
-        return (($last[1] / $this->full) * self::YEAR) / $days;
+        return (($lost / $this->full) * self::YEAR) / $days;
     }
 
     /** Leak rate over the twelve months until a day: all losses ÷ full charge; null as above. */
     public function rolling(\DateTimeInterface $until): ?float
     {
-        if ($this->full === null || $this->full <= 0.0) {
+        if ($this->full === null || $this->full <= 0.0 || ! $this->reachesBack($until)) {
             return null;
         }
         $since = $until->getTimestamp() - self::YEAR * self::DAY;

@@ -18,6 +18,7 @@ final readonly class Movement
      * @param  ?float  $after  the same
      * @param  string  $where  site and circuit, in words
      * @param  string  $circuit  id
+     * @param  string  $visit  id; empty where it was at none
      */
     public function __construct(
         public string $id,
@@ -31,6 +32,7 @@ final readonly class Movement
         public string $where = '',
         public string $refrigerant = '',
         public string $circuit = '',
+        public string $visit = '',
     ) {
     }
 
@@ -42,6 +44,7 @@ final readonly class Movement
         string $where,
         string $refrigerant,
         string $circuit = '',
+        string $visit = '',
     ): self {
         $weighed = Weighed::in($move);
         $kilograms = $move->value ?? 0.0;
@@ -58,7 +61,14 @@ final readonly class Movement
             $where,
             $refrigerant,
             $circuit,
+            $visit,
         );
+    }
+
+    /** What it was part of: portions of one visit, or of one day, are one. */
+    public function occasion(): string
+    {
+        return $this->visit === '' ? $this->at->format('Y-m-d') : $this->visit;
     }
 
     public function isIn(): bool

@@ -15,11 +15,6 @@
             </div>
             <p class="actions"><button class="btn">Save</button></p>
         </form>
-        @foreach ($user->licences() as $class)
-            <form class="row-link" method="post" action="{{ route('settings.licence') }}">@csrf<input type="hidden" name="class" value="{{ $class }}">
-                <span class="grow">You hold licence and tools for {{ $class }}.</span><button class="btn quiet" name="held" value="0">Take back</button>
-            </form>
-        @endforeach
         @php($mayRule = Gate::allows('change-house-rules'))
         <form method="post" action="{{ route('settings.rules') }}" novalidate>
             @csrf @method('put')

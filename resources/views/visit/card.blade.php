@@ -1,5 +1,5 @@
 {{-- one piece of work, step by step --}}
-@php($locked = $page->advice->licenceAsked() !== null && $open->card->effort === Metrum\Circuit\Effort::Intervention)
+@php($locked = $page->advice->isLocked($open->card))
 <section id="card" class="card-open card-steps" aria-labelledby="h-card">
     <header><h2 id="h-card">{{ $open->card->name }}{{ $open->subject === '' ? '' : ', '.$open->subject }}</h2><span class="soft">{{ $open->card->minutes }} min, {{ $open->card->effort->label() }}</span></header>
     <p class="card-why">{{ $open->card->why }}@if ($open->card->tools !== []) <span class="soft">To hand: {{ implode(', ', $open->card->tools) }}.</span>@endif</p>
@@ -7,7 +7,7 @@
     @if ($page->verdict->referral !== null)
         <p class="caution">◐ {{ $page->verdict->referral }}</p>
     @elseif ($locked)
-        <p class="caution">◐ What opens the circuit is shown to those who hold the licence and the tools for {{ $page->findings->circuit->refrigerant }}: see Verdict & tests.</p>
+        @include('visit.licence')
     @else
         @if ($open->gates() !== [])<ul class="preconditions">@foreach ($open->gates() as $one)<li class="is-{{ strtolower($one->holding->name) }}">{{ $one->holding->mark()->sign() }} {{ $one->label }}@if ($one->detail !== ''), {{ $one->detail }}@endif @if ($one->settledBy !== null && ! $one->isHolding()) <a href="{{ $page->linkToAsked($one->settledBy) }}">look</a>@endif</li>@endforeach</ul>@endif
         @if ($open->overruled() !== '')<p class="hint">◐ Begun all the same, because {{ $open->overruled() }}</p>@endif

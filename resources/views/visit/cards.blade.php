@@ -1,6 +1,6 @@
 @php($list = $page->cards())
 @php($groups = $page->verdict->referral !== null ? [] : $list->groups($page->station))
-@if ($groups !== [] && ! ($page->station === Metrum\Circuit\Station::PutRight && $page->advice->licenceAsked() !== null))
+@if ($groups !== [])
 <section class="cards-here card-groups" aria-labelledby="h-cards"><h2 id="h-cards">Step by step</h2>
     @foreach ($groups as $name => $cards)
         @if ($name === '')

@@ -2,12 +2,14 @@
 <section id="card" class="card-open" aria-labelledby="h-move" data-part>
     <header><h2 id="h-move">Refrigerant{{ $work->subject === '' ? '' : ', '.$work->subject }}</h2><span class="soft">{{ $page->findings->circuit->refrigerant }}{{ $charge->moved() === '' ? '' : ' · '.$charge->moved() }}{{ $charge->overPlate() === '' ? '' : ' · '.$charge->overPlate() }}</span></header>
     <p class="charge-says"><b>{{ $charge->missing() }}</b> {{ $charge->knee() }}@if ($charge->nextWords() !== '') <b>Next: {{ $charge->nextWords() }}.</b>@endif</p>
+    @if ($charge->sizesAsked() !== [])<p class="hint">◐ Any of these would tell how large it is: {{ implode(', ', $charge->sizesAsked()) }}. <a href="{{ route('circuits.edit', $page->visit->circuit) }}">Enter it</a></p>@endif
     @if ($charge->picture(760.0) !== null)
         <figure class="strip-side"><x-picture.charge :picture="$charge->picture(760.0)" class="wide" /><x-picture.charge :picture="$charge->picture(390.0)" class="slim" />
         <details class="charge-table"><summary>The same as a table</summary><table class="ledger"><thead><tr><th>Added</th><th>Superheat</th><th>Subcooling</th><th>Glass</th><th>Receiver</th></tr></thead><tbody>@foreach ($charge->rows() as $row)<tr>@foreach ($row as $cell)<td>{{ $cell }}</td>@endforeach</tr>@endforeach</tbody></table></details></figure>
     @endif
     @include('visit.preconditions')
     @if ($work->isTooSoon())<p class="hint">◐ The last addition was not read again: wait for the clock, then read. Additions that follow each other faster than the plant can answer overfill it.</p>@endif
+    @if ($work->refusal() !== '')<p class="caution">● Nothing is added: {{ $work->refusal() }}. No reason passes that.</p>@endif
     <div class="card-body">
         <form id="move-charge" class="move charge" method="post" action="{{ $page->entries }}" data-entry data-says="refrigerant moved">
             @csrf
@@ -22,7 +24,7 @@
             <label for="purpose">What for</label>
             <select id="purpose" class="input" name="purpose">@foreach ($charge->purposes() as $word => $label)<option value="{{ $word }}">{{ $label }}</option>@endforeach</select>
             @if ($work->isHeldBack())
-                <label for="overruled">Added all the same, because</label>
+                <label for="overruled">All the same, because</label>
                 <input id="overruled" class="input" name="overruled" maxlength="200" list="reasons" placeholder="product cannot wait"><datalist id="reasons"><option value="product cannot wait"><option value="no time for a search today"><option value="first charge after a repair"></datalist>
             @endif
             <button class="btn" @disabled(! $page->mayEnter)>Keep it, and wait</button>

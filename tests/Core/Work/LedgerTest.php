@@ -64,13 +64,43 @@ final class LedgerTest extends TestCase
     {
         // 1 kg of 10 after 73 days is half a charge a year; with none before, 365 days are taken; more count as 365.
         $one = self::moved('2025-01-01', 0.8, ChargePurpose::Leak);
-        self::assertEqualsWithDelta(0.08, (float) Ledger::of([$one], 10.0)->annualised(), 1e-9);
+        $years = new \DateTimeImmutable('2020-01-01');
+        self::assertEqualsWithDelta(0.08, (float) Ledger::of([$one], 10.0, $years)->annualised(), 1e-9);
         $soon = Ledger::of([$one, self::moved('2025-03-15', 1.0, ChargePurpose::Leak)], 10.0);
         self::assertEqualsWithDelta(0.1 * 365 / 73, (float) $soon->annualised(), 1e-6);
         $late = Ledger::of([$one, self::moved('2028-03-15', 1.0, ChargePurpose::Leak)], 10.0);
         self::assertEqualsWithDelta(0.1, (float) $late->annualised(), 1e-9);
         self::assertNull(Ledger::of([$one], null)->annualised());
         self::assertNull(Ledger::of([], 10.0)->annualised());
+    }
+
+    public function test_a_rate_a_year_wants_thirty_days_of_record(): void
+    {
+        $one = self::moved('2025-01-01', 0.8, ChargePurpose::Leak);
+        self::assertNull(Ledger::of([$one], 10.0)->annualised(), 'nothing is known of the time before');
+        self::assertNull(Ledger::of([$one], 10.0)->rolling(new \DateTimeImmutable('2025-01-20')));
+        self::assertNotNull(Ledger::of([$one], 10.0)->rolling(new \DateTimeImmutable('2025-03-01')));
+        // Two topped up ten days apart are one loss since the one before.
+        $soon = [$one, self::moved('2025-07-01', 0.5, ChargePurpose::Leak), self::moved('2025-07-11', 0.5, ChargePurpose::Leak)];
+        self::assertEqualsWithDelta(0.1 * 365 / 191, (float) Ledger::of($soon, 10.0)->annualised(), 1e-6);
+    }
+
+    public function test_portions_of_one_visit_are_one_loss_and_a_first_charge_is_none(): void
+    {
+        $at = static fn (string $when, float $kg): Movement => new Movement(
+            $when,
+            new \DateTimeImmutable($when),
+            $kg,
+            ChargePurpose::Leak,
+            visit: 'one visit',
+        );
+        $portions = Ledger::of([$at('2025-05-01 09:00', 0.2), $at('2025-05-01 23:50', 0.3), $at('2025-05-02 00:20', 0.1)], 10.0);
+        self::assertCount(1, $portions->losses());
+        self::assertEqualsWithDelta(0.6, $portions->losses()[0][1], 1e-9);
+        // Nobody said what it was for, and it is most of a charge into a plant with no record.
+        $first = Ledger::of([$at('2025-05-01', 8.0)], 10.0);
+        self::assertSame([], $first->losses());
+        self::assertNull($first->annualised());
     }
 
     public function test_the_rolling_rate_takes_twelve_months_and_no_first_or_winter_charge(): void

@@ -1,7 +1,7 @@
 @php($work = $page->work())
 @php($strip = $work->strip(760.0))
 @php($label = $work->figure() === null ? '' : $work->figure()->label().', '.$page->units->symbol($work->figure()->quantity()))
-@if ($strip !== null && ! $strip->isEmpty() && $work->control !== Metrum\Circuit\Control::Charge)
+@if ($work->isOpen && $strip !== null && ! $strip->isEmpty() && $work->control !== Metrum\Circuit\Control::Charge)
     <figure class="strip-side">
         <x-picture.strip :strip="$strip" :label="$label" class="wide" />
         <x-picture.strip :strip="$work->strip(390.0)" :label="$label" class="slim" />
@@ -13,10 +13,16 @@
         <div class="cells row">@foreach ($page->controls->cellsAgain() as $cell)@include('visit.cell')@endforeach</div>
     </section>
 @endif
-@if ($page->advice->licenceAsked() !== null || $page->verdict->referral !== null)
-    <p class="caution">◐ {{ $page->verdict->referral ?? 'What opens the circuit is shown to those who hold the licence and the tools for '.$page->findings->circuit->refrigerant.': see Verdict & tests.' }}</p>
+@if ($page->verdict->referral !== null)
+    <p class="caution">◐ {{ $page->verdict->referral }}</p>
 @else
-    @include($work->control === Metrum\Circuit\Control::Charge ? 'visit.charge' : 'visit.move', ['work' => $page->moveOf(null)])
+    @if (! $work->isOpen)
+        @include('visit.remedy')
+    @elseif ($page->advice->isLockedMove($work->control))
+        @include('visit.licence')
+    @else
+        @include($work->control === Metrum\Circuit\Control::Charge ? 'visit.charge' : 'visit.move', ['work' => $page->moveOf(null)])
+    @endif
     <nav class="cards-below" aria-label="Other work">
         @foreach ($work->others() as $group => $controls)@if ($controls !== [])<div class="cards-group"><b>{{ $group }}</b><span>@foreach ($controls as $control)<a href="{{ route('visits.show', [$page->visit, 'put_right', 'card' => $control->value]) }}">{{ $control->label() }}</a>@endforeach</span></div>@endif @endforeach
     </nav>

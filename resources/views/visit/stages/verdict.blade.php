@@ -1,10 +1,5 @@
 @include('visit.course')
-@if ($page->advice->licenceAsked() !== null)
-    <form class="sheet row-link" method="post" action="{{ route('settings.licence') }}">@csrf<input type="hidden" name="class" value="{{ $page->advice->licenceAsked() }}">
-        <span class="grow"><b>◐ {{ $page->findings->circuit->refrigerant }} is {{ $page->advice->licenceAsked() === 'R-744' ? 'a very high pressure refrigerant' : 'of safety class '.$page->advice->licenceAsked() }}</b><small>What to do, checks that open the circuit and charging are shown to those who hold the licence and the tools for it.</small></span>
-        <button class="btn quiet" name="held" value="1">I hold both</button>
-    </form>
-@endif
+@if ($page->advice->licenceAsked() !== null)@include('visit.licence')@endif
 @unless ($page->verdict->blank)<p class="to-why"><a href="{{ route('visits.why', $page->visit) }}">Why this ranking: what pulled up, what down, in which order</a></p>@endunless
 <section class="suspects" aria-label="The first three">
     @foreach ($page->verdict->blank ? [] : $page->verdict->ranked(3) as $suspect)

@@ -23,7 +23,11 @@ final class MetrumServiceProvider extends ServiceProvider
     {
         $this->app->singleton(
             Edition::class,
-            fn (): Edition => new Edition($this->app->basePath(), $this->app->storagePath('framework/edition')),
+            fn (): Edition => new Edition(
+                $this->app->basePath(),
+                $this->app->storagePath('framework/edition'),
+                ! $this->app->isProduction(),
+            ),
         );
         Connection::resolverFor('sqlite', static fn (mixed ...$of): TurnTaking => new TurnTaking(...$of));
         $this->app->bind(Shelf::class, TwinShelf::class);

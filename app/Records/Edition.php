@@ -8,6 +8,7 @@ use Illuminate\Filesystem\Filesystem;
  * Which twin and which weights these are: a short name that changes with the files they are made of.
  *
  * Reading all those files costs too much for a request: bin/setup writes the names down, and that is what is read.
+ * Where somebody may be editing them (anywhere but in production) it is looked first whether one was changed since.
  */
 final class Edition
 {
@@ -21,16 +22,22 @@ final class Edition
         'data/refrigerants',
     ];
 
-    private const VERDICTS = ['core/Bench', 'core/Card', 'core/Diagnosis', 'data'];
+    private const VERDICTS = ['core/Bench', 'core/Card', 'core/Log', 'core/Diagnosis', 'core/Work', 'data'];
 
     private const SHORT = 16;
 
     /** @var array{twin: string, verdicts: string}|null */
     private ?array $names = null;
 
-    /** @param  string  $kept  the folder for what is written down */
-    public function __construct(private readonly string $project, private readonly string $kept)
-    {
+    /**
+     * @param  string  $kept  the folder for what is written down
+     * @param  bool  $isEdited  whether the files may change while it runs
+     */
+    public function __construct(
+        private readonly string $project,
+        private readonly string $kept,
+        private readonly bool $isEdited = false,
+    ) {
     }
 
     public function twin(): string
@@ -59,7 +66,25 @@ final class Edition
                 $files->deleteDirectory($folder);
             }
         }
-        $files->replace($this->written(), '<?php return '.var_export($this->names, true).';'."\n");
+        $written = $this->names + ['stamp' => $this->stamp()];
+        $files->replace($this->written(), '<?php return '.var_export($written, true).';'."\n");
+        if (function_exists('opcache_invalidate')) {
+            opcache_invalidate($this->written(), true);
+        }
+    }
+
+    /** When the latest of the files was changed, and how many there are: another wherever one was edited. */
+    private function stamp(): string
+    {
+        $latest = $count = 0;
+        foreach ([...self::TWIN, ...self::VERDICTS] as $folder) {
+            foreach ($this->files($folder) as $file) {
+                $latest = max($latest, (int) $file->getMTime());
+                $count++;
+            }
+        }
+
+        return "$latest $count";
     }
 
     private function written(): string
@@ -71,9 +96,13 @@ final class Edition
     private function names(): array
     {
         if ($this->names === null && is_file($this->written())) {
-            /** @var array{twin: string, verdicts: string} $names */
-            $names = require $this->written();
-            $this->names = $names;
+            /** @var array{twin: string, verdicts: string, stamp?: string} $written */
+            $written = require $this->written();
+            if (! $this->isEdited || ($written['stamp'] ?? '') === $this->stamp()) {
+                $this->names = ['twin' => $written['twin'], 'verdicts' => $written['verdicts']];
+            } else {
+                $this->write(new Filesystem());
+            }
         }
 
         return $this->names ??= $this->worked();
@@ -95,11 +124,7 @@ final class Edition
     {
         $files = [];
         foreach ($folders as $folder) {
-            $tree = new \RecursiveDirectoryIterator(
-                $this->project.'/'.$folder,
-                \FilesystemIterator::SKIP_DOTS,
-            );
-            foreach (new \RecursiveIteratorIterator($tree) as $file) {
+            foreach ($this->files($folder) as $file) {
                 $path = (string) $file;
                 $files[substr($path, strlen($this->project))] = md5_file($path);
             }
@@ -107,5 +132,13 @@ final class Edition
         ksort($files);
 
         return substr(md5(json_encode($files, JSON_THROW_ON_ERROR)), 0, self::SHORT);
+    }
+
+    /** @return iterable<\SplFileInfo> below a folder of the project */
+    private function files(string $folder): iterable
+    {
+        return new \RecursiveIteratorIterator(
+            new \RecursiveDirectoryIterator($this->project.'/'.$folder, \FilesystemIterator::SKIP_DOTS),
+        );
     }
 }

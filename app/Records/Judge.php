@@ -42,7 +42,7 @@ final readonly class Judge
         $work = $this->work($visit);
         $log = $work->log;
         $rules = $work->rules;
-        $findings = $work->judged()->findings();
+        $findings = $work->judged()->evidence();
         $expectation = $this->twins->expectation($findings, $rules, $work->good);
         $verdict = (new Diagnosis($rules, $this->twins))->of(
             $findings,

@@ -6,6 +6,7 @@ use App\Models\FollowUp;
 use App\Models\Visit;
 use Illuminate\Database\Eloquent\Collection;
 use Metrum\Diagnosis\Snapshot;
+use Metrum\Findings\Trips;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\NoteWritten;
 
@@ -15,12 +16,14 @@ final readonly class LastVisit
     /**
      * @param  ?Snapshot  $verdict  null where it was never worked
      * @param  ?string  $left  the summary for the owner, in the words it was left with; null where none were written
+     * @param  list<string>  $trips  what had stopped the compressor then, reset or not
      * @param  Collection<int, FollowUp>  $open  what was promised and is not done
      */
     private function __construct(
         public Visit $visit,
         public ?Snapshot $verdict,
         public ?string $left,
+        public array $trips,
         public Collection $open,
     ) {
     }
@@ -38,13 +41,18 @@ final readonly class LastVisit
         if ($last === null) {
             return null;
         }
-        $summary = $last->log()->fact(FactKind::Note, NoteWritten::SUMMARY)?->content->text('text');
+        $log = $last->log();
+        $trips = array_map(
+            static fn (array $one): string => 'compressor '.lcfirst($one[0]->label()).($one[2] ? ', reset' : ''),
+            Trips::of($log)->all,
+        );
+        $summary = $log->fact(FactKind::Note, NoteWritten::SUMMARY)?->content->text('text');
         $open = FollowUp::query()
             ->where('circuit_id', $visit->circuit_id)
             ->whereNull('done_at')
             ->orderBy('due_on')
             ->get();
 
-        return new self($last, $last->verdict?->verdict(), $summary, $open);
+        return new self($last, $last->verdict?->verdict(), $summary, $trips, $open);
     }
 }

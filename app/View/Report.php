@@ -4,17 +4,24 @@ namespace App\View;
 
 use App\Models\User;
 use App\Models\Visit;
+use App\Picture\BeforeAfter;
 use App\Picture\Course;
 use App\Records\Judged;
+use App\Records\Stock;
 use Illuminate\Support\Str;
+use Metrum\Circuit\Control;
 use Metrum\Circuit\DesignKey;
+use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRule;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Station;
 use Metrum\Circuit\SystemKey;
 use Metrum\Circuit\Test;
+use Metrum\Circuit\Word;
 use Metrum\Diagnosis\Suspect;
+use Metrum\Diagnosis\Verdict;
+use Metrum\Findings\Trips;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\NoteWritten;
@@ -27,30 +34,83 @@ final readonly class Report
 {
     private const COURSE_HEIGHT = 380.0;
 
+    /** Widths of the course on paper, mm, letters of the owner's text beside which it is widest, and mm for one more. */
+    private const WIDEST = 150;
+
+    private const NARROWEST = 80;
+
+    private const SHORT = 250;
+
+    private const FOR_A_LETTER = 0.13;
+
     public Visit $visit;
 
     public VisitPage $page;
 
     public Course $course;
 
-    public function __construct(Judged $judged, User $user)
+    public BeforeAfter $beforeAfter;
+
+    public OwnerSummary $owner;
+
+    /** On what was found before anything was moved. */
+    public Verdict $asFound;
+
+    public function __construct(private Judged $judged, User $user)
     {
         $this->visit = $judged->visit->loadMissing('user', 'followUps');
         $this->page = new VisitPage($judged, Station::Leave, $user);
         $this->course = Course::across($this->page->courseFacts(), $this->page->units, self::COURSE_HEIGHT);
+        $this->beforeAfter = new BeforeAfter($judged->work, $this->page->units);
+        $this->owner = $this->page->ownerSummary();
+        $first = $judged->work->asFound();
+        $this->asFound = $this->isMoved() ? $judged->work->explained($first) : $judged->verdict;
     }
 
-    public function summary(): string
+    /** Whether anything was moved since the plant was found. */
+    public function isMoved(): bool
     {
-        $own = $this->page->log->fact(FactKind::Note, NoteWritten::SUMMARY)?->content->text('text') ?? '';
+        return $this->judged->work->judged() !== $this->judged->work->asFound();
+    }
 
-        return $own !== '' ? $own : $this->page->ownerSummary()->text();
+    /** The owner's summary in the technician's own words; empty where none were written. */
+    public function ownWords(): string
+    {
+        return $this->page->log->fact(FactKind::Note, NoteWritten::SUMMARY)?->content->text('text') ?? '';
+    }
+
+    /** Width of the course on paper, mm: what the owner is told and the pictures fill one page together. */
+    public function courseWidth(): int
+    {
+        $told = $this->ownWords() === '' ? implode(' ', array_merge(...array_values($this->told()))) : $this->ownWords();
+        $width = self::WIDEST - self::FOR_A_LETTER * max(0, mb_strlen($told) - self::SHORT);
+
+        return (int) max(self::NARROWEST, $width);
+    }
+
+    /** @return array<string, list<string>> what the owner is told, by its heading */
+    public function told(): array
+    {
+        return array_filter([
+            'What was wrong' => $this->owner->wrong(),
+            'What we did' => $this->owner->did(),
+            'How it is now' => $this->owner->now(),
+            'When we come back' => $this->owner->comesBack(),
+        ]);
     }
 
     /** The course as an image for the PDF library, which knows no style sheet. */
     public function courseImage(): string
     {
         $drawn = view('components.picture.course-print', ['course' => $this->course])->render();
+
+        return 'data:image/svg+xml;base64,'.base64_encode($drawn);
+    }
+
+    /** As found beside as left, as an image for the PDF library. */
+    public function beforeAfterImage(): string
+    {
+        $drawn = view('components.picture.before-after', ['picture' => $this->beforeAfter])->render();
 
         return 'data:image/svg+xml;base64,'.base64_encode($drawn);
     }
@@ -65,14 +125,17 @@ final readonly class Report
             $this->visit->opened_at->format('Y-m-d');
     }
 
-    /** @return list<string> what is to be done about what was proven, else about what leads */
+    /** @return list<string> what is still to be done about what is proven, else about what leads; nothing that was done */
     public function remedies(): array
     {
         $proven = $this->page->findings->confirmed[0] ?? null;
+        $suspect = $proven === null ? $this->page->verdict->first() : new Suspect($proven, 1.0);
 
-        return $this->page->advice->remedies(
-            $proven === null ? $this->page->verdict->first() : new Suspect($proven, 1.0),
-        );
+        $isLeft = $suspect->fault === Fault::NoFault && $this->open() !== [];
+
+        return $isLeft || (new Proposals($this->judged))->isDone($suspect->fault)
+            ? []
+            : $this->page->advice->remedies($suspect);
     }
 
     /** Refrigerant in and out at this visit, in words; empty where none was moved. */
@@ -84,7 +147,21 @@ final readonly class Report
         return implode(', ', array_filter([
             $moved->added > 0.0 ? $units->mass($moved->added).' added' : '',
             $moved->recovered > 0.0 ? $units->mass($moved->recovered).' taken out into a cylinder' : '',
+            ...$this->cylinders(),
         ]));
+    }
+
+    /** @return list<string> of the stock, out of which or into which it went */
+    private function cylinders(): array
+    {
+        $stock = (new Stock())->cylinders();
+        $names = [];
+        foreach ($this->page->log->history(FactKind::Move) as $fact) {
+            $cylinder = $stock[$fact->content->text('cylinder')] ?? null;
+            $names[$cylinder->id ?? ''] = $cylinder === null ? '' : 'cylinder '.$cylinder->label;
+        }
+
+        return array_values(array_filter($names));
     }
 
     /** @return list<array{name: string, value: string, place: string}> */
@@ -105,21 +182,59 @@ final readonly class Report
         return $rows;
     }
 
-    /** @return list<array{name: string, value: string}> */
+    /** @return list<array{name: string, value: string}> each with all that was seen of it, chapter by chapter */
     public function seen(): array
     {
+        $seen = [];
+        foreach ($this->judged->work->chapters->all as $chapter) {
+            foreach ($chapter->found as $fact) {
+                $asked = Observation::tryFrom($fact->content->key) ?? Test::tryFrom($fact->content->key);
+                $word = Word::tryFrom((string) $fact->content->word);
+                if ($asked !== null && $word !== null) {
+                    $seen[$asked->label()][$chapter->number] = lcfirst($word->label());
+                }
+            }
+        }
         $rows = [];
-        foreach ($this->page->log->standing(FactKind::Observation, FactKind::Test) as $fact) {
-            $key = $fact->content->key;
-            $asked = $fact->kind === FactKind::Test ? Test::from($key) : Observation::from($key);
-            $word =
-                $asked instanceof Test
-                    ? $this->page->findings->tested($asked)
-                    : $this->page->findings->observed($asked);
-            $rows[] = ['name' => $asked->label(), 'value' => lcfirst((string) $word?->label())];
+        foreach ($seen as $name => $words) {
+            $told = [];
+            foreach ($words as $number => $word) {
+                $told[] = $word.($this->isMoved() ? ' ('.$this->chapter($number).')' : '');
+            }
+            $rows[] = ['name' => $name, 'value' => implode(', then ', $told)];
         }
 
         return $rows;
+    }
+
+    /** "as found", "after the 2nd move" */
+    private function chapter(int $number): string
+    {
+        $ordinal = new \NumberFormatter('en', \NumberFormatter::ORDINAL);
+
+        return $number === 1 ? 'as found' : 'after the '.$ordinal->format($number - 1).' move';
+    }
+
+    /** @return list<string> what had stopped the compressor, whether it ran again or not */
+    public function trips(): array
+    {
+        return array_map(
+            static fn (array $one): string => $one[1]->takenAt->format('H:i').' compressor '.lcfirst($one[0]->label()).
+                ($one[2] ? ', running again since' : ''),
+            Trips::of($this->page->log)->all,
+        );
+    }
+
+    /** @return list<string> what is not ended */
+    public function open(): array
+    {
+        $early = Movements::beforeTheLeakWasFound($this->page->log) !== [];
+        $isMended = (new LeakStory($this->judged->work))->isMended();
+
+        return array_map(static fn (string $one): string => ucfirst($one).'.', [
+            ...$this->page->side()->unfinished(),
+            ...$early && ! $isMended ? ['the leak is still to be found and mended'] : [],
+        ]);
     }
 
     /** @return list<Fact> */
@@ -175,7 +290,7 @@ final readonly class Report
     /** @return list<string> what was moved, and what came of it */
     public function done(): array
     {
-        return array_reverse($this->page->work()->story->outcomes());
+        return $this->page->work()->story->lines();
     }
 
     /** @return list<string> each control that was moved: as found, and as left */

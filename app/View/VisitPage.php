@@ -207,7 +207,7 @@ final class VisitPage
 
     public function ownerSummary(): OwnerSummary
     {
-        return new OwnerSummary($this->findings, $this->verdict, $this->units);
+        return new OwnerSummary($this->judged, $this->units);
     }
 
     public function courseFacts(): CourseFacts

@@ -61,8 +61,9 @@ final readonly class WorkStory
             return '';
         }
         $said = (new PlantMoved())->line($move, $this->units);
-        $main = $account->forecast?->main();
-        if ($account->outcome === MoveOutcome::NotRead || $main === null || $account->change === null) {
+        $main = $account->forecast?->telling();
+        $change = $main === null ? null : $account->came->changes[$main->figure->value] ?? null;
+        if ($account->outcome === MoveOutcome::NotRead || $main === null || $change === null) {
             $wait = Control::from($move->key)->row()->figures === [] ? '' : ': not read again yet';
 
             return $said.$wait.'.';
@@ -75,18 +76,61 @@ final readonly class WorkStory
                 '%s%s: %s.',
                 $said,
                 $with === [] ? '' : ', together with '.lcfirst(implode(' and ', $with)),
-                $main->isExceededBy($account->change) ? 'more than foretold' : $account->outcome->label(),
+                self::word($account, $main, $change),
             ),
-            $this->compared($main, $account->change),
+            $this->compared($main, $change),
             ...array_map(
                 fn (Foretold $one): string => $this->compared($one, $account->came->changes[$one->figure->value] ?? 0.0),
-                Control::from($move->key)->row()->isJudgedByAll
-                    ? $account->forecast->missed($account->came->changes)
-                    : [],
+                $this->missed($account, $main),
             ),
             $with === [] ? Control::from($move->key)->row()->says($account->outcome->value) : self::TOGETHER,
             $account->came->later === null ? '' : 'Read again later: '.$account->came->later->label().'.',
         ]));
+    }
+
+    /** @return list<Foretold> figures that went another way, but for the one that is told already */
+    private function missed(Account $account, Foretold $told): array
+    {
+        $move = $account->chapter->began?->content;
+        $isAsked = $move !== null && Control::from($move->key)->row()->isJudgedByAll;
+
+        return array_values(array_filter(
+            $isAsked ? $account->forecast?->missed($account->came->changes) ?? [] : [],
+            static fn (Foretold $one): bool => $one !== $told,
+        ));
+    }
+
+    private static function word(Account $account, Foretold $main, float $change): string
+    {
+        return $main->isExceededBy($change) ? 'more than foretold' : $account->outcome->label();
+    }
+
+    /** @return list<string> each move with its time and what came of it, in one line, in the order in which they were made */
+    public function lines(): array
+    {
+        $lines = [];
+        foreach ($this->work->accounts() as $account) {
+            $began = $account->chapter->began;
+            if ($began === null) {
+                continue;
+            }
+            $main = $account->forecast?->telling();
+            $change = $main === null ? null : $account->came->changes[$main->figure->value] ?? null;
+            $came = match (true) {
+                $main === null || $change === null || $account->outcome === MoveOutcome::NotRead => '',
+                default => sprintf(
+                    ': %s, %s %s (foretold %s ± %s)',
+                    self::word($account, $main, $change),
+                    Explain::within($main->figure->label()),
+                    $this->signed($change, $main->ofChange()),
+                    $this->signed($main->change, $main->ofChange()),
+                    $this->units->text($main->deviation, $main->ofChange()),
+                ),
+            };
+            $lines[] = $began->takenAt->format('H:i').' '.(new PlantMoved())->line($began->content, $this->units).$came;
+        }
+
+        return $lines;
     }
 
     /** "Subcooling +1.2 K, foretold +1.5 K ± 0.4 K." */

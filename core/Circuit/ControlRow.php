@@ -13,6 +13,8 @@ final readonly class ControlRow
 {
     private const KEYS = [
         'label',
+        'owner',
+        'leaves_readings',
         'done',
         'quantity',
         'unsure',
@@ -41,6 +43,8 @@ final readonly class ControlRow
     private const UNSURE = 0.2;
 
     /**
+     * @param  string  $forTheOwner  what was done, in a sentence without a word of the trade
+     * @param  bool  $leavesReadings  it changes nothing that was read or seen but what it names itself
      * @param  ?Field  $field  how far, or where to; null: it is done or not
      * @param  ?float  $step  smallest move, SI
      * @param  ?float  $atOnce  largest move that is proposed, SI
@@ -58,6 +62,8 @@ final readonly class ControlRow
      */
     private function __construct(
         public string $label,
+        public string $forTheOwner,
+        public bool $leavesReadings,
         public string $done,
         public ?Field $field,
         public ?float $step,
@@ -93,6 +99,8 @@ final readonly class ControlRow
 
         return new self(
             label: $label,
+            forTheOwner: $row->text('owner'),
+            leavesReadings: $row->flag('leaves_readings', false),
             done: $row->text('done'),
             field: $quantity === null ? null : Field::inFileUnit($key, $label, $quantity, $least, $most),
             step: $row->has('step') ? $row->number('step') : null,

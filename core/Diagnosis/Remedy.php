@@ -12,6 +12,9 @@ use Metrum\Quantity\BrokenData;
 /** By what a fault is put right first: a move, a card of work, or nothing that is turned or worked here. */
 final readonly class Remedy
 {
+    /** Said where nothing is turned or worked. */
+    private const NONE = 'none';
+
     private function __construct(public ?Control $move, public string $card)
     {
     }
@@ -21,10 +24,11 @@ final readonly class Remedy
     {
         $named = $row->text($key);
         $move = Control::tryFrom($named);
-        if ($named !== '' && $move === null && Cards::find($named) === null) {
-            throw $row->broken($key, "\"$named\" is no move and no card");
+        $isCard = $move === null && $named !== self::NONE;
+        if ($isCard && Cards::find($named) === null) {
+            throw $row->broken($key, "\"$named\" is no move, no card, and not \"".self::NONE.'"');
         }
 
-        return new self($move, $move === null ? $named : '');
+        return new self($move, $isCard ? $named : '');
     }
 }

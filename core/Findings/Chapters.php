@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Findings;
 
 use Metrum\Circuit\Circuit;
+use Metrum\Circuit\Control;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\StepTaken;
@@ -44,7 +45,7 @@ final readonly class Chapters
         foreach ($log->happened() as $fact) {
             if ($fact->kind === FactKind::Move) {
                 $chapters[] = $close();
-                [$began, $found] = [$fact, []];
+                [$began, $found] = [$fact, self::stillFound($found, Control::from($fact->content->key))];
             } elseif (self::isLook($fact)) {
                 $found[] = $fact;
             }
@@ -53,6 +54,22 @@ final readonly class Chapters
         $chapters[] = $close();
 
         return new self($chapters);
+    }
+
+    /**
+     * @param  list<Fact>  $found  in the chapter before
+     * @return list<Fact> what stands after a move that changed hardly anything; nothing after any other
+     */
+    private static function stillFound(array $found, Control $control): array
+    {
+        $row = $control->row();
+
+        return ! $row->leavesReadings
+            ? []
+            : array_values(array_filter(
+                $found,
+                static fn (Fact $one): bool => ! in_array($one->content->key, $row->changes, true),
+            ));
     }
 
     private static function isLook(Fact $fact): bool

@@ -188,6 +188,11 @@ final readonly class Findings
         return $this->but(readings: $readings + $this->readings);
     }
 
+    public function withoutComplaints(): self
+    {
+        return $this->but(complaints: []);
+    }
+
     /** The same with these faults ruled out too. */
     public function withRuledOut(Fault ...$faults): self
     {

@@ -123,7 +123,7 @@ final class Telling
         }
     }
 
-    /** Only what the move cannot change stays evidence; the rest is what it was before. */
+    /** Only what the move cannot change stays evidence; the rest is what it was before (a cleared drain moves no air). */
     private function move(Control $control): void
     {
         $this->before = $this->circuitReadings() + $this->before;
@@ -147,10 +147,11 @@ final class Telling
      */
     private static function left(array $found, Control $control): array
     {
-        return array_diff_key(
-            array_intersect_key($found, array_flip(StandingStill::keys())),
-            array_flip($control->row()->changes),
-        );
+        $stays = $control->row()->leavesReadings
+            ? $found
+            : array_intersect_key($found, array_flip(StandingStill::keys()));
+
+        return array_diff_key($stays, array_flip($control->row()->changes));
     }
 
     /** @return array<string, float> of the circuit; what was read only of a part of it stands for it too */

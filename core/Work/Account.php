@@ -41,4 +41,10 @@ final readonly class Account
     {
         return $this->chapter->findings->withRuledOut(...array_values($this->putRight))->withMoved($this->moved);
     }
+
+    /** What is weighed: a complaint is of the plant as it was found; after a move what is read now speaks. */
+    public function evidence(): Findings
+    {
+        return $this->chapter->began === null ? $this->findings() : $this->findings()->withoutComplaints();
+    }
 }

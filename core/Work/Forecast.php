@@ -35,6 +35,17 @@ final readonly class Forecast
         return $this->figures[0] ?? null;
     }
 
+    /** The figure by which the move is told: the one it is made for, else the one that should move most beyond its width. */
+    public function telling(): ?Foretold
+    {
+        $telling = $this->main();
+        foreach ($telling?->moves() === false ? $this->figures : [] as $one) {
+            $telling = $one->moves() && (! $telling->moves() || $one->standsOut() > $telling->standsOut()) ? $one : $telling;
+        }
+
+        return $telling;
+    }
+
     /**
      * What came of the move.
      *

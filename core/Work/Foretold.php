@@ -64,6 +64,12 @@ final readonly class Foretold
         };
     }
 
+    /** Deviations that it is foretold to move by. */
+    public function standsOut(): float
+    {
+        return abs($this->change) / max(1e-9, $this->deviation);
+    }
+
     /** Whether it is foretold to move by more than two readings of one thing differ. */
     public function moves(): bool
     {

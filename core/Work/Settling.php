@@ -112,6 +112,10 @@ final readonly class Settling
                 ),
             );
             $last = end($taken);
+            // What the move left as it was is as settled as it was.
+            if ($last !== false && $last->takenAt < $chapter->began->takenAt) {
+                continue;
+            }
             if ($last !== false && $last->takenAt->getTimestamp() < $due && ! $this->stands($taken)) {
                 return true;
             }

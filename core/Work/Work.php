@@ -109,6 +109,18 @@ final class Work
         return $accounts[array_key_last($accounts)];
     }
 
+    /** As found: the first chapter in which anything was found. */
+    public function asFound(): Account
+    {
+        foreach ($this->accounts() as $account) {
+            if ($account->chapter->wasLookedAt()) {
+                return $account;
+            }
+        }
+
+        return $this->accounts()[0];
+    }
+
     /** What is judged: the last chapter in which anything was found, without what was put right before. */
     public function judged(): Account
     {
@@ -137,14 +149,23 @@ final class Work
         $before = $this->accounts[$number - 2] ?? null;
         $stands = $before !== null && ! $account->chapter->wasLookedAt();
 
-        return $this->verdicts[$number] = $stands
-            ? $this->verdict($before)
-            : (new Diagnosis($this->rules, $this->twins))->of(
-                $account->findings(),
-                0,
-                0,
-                $this->twins->expectation($account->findings(), $this->rules, $this->good),
-            );
+        return $this->verdicts[$number] = $stands ? $this->verdict($before) : $this->weighed($account, 0);
+    }
+
+    /** What a chapter says, with what speaks for and against the first few. */
+    public function explained(Account $account, int $suspects = 3): Verdict
+    {
+        return $this->weighed($account, $suspects);
+    }
+
+    private function weighed(Account $account, int $explained): Verdict
+    {
+        return (new Diagnosis($this->rules, $this->twins))->of(
+            $account->evidence(),
+            0,
+            $explained,
+            $this->twins->expectation($account->evidence(), $this->rules, $this->good),
+        );
     }
 
     /** The verdict on what is judged, where it was worked already. */

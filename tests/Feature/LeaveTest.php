@@ -106,11 +106,7 @@ final class LeaveTest extends TestCase
     public function test_the_summary_changes_with_what_is_proven(): void
     {
         $visit = $this->complained();
-        $summary = fn (): string => (new OwnerSummary(
-            $visit->findings(),
-            $this->judged($visit)->verdict,
-            new \Metrum\Quantity\Units(),
-        ))->text();
+        $summary = fn (): string => (new OwnerSummary($this->judged($visit), new \Metrum\Quantity\Units()))->text();
         self::assertStringContainsString('leak', $summary());
         $this->enter($visit, 'confirmed', 'drain_blocked', 'yes');
         self::assertStringContainsString('Found and proven: Melt water cannot run off', $summary());

@@ -5,6 +5,7 @@
     @endif
     @if ($last->left !== null)<p>{{ $last->left }}</p>@endif
     <p class="soft">{{ $last->visit->user->name }}{{ $last->visit->ranWell() ? ' · ○ it ran well when it was left' : '' }}{{ $last->visit->isOpen() ? ' · still open' : '' }}</p>
+    @foreach ($last->trips as $trip)<p><span class="mark-act">●</span> Found then: {{ $trip }}</p>@endforeach
     @foreach ($last->open as $followUp)<p><span class="mark-act">{{ $followUp->isDue() ? '●' : '◐' }}</span> To be done by {{ $followUp->due_on->format('j M Y') }}: {{ $followUp->what }}</p>@endforeach
     <p class="actions"><a class="btn quiet" href="{{ route('visits.report', $last->visit) }}">Its report</a> <a class="btn quiet" href="{{ route('circuits.show', $last->visit->circuit_id) }}">All visits of this plant</a></p>
 </section>

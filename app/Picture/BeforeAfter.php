@@ -1,0 +1,115 @@
+<?php
+
+namespace App\Picture;
+
+use Metrum\Circuit\Band;
+use Metrum\Circuit\Reading;
+use Metrum\Circuit\Wanted;
+use Metrum\Findings\Derived;
+use Metrum\Findings\Figures;
+use Metrum\Findings\Findings;
+use Metrum\Quantity\Kind;
+use Metrum\Quantity\Units;
+use Metrum\Work\Work;
+
+/** The figures that say whether a plant is right, as found and as left, each over the span that is wanted of it. */
+final readonly class BeforeAfter
+{
+    public const WIDTH = 680.0;
+
+    private const LEFT = 190.0;
+
+    private const RIGHT = 470.0;
+
+    private const ROW = 30.0;
+
+    /** K to both sides of its set point within which a box is where it should be. */
+    private const BOX = 1.0;
+
+    private const FIGURES = [
+        Derived::EvaporatorSuperheat,
+        Derived::Subcooling,
+        Derived::EvaporatorTd,
+        Derived::CondenserSplit,
+    ];
+
+    /**
+     * @var list<array{label: string, y: float, low: ?float, high: ?float, was: ?float, is: ?float, text: string,
+     *     wanted: string}>
+     */
+    public array $rows;
+
+    public float $height;
+
+    /** Whether anything was read again after something was moved. */
+    public bool $hasAfter;
+
+    public function __construct(Work $work, private Units $units)
+    {
+        $before = $work->asFound()->findings();
+        $isMoved = count($work->chapters->all) > 1;
+        $after = $isMoved ? $work->present()->findings() : null;
+        $wanted = new Wanted($before->circuit, $work->rules);
+        $set = $before->circuit->design->boxSetPoint;
+        $band = $set === null ? null : new Band($set - self::BOX, $set + self::BOX, 'set point');
+        $box = static fn (?Findings $of): ?float => $of?->reading(Reading::BoxTemperature);
+        $rows = [$this->row(0, 'Box', Kind::Temperature, $box($before), $box($after), $band)];
+        $found = Figures::of($before, $work->rules);
+        $left = $after === null ? null : Figures::of($after, $work->rules);
+        foreach (self::FIGURES as $figure) {
+            $rows[] = $this->row(
+                count(array_filter($rows)),
+                $figure->label(),
+                $figure->quantity(),
+                $found->value($figure),
+                $left?->value($figure),
+                self::wantedOf($figure, $wanted),
+            );
+        }
+        $this->rows = array_values(array_filter($rows));
+        $this->hasAfter = array_filter($this->rows, static fn (array $row): bool => $row['is'] !== null) !== [];
+        $this->height = self::ROW * count($this->rows) + 6;
+    }
+
+    private static function wantedOf(Derived $figure, Wanted $wanted): ?Band
+    {
+        return match ($figure) {
+            Derived::EvaporatorSuperheat => $wanted->superheat(),
+            Derived::Subcooling => $wanted->subcooling(),
+            Derived::EvaporatorTd => $wanted->evaporatorTd(),
+            Derived::CondenserSplit => $wanted->condenserSplit(),
+            default => null,
+        };
+    }
+
+    /**
+     * @return ?array{label: string, y: float, low: ?float, high: ?float, was: ?float, is: ?float, text: string,
+     *     wanted: string} null where nothing was read
+     */
+    private function row(int $place, string $label, Kind $kind, ?float $was, ?float $is, ?Band $band): ?array
+    {
+        $values = array_filter([$was, $is], static fn (?float $one): bool => $one !== null);
+        if ($values === []) {
+            return null;
+        }
+        $ends = [...$values, ...$band === null ? [] : [$band->low, $band->high]];
+        $room = max(1.0, 0.15 * (max($ends) - min($ends)));
+        [$from, $to] = [min($ends) - $room, max($ends) + $room];
+        $x = static fn (?float $value): ?float => $value === null
+            ? null
+            : self::LEFT + (self::RIGHT - self::LEFT) * ($value - $from) / ($to - $from);
+        $said = static fn (?float $value, Units $units): string => $value === null ? '' : $units->number($value, $kind);
+
+        return [
+            'label' => $label,
+            'y' => self::ROW * $place + self::ROW / 2 + 2,
+            'low' => $x($band?->low),
+            'high' => $x($band?->high),
+            'was' => $x($was),
+            'is' => $x($is),
+            'text' => implode(' → ', array_filter([$said($was, $this->units), $said($is, $this->units)], 'strlen')).
+                ' '.$this->units->symbol($kind),
+            'wanted' => $band === null ? '' : 'wanted '.$this->units->span($band->low, $band->high, $kind),
+        ];
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+namespace App\View;
+
+use App\Records\Judged;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Reading;
+use Metrum\Circuit\Word;
+use Metrum\Quantity\Kind;
+use Metrum\Quantity\Units;
+use Metrum\Work\Movements;
+
+/** What stays open when a visit ends: in words for the owner. The technician's list stands at leaving. */
+final readonly class OpenItems
+{
+    /** K off the set point that are not where they should be. */
+    private const OFF = 1.0;
+
+    private const STANDING = [Word::SomeStopped, Word::AllStopped, Word::Backwards];
+
+    public function __construct(private Judged $judged, private Units $units)
+    {
+    }
+
+    /** @return list<string> */
+    public function forTheOwner(): array
+    {
+        $side = new WorkSide($this->judged, $this->units);
+        $leak = new LeakStory($this->judged->work);
+        $early = Movements::beforeTheLeakWasFound($this->judged->log) !== [];
+        $now = $this->judged->present();
+
+        return array_values(array_filter([
+            ...array_map(
+                static fn (array $one): string => 'Not put back yet: '.str_replace('_', ' ', $one[0]).
+                    ($one[1] === '' ? '' : ", $one[1]").'.',
+                $side->touched(),
+            ),
+            $early && ! $leak->isMended()
+                ? 'The refrigerant that was added will leak out again until the leak is found and mended.'
+                : '',
+            ! $early && $leak->isOpen() ? 'The leak is not mended yet.' : '',
+            $now->saw(Observation::EvaporatorFans, ...self::STANDING)
+                ? 'Not all fans of the cooling coil run.'
+                : '',
+            $now->saw(Observation::CondenserFans, ...self::STANDING) ? 'Not all fans of the condenser run.' : '',
+            $this->boxOff(),
+            ...array_map(
+                static fn (array $one): string => 'Begun and not finished: '.lcfirst($one[0]->name).'.',
+                (new CardList($this->judged))->open(),
+            ),
+        ]));
+    }
+
+    private function boxOff(): string
+    {
+        $findings = $this->judged->present();
+        $box = $findings->reading(Reading::BoxTemperature);
+        $set = $findings->circuit->design->boxSetPoint;
+        if ($box === null || $set === null || abs($box - $set) <= self::OFF) {
+            return '';
+        }
+        $off = $this->units->text(abs($box - $set), Kind::Difference);
+
+        return $box > $set
+            ? "The box is still $off warmer than set."
+            : "The box is still $off colder than set.";
+    }
+}

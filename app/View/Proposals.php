@@ -1,0 +1,42 @@
+<?php
+
+namespace App\View;
+
+use App\Records\Judged;
+use Metrum\Circuit\Control;
+use Metrum\Circuit\Fault;
+use Metrum\Diagnosis\FaultCatalogue;
+use Metrum\Diagnosis\Verdict;
+use Metrum\Log\FactKind;
+use Metrum\Log\Kinds\StepTaken;
+
+/** What is still to be done about a fault: nothing is proposed that was done at this visit. */
+final readonly class Proposals
+{
+    public function __construct(private Judged $judged)
+    {
+    }
+
+    /** Whether the fault's own remedy was done: its move made, its card ended; of a shortage, its leak mended. */
+    public function isDone(Fault $fault): bool
+    {
+        if (Verdict::isShortage($fault)) {
+            return (new LeakStory($this->judged->work))->isMended();
+        }
+        $remedy = FaultCatalogue::entry($fault)->remedy;
+        foreach ($this->judged->log->history(FactKind::Move) as $fact) {
+            $control = Control::from($fact->content->key);
+            if ($control === $remedy->move || $control->row()->cures === $fault) {
+                return true;
+            }
+        }
+        foreach ($remedy->card === '' ? [] : $this->judged->log->history(FactKind::Card) as $fact) {
+            $isEnd = StepTaken::outcome($fact->content) !== null && ! StepTaken::isStop($fact->content);
+            if ($isEnd && StepTaken::card($fact->content->key)?->key === $remedy->card) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,210 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Models\FollowUp;
+use App\Models\Visit;
+use App\View\OwnerSummary;
+use Illuminate\Support\Str;
+use Metrum\Circuit\Reading;
+use Metrum\Quantity\Units;
+use Tests\Core\Visits;
+use Tests\TestCase;
+
+/** The report tells the whole visit: as found, what was done, as left, what is open; nothing in it that is not so. */
+final class ReportTest extends TestCase
+{
+    private const AGAIN = [
+        'suction_pressure_kpa' => '330 kPa',
+        'discharge_pressure_kpa' => '1500 kPa',
+        'ambient_temperature_c' => '25',
+        'box_temperature_c' => '2.2',
+        'suction_temperature_evaporator_c' => '1.2',
+        'receiver_outlet_temperature_c' => '31',
+        'receiver_level_percent' => '45',
+    ];
+
+    private function short(): Visit
+    {
+        $visit = $this->starved();
+        $this->enter($visit, 'complaint', 'too_warm', 'yes');
+
+        return $visit;
+    }
+
+    /** Refrigerant in, with a reason, and all read again once it had settled. */
+    private function charged(Visit $visit): void
+    {
+        $this->enter($visit, 'move', 'charge', '400 g', ['overruled' => 'the fish cannot wait'])->assertOk();
+        $this->travel(50)->minutes();
+        $this->read($visit, self::AGAIN);
+        $this->enter($visit, 'observation', 'sight_glass', 'clear');
+        $this->enter($visit, 'state', 'state', 'running_settled');
+    }
+
+    private function summary(Visit $visit): OwnerSummary
+    {
+        return new OwnerSummary($this->judged($visit->refresh()), new Units());
+    }
+
+    private function card(Visit $visit, string $card, string ...$answers): void
+    {
+        foreach (['begun' => 'yes', ...$answers, 'done' => 'yes'] as $step => $answer) {
+            $this->enter($visit, 'card', "$card.$step", $answer, ['stage' => 'put_right', 'card' => $card])->assertOk();
+        }
+    }
+
+    public function test_what_was_wrong_is_told_as_it_was_found_whatever_reads_right_now(): void
+    {
+        $visit = $this->short();
+        $this->charged($visit);
+        $told = $this->summary($visit);
+        self::assertStringContainsString('lost part of its refrigerant', implode(' ', $told->wrong()));
+        self::assertStringContainsString(
+            'We added 400 g of refrigerant R-448A before the leak was found, because the fish cannot wait.',
+            implode(' ', $told->did()),
+        );
+        $now = implode(' ', $told->now());
+        self::assertStringContainsString('the box stood at 2.2 °C', $now);
+        self::assertStringContainsString('will leak out again until the leak is found and mended', $now);
+        self::assertStringNotContainsString('Nothing needs mending', $now);
+        self::assertStringContainsString('we come back: search the leak', implode(' ', $told->comesBack()));
+        $this->get("/visits/{$visit->id}/report")
+            ->assertSee('As found ○ and as left ●')
+            ->assertSee('Short of refrigerant')
+            ->assertSee('bubbles (as found), then clear (after the 1st move)')
+            ->assertDontSee('note the readings as a good visit');
+    }
+
+    public function test_one_visit_makes_one_follow_up_for_refrigerant_before_its_leak(): void
+    {
+        $visit = $this->short();
+        $this->charged($visit);
+        $this->enter($visit, 'move', 'charge', '100 g', ['overruled' => 'it is still warm'])->assertOk();
+        self::assertSame(1, FollowUp::query()->count());
+
+        $other = $this->starved();
+        $this->card($other, 'leak_confirm', by: 'bubbles', bubble: 'grows', mended: 'now', again: 'tight');
+        $this->enter($other, 'move', 'charge', '300 g', ['overruled' => 'coil not looked at'])->assertOk();
+        self::assertSame(1, FollowUp::query()->count(), 'the leak was found before');
+        $this->get("/visits/{$other->id}/report")
+            ->assertSee('all the same, because coil not looked at')
+            ->assertDontSee('before the leak was found');
+    }
+
+    public function test_a_leak_that_was_found_mended_and_tested_is_told_and_not_proposed_again(): void
+    {
+        $visit = $this->short();
+        $this->enter($visit, 'card', 'leak_search.begun', 'yes', ['card' => 'leak_search']);
+        $this->enter($visit, 'card', 'leak_search.ports', 'bubble', ['card' => 'leak_search']);
+        $this->enter($visit, 'card', 'leak_search.found', 'found', ['card' => 'leak_search']);
+        $this->enter($visit, 'card', 'leak_search.done', 'found', ['card' => 'leak_search'])->assertOk();
+        self::assertStringContainsString('It is not mended yet', $this->summary($visit)->text());
+        self::assertStringContainsString('The leak is not mended yet', $this->summary($visit)->text());
+
+        $this->card($visit, 'leak_confirm', by: 'bubbles', bubble: 'grows', mended: 'now', again: 'tight');
+        $told = $this->summary($visit)->text();
+        self::assertStringContainsString(
+            'We found a leak at: service ports, cores and caps, mended it, and tested it: tight.',
+            $told,
+        );
+        self::assertStringNotContainsString('has to be found and mended', $told);
+        self::assertStringNotContainsString('not mended yet', $told);
+    }
+
+    public function test_nothing_is_proposed_that_was_done(): void
+    {
+        $visit = $this->visit();
+        $this->enter($visit, 'confirmed', 'drain_blocked', 'yes');
+        self::assertStringContainsString('The drain is cleared', $this->summary($visit)->text());
+        $this->enter($visit, 'move', 'drain_cleared', 'done')->assertOk();
+        $told = $this->summary($visit)->text();
+        self::assertStringContainsString('Found and proven: Melt water cannot run off', $told, 'above whatever remains');
+        self::assertStringContainsString('We cleared the drain.', $told);
+        self::assertStringNotContainsString('The drain is cleared and', $told);
+    }
+
+    public function test_nothing_needs_mending_is_said_only_where_nothing_is_open(): void
+    {
+        $visit = $this->visit();
+        $sound = Visits::cooler();
+        foreach ($sound->readings as $key => $si) {
+            $unit = Reading::from($key)->fileUnit();
+            $this->read($visit, [$key => round($unit->fromSi($si), 3).' '.$unit->symbol()]);
+        }
+        $this->enter($visit, 'state', 'state', 'running_settled');
+        foreach (['evaporator_fans' => 'all_running', 'sight_glass' => 'clear', 'frost_coil' => 'even'] as $key => $word) {
+            $this->enter($visit, 'observation', $key, $word);
+        }
+        $clean = 'Nothing needs mending';
+        self::assertStringContainsString($clean, $this->summary($visit)->text());
+
+        $this->enter($visit, 'touched', 'jumper on the low-pressure control', 'yes');
+        self::assertStringNotContainsString($clean, $this->summary($visit)->text());
+        self::assertStringContainsString('Not put back yet: jumper', $this->summary($visit)->text());
+        $this->enter($visit, 'restored', 'jumper on the low-pressure control', 'yes');
+        self::assertStringContainsString($clean, $this->summary($visit)->text());
+
+        $this->enter($visit, 'card', 'bubbles.begun', 'yes');
+        self::assertStringNotContainsString($clean, $this->summary($visit)->text(), 'a card is open');
+        $this->enter($visit, 'card', 'bubbles.no_result', 'yes', ['reason' => 'no time']);
+        $this->read($visit, ['box_temperature_c' => '6.4']);
+        $text = $this->summary($visit)->text();
+        self::assertStringNotContainsString($clean, $text, 'the box is off its set point');
+        self::assertStringContainsString('The box is still 4.4 K warmer than set', $text);
+    }
+
+    public function test_a_complaint_is_evidence_of_the_plant_as_it_was_found(): void
+    {
+        $visit = $this->short();
+        $this->charged($visit);
+        $judged = $this->judged($visit->refresh());
+        self::assertSame([], $judged->findings->complaints);
+        self::assertCount(1, $judged->present()->complaints, 'it is still told');
+        self::assertCount(1, $judged->work->asFound()->evidence()->complaints);
+    }
+
+    public function test_a_trip_that_was_reset_stays_a_finding(): void
+    {
+        $visit = $this->visit();
+        $this->enter($visit, 'observation', 'compressor', 'off_on_oil');
+        $this->enter($visit, 'observation', 'compressor', 'running');
+        self::assertStringContainsString(
+            'stopped for want of oil pressure; it runs again',
+            implode(' ', $this->summary($visit)->wrong()),
+        );
+        $this->get("/visits/{$visit->id}/report")->assertSee('compressor off on oil, running again since');
+        $this->post("/visits/{$visit->id}/close");
+        $this->travel(2)->days();
+        $this->get("/visits/{$this->visit()->id}/complaint")->assertSee('off on oil');
+    }
+
+    public function test_a_cleared_drain_voids_neither_air_nor_pressure_and_a_turned_valve_does(): void
+    {
+        $visit = $this->starved();
+        $this->enter($visit, 'observation', 'drain', 'blocked_or_frozen');
+        $this->enter($visit, 'move', 'drain_cleared', 'done')->assertOk();
+        $findings = $visit->findings();
+        self::assertNotNull($findings->reading(Reading::SuctionPressure));
+        self::assertArrayNotHasKey('drain', $findings->observations);
+        self::assertFalse($this->judged($visit->refresh())->work->isBeforeLastMove());
+        $this->enter($visit, 'move', 'valve_turn', '0.25 in', ['reason' => 'no mark possible', 'overruled' => 'to see']);
+        self::assertNull($visit->findings()->reading(Reading::SuctionPressure));
+    }
+
+    public function test_the_pdf_has_two_pages(): void
+    {
+        $visit = $this->short();
+        $this->charged($visit);
+        $pdf = (string) $this->get("/visits/{$visit->id}/report.pdf")->assertOk()->getContent();
+        self::assertSame(2, preg_match_all('~/Type\s*/Page\b(?!s)~', $pdf));
+    }
+
+    public function test_words_of_ones_own_stand_instead(): void
+    {
+        $visit = $this->short();
+        $own = 'Gas is low '.Str::random(6);
+        $this->enter($visit, 'note', 'summary', $own, ['stage' => 'leave']);
+        $this->get("/visits/{$visit->id}/report")->assertSee($own)->assertDontSee('What was wrong');
+    }
+}

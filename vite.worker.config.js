@@ -1,22 +1,16 @@
-import { createHash } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { defineConfig } from 'vite';
 
 // The service worker: one file at the root, so that it may answer for all pages. Built after the assets that it keeps.
 const manifest = JSON.parse(readFileSync('public/build/manifest.json', 'utf8'));
 const files = Object.values(manifest).flatMap((one) => [one.file, ...(one.css ?? []), ...(one.assets ?? [])]);
-const revision = createHash('sha256').update(JSON.stringify(manifest)).digest('hex').slice(0, 12);
 const needed = [...new Set(files)].filter((file) => !file.endsWith('.woff'));
 
 export default defineConfig({
   publicDir: false,
   define: {
     // Their names change with what they hold.
-    SHELL: JSON.stringify([
-      ...needed.map((file) => ({ url: `/build/${file}`, revision: null })),
-      { url: '/mark.svg', revision },
-      { url: '/offline', revision },
-    ]),
+    SHELL: JSON.stringify([...needed.map((file) => `/build/${file}`), '/mark.svg', '/offline']),
     'process.env.NODE_ENV': '"production"',
   },
   build: {

@@ -25,6 +25,8 @@ use Metrum\Log\Source;
  * @property array<string, mixed> $data
  * @property string $source hand, probe, import or simulator
  * @property Carbon $taken_at
+ * @property ?string $device on which it was made
+ * @property ?int $made as the how-manieth of that device
  */
 final class FactRecord extends Model
 {
@@ -49,7 +51,7 @@ final class FactRecord extends Model
 
     protected $primaryKey = 'seq';
 
-    protected $fillable = ['visit_id', ...self::READ];
+    protected $fillable = ['visit_id', 'device', 'made', ...self::READ];
 
     protected function casts(): array
     {

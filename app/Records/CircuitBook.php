@@ -34,7 +34,7 @@ final readonly class CircuitBook
             $content = CircuitChanged::to(CircuitWriter::system($known), CircuitWriter::design($known));
             foreach (Visit::stillOpen()->where('circuit_id', $circuit->id)->get() as $visit) {
                 if ($visit->findings()->circuit != CircuitChanged::circuit($content)) {
-                    (new Recorder($visit, $this->author, $this->at))->append(FactKind::Circuit, $content);
+                    (new Recorder($visit, $this->author, new Making($this->at)))->append(FactKind::Circuit, $content);
                     $this->judge->again($visit->setRelation('circuit', $circuit));
                 }
             }

@@ -129,7 +129,7 @@ final readonly class Importer
         $recorder = new Recorder(
             $visit,
             Author::of($this->user),
-            $takenAt->toDateTimeImmutable(),
+            new Making($takenAt->toDateTimeImmutable()),
             Source::Import,
         );
         $file->told === null ? $recorder->import($findings) : $recorder->replay($file->told[0]);

@@ -31,7 +31,7 @@ final readonly class Recorder
     public function __construct(
         private Visit $visit,
         private Author $author,
-        private \DateTimeImmutable $at,
+        private Making $made,
         private Source $source = Source::Hand,
     ) {
         $this->ground = new Ground($author->units, $visit->circuitAsOpened()->atmosphere);
@@ -44,13 +44,13 @@ final readonly class Recorder
 
     public function moment(): \DateTimeImmutable
     {
-        return $this->at;
+        return $this->made->at;
     }
 
     /** The same author and visit at another moment. */
     public function at(\DateTimeImmutable $at): self
     {
-        return new self($this->visit, $this->author, $at, $this->source);
+        return new self($this->visit, $this->author, new Making($at), $this->source);
     }
 
     /**
@@ -174,13 +174,19 @@ final readonly class Recorder
             $same === null ? $id ?? (string) Str::ulid() : (string) Str::ulid(),
             $kind,
             $content,
-            $this->at,
+            $this->made->at,
             $this->source,
             $this->author->id,
             $this->visit->circuit_id,
         );
         try {
-            FactRecord::query()->create(['visit_id' => $this->visit->id] + FactRecord::columns($fact));
+            FactRecord::query()->create(
+                [
+                    'visit_id' => $this->visit->id,
+                    'device' => $this->made->device,
+                    'made' => $this->made->count,
+                ] + FactRecord::columns($fact),
+            );
         } catch (UniqueConstraintViolationException) {
             // The same fact arrived twice at once; the other one is kept.
             return $this->kept($fact->id)?->fact() ?? $fact;

@@ -4,6 +4,7 @@ namespace App\View;
 
 use App\Models\Visit;
 use App\Records\Author;
+use App\Records\Making;
 use App\Records\Recorder;
 use Metrum\Exchange\QuickLine;
 use Metrum\Log\FactKind;
@@ -20,7 +21,7 @@ final readonly class Meaning
     public function __construct(Visit $visit, Author $author, \DateTimeImmutable $at, string $line)
     {
         $reader = new QuickLine();
-        $recorder = new Recorder($visit, $author, $at);
+        $recorder = new Recorder($visit, $author, new Making($at));
         $pieces = [];
         foreach ($reader->read($line) as $said) {
             try {

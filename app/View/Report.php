@@ -207,12 +207,10 @@ final readonly class Report
         return $rows;
     }
 
-    /** "as found", "after the 2nd move" */
+    /** "as found", "after move 2" */
     private function chapter(int $number): string
     {
-        $ordinal = new \NumberFormatter('en', \NumberFormatter::ORDINAL);
-
-        return $number === 1 ? 'as found' : 'after the '.$ordinal->format($number - 1).' move';
+        return $number === 1 ? 'as found' : 'after move '.($number - 1);
     }
 
     /** @return list<string> what had stopped the compressor, whether it ran again or not */

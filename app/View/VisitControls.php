@@ -20,8 +20,13 @@ final readonly class VisitControls
 {
     private CellHints $hints;
 
-    public function __construct(private Judged $judged, private Station $station, private Units $units)
-    {
+    /** @param  string  $part  of the circuit, that the open card is about; empty: the circuit itself */
+    public function __construct(
+        private Judged $judged,
+        private Station $station,
+        private Units $units,
+        private string $part = '',
+    ) {
         $this->hints = new CellHints($judged->present(), $judged->verdict->figures, $units);
     }
 
@@ -52,8 +57,9 @@ final readonly class VisitControls
     public function cell(Reading $reading, bool $again = false): Cell
     {
         $unit = $this->units->of($reading->quantity());
-        $si = $this->judged->present()->reading($reading);
-        $before = ($again ? $si : null) ?? $this->judged->work->present()->chapter->before[$reading->value] ?? null;
+        $chapter = $this->judged->work->present()->chapter;
+        $si = $chapter->readingOf($this->part, $reading);
+        $before = ($again ? $si : null) ?? $chapter->before[$reading->value] ?? null;
         $si = $again ? null : $si;
         $check = $this->judged->verdict->nextCheck();
 
@@ -63,10 +69,28 @@ final readonly class VisitControls
             $si === null ? '' : Format::value($si, $unit),
             $si === null && $before !== null
                 ? 'before '.Format::amount($before, $unit)
-                : $this->hints->of($reading),
+                : $this->ofParts($reading) ?? $this->hints->of($reading),
             $check !== null && in_array($reading, $check->readings, true),
             in_array($reading, $this->judged->verdict->doubted, true),
         );
+    }
+
+    /** "coil 2: 4.0 °C", where it was read of parts alone; null where it was not. */
+    private function ofParts(Reading $reading): ?string
+    {
+        $chapter = $this->judged->work->present()->chapter;
+        if ($this->part !== '' || isset($chapter->own[$reading->value])) {
+            return null;
+        }
+        $unit = $this->units->of($reading->quantity());
+        $said = [];
+        foreach ($chapter->parts as $part => $readings) {
+            if (isset($readings[$reading->value])) {
+                $said[] = "$part: ".Format::amount($readings[$reading->value], $unit);
+            }
+        }
+
+        return $said === [] ? null : implode(', ', $said);
     }
 
     /** @return list<Choice> */

@@ -77,7 +77,7 @@ final class VisitPage
         $this->mayEnter = $user->can('enter', $this->visit);
         $this->advice = new Advice($judged->log, $this->findings, $this->verdict);
         $this->entries = route('entries.store', $this->visit);
-        $this->controls = new VisitControls($judged, $station, $this->units);
+        $this->controls = new VisitControls($judged, $station, $this->units, CardPage::partOf($card));
     }
 
     public function course(): Course

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
+use Metrum\Circuit\Reading;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 
@@ -14,6 +15,7 @@ final readonly class Chapter
      * @param  ?Fact  $began  the move that changed the plant; null for the first
      * @param  Findings  $findings  at its end, or now
      * @param  array<string, array<string, float>>  $parts  what was read of parts of the circuit, SI by subject and key
+     * @param  array<string, float>  $own  what was read of the circuit itself, SI by key
      * @param  array<string, float>  $before  what was read before the move and not since, SI by key
      * @param  list<Fact>  $found  readings, observations and tests taken in it, in order
      */
@@ -24,7 +26,14 @@ final readonly class Chapter
         public array $parts = [],
         public array $before = [],
         public array $found = [],
+        public array $own = [],
     ) {
+    }
+
+    /** What was read of a part, else of the circuit itself; never of another part. SI; null where it was not. */
+    public function readingOf(string $subject, Reading $reading): ?float
+    {
+        return $this->parts[$subject][$reading->value] ?? $this->own[$reading->value] ?? null;
     }
 
     /** What was found of a part of the circuit, in the rest as the circuit; the circuit itself for ''. */
@@ -63,6 +72,7 @@ final readonly class Chapter
             $parts,
             $this->before,
             array_slice($this->found, 0, $told),
+            $this->own,
         );
     }
 

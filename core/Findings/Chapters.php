@@ -40,6 +40,7 @@ final readonly class Chapters
                 $telling->ofParts(),
                 $telling->stale(),
                 $found,
+                $telling->ofCircuit(),
             );
         };
         foreach ($log->happened() as $fact) {

@@ -191,6 +191,12 @@ final class Telling
         return array_diff_key($this->readings, ['' => true]);
     }
 
+    /** @return array<string, float> what was read of the circuit itself, by key */
+    public function ofCircuit(): array
+    {
+        return $this->readings[''] ?? [];
+    }
+
     /** @return array<string, float> what was read before the last move, by key, and not since */
     public function stale(): array
     {

@@ -14,6 +14,7 @@ use App\Records\CardKeeper;
 use App\Records\Judge;
 use App\Records\LedgerImport;
 use App\Records\Mover;
+use App\Records\Making;
 use App\Records\Recorder;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
@@ -138,7 +139,7 @@ final class DemoSeeder extends Seeder
     {
         $at = $this->began($circuit, $entry);
         $visit = Visit::open($circuit, $this->user, $at);
-        $recorder = new Recorder($visit, Author::of($this->user), $at->toDateTimeImmutable());
+        $recorder = new Recorder($visit, Author::of($this->user), new Making($at->toDateTimeImmutable()));
         $time = $at->copy();
         foreach ($this->said($circuit, $entry) as $said) {
             $time->addSeconds(self::PACE[$said->kind->value] ?? 0);

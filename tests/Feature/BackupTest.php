@@ -8,6 +8,7 @@ use App\Models\Site;
 use App\Models\User;
 use App\Models\Visit;
 use App\Records\Author;
+use App\Records\Making;
 use App\Records\Recorder;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\Artisan;
@@ -58,7 +59,7 @@ final class BackupTest extends TestCase
     private function read(string $typed): void
     {
         $author = Author::of($this->visit->user);
-        (new Recorder($this->visit, $author, now()->toDateTimeImmutable()))->record(
+        (new Recorder($this->visit, $author, new Making(now()->toDateTimeImmutable())))->record(
             new Said(FactKind::Reading, 'box_temperature_c', $typed),
         );
     }

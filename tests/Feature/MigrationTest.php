@@ -34,7 +34,7 @@ final class MigrationTest extends TestCase
         $facts = self::facts();
         self::assertCount(5, $facts);
 
-        Artisan::call('migrate:rollback', ['--step' => 6]);
+        Artisan::call('migrate:rollback', ['--step' => 7]);
         self::assertSame(count($facts), DB::table('entries')->count());
         self::assertSame($undone->id, DB::table('entries')->where('kind', 'undo')->value('supersedes'));
         self::assertSame('215 kPa', DB::table('entries')->where('key', 'suction_pressure_kpa')->value('typed'));

@@ -72,7 +72,7 @@ final class ReportTest extends TestCase
         $this->get("/visits/{$visit->id}/report")
             ->assertSee('As found ○ and as left ●')
             ->assertSee('Short of refrigerant')
-            ->assertSee('bubbles (as found), then clear (after the 1st move)')
+            ->assertSee('bubbles (as found), then clear (after move 1)')
             ->assertDontSee('note the readings as a good visit');
     }
 

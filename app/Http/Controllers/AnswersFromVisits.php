@@ -30,7 +30,7 @@ trait AnswersFromVisits
             ['answer' => $answer, 'page' => $page, 'whatIf' => $answer->whatIf()],
             200,
             // Answers may come in another order than they were made in; the longer log is the later one.
-            ['X-Log-Length' => (string) $page->length()],
+            ['X-Log-Length' => (string) $page->length(), 'X-Clock-Off' => (string) ($request->clockOff() ?? 0)],
         );
     }
 }

@@ -87,7 +87,7 @@ final class EntryController extends Controller
 
     private static function recorder(VisitRequest $request, Visit $visit): Recorder
     {
-        return new Recorder($visit, Author::of($request->user()), $request->moment());
+        return new Recorder($visit, Author::of($request->user()), $request->making());
     }
 
     private static function cards(VisitRequest $request, Visit $visit, Judge $judge): CardKeeper

@@ -3,6 +3,7 @@
 namespace App\Http\Requests;
 
 use App\Models\Visit;
+use App\Records\Making;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
@@ -32,6 +33,9 @@ abstract class VisitRequest extends FormRequest
             'id' => ['nullable', 'ulid'],
             'at' => ['nullable', 'date_format:Y-m-d\TH:i:s.v\Z', 'required_with:sent'],
             'sent' => ['nullable', 'date_format:Y-m-d\TH:i:s.v\Z', 'required_with:at'],
+            // What the device counts besides, so that its clock alone does not say what came first.
+            'device' => ['nullable', 'string', 'alpha_num:ascii', 'max:32', 'required_with:count'],
+            'count' => ['nullable', 'integer', 'min:1', 'max:9000000000000', 'required_with:device'],
             'stage' => ['nullable', 'string', 'max:16'],
             'card' => ['nullable', 'string', 'max:48'],
             'card_of' => ['nullable', 'string', 'max:48'],
@@ -53,8 +57,24 @@ abstract class VisitRequest extends FormRequest
         return $visit;
     }
 
-    /** When it was entered. */
-    final public function moment(): \DateTimeImmutable
+    /** When it was entered, in the order in which its device made it. */
+    final public function making(): Making
+    {
+        $count = $this->validated('count');
+        $made = new Making($this->moment(), $this->validated('device'), $count === null ? null : (int) $count);
+
+        return $made->inOrder($this->visit());
+    }
+
+    /** Seconds that the device's clock is ahead of this one; null where it does not say. */
+    final public function clockOff(): ?int
+    {
+        $sent = $this->validated('sent');
+
+        return is_string($sent) ? Carbon::parse($sent)->getTimestamp() - now()->getTimestamp() : null;
+    }
+
+    private function moment(): \DateTimeImmutable
     {
         $clock = new DeviceClock(
             $this->visit()->opened_at->toDateTimeImmutable(),

@@ -1,17 +1,27 @@
 // The controls of a visit: what was entered in one, and how it shows that its entry waits or was refused.
 
-import { monotonicFactory } from 'ulid';
+import { ulid } from 'ulid';
+import { looked } from './clock.js';
 import * as page from './page.js';
-
-const ulid = monotonicFactory();
 
 const controls = () => [...document.querySelectorAll('form[data-entry]')];
 
-/** What a form is about: the same for each of its entries, on whatever page it stands. */
+/** The part of the circuit that a form is about; empty for the circuit itself. */
+const partOf = (form) => String(new FormData(form).getAll('subject').at(-1) ?? '');
+
+/** What a form is about, kind, key and part: the same for each of its entries, on whatever page it stands. */
 export function about(form) {
   const kind = form.elements.namedItem('kind')?.value;
-  return kind === undefined ? new URL(form.action).pathname : `${kind} ${form.elements.namedItem('key').value}`;
+  return kind === undefined
+    ? new URL(form.action).pathname
+    : `${kind} ${form.elements.namedItem('key').value} ${partOf(form)}`.trim();
 }
+
+/** The quick line says ever new things: none of them is an answer to the one before. */
+export const LINE = 'line line';
+
+/** Whether a move or a step of a card: a second tap would be done twice. */
+export const isDeed = (form) => ['move', 'card'].includes(form.elements.namedItem('kind')?.value);
 
 export const formAbout = (control) => controls().find((form) => about(form) === control) ?? null;
 
@@ -36,6 +46,7 @@ export function entryOf(form, button) {
   fields.delete('_token');
   fields.delete('id');
   const value = String(fields.get('value') ?? fields.get('what') ?? '');
+  looked(Date.now());
   return {
     id: ulid(),
     made: new Date().toISOString(),
@@ -96,7 +107,7 @@ function say(form, why) {
  */
 export function paint(entries, isTyped) {
   for (const form of controls()) {
-    const own = entries.filter((one) => one.control === about(form));
+    const own = about(form) === LINE ? [] : entries.filter((one) => one.control === about(form));
     const last = own.at(-1) ?? null;
     form.classList.toggle('waits', last?.state === 'waiting');
     form.classList.toggle('has-error', last?.state === 'refused');
@@ -105,8 +116,7 @@ export function paint(entries, isTyped) {
     const value = new Map(last.fields).get('value') ?? '';
     const input = inputOf(form);
     if (input === null) pressAs(form, value);
-    // The line is free for the next one as soon as one was entered; a refused one comes back to be mended.
+    // The line is free for the next one as soon as one was entered.
     else if (input.id !== 'line') input.value = value;
-    else if (last.state === 'refused' && input.value === '') input.value = value;
   }
 }

@@ -61,4 +61,8 @@ export function startDrafts() {
     if (form) keep(form);
   });
   document.querySelectorAll('form[data-entry]').forEach(restore);
+  // A part that was drawn anew for another amount or choice keeps what was being filled in.
+  document.addEventListener('htmx:afterSettle', (event) => {
+    event.target.querySelectorAll?.('form[data-entry]').forEach(restore);
+  });
 }

@@ -1,15 +1,19 @@
 // Every entry of a visit: from its control into the outbox, shown at once, and its answer put into the page.
 
-import { about, entryOf, formAbout, inputOf, paint, press, restore } from './control.js';
+import { clockLine, heardClock } from './clock.js';
+import { about, entryOf, formAbout, inputOf, isDeed, paint, press, restore } from './control.js';
 import { entered, isTyped, letGoOfDraft, startDrafts } from './drafts.js';
 import { lengthOf, merge, startMerging } from './merge.js';
 import * as outbox from './outbox.js';
 import * as page from './page.js';
 import * as store from './store.js';
-import { list, stateLine } from './waiting.js';
+import { list, stateLine, takeMended } from './waiting.js';
 
 /** The same said twice within this, or a second tap on the same button, is said once. */
 const DOUBLE = 450;
+
+/** So long a button of a move stays shut where no answer comes: then it may have been done again. */
+const SHUT = 8000;
 
 let last = { what: null, at: 0 };
 let stopped = null;
@@ -33,7 +37,7 @@ function say(text) {
 async function show() {
   const entries = await store.all();
   ofThisVisit = entries.filter((one) => one.visit !== null && one.visit === page.visit() && one.user === page.user());
-  say(stateLine(entries, stopped));
+  say([stateLine(entries, stopped), clockLine()].filter((one) => one !== '').join(' '));
   list(ofThisVisit, letGo);
   paint(ofThisVisit, isTyped);
 }
@@ -53,16 +57,28 @@ function enter(form, button) {
   const entry = entryOf(form, button);
   // A line is empty once it was entered: the same in it again was typed again.
   if (!isLine && isDouble(form, button, entry)) return;
+  if (isDeed(form) && isShut(form)) return;
+  const mended = isLine ? takeMended() : null;
+  entry.mends = mended?.order ?? null;
   entered(form);
   press(button);
   form.classList.add('waits');
   if (isLine) {
-    input.value = '';
+    input.value = mended?.before ?? '';
     document.getElementById('line-meaning').replaceChildren();
   }
   form.closest('details.menu')?.removeAttribute('open');
   // Left before the device has kept it, the page still has the draft.
   outbox.make(entry).then(() => letGoOfDraft(form));
+}
+
+/** Whether a move or step is on its way: its button opens again with the answer, or when none comes. */
+function isShut(form) {
+  const since = Number(form.dataset.sentAt ?? 0);
+  const onItsWay = ofThisVisit.some((one) => one.control === about(form) && one.state === 'waiting');
+  if (onItsWay && performance.now() - since < SHUT) return true;
+  form.dataset.sentAt = String(performance.now());
+  return false;
 }
 
 /** Draws this page anew around what is typed and waits: its visit went on in another tab. */
@@ -86,6 +102,9 @@ function keepOpenWhileWaiting(event) {
 export function startEntries() {
   startMerging();
   outbox.on('changed', show);
+  outbox.on('clock', (off) => {
+    if (heardClock(off)) show();
+  });
   outbox.on('stopped', (why) => {
     const before = stopped;
     stopped = why;
@@ -115,6 +134,9 @@ export function startEntries() {
     if (form && isTyped(form)) enter(form, null);
   });
   startDrafts();
+  // The page can take entries now: without this script it says that it cannot.
+  document.querySelectorAll('[data-needs-script]').forEach((one) => one.removeAttribute('inert'));
+  document.getElementById('no-script')?.remove();
   const half = [...document.querySelectorAll('form.cell[data-entry]')].find(isTyped);
   if (half) inputOf(half).focus();
   show();

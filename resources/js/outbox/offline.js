@@ -6,24 +6,43 @@ import { PAGES } from './pages.js';
 /** Quiet for so long, the other stations are laid in as they stand now. */
 const QUIET = 4000;
 
+const STATIONS = ['complaint', 'box', 'unit', 'gauges', 'verdict', 'put_right', 'prove', 'leave'];
+
 let timer = null;
 
-async function layIn() {
+/**
+ * @param stations addresses of pages
+ * @param isMissingOnly whether those that are here already are let be
+ */
+async function layIn(stations, isMissingOnly) {
   const cache = await caches.open(PAGES);
-  const stations = [...document.querySelectorAll('#walk a')].map((link) => link.getAttribute('href'));
   for (const station of stations) {
+    if (isMissingOnly && (await cache.match(station)) !== undefined) continue;
     const answer = await fetch(station, { headers: { Accept: 'text/html' }, cache: 'no-store' });
     if (!answer.ok || answer.redirected) return;
     await cache.put(station, answer);
   }
 }
 
+const ofThisVisit = () => [...document.querySelectorAll('#walk a')].map((link) => link.getAttribute('href'));
+
+const isOpenVisit = () => document.querySelector('[data-visit][data-open]') !== null;
+
 /** Lays the stations of this visit in once nothing has been entered for a while. */
 export function layInSoon() {
-  const isOpenVisit = document.querySelector('[data-visit][data-open]') !== null;
-  if (!('caches' in window) || !isOpenVisit) return;
+  if (!('caches' in window) || !isOpenVisit()) return;
   clearTimeout(timer);
-  timer = setTimeout(() => layIn().catch(() => {}), QUIET);
+  timer = setTimeout(() => layIn(ofThisVisit(), false).catch(() => {}), QUIET);
+}
+
+/** Lays in at once what is not here at all: of this visit, and of the open ones that a page lists. */
+async function layInMissing() {
+  if (!('caches' in window)) return;
+  if (isOpenVisit()) await layIn(ofThisVisit(), true);
+  for (const link of document.querySelectorAll('a[data-open-visit]')) {
+    const visit = new URL(link.href).pathname.split('/').slice(0, 3).join('/');
+    await layIn(STATIONS.map((station) => `${visit}/${station}`), true);
+  }
 }
 
 /** Pages on the device are of the person who saw them. */
@@ -55,7 +74,7 @@ async function listVisits() {
 
 export function startOffline() {
   navigator.serviceWorker?.register('/worker.js').catch(() => {});
-  forgetOthers().catch(() => {}).then(layInSoon);
+  forgetOthers().catch(() => {}).then(layInMissing).catch(() => {}).then(layInSoon);
   listVisits().catch(() => {});
   document.addEventListener('metrum:merged', layInSoon);
   // Who signs out leaves no pages behind; what waits stays for them.

@@ -1,6 +1,7 @@
 // The outbox of this device: every entry goes through it, in order, one at a time, until it is confirmed or refused.
 // All tabs share it; the one that holds the lock sends for all.
 
+import { LINE } from './control.js';
 import * as page from './page.js';
 import { send } from './sender.js';
 import * as store from './store.js';
@@ -10,9 +11,9 @@ const AGAIN = 4000;
 const LAST_TAKEN = 'metrum.last-taken';
 
 const channel = 'BroadcastChannel' in window ? new BroadcastChannel('metrum-outbox') : null;
-const heard = { changed: [], taken: [], stopped: [] };
+const heard = { changed: [], taken: [], stopped: [], clock: [] };
 
-/** @param {'changed' | 'taken' | 'stopped'} what */
+/** @param {'changed' | 'taken' | 'stopped' | 'clock'} what */
 export const on = (what, listener) => heard[what].push(listener);
 
 const tell = (what, detail) => heard[what].forEach((listener) => listener(detail));
@@ -43,15 +44,24 @@ function keepLength(visit, log) {
 
 const isNext = (entry) => entry.state === 'waiting' && entry.user === page.user();
 
-/** Sends the first that waits. Answers whether another may follow. */
-async function sendFirst() {
-  const entry = (await store.all()).find(isNext);
+/**
+ * Sends the first that waits of a visit that is not held up. Answers whether another may follow.
+ *
+ * @param {Set<string>} held visits of which one could not be taken now: what was made after it waits, others do not
+ */
+async function sendFirst(held) {
+  const entry = (await store.all()).find((one) => isNext(one) && !held.has(one.visit));
   if (entry === undefined) {
-    tell('stopped', null);
+    tell('stopped', held.size > 0 ? 'later' : null);
     return false;
   }
   const result = await send(entry);
+  if (result.kind === 'later') {
+    held.add(entry.visit);
+    return true;
+  }
   if (result.kind === 'taken') {
+    tell('clock', result.clockOff);
     keepLength(entry.visit, result.log);
     await store.remove(entry);
     changed();
@@ -77,7 +87,8 @@ export function pump() {
   sending ??= oneSender(async () => {
     while (asked) {
       asked = false;
-      while (await sendFirst());
+      const held = new Set();
+      while (await sendFirst(held));
     }
   }).finally(() => {
     sending = null;
@@ -86,14 +97,16 @@ export function pump() {
 }
 
 /**
- * Takes a new entry. A refused one about the same thing is answered by it and goes.
+ * Takes a new entry. A refused one goes where this is what it was mended to: in its own control, or in the line where
+ * it was brought back there.
  *
  * @param entry {{id: string, made: string, user: string, visit: string, url: string, page: string, control: string,
- *   said: string, fields: [string, string][]}}
+ *   said: string, fields: [string, string][], mends: ?number}}
  */
 export async function make(entry) {
   await store.add({ ...entry, state: 'waiting', why: null });
-  const answered = (one) => one.state === 'refused' && one.visit === entry.visit && one.control === entry.control;
+  const isOwn = (one) => (entry.control === LINE ? one.order === entry.mends : one.control === entry.control);
+  const answered = (one) => one.state === 'refused' && one.visit === entry.visit && isOwn(one);
   for (const one of (await store.all()).filter(answered)) {
     await store.remove(one);
   }

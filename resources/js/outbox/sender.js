@@ -1,6 +1,7 @@
 // One request for one entry, and what became of it.
 
 import * as page from './page.js';
+import * as store from './store.js';
 
 const PATIENCE = 30_000;
 
@@ -12,6 +13,11 @@ async function post(entry) {
   body.set('id', entry.id);
   body.set('at', entry.made);
   body.set('sent', new Date().toISOString());
+  const device = await store.device();
+  if (device !== null && Number.isInteger(entry.order)) {
+    body.set('device', device);
+    body.set('count', entry.order);
+  }
   // The answer is drawn for the page that waits for it.
   if (entry.visit === page.visit()) {
     body.set('stage', page.station());
@@ -39,7 +45,7 @@ async function reason(answer) {
 }
 
 /**
- * @returns {Promise<{kind: 'taken', html: string, log: number} | {kind: 'refused', why: string}
+ * @returns {Promise<{kind: 'taken', html: string, log: number, clockOff: number} | {kind: 'refused', why: string}
  *   | {kind: 'later' | 'offline' | 'signed-out'}>}
  */
 export async function send(entry) {
@@ -51,7 +57,12 @@ export async function send(entry) {
       if (signedOut(answer)) return { kind: 'signed-out' };
     }
     if (answer.ok) {
-      return { kind: 'taken', html: await answer.text(), log: Number(answer.headers.get('X-Log-Length')) };
+      return {
+        kind: 'taken',
+        html: await answer.text(),
+        log: Number(answer.headers.get('X-Log-Length')),
+        clockOff: Number(answer.headers.get('X-Clock-Off') ?? 0),
+      };
     }
     return passes(answer.status) ? { kind: 'later' } : { kind: 'refused', why: await reason(answer) };
   } catch {

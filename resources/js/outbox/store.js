@@ -1,10 +1,15 @@
-// The entries that this device holds, in the order in which they were made, shared by all tabs.
+// The entries that this device holds, in the order in which they were made, shared by all tabs. The place of an entry
+// is how many this device had made by then: order counts before clocks.
 
 import { openDB } from 'idb';
+import { ulid } from 'ulid';
 
 const STORE = 'entries';
+const NAMES = 'names';
+const DEVICE = 'device';
 
 let database = null;
+let named = null;
 const opened = () => {
   database ??= openDB('metrum', 1, {
     upgrade: (db) => db.createObjectStore(STORE, { keyPath: 'order', autoIncrement: true }),
@@ -17,6 +22,21 @@ let unkept = [];
 let count = 0;
 
 export const hasUnkept = () => unkept.length > 0;
+
+/** The name under which this device counts; null where it keeps nothing. */
+export async function device() {
+  try {
+    // Beside the entries: a device that loses its count loses its name too.
+    named ??= openDB('metrum-device', 1, { upgrade: (db) => db.createObjectStore(NAMES) });
+    const names = (await named).transaction(NAMES, 'readwrite');
+    const known = await names.store.get(DEVICE);
+    if (known === undefined) await names.store.put(ulid(), DEVICE);
+    await names.done;
+    return known ?? (await (await named).get(NAMES, DEVICE));
+  } catch {
+    return null;
+  }
+}
 
 /** Keeps a new entry; where the device cannot, the page does. */
 export async function add(entry) {

@@ -1,6 +1,6 @@
 // Says what waits on this device, and lets what was refused be mended, sent again or let go.
 
-import { formAbout, inputOf } from './control.js';
+import { LINE, formAbout, inputOf } from './control.js';
 import * as outbox from './outbox.js';
 import * as page from './page.js';
 import * as store from './store.js';
@@ -18,7 +18,9 @@ export function stateLine(entries, stopped) {
   const mine = entries.filter((one) => one.user === page.user());
   const waiting = mine.filter((one) => one.state === 'waiting').length;
   const elsewhere = mine.filter((one) => one.state === 'refused' && one.visit !== page.visit()).length;
-  const others = entries.length - mine.length;
+  // Where nobody is signed in, what waits may be one's own.
+  const others = page.user() === null ? 0 : entries.length - mine.length;
+  const unclaimed = page.user() === null ? entries.length : 0;
   const said = [];
   if (!navigator.onLine && waiting === 0) said.push(`No connection. This page stands as it was at ${page.drawn()}.`);
   if (stopped !== null && waiting > 0) {
@@ -27,6 +29,7 @@ export function stateLine(entries, stopped) {
   }
   if (store.hasUnkept()) said.push('This device has no room to keep entries: leave this page open until they are sent.');
   if (elsewhere > 0) said.push(`${count(elsewhere, 'entry', 'entries')} of another visit could not be taken.`);
+  if (unclaimed > 0) said.push(`${count(unclaimed, 'entry waits', 'entries wait')} on this device until you sign in.`);
   if (others > 0) {
     said.push(`${count(others, 'entry', 'entries')} of another person ${others === 1 ? 'waits' : 'wait'} here until they sign in.`);
   }
@@ -49,9 +52,29 @@ function mend(entry) {
     window.location.assign(entry.page);
     return;
   }
-  if (input.value === '') input.value = new Map(entry.fields).get('value') ?? '';
+  if (entry.control === LINE) bringBack(entry, input);
+  else if (input.value === '') input.value = valueOf(entry);
   input.focus();
   input.select();
+}
+
+const valueOf = (entry) => new Map(entry.fields).get('value') ?? '';
+
+/** The line that is being mended, and what stood in the line before: that comes back once it is entered. */
+let mending = null;
+
+function bringBack(entry, input) {
+  const before = mending === null ? input.value : mending.before;
+  mending = { order: entry.order, before };
+  input.value = valueOf(entry);
+  input.dispatchEvent(new Event('input', { bubbles: true }));
+}
+
+/** The refused line that a line mends, if it does. Asked once for each line that is entered. */
+export function takeMended() {
+  const mended = mending;
+  mending = null;
+  return mended;
 }
 
 function row(entry, letGo) {

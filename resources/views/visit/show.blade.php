@@ -7,9 +7,10 @@
         <a class="chip wide" href="{{ route('settings') }}">{{ $page->units->temperature->symbol() }} · {{ $page->units->pressure->symbol() }}</a>
         <span class="chip wide">{{ $page->visit->isOpen() ? 'Visit' : 'Closed visit' }} {{ $page->visit->opened_at->format('j M, H:i') }}</span>
     </x-slot:chips>
+    <p id="no-script" class="no-script" role="alert">This page cannot run its script, so nothing can be entered here. Reload it where there is reception.</p>
     <div class="bench stage-{{ $page->station->value }}" data-visit="{{ $page->visit->id }}" @if ($page->mayEnter) data-open @endif data-station="{{ $page->station->value }}">
         <nav class="walk" aria-label="Walk of the visit">@include('visit.walk')@include('visit.touched')</nav>
-        <main id="main" class="work">
+        <main id="main" class="work" data-needs-script inert>
             <h1 class="sr">{{ $page->station->label() }}: {{ $page->visit->circuit->name }}</h1>
             @if ($errors->any())<p class="error" role="alert">{{ $errors->first() }}@if (old('value') !== null) You typed “{{ old('value') }}”.@endif</p>@endif
             @if (! $page->visit->isOpen())
@@ -21,6 +22,6 @@
             @include('visit.line')
             @include('visit.log')
         </main>
-        <aside class="verdict-side" aria-label="Verdict">@include('visit.verdict')</aside>
+        <aside class="verdict-side" aria-label="Verdict" data-needs-script inert>@include('visit.verdict')</aside>
     </div>
 </x-layout>

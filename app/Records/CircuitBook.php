@@ -6,6 +6,7 @@ use App\Models\Circuit;
 use App\Models\Visit;
 use Illuminate\Support\Facades\DB;
 use Metrum\Circuit\CircuitWriter;
+use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\CircuitChanged;
 
@@ -24,6 +25,22 @@ final readonly class CircuitBook
             $circuit->describe($sheet->system, $sheet->design);
             $this->tell(...$circuit->plant->circuits()->with('plant', 'site')->get()->all());
         });
+    }
+
+    /**
+     * A visit told something of its circuit: the circuit, and whoever else stands at it, knows it too.
+     *
+     * @param  list<Fact>  $facts
+     */
+    public function follow(Visit $visit, array $facts): void
+    {
+        foreach ($facts as $fact) {
+            if ($fact->kind === FactKind::Circuit) {
+                $told = CircuitChanged::circuit($fact->content);
+                $visit->circuit->describe(CircuitWriter::system($told), CircuitWriter::design($told));
+                $this->tell(...$visit->circuit->plant->circuits()->with('plant', 'site')->get()->all());
+            }
+        }
     }
 
     /** Open visits of circuits that are no longer as their visit knows them learn it by a fact. */

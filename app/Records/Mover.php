@@ -45,7 +45,7 @@ final readonly class Mover
             return $kept;
         }
         $this->mayRepeat($judged->log, $content, $overruled);
-        (new MayMove($judged->work))->check($content, $overruled);
+        (new MayMove($judged->work))->check($content, $overruled, $this->recorder->moment());
         $this->mayWeigh($content, $judged);
         $control = Control::from($content->key);
         $forecast = $judged->work->forecast($control, $content->value ?? 1.0, $content->subject);

@@ -34,7 +34,8 @@ final readonly class Recorder
         private Making $made,
         private Source $source = Source::Hand,
     ) {
-        $this->ground = new Ground($author->units, $visit->circuitAsOpened()->atmosphere);
+        $circuit = $visit->findings()->circuit;
+        $this->ground = new Ground($author->units, $circuit->atmosphere, $circuit);
     }
 
     public function units(): Units

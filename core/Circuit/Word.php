@@ -90,6 +90,20 @@ enum Word: string
     case LeakFound = 'leak_found';
     case NoLeakFound = 'no_leak_found';
 
+    /** Whether it says that the compressor stands. */
+    public function isStop(): bool
+    {
+        return match ($this) {
+            self::OffOnLowPressure,
+            self::OffOnHighPressure,
+            self::OffOnOverload,
+            self::OffOnOil,
+            self::OffOnThermostat,
+            self::WillNotStart => true,
+            default => false,
+        };
+    }
+
     public function label(): string
     {
         return match ($this) {

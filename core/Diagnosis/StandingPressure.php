@@ -6,6 +6,7 @@ namespace Metrum\Diagnosis;
 
 use Metrum\Circuit\Reading;
 use Metrum\Findings\Findings;
+use Metrum\Findings\StandingHead;
 use Metrum\Refrigerant\Library;
 use Metrum\Refrigerant\OutsideTable;
 
@@ -30,7 +31,8 @@ final readonly class StandingPressure
     {
         $pressure = $this->standing();
         $ambient = $this->findings->reading(Reading::AmbientTemperature);
-        if ($pressure === null || $ambient === null || $pressure < self::LEAST) {
+        $isNone = $pressure === null || StandingHead::areApart($this->findings);
+        if ($isNone || $ambient === null || $pressure < self::LEAST) {
             return null;
         }
         $misses = self::misses($pressure, $ambient);

@@ -6,6 +6,7 @@ namespace Metrum\Exchange;
 
 use Metrum\Circuit\Complaint;
 use Metrum\Circuit\DataFile;
+use Metrum\Circuit\DesignKey;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\State;
@@ -42,11 +43,37 @@ final class QuickLine
         'nothing',
     ];
 
+    /** What a unit alone says: the one reading that has it, or what is asked back. */
+    private const OF_A_UNIT = [
+        'supply_voltage_v' => ['v', 'volt', 'volts'],
+        'suction_pressure_kpa' => ['inhg', '"hg', 'in.hg'],
+        'receiver_level_percent' => ['%', 'percent'],
+        'compressor_current_a' => ['a', 'amp', 'amps', 'ampere'],
+        'suction, head or liquid?' => ['psi', 'bar', 'kpa', 'psig', 'barg', 'mpa'],
+        'of what: box, air, or which pipe?' => ['°', '°c', '°f', 'c', 'f', 'degrees', 'deg'],
+        'superheat and subcooling follow from pressure and pipe: say those.' => ['k'],
+    ];
+
+    private const PRESSURE_IN_DEGREES = '/^(suction|head)\s+[-−+]?\d+(?:[.,]\d+)?\s*°$/iu';
+
+    private const SET_POINT =
+        '/^(?:box\s+set(?:\s*point)?|set\s*point|set)\s*(?:is\s+|at\s+|to\s+)?[:=]?\s*(?<typed>';
+
+    private const SET_POINT_END = '\s*(?:°?\s*[cf])?)(?![\p{L}\d])/iu';
+
+    /** Bare number from which "supply" is no air. */
+    private const NO_AIR = 150.0;
+
+    private const PERHAPS_AIR = 90.0;
+
     /** @var list<array{string, FactKind, string}> phrase, kind, key; longest phrase first */
     private array $phrases = [];
 
+    private readonly Phrases $known;
+
     public function __construct()
     {
+        $this->known = new Phrases();
         $this->know(FactKind::Reading, ...Reading::cases());
         $this->know(FactKind::Observation, ...Observation::cases());
         $this->know(FactKind::Test, ...Test::cases());
@@ -79,12 +106,12 @@ final class QuickLine
         $entries = [];
         $parts = preg_split('/[;\n]|,(?!\d)/u', $line);
         foreach ($parts === false ? [] : $parts as $part) {
-            $work = WorkLine::read($part);
-            $entries = $work === null ? $entries : [...$entries, $work];
-            $rest = $work === null ? trim($part) : '';
+            $whole = $this->whole(trim($part));
+            array_push($entries, ...$whole);
+            $rest = $whole === [] ? trim($part) : '';
             $unknown = '';
             while ($rest !== '') {
-                [$entry, $length] = $this->first($rest);
+                [$entry, $length] = self::setPoint($rest) ?? $this->first($rest);
                 if (
                     $entry?->kind === FactKind::State &&
                     ! $this->standsAlone($unknown, substr($rest, $length))
@@ -109,6 +136,118 @@ final class QuickLine
         }
 
         return $entries;
+    }
+
+    /**
+     * What a part says as a whole: a phrase that is known, work, a pull-down told in hindsight, a number before its name.
+     *
+     * @return list<Said> none where it is to be read word by word
+     */
+    private function whole(string $part): array
+    {
+        $phrase = $this->known->read($part);
+        if ($phrase !== []) {
+            return $phrase;
+        }
+        $work = WorkLine::read($part);
+        if ($work !== null) {
+            return [$work];
+        }
+
+        return self::unclear($part) ?? [...self::fell($part), ...$this->numberFirst($part)];
+    }
+
+    /**
+     * Figures with two decimal signs, pressures in degrees: asked back, never cut where they are understood.
+     *
+     * @return ?list<Said>
+     */
+    private static function unclear(string $part): ?array
+    {
+        if (preg_match('/\d[.,]\d+[.,]\d/u', $part) === 1) {
+            return [Phrases::ask($part, 'which figure? Write 1.5 or 1,5.')];
+        }
+        if (preg_match(self::PRESSURE_IN_DEGREES, $part, $is) === 1) {
+            return [Phrases::ask($part, "is that the $is[1] pressure in psi or bar, or the $is[1] line in degrees?")];
+        }
+        $air = preg_match('/^supply\s+(\d+)$/iu', $part, $is) === 1 ? (float) $is[1] : 0.0;
+
+        return $air >= self::PERHAPS_AIR && $air < self::NO_AIR
+            ? [Phrases::ask($part, 'volts, or supply air? Write 100 V or 100 F.')]
+            : null;
+    }
+
+    /**
+     * "box set 35", "set point 2", "box 41f set 36f": what the box is set to. "set 2" alone is a move, read before.
+     *
+     * @return ?array{Said, int} with how many bytes that takes
+     */
+    private static function setPoint(string $text): ?array
+    {
+        return preg_match(self::SET_POINT.self::NUMBER.self::SET_POINT_END, $text, $is) === 1
+            ? [new Said(FactKind::Circuit, DesignKey::BoxSetPoint->value, trim($is['typed'])), strlen($is[0])]
+            : null;
+    }
+
+    /**
+     * "box from 15 to 3 in 40 min": how fast it fell, and where it is.
+     *
+     * @return list<Said>
+     */
+    private static function fell(string $part): array
+    {
+        $number = '(-?\d+(?:[.,]\d+)?)';
+        $pattern = "/^(?:box\s+|room\s+|pull-?down\s+)?from\s+$number\s*°?([cf])?\s+to\s+$number\s*°?([cf])?\s+".
+            'in\s+(\d+(?:[.,]\d+)?)\s*(min(?:utes)?|m|h|hours?)?$/iu';
+        if (preg_match($pattern, $part, $is, PREG_UNMATCHED_AS_NULL) !== 1) {
+            return [];
+        }
+        $figure = static fn (string $typed): float => (float) str_replace(',', '.', $typed);
+        $unit = strtoupper($is[4] ?? $is[2] ?? '');
+        $hours = $figure($is[5]) / (str_starts_with(strtolower($is[6] ?? 'min'), 'h') ? 1.0 : 60.0);
+        $rate = round(($figure($is[1]) - $figure($is[3])) / max(1e-6, $hours), 2);
+
+        return [
+            new Said(FactKind::Reading, Reading::PullDownRate->value, $rate.($unit === '' ? '' : " $unit/h")),
+            new Said(FactKind::Reading, Reading::BoxTemperature->value, $is[3].($unit === '' ? '' : " $unit")),
+        ];
+    }
+
+    /**
+     * "4.3 amps", "10 inhg", "32 psi suction": where the unit alone fits several things it is asked which.
+     *
+     * @return list<Said>
+     */
+    private function numberFirst(string $part): array
+    {
+        if (preg_match('/^('.self::NUMBER.')\s*([^\d\s]\S*)(?:\s+(.+))?$/u', $part, $is) !== 1 || trim($is[1]) === '') {
+            return [];
+        }
+        $named = $is[3] ?? '';
+        foreach ($named === '' ? [$is[2]] : [$named, "$is[2] $named"] as $name) {
+            $unit = $name === $named ? " $is[2]" : '';
+            $told = $this->first(trim("$name $is[1]$unit"));
+            if ($told[0]?->kind === FactKind::Reading && $told[1] >= strlen(trim("$name $is[1]$unit"))) {
+                return [$told[0]];
+            }
+        }
+        if ($named !== '') {
+            return [];
+        }
+        foreach (self::OF_A_UNIT as $key => $units) {
+            if (in_array(mb_strtolower($is[2]), $units, true)) {
+                return [self::ofUnit($key, $part)];
+            }
+        }
+
+        return [];
+    }
+
+    private static function ofUnit(string $key, string $part): Said
+    {
+        return Reading::tryFrom($key) === null
+            ? Phrases::ask($part, $key)
+            : new Said(FactKind::Reading, $key, $part);
     }
 
     /** "off" alone is a state; in "cap off left open" it is none. */
@@ -183,7 +322,27 @@ final class QuickLine
             }
         }
 
-        return self::foreign($text) ?? $this->number($reading, $text, '?');
+        return self::foreign($text) ?? ($this->shared($phrase, $text) ?? $this->number($reading, $text, '?'));
+    }
+
+    /**
+     * A bare number too large for what the phrase means first: "supply 230" is volts.
+     *
+     * @return ?array{0: string, 1: int, 2: string}
+     */
+    private function shared(string $phrase, string $text): ?array
+    {
+        $bare = self::numberWith('', $text);
+        if ($bare === null || (float) str_replace(',', '.', $bare[0]) < self::NO_AIR) {
+            return null;
+        }
+        foreach (Reading::cases() as $other) {
+            if (in_array($phrase, $other->taking()->saidWithUnit, true)) {
+                return [...$bare, $other->value];
+            }
+        }
+
+        return null;
     }
 
     /** @return ?array{string, int} a number with a unit of any quantity */

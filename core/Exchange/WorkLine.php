@@ -4,20 +4,33 @@ declare(strict_types=1);
 
 namespace Metrum\Exchange;
 
+use Metrum\Circuit\ChargePurpose;
 use Metrum\Circuit\Control;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\ClockSet;
 use Metrum\Log\Kinds\PlantMoved;
+use Metrum\Log\Kinds\Weighed;
 use Metrum\Log\Said;
 
-/** Reads what people type of their work: "valve 1/4 out", "washed condenser", "set 2", "wait 15". */
+/**
+ * Reads what people type of their work: "valve 1/4 out", "washed condenser", "set 2", "wait 15"; with how it was found
+ * and why behind it, in any order.
+ */
 final class WorkLine
 {
-    private const AMOUNT =
-        '(?<amount>\d+\s+\d\/\d|\d+\/\d|\d*[.,]\d+|\d+|\d*\s*[½¼¾⅛⅜⅝⅞])'.
-        '\s*(?:turns?\s+)?(?<way>in|out)';
+    private const AMOUNT = '(?<amount>\d+\s+\d\/\d|\d+\/\d|\d*[.,]\d+|\d+|\d*\s*[½¼¾⅛⅜⅝⅞])\s*(?:of\s+a\s+)?(?:turns?)?';
 
-    private const FOUND = '(?:\s+(?:as\s+)?found\s+(?<found>.+))?';
+    /** Ways a turn is said: the pattern, and which way it is where no word of it says so. */
+    private const TURNS = [
+        '(?:turned\s+)?(?:the\s+)?(?:%s)(?:\s+(?<which>[A-Z]|coil\s+\d+))?\s+%s\s*(?<way>in|out)' => '',
+        // "valve in 3" is a pipe's temperature: a turn told so has a fraction, or says that it is one.
+        '(?:turned\s+)?(?:the\s+)?(?:%s)(?:\s+(?<which>[A-Z]|coil\s+\d+))?\s+(?<way>in|out)\s+(?=.*[\/½¼¾⅛⅜⅝⅞t])%s' => '',
+        'opened\s+(?:the\s+)?(?:%s)(?:\s+(?<which>[A-Z]|coil\s+\d+))?\s+%s' => 'out',
+        'closed\s+(?:the\s+)?(?:%s)(?:\s+(?<which>[A-Z]|coil\s+\d+))?\s+%s' => 'in',
+    ];
+
+    /** Clauses behind what was done: how it was found, and why. */
+    private const CLAUSES = '/\s+(?<name>(?:as\s+)?found|because|as\s+found\s+at)\s+/iu';
 
     private const TURNED = [
         'regulator_turn' => '(?:pressure\s+)?regulator|epr',
@@ -26,13 +39,12 @@ final class WorkLine
     ];
 
     private const DONE = [
-        'condenser_washed' => '(?:washed|cleaned)\s+(?:the\s+)?condenser|condenser\s+(?:washed|cleaned)',
-        'coil_cleaned' => '(?:washed|cleaned)\s+(?:the\s+)?coil|coil\s+(?:washed|cleaned)',
-        'coil_thawed' => '(?:thawed|defrosted)\s+(?:the\s+)?coil|coil\s+thawed',
-        'drain_cleared' => 'cleared\s+(?:the\s+)?drain|drain\s+cleared',
-        'bulb_remounted' => 'remounted\s+(?:the\s+)?bulb|bulb\s+remounted',
-        'door_mended' => '(?:mended|closed)\s+(?:the\s+)?door|door\s+mended',
+        'condenser_washed' => '(?:washed|cleaned)\s+(?:the\s+)?condenser',
+        'coil_cleaned' => '(?:washed|cleaned)\s+(?:the\s+)?coil',
     ];
+
+    /** What is no part of its own: it is put right by another move. */
+    private const NO_PART = '/^(?:fan|fan\s+motor|gasket|door\s+gasket|load|delivery|product)$/iu';
 
     /** Controls that are set to a value; without a name it is the thermostat. */
     private const SET = [
@@ -43,17 +55,16 @@ final class WorkLine
         'defrost_length_set' => 'defrost\s+length',
         'defrost_end_set' => 'defrost\s+end',
         'drip_time_set' => 'drip(?:\s+time)?',
-        'thermostat_set' => '(?:thermostat|box|point)?',
+        'thermostat_set' => '(?:thermostat|box)?',
     ];
 
     /** Refrigerant in or out, and why before its leak is found. */
     private const CHARGED =
-        '(?<way>added|charged|took\s+out|taken\s+out|recovered)\s+(?<amount>\d[\d.,]*\s*(?:kg|g|lb|lbs|oz)?)'.
-        '(?:\s+(?:of\s+)?(?:refrigerant|gas))?(?:\s+because\s+(?<why>.+))?';
+        '(?<way>added|charged|put\s+in|topped\s+up|took\s+out|taken\s+out|recovered|removed)\s+'.
+        '(?<amount>\d[\d.,]*\s*(?:kg|g|lb|lbs|oz)?)(?:\s+(?:of\s+)?(?:refrigerant|gas|r-?\d+\w*))?';
 
     /** What is left open, with the word that puts it back. */
     private const OPEN = [
-        'stem' => ['cracked', 'back'],
         'cap' => ['off', 'on'],
         'bulb' => ['off', 'on'],
         'magnet' => ['on', 'off'],
@@ -63,20 +74,42 @@ final class WorkLine
     /** One part of a line; null where it is not about work. */
     public static function read(string $part): ?Said
     {
-        $text = trim($part);
+        [$text, $found, $why] = self::clauses(trim($part));
 
-        return self::turned($text) ??
-            (self::charged($text) ??
-                (self::set($text) ?? (self::done($text) ?? (self::waiting($text) ?? self::open($text)))));
+        return self::turned($text, $found, $why) ??
+            (self::charged($text, $why) ??
+                (self::set($text, $found, $why) ??
+                    (self::done($text, $found, $why) ??
+                        ($found === '' && $why === '' ? self::waiting($text) ?? self::open($text) : null))));
+    }
+
+    /** @return array{string, string, string} what was done, how it was found, and why */
+    private static function clauses(string $text): array
+    {
+        $split = preg_split(self::CLAUSES, $text, -1, PREG_SPLIT_DELIM_CAPTURE);
+        $parts = $split === false ? [$text] : $split;
+        $said = ['found' => '', 'because' => ''];
+        for ($i = 1; $i < count($parts); $i += 2) {
+            $name = str_ends_with(mb_strtolower($parts[$i]), 'because') ? 'because' : 'found';
+            $said[$name] = trim($parts[$i + 1]);
+        }
+
+        return [trim($parts[0]), $said['found'], $said['because']];
+    }
+
+    /** @return array<string, string> as a move is told why it is made all the same */
+    private static function why(string $why): array
+    {
+        return $why === '' ? [] : [PlantMoved::OVERRULED => $why];
     }
 
     /** "set cut-out 0.3 bar found 0.1", "set 2 found 5" */
-    private static function set(string $text): ?Said
+    private static function set(string $text, string $found, string $why): ?Said
     {
         foreach (self::SET as $key => $names) {
-            $pattern = "/^set\s+(?:$names)\s*(?:to\s+)?(?<amount>[-−+]?\d[\d.,]*(?:\s*[^\d\s]\S*)?)".self::FOUND.'$/iu';
+            $pattern = "/^set\s+(?:the\s+)?(?:$names)\s*(?:to\s+)?(?<amount>[-−+]?\d[\d.,]*(?:\s*[^\d\s]\S*)?)$/iu";
             if (preg_match($pattern, $text, $is) === 1) {
-                return new Said(FactKind::Move, $key, $is['amount'], $is['found'] ?? '');
+                return new Said(FactKind::Move, $key, $is['amount'], $found, with: self::why($why));
             }
         }
 
@@ -84,55 +117,62 @@ final class WorkLine
     }
 
     /** "added 350 g because product cannot wait", "took out 200 g" */
-    private static function charged(string $text): ?Said
+    private static function charged(string $text, string $why): ?Said
     {
         if (preg_match('/^'.self::CHARGED.'$/iu', $text, $is) !== 1) {
             return null;
         }
-        $isIn = preg_match('/^(?:added|charged)$/i', $is['way']) === 1;
-        $why = trim($is['why'] ?? '');
+        $isIn = preg_match('/^(?:added|charged|put\s+in|topped\s+up)$/iu', $is['way']) === 1;
+        $isRecovered = mb_strtolower($is['way']) === 'recovered';
 
         return new Said(
             FactKind::Move,
             Control::Charge->value,
             ($isIn ? '' : '-').trim($is['amount']),
-            with: $why === '' ? [] : [PlantMoved::OVERRULED => $why],
+            with: self::why($why) + ($isRecovered ? [Weighed::PURPOSE => ChargePurpose::Repair->value] : []),
         );
     }
 
-    private static function turned(string $text): ?Said
+    private static function turned(string $text, string $found, string $why): ?Said
     {
         foreach (self::TURNED as $key => $names) {
-            // "valve B 1/4 out": one capital or a number tells which.
-            $pattern = "/^(?:$names)(?:\s+(?<which>[A-Z]|coil\s+\d+))?\s+".self::AMOUNT.self::FOUND.'$/u';
-            if (preg_match($pattern, $text, $is) === 1 || preg_match($pattern.'i', $text, $is) === 1) {
-                return new Said(
-                    FactKind::Move,
-                    $key,
-                    trim($is['amount']).' '.strtolower($is['way']),
-                    $is['found'] ?? '',
-                    $is['which'],
-                );
+            foreach (self::TURNS as $turn => $way) {
+                // "valve B 1/4 out": one capital or a number tells which.
+                $pattern = '/^'.sprintf($turn, $names, self::AMOUNT).'$/u';
+                if (preg_match($pattern, $text, $is) === 1 || preg_match($pattern.'i', $text, $is) === 1) {
+                    return new Said(
+                        FactKind::Move,
+                        $key,
+                        trim($is['amount']).' '.strtolower($is['way'] ?? $way),
+                        $found,
+                        $is['which'],
+                        self::why($why),
+                    );
+                }
             }
         }
 
         return null;
     }
 
-    private static function done(string $text): ?Said
+    /** "washed condenser", "replaced the drier because it was plugged" */
+    private static function done(string $text, string $found, string $why): ?Said
     {
         foreach (self::DONE as $key => $names) {
             if (preg_match("/^(?:$names)$/iu", $text) === 1) {
-                return new Said(FactKind::Move, Control::from($key)->value, 'done');
+                return new Said(FactKind::Move, Control::from($key)->value, 'done', $found, with: self::why($why));
             }
         }
+        $isPart = preg_match('/^(?:replaced|new)\s+(?:the\s+)?(?<part>[\p{L}][\p{L} -]{2,40})$/iu', $text, $is) === 1;
 
-        return null;
+        return $isPart && preg_match(self::NO_PART, $is['part']) !== 1
+            ? new Said(FactKind::Move, Control::PartReplaced->value, 'done', $found, trim($is['part']), self::why($why))
+            : null;
     }
 
     private static function waiting(string $text): ?Said
     {
-        return preg_match('/^wait\s+(\d+(?:[.,]\d+)?\s*(?:min(?:utes)?|m|h|s)?)$/iu', $text, $is) === 1
+        return preg_match('/^(?:wait|clock|timer)\s+(\d+(?:[.,]\d+)?\s*(?:min(?:utes)?|m|h|s)?)$/iu', $text, $is) === 1
             ? new Said(FactKind::Clock, ClockSet::SETTLING, $is[1])
             : null;
     }

@@ -92,15 +92,7 @@ final readonly class Findings
     public function isOff(): bool
     {
         return ($this->state !== null && ! $this->state->runs()) ||
-            $this->saw(
-                Observation::Compressor,
-                Word::OffOnLowPressure,
-                Word::OffOnHighPressure,
-                Word::OffOnOverload,
-                Word::OffOnOil,
-                Word::OffOnThermostat,
-                Word::WillNotStart,
-            );
+            $this->observed(Observation::Compressor)?->isStop() === true;
     }
 
     /** What the plant was doing when something was found; null where nobody said. */

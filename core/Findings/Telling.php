@@ -8,6 +8,7 @@ use Metrum\Circuit\Circuit;
 use Metrum\Circuit\Complaint;
 use Metrum\Circuit\Control;
 use Metrum\Circuit\Fault;
+use Metrum\Circuit\Observation;
 use Metrum\Circuit\State;
 use Metrum\Circuit\Test;
 use Metrum\Circuit\Word;
@@ -56,9 +57,9 @@ final class Telling
         $key = $content->key;
         match ($fact->kind) {
             FactKind::Reading => $this->read($key, $content->subject, $content->value),
-            FactKind::Observation => $this->keep($this->observations, $key, Word::tryFrom((string) $content->word)),
+            FactKind::Observation => $this->see($key, Word::tryFrom((string) $content->word)),
             FactKind::Test => $this->keep($this->tests, $key, Word::tryFrom((string) $content->word)),
-            FactKind::State => ($this->state = State::tryFrom((string) $content->word)),
+            FactKind::State => $this->stand(State::tryFrom((string) $content->word)),
             FactKind::Complaint => $this->keep(
                 $this->complaints,
                 $key,
@@ -83,6 +84,25 @@ final class Telling
             FactKind::Touched,
             FactKind::Restored => null,
         };
+    }
+
+    /** Once it is said to run, what stopped it before is over: a finding of the visit, not what it does now. */
+    private function stand(?State $state): void
+    {
+        $this->state = $state;
+        $seen = $this->observations[Observation::Compressor->value] ?? null;
+        if ($state?->runs() === true && $seen !== null && $seen->isStop()) {
+            unset($this->observations[Observation::Compressor->value]);
+        }
+    }
+
+    private function see(string $key, ?Word $word): void
+    {
+        $this->keep($this->observations, $key, $word);
+        $isSeenRunning = $key === Observation::Compressor->value && $word === Word::Running;
+        if ($isSeenRunning && $this->state?->runs() === false) {
+            $this->state = null;
+        }
     }
 
     /** What a card came to, answers questions and keeps readings. */

@@ -69,6 +69,23 @@ final readonly class Field
             );
     }
 
+    /** With a lower limit upwards, and why; the same where it is no lower. */
+    public function below(float $most, string $reason): self
+    {
+        return $most >= $this->most
+            ? $this
+            : new self(
+                $this->key,
+                $this->label,
+                $this->kind,
+                $this->least,
+                $most,
+                $this->usual,
+                $this->reason.$reason.'; ',
+                $this->atmosphere,
+            );
+    }
+
     /** The unit in which files give it. */
     public function fileUnit(): Unit
     {

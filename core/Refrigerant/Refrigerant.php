@@ -44,6 +44,12 @@ final class Refrigerant
         $this->loadVapour = $known->loadVapour;
     }
 
+    /** Highest pressure (Pa abs) at which liquid and vapour stand together; to the end of its table. */
+    public function highestPressure(): float
+    {
+        return $this->saturation->highestPressure();
+    }
+
     /** Temperature (K) at which saturated vapour has the pressure $p (Pa abs). @throws OutsideTable */
     public function dewTemperature(float $p): float
     {

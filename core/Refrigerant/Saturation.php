@@ -151,6 +151,12 @@ final class Saturation
         );
     }
 
+    /** The highest pressure (Pa abs) of the table, that of liquid where it ends. */
+    public function highestPressure(): float
+    {
+        return exp($this->ends[1]);
+    }
+
     /** Temperature (K) at which saturated liquid has the pressure $p (Pa abs). @throws OutsideTable */
     public function bubbleTemperature(float $p): float
     {

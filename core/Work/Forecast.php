@@ -39,8 +39,14 @@ final readonly class Forecast
     public function telling(): ?Foretold
     {
         $telling = $this->main();
-        foreach ($telling?->moves() === false ? $this->figures : [] as $one) {
-            $telling = $one->moves() && (! $telling->moves() || $one->standsOut() > $telling->standsOut()) ? $one : $telling;
+        if ($telling === null || $telling->moves()) {
+            return $telling;
+        }
+        foreach ($this->figures as $one) {
+            $isFirst = ! $telling->moves();
+            if ($one->moves() && ($isFirst || $one->standsOut() > $telling->standsOut())) {
+                $telling = $one;
+            }
         }
 
         return $telling;

@@ -19,8 +19,12 @@ final readonly class MayMove
     {
     }
 
-    /** @throws NotAFact with what holds it back, and how it can be passed */
-    public function check(Content $move, string $overruled): void
+    /**
+     * @param  ?\DateTimeInterface  $at  when it is made; null: when the last thing was told
+     *
+     * @throws NotAFact with what holds it back, and how it can be passed
+     */
+    public function check(Content $move, string $overruled, ?\DateTimeInterface $at = null): void
     {
         $control = Control::from($move->key);
         $positions = new Positions($this->work->chapters);
@@ -41,6 +45,13 @@ final readonly class MayMove
         if ($this->isTooSoon($control, $move->subject)) {
             throw NotAFact::because(
                 'One at a time, else nobody knows what helped: read again after the last move, or say why not.',
+            );
+        }
+        $left = $this->secondsLeft($control, $move->subject, $at);
+        if ($left > 0.0) {
+            throw NotAFact::because(
+                'The plant has not answered the last move yet: '.ceil($left / 60).
+                    ' min are left of its clock. Wait, or say why not.',
             );
         }
         $fails = $control === Control::Charge
@@ -91,6 +102,21 @@ final readonly class MayMove
     public function isHeldBack(Control $control, string $subject): bool
     {
         return $this->isTooSoon($control, $subject) || $this->failing($control, $subject) !== [];
+    }
+
+    /**
+     * Seconds of the last move's clock that are left before another is made; 0 where none runs, or one of the two moves
+     * nothing that is waited for.
+     */
+    private function secondsLeft(Control $control, string $subject, ?\DateTimeInterface $at): float
+    {
+        $present = $this->work->present()->chapter;
+        $last = $present->began?->content;
+        $isWaitedFor = $last !== null &&
+            $control->row()->figures !== [] &&
+            Control::from($last->key)->row()->figures !== [];
+
+        return $isWaitedFor ? $this->work->settling->left($present, $at ?? $this->work->lastTold()) : 0.0;
     }
 
     /**

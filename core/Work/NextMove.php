@@ -68,8 +68,14 @@ final readonly class NextMove
             return null;
         }
         $most = $response === null ? min(self::FIRST, (float) $row->atOnce) : (float) $row->atOnce;
-        $wanted = ($band->middle() - $now) / $slope;
-        $steps = (int) round(max(-$most, min($most, $wanted)) / $row->step);
+        $turning = new Turning($this->work, $control, $subject);
+        $isOvershot = $turning->isOvershot($band);
+        if ($isOvershot) {
+            $most = min($most, abs($turning->last()) / 2);
+        }
+        $wanted = max(-$most, min($most, ($band->middle() - $now) / $slope)) / $row->step;
+        // Back from too far it is never more than half of the way, in whole eighths.
+        $steps = (int) ($isOvershot ? $wanted : round($wanted));
         $lowest = $chapter->of($subject)->reading(Reading::SuperheatLowest) ?? $now;
 
         return $this->aboveFloor($control, $subject, $steps, min(0.0, $lowest - $now));

@@ -6,6 +6,7 @@ namespace Metrum\Work;
 
 use Metrum\Circuit\Control;
 use Metrum\Circuit\Prerequisite;
+use Metrum\Circuit\Reading;
 use Metrum\Work\Charging\ChargingGate;
 use Metrum\Work\Charging\TakingGate;
 
@@ -59,6 +60,20 @@ final readonly class Preconditions
         return $all;
     }
 
+    /** Said to be settled, and nothing moved just now that the plant has not answered. */
+    private function settled(): Precondition
+    {
+        $left = $this->work->settling->left($this->work->present()->chapter, $this->work->lastTold());
+
+        return $left > 0.0
+            ? Precondition::fails(
+                'settled',
+                'the last move has '.ceil($left / 60).' min left of its clock',
+                Reading::MinutesSinceDisturbance,
+            )
+            : $this->seen->settled();
+    }
+
     /** @return list<Precondition> one, but for the charge gate, which has one for each thing that is still wanted */
     private function one(Prerequisite $gate): array
     {
@@ -72,7 +87,7 @@ final readonly class Preconditions
             Prerequisite::StemAutomatic => [$this->seen->stem()],
             Prerequisite::MayCharge => (new ChargingGate($this->work, $this->account, $this->subject))->all(),
             Prerequisite::Running => [$this->seen->running()],
-            Prerequisite::Settled => [$this->seen->settled()],
+            Prerequisite::Settled => [$this->settled()],
             Prerequisite::LiquidWarmerThanAir => [$this->measured->liquidWarmerThanAir()],
             Prerequisite::Licence => [$this->permits->licence()],
             Prerequisite::LeakSearched => [$this->permits->leakSearched()],

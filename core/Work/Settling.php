@@ -97,6 +97,36 @@ final readonly class Settling
         return $clock;
     }
 
+    /**
+     * Seconds that a plant still needs after the move with which a chapter began; 0 where it has settled, or two equal
+     * readings said so.
+     *
+     * @param  \DateTimeInterface  $now  a moment after it
+     */
+    public function left(Chapter $chapter, \DateTimeInterface $now): float
+    {
+        if ($chapter->began === null) {
+            return 0.0;
+        }
+        $left = $chapter->began->takenAt->getTimestamp() + $this->time($chapter->began) - $now->getTimestamp();
+
+        return $left <= 0.0 || $this->hasAgreed($chapter) ? 0.0 : $left;
+    }
+
+    /** Whether anything was read twice since the move, and the same. */
+    private function hasAgreed(Chapter $chapter): bool
+    {
+        $taken = [];
+        foreach ($chapter->found as $fact) {
+            $isReading = $fact->kind === FactKind::Reading && $fact->takenAt >= $chapter->began?->takenAt;
+            if ($isReading && $fact->content->value !== null) {
+                $taken[$fact->content->subject.' '.$fact->content->key][] = $fact;
+            }
+        }
+
+        return array_filter($taken, $this->stands(...)) !== [];
+    }
+
     /** Whether any of these was read early in a chapter, and not again when it had settled. */
     public function isEarly(Chapter $chapter, Reading ...$needed): bool
     {

@@ -19,6 +19,14 @@ final readonly class Turning
         return $this->moves() !== [];
     }
 
+    /** How far it was moved last, SI; 0 where it was not. */
+    public function last(): float
+    {
+        $moves = $this->moves();
+
+        return $moves === [] ? 0.0 : $moves[count($moves) - 1][1];
+    }
+
     /** Whether its last move went against the one before: play in the stem makes the first part of it do nothing. */
     public function isReversed(): bool
     {

@@ -109,6 +109,14 @@ final class Work
         return $accounts[array_key_last($accounts)];
     }
 
+    /** When the last thing was told. */
+    public function lastTold(): \DateTimeInterface
+    {
+        $facts = $this->log->facts;
+
+        return $facts === [] ? new \DateTimeImmutable('@0') : $facts[count($facts) - 1]->takenAt;
+    }
+
     /** As found: the first chapter in which anything was found. */
     public function asFound(): Account
     {

@@ -137,7 +137,7 @@ final class SpellingsTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function notes(): iterable
     {
-        foreach (['bracket 1/4 in', 'put at 36f', 'clock wrong', 'not iced up', 'no short cycling'] as $line) {
+        foreach (['bracket 1/4 in', 'put at 36f', 'clock in the cellar', 'not iced up', 'no short cycling'] as $line) {
             yield $line => [$line];
         }
     }

@@ -278,6 +278,18 @@ final class VisitTest extends TestCase
         );
     }
 
+    public function test_a_set_point_that_is_told_is_the_circuits(): void
+    {
+        $visit = $this->visit();
+        $this->enter($visit, 'line', 'line', 'box 9, box set 35 f')->assertOk();
+        self::assertEqualsWithDelta(274.82, (float) $visit->findings()->circuit->design->boxSetPoint, 0.01);
+        self::assertEqualsWithDelta(
+            274.82,
+            (float) $visit->circuit->refresh()->known()->design->boxSetPoint,
+            0.01,
+        );
+    }
+
     public function test_a_quick_line_is_explained_before_it_is_entered(): void
     {
         $visit = $this->visit();

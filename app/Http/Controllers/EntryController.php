@@ -8,6 +8,7 @@ use App\Http\Requests\VisitRequest;
 use App\Models\Visit;
 use App\Records\Author;
 use App\Records\CardKeeper;
+use App\Records\CircuitBook;
 use App\Records\Judge;
 use App\Records\LeftSo;
 use App\Records\Mover;
@@ -55,6 +56,7 @@ final class EntryController extends Controller
             throw self::refused($request, $refusal);
         }
 
+        (new CircuitBook(Author::of($request->user()), now()->toDateTimeImmutable(), $judge))->follow($visit, $facts);
         $cards->keepStops();
         (new LeftSo($visit, $request->user()))->note($facts);
 

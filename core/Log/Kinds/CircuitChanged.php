@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Metrum\Log\Kinds;
 
 use Metrum\Circuit\Circuit;
+use Metrum\Circuit\CircuitWriter;
+use Metrum\Circuit\DesignKey;
 use Metrum\Circuit\Refused;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
@@ -13,6 +15,7 @@ use Metrum\Log\KindOfFact;
 use Metrum\Log\NotAFact;
 use Metrum\Log\Part;
 use Metrum\Log\Said;
+use Metrum\Quantity\NotAQuantity;
 use Metrum\Quantity\Units;
 
 /** The circuit's words or design values were changed while the visit was open: it is judged by them from then on. */
@@ -49,9 +52,22 @@ final readonly class CircuitChanged implements KindOfFact
         return Circuit::fromWords($part('system'), $part('design'));
     }
 
+    /** The set point of the box is told where it is read; all else is changed on the circuit's page. */
     public function content(Said $said, Ground $ground): Content
     {
-        throw NotAFact::because('A circuit is changed on its own page; its open visits follow.');
+        if ($ground->circuit === null || $said->key !== DesignKey::BoxSetPoint->value) {
+            throw NotAFact::because('A circuit is changed on its own page; its open visits follow.');
+        }
+        $field = DesignKey::BoxSetPoint->field();
+        try {
+            $amount = $field->read($said->typed, $ground->units);
+        } catch (NotAQuantity $reason) {
+            throw NotAFact::because($reason->getMessage());
+        }
+        $design = CircuitWriter::design($ground->circuit);
+        $design[$said->key] = CircuitWriter::number($field->fileUnit()->fromSi($amount->si));
+
+        return self::to(CircuitWriter::system($ground->circuit), $design)->keeping(['told' => $said->key]);
     }
 
     public function place(Fact $fact): string
@@ -61,7 +77,12 @@ final readonly class CircuitChanged implements KindOfFact
 
     public function line(Content $content, Units $units): string
     {
-        return 'Circuit changed, now '.self::circuit($content)->refrigerant;
+        $circuit = self::circuit($content);
+        $set = $circuit->design->boxSetPoint;
+
+        return $content->text('told') === DesignKey::BoxSetPoint->value && $set !== null
+            ? 'Box set point '.$units->text($set, DesignKey::BoxSetPoint->field()->kind)
+            : 'Circuit changed, now '.$circuit->refrigerant;
     }
 
     public function stale(Content $content): array

@@ -19,10 +19,16 @@ final readonly class NoteWritten implements KindOfFact
 
     public const SUMMARY = 'summary';
 
+    /** What may mean two things: it is asked back, with the question as its reason. */
+    public const UNCLEAR = 'unclear';
+
     private const LONGEST = 4000;
 
     public function content(Said $said, Ground $ground): Content
     {
+        if ($said->key === self::UNCLEAR) {
+            throw NotAFact::because("\"$said->typed\" can mean more than one thing: $said->reason");
+        }
         $key = $said->key === self::SUMMARY ? self::SUMMARY : self::PLAIN;
         if ($said->typed === '') {
             return $key === self::SUMMARY ? new Content($key) : throw NotAFact::because('The note is empty.');

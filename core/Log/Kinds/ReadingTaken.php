@@ -12,12 +12,16 @@ use Metrum\Log\KindOfFact;
 use Metrum\Log\NotAFact;
 use Metrum\Log\Part;
 use Metrum\Log\Said;
+use Metrum\Quantity\Field;
+use Metrum\Quantity\Kind;
 use Metrum\Quantity\NotAQuantity;
 use Metrum\Quantity\Units;
 
 /** A reading: the last one of each key stands. */
 final readonly class ReadingTaken implements KindOfFact
 {
+    private const ABOVE_CRITICAL = 'R-744';
+
     public function content(Said $said, Ground $ground): Content
     {
         $reading =
@@ -27,13 +31,28 @@ final readonly class ReadingTaken implements KindOfFact
             return new Content($said->key, subject: $said->subject);
         }
         try {
-            $amount = $reading->field($ground->atmosphere)->read($said->typed, $ground->units);
+            $amount = self::field($reading, $ground)->read($said->typed, $ground->units);
         } catch (NotAQuantity $reason) {
             throw NotAFact::because($reason->getMessage());
         }
         $data = ['typed' => $said->typed, 'unit' => $amount->unit->value];
 
         return new Content($said->key, $amount->si, null, $data, $said->subject);
+    }
+
+    /** No pressure stands above what the refrigerant can have beside its liquid; carbon dioxide runs above it. */
+    private static function field(Reading $reading, Ground $ground): Field
+    {
+        $field = $reading->field($ground->atmosphere);
+        $fluid = $ground->circuit?->fluid();
+        if ($fluid === null || $fluid->name === self::ABOVE_CRITICAL || $field->kind !== Kind::GaugePressure) {
+            return $field;
+        }
+
+        return $field->below(
+            $ground->atmosphere->gauge($fluid->highestPressure()),
+            "$fluid->name cannot stand higher",
+        );
     }
 
     public function place(Fact $fact): string

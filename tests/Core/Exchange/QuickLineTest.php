@@ -114,7 +114,7 @@ final class QuickLineTest extends TestCase
         yield 'what is not understood is a note' => ['bracket 1/4 in', ['note note bracket 1/4 in']];
         yield 'the rest of a line is kept' => [
             'box 41f set 36f',
-            ['reading box_temperature_c 41f', 'note note set 36f'],
+            ['reading box_temperature_c 41f', 'circuit box_set_point_c 36f'],
         ];
         yield 'a note in the middle' => [
             'the keeper says since Sunday, box 7',

@@ -9,14 +9,19 @@ use Metrum\Circuit\Control;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\MoveOutcome;
+use Metrum\Circuit\Prerequisite;
 use Metrum\Circuit\Refused;
 use Metrum\Exchange\VisitFile;
 use Metrum\Exchange\VisitReader;
 use Metrum\Exchange\WorkAnswer;
 use Metrum\Findings\Derived;
+use Metrum\Log\Content;
+use Metrum\Log\NotAFact;
 use Metrum\Plant\Twins;
 use Metrum\Work\Foretold;
+use Metrum\Work\MayMove;
 use Metrum\Work\NextMove;
+use Metrum\Work\Preconditions;
 use Metrum\Work\Turning;
 use Metrum\Work\Work;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -252,6 +257,99 @@ final class WorkTest extends TestCase
         self::assertTrue($back->isReversed());
         self::assertFalse($back->isOvershot($band), 'still below');
         self::assertFalse($turning()->isMoved());
+    }
+
+    public function test_gone_past_what_is_wanted_half_of_it_at_most_is_turned_back(): void
+    {
+        $past = [
+            ...self::whole(12.0),
+            self::turned(-0.5),
+            ...self::superheat(9.0, 40),
+            self::turned(-0.5, '', 50),
+            ...self::superheat(2.0, 80),
+        ];
+        $next = self::next($past);
+        self::assertNotNull($next);
+        self::assertGreaterThan(0.0, $next);
+        self::assertLessThanOrEqual(0.25, $next);
+    }
+
+    public function test_a_move_while_the_clock_of_the_last_one_runs_asks_to_wait_and_a_reason_passes_it(): void
+    {
+        $move = new Content(Control::ValveTurn->value, -0.25);
+        $refused = static function (int $minute, string $reason) use ($move): string {
+            $log = [...self::whole(12.0), self::turned(-0.25), ...self::superheat(11.0, 13)];
+            $at = new \DateTimeImmutable(self::at($minute));
+            try {
+                (new MayMove(self::work(self::told($log))))->check($move, $reason, $at);
+            } catch (NotAFact $refusal) {
+                return $refusal->getMessage();
+            }
+
+            return '';
+        };
+        self::assertStringContainsString('7 min are left of its clock', $refused(13, ''));
+        self::assertSame('', $refused(13, 'the box is needed in five minutes'));
+        self::assertSame('', $refused(25, ''), 'the clock is over');
+        $twice = [
+            ...self::whole(12.0),
+            self::turned(-0.25),
+            ...self::superheat(11.0, 13),
+            ...self::superheat(11.0, 15),
+        ];
+        (new MayMove(self::work(self::told($twice))))->check($move, '', new \DateTimeImmutable(self::at(16)));
+    }
+
+    public function test_right_after_a_move_the_plant_is_not_settled_whatever_was_said_before(): void
+    {
+        $settled = static function (array ...$facts): bool {
+            $state = ['kind' => 'state', 'word' => 'running_settled', 'at' => self::at(1)];
+            $work = self::work(self::told([...self::whole(9.0), $state, ...$facts]));
+            [$one] = Preconditions::at($work, $work->judged(), '')->all([Prerequisite::Settled]);
+
+            return $one->isHolding();
+        };
+        self::assertTrue($settled());
+        self::assertFalse($settled(self::turned(-0.25)));
+        self::assertFalse($settled(self::turned(-0.25), self::read('box_temperature_c', 2, 12)));
+        self::assertTrue($settled(self::turned(-0.25), self::read('box_temperature_c', 2, 40)));
+    }
+
+    public function test_two_things_moved_before_anything_is_read_have_one_outcome_and_teach_nothing(): void
+    {
+        $washed = ['kind' => 'move', 'key' => 'condenser_washed', 'at' => self::at(12)];
+        $valve = ['data' => ['forecast' => ['evaporator_superheat_k' => [9.0, -1.0, 0.3]]]] + self::turned(-0.25, '', 14);
+        $work = self::work(self::told([...self::whole(9.0), $washed, $valve, ...self::superheat(8.0, 50)]));
+        $last = $work->present();
+
+        self::assertSame(MoveOutcome::AsForetold, $last->outcome);
+        self::assertSame(['condenser_washed'], array_map(static fn ($one) => $one->key, $last->came->joint));
+        self::assertSame([], $last->moved, 'evidence of neither');
+        self::assertSame([], $work->responses());
+    }
+
+    public function test_two_valves_turned_before_either_is_read_teach_neither(): void
+    {
+        $pipes = static fn (float $a, float $b, int $minute): array => [
+            self::read('suction_pressure_kpa', self::SUCTION, $minute),
+            self::read('suction_temperature_evaporator_c', self::COIL + $a, $minute, 'coil A'),
+            self::read('suction_temperature_evaporator_c', self::COIL + $b, $minute, 'coil B'),
+        ];
+        $both = self::work(self::told([
+            ...self::whole(9.0),
+            ...$pipes(9.0, 10.0, 2),
+            self::turned(-0.25, 'coil A', 10),
+            self::turned(-0.25, 'coil B', 11),
+            ...$pipes(8.0, 9.0, 50),
+        ]));
+        self::assertSame([], $both->responses());
+        $one = self::work(self::told([
+            ...self::whole(9.0),
+            ...$pipes(9.0, 10.0, 2),
+            self::turned(-0.25, 'coil A', 10),
+            ...$pipes(8.0, 10.0, 50),
+        ]));
+        self::assertCount(1, $one->responses());
     }
 
     private static function probability(Work $work, Fault $fault): float

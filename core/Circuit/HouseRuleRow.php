@@ -12,12 +12,10 @@ use Metrum\Quantity\Unit;
 /** What data/house-rules.json says of one rule. */
 final readonly class HouseRuleRow
 {
-    /** How far an own band may reach, in the rule's unit. */
-    private const FARTHEST = 500.0;
-
     /**
      * @param  ?Field  $field  in which an own band is given; null where only schools can be chosen
      * @param  list<School>  $schools
+     * @param  float  $width  least that an own band is wide, in the rule's unit
      */
     private function __construct(
         public string $label,
@@ -25,13 +23,14 @@ final readonly class HouseRuleRow
         public School $default,
         public array $schools,
         public RuleGroup $group,
+        public float $width = 0.0,
     ) {
     }
 
     /** @throws BrokenData */
     public static function of(DataRow $row, string $key): self
     {
-        $row->only(['group', 'label', 'unit', 'default', 'schools']);
+        $row->only(['group', 'label', 'unit', 'span', 'width', 'default', 'schools']);
         $field = self::field($row, $key);
         $schools = [];
         foreach ($row->rows('schools') as $one) {
@@ -53,6 +52,7 @@ final readonly class HouseRuleRow
                     $school,
                     $schools,
                     $row->word('group', RuleGroup::class),
+                    $field === null ? 0.0 : $row->number('width'),
                 );
             }
         }
@@ -70,6 +70,26 @@ final readonly class HouseRuleRow
         return null;
     }
 
+    /**
+     * Why an own band (in the rule's unit) cannot be; null where it can. A band of no width, or one out of the world,
+     * would be divided by or searched for in vain.
+     */
+    public function refusal(float $low, float $high): ?string
+    {
+        if ($this->field === null) {
+            return 'only its schools can be chosen';
+        }
+        $unit = $this->field->fileUnit();
+        if ($low > $high) {
+            return 'an own band needs two numbers, the lower first';
+        }
+        if ($high - $low < $this->width - 1e-9) {
+            return "the two numbers are at least $this->width apart";
+        }
+
+        return $this->field->refusal($unit->toSi($low)) ?? $this->field->refusal($unit->toSi($high));
+    }
+
     private static function field(DataRow $row, string $key): ?Field
     {
         $unit = $row->text('unit');
@@ -83,10 +103,11 @@ final readonly class HouseRuleRow
             Unit::Percent->value => Quantity::Share,
             default => throw $row->broken('unit', 'k, c, min, kpa, kpa_per_min, percent or none is wanted'),
         };
-        $least = in_array($kind, [Quantity::Temperature, Quantity::GaugePressure], true) ? -self::FARTHEST / 5 : 0.0;
+        if ($kind === null) {
+            return null;
+        }
+        [$least, $most] = $row->span('span');
 
-        return $kind === null
-            ? null
-            : Field::inFileUnit($key, $row->text('label'), $kind, $least, self::FARTHEST);
+        return Field::inFileUnit($key, $row->text('label'), $kind, $least, $most);
     }
 }

@@ -20,8 +20,8 @@ final readonly class HouseRules
     public function band(HouseRule $rule): Band
     {
         $row = $rule->row();
-        $choice = $this->choices[$rule->value] ?? null;
-        if (is_array($choice)) {
+        $choice = $this->ownBand($rule);
+        if ($choice !== null) {
             $unit = $row->field?->fileUnit();
             [$low, $high] = $unit === null ? $choice : array_map($unit->toSi(...), $choice);
 
@@ -35,15 +35,15 @@ final readonly class HouseRules
     /** The id of the school chosen; null where an own band stands. */
     public function schoolOf(HouseRule $rule): ?string
     {
-        return is_array($this->choices[$rule->value] ?? null) ? null : $this->school($rule)->id;
+        return $this->ownBand($rule) === null ? $this->school($rule)->id : null;
     }
 
-    /** @return ?array{float, float} an own band in the rule's unit; null where a school was chosen */
+    /** @return ?array{float, float} an own band in the rule's unit; null where a school was chosen, or none that can be */
     public function ownBand(HouseRule $rule): ?array
     {
         $choice = $this->choices[$rule->value] ?? null;
 
-        return is_array($choice) ? $choice : null;
+        return is_array($choice) && $rule->row()->refusal(...$choice) === null ? $choice : null;
     }
 
     public function isDefault(HouseRule $rule): bool

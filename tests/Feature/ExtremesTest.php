@@ -3,9 +3,12 @@
 namespace Tests\Feature;
 
 use App\Models\Circuit;
+use App\Models\User;
 use App\Models\Visit;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
+use Metrum\Circuit\HouseRule;
+use Metrum\Circuit\HouseRules;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
 use Tests\TestCase;
@@ -88,6 +91,80 @@ final class ExtremesTest extends TestCase
         }
         $this->get("/circuits/{$circuit->id}/plant")->assertSee('cannot be simulated');
         self::assertSame(0, Artisan::call('metrum:verdicts', ['--all' => true]));
+    }
+
+    /** @return iterable<string, array{string, bool}> kind, and whether every own figure is the highest it can be */
+    public static function rulesAtTheirEnds(): iterable
+    {
+        foreach (['walk_in_cooler', 'reach_in_cooler', 'rack_circuit_low'] as $kind) {
+            yield "$kind, lowest" => [$kind, false];
+            yield "$kind, highest" => [$kind, true];
+        }
+    }
+
+    #[DataProvider('rulesAtTheirEnds')]
+    public function test_no_own_rule_that_is_taken_takes_a_page_down(string $kind, bool $highest): void
+    {
+        $this->technician->update(['role' => User::LEAD]);
+        $rules = $own = [];
+        foreach (HouseRule::cases() as $rule) {
+            $row = $rule->row();
+            if ($row->field !== null) {
+                $unit = $row->field->fileUnit();
+                [$least, $most] = [$unit->fromSi($row->field->least), $unit->fromSi($row->field->most)];
+                $low = $highest ? $most - $row->width : $least;
+                $rules[$rule->value] = 'own';
+                $own[$rule->value] = [
+                    'low' => $low.' '.$unit->symbol(),
+                    'high' => ($low + $row->width).' '.$unit->symbol(),
+                ];
+            }
+        }
+        $this->actingAs($this->technician)
+            ->put('/settings/rules', ['rules' => $rules, 'own' => $own])
+            ->assertSessionHasNoErrors();
+        $circuit = Circuit::establish($this->circuit->site, 'Ruled room', [
+            'kind' => $kind,
+            'refrigerant' => 'R-448A',
+            'condenser' => 'air_outdoor',
+            'head_pressure_control' => 'flooding_valve',
+            'receiver' => true,
+            'metering' => 'txv',
+        ], ['receiver_volume_l' => 8, 'nameplate_charge_kg' => 4]);
+        $visit = Visit::open($circuit->load('site', 'plant'), $this->technician, now());
+        $this->enter($visit, 'complaint', 'too_warm', 'yes')->assertOk();
+        $this->read($visit, [
+            'box_temperature_c' => '9',
+            'ambient_temperature_c' => '28',
+            'suction_pressure_kpa' => '2 bar',
+            'discharge_pressure_kpa' => '15 bar',
+            'suction_temperature_evaporator_c' => '4',
+            'receiver_outlet_temperature_c' => '30',
+        ]);
+        foreach (['gauges', 'verdict', 'put_right', 'leave', 'report', 'report.pdf'] as $page) {
+            $this->get("/visits/{$visit->id}/$page")->assertOk();
+        }
+        $this->get("/visits/{$visit->id}/put_right?card=charge")->assertOk();
+        foreach (['', '/plant', '/refrigerant', '/winter', '/tag'] as $page) {
+            $this->get("/circuits/{$circuit->id}$page")->assertOk();
+        }
+        $this->get('/bench')->assertOk();
+    }
+
+    public function test_an_own_rule_of_nothing_is_refused_and_one_that_is_kept_counts_for_nothing(): void
+    {
+        $this->technician->update(['role' => User::LEAD]);
+        foreach (HouseRule::cases() as $rule) {
+            if ($rule->row()->width > 0.0) {
+                $this->actingAs($this->technician)->from('/settings')->put('/settings/rules', [
+                    'rules' => [$rule->value => 'own'],
+                    'own' => [$rule->value => ['low' => '0', 'high' => '0']],
+                ])->assertSessionHasErrors("rules.$rule->value");
+            }
+        }
+        $kept = new HouseRules(['td_cooler' => [0.0, 0.0]]);
+        self::assertSame($kept->band(HouseRule::TdCooler)->low, (new HouseRules())->band(HouseRule::TdCooler)->low);
+        self::assertNotNull($kept->schoolOf(HouseRule::TdCooler));
     }
 
     /** @return iterable<string, array{string, string, array<string, float>}> */

@@ -78,12 +78,9 @@ final class HouseRulesRequest extends FormRequest
             );
         }
         [$low, $high] = [$this->end($rule, 'low'), $this->end($rule, 'high')];
-        if ($low > $high) {
-            throw NotAQuantity::refused(
-                $row->label,
-                "$low to $high",
-                'an own band needs two numbers, the lower first',
-            );
+        $refusal = $row->refusal($low, $high);
+        if ($refusal !== null) {
+            throw NotAQuantity::refused($row->label, "$low to $high", $refusal);
         }
 
         return [$low, $high];

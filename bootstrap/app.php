@@ -4,6 +4,7 @@ use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\SamePerson;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\ShutOut;
+use App\Http\Middleware\WritersTurn;
 use App\Http\NotWritable;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -23,7 +24,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend(PlainInput::class);
         // Somebody whose password was changed, or who was shut out, is out everywhere.
         $middleware->authenticateSessions();
-        $middleware->web(append: [ShutOut::class, SamePerson::class]);
+        $middleware->web(prepend: [WritersTurn::class], append: [ShutOut::class, SamePerson::class]);
         $middleware->trustHosts(
             at: static fn (): array => [
                 '^'.preg_quote((string) parse_url((string) config('app.url'), PHP_URL_HOST)).'$',
@@ -35,5 +36,6 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->map(PDOException::class, NotWritable::orItself(...));
+        $exceptions->map(ErrorException::class, NotWritable::orTheFile(...));
     })
     ->create();

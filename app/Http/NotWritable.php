@@ -14,6 +14,26 @@ final class NotWritable extends ServiceUnavailableHttpException
 
     private const SAID = 'Nothing can be saved just now. What was saved is not harmed; try again in a moment.';
 
+    private const BROUGHT_BACK = 'A copy of the logbook is being brought back. Nothing is saved meanwhile; '.
+        'what you entered waits, try again in a moment.';
+
+    /** What a full or read-only disk says of a file that was to be written. */
+    private const OF_A_FILE =
+        '/No space left on device|Read-only file system|out of free disk space|Permission denied|Disk quota exceeded/';
+
+    public static function broughtBack(): self
+    {
+        return new self(self::SECONDS, self::BROUGHT_BACK);
+    }
+
+    /** Of a file of sessions, of the cache or of the log. */
+    public static function orTheFile(\ErrorException $failure): \Throwable
+    {
+        return preg_match(self::OF_A_FILE, $failure->getMessage()) === 1
+            ? new self(self::SECONDS, self::SAID, $failure)
+            : $failure;
+    }
+
     public static function orItself(\PDOException $failure): \Throwable
     {
         $info = $failure->errorInfo ?? [];

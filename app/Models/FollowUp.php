@@ -11,6 +11,8 @@ use Illuminate\Support\Str;
 /**
  * @property string $id
  * @property string $visit_id
+ * @property string $circuit_id
+ * @property string $user_id
  * @property Carbon $due_on
  * @property string $what
  * @property ?Carbon $done_at

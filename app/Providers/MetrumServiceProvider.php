@@ -4,14 +4,17 @@ namespace App\Providers;
 
 use App\Models\User;
 use App\Records\Edition;
+use App\Records\PatientSessions;
 use App\Records\TurnTaking;
 use App\Records\TwinShelf;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Foundation\Events\DiagnosingHealth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 use Metrum\Plant\Shelf;
 use Metrum\Plant\Twins;
@@ -39,6 +42,11 @@ final class MetrumServiceProvider extends ServiceProvider
         if (! $this->app->environment('testing')) {
             Prepared::keepIn(fn (): string => $this->app->make(Edition::class)->folder());
         }
+        Session::extend('file', fn (): PatientSessions => new PatientSessions(
+            $this->app->make(Filesystem::class),
+            config('session.files'),
+            config('session.lifetime'),
+        ));
         $this->app->terminating(fn () => $this->app->make(Twins::class)->keep());
         Model::preventLazyLoading(! $this->app->environment('production'));
         Model::preventSilentlyDiscardingAttributes();

@@ -83,10 +83,17 @@ final readonly class Judge
         return $snapshot;
     }
 
-    /** What a visit came to: as it was kept, else worked now and kept. */
+    /** What a visit came to: as it was kept, else worked now. Reading writes nothing. */
     public function snapshot(Visit $visit): Snapshot
     {
-        return $visit->verdict?->verdict() ?? $this->again($visit);
+        return $visit->verdict?->verdict() ?? $this->worked($visit);
+    }
+
+    private function worked(Visit $visit): Snapshot
+    {
+        $judged = $this->of($visit, checks: 0);
+
+        return Snapshot::of($judged->verdict, $judged->findings);
     }
 
     /** Works a visit anew with the weights of today. */

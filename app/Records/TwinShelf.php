@@ -24,7 +24,11 @@ final readonly class TwinShelf implements Shelf
 
     public function put(string $key, Twin $twin): void
     {
-        $this->cache->put($this->name($key), $twin, now()->addDays(self::DAYS));
+        try {
+            $this->cache->put($this->name($key), $twin, now()->addDays(self::DAYS));
+        } catch (\ErrorException) {
+            // A full or read-only disk: it is learned again the next time.
+        }
     }
 
     private function name(string $key): string

@@ -122,7 +122,7 @@ test('a cylinder is weighed in, and gives to a plant what the ledger then knows'
   await page.getByLabel('Water capacity, as stamped').fill('13.4');
   await page.getByLabel('It weighs now').fill('8');
   await page.getByRole('button', { name: 'Save' }).press('Enter');
-  await expect(page.getByRole('alert')).toContainText('less than the tare');
+  await expect(page.getByRole('alert')).toContainText('less than its tare');
   await page.getByLabel('It weighs now').fill('14');
   await page.getByRole('button', { name: 'Save' }).press('Enter');
   await expect(page.locator('.cylinder .value')).toHaveText('5.00 kg');

@@ -4,12 +4,16 @@ namespace App\Console\Commands;
 
 use App\Records\Backup;
 use App\Records\BackupFailed;
+use App\Records\WritersLock;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 
-/** Brings a copy of the logbook back; what is there now is copied beside it first. */
+/** Brings a copy of the logbook back; writers are shut out, what is there now is copied beside it first. */
 final class RestoreCommand extends Command
 {
+    /** Seconds for which entries under way are waited for. */
+    private const PATIENCE = 30.0;
+
     protected $signature = 'metrum:restore {file : a copy that metrum:backup wrote}
         {--force : without asking}';
 
@@ -27,8 +31,11 @@ final class RestoreCommand extends Command
         }
         try {
             $backup = Backup::of(DB::connection());
-            $backup->to($before);
-            $rows = $backup->from($file);
+            $rows = WritersLock::shut(self::PATIENCE, static function () use ($backup, $before, $file): array {
+                $backup->to($before);
+
+                return $backup->from($file);
+            });
         } catch (BackupFailed $reason) {
             $this->error($reason->getMessage());
 

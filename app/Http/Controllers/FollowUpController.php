@@ -32,6 +32,7 @@ final class FollowUpController extends Controller
     /** Done, or not done after all, as is asked. */
     public function done(Request $request, FollowUp $followUp): RedirectResponse
     {
+        $this->authorize('tick', $followUp);
         $done = $request->boolean('done');
         $followUp->update(['done_at' => $done ? $followUp->done_at ?? now() : null]);
 

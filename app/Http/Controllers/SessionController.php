@@ -43,13 +43,12 @@ final class SessionController extends Controller
         // An address that is not known takes as long as one that is.
         $fits = Hash::check($request->password(), $user->password ?? self::nobody());
         if ($user === null || ! $fits) {
-            $guard->failed($email, $source);
             throw self::refused('This address and password do not belong together.');
         }
         if ($user->isDisabled()) {
             throw self::refused('This account is shut. A lead can open it again.');
         }
-        $guard->succeeded($email, $source);
+        $guard->succeeded($email, $source, $isKnownDevice);
         Auth::login($user, $request->boolean('remember'));
         $request->session()->regenerate();
         Cookie::queue(Cookie::make(self::KNOWN_DEVICE, SignInGuard::mark($user), self::A_YEAR));

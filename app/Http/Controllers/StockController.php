@@ -58,6 +58,7 @@ final class StockController extends Controller
     public function undo(Cylinder $cylinder, StockMove $move): RedirectResponse
     {
         abort_unless($move->cylinder_id === $cylinder->id, 404);
+        $this->authorize('undo', $move);
         $move->update(['taken_back_at' => $move->taken_back_at ?? now()]);
         $cylinder->update(['gone_at' => $move->why === 'returned' ? null : $cylinder->gone_at]);
 

@@ -12,6 +12,7 @@ use App\View\WhyPage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Metrum\Circuit\Station;
 use Metrum\Plant\Question;
 use Metrum\Work\Touched;
@@ -21,13 +22,15 @@ final class VisitController extends Controller
     /** Starts a visit, or goes on with the one this person left open on the circuit. */
     public function store(Request $request, Circuit $circuit): RedirectResponse
     {
-        $open = Visit::stillOpen()
-            ->where('circuit_id', $circuit->id)
-            ->where('user_id', $request->user()->id)
-            ->latest('opened_at')
-            ->first();
-        $visit = $open ?? Visit::open($circuit->load('site', 'plant'), $request->user(), now());
-        $station = $open === null ? Station::Complaint : Station::Gauges;
+        // One after the other: started twice at once it is one visit.
+        $visit = DB::transaction(
+            static fn (): Visit => Visit::stillOpen()
+                ->where('circuit_id', $circuit->id)
+                ->where('user_id', $request->user()->id)
+                ->latest('opened_at')
+                ->first() ?? Visit::open($circuit->load('site', 'plant'), $request->user(), now()),
+        );
+        $station = $visit->wasRecentlyCreated ? Station::Complaint : Station::Gauges;
 
         return redirect()->route('visits.show', [$visit, $station->value]);
     }

@@ -3,15 +3,21 @@
 namespace App\Http\Requests;
 
 use App\Models\Cylinder;
+use App\Models\HouseRuleChoice;
 use App\Models\StockMove;
+use App\Records\Stock;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
 use Illuminate\Validation\Validator;
+use Metrum\Circuit\HouseRule;
 use Metrum\Quantity\Field;
 use Metrum\Quantity\Kind;
 use Metrum\Quantity\NotAQuantity;
 use Metrum\Refrigerant\Library;
+use Metrum\Work\Ledger\Cylinder as Known;
 
 /** A cylinder, and what is in it when it comes. */
 final class CylinderRequest extends FormRequest
@@ -71,14 +77,55 @@ final class CylinderRequest extends FormRequest
                         $validator->errors()->add($name, $reason->getMessage());
                     }
                 }
-                if (isset($this->read['gross'], $this->read['tare']) && $this->read['gross'] < $this->read['tare']) {
-                    $validator->errors()->add('gross', 'Weight now: less than the tare.');
+                foreach ($this->contradictions() as $field => $why) {
+                    $validator->errors()->add($field, $why);
                 }
             },
         ];
     }
 
+    /** @return array<string, string> what cannot be together, by field */
+    private function contradictions(): array
+    {
+        $tare = $this->read['tare'] ?? null;
+        $water = $this->read['water'] ?? null;
+        $fluid = (string) $this->string('refrigerant');
+        if ($tare === null || $water === null || ! Library::standard()->has($fluid)) {
+            return [];
+        }
+        $known = $this->cylinder();
+        $before = $known === null ? null : (new Stock())->cylinder($known->id);
+        $content = $before !== null ? $before->content : ($this->read['gross'] ?? $tare) - $tare;
+        $field = $before === null ? 'gross' : 'water';
+        $units = $this->user()->units();
+        $wrong = [];
+        if ($content < 0.0 && $before === null) {
+            $wrong[$field] = "Weight now: less than its tare of {$units->mass($tare)}.";
+        }
+        if ($before !== null && $before->content > Known::SAME && $before->refrigerant !== $fluid) {
+            $wrong['refrigerant'] = "It holds {$units->mass($before->content)} of $before->refrigerant by the book: ".
+                'empty it or hand it in first.';
+        }
+        $filledFor = HouseRuleChoice::inForce()->band(HouseRule::CylinderFill)->low;
+        $told = new Known('', (string) $this->string('label'), $fluid, $tare, $water, false);
+        $refusal = $content > 0.0 ? $told->refusal($fluid, $content, $filledFor, $units) : null;
+
+        return $refusal === null ? $wrong : $wrong + [$field => $refusal];
+    }
+
+    /** One transaction, so that nothing is weighed meanwhile. */
     public function save(): Cylinder
+    {
+        return DB::transaction(function (): Cylinder {
+            foreach ($this->contradictions() as $field => $why) {
+                throw ValidationException::withMessages([$field => $why]);
+            }
+
+            return $this->kept();
+        });
+    }
+
+    private function kept(): Cylinder
     {
         $told = [
             'label' => $this->validated('label'),

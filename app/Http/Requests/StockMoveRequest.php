@@ -7,7 +7,9 @@ use App\Models\HouseRuleChoice;
 use App\Models\StockMove;
 use App\Records\Stock;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
 use Illuminate\Validation\Validator;
 use Metrum\Circuit\HouseRule;
 use Metrum\Log\Kinds\Weighed;
@@ -17,7 +19,7 @@ use Metrum\Work\Ledger\Cylinder as Known;
 /** A cylinder was weighed: what it weighs now, and what happened to it. */
 final class StockMoveRequest extends FormRequest
 {
-    private float $kilograms = 0.0;
+    private float $gross = 0.0;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -35,26 +37,19 @@ final class StockMoveRequest extends FormRequest
     {
         return [
             function (Validator $validator): void {
-                $known = $this->known();
-                $units = $this->user()->units();
-                if ($known === null || $this->isKept()) {
+                if ($this->isKept()) {
                     return;
                 }
                 try {
-                    $gross = Weighed::field('gross', 'Weight now')->read((string) $this->string('gross'), $units)->si;
+                    $this->gross = Weighed::field('gross', 'Weight now')
+                        ->read((string) $this->string('gross'), $this->user()->units())->si;
                 } catch (NotAQuantity $reason) {
                     $validator->errors()->add('gross', $reason->getMessage());
 
                     return;
                 }
-                $this->kilograms = $gross - $known->gross();
-                $filledFor = HouseRuleChoice::inForce()->band(HouseRule::CylinderFill)->low;
-                $refusal = match (true) {
-                    $gross < $known->tare => 'Weight now: less than its tare of '.$units->mass($known->tare).'.',
-                    default => $known->refusal($known->refrigerant, $this->kilograms, $filledFor, $units),
-                };
-                if ($refusal !== null) {
-                    $validator->errors()->add('gross', $refusal);
+                foreach ($this->contradictions() as $why) {
+                    $validator->errors()->add('gross', $why);
                 }
             },
         ];
@@ -75,15 +70,50 @@ final class StockMoveRequest extends FormRequest
         return is_string($id) && StockMove::query()->whereKey($id)->exists();
     }
 
+    /** @return list<string> what its weight says against what is known of it */
+    private function contradictions(): array
+    {
+        $known = $this->known();
+        if ($known === null) {
+            return [];
+        }
+        $units = $this->user()->units();
+        $change = $this->gross - $known->gross();
+        $filledFor = HouseRuleChoice::inForce()->band(HouseRule::CylinderFill)->low;
+        $why = (string) $this->string('why');
+        $wrong = [
+            $this->gross < $known->tare ? "Weight now: less than its tare of {$units->mass($known->tare)}." : null,
+            $known->refusal($known->refrigerant, $change, $filledFor, $units),
+            $why === 'bought' && $change < -Known::SAME
+                ? "It holds {$units->mass($known->content)} by the book and would be lighter: filled it is not."
+                : null,
+            $why === 'returned' && $change > Known::SAME
+                ? "It holds {$units->mass($known->content)} by the book and would be heavier: count it anew first."
+                : null,
+        ];
+
+        return array_values(array_filter($wrong, is_string(...)));
+    }
+
+    /** Looks again and keeps, in one transaction: what was weighed meanwhile counts. */
     public function save(Cylinder $cylinder): void
     {
-        if ($this->isKept()) {
-            return;
-        }
+        DB::transaction(function () use ($cylinder): void {
+            if (! $this->isKept()) {
+                $wrong = $this->contradictions();
+                throw_if($wrong !== [], ValidationException::withMessages(['gross' => $wrong]));
+                $this->keep($cylinder);
+            }
+        });
+    }
+
+    private function keep(Cylinder $cylinder): void
+    {
+        $known = $this->known();
         StockMove::query()->create(array_filter(['id' => $this->validated('id')]) + [
             'cylinder_id' => $cylinder->id,
             'user_id' => $this->user()->id,
-            'kilograms' => $this->kilograms,
+            'kilograms' => $this->gross - ($known?->gross() ?? $this->gross),
             'why' => $this->validated('why'),
             'note' => (string) $this->validated('note'),
             'moved_at' => now(),

@@ -15,7 +15,7 @@ final readonly class Cylinder
     public const FILLED = 0.8;
 
     /** kg within which two weights of a cylinder are the same. */
-    private const SAME = 0.05;
+    public const SAME = 0.05;
 
     /**
      * @param  float  $tare  kg empty

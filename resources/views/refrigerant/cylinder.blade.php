@@ -15,7 +15,7 @@
             <p class="hint">What goes into a plant or comes out of it is told at the visit, so that it stands in both ledgers.</p>
         </form>
         <section aria-labelledby="h-happened"><h2 id="h-happened">What happened to it</h2>
-            <div class="scrolls" tabindex="0" role="region" aria-label="Its movements"><table class="ledger"><tbody>@foreach ($page->happened() as [$at, $amount, $what, $move])<tr><td>{{ $at->format('j M Y H:i') }}</td><td class="num">{{ $amount }}</td><td>{{ $what }}</td><td>@if ($move !== null && $move->taken_back_at === null)<form class="inline" method="post" action="{{ route('cylinders.undo', [$page->cylinder, $move]) }}">@csrf<button class="plain">Take back</button></form>@endif</td></tr>@endforeach</tbody></table></div>
+            <div class="scrolls" tabindex="0" role="region" aria-label="Its movements"><table class="ledger"><tbody>@foreach ($page->happened() as [$at, $amount, $what, $move])<tr><td>{{ $at->format('j M Y H:i') }}</td><td class="num">{{ $amount }}</td><td>{{ $what }}</td><td>@if ($move !== null && $move->taken_back_at === null && auth()->user()->can('undo', $move))<form class="inline" method="post" action="{{ route('cylinders.undo', [$page->cylinder, $move]) }}">@csrf<button class="plain">Take back</button></form>@endif</td></tr>@endforeach</tbody></table></div>
         </section>
     </main>
 </x-layout>

@@ -27,7 +27,7 @@
                 <div class="row-link">
                     <a class="grow" href="{{ route('circuits.show', $followUp->circuit) }}"><b>{{ $followUp->what }}</b><small>{{ $followUp->circuit->name }}, {{ $followUp->circuit->site->name }}</small></a>
                     <span class="when">@if ($followUp->done_at !== null)○ done @elseif ($followUp->isDue())<span class="mark-act">●</span> due @endif{{ $followUp->due_on->format('j M') }}</span>
-                    <form method="post" action="{{ route('follow-ups.done', $followUp) }}">@csrf<button class="btn quiet" name="done" value="{{ $followUp->done_at === null ? 1 : 0 }}">{{ $followUp->done_at === null ? 'Done' : 'Not done after all' }}</button></form>
+                    @can('tick', $followUp)<form method="post" action="{{ route('follow-ups.done', $followUp) }}">@csrf<button class="btn quiet" name="done" value="{{ $followUp->done_at === null ? 1 : 0 }}">{{ $followUp->done_at === null ? 'Done' : 'Not done after all' }}</button></form>@endcan
                 </div>
             @empty
                 <p class="empty">Nothing promised. A follow-up is noted when a visit is left.</p>

@@ -176,10 +176,17 @@ final class WorkPage
         return $this->may->preconditions($this->control, $this->subject);
     }
 
+    /** @return list<Precondition> before some is taken back; none where nothing is too much */
+    public function preconditionsOfTaking(): array
+    {
+        return $this->control === Control::Charge ? $this->may->ofTaking($this->subject) : [];
+    }
+
     /** Whether it is held back but by a word. */
     public function isHeldBack(): bool
     {
-        return $this->may->isHeldBack($this->control, $this->subject);
+        return $this->may->isHeldBack($this->control, $this->subject) ||
+            Precondition::notHolding($this->preconditionsOfTaking()) !== [];
     }
 
     /** What no reason passes, in words; empty where nothing does. */

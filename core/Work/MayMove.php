@@ -87,6 +87,14 @@ final readonly class MayMove
         return Preconditions::at($this->work, $this->work->judged(), $subject)->of($control);
     }
 
+    /** @return list<Precondition> before refrigerant comes out; none where nothing is too much */
+    public function ofTaking(string $subject): array
+    {
+        return ($this->work->charging($subject)->missing() ?? 0.0) < 0.0
+            ? Preconditions::at($this->work, $this->work->judged(), $subject)->ofTaking()
+            : [];
+    }
+
     /** @return list<Precondition> that do not hold */
     public function failing(Control $control, string $subject): array
     {

@@ -7,7 +7,11 @@
         <figure class="strip-side"><x-picture.charge :picture="$charge->picture(760.0)" class="wide" /><x-picture.charge :picture="$charge->picture(390.0)" class="slim" />
         <details class="charge-table"><summary>The same as a table</summary><table class="ledger"><thead><tr><th>Added</th><th>Superheat</th><th>Subcooling</th><th>Glass</th><th>Receiver</th></tr></thead><tbody>@foreach ($charge->rows() as $row)<tr>@foreach ($row as $cell)<td>{{ $cell }}</td>@endforeach</tr>@endforeach</tbody></table></details></figure>
     @endif
-    @include('visit.preconditions')
+    @if ($work->preconditionsOfTaking() === [])
+        @include('visit.preconditions', ['all' => $work->preconditions()])
+    @else
+        @include('visit.preconditions', ['all' => $work->preconditionsOfTaking(), 'for' => 'Before any is taken back:'])
+    @endif
     @if ($work->isTooSoon())<p class="hint">◐ The last addition was not read again: wait for the clock, then read. Additions that follow each other faster than the plant can answer overfill it.</p>@endif
     @if ($work->refusal() !== '')<p class="caution">● Nothing is added: {{ $work->refusal() }}. No reason passes that.</p>@endif
     <div class="card-body">

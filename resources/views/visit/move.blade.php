@@ -2,7 +2,7 @@
 <section id="{{ $page->openCard() === null ? 'card' : 'move' }}" class="card-open" aria-labelledby="h-move" data-part>
     <header><h2 id="h-move">{{ $work->control->label() }}{{ $work->subject === '' ? '' : ', '.$work->subject }}</h2>
         @if ($work->asFound() !== null)<span class="soft">as found {{ $work->asFound() }}{{ $work->position() === '' ? '' : ' · '.$work->position() }}</span>@endif</header>
-    @include('visit.preconditions')
+    @include('visit.preconditions', ['all' => $work->preconditions()])
     @if ($work->isTooSoon())<p class="hint">◐ The last move was not read again: one at a time, else nobody knows what helped.</p>@endif
     <div class="card-body">
         <form id="move-{{ str_replace('_', '-', $work->control->value) }}" class="move" method="post" action="{{ $page->entries }}" data-entry data-says="{{ $work->control->label() }}{{ $work->isTurned() ? ' '.$work->turns($work->value) : '' }}">

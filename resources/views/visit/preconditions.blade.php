@@ -1,1 +1,5 @@
-@if ($work->preconditions() !== [])<ul class="preconditions">@foreach ($work->preconditions() as $one)<li class="is-{{ strtolower($one->holding->name) }}">{{ $one->holding->mark()->sign() }} {{ $one->label }}@if ($one->detail !== ''), {{ $one->detail }}@endif @if ($one->settledBy !== null && ! $one->isHolding()) <a href="{{ $page->linkToAsked($one->settledBy) }}">look</a>@endif</li>@endforeach</ul>@endif
+{{-- what must hold first: $all, under a word of what it is for --}}
+@if ($all !== [])
+    @if (($for ?? '') !== '')<p class="hint">{{ $for }}</p>@endif
+    <ul class="preconditions">@foreach ($all as $one)<li class="is-{{ strtolower($one->holding->name) }}">{{ $one->holding->mark()->sign() }} {{ $one->label }}@if ($one->detail !== ''), {{ $one->detail }}@endif @if ($one->settledBy !== null && ! $one->isHolding()) <a href="{{ $page->linkToAsked($one->settledBy) }}">look</a>@endif</li>@endforeach</ul>
+@endif

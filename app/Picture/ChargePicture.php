@@ -18,6 +18,9 @@ final class ChargePicture
 {
     private const LEFT = 44.0;
 
+    /** What is between the figures of the axis and the first of the plant, so that they do not lie on each other. */
+    private const INSET = 24.0;
+
     private const TOP = 30.0;
 
     private const UNDER = 44.0;
@@ -94,7 +97,7 @@ final class ChargePicture
     {
         $share = ($added - $this->from) / max(1e-6, $this->to - $this->from);
 
-        return self::LEFT + ($this->right() - self::LEFT) * max(0.0, min(1.0, $share));
+        return self::LEFT + self::INSET + ($this->right() - self::LEFT - self::INSET) * max(0.0, min(1.0, $share));
     }
 
     private function y(float $kelvin): float

@@ -14,7 +14,7 @@
 <h2>What was done, and what came of it</h2>
 <ol>@foreach ($report->done() as $line)<li>{{ $line }}</li>@endforeach</ol>
 <table class="pairs"><thead><tr>@for ($i = 0; $i < 2; $i++)<th>Figure</th><th>As found → as left</th><th>Change</th>@endfor</tr></thead><tbody>
-    @foreach (array_chunk($page->side()->beforeAndAfter(), 2) as $pair)<tr>@foreach ($pair as $row)<th scope="row">{{ $row[0] }}</th><td class="num">{{ $row[1] }} → {{ $row[2] }}</td><td class="num">{{ $row[3] }}</td>@endforeach @if (count($pair) === 1)<td></td><td></td><td></td>@endif</tr>@endforeach
+    @foreach (array_chunk($page->side()->beforeAndAfter(), 2) as $pair)<tr>@foreach ($pair as $row)<th scope="row">{{ $row[0] }}</th><td class="num">{{ $row[1] }} → {{ $row[2] }}</td><td class="num">{{ $row[3] }}</td>@endforeach @if (count($pair) === 1)<td class="filler"></td><td class="filler"></td><td class="filler"></td>@endif</tr>@endforeach
 </tbody></table>
 @endif
 @if ($report->cards() !== [])
@@ -37,7 +37,7 @@
 @endif
 @if ($report->readings() !== [])
 <h2>Readings{{ $report->isMoved() ? ', as left' : '' }}</h2>
-<table class="pairs"><tbody>@foreach (array_chunk($report->readings(), 3) as $row)<tr>@foreach ($row as $one)<th scope="row">{{ $one['name'] }}</th><td class="num">{{ $one['value'] }}</td>@endforeach @for ($i = count($row); $i < 3; $i++)<td></td><td></td>@endfor</tr>@endforeach</tbody></table>
+<table class="pairs two"><tbody>@foreach (array_chunk($report->readings(), 3) as $row)<tr>@foreach ($row as $one)<th scope="row">{{ $one['name'] }}</th><td class="num">{{ $one['value'] }}</td>@endforeach @for ($i = count($row); $i < 3; $i++)<td class="filler"></td><td class="filler"></td>@endfor</tr>@endforeach</tbody></table>
 @endif
 @if ($report->seen() !== [])
 <h2>Seen and tested</h2>

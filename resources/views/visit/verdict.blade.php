@@ -12,7 +12,10 @@
         @if ($verdict->nextCheck() !== null)<p class="slim-next"><b>Next: {{ App\View\Explain::within($verdict->nextCheck()->title()) }}</b>, {{ $verdict->nextCheck()->minutes }} min</p>@endif
     @endif
     @if ($verdict->cautions !== [])<p class="caution slim-caution">◐ {{ $verdict->cautions[0] }}</p>@endif
+    @php($unfinished = count($page->side()->touched()) + count($page->cards()->open()))
+    @if ($unfinished > 0)<button class="plain slim-next unfinished-count" type="button" data-drawer>◐ {{ $unfinished }} unfinished</button>@endif
     <div id="verdict-more" class="verdict-more">
+        @if ($unfinished > 0)<div class="unfinished">@include('visit.unfinished')</div>@endif
         @unless ($verdict->blank)
             @if (count($page->judged->work->chapters->all) > 1)@include('visit.work-side')@endif
             @if (isset($answer) && $answer->changed() !== null)<p class="last-change">{{ $answer->changed() }}</p>@endif

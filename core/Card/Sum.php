@@ -18,6 +18,7 @@ enum Sum: string
     case Imbalance = 'imbalance';
     case Legs = 'legs';
     case CutOut = 'cut_out';
+    case CutIn = 'cut_in';
     case HigherOf = 'higher_of';
     case Trace = 'trace';
     case FallRate = 'fall_rate';
@@ -41,6 +42,7 @@ enum Sum: string
             self::Imbalance => new Sums\Imbalance(),
             self::Legs => new Sums\Legs(),
             self::CutOut => new Sums\CutOut(),
+            self::CutIn => new Sums\CutIn(),
             self::HigherOf => new Sums\HigherOf(),
             self::Trace => new Sums\Trace(),
             self::FallRate => new Sums\FallRate(),

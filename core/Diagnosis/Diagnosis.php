@@ -113,7 +113,7 @@ final readonly class Diagnosis
             if ($piece->isContext()) {
                 continue;
             }
-            if ($weight > self::LEAST_WEIGHT) {
+            if ($weight > self::LEAST_WEIGHT && ($fault === Fault::NoFault || ! $piece->isAsPlanned())) {
                 $for[] = [$piece, $weight];
             } elseif ($weight < -self::LEAST_WEIGHT) {
                 $against[] = [$piece, $weight];

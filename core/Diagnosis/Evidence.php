@@ -10,6 +10,7 @@ use Metrum\Circuit\Reading;
 use Metrum\Circuit\Speech;
 use Metrum\Circuit\Word;
 use Metrum\Findings\Figure;
+use Metrum\Findings\Mark;
 use Metrum\Findings\Share;
 use Metrum\Plant\Expected;
 
@@ -62,6 +63,12 @@ final readonly class Evidence
             $this->complaint,
             $this->speech,
         );
+    }
+
+    /** A sign where a sound plant has it: it may make a fault no less likely, but nobody is told that it speaks for one. */
+    public function isAsPlanned(): bool
+    {
+        return $this->signal !== null && abs($this->signal->deviations()) <= Mark::FINE_WITHIN;
     }
 
     /** What kind of plant it is, in which weather and state: nothing that anybody found at it. */

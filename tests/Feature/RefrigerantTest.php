@@ -6,6 +6,7 @@ use App\Models\Circuit;
 use App\Models\Cylinder;
 use App\Models\FactRecord;
 use App\Models\FollowUp;
+use App\Models\HouseRuleChoice;
 use App\Models\StockMove;
 use App\Models\Visit;
 use App\Records\Judge;
@@ -406,10 +407,16 @@ final class RefrigerantTest extends TestCase
         $visit = $this->starved();
         $step = fn (string $key, string $word) => $this->enter($visit, 'card', "receiver_level.$key", $word);
         $this->enter($visit, 'card', 'receiver_level.begun', 'yes', ['reason' => 'to know it'])->assertOk();
-        $this->read($visit, ['receiver_level_percent' => '42']);
+        $this->read($visit, ['receiver_level_percent' => '85']);
         $step('how', 'infrared')->assertOk();
         $step('mark', 'yes')->assertOk();
-        $this->get("/circuits/{$this->circuit->id}/tag")->assertOk()->assertSee('42 %')->assertSee('Y.');
+        $this->get("/circuits/{$this->circuit->id}/tag")->assertOk()->assertSee('85 %')->assertSee('Y.')->assertSee('Over the limit');
+        HouseRuleChoice::query()->create([
+            'rule' => 'receiver_fill',
+            'choice' => [88.0, 90.0],
+            'user_id' => $this->technician->id,
+        ]);
+        $this->get("/circuits/{$this->circuit->id}/tag")->assertSee('Never over 90 %')->assertDontSee('Over the limit');
     }
 
     public function test_what_is_said_of_refrigerant_in_the_line_is_a_move(): void

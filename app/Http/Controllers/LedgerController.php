@@ -4,6 +4,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\LedgerRequest;
 use App\Models\Circuit;
+use App\Models\HouseRuleChoice;
 use App\Records\LedgerFile;
 use App\Records\LedgerImport;
 use App\Records\LevelMarks;
@@ -14,6 +15,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Metrum\Circuit\HouseRule;
 use Metrum\Circuit\Refused;
 use Metrum\Plant\Twins;
 
@@ -38,6 +40,7 @@ final class LedgerController extends Controller
         return view('refrigerant.tag', [
             'circuit' => $circuit,
             'marks' => LevelMarks::of($circuit),
+            'limit' => HouseRuleChoice::inForce()->band(HouseRule::ReceiverFill)->high,
             'plate' => $plate === null ? null : $request->user()->units()->mass($plate),
         ]);
     }

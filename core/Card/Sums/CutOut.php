@@ -9,10 +9,11 @@ use Metrum\Bench\Calculation;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
+use Metrum\Quantity\Kind;
 
 /**
- * Cut-out of a pump-down control: saturation (dew) so far below the lowest suction that the box asks for, and no higher
- * than the cut-in and the control's differential leave.
+ * Cut-out of a pump-down control: saturation (dew) so far below the lowest suction that the box asks for, less what the
+ * line takes, and no higher than the cut-in and the control's differential leave.
  */
 final class CutOut implements Calculation
 {
@@ -23,6 +24,7 @@ final class CutOut implements Calculation
             Input::temperature('box_c', 'Box set point'),
             Input::difference('td_k', 'TD of the coil'),
             Input::difference('below_k', 'Below the lowest suction'),
+            Input::number('drop_kpa', 'Drop along the suction line', Kind::PressureDifference, 0.0, 500.0),
             Input::gauge('at_most_kpa', 'By cut-in and differential at most'),
             Input::atmosphere(),
         ];
@@ -32,13 +34,15 @@ final class CutOut implements Calculation
     {
         $lowest = $given->of('box_c') - $given->of('td_k');
         $out = $lowest - $given->of('below_k');
-        $pressure = $given->gauge($given->dewPressure('below_k', $out));
+        // The control stands at the compressor: what the line takes is missing there.
+        $absolute = $given->aboveVacuum('drop_kpa', $given->dewPressure('below_k', $out) - $given->of('drop_kpa'));
+        $pressure = $given->gauge($absolute);
 
         return new Answer(
             [Output::gauge('kpa', 'Cut-out', min($pressure, $given->of('at_most_kpa')))],
             [
                 "The box asks for {$given->degrees($lowest)} in the coil; {$given->kelvins($given->of('below_k'))} ".
-                    "below that are {$given->degrees($out)}, {$given->onGauge($pressure)} (dew); ".
+                    "below that are {$given->degrees($out)}, {$given->onGauge($pressure)} (dew) at the compressor; ".
                     "cut-in and differential leave {$given->onGauge($given->of('at_most_kpa'))}.",
             ],
         );

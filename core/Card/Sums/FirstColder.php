@@ -15,6 +15,7 @@ final class FirstColder implements Calculation
 {
     /** Places in the order in which the liquid passes them, with what lies before each. */
     private const PLACES = [
+        'receiver_c' => 'line_to_receiver',
         'before_drier_c' => 'line_to_drier',
         'after_drier_c' => 'drier',
         'after_solenoid_c' => 'solenoid_or_glass',
@@ -22,6 +23,7 @@ final class FirstColder implements Calculation
     ];
 
     private const WORDS = [
+        'line_to_receiver' => 'the line from condenser to receiver',
         'line_to_drier' => 'the line before the drier',
         'drier' => 'the drier',
         'solenoid_or_glass' => 'solenoid or glass',
@@ -32,7 +34,8 @@ final class FirstColder implements Calculation
     public function asks(): array
     {
         return [
-            Input::temperature('leaving_c', 'Leaving the condenser or receiver'),
+            Input::temperature('condenser_c', 'Leaving the condenser'),
+            Input::temperature('receiver_c', 'Leaving the receiver')->orNone(),
             Input::temperature('before_drier_c', 'Before the drier')->orNone(),
             Input::temperature('after_drier_c', 'After the drier')->orNone(),
             Input::temperature('after_solenoid_c', 'After solenoid and glass')->orNone(),
@@ -45,7 +48,7 @@ final class FirstColder implements Calculation
     {
         $where = 'nowhere';
         $drop = 0.0;
-        $before = $given->of('leaving_c');
+        $before = $given->of('condenser_c');
         foreach (self::PLACES as $key => $between) {
             if (! $given->has($key)) {
                 continue;

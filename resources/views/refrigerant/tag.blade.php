@@ -10,7 +10,8 @@
                 <p class="tag-name">{{ $circuit->site->name }}<br><b>{{ $circuit->name }}</b></p>
                 <p class="tag-level">{{ Metrum\Quantity\Format::number(100 * $level, 0) }} %</p>
                 <p>Level of the receiver on {{ $at->format('j F Y') }}, {{ App\Records\LevelMarks::initials($who) }}</p>
-                <p>{{ $circuit->refrigerant() }}@if ($plate !== null), plate {{ $plate }}@endif. Never over 80 %, pumped down.</p>
+                <p>{{ $circuit->refrigerant() }}@if ($plate !== null), plate {{ $plate }}@endif. Never over {{ Metrum\Quantity\Format::number(100 * $limit, 0) }} %, pumped down.</p>
+                @if ($level > $limit)<p class="tag-over">● Over the limit as it runs: it cannot take a pump-down. Nothing is added; find out why.</p>@endif
             </section>
             <table class="ledger no-print"><thead><tr><th>When</th><th class="num">Level</th><th>Who</th></tr></thead><tbody>@foreach ($marks as [$at, $level, $who])<tr><td>{{ $at->format('j M Y') }}</td><td class="num">{{ Metrum\Quantity\Format::number(100 * $level, 0) }} %</td><td>{{ $who }}</td></tr>@endforeach</tbody></table>
         @endif

@@ -163,14 +163,16 @@ final class SumsTest extends TestCase
     public function test_the_first_place_that_is_colder_is_named(): void
     {
         $walk = static fn (array $places): Answer => self::of(Sum::FirstColder, ['counts_k' => 1.0] + $places);
-        $along = ['leaving_c' => 308.0, 'before_drier_c' => 307.5, 'after_drier_c' => 304.0, 'valve_inlet_c' => 301.0];
+        $along = ['condenser_c' => 308.0, 'before_drier_c' => 307.5, 'after_drier_c' => 304.0, 'valve_inlet_c' => 301.0];
         $drier = $walk($along);
         self::assertSame('drier', $drier->output('where')?->value);
         self::assertEqualsWithDelta(3.5, self::value($drier, 'drop_k'), 1e-9);
-        $line = $walk(['leaving_c' => 308.0, 'valve_inlet_c' => 303.0]);
+        $line = $walk(['condenser_c' => 308.0, 'valve_inlet_c' => 303.0]);
         self::assertSame('line_to_valve', $line->output('where')?->value);
-        $none = $walk(['leaving_c' => 308.0, 'before_drier_c' => 307.5, 'valve_inlet_c' => 307.0]);
+        $none = $walk(['condenser_c' => 308.0, 'before_drier_c' => 307.5, 'valve_inlet_c' => 307.0]);
         self::assertSame('nowhere', $none->output('where')?->value);
+        $leg = $walk(['condenser_c' => 308.0, 'receiver_c' => 305.0, 'valve_inlet_c' => 305.0]);
+        self::assertSame('line_to_receiver', $leg->output('where')?->value);
     }
 
     public function test_a_pull_down_is_told_to_its_end(): void
@@ -220,13 +222,29 @@ final class SumsTest extends TestCase
     public function test_a_cut_out_stays_above_every_floor(): void
     {
         // R-134a: box 2, coil −3.5, 11 K below that −14.5 °C: 66 kPa on the gauge by the table.
-        $out = self::of(Sum::CutOut, ['box_c' => 275.15, 'td_k' => 5.5, 'below_k' => 11.0, 'at_most_kpa' => 90_000.0]);
+        $wanted = ['box_c' => 275.15, 'td_k' => 5.5, 'below_k' => 11.0, 'drop_kpa' => 0.0];
+        $out = self::of(Sum::CutOut, $wanted + ['at_most_kpa' => 90_000.0]);
         self::assertEqualsWithDelta(66_000.0, self::value($out, 'kpa'), 1_000.0);
-        $held = self::of(Sum::CutOut, ['box_c' => 275.15, 'td_k' => 5.5, 'below_k' => 11.0, 'at_most_kpa' => 40_000.0]);
+        $far = self::of(Sum::CutOut, ['drop_kpa' => 12_000.0, 'at_most_kpa' => 90_000.0] + $wanted);
+        self::assertEqualsWithDelta(54_000.0, self::value($far, 'kpa'), 1_000.0, 'less what the line takes');
+        $held = self::of(Sum::CutOut, $wanted + ['at_most_kpa' => 40_000.0]);
         self::assertEqualsWithDelta(40_000.0, self::value($held, 'kpa'), 1e-6);
         $floor = self::of(Sum::HigherOf, ['wanted_kpa' => 5_000.0, 'floor_kpa' => 14_000.0]);
         self::assertSame(14_000.0, self::value($floor, 'kpa'));
         self::assertTrue($floor->output('at_floor')?->value);
+    }
+
+    public function test_a_cut_in_is_a_differential_above_the_cut_out_where_the_coldest_day_reaches_it(): void
+    {
+        $of = static fn (float $differential): Answer => self::of(Sum::CutIn, [
+            'cut_out_kpa' => 20_000.0,
+            'differential_kpa' => $differential,
+            'at_most_kpa' => 137_000.0,
+        ]);
+        self::assertEqualsWithDelta(100_000.0, self::value($of(80_000.0), 'kpa'), 1e-6);
+        self::assertTrue($of(80_000.0)->output('fits')?->value);
+        self::assertEqualsWithDelta(137_000.0, self::value($of(150_000.0), 'kpa'), 1e-6, 'never out of reach');
+        self::assertFalse($of(150_000.0)->output('fits')?->value);
     }
 
     /** @param  array<string, float|list<float>>  $values  SI */

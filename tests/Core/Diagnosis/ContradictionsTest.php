@@ -86,6 +86,12 @@ final class ContradictionsTest extends TestCase
             'below condensing',
             'discharge_temperature_c',
         ];
+        yield 'hot gas out of a receiver without a seal' => [
+            ['receiver_outlet_temperature_c' => 60],
+            ['system' => ['receiver' => true, 'head_pressure_control' => 'flooding_valve'] + Visits::COOLER['system']],
+            'Hot gas goes through a receiver without a seal',
+            'receiver_outlet_temperature_c',
+        ];
         yield 'receiver above discharge' => [
             ['receiver_pressure_kpa' => 1800],
             [],

@@ -266,6 +266,24 @@ final class EvidenceTest extends TestCase
         self::assertSame(Fault::DefrostHeaterFailed, self::verdict($cold)->first()->fault);
     }
 
+    public function test_nothing_that_is_as_planned_is_told_for_a_fault(): void
+    {
+        $told = 0;
+        foreach ([4.0, 9.0, 14.0] as $box) {
+            foreach (self::verdict(Visits::cooler(['box_temperature_c' => $box]))->suspects as $suspect) {
+                $planned = array_filter(
+                    [...$suspect->speaksFor, ...$suspect->speaksAgainst],
+                    static fn (array $one): bool => $one[0]->isAsPlanned(),
+                );
+                $told += count($planned);
+                foreach ($suspect->fault === Fault::NoFault ? [] : $planned as [$piece]) {
+                    self::assertNotContains($piece, array_column($suspect->speaksFor, 0), $suspect->fault->value);
+                }
+            }
+        }
+        self::assertGreaterThan(0, $told, 'it is told for a sound plant, and against faults');
+    }
+
     public function test_a_cold_day_without_head_control_is_told_as_that(): void
     {
         $circuit = ['head_pressure_control' => 'none', 'condenser' => 'air_outdoor'] + Visits::COOLER['system'];

@@ -74,6 +74,69 @@ final class CardRunTest extends TestCase
             ['ambient_temperature_c' => 41.0] + self::clamps(38, 35),
             'no_test',
         ];
+        yield 'a plant that stands: its pipe has the air\'s temperature' => [
+            'drier_drop',
+            ['ambient_temperature_c' => 25.0] + self::clamps(25.4, 25.3),
+            'no_test',
+        ];
+        $walk = [
+            'ambient_temperature_c' => 25.0,
+            'condenser_outlet_temperature_c' => 35.0,
+            'receiver_outlet_temperature_c' => 34.8,
+            'drier_inlet_temperature_c' => 34.6,
+            'drier_outlet_temperature_c' => 34.5,
+            'after_solenoid' => 34.4,
+            'valve_inlet_temperature_c' => 34.2,
+        ];
+        yield 'a line that takes nothing' => ['liquid_line_walk', $walk, 'nowhere'];
+        yield 'a line of a plant that stands' => [
+            'liquid_line_walk',
+            array_map(static fn (): float => 25.2, $walk),
+            'no_test',
+        ];
+        yield 'a narrow place before the receiver' => [
+            'liquid_line_walk',
+            ['condenser_outlet_temperature_c' => 38.0] + $walk,
+            'to_receiver',
+        ];
+        yield 'a solenoid half open' => [
+            'liquid_line_walk',
+            ['after_solenoid' => 31.0, 'valve_inlet_temperature_c' => 30.9] + $walk,
+            'solenoid',
+        ];
+        yield 'a kink on the way to the valve' => [
+            'liquid_line_walk',
+            ['valve_inlet_temperature_c' => 31.0] + $walk,
+            'elsewhere',
+        ];
+        $rack = ['warm' => 'several', 'shut' => 'yes', 'open' => 'yes', 'case' => 'same', 'time' => 'yes'];
+        yield 'a glass that bubbles before and after' => [
+            'circuit_isolation',
+            ['glass' => 'bubbles', 'after' => 'bubbles'] + $rack,
+            'no_answer',
+        ];
+        yield 'a glass that clears' => [
+            'circuit_isolation',
+            ['glass' => 'bubbles', 'after' => 'clear'] + $rack,
+            'shared',
+        ];
+        $head = [
+            'has' => 'valve',
+            'ambient_temperature_c' => 25.0,
+            'discharge_pressure_kpa' => 850.0,
+            'condenser_outlet_temperature_c' => 36.5,
+            'sight_glass' => 'clear',
+        ];
+        yield 'a tap that says hot where the clamps say nothing' => [
+            'head_control',
+            ['receiver_outlet_temperature_c' => 36.8, 'head_pressure_valve_bypass_line' => 'hot'] + $head,
+            'hand',
+        ];
+        yield 'a receiver hotter than condensing' => [
+            'head_control',
+            ['receiver_outlet_temperature_c' => 52.0, 'head_pressure_valve_bypass_line' => 'cold'] + $head,
+            'no_seal',
+        ];
         yield 'clamps the wrong way round' => ['drier_drop', self::clamps(35, 38), 'turned_round'];
         yield 'a drop that subcooling hides' => ['drier_drop', self::gauges(930, 900, 35), 'hidden'];
         yield 'a drop that boils behind it' => ['drier_drop', self::gauges(930, 700, 35), 'boils'];

@@ -92,8 +92,10 @@ final class CardsTest extends TestCase
             self::THERMOSTAT + ['low_cut_in_kpa' => 232],
         ],
         'low_pressure_pump_down' => [
-            self::PUMP_DOWN + ['low_cut_out_kpa' => 16, 'differential' => 100],
-            self::PUMP_DOWN + ['low_cut_out_kpa' => 20, 'differential' => 30],
+            ['low_cut_out_kpa' => 20, 'differential' => 120] + self::PUMP_DOWN,
+            ['low_cut_out_kpa' => 10, 'differential' => 120] + self::PUMP_DOWN,
+            ['low_cut_out_kpa' => 20, 'differential' => 60] + self::PUMP_DOWN,
+            ['low_cut_out_kpa' => 20, 'low_cut_in_kpa' => 150, 'differential' => 120] + self::PUMP_DOWN,
         ],
     ];
 
@@ -113,7 +115,13 @@ final class CardsTest extends TestCase
         'header' => 80,
     ];
 
-    private const PUMP_DOWN = ['low_cut_in_kpa' => 80, 'coldest' => -10, 'margin' => 3, 'envelope' => -40];
+    private const PUMP_DOWN = [
+        'low_cut_in_kpa' => 80,
+        'coldest' => 0,
+        'margin' => 2,
+        'envelope' => -40,
+        'drop' => 5,
+    ];
 
     private const THERMOSTAT = ['low_cut_out_kpa' => 128, 'span' => 3, 'td' => 6, 'drop' => 10];
 

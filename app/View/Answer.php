@@ -47,7 +47,10 @@ final readonly class Answer
     {
         $fact = $this->facts[array_key_last($this->facts)] ?? null;
 
-        return $fact === null || $this->before === null || $this->page->verdict->blank
+        // What is left open, or dangerous, is no evidence.
+        $isEvidence = ! in_array($fact?->kind, [FactKind::Touched, FactKind::Restored], true);
+
+        return $fact === null || $this->before === null || $this->page->verdict->blank || ! $isEvidence
             ? null
             : (new LastChange($this->before, $this->page->verdict, $fact))->line($this->page->explain);
     }

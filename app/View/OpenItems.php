@@ -3,6 +3,7 @@
 namespace App\View;
 
 use App\Records\Judged;
+use Metrum\Circuit\Hazard;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Word;
@@ -31,6 +32,10 @@ final readonly class OpenItems
         $now = $this->judged->present();
 
         return array_values(array_filter([
+            ...array_map(
+                static fn (Hazard $one): string => 'Danger: '.lcfirst($one->label()).', not made safe yet.',
+                $side->hazards(),
+            ),
             ...array_map(
                 static fn (array $one): string => 'Not put back yet: '.str_replace('_', ' ', $one[0]).
                     ($one[1] === '' ? '' : ", $one[1]").'.',

@@ -315,6 +315,9 @@ final readonly class Report
                 $lines[] = $this->page->explain->fact($fact);
             }
         }
+        foreach ($this->page->side()->hazards() as $hazard) {
+            $lines[] = 'Not made safe: '.lcfirst($hazard->label());
+        }
         foreach ($this->page->side()->touched() as [$touched, $subject]) {
             $lines[] = 'Not put back: '.str_replace('_', ' ', $touched).($subject === '' ? '' : ', '.$subject);
         }

@@ -142,7 +142,7 @@ final readonly class VisitControls
 
     private function asks(Asked $one): bool
     {
-        return $one->taking()->fit->asks($this->judged->present()->circuit);
+        return $this->judged->present()->circuit->asks($one);
     }
 
     /**

@@ -2,7 +2,6 @@
 
 namespace App\View;
 
-use Metrum\Circuit\Asked;
 use Metrum\Circuit\Complaint;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
@@ -74,7 +73,7 @@ final readonly class Walk
                 : $station->readings();
         $asked = array_filter(
             [...$station->observations(), ...$readings],
-            fn (Asked $one): bool => $one->taking()->fit->asks($this->findings->circuit),
+            $this->findings->circuit->asks(...),
         );
         $done = count(array_filter($asked, $this->isKnown(...)));
 

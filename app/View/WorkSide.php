@@ -3,6 +3,7 @@
 namespace App\View;
 
 use App\Records\Judged;
+use Metrum\Circuit\Hazard;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Word;
@@ -49,7 +50,31 @@ final readonly class WorkSide
     /** @return list<array{string, string}> what was touched and is not put back, with its subject */
     public function touched(): array
     {
+        return array_values(array_filter(
+            Touched::of($this->judged->log)->all(),
+            static fn (array $one): bool => Hazard::tryFrom($one[0]) === null,
+        ));
+    }
+
+    /** @return list<array{string, string}> all that holds the visit open, with its subject */
+    public function heldOpen(): array
+    {
         return Touched::of($this->judged->log)->all();
+    }
+
+    /** @return array<string, string> what is often touched and does not stand open yet, as it is said */
+    public function touchable(): array
+    {
+        $open = Touched::of($this->judged->log)->keys();
+        $keys = array_diff([...Touched::OFTEN, ...array_column(Hazard::cases(), 'value')], $open);
+
+        return array_combine($keys, array_map(static fn (string $key): string => str_replace('_', ' ', $key), $keys));
+    }
+
+    /** @return list<Hazard> that are made safe before anything else */
+    public function hazards(): array
+    {
+        return Touched::of($this->judged->log)->hazards();
     }
 
     /** @return list<string> what of the work is not ended (J-10) */

@@ -87,6 +87,14 @@ final readonly class Circuit
         return ($this->kind ?? Kind::WalkInCooler)->usual();
     }
 
+    /** Whether something is asked of such a plant: an ice machine has no box, no coil fans and no pull-down. */
+    public function asks(Asked $one): bool
+    {
+        $isOfABox = $one instanceof Reading && $one->isOfABox();
+
+        return $one->taking()->fit->asks($this) && ! ($isOfABox && $this->kind === Kind::IceMachine);
+    }
+
     public function fluid(): Refrigerant
     {
         return Library::standard()->get($this->refrigerant);

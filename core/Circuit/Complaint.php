@@ -20,6 +20,16 @@ enum Complaint: string
     case Alarm = 'alarm';
     case None = 'none';
 
+    /** Whether owners of such a plant say so: an ice machine has no box, and nothing else makes ice to sell. */
+    public function isSaidOf(?Kind $kind): bool
+    {
+        return match ($this) {
+            self::LowProduction => $kind === Kind::IceMachine,
+            self::TooWarm, self::TooCold => $kind !== Kind::IceMachine,
+            default => true,
+        };
+    }
+
     public function label(): string
     {
         return $this === self::None ? 'No complaint (routine)' : ucfirst(str_replace('_', ' ', $this->value));

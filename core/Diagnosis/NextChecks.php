@@ -115,7 +115,7 @@ final readonly class NextChecks
             default => false,
         };
 
-        return $answered || ! $key->taking()->fit->asks($this->findings->circuit) || $this->told->is($key);
+        return $answered || ! $this->findings->circuit->asks($key) || $this->told->is($key);
     }
 
     /** @return list<Check> by what they tell of the suspects for their minutes and risk */

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
+use Metrum\Circuit\Control;
+use Metrum\Circuit\Hazard;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Word;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\StepTaken;
@@ -12,6 +16,23 @@ use Metrum\Log\Log;
 /** What was touched at a visit and is not put back yet. */
 final readonly class Touched
 {
+    private const STEM = 'regulator_stem_on_manual';
+
+    private const THERMOSTAT = 'thermostat';
+
+    /** What is often left open, as it is added by a tap. */
+    public const OFTEN = [
+        'cap_off',
+        'valve_shut',
+        'stem_cracked',
+        'bulb_off',
+        'jumper',
+        'solenoid_coil_off',
+        'magnet_on',
+        'lock_nut',
+        self::THERMOSTAT,
+    ];
+
     /** @param  array<string, Fact>  $open  by subject and name */
     private function __construct(public array $open)
     {
@@ -39,8 +60,24 @@ final readonly class Touched
         return match ($fact->kind) {
             FactKind::Touched => [$fact->content->key, ''],
             FactKind::Restored => ['', $fact->content->key],
+            FactKind::Observation => self::stem($fact),
+            FactKind::Move => $fact->content->key === Control::ThermostatSet->value ? [self::THERMOSTAT, ''] : ['', ''],
             FactKind::Card => [StepTaken::touches($fact->content), StepTaken::restores($fact->content)],
             default => ['', ''],
+        };
+    }
+
+    /**
+     * A regulator whose stem stands on manual is held open by hand, whoever turned it.
+     *
+     * @return array{string, string}
+     */
+    private static function stem(Fact $fact): array
+    {
+        return match (true) {
+            $fact->content->key !== Observation::RegulatorStem->value => ['', ''],
+            $fact->content->word === Word::Manual->value => [self::STEM, ''],
+            default => ['', self::STEM],
         };
     }
 
@@ -53,6 +90,12 @@ final readonly class Touched
                 $this->open,
             ),
         );
+    }
+
+    /** @return list<Hazard> that were seen and are not made safe */
+    public function hazards(): array
+    {
+        return array_values(array_filter(array_map(Hazard::tryFrom(...), $this->keys())));
     }
 
     /** @return list<string> keys, in the order in which they were touched */

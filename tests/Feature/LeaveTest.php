@@ -12,6 +12,7 @@ use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use Metrum\Work\Touched;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
@@ -302,5 +303,46 @@ final class LeaveTest extends TestCase
                 'file' => UploadedFile::fake()->createWithContent('visit.json', $text),
                 'circuit_id' => $circuit,
             ]);
+    }
+
+    public function test_what_is_dangerous_stands_first_until_it_is_made_safe_and_in_the_report(): void
+    {
+        $visit = $this->visit();
+        $this->enter($visit, 'line', 'line', 'floor iced')->assertOk()->assertSee('Make safe first');
+        foreach (['complaint', 'gauges', 'put_right', 'leave'] as $station) {
+            $page = (string) $this->get("/visits/{$visit->id}/$station")->getContent();
+            self::assertStringContainsString('Make safe first: iced or wet floor', $page);
+            self::assertLessThan(strpos($page, 'id="stage"'), strpos($page, 'Make safe first'), $station);
+        }
+        $this->get("/visits/{$visit->id}/report")->assertSee('Danger: iced or wet floor, not made safe yet');
+        $this->post("/visits/{$visit->id}/close")->assertSessionHasErrors('value');
+        $this->enter($visit, 'restored', 'iced_or_wet_floor', 'yes')->assertOk()->assertDontSee('Make safe first');
+        $this->get("/visits/{$visit->id}/report")->assertDontSee('not made safe yet');
+        $this->post("/visits/{$visit->id}/close")->assertSessionHasNoErrors();
+    }
+
+    /** @return iterable<string, array{string, string, string, string}> kind, key, word, and what holds the visit open */
+    public static function held(): iterable
+    {
+        yield 'a stem on manual' => ['observation', 'regulator_stem', 'manual', 'regulator_stem_on_manual'];
+        yield 'a changed thermostat' => ['line', 'line', 'set 4 found 2', 'thermostat'];
+        yield 'a jumper' => ['line', 'line', 'jumpered', 'jumper'];
+        yield 'a coil off its stem' => ['line', 'line', 'solenoid coil off', 'solenoid_coil_off'];
+        yield 'a lock nut' => ['touched', 'lock_nut', 'yes', 'lock_nut'];
+    }
+
+    #[DataProvider('held')]
+    public function test_it_holds_the_visit_open_until_it_is_put_back(
+        string $kind,
+        string $key,
+        string $word,
+        string $held,
+    ): void {
+        $visit = $this->visit();
+        $this->enter($visit, $kind, $key, $word)->assertOk();
+        self::assertSame([$held], Touched::of($visit->log())->keys());
+        $this->post("/visits/{$visit->id}/close")->assertSessionHasErrors('value');
+        $this->enter($visit, 'restored', $held, 'yes')->assertOk();
+        $this->post("/visits/{$visit->id}/close")->assertSessionHasNoErrors();
     }
 }

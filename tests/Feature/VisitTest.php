@@ -2,6 +2,7 @@
 
 namespace Tests\Feature;
 
+use App\Models\Circuit;
 use App\Models\FactRecord;
 use App\Models\User;
 use App\Models\Visit;
@@ -276,6 +277,26 @@ final class VisitTest extends TestCase
             ['reading', 'observation', 'note'],
             FactRecord::query()->orderBy('seq')->pluck('kind')->all(),
         );
+    }
+
+    public function test_an_ice_machine_is_asked_of_its_ice_and_nothing_else_is_asked_for_its_production(): void
+    {
+        $visit = $this->visit();
+        $this->actingAs($this->technician)->get("/visits/{$visit->id}/complaint")->assertDontSee('Low production');
+        $machine = Circuit::establish(
+            $this->circuit->site,
+            'Ice',
+            ['kind' => 'ice_machine', 'refrigerant' => 'R-404A', 'condenser' => 'air_indoor'],
+            [],
+        );
+        $ice = Visit::open($machine->load('site', 'plant'), $this->technician, now());
+        $this->get("/visits/{$ice->id}/complaint")->assertSee('Low production')->assertDontSee('Too warm');
+        foreach (['box', 'gauges', 'unit', 'verdict'] as $station) {
+            $page = (string) $this->get("/visits/{$ice->id}/$station")->assertOk()->getContent();
+            foreach (['box-temperature-c', 'supply-air-temperature-c', 'fans-running', 'pull-down-rate'] as $cell) {
+                self::assertStringNotContainsString('id="cell-'.$cell, $page, $station);
+            }
+        }
     }
 
     public function test_a_set_point_that_is_told_is_the_circuits(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Log\Kinds;
 
+use Metrum\Circuit\Hazard;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\Ground;
@@ -47,6 +48,10 @@ final readonly class LeftOpen implements KindOfFact
     public function line(Content $content, Units $units): string
     {
         $reason = $content->text('reason');
+        $hazard = Hazard::tryFrom($content->key);
+        if ($hazard !== null && $reason === '') {
+            return ($this->back ? 'Made safe: ' : 'Danger: ').lcfirst($hazard->label());
+        }
         $what = str_replace('_', ' ', $content->key).($content->subject === '' ? '' : ' of '.$content->subject);
         $how = match (true) {
             ! $this->back => 'Touched: ',
@@ -59,7 +64,7 @@ final readonly class LeftOpen implements KindOfFact
 
     public function stale(Content $content): array
     {
-        return [Part::Work];
+        return [Part::Work, Part::Verdict];
     }
 
     public function canBeTakenBack(): bool

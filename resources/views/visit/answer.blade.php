@@ -13,5 +13,6 @@
 @if ($answer->isStale(Metrum\Log\Part::Work))
     @include('visit.clocks')
     @include('visit.touched')
+    @include('visit.hazards')
 @endif
 @include('visit.log')

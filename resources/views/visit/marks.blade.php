@@ -4,6 +4,7 @@
     <div class="taps">
         @foreach (Metrum\Circuit\Complaint::cases() as $complaint)
             @php($on = in_array($complaint, $page->findings->complaints, true))
+            @continue(! $on && ! $complaint->isSaidOf($page->findings->circuit->kind))
             <form method="post" action="{{ $page->entries }}" data-says="" data-entry>
                 @csrf
                 <input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="complaint"><input type="hidden" name="key" value="{{ $complaint->value }}"><input type="hidden" name="stage" value="complaint">

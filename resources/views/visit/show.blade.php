@@ -18,6 +18,7 @@
             @elseif (! $page->mayEnter)
                 <div class="said">{{ $page->visit->user->name }} works in this visit. <form class="inline" method="post" action="{{ route('visits.store', $page->visit->circuit) }}">@csrf<button class="btn quiet">Start one of your own</button></form></div>
             @endif
+            @include('visit.hazards')
             @include('visit.stage')
             @include('visit.line')
             @include('visit.log')

@@ -32,7 +32,7 @@
 </section>
 @if ($page->mayEnter)
 @php($closing = $page->side()->closing())
-@foreach ($page->side()->touched() as [$touched, $subject])
+@foreach ($page->side()->heldOpen() as [$touched, $subject])
 <form class="sheet grid-fields" method="post" action="{{ $page->entries }}" data-entry data-says="left so: {{ $touched }}">@csrf<input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="restored"><input type="hidden" name="key" value="{{ $touched }}"><input type="hidden" name="subject" value="{{ $subject }}"><input type="hidden" name="stage" value="leave"><input type="hidden" name="value" value="yes">
     <x-field name="reason" :label="'● '.ucfirst(str_replace('_', ' ', $touched)).' is not put back. Left so, because'" :value="''" />
     <p class="actions"><button class="btn quiet">Leave it so, and note it</button></p></form>
@@ -40,6 +40,6 @@
 <form method="post" action="{{ route('visits.close', $page->visit) }}" data-close>@csrf
     @foreach ($closing->shut() as $one)<p class="hint">{{ $one->holding->mark()->sign() }} Not finished: {{ $one->why }}.</p>@endforeach
     @foreach ($page->side()->unfinished() as $why)<p class="hint">◐ Not finished: {{ $why }}.</p>@endforeach
-    <button class="btn" @disabled($page->side()->touched() !== [])>Close the visit</button>
+    <button class="btn" @disabled($page->side()->heldOpen() !== [])>Close the visit</button>
 </form>
 @endif

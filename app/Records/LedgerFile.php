@@ -95,6 +95,7 @@ final class LedgerFile
      */
     public static function read(string $text): array
     {
+        self::checkCharacters($text);
         $text = ltrim($text, self::UTF8." \r\n\t");
         $isJson = str_starts_with($text, '[') || str_starts_with($text, '{');
         $rows = $isJson ? self::readJson($text) : self::readCsv($text);
@@ -106,6 +107,20 @@ final class LedgerFile
         }
 
         return $rows;
+    }
+
+    /** @throws Refused where it is not UTF-8: what is read wrongly is worse than what is not read */
+    private static function checkCharacters(string $text): void
+    {
+        if (mb_check_encoding($text, 'UTF-8') && ! str_contains($text, "\0")) {
+            return;
+        }
+        foreach (explode("\n", $text) as $i => $line) {
+            if (! mb_check_encoding($line, 'UTF-8') || str_contains($line, "\0")) {
+                $number = $i + 1;
+                throw new Refused(["line $number: not UTF-8; save the file as UTF-8 and take it in again"]);
+            }
+        }
     }
 
     /** @return array<int, array<string, mixed>> @throws Refused */
@@ -134,7 +149,7 @@ final class LedgerFile
     {
         $named = [];
         foreach ($row as $name => $cell) {
-            $named[(string) $name] = $cell;
+            $named[mb_strtolower(trim((string) $name))] = $cell;
         }
 
         return $named;
@@ -156,7 +171,7 @@ final class LedgerFile
                 continue;
             }
             if ($names === null) {
-                $names = array_map(static fn (?string $one): string => trim((string) $one), $cells);
+                $names = array_map(static fn (?string $one): string => mb_strtolower(trim((string) $one)), $cells);
                 self::checkNames($names);
 
                 continue;

@@ -44,10 +44,12 @@ final class LedgerImport
     public function __construct(private readonly User $user)
     {
         foreach (Circuit::query()->with('site', 'plant')->get() as $circuit) {
-            $this->circuits[$circuit->id] = $circuit;
-            $this->circuits[$circuit->site->name.', '.$circuit->name] = $circuit;
+            $this->circuits[mb_strtolower($circuit->id)] = $circuit;
+            $this->circuits[mb_strtolower($circuit->site->name.', '.$circuit->name)] = $circuit;
         }
-        $this->cylinders = Cylinder::query()->pluck('id', 'label')->all();
+        foreach (Cylinder::query()->pluck('id', 'label')->all() as $label => $id) {
+            $this->cylinders[mb_strtolower((string) $label)] = $id;
+        }
     }
 
     /**
@@ -58,39 +60,104 @@ final class LedgerImport
      */
     public function take(array $rows): array
     {
-        $facts = [];
+        $facts = $lines = [];
         foreach ($rows as $line => $row) {
             $fact = $this->fact($line, $row);
-            if ($fact !== null) {
-                $facts[$fact->id] = $fact;
+            if ($fact === null) {
+                continue;
             }
+            if (isset($facts[$fact->id]) && self::content($facts[$fact->id]) !== self::content($fact)) {
+                $this->reasons[] = "line $line, id: stands on line {$lines[$fact->id]} too, of another movement";
+            }
+            $facts[$fact->id] = $fact;
+            $lines[$fact->id] = $line;
         }
         if ($this->reasons !== []) {
             throw new Refused(array_slice($this->reasons, 0, self::SHOWN));
         }
-        $here = [];
-        foreach (array_chunk(array_map(strval(...), array_keys($facts)), self::CHUNK) as $ids) {
-            $here += FactRecord::query()->whereIn('id', $ids)->pluck('id', 'id')->all();
-        }
-        $new = array_values(array_diff_key($facts, $here));
-        DB::transaction(fn () => $this->keep($new));
+        $new = DB::transaction(function () use ($facts): array {
+            $new = $this->unknown(array_values($facts));
+            $this->keep($new);
+
+            return $new;
+        });
 
         return [count($new), count($rows) - count($new)];
+    }
+
+    /**
+     * Those that are not here yet: a movement is known by its id and by what it says. An id that something else has is
+     * replaced.
+     *
+     * @param  list<Fact>  $facts
+     * @return list<Fact>
+     */
+    private function unknown(array $facts): array
+    {
+        $known = [];
+        foreach ((new Stock())->movements() as $one) {
+            $known[self::said($one->circuit, $one->at, $one->kilograms)] = true;
+        }
+        $here = $this->taken(array_map(static fn (Fact $fact): string => $fact->id, $facts));
+        $new = [];
+        foreach ($facts as $fact) {
+            $content = self::content($fact);
+            $other = $here[mb_strtolower($fact->id)] ?? null;
+            // One that was taken back is here, too.
+            if (! isset($known[$content]) && $other !== $content) {
+                $new[] = $other === null ? $fact : $fact->withId(self::madeOf($content, $fact->id));
+            }
+        }
+
+        return $new;
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return array<string, string> what facts say that have them, whatever their letter case
+     */
+    private function taken(array $ids): array
+    {
+        $here = [];
+        foreach (array_chunk($ids, self::CHUNK) as $chunk) {
+            $cases = [...array_map(mb_strtolower(...), $chunk), ...array_map(mb_strtoupper(...), $chunk)];
+            foreach (FactRecord::query()->whereIn('id', $cases)->get() as $record) {
+                $fact = $record->fact();
+                $here[mb_strtolower($fact->id)] = $fact->kind === FactKind::Move ? self::content($fact) : '';
+            }
+        }
+
+        return $here;
+    }
+
+    private static function content(Fact $fact): string
+    {
+        return self::said($fact->circuit, $fact->takenAt, (float) $fact->content->value);
+    }
+
+    /** What a movement is known by where its id is not. */
+    private static function said(string $circuit, \DateTimeInterface $at, float $kilograms): string
+    {
+        return implode("\n", [mb_strtolower($circuit), (string) $at->getTimestamp(), sprintf('%.4F', $kilograms)]);
     }
 
     /** @param  array<string, mixed>  $row */
     private function fact(int $line, array $row): ?Fact
     {
         $text = static fn (string $key): string => is_scalar($row[$key] ?? null) ? trim((string) $row[$key]) : '';
-        $circuit = $this->circuits[$text('circuit_id')] ?? $this->circuits[$text('where')] ?? null;
-        $at = $text('at');
+        $circuit =
+            $this->circuits[mb_strtolower($text('circuit_id'))] ??
+            ($this->circuits[mb_strtolower($text('where'))] ?? null);
+        $at = mb_strtoupper($text('at'));
         $kilograms = $row['kilograms'] ?? null;
-        $purpose = ChargePurpose::tryFrom($text('purpose') === '' ? ChargePurpose::Leak->value : $text('purpose'));
+        $purpose = ChargePurpose::tryFrom($text('purpose') === '' ? ChargePurpose::Leak->value : mb_strtolower($text('purpose')));
         $reasons = [
             self::circuitRefused($circuit, $text('where')),
             self::momentRefused($at),
             self::massRefused($kilograms),
             self::purposeRefused($purpose, $text('purpose')),
+            self::bottleRefused(Weighed::BEFORE, $row[Weighed::BEFORE] ?? null),
+            self::bottleRefused(Weighed::AFTER, $row[Weighed::AFTER] ?? null),
         ];
         foreach ($reasons as $reason) {
             if ($reason !== null) {
@@ -103,18 +170,21 @@ final class LedgerImport
         $label = $text('cylinder');
         $told = [
             Weighed::PURPOSE => $purpose->value,
-            Weighed::CYLINDER => $this->cylinders[$label] ?? ($label === '' ? null : $label),
+            Weighed::CYLINDER => $this->cylinders[mb_strtolower($label)] ?? ($label === '' ? null : $label),
             Weighed::BEFORE => is_numeric($row[Weighed::BEFORE] ?? null) ? (float) $row[Weighed::BEFORE] : null,
             Weighed::AFTER => is_numeric($row[Weighed::AFTER] ?? null) ? (float) $row[Weighed::AFTER] : null,
         ];
         $data = array_filter($told, static fn (float|string|null $one): bool => $one !== null);
-        $id = $text('id');
+        $id = mb_strtoupper($text('id'));
+        // Told in another zone it is the same moment.
+        $moment = (new \DateTimeImmutable($at))->setTimezone(new \DateTimeZone(date_default_timezone_get()));
+        $said = self::said($circuit->id, $moment, (float) $kilograms);
 
         return new Fact(
-            Str::isUlid($id) ? $id : self::madeOf($circuit->id, $at, (string) $kilograms, $purpose->value, $label),
+            Str::isUlid($id) ? $id : self::madeOf($said, $purpose->value, $label),
             FactKind::Move,
             new Content(Control::Charge->value, (float) $kilograms, null, $data),
-            new \DateTimeImmutable($at),
+            $moment,
             Source::Import,
             $this->user->id,
             $circuit->id,
@@ -146,6 +216,18 @@ final class LedgerImport
         return abs((float) $kilograms) > self::HEAVIEST
             ? "kilograms: $kilograms was given; at most ".self::HEAVIEST.' are possible'
             : null;
+    }
+
+    private static function bottleRefused(string $name, mixed $kilograms): ?string
+    {
+        if ($kilograms === null || $kilograms === '') {
+            return null;
+        }
+        $can = is_numeric($kilograms) && (float) $kilograms >= 0.0 && (float) $kilograms <= 2 * self::HEAVIEST;
+
+        return $can
+            ? null
+            : "$name: ".Reasons::shown($kilograms).' was given; possible is 0 to '.(2 * self::HEAVIEST).', or nothing';
     }
 
     private static function purposeRefused(?ChargePurpose $purpose, string $given): ?string

@@ -24,6 +24,12 @@ final readonly class Fact
     ) {
     }
 
+    /** The same under another id, as where something else has that. */
+    public function withId(string $id): self
+    {
+        return new self($id, $this->kind, $this->content, $this->takenAt, $this->source, $this->by, $this->circuit);
+    }
+
     public function rule(): KindOfFact
     {
         return $this->kind->rule();

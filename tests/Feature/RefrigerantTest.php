@@ -11,6 +11,7 @@ use App\Models\StockMove;
 use App\Models\Visit;
 use App\Records\Judge;
 use App\Records\LedgerFile;
+use App\Records\LedgerImport;
 use App\Records\Stock;
 use App\Records\Today;
 use App\View\LastVisit;
@@ -18,6 +19,7 @@ use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use Metrum\Circuit\Refused;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Work\Ledger\Ledger;
@@ -300,6 +302,75 @@ final class RefrigerantTest extends TestCase
         $this->get("/circuits/{$this->circuit->id}")->assertOk()->assertSee('No visit yet');
     }
 
+    public function test_the_same_movement_is_known_in_whatever_way_it_is_written(): void
+    {
+        $here = 'Brygga fish hall, Cold room 2';
+        $this->import("at,where,kilograms\n2026-01-05T10:00:00Z,\"$here\",1.5\n");
+        $csv = (string) $this->get('/refrigerant/ledger.csv')->getContent();
+        foreach (
+            [
+                "at,where,kilograms\n2026-01-05T12:00:00+02:00,\"$here\",1.5\n",
+                "At,WHERE,Kilograms\n2026-01-05T10:00:00Z,\"BRYGGA FISH HALL, COLD ROOM 2\",1.50\n",
+                (string) preg_replace('/^01[0-9A-Z]{24}/mi', '', $csv),
+                mb_strtolower($csv),
+            ] as $file
+        ) {
+            $this->import($file)->assertSessionMissing('refused');
+            self::assertCount(1, (new Stock())->movements(), $file);
+        }
+        [$kept] = (new Stock())->movements();
+        self::assertSame('2026-01-05T10:00:00+00:00', $kept->at->setTimezone(new \DateTimeZone('UTC'))->format('c'));
+    }
+
+    public function test_a_movement_with_the_id_of_something_else_is_kept_all_the_same(): void
+    {
+        $visit = $this->visit();
+        $this->enter($visit, 'reading', 'box_temperature_c', '9');
+        $id = FactRecord::query()->sole()->id;
+        $this->import("id,at,circuit_id,kilograms\n$id,2026-01-05T10:00:00Z,{$this->circuit->id},1\n");
+        self::assertCount(1, (new Stock())->movements());
+        self::assertSame(2, FactRecord::query()->count());
+    }
+
+    public function test_one_that_was_taken_back_does_not_come_again(): void
+    {
+        $visit = $this->starved();
+        $this->charge($visit, '300 g')->assertOk();
+        $csv = (string) $this->get('/refrigerant/ledger.csv')->getContent();
+        $move = FactRecord::query()->where('kind', 'move')->sole();
+        $this->post("/visits/{$visit->id}/entries/{$move->id}/undo", ['id' => (string) Str::ulid(), 'stage' => 'leave'])
+            ->assertRedirect();
+        $this->import($csv);
+        self::assertSame([], (new Stock())->movements());
+    }
+
+    public function test_a_thousand_harmed_files_are_refused_or_read_and_never_break_anything(): void
+    {
+        $good = "id,at,circuit_id,where,kilograms,purpose,cylinder,bottle_before_kg,bottle_after_kg\n".
+            ",2026-01-05T10:00:00Z,{$this->circuit->id},\"Brygga fish hall, Cold room 2\",1.5,leak,T-1,15,13.5\n";
+        $odd = ['1e400', '-1e400', "\xff\xfe", "\0", 'NaN', '0x1F', '"', ',', "\n", '2026-13-45', '٣', '-0', '+02:00'];
+        mt_srand(20);
+        $this->actingAs($this->technician);
+        for ($i = 0; $i < 1000; $i++) {
+            $file = $good;
+            for ($cut = mt_rand(1, 3); $cut > 0; $cut--) {
+                $file = substr_replace($file, $odd[array_rand($odd)], mt_rand(0, strlen($file)), mt_rand(0, 12));
+            }
+            try {
+                (new LedgerImport($this->technician))->take(LedgerFile::read($file));
+            } catch (Refused $refused) {
+                self::assertMatchesRegularExpression('/^(line \d+|row \d+|file)/', $refused->reasons[0]);
+            }
+        }
+        foreach ((new Stock())->movements() as $one) {
+            self::assertTrue(is_finite($one->kilograms) && abs($one->kilograms) <= 500.0);
+            self::assertTrue(is_finite($one->before ?? 0.0) && is_finite($one->after ?? 0.0));
+        }
+        foreach (['/refrigerant', '/refrigerant/ledger.json', "/circuits/{$this->circuit->id}/refrigerant"] as $page) {
+            $this->get($page)->assertOk();
+        }
+    }
+
     /** @return iterable<string, array{string, string}> */
     public static function badFiles(): iterable
     {
@@ -317,6 +388,17 @@ final class RefrigerantTest extends TestCase
         yield 'a day that has not come' => [$row('2999-01-01T10:00:00Z', $here, '1'), 'has not come yet'];
         yield 'no mass' => [$row('2026-01-05T10:00:00Z', $here, 'much'), 'line 3, kilograms'];
         yield 'too much' => [$row('2026-01-05T10:00:00Z', $here, '90000'), 'at most 500'];
+        yield 'another encoding' => [mb_convert_encoding($row('2026-01-05', 'Kühlhaus', '1'), 'ISO-8859-1'), 'line 3: not UTF-8'];
+        yield 'infinite' => [$row('2026-01-05T10:00:00Z', $here, '1e400'), 'line 3, kilograms'];
+        yield 'an infinite bottle' => [
+            "at,where,kilograms,bottle_before_kg\n2026-01-05T10:00:00Z,\"$here\",1,1e400\n",
+            'line 2, bottle_before_kg',
+        ];
+        yield 'one id for two' => [
+            "id,at,where,kilograms\n01ARZ3NDEKTSV4RRFFQ69G5FAV,2026-01-05,\"$here\",1\n".
+                "01arz3ndektsv4rrffq69g5fav,2026-01-06,\"$here\",2\n",
+            'line 3, id: stands on line 2 too',
+        ];
         yield 'no purpose' => [$row('2026-01-05T10:00:00Z', $here, '1', 'fun'), 'line 3, purpose'];
     }
 

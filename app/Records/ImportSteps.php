@@ -6,6 +6,7 @@ use App\Models\Circuit;
 use App\Models\Import;
 use App\Models\User;
 use Illuminate\Contracts\Filesystem\Filesystem;
+use Illuminate\Support\Facades\Cache;
 use Metrum\Circuit\Refused;
 use Metrum\Plant\Twins;
 
@@ -21,6 +22,9 @@ final readonly class ImportSteps
 
     /** Seconds that one step takes. */
     private const A_STEP = 1.5;
+
+    /** Seconds after which a step that never ended gives its turn away. */
+    private const TURN = 60;
 
     /** Reasons kept of a file that is refused. */
     private const KEPT = 40;
@@ -43,8 +47,22 @@ final readonly class ImportSteps
         return $import;
     }
 
-    /** Goes on for a moment; where the file is gone, says so. */
+    /** Goes on for a moment, one tab at a time; who comes while another works is told how far that is. */
     public function step(Import $import): void
+    {
+        $lock = Cache::lock("import $import->id", self::TURN);
+        if ($lock->get()) {
+            try {
+                $this->goOn($import->refresh());
+            } finally {
+                $lock->release();
+            }
+        }
+        $import->refresh();
+    }
+
+    /** Where the file is gone, says so. */
+    private function goOn(Import $import): void
     {
         if ($import->isDone()) {
             return;

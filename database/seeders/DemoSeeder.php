@@ -13,8 +13,9 @@ use App\Records\Author;
 use App\Records\CardKeeper;
 use App\Records\Judge;
 use App\Records\LedgerImport;
-use App\Records\Mover;
+use App\Records\LeftSo;
 use App\Records\Making;
+use App\Records\Mover;
 use App\Records\Recorder;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
@@ -151,6 +152,7 @@ final class DemoSeeder extends Seeder
         foreach ($entry['cards'] ?? [] as $card) {
             $this->card($visit, $recorder, $time, $card);
         }
+        (new LeftSo($visit, $this->user))->note($visit->log()->history(FactKind::Move));
         if (isset($entry['follow_up'])) {
             FollowUp::query()->create([
                 'visit_id' => $visit->id,

@@ -5,16 +5,20 @@ namespace Tests\Feature;
 use App\Models\Cylinder;
 use App\Models\FactRecord;
 use App\Models\FollowUp;
+use App\Models\Import;
 use App\Models\StockMove;
 use App\Models\User;
 use App\Models\Visit;
+use App\Records\ImportSteps;
 use App\Records\SignInGuard;
+use App\Records\VisitLines;
 use App\Records\WritersLock;
 use ErrorException;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Str;
+use Tests\Core\Visits;
 use Tests\TestCase;
 
 /** What goes wrong around the logbook harms nothing in it: full disks, copies brought back, two at once, strangers. */
@@ -165,6 +169,33 @@ final class NothingHarmedTest extends TestCase
         $weigh('returned', '15 kg')->assertSessionHasErrors('gross');
         $weigh('counted', '7 kg')->assertSessionHasErrors('gross');
         $weigh('counted', '13 kg')->assertSessionHasNoErrors();
+    }
+
+    public function test_an_id_that_another_cylinder_has_breaks_nothing_and_the_same_sent_again_is_one(): void
+    {
+        $new = ['id' => (string) Str::ulid(), 'refrigerant' => 'R-448A', 'tare' => '8 kg', 'water' => '12 l'];
+        $this->actingAs($this->technician);
+        foreach (['A', 'A', 'B'] as $label) {
+            $this->post('/cylinders', ['label' => $label] + $new)->assertRedirect()->assertSessionHasNoErrors();
+        }
+        self::assertSame(['A', 'B'], Cylinder::query()->orderBy('label')->pluck('label')->all());
+    }
+
+    public function test_an_import_in_three_tabs_ends_once_and_is_not_refused(): void
+    {
+        $file = json_encode(['format' => 'metrum-visit', 'version' => 1, 'id' => 'a', 'system' => Visits::COOLER['system']]);
+        $lines = VisitLines::of($file."\n".str_replace('"a"', '"b"', (string) $file)."\n");
+        $steps = app(ImportSteps::class);
+        $import = $steps->begin($this->technician, 'two', $file."\n".str_replace('"a"', '"b"', (string) $file), $lines, null);
+        $tabs = array_map(static fn (): Import => Import::query()->findOrFail($import->id), range(1, 3));
+        foreach ([...$tabs, ...$tabs] as $tab) {
+            $steps->step($tab);
+        }
+        foreach ($tabs as $tab) {
+            self::assertTrue($tab->isDone());
+            self::assertSame([], $tab->refused ?? []);
+        }
+        self::assertSame(2, Visit::query()->count());
     }
 
     public function test_a_weight_is_taken_back_by_whoever_entered_it_or_a_lead(): void

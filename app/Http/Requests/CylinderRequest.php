@@ -34,7 +34,7 @@ final class CylinderRequest extends FormRequest
     {
         return [
             'id' => ['nullable', 'ulid'],
-            'label' => ['required', 'string', 'max:40', Rule::unique('cylinders', 'label')->ignore($this->cylinder())],
+            'label' => ['required', 'string', 'max:40', Rule::unique('cylinders', 'label')->ignore($this->cylinder() ?? $this->sent())],
             'refrigerant' => ['required', 'string', Rule::in(Library::standard()->names())],
             'is_recovered' => ['nullable', 'boolean'],
             'tare' => ['required', 'string', 'max:30'],
@@ -54,6 +54,14 @@ final class CylinderRequest extends FormRequest
         $cylinder = $this->route('cylinder');
 
         return $cylinder instanceof Cylinder ? $cylinder : null;
+    }
+
+    /** The cylinder that this id was sent for before: a resend. */
+    private function sent(): ?Cylinder
+    {
+        $id = $this->input('id');
+
+        return is_string($id) && Str::isUlid($id) ? Cylinder::query()->find($id) : null;
     }
 
     /** @return list<callable> */
@@ -141,7 +149,12 @@ final class CylinderRequest extends FormRequest
 
             return $known;
         }
-        $id = $this->validated('id') ?? strtoupper((string) Str::ulid());
+        $sent = $this->sent();
+        if ($sent !== null && $sent->label === $told['label']) {
+            return $sent;
+        }
+        // An id that another cylinder has is no id for this one.
+        $id = $sent === null ? $this->validated('id') ?? (string) Str::ulid() : (string) Str::ulid();
         $cylinder = Cylinder::query()->create($told + ['id' => $id]);
         $content = ($this->read['gross'] ?? $told['tare']) - $told['tare'];
         if ($content > 0.0) {

@@ -6,6 +6,8 @@ $isWhole = $named === ':memory:' || str_starts_with($named, '/');
 
 return [
     'default' => env('DB_CONNECTION', 'sqlite'),
+    // Held in shares by whoever writes, whole by whoever brings a copy back.
+    'writers_lock' => storage_path('framework/writers.lock'),
     'connections' => [
         'sqlite' => [
             'driver' => 'sqlite',

@@ -32,6 +32,8 @@ abstract class TestCase extends FrameworkTestCase
     {
         parent::setUp();
         $this->withoutVite();
+        // Each process has a database of its own, and with it its own writers.
+        config(['database.writers_lock' => sys_get_temp_dir().'/metrum-writers-'.getmypid().'.lock']);
         $this->technician = User::query()->create([
             'name' => 'Ylva',
             'email' => 'ylva@tarnevik.example',

@@ -88,11 +88,11 @@ final readonly class BeforeAfter
      */
     private function row(int $place, string $label, Kind $kind, ?float $was, ?float $is, ?Band $band): ?array
     {
-        $values = array_filter([$was, $is], static fn (?float $one): bool => $one !== null);
-        if ($values === []) {
+        $first = $was ?? $is;
+        if ($first === null) {
             return null;
         }
-        $ends = [...$values, ...$band === null ? [] : [$band->low, $band->high]];
+        $ends = [$first, $is ?? $first, $band->low ?? $first, $band->high ?? $first];
         $room = max(1.0, 0.15 * (max($ends) - min($ends)));
         [$from, $to] = [min($ends) - $room, max($ends) + $room];
         $x = static fn (?float $value): ?float => $value === null
@@ -107,7 +107,10 @@ final readonly class BeforeAfter
             'high' => $x($band?->high),
             'was' => $x($was),
             'is' => $x($is),
-            'text' => implode(' → ', array_filter([$said($was, $this->units), $said($is, $this->units)], 'strlen')).
+            'text' => implode(' → ', array_filter(
+                [$said($was, $this->units), $said($is, $this->units)],
+                static fn (string $one): bool => $one !== '',
+            )).
                 ' '.$this->units->symbol($kind),
             'wanted' => $band === null ? '' : 'wanted '.$this->units->span($band->low, $band->high, $kind),
         ];

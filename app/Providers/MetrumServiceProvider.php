@@ -29,7 +29,7 @@ final class MetrumServiceProvider extends ServiceProvider
             fn (): Edition => new Edition(
                 $this->app->basePath(),
                 $this->app->storagePath('framework/edition'),
-                ! $this->app->isProduction(),
+                ! $this->app->environment('production'),
             ),
         );
         Connection::resolverFor('sqlite', static fn (mixed ...$of): TurnTaking => new TurnTaking(...$of));

@@ -150,7 +150,8 @@ final class LedgerImport
             ($this->circuits[mb_strtolower($text('where'))] ?? null);
         $at = mb_strtoupper($text('at'));
         $kilograms = $row['kilograms'] ?? null;
-        $purpose = ChargePurpose::tryFrom($text('purpose') === '' ? ChargePurpose::Leak->value : mb_strtolower($text('purpose')));
+        $why = mb_strtolower($text('purpose'));
+        $purpose = ChargePurpose::tryFrom($why === '' ? ChargePurpose::Leak->value : $why);
         $reasons = [
             self::circuitRefused($circuit, $text('where')),
             self::momentRefused($at),

@@ -9,6 +9,7 @@ use Illuminate\Support\Carbon;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\PlantMoved;
+use Metrum\Log\Kinds\StepTaken;
 use Metrum\Work\Movements;
 
 /** What was touched and is left so with a reason is come back for: a follow-up of its own (T-13). */
@@ -17,6 +18,9 @@ final readonly class LeftSo
     private const WEEKS = 2;
 
     private const LONGEST = 240;
+
+    /** What the card "A find, confirmed" comes to where it is tight again. */
+    private const MENDED = 'mended';
 
     public function __construct(private Visit $visit, private User $user)
     {
@@ -27,6 +31,7 @@ final readonly class LeftSo
     {
         foreach ($facts as $fact) {
             $this->noteCharge($fact);
+            $this->noteMended($fact);
             $reason = $fact->content->text('reason');
             if ($fact->kind === FactKind::Restored && $reason !== '') {
                 $what = ucfirst(str_replace('_', ' ', $fact->content->key))." was left so, because $reason";
@@ -34,6 +39,21 @@ final readonly class LeftSo
                 $id = Recorder::counted($fact->id, 1);
                 FollowUp::note($this->visit, $this->user, $due, mb_substr($what, 0, self::LONGEST), $id);
             }
+        }
+    }
+
+    /** A leak that was found, mended and tight needs no search any more. */
+    private function noteMended(Fact $fact): void
+    {
+        if ($fact->kind !== FactKind::Card || StepTaken::outcome($fact->content)?->key !== self::MENDED) {
+            return;
+        }
+        $added = Movements::beforeTheLeakWasFound($this->visit->log())[0] ?? null;
+        if ($added !== null) {
+            FollowUp::query()
+                ->whereKey(Recorder::counted($added->id, 2))
+                ->whereNull('done_at')
+                ->update(['done_at' => $fact->takenAt]);
         }
     }
 

@@ -94,7 +94,8 @@ final readonly class Mover
     {
         $moves = $log->history(FactKind::Move);
         $last = end($moves);
-        if ($last === false || $overruled !== '' || ! $last->content->isOf(Control::from($content->key), $content->subject)) {
+        $isSame = $last !== false && $last->content->isOf(Control::from($content->key), $content->subject);
+        if ($last === false || $overruled !== '' || ! $isSame) {
             return;
         }
         $isSame = abs(($last->content->value ?? 0.0) - ($content->value ?? 0.0)) < 1e-9;

@@ -63,7 +63,9 @@ final class WritersLock
      */
     public static function shut(float $seconds, callable $work): mixed
     {
-        $file = self::opened() ?? throw BackupFailed::because('The folder storage/framework cannot be written to.');
+        $file =
+            self::opened() ??
+            throw BackupFailed::because('The lock of the writers cannot be taken: '.config('database.writers_lock'));
         $until = microtime(true) + $seconds;
         while (! flock($file, LOCK_EX | LOCK_NB)) {
             if (microtime(true) > $until) {
@@ -83,7 +85,7 @@ final class WritersLock
     /** @return ?resource */
     private static function opened()
     {
-        $file = @fopen(storage_path('framework/writers.lock'), 'c');
+        $file = @fopen((string) config('database.writers_lock'), 'c');
 
         return $file === false ? null : $file;
     }

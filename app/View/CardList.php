@@ -6,6 +6,7 @@ use App\Models\Visit;
 use App\Records\Judged;
 use Metrum\Card\Card;
 use Metrum\Card\Cards;
+use Metrum\Circuit\Asked;
 use Metrum\Circuit\Question;
 use Metrum\Circuit\Station;
 use Metrum\Log\FactKind;
@@ -92,10 +93,20 @@ final readonly class CardList
             if ($outcome !== null) {
                 $name = StepTaken::card($fact->content->key)?->name;
                 $of = $fact->content->subject === '' ? '' : ', '.$fact->content->subject;
-                $said[] = "$name$of: $outcome->label. ".StepTaken::said($fact->content);
+                // Kept twice it is told once.
+                $said["$name$of $outcome->key"] ??= "$name$of: $outcome->label. ".StepTaken::said($fact->content);
             }
         }
 
-        return $said;
+        return array_values($said);
+    }
+
+    /** @return string what is read again after a card, in words; empty: nothing */
+    public static function readAgain(Card $card): string
+    {
+        return implode(', ', array_map(
+            static fn (Asked $one): string => Explain::within($one->label()),
+            $card->after,
+        ));
     }
 }

@@ -170,8 +170,8 @@ final class CardPage
     public function passed(): array
     {
         $said = [];
-        foreach ($this->run->progress->passed() as $key => $reason) {
-            $said[] = lcfirst($this->card->stop($key)->outcome->label ?? $key).', because '.$reason;
+        foreach ($this->run->progress->passed() as $key => $why) {
+            $said[] = lcfirst($this->card->stop($key)->outcome->label ?? $key).', because '.$why;
         }
 
         return $said;
@@ -278,32 +278,8 @@ final class CardPage
         return route('visits.show', [$this->judged->visit, $this->card->station->value]);
     }
 
-    public function doneKey(): string
+    public function key(string $own): string
     {
-        return $this->card->stepKey(Card::DONE);
-    }
-
-    public function begunKey(): string
-    {
-        return $this->card->stepKey(Card::BEGUN);
-    }
-
-    public function passedKey(): string
-    {
-        return $this->card->stepKey(Card::PASSED);
-    }
-
-    public function leftKey(): string
-    {
-        return $this->card->stepKey(Card::LEFT);
-    }
-
-    /** @return string what is read again, in words; empty: nothing */
-    public function after(): string
-    {
-        return implode(', ', array_map(
-            static fn ($one): string => Explain::within($one->label()),
-            $this->card->after,
-        ));
+        return $this->card->stepKey($own);
     }
 }

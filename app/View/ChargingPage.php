@@ -9,7 +9,6 @@ use Metrum\Card\Cards;
 use Metrum\Circuit\ChargePurpose;
 use Metrum\Circuit\Control;
 use Metrum\Circuit\DesignKey;
-use Metrum\Circuit\HeadPressureControl;
 use Metrum\Circuit\HouseRule;
 use Metrum\Log\FactKind;
 use Metrum\Quantity\Format;
@@ -17,7 +16,6 @@ use Metrum\Quantity\Kind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Charging\ChargeRow;
 use Metrum\Work\Charging\Charging;
-use Metrum\Work\Charging\Knee;
 use Metrum\Work\Charging\School;
 use Metrum\Work\Ledger\Cylinder;
 use Metrum\Work\Movements;
@@ -26,10 +24,9 @@ use Metrum\Work\NextMove;
 /** Charging at a visit: by which school, what is missing and how surely, the next addition, out of which cylinder. */
 final class ChargingPage
 {
-    /** K of ambient below which a charge is judged again in warmth. */
-    private const COOL = 283.15;
-
     public readonly Charging $charging;
+
+    public readonly ChargeWords $words;
 
     /** @var ?array<string, Cylinder> */
     private ?array $cylinders = null;
@@ -41,6 +38,7 @@ final class ChargingPage
         private readonly string $subject,
     ) {
         $this->charging = $judged->work->charging($subject);
+        $this->words = new ChargeWords($judged, $units, $this->charging);
     }
 
     /** @return list<array{name: string, link: string, isTaken: bool, fits: bool, why: string}> */
@@ -87,63 +85,6 @@ final class ChargingPage
         );
     }
 
-    /** What is missing: by weights and the twin, or how it is found where no kilograms can be said. */
-    public function missing(): string
-    {
-        $estimate = $this->charging->estimate();
-        if ($this->charging->isShared()) {
-            return 'Its charge is the whole plant\'s: no kilograms from one circuit. The receiver\'s level tells, '.
-                'held against date, weather and what is in defrost.';
-        }
-        if ($this->charging->isSilent()) {
-            return 'Two additions changed nothing that was foretold. '.$this->whatTakesIt();
-        }
-        if (! $this->charging->isInKilograms()) {
-            return 'How large this plant is nobody has said, so no grams: small steps, each waited for and read, '.
-                $this->way();
-        }
-        if ($estimate === null) {
-            return 'How much is missing cannot be told yet: superheat and subcooling are wanted, read settled.';
-        }
-        $about = $this->units->mass(abs($estimate->missing)).' ± '.$this->units->mass($estimate->deviation);
-        $share = Format::number((100 * abs($estimate->missing)) / $estimate->right, 0).' %';
-        $missing = $this->charging->missing();
-        $by = $this->judged->work->weighedIn()->exact === null ? 'By the twin' : 'By what was weighed in, and the twin';
-
-        return match (true) {
-            $missing === null && $this->charging->isUnsealed() => "Gas still leaves with the liquid, though $by ".
-                "hardly anything is missing ($about): look at restriction, head and heat on the line first.",
-            $missing === null => "$by it is right within what can be told ($about).",
-            $missing > 0.0 => "$by $about are missing, $share of the charge.",
-            default => "$by $about are too much, $share of the charge.",
-        };
-    }
-
-    /** How the end is found without kilograms. */
-    private function way(): string
-    {
-        return match ($this->charging->school) {
-            School::Receiver => 'until the glass clears, clears again, and the level stands where it should.',
-            School::Knee => 'until superheat stands and subcooling climbs to what is wanted.',
-            School::ByWeight, School::Capillary => 'is no way here: recover, and weigh in what the plate says.',
-        };
-    }
-
-    /** Where refrigerant may go that changes nothing. */
-    private function whatTakesIt(): string
-    {
-        $circuit = $this->judged->findings->circuit;
-        $places = array_filter([
-            $circuit->hasReceiver() ? 'the receiver fills without showing it' : '',
-            $this->floods() ? 'the condenser floods in the cold' : '',
-            $this->isCool() ? 'cold oil and a cold low side take it up' : '',
-            'the scale or a hose deceives',
-            'a restriction or the valve holds the coil short, whatever is behind it',
-        ]);
-
-        return 'What could take it: '.implode('; ', $places).'. Nothing more goes in before that is known.';
-    }
-
     /** @return list<string> what would tell how large the plant is, in words; empty where something does */
     public function sizesAsked(): array
     {
@@ -153,33 +94,6 @@ final class ChargingPage
                 static fn (DesignKey $key): string => Explain::within($key->field()->label),
                 $this->charging->sizesAsked(),
             );
-    }
-
-    /** Where superheat stopped falling; empty where that is not seen yet. */
-    public function knee(): string
-    {
-        $knee = $this->charging->knee();
-        $isKnee = $this->charging->school === School::Knee;
-
-        return match (true) {
-            $knee !== null && $knee->added <= 0.0 => 'It was at the knee or beyond before anything was added: '.
-                'superheat stands and subcooling climbs, what comes after only fills the condenser.',
-            $knee !== null => 'The knee is at '.$this->units->signedMass($knee->added).$this->inAll($knee).': from there on '.
-                'superheat stands and subcooling climbs, what comes after only fills the condenser.',
-            $isKnee && $this->charging->log->isCharging() => 'No knee yet. Superheat may even rise first, while the '.
-                'condenser fills: the end is where it stands and subcooling climbs.',
-            default => '',
-        };
-    }
-
-    /** ", 1.35 kg in all"; empty where nobody weighed what is in. */
-    private function inAll(Knee $knee): string
-    {
-        $exact = $this->judged->work->weighedIn()->exact;
-
-        return $exact === null
-            ? ''
-            : ', '.$this->units->mass($exact - $this->charging->log->added() + $knee->added).' in all';
     }
 
     /** kg of the next addition, below 0 to take back; null where none is proposed, or a gate or clock holds it. */
@@ -226,20 +140,13 @@ final class ChargingPage
                 ? 'Only '.$this->units->mass($room).' more fit in: the receiver pumped down or the plate binds.'
                 : '',
             ...$missing !== null && $missing > 0.0 ? $addition->limits($missing) : [],
-            $this->floods()
+            $this->words->floods()
                 ? 'A clear glass on a mild day does not prove the charge for the coldest one: see the winter charge.'
                 : '',
-            $machine !== null && $this->isCool()
+            $machine !== null && $this->words->isCool()
                 ? 'On a cool day the same charge may be wrong in summer: read again in warmth.'
                 : '',
         ], static fn (string $one): bool => $one !== ''));
-    }
-
-    private function isCool(): bool
-    {
-        $ambient = $this->judged->findings->readings['ambient_temperature_c'] ?? null;
-
-        return $ambient !== null && $ambient < self::COOL;
     }
 
     /** @return array<string, Cylinder> of this refrigerant, by id */
@@ -275,12 +182,6 @@ final class ChargingPage
         }
 
         return $labels;
-    }
-
-    /** Whether the condenser is flooded in the cold. */
-    public function floods(): bool
-    {
-        return $this->judged->findings->circuit->headPressureControl === HeadPressureControl::FloodingValve;
     }
 
     /** "112 % of the plate"; empty where it is not known. */

@@ -59,16 +59,17 @@ final readonly class LeakStory
         $confirmed = $this->end(self::CONFIRM);
         $searched = $this->end(self::SEARCH);
 
-        return array_values(array_filter([
+        return array_filter([
             match (true) {
                 $confirmed === 'mended' => "We found a leak$at, mended it, and tested it: tight.",
-                $confirmed === 'still' => "We found a leak$at and mended it; it still leaks and has to be mended another way.",
+                $confirmed === 'still' => "We found a leak$at and mended it; it still leaks ".
+                    'and has to be mended another way.',
                 $confirmed === 'quoted' => "We found a leak$at. It is not mended yet.",
                 $confirmed === 'unproven' => "We suspect a leak$at that could not be reached today.",
                 $at !== '' => "We found a leak$at. It is not mended yet.",
                 $searched !== null => 'We searched for a leak and found none; one may still be there.',
                 default => '',
             },
-        ]));
+        ]);
     }
 }

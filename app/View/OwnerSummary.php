@@ -215,15 +215,13 @@ final readonly class OwnerSummary
 
         return $box.match (true) {
             $work->isBeforeLastMove() => 'After the last step nothing was measured again yet.',
-            $verdict->first()->fault === Fault::NoFault && $verdict->leads() => 'What we measured after the work is '.
-                'as it should be.',
-            $verdict->first()->fault === Fault::NoFault => 'What we measured after the work points to no fault.',
+            $verdict->first()->fault === Fault::NoFault => $this->soundAfter($verdict->leads()),
             $verdict->leads() => 'Still to be seen to: '.lcfirst($verdict->first()->entry()->forTheOwner),
             default => 'What we measured after the work does not tell yet whether all is right.',
         };
     }
 
-    /** Whether the plant was proven to run as it should, at its set point, with nothing put in before a leak was found. */
+    /** Whether the plant was proven to run as it should, at its set point, nothing put in before a leak was found. */
     private function isRight(): bool
     {
         $verdict = $this->judged->verdict;
@@ -240,6 +238,18 @@ final readonly class OwnerSummary
             $verdict->leads() &&
             $this->judged->present()->confirmed === [] &&
             abs($above ?? 0.0) <= self::OFF;
+    }
+
+    /** Sound by its verdict is not yet all where it should be. */
+    private function soundAfter(bool $leads): string
+    {
+        if ((new WorkSide($this->judged, $this->units))->missed() !== []) {
+            return 'What we measured after the work points to no other fault; not all of it is where it should be yet.';
+        }
+
+        return $leads
+            ? 'What we measured after the work is as it should be.'
+            : 'What we measured after the work points to no fault.';
     }
 
     /** What is done next about what is still wrong; empty where that was done already, or nothing is known. */
@@ -259,7 +269,7 @@ final readonly class OwnerSummary
     public function comesBack(): array
     {
         $said = [];
-        foreach ($this->judged->visit->followUps as $one) {
+        foreach ($this->judged->visit->followUps()->orderBy('due_on')->get() as $one) {
             if ($one->done_at === null) {
                 $said[] = 'On '.$one->due_on->format('j F').' we come back: '.lcfirst(rtrim($one->what, '.')).'.';
             }

@@ -10,22 +10,14 @@ use App\Records\Judged;
 use App\Records\Stock;
 use Illuminate\Support\Str;
 use Metrum\Circuit\Control;
-use Metrum\Circuit\DesignKey;
 use Metrum\Circuit\Fault;
-use Metrum\Circuit\HouseRule;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
 use Metrum\Circuit\Station;
-use Metrum\Circuit\SystemKey;
-use Metrum\Circuit\Test;
-use Metrum\Circuit\Word;
 use Metrum\Diagnosis\Suspect;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Trips;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\NoteWritten;
-use Metrum\Quantity\Kind;
 use Metrum\Work\Left;
 use Metrum\Work\Movements;
 
@@ -34,7 +26,7 @@ final readonly class Report
 {
     private const COURSE_HEIGHT = 380.0;
 
-    /** Widths of the course on paper, mm, letters of the owner's text beside which it is widest, and mm for one more. */
+    /** Widths of the course on paper, mm; letters of the owner's text beside which it is widest; mm for one more. */
     private const WIDEST = 150;
 
     private const NARROWEST = 80;
@@ -53,6 +45,12 @@ final readonly class Report
 
     public OwnerSummary $owner;
 
+    /** What was read and seen. */
+    public ReportFindings $found;
+
+    /** What it was judged by. */
+    public ReportBasis $basis;
+
     /** On what was found before anything was moved. */
     public Verdict $asFound;
 
@@ -63,6 +61,8 @@ final readonly class Report
         $this->course = Course::across($this->page->courseFacts(), $this->page->units, self::COURSE_HEIGHT);
         $this->beforeAfter = new BeforeAfter($judged->work, $this->page->units);
         $this->owner = $this->page->ownerSummary();
+        $this->found = new ReportFindings($judged, $this->page->units, $this->isMoved());
+        $this->basis = new ReportBasis($this->visit, $judged->findings->circuit, $this->page->units);
         $first = $judged->work->asFound();
         $this->asFound = $this->isMoved() ? $judged->work->explained($first) : $judged->verdict;
     }
@@ -79,13 +79,16 @@ final readonly class Report
         return $this->page->log->fact(FactKind::Note, NoteWritten::SUMMARY)?->content->text('text') ?? '';
     }
 
-    /** Width of the course on paper, mm: what the owner is told and the pictures fill one page together. */
+    /** Width of the course on paper, pixels of 1/96 inch: text and pictures fill the owner's page together. */
     public function courseWidth(): int
     {
-        $told = $this->ownWords() === '' ? implode(' ', array_merge(...array_values($this->told()))) : $this->ownWords();
+        $told = $this->ownWords();
+        if ($told === '') {
+            $told = implode(' ', array_merge(...array_values($this->told())));
+        }
         $width = self::WIDEST - self::FOR_A_LETTER * max(0, mb_strlen($told) - self::SHORT);
 
-        return (int) max(self::NARROWEST, $width);
+        return (int) round(max(self::NARROWEST, $width) * 96 / 25.4);
     }
 
     /** @return array<string, list<string>> what the owner is told, by its heading */
@@ -125,7 +128,7 @@ final readonly class Report
             $this->visit->opened_at->format('Y-m-d');
     }
 
-    /** @return list<string> what is still to be done about what is proven, else about what leads; nothing that was done */
+    /** @return list<string> what is still to be done about what is proven, else about what leads */
     public function remedies(): array
     {
         $proven = $this->page->findings->confirmed[0] ?? null;
@@ -162,55 +165,6 @@ final readonly class Report
         }
 
         return array_values(array_filter($names));
-    }
-
-    /** @return list<array{name: string, value: string, place: string}> */
-    public function readings(): array
-    {
-        $rows = [];
-        foreach (Reading::cases() as $reading) {
-            $si = $this->page->findings->reading($reading);
-            if ($si !== null) {
-                $rows[] = [
-                    'name' => $reading->label(),
-                    'value' => $this->page->units->text($si, $reading->quantity()),
-                    'place' => $reading->place(),
-                ];
-            }
-        }
-
-        return $rows;
-    }
-
-    /** @return list<array{name: string, value: string}> each with all that was seen of it, chapter by chapter */
-    public function seen(): array
-    {
-        $seen = [];
-        foreach ($this->judged->work->chapters->all as $chapter) {
-            foreach ($chapter->found as $fact) {
-                $asked = Observation::tryFrom($fact->content->key) ?? Test::tryFrom($fact->content->key);
-                $word = Word::tryFrom((string) $fact->content->word);
-                if ($asked !== null && $word !== null) {
-                    $seen[$asked->label()][$chapter->number] = lcfirst($word->label());
-                }
-            }
-        }
-        $rows = [];
-        foreach ($seen as $name => $words) {
-            $told = [];
-            foreach ($words as $number => $word) {
-                $told[] = $word.($this->isMoved() ? ' ('.$this->chapter($number).')' : '');
-            }
-            $rows[] = ['name' => $name, 'value' => implode(', then ', $told)];
-        }
-
-        return $rows;
-    }
-
-    /** "as found", "after move 2" */
-    private function chapter(int $number): string
-    {
-        return $number === 1 ? 'as found' : 'after move '.($number - 1);
     }
 
     /** @return list<string> what had stopped the compressor, whether it ran again or not */
@@ -252,39 +206,6 @@ final readonly class Report
         return array_map($this->page->explain->fact(...), $this->page->log->standing(FactKind::RuledOut));
     }
 
-    /** Which house rules the workshop has chosen otherwise than by default. */
-    public function ownRules(): string
-    {
-        $rules = $this->visit->rules();
-        $own = [];
-        foreach (HouseRule::cases() as $rule) {
-            if (! $rules->isDefault($rule)) {
-                $own[] = lcfirst($rule->row()->label).' ('.$rules->band($rule)->source.')';
-            }
-        }
-
-        return $own === []
-            ? 'all house rules were at their defaults.'
-            : 'chosen otherwise than by default: '.implode('; ', $own).'.';
-    }
-
-    public function refrigerant(): string
-    {
-        return $this->page->findings->circuit->refrigerant;
-    }
-
-    public function kind(): string
-    {
-        return (string) $this->page->findings->circuit->kind?->label();
-    }
-
-    public function atmosphere(): string
-    {
-        $air = $this->page->findings->circuit->atmosphere->pascal;
-
-        return $this->page->units->text($air, Kind::AbsolutePressure).' absolute';
-    }
-
     /** @return list<string> what was moved, and what came of it */
     public function done(): array
     {
@@ -323,27 +244,5 @@ final readonly class Report
         }
 
         return $lines;
-    }
-
-    /** @return list<string> what plate and design say, as it was known when the visit was opened */
-    public function plate(): array
-    {
-        $said = [];
-        foreach (SystemKey::cases() as $key) {
-            $word = $this->visit->system[$key->value] ?? null;
-            if (is_string($word) && $key !== SystemKey::Kind && $key !== SystemKey::Refrigerant) {
-                $said[] = mb_strtolower($key->label()).' '.mb_strtolower($key->choices()[$word] ?? $word);
-            }
-        }
-        foreach (DesignKey::cases() as $key) {
-            $value = $this->visit->design[$key->value] ?? null;
-            if ($value !== null) {
-                $field = $key->field();
-                $si = $field->fileUnit()->toSi((float) $value);
-                $said[] = Explain::within($field->label).' '.$this->page->units->text($si, $field->kind);
-            }
-        }
-
-        return $said;
     }
 }

@@ -7,7 +7,6 @@ use App\Records\Judged;
 use Metrum\Card\Card;
 use Metrum\Circuit\Control;
 use Metrum\Circuit\Station;
-use Metrum\Diagnosis\Cautions;
 use Metrum\Findings\Derived;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Quantity\Kind;
@@ -16,7 +15,6 @@ use Metrum\Work\Forecast;
 use Metrum\Work\MayMove;
 use Metrum\Work\NextMove;
 use Metrum\Work\Positions;
-use Metrum\Work\Precondition;
 use Metrum\Work\Work;
 
 /** The station where things are put right: the strip, one open card, and what came of the last move. */
@@ -42,7 +40,8 @@ final class WorkPage
 
     private readonly WorkCards $cards;
 
-    private readonly MayMove $may;
+    /** What must hold before it is moved. */
+    public readonly MoveGates $gates;
 
     private readonly Positions $positions;
 
@@ -65,13 +64,13 @@ final class WorkPage
         public readonly string $subject = '',
     ) {
         $this->story = new WorkStory($judged->work, $units);
-        $this->may = new MayMove($judged->work);
         $this->positions = new Positions($judged->work->chapters);
         $this->next = new NextMove($judged->work);
         $this->cards = new WorkCards($judged->findings->circuit);
         $asked = $chosen ?? $this->cards->asked($judged->work, $judged->verdict);
         $this->isOpen = $asked !== null;
         $this->control = $asked ?? $this->cards->all()[0];
+        $this->gates = new MoveGates(new MayMove($judged->work), $this->control, $subject);
         $this->value = match (true) {
             $this->control === Control::Charge => $this->next->of(Control::Charge, $subject)[0] ?? null,
             $this->isTurned() => $eighths === null ? $this->proposed() : $eighths / 8,
@@ -170,36 +169,6 @@ final class WorkPage
         );
     }
 
-    /** @return list<Precondition> */
-    public function preconditions(): array
-    {
-        return $this->may->preconditions($this->control, $this->subject);
-    }
-
-    /** @return list<Precondition> before some is taken back; none where nothing is too much */
-    public function preconditionsOfTaking(): array
-    {
-        return $this->control === Control::Charge ? $this->may->ofTaking($this->subject) : [];
-    }
-
-    /** Whether it is held back but by a word. */
-    public function isHeldBack(): bool
-    {
-        return $this->may->isHeldBack($this->control, $this->subject) ||
-            Precondition::notHolding($this->preconditionsOfTaking()) !== [];
-    }
-
-    /** What no reason passes, in words; empty where nothing does. */
-    public function refusal(): string
-    {
-        return Precondition::why(Precondition::firm($this->preconditions()));
-    }
-
-    public function isTooSoon(): bool
-    {
-        return $this->may->isTooSoon($this->control, $this->subject);
-    }
-
     public function asFound(): ?string
     {
         return $this->positions->asFound($this->control, $this->subject);
@@ -288,12 +257,6 @@ final class WorkPage
             $this->next->isSilent($this->control, $this->subject) => 'Two moves did nothing: turn it no further.',
             default => '',
         };
-    }
-
-    /** @return list<string> cautions where the hand goes */
-    public function cautions(): array
-    {
-        return Cautions::words($this->control->row()->cautions);
     }
 
     public function strip(float $width): ?Strip

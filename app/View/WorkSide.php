@@ -92,14 +92,14 @@ final readonly class WorkSide
     }
 
     /** @return list<string> targets that are missed, fans that stand, a receiver that is empty */
-    private function missed(): array
+    public function missed(): array
     {
         $found = $this->judged->present();
         $standing = [Word::SomeStopped, Word::AllStopped, Word::Backwards];
         $level = $found->reading(Reading::ReceiverLevel);
         $missed = array_filter($this->proofs(), static fn (Proof $one): bool => $one->sign === Mark::Act->sign());
 
-        return [
+        return array_values(array_filter([
             ...array_map(
                 static fn (Proof $one): string => Explain::within($one->label).' is missed, '.$one->said,
                 array_values($missed),
@@ -107,7 +107,7 @@ final readonly class WorkSide
             $found->saw(Observation::EvaporatorFans, ...$standing) ? 'coil fans stand' : '',
             $found->saw(Observation::CondenserFans, ...$standing) ? 'condenser fans stand' : '',
             $level !== null && $level <= self::EMPTY ? 'the receiver reads empty' : '',
-        ];
+        ]));
     }
 
     /** @return list<Proof> */

@@ -69,7 +69,10 @@ final readonly class WorkStory
             return $said.$wait.'.';
         }
 
-        $with = array_map(fn (Content $one): string => (new PlantMoved())->line($one, $this->units), $account->came->joint);
+        $with = array_map(
+            fn (Content $one): string => (new PlantMoved())->line($one, $this->units),
+            $account->came->joint,
+        );
 
         return implode(' ', array_filter([
             sprintf(
@@ -80,7 +83,10 @@ final readonly class WorkStory
             ),
             $this->compared($main, $change),
             ...array_map(
-                fn (Foretold $one): string => $this->compared($one, $account->came->changes[$one->figure->value] ?? 0.0),
+                fn (Foretold $one): string => $this->compared(
+                    $one,
+                    $account->came->changes[$one->figure->value] ?? 0.0,
+                ),
                 $this->missed($account, $main),
             ),
             $with === [] ? Control::from($move->key)->row()->says($account->outcome->value) : self::TOGETHER,
@@ -105,7 +111,7 @@ final readonly class WorkStory
         return $main->isExceededBy($change) ? 'more than foretold' : $account->outcome->label();
     }
 
-    /** @return list<string> each move with its time and what came of it, in one line, in the order in which they were made */
+    /** @return list<string> each move with its time and what came of it, in one line, in their order */
     public function lines(): array
     {
         $lines = [];

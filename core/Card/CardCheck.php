@@ -100,7 +100,10 @@ final readonly class CardCheck
             $isAnswer = array_key_exists((string) $clause->word, $answers ?? []);
             $asksWord = in_array($clause->comparison, [Comparison::Is, Comparison::IsNot], true);
             if ($asksWord && ($answers ?? []) !== [] && ! $isAnswer) {
-                throw $this->row->broken("$at.$i.{$clause->comparison->value}", "\"$clause->word\" is none of its answers");
+                throw $this->row->broken(
+                    "$at.$i.{$clause->comparison->value}",
+                    "\"$clause->word\" is none of its answers",
+                );
             }
         }
     }

@@ -26,4 +26,14 @@ final readonly class Band
     {
         return $value < $this->low ? $value - $this->low : max(0.0, $value - $this->high);
     }
+
+    /** Its low or high end by name, else its middle. */
+    public function end(string $end): float
+    {
+        return match ($end) {
+            'low' => $this->low,
+            'high' => $this->high,
+            default => $this->middle(),
+        };
+    }
 }

@@ -38,7 +38,7 @@ final readonly class HouseRules
         return $this->ownBand($rule) === null ? $this->school($rule)->id : null;
     }
 
-    /** @return ?array{float, float} an own band in the rule's unit; null where a school was chosen, or none that can be */
+    /** @return ?array{float, float} an own band that can be, in the rule's unit; null where a school was chosen */
     public function ownBand(HouseRule $rule): ?array
     {
         $choice = $this->choices[$rule->value] ?? null;

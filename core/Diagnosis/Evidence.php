@@ -65,7 +65,7 @@ final readonly class Evidence
         );
     }
 
-    /** A sign where a sound plant has it: it may make a fault no less likely, but nobody is told that it speaks for one. */
+    /** A sign where a sound plant has it: nobody is told that it speaks for a fault. */
     public function isAsPlanned(): bool
     {
         return $this->signal !== null && abs($this->signal->deviations()) <= Mark::FINE_WITHIN;

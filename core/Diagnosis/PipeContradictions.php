@@ -50,7 +50,7 @@ final readonly class PipeContradictions
             $this->heavySubcooling(),
             $this->tooMuchSubcooling(),
             $this->dischargePipe(),
-            $this->noSeal(),
+            (new ReceiverSeal($this->findings, $this->figures))->contradiction(),
             $this->drier(),
             $this->hotGas(),
             $this->colderOnTheWay(),
@@ -137,7 +137,7 @@ final readonly class PipeContradictions
             ] as $reading
         ) {
             $pipe = $this->findings->reading($reading);
-            if ($reading === Reading::ReceiverOutletTemperature && $this->gasMayLeaveTheReceiver()) {
+            if ($reading === Reading::ReceiverOutletTemperature && ReceiverSeal::mayBeLost($this->findings->circuit)) {
                 continue;
             }
             if ($pipe !== null && $dew !== null && $pipe > $dew + 10.0) {
@@ -153,32 +153,6 @@ final readonly class PipeContradictions
         }
 
         return null;
-    }
-
-    /** Hot gas comes into a receiver by a flooding valve: without a seal of liquid it goes on with the liquid. */
-    private function gasMayLeaveTheReceiver(): bool
-    {
-        $circuit = $this->findings->circuit;
-
-        return $circuit->hasReceiver() && $circuit->headPressureControl === HeadPressureControl::FloodingValve;
-    }
-
-    /** What leaves the receiver is hotter than condensing: no clamp's fault, but a finding. */
-    private function noSeal(): ?Contradiction
-    {
-        $pipe = $this->findings->reading(Reading::ReceiverOutletTemperature);
-        $dew = $this->figures->value(Derived::CondensingDew);
-        if ($pipe === null || $dew === null || $pipe <= $dew + 1.0 || ! $this->gasMayLeaveTheReceiver()) {
-            return null;
-        }
-
-        return new Contradiction(
-            'What leaves the receiver is '.
-                Contradiction::kelvin($pipe - $dew).
-                ' above condensing: that is no liquid. Hot gas goes through a receiver without a seal: '.
-                'the head pressure valve passes it, or the winter charge is short.',
-            [Reading::ReceiverOutletTemperature, Reading::DischargePressure],
-        );
     }
 
     private function drier(): ?Contradiction

@@ -15,7 +15,7 @@ final class Phrases
 {
     private const ASK = 'ask';
 
-    private const FILLERS = '/\b(?:the|a|an|its|it\'s|is|are|was|were|now|on the|at the)\b/u';
+    private const FILLERS = '/\b(?:the|a|an|its|it\'s|is|are|was|were|now)\b/u';
 
     /** @var array<string, string> meaning, by phrase as it is compared */
     private array $meanings = [];

@@ -24,7 +24,8 @@ final class WorkLine
     private const TURNS = [
         '(?:turned\s+)?(?:the\s+)?(?:%s)(?:\s+(?<which>[A-Z]|coil\s+\d+))?\s+%s\s*(?<way>in|out)' => '',
         // "valve in 3" is a pipe's temperature: a turn told so has a fraction, or says that it is one.
-        '(?:turned\s+)?(?:the\s+)?(?:%s)(?:\s+(?<which>[A-Z]|coil\s+\d+))?\s+(?<way>in|out)\s+(?=.*[\/½¼¾⅛⅜⅝⅞t])%s' => '',
+        '(?:turned\s+)?(?:the\s+)?(?:%s)(?:\s+(?<which>[A-Z]|coil\s+\d+))?\s+(?<way>in|out)\s+'.
+            '(?=.*[\/½¼¾⅛⅜⅝⅞t])%s' => '',
         'opened\s+(?:the\s+)?(?:%s)(?:\s+(?<which>[A-Z]|coil\s+\d+))?\s+%s' => 'out',
         'closed\s+(?:the\s+)?(?:%s)(?:\s+(?<which>[A-Z]|coil\s+\d+))?\s+%s' => 'in',
     ];

@@ -143,7 +143,7 @@ final class Telling
         }
     }
 
-    /** Only what the move cannot change stays evidence; the rest is what it was before (a cleared drain moves no air). */
+    /** Only what the move cannot change stays evidence; the rest is what was before (a cleared drain moves no air). */
     private function move(Control $control): void
     {
         $this->before = $this->circuitReadings() + $this->before;

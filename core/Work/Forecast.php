@@ -35,7 +35,7 @@ final readonly class Forecast
         return $this->figures[0] ?? null;
     }
 
-    /** The figure by which the move is told: the one it is made for, else the one that should move most beyond its width. */
+    /** The figure by which the move is told: its own, else the one that should move most beyond its width. */
     public function telling(): ?Foretold
     {
         $telling = $this->main();

@@ -34,7 +34,7 @@ final readonly class Movements
         return new self($added, $recovered);
     }
 
-    /** @return list<Fact> additions that made good a loss before its leak was found, in the order in which they were made */
+    /** @return list<Fact> additions that made good a loss before its leak was found, in their order */
     public static function beforeTheLeakWasFound(Log $log): array
     {
         $added = [];
@@ -58,7 +58,8 @@ final readonly class Movements
         if ($fact->kind === FactKind::Test && $fact->content->key === Test::NitrogenOrBubbleSearch->value) {
             return $fact->content->word === Word::LeakFound->value;
         }
-        foreach ($fact->kind === FactKind::Card ? StepTaken::outcome($fact->content)->tells ?? [] : [] as [$test, $word]) {
+        $outcome = $fact->kind === FactKind::Card ? StepTaken::outcome($fact->content) : null;
+        foreach ($outcome->tells ?? [] as [$test, $word]) {
             if ($test === Test::NitrogenOrBubbleSearch && $word === Word::LeakFound) {
                 return true;
             }

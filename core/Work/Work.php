@@ -16,7 +16,6 @@ use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Moved;
-use Metrum\Log\Content;
 use Metrum\Log\Log;
 use Metrum\Plant\Twins;
 use Metrum\Work\Charging\Charging;
@@ -65,7 +64,7 @@ final class Work
     public function accounts(): array
     {
         foreach (array_slice($this->chapters->all, count($this->accounts), null, true) as $place => $chapter) {
-            $came = $this->cameOf($place);
+            $came = (new Outcomes($this))->cameOf($place, $this->accounts);
             $before = $this->accounts === [] ? null : end($this->accounts);
             $putRight = $before->putRight ?? [];
             $moved = $before->moved ?? [];
@@ -78,7 +77,7 @@ final class Work
                 }
                 // Where nothing was foretold to move, that nothing moved says nothing.
                 if (! $control->row()->isJudgedByAll || $came->forecast?->tells() === true) {
-                    $moved[] = self::moved($control, $move, $came->outcome, $moved);
+                    $moved[] = Outcomes::moved($control, $move, $came->outcome, $moved);
                 }
             }
             $this->accounts[] = new Account($chapter, $came, $putRight, $moved);
@@ -87,19 +86,6 @@ final class Work
         assert($this->accounts !== []);
 
         return $this->accounts;
-    }
-
-    /** @param  list<Moved>  $before */
-    private static function moved(Control $control, Content $move, MoveOutcome $outcome, array $before): Moved
-    {
-        $again = false;
-        foreach ($before as $one) {
-            if ($one->control === $control && $one->subject === $move->subject) {
-                $again = $one->outcome === $outcome;
-            }
-        }
-
-        return new Moved($control, $outcome, $move->value ?? 1.0, $move->subject, $again);
     }
 
     public function present(): Account
@@ -254,132 +240,6 @@ final class Work
         return (new Responses($this))->all();
     }
 
-    /** What came of the move that began a chapter. */
-    private function cameOf(int $place): CameOf
-    {
-        $move = $this->chapters->all[$place]->began?->content;
-        if ($move === null) {
-            return CameOf::nothing(null);
-        }
-        $control = Control::from($move->key);
-        [$base, $value, $others] = $this->since($place, $control, $move->subject);
-        if ($base === null) {
-            return CameOf::nothing(Forecast::keptIn($move));
-        }
-        $forecast = $others === []
-            ? $this->foretold($place, $base, $value, $control, $move)
-            : Forecast::together(array_map(Forecast::keptIn(...), [$move, ...$others]));
-        if ($forecast === null) {
-            return CameOf::nothing(null);
-        }
-        $chapter = $this->chapters->all[$place];
-        $first = $this->firstRead($chapter, $control, $move->subject);
-        if ($first === null) {
-            return CameOf::nothing($forecast);
-        }
-        $changes = fn (Chapter $to): array => $this->changes(
-            $forecast,
-            $this->chapters->all[$base],
-            $to,
-            $move->subject,
-        );
-        $isSettled = $this->figure($chapter, $control, $move->subject) !== null;
-
-        return CameOf::read(
-            $forecast,
-            $changes($first),
-            $changes($isSettled ? $chapter : $first),
-            $control->row()->isJudgedByAll,
-            $others,
-        );
-    }
-
-    /** @return array<string, float> change of each figure that was foretold and read before and after, SI */
-    private function changes(Forecast $forecast, Chapter $from, Chapter $to, string $subject): array
-    {
-        $changes = [];
-        foreach ($forecast->figures as $one) {
-            $was = $this->read($one->figure, $from->of($subject));
-            $is = $this->read($one->figure, $to->of($subject));
-            if ($was !== null && $is !== null) {
-                $changes[$one->figure->value] = $is - $was;
-            }
-        }
-
-        return $changes;
-    }
-
-    private function read(Derived|Reading $figure, Findings $findings): ?float
-    {
-        return $figure instanceof Reading
-            ? $findings->reading($figure)
-            : Figures::of($findings, $this->rules)->value($figure);
-    }
-
-    /** What was said when a move was made; worked now where nothing was, or where it was made in several steps. */
-    private function foretold(int $place, int $base, float $value, Control $control, Content $move): ?Forecast
-    {
-        $kept = $base === $place - 1 ? Forecast::keptIn($move) : null;
-        if ($kept !== null) {
-            return $kept;
-        }
-        $before = $this->accounts[$base];
-
-        return $this->byTwin
-            ->forecasting($before->chapter, $move->subject)
-            ?->of($control, $value, $this->verdict($before)->suspects);
-    }
-
-    /** A chapter as it was once the figure of its move was read settled for the first time; null where it was not. */
-    private function firstRead(Chapter $chapter, Control $control, string $subject): ?Chapter
-    {
-        $needed = $this->needed($chapter, $control, $subject) ?? [];
-        $awaited = [];
-        foreach ($chapter->found as $fact) {
-            $reading = Reading::tryFrom($fact->content->key);
-            if (in_array($reading, $needed, true)) {
-                $awaited[$fact->content->key] = $fact->content->key;
-            }
-        }
-        foreach ($needed === [] ? [] : $chapter->found as $place => $fact) {
-            unset($awaited[$fact->content->key]);
-            $first = $awaited === [] ? $chapter->asFirstRead($place + 1) : null;
-            if ($first !== null && ! $this->settling->isEarly($first, ...$needed)) {
-                return $first;
-            }
-        }
-
-        return null;
-    }
-
-    /**
-     * The last chapter before one in which a control's figure was read, with what that control was moved since, and
-     * what else was moved meanwhile: then nobody can tell which of them did it.
-     *
-     * @return array{?int, float, list<Content>} null where nothing was read
-     */
-    private function since(int $place, Control $control, string $subject): array
-    {
-        $value = 0.0;
-        $others = [];
-        for ($i = $place; $i > 0; $i--) {
-            $move = $this->chapters->all[$i]->began?->content;
-            if ($move === null) {
-                break;
-            }
-            if ($move->isOf($control, $subject)) {
-                $value += $move->value ?? 1.0;
-            } elseif (Control::from($move->key)->row()->figures !== []) {
-                $others[] = $move;
-            }
-            if ($this->figure($this->chapters->all[$i - 1], $control, $subject) !== null) {
-                return [$i - 1, $value, $others];
-            }
-        }
-
-        return [null, 0.0, []];
-    }
-
     /** The figure that a control is made for, of a part of the circuit, where it was read settled; SI. */
     public function figure(Chapter $chapter, Control $control, string $subject): ?float
     {
@@ -392,7 +252,7 @@ final class Work
     }
 
     /** @return ?list<Reading> that the figure of a control follows from in a chapter; null where it does not follow */
-    private function needed(Chapter $chapter, Control $control, string $subject): ?array
+    public function needed(Chapter $chapter, Control $control, string $subject): ?array
     {
         $figure = self::figureOf($control);
         $found = $figure === null ? null : $this->figures($chapter, $subject)->figure($figure);

@@ -40,8 +40,10 @@ final class AdviceTest extends TestCase
                 ->assertDontSee('id="card-begin"', false)
                 ->assertDontSee('id="move-charge"', false);
         }
-        $this->get("/visits/{$visit->id}/put_right?card=condenser_washed")->assertSee('id="move-condenser-washed"', false);
-        foreach (['begun' => 'yes', 'who' => 'mine', 'tools' => 'rated', 'place' => 'aired', 'done' => 'yes'] as $step => $word) {
+        $this->get("/visits/{$visit->id}/put_right?card=condenser_washed")
+            ->assertSee('id="move-condenser-washed"', false);
+        $words = ['begun' => 'yes', 'who' => 'mine', 'tools' => 'rated', 'place' => 'aired', 'done' => 'yes'];
+        foreach ($words as $step => $word) {
             $this->enter($visit, 'card', "licence_and_tools.$step", $word)->assertOk();
         }
         $this->get("/visits/{$visit->id}/verdict")

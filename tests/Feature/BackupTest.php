@@ -32,6 +32,7 @@ final class BackupTest extends TestCase
         mkdir($this->folder);
         touch($this->folder.'/logbook.sqlite');
         config([
+            'database.writers_lock' => $this->folder.'/writers.lock',
             'database.connections.file' => [
                 'driver' => 'sqlite',
                 'database' => $this->folder.'/logbook.sqlite',

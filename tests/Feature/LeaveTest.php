@@ -321,7 +321,7 @@ final class LeaveTest extends TestCase
         $this->post("/visits/{$visit->id}/close")->assertSessionHasNoErrors();
     }
 
-    /** @return iterable<string, array{string, string, string, string}> kind, key, word, and what holds the visit open */
+    /** @return iterable<string, array{string, string, string, string}> kind, key, word, what holds it open */
     public static function held(): iterable
     {
         yield 'a stem on manual' => ['observation', 'regulator_stem', 'manual', 'regulator_stem_on_manual'];

@@ -15,15 +15,18 @@ use App\Records\VisitLines;
 use App\Records\WritersLock;
 use ErrorException;
 use Illuminate\Filesystem\Filesystem;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Str;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Core\Visits;
 use Tests\TestCase;
 
 /** What goes wrong around the logbook harms nothing in it: full disks, copies brought back, two at once, strangers. */
 final class NothingHarmedTest extends TestCase
 {
+    #[Group('figures')]
     public function test_of_a_logbook_that_cannot_be_written_all_is_read_and_entries_wait(): void
     {
         $visit = $this->visit();
@@ -55,7 +58,8 @@ final class NothingHarmedTest extends TestCase
 
             public function replace($path, $content, $mode = null)
             {
-                throw_if($this->isFull, new ErrorException('file_put_contents(): Only 0 of 9 bytes written, possibly out of free disk space'));
+                $said = 'file_put_contents(): Only 0 of 9 bytes written, possibly out of free disk space';
+                throw_if($this->isFull, new ErrorException($said));
                 parent::replace($path, $content, $mode);
             }
         });
@@ -183,10 +187,11 @@ final class NothingHarmedTest extends TestCase
 
     public function test_an_import_in_three_tabs_ends_once_and_is_not_refused(): void
     {
-        $file = json_encode(['format' => 'metrum-visit', 'version' => 1, 'id' => 'a', 'system' => Visits::COOLER['system']]);
-        $lines = VisitLines::of($file."\n".str_replace('"a"', '"b"', (string) $file)."\n");
+        $one = ['format' => 'metrum-visit', 'version' => 1, 'system' => Visits::COOLER['system']];
+        $file = json_encode(['id' => 'a'] + $one)."\n".json_encode(['id' => 'b'] + $one)."\n";
+        $lines = VisitLines::of($file);
         $steps = app(ImportSteps::class);
-        $import = $steps->begin($this->technician, 'two', $file."\n".str_replace('"a"', '"b"', (string) $file), $lines, null);
+        $import = $steps->begin($this->technician, 'two', $file, $lines, null);
         $tabs = array_map(static fn (): Import => Import::query()->findOrFail($import->id), range(1, 3));
         foreach ([...$tabs, ...$tabs] as $tab) {
             $steps->step($tab);
@@ -212,7 +217,7 @@ final class NothingHarmedTest extends TestCase
 
     public function test_a_promise_is_ticked_off_by_whoever_gave_it_or_is_there(): void
     {
-        $promise = FollowUp::note($this->visit(), $this->technician, now()->addWeek(), 'Look again', null);
+        $promise = FollowUp::note($this->visit(), $this->technician, Carbon::now()->addWeek(), 'Look again', null);
         $odd = $this->colleague();
         $this->actingAs($odd)->post("/follow-ups/{$promise->id}/done", ['done' => 1])->assertForbidden();
         self::assertNull($promise->refresh()->done_at);

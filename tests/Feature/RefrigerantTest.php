@@ -388,7 +388,10 @@ final class RefrigerantTest extends TestCase
         yield 'a day that has not come' => [$row('2999-01-01T10:00:00Z', $here, '1'), 'has not come yet'];
         yield 'no mass' => [$row('2026-01-05T10:00:00Z', $here, 'much'), 'line 3, kilograms'];
         yield 'too much' => [$row('2026-01-05T10:00:00Z', $here, '90000'), 'at most 500'];
-        yield 'another encoding' => [mb_convert_encoding($row('2026-01-05', 'Kühlhaus', '1'), 'ISO-8859-1'), 'line 3: not UTF-8'];
+        yield 'another encoding' => [
+            mb_convert_encoding($row('2026-01-05', 'Kühlhaus', '1'), 'ISO-8859-1'),
+            'line 3: not UTF-8',
+        ];
         yield 'infinite' => [$row('2026-01-05T10:00:00Z', $here, '1e400'), 'line 3, kilograms'];
         yield 'an infinite bottle' => [
             "at,where,kilograms,bottle_before_kg\n2026-01-05T10:00:00Z,\"$here\",1,1e400\n",
@@ -492,7 +495,11 @@ final class RefrigerantTest extends TestCase
         $this->read($visit, ['receiver_level_percent' => '85']);
         $step('how', 'infrared')->assertOk();
         $step('mark', 'yes')->assertOk();
-        $this->get("/circuits/{$this->circuit->id}/tag")->assertOk()->assertSee('85 %')->assertSee('Y.')->assertSee('Over the limit');
+        $this->get("/circuits/{$this->circuit->id}/tag")
+            ->assertOk()
+            ->assertSee('85 %')
+            ->assertSee('Y.')
+            ->assertSee('Over the limit');
         HouseRuleChoice::query()->create([
             'rule' => 'receiver_fill',
             'choice' => [88.0, 90.0],

@@ -119,7 +119,11 @@ final class ReportTest extends TestCase
         self::assertStringContainsString('The drain is cleared', $this->summary($visit)->text());
         $this->enter($visit, 'move', 'drain_cleared', 'done')->assertOk();
         $told = $this->summary($visit)->text();
-        self::assertStringContainsString('Found and proven: Melt water cannot run off', $told, 'above whatever remains');
+        self::assertStringContainsString(
+            'Found and proven: Melt water cannot run off',
+            $told,
+            'above whatever remains',
+        );
         self::assertStringContainsString('We cleared the drain.', $told);
         self::assertStringNotContainsString('The drain is cleared and', $told);
     }
@@ -133,7 +137,8 @@ final class ReportTest extends TestCase
             $this->read($visit, [$key => round($unit->fromSi($si), 3).' '.$unit->symbol()]);
         }
         $this->enter($visit, 'state', 'state', 'running_settled');
-        foreach (['evaporator_fans' => 'all_running', 'sight_glass' => 'clear', 'frost_coil' => 'even'] as $key => $word) {
+        $words = ['evaporator_fans' => 'all_running', 'sight_glass' => 'clear', 'frost_coil' => 'even'];
+        foreach ($words as $key => $word) {
             $this->enter($visit, 'observation', $key, $word);
         }
         $clean = 'Nothing needs mending';
@@ -188,7 +193,8 @@ final class ReportTest extends TestCase
         self::assertNotNull($findings->reading(Reading::SuctionPressure));
         self::assertArrayNotHasKey('drain', $findings->observations);
         self::assertFalse($this->judged($visit->refresh())->work->isBeforeLastMove());
-        $this->enter($visit, 'move', 'valve_turn', '0.25 in', ['reason' => 'no mark possible', 'overruled' => 'to see']);
+        $why = ['reason' => 'no mark possible', 'overruled' => 'to see'];
+        $this->enter($visit, 'move', 'valve_turn', '0.25 in', $why);
         self::assertNull($visit->findings()->reading(Reading::SuctionPressure));
     }
 

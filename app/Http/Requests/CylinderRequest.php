@@ -34,7 +34,12 @@ final class CylinderRequest extends FormRequest
     {
         return [
             'id' => ['nullable', 'ulid'],
-            'label' => ['required', 'string', 'max:40', Rule::unique('cylinders', 'label')->ignore($this->cylinder() ?? $this->sent())],
+            'label' => [
+                'required',
+                'string',
+                'max:40',
+                Rule::unique('cylinders', 'label')->ignore($this->cylinder() ?? $this->sent()),
+            ],
             'refrigerant' => ['required', 'string', Rule::in(Library::standard()->names())],
             'is_recovered' => ['nullable', 'boolean'],
             'tare' => ['required', 'string', 'max:30'],

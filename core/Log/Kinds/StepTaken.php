@@ -156,6 +156,7 @@ final readonly class StepTaken implements KindOfFact
     private static function own(string $key): ?string
     {
         $step = Card::split($key)[1];
+
         return self::card($key) !== null && in_array($step, Card::OWN, true) ? $step : null;
     }
 

@@ -12,7 +12,6 @@ use Metrum\Card\Origin;
 use Metrum\Card\Ref;
 use Metrum\Card\Step;
 use Metrum\Card\StepKind;
-use Metrum\Circuit\Band;
 use Metrum\Circuit\Control;
 use Metrum\Circuit\DesignKey;
 use Metrum\Circuit\HouseRule;
@@ -221,7 +220,7 @@ final class Values
         $rule = HouseRule::from($ref->name);
 
         return Known::amount(
-            self::end($this->work->rules->band($rule), $ref->part),
+            $this->work->rules->band($rule)->end($ref->part),
             $rule->row()->field->kind ?? Kind::Ratio,
         );
     }
@@ -232,16 +231,7 @@ final class Values
         $band = (new NextMove($this->work))->band($control, $this->work->judged()->chapter, $this->subject);
         $kind = Work::figureOf($control)?->quantity();
 
-        return $band === null || $kind === null ? null : Known::amount(self::end($band, $ref->part), $kind);
-    }
-
-    private static function end(Band $band, string $end): float
-    {
-        return match ($end) {
-            'low' => $band->low,
-            'high' => $band->high,
-            default => $band->middle(),
-        };
+        return $band === null || $kind === null ? null : Known::amount($band->end($ref->part), $kind);
     }
 
     private function design(DesignKey $key): ?Known

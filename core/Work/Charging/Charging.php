@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Metrum\Work\Charging;
 
 use Metrum\Circuit\Control;
-use Metrum\Circuit\Design;
 use Metrum\Circuit\DesignKey;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRule;
@@ -22,18 +21,6 @@ use Metrum\Work\Work;
  */
 final class Charging
 {
-    /** Deviation of a plant's size against its twin's (logarithm): by what is known of it. */
-    private const SIZE_BY_PLATE = 0.06;
-
-    private const SIZE_BY_CURRENT = 0.25;
-
-    private const SIZE_BY_RECEIVER = 0.35;
-
-    private const SIZE_BY_KIND = 0.45;
-
-    /** The same for lines of which nobody knows the length; a plate counts them in. */
-    private const LINES_UNKNOWN = 0.1;
-
     /** Share of the right charge within which it is right. */
     private const RIGHT = 0.025;
 
@@ -110,44 +97,15 @@ final class Charging
             : ChargeEstimate::of(
                 $this->log,
                 $this->model,
-                $this->sizeUnknown(),
+                PlantSize::of($this->work)->unknown(),
                 $this->work->weighedIn($last->number),
             );
-    }
-
-    private function sizeUnknown(): float
-    {
-        $design = $this->design();
-        if ($design->nameplateCharge !== null) {
-            return self::SIZE_BY_PLATE;
-        }
-        $plant = match (true) {
-            $design->ratedCurrent !== null => self::SIZE_BY_CURRENT,
-            $design->receiverVolume !== null => self::SIZE_BY_RECEIVER,
-            default => self::SIZE_BY_KIND,
-        };
-
-        return hypot($plant, $design->liquidLineVolume() === null ? self::LINES_UNKNOWN : 0.0);
-    }
-
-    private function design(): Design
-    {
-        return $this->work->present()->chapter->findings->circuit->design;
     }
 
     /** @return list<DesignKey> that would tell how large the plant is, as long as nothing tells it */
     public function sizesAsked(): array
     {
-        $circuit = $this->work->present()->chapter->findings->circuit;
-        $receiver = $circuit->hasReceiver() ? [DesignKey::ReceiverVolume] : [];
-        $telling = [DesignKey::NameplateCharge, DesignKey::RatedCurrent, ...$receiver];
-        foreach ($telling as $key) {
-            if ($circuit->design->value($key) !== null) {
-                return [];
-            }
-        }
-
-        return [...$telling, DesignKey::LiquidLineLength];
+        return PlantSize::of($this->work)->asked();
     }
 
     /** Whether the plant is one circuit of several: its charge is theirs too, and shows in their receiver alone. */

@@ -76,13 +76,19 @@ final readonly class ChargingGate
         if ($dew !== null && $dew > NextAddition::HIGH_STOP - NextAddition::HEADROOM) {
             $said = Format::number($dew - 273.15, 0);
             $headroom = Format::number(NextAddition::HEADROOM, 0);
-            $all[] = Precondition::refuses('head', "condensing at $said °C, within $headroom K of the high-pressure stop");
+            $all[] = Precondition::refuses(
+                'head',
+                "condensing at $said °C, within $headroom K of the high-pressure stop",
+            );
         }
         $share = $this->figures->value(Derived::CurrentShare);
         $most = $this->work->rules->band(HouseRule::CurrentLow)->high;
         if ($share !== null && $share > $most) {
             $said = Format::number(100 * $share, 0);
-            $all[] = Precondition::refuses('current', "$said % of the plate's while it runs: stop adding, find out why");
+            $all[] = Precondition::refuses(
+                'current',
+                "$said % of the plate's while it runs: stop adding, find out why",
+            );
         }
 
         return $all;

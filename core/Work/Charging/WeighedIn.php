@@ -6,7 +6,6 @@ namespace Metrum\Work\Charging;
 
 use Metrum\Circuit\ChargePurpose;
 use Metrum\Circuit\Control;
-use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\Weighed;

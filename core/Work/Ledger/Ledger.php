@@ -127,7 +127,7 @@ final readonly class Ledger
         return $running === [] ? $this->full : $running[array_key_last($running)];
     }
 
-    /** @return list<array{\DateTimeImmutable, float}> when how much (kg) was found to have leaked; a visit is one loss */
+    /** @return list<array{\DateTimeImmutable, float}> when how much (kg) was found leaked; a visit is one loss */
     public function losses(): array
     {
         $losses = [];

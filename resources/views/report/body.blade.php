@@ -23,7 +23,7 @@
     <h2>The course of the circuit{{ $report->isMoved() ? ', as left' : '' }}</h2>
     <p class="soft">From left to right the places that the refrigerant passes, upward its temperature. The pale band is what this plant should show, the line is what was measured.</p>
     @if ($print)
-        <img class="course-img" style="width: {{ $report->courseWidth() }}mm" src="{{ $report->courseImage() }}" alt="Course of the circuit">
+        <img class="course-img" width="{{ $report->courseWidth() }}" src="{{ $report->courseImage() }}" alt="Course of the circuit">
     @else
         <div class="course-box"><x-picture.course :course="$course" name="report" /></div>
     @endif

@@ -13,6 +13,6 @@ tr { page-break-inside: avoid; }
 </style></head><body>
 <p class="mark">Metrum</p>
 <h1>{{ $report->visit->circuit->site->name }}: {{ $report->visit->circuit->name }}</h1>
-<p class="soft">{{ $report->visit->opened_at->format('j F Y, H:i') }} · {{ $report->visit->user->name }} · {{ $report->refrigerant() }} · {{ $report->kind() }}{{ $report->visit->isOpen() ? ' · visit still open' : '' }}<br>{{ $report->visit->circuit->site->place }}</p>
+<p class="soft">{{ $report->visit->opened_at->format('j F Y, H:i') }} · {{ $report->visit->user->name }} · {{ $report->basis->refrigerant() }} · {{ $report->basis->kind() }}{{ $report->visit->isOpen() ? ' · visit still open' : '' }}<br>{{ $report->visit->circuit->site->place }}</p>
 @include('report.body', ['print' => true])
 </body></html>

@@ -35,18 +35,18 @@
     @foreach ($course->gaps as $gap)<tr><th scope="row">{{ $gap->mark->sign() }} {{ ucfirst($gap->name->value) }}</th><td class="num">{{ $page->units->text($gap->value, $gap->quantity) }}</td><td>{{ $page->units->span($gap->band->low, $gap->band->high, $gap->quantity) }}, {{ $gap->band->source }}</td><td>{{ $gap->wanted($page->units) }}</td></tr>@endforeach
 </tbody></table>
 @endif
-@if ($report->readings() !== [])
+@if ($report->found->readings() !== [])
 <h2>Readings{{ $report->isMoved() ? ', as left' : '' }}</h2>
-<table class="pairs two"><tbody>@foreach (array_chunk($report->readings(), 3) as $row)<tr>@foreach ($row as $one)<th scope="row">{{ $one['name'] }}</th><td class="num">{{ $one['value'] }}</td>@endforeach @for ($i = count($row); $i < 3; $i++)<td class="filler"></td><td class="filler"></td>@endfor</tr>@endforeach</tbody></table>
+<table class="pairs two"><tbody>@foreach (array_chunk($report->found->readings(), 3) as $row)<tr>@foreach ($row as $one)<th scope="row">{{ $one['name'] }}</th><td class="num">{{ $one['value'] }}</td>@endforeach @for ($i = count($row); $i < 3; $i++)<td class="filler"></td><td class="filler"></td>@endfor</tr>@endforeach</tbody></table>
 @endif
-@if ($report->seen() !== [])
+@if ($report->found->seen() !== [])
 <h2>Seen and tested</h2>
-<p>@foreach ($report->seen() as $row)<b>{{ $row['name'] }}:</b> {{ $row['value'] }}{{ $loop->last ? '.' : '; ' }}@endforeach</p>
+<p>@foreach ($report->found->seen() as $row)<b>{{ $row['name'] }}:</b> {{ $row['value'] }}{{ $loop->last ? '.' : '; ' }}@endforeach</p>
 @endif
 @if ($report->notes() !== [])
 <h2>Notes</h2>
 <ul>@foreach ($report->notes() as $note)<li>{{ $note->takenAt->format('H:i') }} {{ $page->explain->fact($note) }}</li>@endforeach</ul>
 @endif
-@if ($report->plate() !== [])<p><b>Plate and design:</b> {{ implode('; ', $report->plate()) }}.</p>@endif
-<p class="soft"><b>How it was judged:</b> gauge pressures were turned absolute with the site's atmosphere of {{ $report->atmosphere() }}; saturation from property tables of {{ $report->refrigerant() }}; superheat from dew, subcooling from bubble, coil and condenser at {{ $report->visit->rules()->judgesAtMidGlide() ? 'the middle of the glide' : 'dew and bubble' }}; {{ $report->ownRules() }} Licensed practice, the equipment's plate and its maker's instructions and local codes go before anything said here.</p>
+@if ($report->basis->plate() !== [])<p><b>Plate and design:</b> {{ implode('; ', $report->basis->plate()) }}.</p>@endif
+<p class="soft"><b>How it was judged:</b> gauge pressures were turned absolute with the site's atmosphere of {{ $report->basis->atmosphere() }}; saturation from property tables of {{ $report->basis->refrigerant() }}; superheat from dew, subcooling from bubble, coil and condenser at {{ $report->visit->rules()->judgesAtMidGlide() ? 'the middle of the glide' : 'dew and bubble' }}; {{ $report->basis->ownRules() }} Licensed practice, the equipment's plate and its maker's instructions and local codes go before anything said here.</p>
 </div>

@@ -1,19 +1,19 @@
 @php($charge = $page->charging())
 <section id="card" class="card-open" aria-labelledby="h-move" data-part>
     <header><h2 id="h-move">Refrigerant{{ $work->subject === '' ? '' : ', '.$work->subject }}</h2><span class="soft">{{ $page->findings->circuit->refrigerant }}{{ $charge->moved() === '' ? '' : ' · '.$charge->moved() }}{{ $charge->overPlate() === '' ? '' : ' · '.$charge->overPlate() }}</span></header>
-    <p class="charge-says"><b>{{ $charge->missing() }}</b> {{ $charge->knee() }}@if ($charge->nextWords() !== '') <b>Next: {{ $charge->nextWords() }}.</b>@endif</p>
+    <p class="charge-says"><b>{{ $charge->words->missing() }}</b> {{ $charge->words->knee() }}@if ($charge->nextWords() !== '') <b>Next: {{ $charge->nextWords() }}.</b>@endif</p>
     @if ($charge->sizesAsked() !== [])<p class="hint">◐ Any of these would tell how large it is: {{ implode(', ', $charge->sizesAsked()) }}. <a href="{{ route('circuits.edit', $page->visit->circuit) }}">Enter it</a></p>@endif
     @if ($charge->picture(760.0) !== null)
         <figure class="strip-side"><x-picture.charge :picture="$charge->picture(760.0)" class="wide" /><x-picture.charge :picture="$charge->picture(390.0)" class="slim" />
         <details class="charge-table"><summary>The same as a table</summary><table class="ledger"><thead><tr><th>Added</th><th>Superheat</th><th>Subcooling</th><th>Glass</th><th>Receiver</th></tr></thead><tbody>@foreach ($charge->rows() as $row)<tr>@foreach ($row as $cell)<td>{{ $cell }}</td>@endforeach</tr>@endforeach</tbody></table></details></figure>
     @endif
-    @if ($work->preconditionsOfTaking() === [])
-        @include('visit.preconditions', ['all' => $work->preconditions()])
+    @if ($work->gates->ofTaking() === [])
+        @include('visit.preconditions', ['all' => $work->gates->all()])
     @else
-        @include('visit.preconditions', ['all' => $work->preconditionsOfTaking(), 'for' => 'Before any is taken back:'])
+        @include('visit.preconditions', ['all' => $work->gates->ofTaking(), 'for' => 'Before any is taken back:'])
     @endif
-    @if ($work->isTooSoon())<p class="hint">◐ The last addition was not read again: wait for the clock, then read. Additions that follow each other faster than the plant can answer overfill it.</p>@endif
-    @if ($work->refusal() !== '')<p class="caution">● Nothing is added: {{ $work->refusal() }}. No reason passes that.</p>@endif
+    @if ($work->gates->isTooSoon())<p class="hint">◐ The last addition was not read again: wait for the clock, then read. Additions that follow each other faster than the plant can answer overfill it.</p>@endif
+    @if ($work->gates->refusal() !== '')<p class="caution">● Nothing is added: {{ $work->gates->refusal() }}. No reason passes that.</p>@endif
     <div class="card-body">
         <form id="move-charge" class="move charge" method="post" action="{{ $page->entries }}" data-entry data-says="refrigerant moved">
             @csrf
@@ -27,7 +27,7 @@
             <input id="move-value" class="input" name="value" inputmode="text" autocomplete="off" placeholder="{{ $charge->typed() }}">
             <label for="purpose">What for</label>
             <select id="purpose" class="input" name="purpose">@foreach ($charge->purposes() as $word => $label)<option value="{{ $word }}">{{ $label }}</option>@endforeach</select>
-            @if ($work->isHeldBack())
+            @if ($work->gates->isHeldBack())
                 <label for="overruled">All the same, because</label>
                 <input id="overruled" class="input" name="overruled" maxlength="200" list="reasons" placeholder="product cannot wait"><datalist id="reasons"><option value="product cannot wait"><option value="no time for a search today"><option value="first charge after a repair"></datalist>
             @endif
@@ -39,9 +39,9 @@
     </div>
     @foreach ($charge->warnings() as $warning)<p class="hint">◐ {{ ucfirst($warning) }}</p>@endforeach
     <p class="hint">{{ $charge->leavesAs() }} {{ $charge->hoses() }} What comes out goes into a cylinder: nothing is let out. A stop while it is charged is normal: <a href="{{ $charge->stops()[1] }}">{{ Illuminate\Support\Str::lcfirst($charge->stops()[0]) }}</a>.</p>
-    @foreach ($work->cautions() as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach
+    @foreach ($work->gates->cautions() as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach
     <h3>Other ways to the end of a charge</h3>
     <ul class="schools">@foreach ($charge->schools() as $school)<li @class(['is-taken' => $school['isTaken']])>{{ $school['isTaken'] ? '○' : ($school['fits'] ? '◐' : '●') }} <a href="{{ $school['link'] }}">{{ $school['name'] }}</a><small>{{ $school['why'] }}</small></li>@endforeach</ul>
-    <p>@if ($charge->floods())<a href="{{ route('circuits.winter', $page->visit->circuit) }}">Winter charge</a> · @endif<a href="{{ route('circuits.ledger', $page->visit->circuit) }}">Ledger of this plant</a></p>
+    <p>@if ($charge->words->floods())<a href="{{ route('circuits.winter', $page->visit->circuit) }}">Winter charge</a> · @endif<a href="{{ route('circuits.ledger', $page->visit->circuit) }}">Ledger of this plant</a></p>
     <p class="card-foot">@if ($work->response() !== '')<b>This one: {{ $work->response() }}</b>@endif</p>
 </section>

@@ -2,8 +2,8 @@
 <section id="{{ $page->openCard() === null ? 'card' : 'move' }}" class="card-open" aria-labelledby="h-move" data-part>
     <header><h2 id="h-move">{{ $work->control->label() }}{{ $work->subject === '' ? '' : ', '.$work->subject }}</h2>
         @if ($work->asFound() !== null)<span class="soft">as found {{ $work->asFound() }}{{ $work->position() === '' ? '' : ' · '.$work->position() }}</span>@endif</header>
-    @include('visit.preconditions', ['all' => $work->preconditions()])
-    @if ($work->isTooSoon())<p class="hint">◐ The last move was not read again: one at a time, else nobody knows what helped.</p>@endif
+    @include('visit.preconditions', ['all' => $work->gates->all()])
+    @if ($work->gates->isTooSoon())<p class="hint">◐ The last move was not read again: one at a time, else nobody knows what helped.</p>@endif
     <div class="card-body">
         <form id="move-{{ str_replace('_', '-', $work->control->value) }}" class="move" method="post" action="{{ $page->entries }}" data-entry data-says="{{ $work->control->label() }}{{ $work->isTurned() ? ' '.$work->turns($work->value) : '' }}">
             @csrf
@@ -30,7 +30,7 @@
                 <label for="as-found">How was it found?</label>
                 <input id="as-found" class="input" name="reason" maxlength="120" required placeholder="2¾ turns open, mark at 4 o'clock; or: no mark possible">
             @endif
-            @if ($work->isHeldBack())
+            @if ($work->gates->isHeldBack())
                 <label for="overruled">Move it all the same, because</label>
                 <input id="overruled" class="input" name="overruled" maxlength="200" required>
             @endif
@@ -46,7 +46,7 @@
         @endif
     </div>
     @foreach ($work->warnings() as $warning)<p class="hint">◐ {{ $warning }}</p>@endforeach
-    @foreach ($work->cautions() as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach
+    @foreach ($work->gates->cautions() as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach
     @if ($work->isTurned() && $page->openCard() === null)
     <details class="which" @if ($work->subject !== '') open @endif><summary>Several of them? One at a time, each with its own log</summary>
         <form method="get" action="{{ route('visits.show', [$page->visit, 'put_right']) }}"><input type="hidden" name="card" value="{{ $work->control->value }}"><label for="which">Which one</label> <input id="which" class="input" name="subject" value="{{ $work->subject }}" maxlength="48" placeholder="valve B, coil 2"> <button class="btn quiet">Open it</button></form>

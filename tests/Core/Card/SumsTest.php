@@ -163,7 +163,12 @@ final class SumsTest extends TestCase
     public function test_the_first_place_that_is_colder_is_named(): void
     {
         $walk = static fn (array $places): Answer => self::of(Sum::FirstColder, ['counts_k' => 1.0] + $places);
-        $along = ['condenser_c' => 308.0, 'before_drier_c' => 307.5, 'after_drier_c' => 304.0, 'valve_inlet_c' => 301.0];
+        $along = [
+            'condenser_c' => 308.0,
+            'before_drier_c' => 307.5,
+            'after_drier_c' => 304.0,
+            'valve_inlet_c' => 301.0,
+        ];
         $drier = $walk($along);
         self::assertSame('drier', $drier->output('where')?->value);
         self::assertEqualsWithDelta(3.5, self::value($drier, 'drop_k'), 1e-9);

@@ -60,7 +60,12 @@ final class CardStopTest extends TestCase
             'full',
             'low',
         ];
-        yield 'a pilot line open at one end' => ['pilot_line', ['serves' => 'one', 'ends' => 'one'], 'not_isolated', 'held'];
+        yield 'a pilot line open at one end' => [
+            'pilot_line',
+            ['serves' => 'one', 'ends' => 'one'],
+            'not_isolated',
+            'held',
+        ];
         yield 'a large plant filled by its mark' => ['winter_fill', ['small' => 'large'], 'large', 'down'];
         yield 'a charge that does not fit' => [
             'winter_fill',
@@ -69,8 +74,18 @@ final class CardStopTest extends TestCase
             'down',
         ];
         yield 'weighing in onto what is there' => ['charge_by_weight', ['empty' => 'partly'], 'not_empty', 'leaves'];
-        yield 'a capillary topped up' => ['charge_capillary', ['plate' => 0.2, 'before' => 'topped'], 'topped', 'leaves'];
-        yield 'air in the hoses' => ['charge_by_weight', ['empty' => 'evacuated', 'hoses' => 'neither'], 'hoses', 'leaves'];
+        yield 'a capillary topped up' => [
+            'charge_capillary',
+            ['plate' => 0.2, 'before' => 'topped'],
+            'topped',
+            'leaves',
+        ];
+        yield 'air in the hoses' => [
+            'charge_by_weight',
+            ['empty' => 'evacuated', 'hoses' => 'neither'],
+            'hoses',
+            'leaves',
+        ];
         yield 'hoses bled against the rule' => [
             'charge_by_weight',
             ['empty' => 'evacuated', 'plate' => 3, 'hoses' => 'bled'],
@@ -107,7 +122,12 @@ final class CardStopTest extends TestCase
             '',
         ];
         $pump = ['kind' => 'piston', 'stem' => 'sound', 'shut' => 'yes'];
-        yield 'deeper than the rule lets it' => ['pump_down_floor', $pump + ['fall' => [80, 30, 9]], 'too_deep', 'took'];
+        yield 'deeper than the rule lets it' => [
+            'pump_down_floor',
+            $pump + ['fall' => [80, 30, 9]],
+            'too_deep',
+            'took',
+        ];
         yield 'longer than the rule lets it' => [
             'pump_down_floor',
             $pump + ['fall' => [90, 80, 75, 72, 70, 69, 68]],
@@ -125,7 +145,12 @@ final class CardStopTest extends TestCase
         yield 'blow-by of a scroll' => ['blow_by', ['kind' => 'scroll'], 'not_for_it', 'seat'];
         foreach (['thaw' => 'off', 'wash_test' => 'off'] as $card => $behind) {
             $before = $card === 'thaw' ? [] : self::WASH;
-            yield "$card: live parts" => [$card, $before + ['switch' => 'alone', 'isolated' => 'not_yet'], 'live', $behind];
+            yield "$card: live parts" => [
+                $card,
+                $before + ['switch' => 'alone', 'isolated' => 'not_yet'],
+                'live',
+                $behind,
+            ];
             yield "$card: others on the switch" => [
                 $card,
                 $before + ['switch' => 'more', 'shared' => 'may_not'],

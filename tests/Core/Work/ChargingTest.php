@@ -472,7 +472,11 @@ final class ChargingTest extends TestCase
         $rack = ['kind' => 'rack_circuit_medium', 'receiver' => true] + $words;
         $circuit = Circuit::fromWords($rack, ['receiver_volume_l' => 60, 'rated_current_a' => 40]);
         $shared = (new ChargeHand($circuit, 0.6))->look()->read()->work()->charging();
-        self::assertSame([null, null], [$shared->missing(), $shared->next()], 'a circuit of a rack never gets its kilograms');
+        self::assertSame(
+            [null, null],
+            [$shared->missing(), $shared->next()],
+            'a circuit of a rack never gets its kilograms',
+        );
     }
 
     public function test_the_wait_goes_by_mass_and_plant(): void

@@ -81,7 +81,11 @@ final class LedgerTest extends TestCase
         self::assertNull(Ledger::of([$one], 10.0)->rolling(new \DateTimeImmutable('2025-01-20')));
         self::assertNotNull(Ledger::of([$one], 10.0)->rolling(new \DateTimeImmutable('2025-03-01')));
         // Two topped up ten days apart are one loss since the one before.
-        $soon = [$one, self::moved('2025-07-01', 0.5, ChargePurpose::Leak), self::moved('2025-07-11', 0.5, ChargePurpose::Leak)];
+        $soon = [
+            $one,
+            self::moved('2025-07-01', 0.5, ChargePurpose::Leak),
+            self::moved('2025-07-11', 0.5, ChargePurpose::Leak),
+        ];
         self::assertEqualsWithDelta(0.1 * 365 / 191, (float) Ledger::of($soon, 10.0)->annualised(), 1e-6);
     }
 
@@ -94,7 +98,8 @@ final class LedgerTest extends TestCase
             ChargePurpose::Leak,
             visit: 'one visit',
         );
-        $portions = Ledger::of([$at('2025-05-01 09:00', 0.2), $at('2025-05-01 23:50', 0.3), $at('2025-05-02 00:20', 0.1)], 10.0);
+        $one = [$at('2025-05-01 09:00', 0.2), $at('2025-05-01 23:50', 0.3), $at('2025-05-02 00:20', 0.1)];
+        $portions = Ledger::of($one, 10.0);
         self::assertCount(1, $portions->losses());
         self::assertEqualsWithDelta(0.6, $portions->losses()[0][1], 1e-9);
         // Nobody said what it was for, and it is most of a charge into a plant with no record.

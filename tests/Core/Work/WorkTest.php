@@ -318,7 +318,8 @@ final class WorkTest extends TestCase
     public function test_two_things_moved_before_anything_is_read_have_one_outcome_and_teach_nothing(): void
     {
         $washed = ['kind' => 'move', 'key' => 'condenser_washed', 'at' => self::at(12)];
-        $valve = ['data' => ['forecast' => ['evaporator_superheat_k' => [9.0, -1.0, 0.3]]]] + self::turned(-0.25, '', 14);
+        $told = ['data' => ['forecast' => ['evaporator_superheat_k' => [9.0, -1.0, 0.3]]]];
+        $valve = $told + self::turned(-0.25, '', 14);
         $work = self::work(self::told([...self::whole(9.0), $washed, $valve, ...self::superheat(8.0, 50)]));
         $last = $work->present();
 

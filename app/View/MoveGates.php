@@ -1,0 +1,52 @@
+<?php
+
+namespace App\View;
+
+use Metrum\Circuit\Control;
+use Metrum\Diagnosis\Cautions;
+use Metrum\Work\MayMove;
+use Metrum\Work\Precondition;
+
+/** What must hold before a control is moved, and what holds it back. */
+final readonly class MoveGates
+{
+    public function __construct(private MayMove $may, private Control $control, private string $subject)
+    {
+    }
+
+    /** @return list<Precondition> */
+    public function all(): array
+    {
+        return $this->may->preconditions($this->control, $this->subject);
+    }
+
+    /** @return list<Precondition> before some is taken back; none where nothing is too much */
+    public function ofTaking(): array
+    {
+        return $this->control === Control::Charge ? $this->may->ofTaking($this->subject) : [];
+    }
+
+    /** Whether it is held back but by a word. */
+    public function isHeldBack(): bool
+    {
+        return $this->may->isHeldBack($this->control, $this->subject) ||
+            Precondition::notHolding($this->ofTaking()) !== [];
+    }
+
+    /** What no reason passes, in words; empty where nothing does. */
+    public function refusal(): string
+    {
+        return Precondition::why(Precondition::firm($this->all()));
+    }
+
+    public function isTooSoon(): bool
+    {
+        return $this->may->isTooSoon($this->control, $this->subject);
+    }
+
+    /** @return list<string> cautions where the hand goes */
+    public function cautions(): array
+    {
+        return Cautions::words($this->control->row()->cautions);
+    }
+}

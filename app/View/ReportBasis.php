@@ -1,0 +1,74 @@
+<?php
+
+namespace App\View;
+
+use App\Models\Visit;
+use Metrum\Circuit\Circuit;
+use Metrum\Circuit\DesignKey;
+use Metrum\Circuit\HouseRule;
+use Metrum\Circuit\SystemKey;
+use Metrum\Quantity\Kind;
+use Metrum\Quantity\Units;
+
+/** What a visit was judged by: the circuit with its plate and design, its air, the house rules. */
+final readonly class ReportBasis
+{
+    public function __construct(private Visit $visit, private Circuit $circuit, private Units $units)
+    {
+    }
+
+    /** Which house rules the workshop has chosen otherwise than by default. */
+    public function ownRules(): string
+    {
+        $rules = $this->visit->rules();
+        $own = [];
+        foreach (HouseRule::cases() as $rule) {
+            if (! $rules->isDefault($rule)) {
+                $own[] = lcfirst($rule->row()->label).' ('.$rules->band($rule)->source.')';
+            }
+        }
+
+        return $own === []
+            ? 'all house rules were at their defaults.'
+            : 'chosen otherwise than by default: '.implode('; ', $own).'.';
+    }
+
+    public function refrigerant(): string
+    {
+        return $this->circuit->refrigerant;
+    }
+
+    public function kind(): string
+    {
+        return (string) $this->circuit->kind?->label();
+    }
+
+    public function atmosphere(): string
+    {
+        $air = $this->circuit->atmosphere->pascal;
+
+        return $this->units->text($air, Kind::AbsolutePressure).' absolute';
+    }
+
+    /** @return list<string> what plate and design say, as it was known when the visit was opened */
+    public function plate(): array
+    {
+        $said = [];
+        foreach (SystemKey::cases() as $key) {
+            $word = $this->visit->system[$key->value] ?? null;
+            if (is_string($word) && $key !== SystemKey::Kind && $key !== SystemKey::Refrigerant) {
+                $said[] = mb_strtolower($key->label()).' '.mb_strtolower($key->choices()[$word] ?? $word);
+            }
+        }
+        foreach (DesignKey::cases() as $key) {
+            $value = $this->visit->design[$key->value] ?? null;
+            if ($value !== null) {
+                $field = $key->field();
+                $si = $field->fileUnit()->toSi((float) $value);
+                $said[] = Explain::within($field->label).' '.$this->units->text($si, $field->kind);
+            }
+        }
+
+        return $said;
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+namespace App\View;
+
+use App\Records\Judged;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Reading;
+use Metrum\Circuit\Test;
+use Metrum\Circuit\Word;
+use Metrum\Quantity\Units;
+
+/** What was read, as left, and what was seen and tested, chapter by chapter. */
+final readonly class ReportFindings
+{
+    public function __construct(private Judged $judged, private Units $units, private bool $isMoved)
+    {
+    }
+
+    /** @return list<array{name: string, value: string, place: string}> */
+    public function readings(): array
+    {
+        $rows = [];
+        foreach (Reading::cases() as $reading) {
+            $si = $this->judged->findings->reading($reading);
+            if ($si !== null) {
+                $rows[] = [
+                    'name' => $reading->label(),
+                    'value' => $this->units->text($si, $reading->quantity()),
+                    'place' => $reading->place(),
+                ];
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return list<array{name: string, value: string}> each with all that was seen of it, chapter by chapter */
+    public function seen(): array
+    {
+        $seen = [];
+        foreach ($this->judged->work->chapters->all as $chapter) {
+            foreach ($chapter->found as $fact) {
+                $asked = Observation::tryFrom($fact->content->key) ?? Test::tryFrom($fact->content->key);
+                $word = Word::tryFrom((string) $fact->content->word);
+                if ($asked !== null && $word !== null) {
+                    $seen[$asked->label()][$chapter->number] = lcfirst($word->label());
+                }
+            }
+        }
+        $rows = [];
+        foreach ($seen as $name => $words) {
+            $told = [];
+            foreach ($words as $number => $word) {
+                $told[] = $word.($this->isMoved ? ' ('.$this->chapter($number).')' : '');
+            }
+            $rows[] = ['name' => $name, 'value' => implode(', then ', $told)];
+        }
+
+        return $rows;
+    }
+
+    /** "as found", "after move 2" */
+    private function chapter(int $number): string
+    {
+        return $number === 1 ? 'as found' : 'after move '.($number - 1);
+    }
+}

@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Work;
+
+use Metrum\Circuit\Control;
+use Metrum\Circuit\MoveOutcome;
+use Metrum\Circuit\Reading;
+use Metrum\Findings\Chapter;
+use Metrum\Findings\Derived;
+use Metrum\Findings\Figures;
+use Metrum\Findings\Findings;
+use Metrum\Findings\Moved;
+use Metrum\Log\Content;
+
+/** What came of each move: what was foretold beside what was read; jointly where moves were not read apart. */
+final readonly class Outcomes
+{
+    public function __construct(private Work $work)
+    {
+    }
+
+    /**
+     * What came of the move that began a chapter.
+     *
+     * @param  list<Account>  $accounts  of the chapters before it
+     */
+    public function cameOf(int $place, array $accounts): CameOf
+    {
+        $move = $this->work->chapters->all[$place]->began?->content;
+        if ($move === null) {
+            return CameOf::nothing(null);
+        }
+        $control = Control::from($move->key);
+        [$base, $value, $others] = $this->since($place, $control, $move->subject);
+        if ($base === null) {
+            return CameOf::nothing(Forecast::keptIn($move));
+        }
+        $forecast = $others === []
+            ? $this->foretold($place, $base, $value, $control, $move, $accounts)
+            : Forecast::together(array_map(Forecast::keptIn(...), [$move, ...$others]));
+        if ($forecast === null) {
+            return CameOf::nothing(null);
+        }
+        $chapter = $this->work->chapters->all[$place];
+        $first = $this->firstRead($chapter, $control, $move->subject);
+        if ($first === null) {
+            return CameOf::nothing($forecast);
+        }
+        $changes = fn (Chapter $to): array => $this->changes(
+            $forecast,
+            $this->work->chapters->all[$base],
+            $to,
+            $move->subject,
+        );
+        $isSettled = $this->work->figure($chapter, $control, $move->subject) !== null;
+
+        return CameOf::read(
+            $forecast,
+            $changes($first),
+            $changes($isSettled ? $chapter : $first),
+            $control->row()->isJudgedByAll,
+            $others,
+        );
+    }
+
+    /** @return array<string, float> change of each figure that was foretold and read before and after, SI */
+    private function changes(Forecast $forecast, Chapter $from, Chapter $to, string $subject): array
+    {
+        $changes = [];
+        foreach ($forecast->figures as $one) {
+            $was = $this->read($one->figure, $from->of($subject));
+            $is = $this->read($one->figure, $to->of($subject));
+            if ($was !== null && $is !== null) {
+                $changes[$one->figure->value] = $is - $was;
+            }
+        }
+
+        return $changes;
+    }
+
+    private function read(Derived|Reading $figure, Findings $findings): ?float
+    {
+        return $figure instanceof Reading
+            ? $findings->reading($figure)
+            : Figures::of($findings, $this->work->rules)->value($figure);
+    }
+
+    /**
+     * What was said when a move was made; worked now where nothing was, or where it was made in several steps.
+     *
+     * @param  list<Account>  $accounts  of the chapters before it
+     */
+    private function foretold(
+        int $place,
+        int $base,
+        float $value,
+        Control $control,
+        Content $move,
+        array $accounts,
+    ): ?Forecast {
+        $kept = $base === $place - 1 ? Forecast::keptIn($move) : null;
+        if ($kept !== null) {
+            return $kept;
+        }
+        $before = $accounts[$base];
+
+        return $this->work->byTwin
+            ->forecasting($before->chapter, $move->subject)
+            ?->of($control, $value, $this->work->verdict($before)->suspects);
+    }
+
+    /** A chapter as it was once the figure of its move was read settled for the first time; null where it was not. */
+    private function firstRead(Chapter $chapter, Control $control, string $subject): ?Chapter
+    {
+        $needed = $this->work->needed($chapter, $control, $subject) ?? [];
+        $awaited = [];
+        foreach ($chapter->found as $fact) {
+            $reading = Reading::tryFrom($fact->content->key);
+            if (in_array($reading, $needed, true)) {
+                $awaited[$fact->content->key] = $fact->content->key;
+            }
+        }
+        foreach ($needed === [] ? [] : $chapter->found as $place => $fact) {
+            unset($awaited[$fact->content->key]);
+            $first = $awaited === [] ? $chapter->asFirstRead($place + 1) : null;
+            if ($first !== null && ! $this->work->settling->isEarly($first, ...$needed)) {
+                return $first;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The last chapter before one in which a control's figure was read, with what that control was moved since, and
+     * what else was moved meanwhile: then nobody can tell which of them did it.
+     *
+     * @return array{?int, float, list<Content>} null where nothing was read
+     */
+    private function since(int $place, Control $control, string $subject): array
+    {
+        $value = 0.0;
+        $others = [];
+        for ($i = $place; $i > 0; $i--) {
+            $move = $this->work->chapters->all[$i]->began?->content;
+            if ($move === null) {
+                break;
+            }
+            if ($move->isOf($control, $subject)) {
+                $value += $move->value ?? 1.0;
+            } elseif (Control::from($move->key)->row()->figures !== []) {
+                $others[] = $move;
+            }
+            if ($this->work->figure($this->work->chapters->all[$i - 1], $control, $subject) !== null) {
+                return [$i - 1, $value, $others];
+            }
+        }
+
+        return [null, 0.0, []];
+    }
+
+    /** @param  list<Moved>  $before */
+    public static function moved(Control $control, Content $move, MoveOutcome $outcome, array $before): Moved
+    {
+        $again = false;
+        foreach ($before as $one) {
+            if ($one->control === $control && $one->subject === $move->subject) {
+                $again = $one->outcome === $outcome;
+            }
+        }
+
+        return new Moved($control, $outcome, $move->value ?? 1.0, $move->subject, $again);
+    }
+}

@@ -73,18 +73,18 @@ final class Edition
         }
     }
 
-    /** When the latest of the files was changed, and how many there are: another wherever one was edited. */
+    /** When each of the files was changed, and how large it is: another wherever one was edited, moved or put back. */
     private function stamp(): string
     {
-        $latest = $count = 0;
+        $seen = [];
         foreach ([...self::TWIN, ...self::VERDICTS] as $folder) {
             foreach ($this->files($folder) as $file) {
-                $latest = max($latest, (int) $file->getMTime());
-                $count++;
+                $seen[] = $file->getPathname().' '.$file->getMTime().' '.$file->getSize();
             }
         }
+        sort($seen);
 
-        return "$latest $count";
+        return md5(implode("\n", $seen));
     }
 
     private function written(): string

@@ -182,7 +182,20 @@ final class Strip
         return $waits;
     }
 
-    /** @return list<array{x: float, y: float, text: string, early: bool}> the figure of each chapter */
+    /** Where the middle of a figure stands above its dot: beside the line of a move, never on it. */
+    private function beside(float $x, string $text): float
+    {
+        $half = self::LETTER * mb_strlen($text) / 2 + 6;
+        foreach ($this->notches() as ['x' => $line]) {
+            if (abs($line - $x) < $half) {
+                return max($this->scale->left() + $half, $line >= $x ? $line - $half : $line + $half);
+            }
+        }
+
+        return $x;
+    }
+
+    /** @return list<array{x: float, y: float, text: string, textX: float, early: bool}> the figure of each chapter */
     public function dots(): array
     {
         $kind = Work::figureOf($this->control)?->quantity();
@@ -193,10 +206,13 @@ final class Strip
                 continue;
             }
             $early = $this->work->figure($account->chapter, $this->control, $this->subject) === null;
+            $x = $this->scale->x(end($found)->takenAt->getTimestamp());
+            $text = $this->units->number($value, $kind);
             $dots[] = [
-                'x' => $this->scale->x(end($found)->takenAt->getTimestamp()),
+                'x' => $x,
                 'y' => $this->scale->y($value),
-                'text' => $this->units->number($value, $kind),
+                'text' => $text,
+                'textX' => $this->beside($x, $text),
                 'early' => $early,
             ];
         }

@@ -222,7 +222,8 @@ final class CardTest extends TestCase
         $this->step($visit, 'nitrogen_test.regulator', 'fitted')->assertUnprocessable()->assertSee('explode');
         $more = ['reason' => 'it is all we have'];
         $this->step($visit, 'nitrogen_test.passed', 'oxygen', $more)->assertUnprocessable();
-        $this->get("/visits/{$visit->id}/report")->assertSee('Pressure test with nitrogen: Stopped: oxygen. Oxygen and oil');
+        $this->get("/visits/{$visit->id}/report")
+            ->assertSee('Pressure test with nitrogen: Stopped: oxygen. Oxygen and oil');
 
         $this->step($visit, 'nitrogen_test.gas', 'nitrogen')->assertOk()->assertSee('Regulator and relief');
         $this->get("/visits/{$visit->id}/leave")->assertSee('pressure test with nitrogen was begun');

@@ -69,14 +69,15 @@ test('a valve is adjusted by keyboard, and put back', async ({ page }) => {
 
   // The stem was cracked open and must be put back before the visit is closed.
   await say(page, 'stem cracked');
-  await expect(page.locator('#touched')).toContainText('stem cracked');
+  await expect(page.locator('#touched')).toContainText('To be put back');
+  await expect(page.locator('#touched').getByRole('button', { name: '▢ stem cracked' })).toBeVisible();
   await focusOn(card.getByRole('button', { name: 'All the way back: ½ in' }));
   await page.keyboard.press('Enter');
   await expect(card).not.toContainText('All the way back');
   await page.goto(`${visit}/leave`);
   await expect(page.getByRole('button', { name: 'Close the visit' })).toBeDisabled();
   await say(page, 'stem back');
-  await expect(page.locator('#touched')).not.toContainText('stem cracked');
+  await expect(page.locator('#touched')).not.toContainText('To be put back');
   await page.reload();
   await page.getByRole('button', { name: 'Close the visit' }).press('Enter');
   await expect(page).toHaveURL(/\/report$/);

@@ -16,7 +16,7 @@
     @if ($print)
         <img class="before-after-img" src="{{ $report->beforeAfterImage() }}" alt="As found and as left">
     @else
-        <div class="picture-box"><x-picture.before-after :picture="$report->beforeAfter" /></div>
+        <div class="picture-box" tabindex="0" role="region" aria-label="As found and as left"><x-picture.before-after :picture="$report->beforeAfter" /></div>
     @endif
 @endif
 @unless ($course->isBlank())

@@ -12,5 +12,5 @@
         <line x1="{{ $told['x'] }}" x2="{{ $told['x'] }}" y1="{{ $told['y'] - $told['half'] }}" y2="{{ $told['y'] + $told['half'] }}" class="strip-width" /><circle cx="{{ $told['x'] }}" cy="{{ $told['y'] }}" r="6" class="strip-told" />
         <text x="{{ $told['x'] }}" y="{{ $told['y'] - $told['half'] - 8 }}" text-anchor="middle" class="strip-value">foretold {{ $told['text'] }}</text>
     @endif
-    @foreach ($strip->dots() as $dot)<circle cx="{{ $dot['x'] }}" cy="{{ $dot['y'] }}" r="5" class="{{ $dot['early'] ? 'strip-early' : 'strip-dot' }}" /><text x="{{ $dot['x'] }}" y="{{ $dot['y'] - 11 }}" text-anchor="middle" class="strip-value">{{ $dot['text'] }}</text>@endforeach
+    @foreach ($strip->dots() as $dot)<circle cx="{{ $dot['x'] }}" cy="{{ $dot['y'] }}" r="5" class="{{ $dot['early'] ? 'strip-early' : 'strip-dot' }}" /><text x="{{ $dot['textX'] }}" y="{{ $dot['y'] - 11 }}" text-anchor="middle" class="strip-value">{{ $dot['text'] }}</text>@endforeach
 </svg>

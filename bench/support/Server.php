@@ -5,9 +5,13 @@ final class Server
 {
     private readonly int $port;
 
-    private readonly CurlHandle $curl;
+    /** @var array<string, string> */
+    private array $cookies = [];
 
     private string $token = '';
+
+    /** Seconds for which an answer is waited for. */
+    private const PATIENCE = 20;
 
     /** @param  array<string, string>  $environment */
     public function __construct(string $root, array $environment)
@@ -27,12 +31,6 @@ final class Server
             exec('pkill -P '.proc_get_status($server)['pid']);
             proc_terminate($server);
         });
-        $this->curl = curl_init();
-        curl_setopt_array($this->curl, [
-            CURLOPT_RETURNTRANSFER => true,
-            CURLOPT_COOKIEFILE => '',
-            CURLOPT_TIMEOUT => 20,
-        ]);
         for ($try = 0; $try < 50 && $this->ask('/sign-in')[0] !== 200; $try++) {
             usleep(100_000);
         }
@@ -90,20 +88,37 @@ final class Server
      */
     private function ask(string $path, ?array $form = null): array
     {
-        curl_setopt($this->curl, CURLOPT_URL, "http://127.0.0.1:$this->port$path");
-        curl_setopt($this->curl, CURLOPT_HTTPHEADER, $form === null ? [] : ['X-Requested-With: XMLHttpRequest']);
-        curl_setopt_array(
-            $this->curl,
-            $form === null
-                ? [CURLOPT_HTTPGET => true]
-                : [CURLOPT_POST => true, CURLOPT_POSTFIELDS => http_build_query($form)],
+        $cookies = array_map(
+            static fn (string $name, string $value): string => "$name=$value",
+            array_keys($this->cookies),
+            $this->cookies,
         );
-        $body = (string) curl_exec($this->curl);
-
-        return [
-            curl_getinfo($this->curl, CURLINFO_RESPONSE_CODE),
-            curl_getinfo($this->curl, CURLINFO_TOTAL_TIME) * 1e3,
-            $body,
+        $headers = ['Cookie: '.implode('; ', $cookies), 'Connection: close'];
+        if ($form !== null) {
+            array_push($headers, 'X-Requested-With: XMLHttpRequest', 'Content-Type: application/x-www-form-urlencoded');
+        }
+        $http = [
+            'method' => $form === null ? 'GET' : 'POST',
+            'header' => $headers,
+            'content' => $form === null ? '' : http_build_query($form),
+            'follow_location' => 0,
+            'ignore_errors' => true,
+            'timeout' => self::PATIENCE,
         ];
+        $began = hrtime(true);
+        $url = "http://127.0.0.1:$this->port$path";
+        $body = (string) @file_get_contents($url, false, stream_context_create(['http' => $http]));
+        $taken = (hrtime(true) - $began) / 1e6;
+        $status = 0;
+        foreach ($http_response_header ?? [] as $line) {
+            if (preg_match('~^HTTP/\S+ (\d+)~', $line, $is) === 1) {
+                $status = (int) $is[1];
+            }
+            if (preg_match('/^Set-Cookie: ([^=]+)=([^;]*)/i', $line, $is) === 1) {
+                $this->cookies[$is[1]] = $is[2];
+            }
+        }
+
+        return [$status, $taken, $body];
     }
 }

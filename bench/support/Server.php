@@ -110,7 +110,7 @@ final class Server
         $body = (string) @file_get_contents($url, false, stream_context_create(['http' => $http]));
         $taken = (hrtime(true) - $began) / 1e6;
         $status = 0;
-        foreach ($http_response_header ?? [] as $line) {
+        foreach ($http_response_header as $line) {
             if (preg_match('~^HTTP/\S+ (\d+)~', $line, $is) === 1) {
                 $status = (int) $is[1];
             }

@@ -107,6 +107,8 @@ final class Server
         ];
         $began = hrtime(true);
         $url = "http://127.0.0.1:$this->port$path";
+        // Nothing is heard of a server that is not there yet.
+        $http_response_header = [];
         $body = (string) @file_get_contents($url, false, stream_context_create(['http' => $http]));
         $taken = (hrtime(true) - $began) / 1e6;
         $status = 0;

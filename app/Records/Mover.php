@@ -79,14 +79,17 @@ final readonly class Mover
             $log->facts,
             static fn (Fact $one): bool => $one->id === $id || $one->id === $clock,
         ));
-        $move = $kept[0]->content ?? null;
-        $isSame = $move !== null &&
-            $kept[0]->kind === FactKind::Move &&
-            $move->key === $content->key &&
-            $move->subject === $content->subject &&
-            abs(($move->value ?? 0.0) - ($content->value ?? 0.0)) < 1e-9;
+        $first = $kept[0] ?? null;
 
-        return $isSame ? $kept : [];
+        return $first?->kind === FactKind::Move && self::isSame($first->content, $content) ? $kept : [];
+    }
+
+    /** Whether two moves are the same control of the same part, by as much. */
+    private static function isSame(Content $one, Content $other): bool
+    {
+        return $one->key === $other->key &&
+            $one->subject === $other->subject &&
+            abs(($one->value ?? 0.0) - ($other->value ?? 0.0)) < 1e-9;
     }
 
     /** @throws NotAFact where the very same move was made seconds ago: a second tap, not a second turn */
@@ -94,13 +97,11 @@ final readonly class Mover
     {
         $moves = $log->history(FactKind::Move);
         $last = end($moves);
-        $isSame = $last !== false && $last->content->isOf(Control::from($content->key), $content->subject);
-        if ($last === false || $overruled !== '' || ! $isSame) {
+        if ($last === false || $overruled !== '' || ! self::isSame($last->content, $content)) {
             return;
         }
-        $isSame = abs(($last->content->value ?? 0.0) - ($content->value ?? 0.0)) < 1e-9;
         $seconds = $this->recorder->moment()->getTimestamp() - $last->takenAt->getTimestamp();
-        if ($isSame && abs($seconds) <= self::TWICE) {
+        if (abs($seconds) <= self::TWICE) {
             throw NotAFact::because(
                 'The same was noted seconds ago: once is kept. Was it done twice? Then say so, and it is noted again.',
             );

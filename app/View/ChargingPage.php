@@ -28,6 +28,9 @@ final class ChargingPage
 
     public readonly ChargeWords $words;
 
+    /** @var array{?float}|null the next addition, once it was worked */
+    private ?array $next = null;
+
     /** @var ?array<string, Cylinder> */
     private ?array $cylinders = null;
 
@@ -99,7 +102,9 @@ final class ChargingPage
     /** kg of the next addition, below 0 to take back; null where none is proposed, or a gate or clock holds it. */
     public function next(): ?float
     {
-        return (new NextMove($this->judged->work))->of(Control::Charge, $this->subject)[0] ?? null;
+        $this->next ??= [(new NextMove($this->judged->work))->of(Control::Charge, $this->subject)[0] ?? null];
+
+        return $this->next[0];
     }
 
     /** "add 80 g", "take back 40 g" */

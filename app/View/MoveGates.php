@@ -8,16 +8,22 @@ use Metrum\Work\MayMove;
 use Metrum\Work\Precondition;
 
 /** What must hold before a control is moved, and what holds it back. */
-final readonly class MoveGates
+final class MoveGates
 {
-    public function __construct(private MayMove $may, private Control $control, private string $subject)
-    {
+    /** @var ?list<Precondition> */
+    private ?array $all = null;
+
+    public function __construct(
+        private readonly MayMove $may,
+        private readonly Control $control,
+        private readonly string $subject,
+    ) {
     }
 
     /** @return list<Precondition> */
     public function all(): array
     {
-        return $this->may->preconditions($this->control, $this->subject);
+        return $this->all ??= $this->may->preconditions($this->control, $this->subject);
     }
 
     /** @return list<Precondition> before some is taken back; none where nothing is too much */

@@ -37,6 +37,9 @@ final class Work
     /** @var array<string, Figures> by number of the chapter and subject */
     private array $figures = [];
 
+    /** @var array{?float}|null kg by the ledger, once it was asked */
+    private ?array $booked = null;
+
     /** @var array<string, ?Response> by control and subject */
     private array $responses = [];
 
@@ -214,7 +217,10 @@ final class Work
     /** What is in the plant by weights, now or at the end of a chapter. */
     public function weighedIn(int $chapter = PHP_INT_MAX): WeighedIn
     {
-        return WeighedIn::of($this, $this->book === null ? null : ($this->book)(), $chapter);
+        // The ledger is asked once, however many sentences follow from it.
+        $this->booked ??= [$this->book === null ? null : ($this->book)()];
+
+        return WeighedIn::of($this, $this->booked[0], $chapter);
     }
 
     /** What one unit of a control does; null where it was not moved and read. */

@@ -17,8 +17,6 @@ final readonly class OpenItems
     /** K off the set point that are not where they should be. */
     private const OFF = 1.0;
 
-    private const STANDING = [Word::SomeStopped, Word::AllStopped, Word::Backwards];
-
     public function __construct(private Judged $judged, private Units $units)
     {
     }
@@ -45,10 +43,10 @@ final readonly class OpenItems
                 ? 'The refrigerant that was added will leak out again until the leak is found and mended.'
                 : '',
             ! $early && $leak->isOpen() ? 'The leak is not mended yet.' : '',
-            $now->saw(Observation::EvaporatorFans, ...self::STANDING)
+            $now->saw(Observation::EvaporatorFans, ...Word::FANS_STAND)
                 ? 'Not all fans of the cooling coil run.'
                 : '',
-            $now->saw(Observation::CondenserFans, ...self::STANDING) ? 'Not all fans of the condenser run.' : '',
+            $now->saw(Observation::CondenserFans, ...Word::FANS_STAND) ? 'Not all fans of the condenser run.' : '',
             $this->boxOff(),
             ...array_map(
                 static fn (array $one): string => 'Begun and not finished: '.lcfirst($one[0]->name).'.',

@@ -95,7 +95,6 @@ final readonly class WorkSide
     public function missed(): array
     {
         $found = $this->judged->present();
-        $standing = [Word::SomeStopped, Word::AllStopped, Word::Backwards];
         $level = $found->reading(Reading::ReceiverLevel);
         $missed = array_filter($this->proofs(), static fn (Proof $one): bool => $one->sign === Mark::Act->sign());
 
@@ -104,8 +103,8 @@ final readonly class WorkSide
                 static fn (Proof $one): string => Explain::within($one->label).' is missed, '.$one->said,
                 array_values($missed),
             ),
-            $found->saw(Observation::EvaporatorFans, ...$standing) ? 'coil fans stand' : '',
-            $found->saw(Observation::CondenserFans, ...$standing) ? 'condenser fans stand' : '',
+            $found->saw(Observation::EvaporatorFans, ...Word::FANS_STAND) ? 'coil fans stand' : '',
+            $found->saw(Observation::CondenserFans, ...Word::FANS_STAND) ? 'condenser fans stand' : '',
             $level !== null && $level <= self::EMPTY ? 'the receiver reads empty' : '',
         ]));
     }

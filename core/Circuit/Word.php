@@ -90,6 +90,9 @@ enum Word: string
     case LeakFound = 'leak_found';
     case NoLeakFound = 'no_leak_found';
 
+    /** What is seen of fans that do not all move air as they should. */
+    public const FANS_STAND = [self::SomeStopped, self::AllStopped, self::Backwards];
+
     /** Whether it says that the compressor stands. */
     public function isStop(): bool
     {

@@ -12,13 +12,11 @@ use Metrum\Work\Precondition;
 /** What starves a coil, keeps the head up or hides a charge whatever is added or taken: it is put right first. */
 final readonly class Obstacles
 {
-    private const STOPPED = [Word::SomeStopped, Word::AllStopped, Word::Backwards];
-
     /** Where to look, what must not be seen there, and what is put right then. */
     private const SEEN = [
         [Observation::FrostCoil, [Word::Blocked], 'coil', 'blocked by ice: clear it first'],
-        [Observation::EvaporatorFans, self::STOPPED, 'coil fans', 'put them right first'],
-        [Observation::CondenserFans, self::STOPPED, 'condenser fans', 'put them right first'],
+        [Observation::EvaporatorFans, Word::FANS_STAND, 'coil fans', 'put them right first'],
+        [Observation::CondenserFans, Word::FANS_STAND, 'condenser fans', 'put them right first'],
         [Observation::CondenserFace, [Word::Dirty, Word::Recirculating], 'condenser', 'clean it first'],
         [Observation::EvaporatorFace, [Word::Dirty], 'coil', 'clean it first'],
     ];

@@ -77,16 +77,20 @@ final class FactRecord extends Model
     }
 
     /**
-     * All facts of a visit, in the order in which they came.
+     * The facts of a visit that came after a place in the record, in the order in which they came.
      *
-     * @return list<Fact>
+     * @return array<int, Fact> by their place
      */
-    public static function ofVisit(string $visit): array
+    public static function ofVisit(string $visit, int $after = 0): array
     {
         // Long logs are read on every page: rows become facts at once, without a model between.
-        $rows = self::query()->toBase()->where('visit_id', $visit)->orderBy('seq')->get(self::READ)->all();
+        $rows = self::query()->toBase()->where('visit_id', $visit)->where('seq', '>', $after)->orderBy('seq');
+        $facts = [];
+        foreach ($rows->get(['seq', ...self::READ]) as $row) {
+            $facts[(int) $row->seq] = self::assembled($row);
+        }
 
-        return array_values(array_map(self::assembled(...), $rows));
+        return $facts;
     }
 
     public function fact(): Fact

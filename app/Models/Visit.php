@@ -15,6 +15,7 @@ use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Refused;
 use Metrum\Findings\Chapters;
 use Metrum\Findings\Findings;
+use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Log;
 
@@ -39,6 +40,11 @@ final class Visit extends Model
 
     /** What a visit was told by that only stands for a day of a ledger that was taken in. */
     public const LEDGER = 'ledger';
+
+    /** @var array<int, Fact> what was read of its log, by its place in the record */
+    private array $read = [];
+
+    private ?Log $log = null;
 
     protected $fillable = [
         'id',
@@ -142,9 +148,15 @@ final class Visit extends Model
         return $this->closed_at === null;
     }
 
+    /** As it stands now: a page asks for it many times, and only what was added since is read. */
     public function log(): Log
     {
-        return new Log(FactRecord::ofVisit($this->id));
+        $added = FactRecord::ofVisit($this->id, (int) array_key_last($this->read));
+        $this->read += $added;
+
+        return $added === [] && $this->log !== null
+            ? $this->log
+            : $this->log = new Log(array_values($this->read));
     }
 
     /** Whether a fact of this id is in its log. */

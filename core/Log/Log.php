@@ -7,8 +7,8 @@ namespace Metrum\Log;
 /** The facts of one visit: what still stands, and what was taken back. */
 final readonly class Log
 {
-    /** @var array<string, true> ids of what was taken back */
-    private array $undone;
+    /** @var list<Fact> all that was not taken back, in order */
+    private array $happened;
 
     /** @var array<string, Fact> the latest standing fact by its place */
     private array $standing;
@@ -28,15 +28,17 @@ final readonly class Log
             }
         }
         $standing = [];
+        $happened = [];
         foreach ($facts as $fact) {
             if ($fact->kind !== FactKind::Undo && ! isset($undone[$fact->id])) {
                 $place = $fact->place();
                 // The last one stands in the order in which it came.
                 unset($standing[$place]);
                 $standing[$place] = $fact;
+                $happened[] = $fact;
             }
         }
-        $this->undone = $undone;
+        $this->happened = $happened;
         $this->standing = $standing;
     }
 
@@ -56,22 +58,14 @@ final readonly class Log
     public function history(FactKind $kind): array
     {
         return array_values(
-            array_filter(
-                $this->facts,
-                fn (Fact $fact): bool => $fact->kind === $kind && ! isset($this->undone[$fact->id]),
-            ),
+            array_filter($this->happened, static fn (Fact $fact): bool => $fact->kind === $kind),
         );
     }
 
     /** @return list<Fact> all that was not taken back, in order */
     public function happened(): array
     {
-        return array_values(
-            array_filter(
-                $this->facts,
-                fn (Fact $fact): bool => $fact->kind !== FactKind::Undo && ! isset($this->undone[$fact->id]),
-            ),
-        );
+        return $this->happened;
     }
 
     /** The standing fact of a kind about a key; null where there is none, or it was taken back. */

@@ -115,22 +115,9 @@ final readonly class Outcomes
     private function firstRead(Chapter $chapter, Control $control, string $subject): ?Chapter
     {
         $needed = $this->work->needed($chapter, $control, $subject) ?? [];
-        $awaited = [];
-        foreach ($chapter->found as $fact) {
-            $reading = Reading::tryFrom($fact->content->key);
-            if (in_array($reading, $needed, true)) {
-                $awaited[$fact->content->key] = $fact->content->key;
-            }
-        }
-        foreach ($needed === [] ? [] : $chapter->found as $place => $fact) {
-            unset($awaited[$fact->content->key]);
-            $first = $awaited === [] ? $chapter->asFirstRead($place + 1) : null;
-            if ($first !== null && ! $this->work->settling->isEarly($first, ...$needed)) {
-                return $first;
-            }
-        }
+        $told = $this->work->settling->toldWhenSettled($chapter, ...$needed);
 
-        return null;
+        return $told === null ? null : $chapter->asFirstRead($told);
     }
 
     /**

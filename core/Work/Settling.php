@@ -16,7 +16,7 @@ use Metrum\Log\Log;
 use Metrum\Quantity\Kind;
 
 /** Whether what was read after a move was read once the plant had come to rest. */
-final readonly class Settling
+final class Settling
 {
     /** Share of a pressure that a kelvin of saturation is about, by which two readings may differ and be the same. */
     private const SHARE_A_KELVIN = 0.033;
@@ -34,12 +34,20 @@ final readonly class Settling
 
     private const LONGER = 0.5;
 
-    public function __construct(private Log $log, private HouseRules $rules)
+    /** @var array<string, float> seconds that a plant is given, by the move */
+    private array $times = [];
+
+    public function __construct(private readonly Log $log, private readonly HouseRules $rules)
     {
     }
 
     /** Seconds that the plant is given after a move: its clock, else the house rule's least. */
     public function time(Fact $move): float
+    {
+        return $this->times[$move->id] ??= $this->worked($move);
+    }
+
+    private function worked(Fact $move): float
     {
         $clock = $this->clock($move);
         if ($clock !== null) {
@@ -130,23 +138,50 @@ final readonly class Settling
     /** Whether any of these was read early in a chapter, and not again when it had settled. */
     public function isEarly(Chapter $chapter, Reading ...$needed): bool
     {
-        if ($chapter->began === null) {
-            return false;
+        $taken = [];
+        foreach ($chapter->found as $fact) {
+            $taken[$fact->content->key][] = $fact;
         }
-        $due = $chapter->began->takenAt->getTimestamp() + $this->time($chapter->began);
-        foreach ($needed as $reading) {
-            $taken = array_values(
-                array_filter(
-                    $chapter->found,
-                    static fn (Fact $fact): bool => $fact->content->key === $reading->value,
-                ),
-            );
-            $last = end($taken);
-            // What the move left as it was is as settled as it was.
-            if ($last !== false && $last->takenAt < $chapter->began->takenAt) {
-                continue;
+
+        return $chapter->began !== null && $this->isAnyEarly($chapter->began, $taken, $needed);
+    }
+
+    /**
+     * How many of the facts found in a chapter had been told when each of these had been read settled for the first
+     * time; null where that did not happen.
+     */
+    public function toldWhenSettled(Chapter $chapter, Reading ...$needed): ?int
+    {
+        $keys = array_map(static fn (Reading $one): string => $one->value, $needed);
+        $read = array_map(static fn (Fact $fact): string => $fact->content->key, $chapter->found);
+        $awaited = array_flip(array_intersect($keys, $read));
+        $taken = [];
+        foreach ($needed === [] ? [] : $chapter->found as $place => $fact) {
+            $key = $fact->content->key;
+            $taken[$key][] = $fact;
+            unset($awaited[$key]);
+            $isEarly = $chapter->began !== null && $this->isAnyEarly($chapter->began, $taken, $needed);
+            if ($awaited === [] && ! $isEarly) {
+                return $place + 1;
             }
-            if ($last !== false && $last->takenAt->getTimestamp() < $due && ! $this->stands($taken)) {
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  array<string, non-empty-list<Fact>>  $taken  since a move and before, by key
+     * @param  array<Reading>  $needed
+     */
+    private function isAnyEarly(Fact $move, array $taken, array $needed): bool
+    {
+        $due = $move->takenAt->getTimestamp() + $this->time($move);
+        foreach ($needed as $reading) {
+            $last = $taken[$reading->value] ?? [];
+            $at = $last === [] ? null : end($last)->takenAt;
+            // What the move left as it was is as settled as it was.
+            $isSince = $at !== null && $at >= $move->takenAt;
+            if ($isSince && $at->getTimestamp() < $due && ! $this->stands($last)) {
                 return true;
             }
         }

@@ -32,7 +32,7 @@ final class EntryController extends Controller
     {
         $recorder = self::recorder($request, $visit);
         $mover = new Mover($judge, $recorder, $visit);
-        $cards = self::cards($request, $visit, $judge);
+        $cards = self::cards($recorder, $request, $visit, $judge);
         try {
             $facts = match (true) {
                 $request->isLine() => $recorder->line(
@@ -77,12 +77,13 @@ final class EntryController extends Controller
     public function undo(UndoRequest $request, Visit $visit, Judge $judge): Response|RedirectResponse
     {
         $fact = $request->fact();
+        $recorder = self::recorder($request, $visit);
         try {
-            self::recorder($request, $visit)->undo($fact, $request->validated('id'));
+            $recorder->undo($fact, $request->validated('id'));
         } catch (NotAFact $refusal) {
             throw self::refused($request, $refusal);
         }
-        self::cards($request, $visit, $judge)->keepStops();
+        self::cards($recorder, $request, $visit, $judge)->keepStops();
 
         return $this->answer($request, $judge, [$fact]);
     }
@@ -92,9 +93,13 @@ final class EntryController extends Controller
         return new Recorder($visit, Author::of($request->user()), $request->making());
     }
 
-    private static function cards(VisitRequest $request, Visit $visit, Judge $judge): CardKeeper
-    {
-        return new CardKeeper($judge, self::recorder($request, $visit), $visit, Author::of($request->user())->units);
+    private static function cards(
+        Recorder $recorder,
+        VisitRequest $request,
+        Visit $visit,
+        Judge $judge,
+    ): CardKeeper {
+        return new CardKeeper($judge, $recorder, $visit, Author::of($request->user())->units);
     }
 
     private static function refused(VisitRequest $request, NotAFact $refusal): ValidationException

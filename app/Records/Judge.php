@@ -7,6 +7,7 @@ use App\Models\Visit;
 use Illuminate\Support\Carbon;
 use Metrum\Diagnosis\Diagnosis;
 use Metrum\Diagnosis\Snapshot;
+use Metrum\Diagnosis\Verdict;
 use Metrum\Plant\Twins;
 use Metrum\Work\Work;
 
@@ -15,8 +16,11 @@ final readonly class Judge
 {
     private const CHECKS = 4;
 
-    public function __construct(private Twins $twins, private Edition $edition)
-    {
+    public function __construct(
+        private Twins $twins,
+        private Edition $edition,
+        private VerdictShelf $shelf,
+    ) {
     }
 
     /** What was done at a visit so far; what it says of the plant is worked only where it is asked for. */
@@ -44,12 +48,15 @@ final readonly class Judge
         $rules = $work->rules;
         $findings = $work->judged()->evidence();
         $expectation = $this->twins->expectation($findings, $rules, $work->good);
-        $verdict = (new Diagnosis($rules, $this->twins))->of(
+        $weigh = fn (): Verdict => (new Diagnosis($rules, $this->twins))->of(
             $findings,
             $checks,
             expectation: $expectation,
             together: $checks > 0,
         );
+        $verdict = $checks === self::CHECKS
+            ? $this->shelf->of($visit, $findings, $rules, $work->good, $weigh)
+            : $weigh();
 
         return new Judged(
             $visit,

@@ -10,92 +10,46 @@ final class Technician
 
     private int $next = 0;
 
-    private readonly string $cookies;
-
-    private string $token = '';
+    private readonly Browser $browser;
 
     private string $visit = '';
 
-    public function __construct(private readonly string $at, private readonly string $name)
+    public function __construct(int $port, private readonly string $name)
     {
-        $this->cookies = tempnam(sys_get_temp_dir(), 'cookies');
+        $this->browser = new Browser($port);
     }
 
     public function begin(string $email, string $password, string $circuit): void
     {
-        $this->read('/sign-in');
-        $this->send('/sign-in', ['email' => $email, 'password' => $password]);
-        $this->read('/');
-        $this->send("/circuits/$circuit/again", []);
-        $page = $this->send("/circuits/$circuit/visits", []);
+        $this->browser->signIn($email, $password);
+        $this->browser->enter('/');
+        $this->browser->leadsTo("/circuits/$circuit/again", []);
+        $page = $this->browser->leadsTo("/circuits/$circuit/visits", []);
         preg_match('#/visits/(\w{26})#', $page, $found);
         $this->visit = $found[1] ?? exit("{$this->name} could not begin.\n");
-        $this->read("/visits/{$this->visit}/gauges");
+        $this->browser->enter("/visits/{$this->visit}/gauges");
     }
 
-    public function visit(): string
+    /** The next entry, sent; its answer is read from what is returned. @return resource */
+    public function sends(): mixed
     {
-        return $this->visit;
+        $note = "{$this->name} {$this->next}";
+
+        return $this->browser->begin("/visits/{$this->visit}/entries", [
+            'kind' => 'note',
+            'key' => 'note',
+            'value' => $note,
+            'stage' => 'gauges',
+        ]) ?? exit("Nobody is there for {$this->name}.\n");
     }
 
-    /** The request of the next entry, for many to be sent at once. */
-    public function entry(): CurlHandle
+    public function hears(string $answer): void
     {
-        $note = "{$this->name} ".$this->next++;
-        $curl = $this->curl("/visits/{$this->visit}/entries");
-        curl_setopt_array($curl, [
-            CURLOPT_POSTFIELDS => http_build_query([
-                '_token' => $this->token,
-                'kind' => 'note',
-                'key' => 'note',
-                'value' => $note,
-                'stage' => 'gauges',
-            ]),
-            CURLOPT_PRIVATE => $note,
-        ]);
-
-        return $curl;
-    }
-
-    public function hear(CurlHandle $curl): void
-    {
-        if (curl_getinfo($curl, CURLINFO_RESPONSE_CODE) === 200) {
-            $this->confirmed[] = curl_getinfo($curl, CURLINFO_PRIVATE);
+        if ($this->browser->hear($answer)->status === 200) {
+            $this->confirmed[] = "{$this->name} {$this->next}";
         } else {
             $this->refused++;
         }
-    }
-
-    private function read(string $path): void
-    {
-        $body = (string) curl_exec($this->curl($path));
-        preg_match('/csrf-token" content="([^"]+)"/', $body, $found);
-        $this->token = $found[1] ?? $this->token;
-    }
-
-    /** @param  array<string, string>  $form */
-    private function send(string $path, array $form): string
-    {
-        $curl = $this->curl($path);
-        curl_setopt($curl, CURLOPT_HTTPHEADER, []);
-        curl_setopt($curl, CURLOPT_POSTFIELDS, http_build_query($form + ['_token' => $this->token]));
-        curl_setopt($curl, CURLOPT_FOLLOWLOCATION, true);
-        curl_exec($curl);
-
-        return (string) curl_getinfo($curl, CURLINFO_EFFECTIVE_URL);
-    }
-
-    private function curl(string $path): CurlHandle
-    {
-        $curl = curl_init($this->at.$path);
-        curl_setopt_array($curl, [
-            CURLOPT_RETURNTRANSFER => true,
-            CURLOPT_COOKIEFILE => $this->cookies,
-            CURLOPT_COOKIEJAR => $this->cookies,
-            CURLOPT_TIMEOUT => 60,
-            CURLOPT_HTTPHEADER => ['X-Requested-With: XMLHttpRequest'],
-        ]);
-
-        return $curl;
+        $this->next++;
     }
 }

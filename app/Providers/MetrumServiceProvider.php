@@ -5,6 +5,7 @@ namespace App\Providers;
 use App\Models\User;
 use App\Records\Edition;
 use App\Records\PatientSessions;
+use App\Records\SqliteDoor;
 use App\Records\TurnTaking;
 use App\Records\TwinShelf;
 use Illuminate\Database\Connection;
@@ -32,6 +33,7 @@ final class MetrumServiceProvider extends ServiceProvider
                 ! $this->app->environment('production'),
             ),
         );
+        $this->app->bind('db.connector.sqlite', SqliteDoor::class);
         Connection::resolverFor('sqlite', static fn (mixed ...$of): TurnTaking => new TurnTaking(...$of));
         $this->app->bind(Shelf::class, TwinShelf::class);
         $this->app->singleton(Twins::class);

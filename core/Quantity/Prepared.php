@@ -53,16 +53,18 @@ final class Prepared
         if (! is_dir($folder) && ! @mkdir($folder, 0o775, true) && ! is_dir($folder)) {
             return;
         }
-        $beside = @tempnam($folder, 'new');
+        $beside = is_writable($folder) ? @tempnam($folder, 'new') : false;
         if ($beside === false) {
             return;
         }
         $words = self::isPlain($made)
             ? var_export($made, true)
             : 'unserialize('.var_export(serialize($made), true).')';
-        file_put_contents($beside, '<?php return '.$words.';'."\n");
-        chmod($beside, 0o664);
-        rename($beside, $file);
+        $php = '<?php return '.$words.';'."\n";
+        // Of a full disk half a file is left: it goes.
+        if (@file_put_contents($beside, $php) !== strlen($php) || ! chmod($beside, 0o664) || ! @rename($beside, $file)) {
+            @unlink($beside);
+        }
     }
 
     /** Arrays of numbers and words alone are held by the byte-code cache as they are. */

@@ -50,10 +50,19 @@ const isKept = (url) => url.pathname === '/' || /^\/visits\/[^/]+(\/(complaint|b
 
 const signedOut = { cacheWillUpdate: async ({ response }) => (response.redirected ? null : response) };
 
+/** A server that is being brought up to date, or is not there behind its gate, is no reception either. */
+const away = {
+  fetchDidSucceed: async ({ response }) => {
+    if ([502, 503, 504].includes(response.status)) throw new Error(`The server answered ${response.status}.`);
+    return response;
+  },
+};
+
 const pages = new NetworkFirst({
   cacheName: PAGES,
   networkTimeoutSeconds: 8,
   plugins: [
+    away,
     signedOut,
     new CacheableResponsePlugin({ statuses: [200] }),
     new ExpirationPlugin({ maxEntries: 160, maxAgeSeconds: A_WEEK }),

@@ -110,6 +110,32 @@ final class BackupTest extends TestCase
         self::assertSame(1, FactRecord::query()->count());
     }
 
+    public function test_a_folder_takes_a_copy_named_by_its_moment_and_lets_old_ones_go(): void
+    {
+        $this->read('4');
+        $folder = $this->folder.'/copies';
+        mkdir($folder);
+        $old = 'metrum-20260101-031000.sqlite';
+        $young = 'metrum-'.now()->subDays(2)->format('Ymd-His').'.sqlite';
+        array_map(static fn (string $one): bool => touch("$folder/$one"), [$old, $young, 'notes.txt']);
+        try {
+            self::assertSame(1, Artisan::call('metrum:backup', ['file' => $folder, '--keep' => '0']));
+            self::assertStringContainsString("'0'; whole days from 1 up", Artisan::output());
+            self::assertSame(1, Artisan::call('metrum:backup', ['file' => "$folder/one.sqlite", '--keep' => '9']));
+            self::assertStringContainsString('wants a folder', Artisan::output());
+            self::assertFileExists("$folder/$old");
+
+            self::assertSame(0, Artisan::call('metrum:backup', ['file' => $folder, '--keep' => '30']));
+            self::assertFileDoesNotExist("$folder/$old");
+            self::assertFileExists("$folder/$young");
+            self::assertFileExists("$folder/notes.txt");
+            self::assertCount(2, (array) glob("$folder/metrum-*.sqlite"), 'the young one and that of now');
+        } finally {
+            array_map(unlink(...), glob("$folder/*") ?: []);
+            rmdir($folder);
+        }
+    }
+
     public function test_a_copy_made_while_others_write_is_whole_and_holds_what_was_confirmed_before(): void
     {
         $database = $this->folder.'/logbook.sqlite';

@@ -4,19 +4,36 @@ namespace App\Console\Commands;
 
 use App\Records\Backup;
 use App\Records\BackupFailed;
+use App\Records\BackupFolder;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 
 /** Copies the whole logbook while people go on working in it. */
 final class BackupCommand extends Command
 {
-    protected $signature = 'metrum:backup {file : where the copy goes; must not be there yet}';
+    protected $signature = 'metrum:backup
+        {file : where the copy goes: a file that is not there yet, or a folder, where it is named by the moment}
+        {--keep= : days after which older copies in that folder are removed}';
 
     protected $description = 'Write a checked copy of the logbook, at any time';
 
     public function handle(): int
     {
-        $file = $this->input->getArgument('file');
+        $given = $this->input->getArgument('file');
+        $keep = $this->input->getOption('keep');
+        $days = $keep === null ? null : filter_var($keep, FILTER_VALIDATE_INT, ['options' => ['min_range' => 1]]);
+        $folder = is_dir($given) ? new BackupFolder(rtrim($given, '/')) : null;
+        if ($days === false || ($days !== null && $folder === null)) {
+            $this->error(
+                $days === false
+                    ? "--keep is '$keep'; whole days from 1 up are possible."
+                    : "--keep wants a folder; $given is none.",
+            );
+
+            return self::FAILURE;
+        }
+        $now = new \DateTimeImmutable();
+        $file = $folder?->next($now) ?? $given;
         try {
             $rows = Backup::of(DB::connection())->to($file);
         } catch (BackupFailed $reason) {
@@ -25,6 +42,10 @@ final class BackupCommand extends Command
             return self::FAILURE;
         }
         $this->line("• {$rows['visits']} visits, {$rows['facts']} facts, checked: $file");
+        // Only once a new one is there.
+        foreach ($days === null ? [] : $folder->letGo($days, $now) as $gone) {
+            $this->line("• $gone is older than $days days and was removed");
+        }
 
         return self::SUCCESS;
     }

@@ -159,12 +159,6 @@ final class Visit extends Model
             : $this->log = new Log(array_values($this->read));
     }
 
-    /** Whether a fact of this id is in its log. */
-    public function has(string $fact): bool
-    {
-        return FactRecord::query()->where('visit_id', $this->id)->where('id', $fact)->exists();
-    }
-
     public function rules(): HouseRules
     {
         return new HouseRules($this->house_rules);

@@ -38,7 +38,7 @@ final readonly class SeriesPicture
     public function __construct(array $facts, Field $field, Units $units)
     {
         $values = array_map(static fn (Fact $one): float => (float) $one->content->value, $facts);
-        $times = array_map(static fn (Fact $one): int => $one->takenAt->getTimestamp(), $facts);
+        $times = array_map(static fn (Fact $one): int => $one->seenAt()->getTimestamp(), $facts);
         [$low, $high] = [min($values), max($values)];
         $span = max($high - $low, self::LEAST_SPAN * max(1.0, abs($high)));
         $long = max(1, end($times) - $times[0]);
@@ -53,8 +53,8 @@ final readonly class SeriesPicture
             $levels[] = [$y($high), $units->text($high, $field->kind)];
         }
         $this->levels = $levels;
-        $this->from = $facts[0]->takenAt->format('H:i');
-        $this->to = $facts[count($facts) - 1]->takenAt->format('H:i');
+        $this->from = $facts[0]->seenAt()->format('H:i');
+        $this->to = $facts[count($facts) - 1]->seenAt()->format('H:i');
     }
 
     /** "M12.0 40.0 L…" */

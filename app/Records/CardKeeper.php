@@ -3,11 +3,15 @@
 namespace App\Records;
 
 use App\Models\Visit;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use Metrum\Card\Card;
+use Metrum\Card\StepKind;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\StepTaken;
+use Metrum\Log\Kinds\Trace;
 use Metrum\Log\NotAFact;
 use Metrum\Log\Said;
 use Metrum\Quantity\Units;
@@ -26,18 +30,52 @@ final readonly class CardKeeper
     ) {
     }
 
-    /** @throws NotAFact where it cannot be, or may not be begun */
-    public function step(Said $said, ?string $id): Fact
+    /**
+     * @return list<Fact> one, or each value of a trace
+     *
+     * @throws NotAFact where it cannot be, or may not be begun
+     */
+    public function step(Said $said, ?string $id): array
+    {
+        $isTimed = StepTaken::step($said->key)?->kind === StepKind::Time;
+        $trace = $isTimed ? Trace::in($said->typed) : null;
+
+        return $trace === null ? [$this->one($said, $id)] : $this->trace($trace, $said, $id ?? (string) Str::ulid());
+    }
+
+    /**
+     * Each value of a trace at its moment, or none where one of them cannot be.
+     *
+     * @return list<Fact>
+     */
+    private function trace(Trace $trace, Said $said, string $id): array
+    {
+        $values = array_map(static fn (array $point): Said => $said->saying($point[1]), $trace->points);
+        array_map($this->recorder->meant(...), $values);
+
+        return DB::transaction(function () use ($trace, $values, $id): array {
+            $facts = [];
+            foreach ($values as $i => $value) {
+                $facts[] = $this->one($value, Recorder::counted($id, $i), $trace->points[$i][0]);
+            }
+
+            return $facts;
+        });
+    }
+
+    /** @param  float  $ago  seconds before now that it was seen */
+    private function one(Said $said, ?string $id, float $ago = 0.0): Fact
     {
         $card = StepTaken::card($said->key);
-        $isKept = $id !== null && $this->visit->has($id);
-        if ($card === null || $isKept) {
-            return $this->recorder->record($said, $id);
+        $kept = $this->kept($said, $id);
+        if ($card === null || $kept !== null) {
+            return $kept ?? $this->recorder->record($said, $id);
         }
         if ($said->key === $card->stepKey(Card::DONE) && $said->typed !== '') {
             return $this->recorder->append(FactKind::Card, $this->run($card, $said->subject)->done(), $id);
         }
-        $content = $this->recorder->meant($said);
+        $meant = $this->recorder->meant($said);
+        $content = $ago > 0.0 ? $meant->keeping([Trace::AGO => $ago]) : $meant;
         $run = $this->run($card, $said->subject);
         if ($said->key === $card->stepKey(Card::BEGUN)) {
             self::mayBegin($run, $content);
@@ -46,6 +84,19 @@ final readonly class CardKeeper
         }
 
         return $this->recorder->append(FactKind::Card, $content, $id);
+    }
+
+    /** The same step, sent again. */
+    private function kept(Said $said, ?string $id): ?Fact
+    {
+        foreach ($id === null ? [] : $this->visit->log()->facts as $fact) {
+            $isSame = $fact->content->key === $said->key && $fact->content->subject === $said->subject;
+            if ($fact->id === $id && $fact->kind === FactKind::Card && $isSame) {
+                return $fact;
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -21,7 +21,7 @@ final class SqliteDoor extends SQLiteConnector
         try {
             $connection = parent::connect($config);
             // Opened in earnest only with the first question.
-            $connection->query('select count(*) from sqlite_master')?->closeCursor();
+            $connection->exec('select 1 from sqlite_master');
 
             return $connection;
         } catch (\PDOException $refusal) {

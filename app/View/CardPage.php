@@ -226,7 +226,7 @@ final class CardPage
 
         $value = $this->units->text((float) $fact->content->value, $step->field->kind);
 
-        return $fact->takenAt->format('H:i:s').' '.$value;
+        return $fact->seenAt()->format('H:i:s').' '.$value;
     }
 
     /** What it came to and was kept; null as long as it was not. */

@@ -13,6 +13,7 @@ use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\ClockSet;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Log\Kinds\StepTaken;
+use Metrum\Log\Kinds\Trace;
 use Metrum\Log\Kinds\Weighed;
 use Metrum\Log\Log;
 use Metrum\Quantity\Unit;
@@ -84,6 +85,9 @@ final class LogWriter
         );
         if ($kind === FactKind::Move && $content->key === Control::Charge->value) {
             $data += Weighed::in($content)->data();
+        }
+        if (Trace::ago($content) > 0.0) {
+            $data['ago_min'] = CircuitWriter::number(Trace::ago($content) / 60);
         }
         if ($kind === FactKind::Card && StepTaken::outcome($content) !== null) {
             $data['says'] = StepTaken::said($content);

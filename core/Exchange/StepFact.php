@@ -11,6 +11,7 @@ use Metrum\Circuit\Reasons;
 use Metrum\Circuit\Section;
 use Metrum\Log\Content;
 use Metrum\Log\Kinds\StepTaken;
+use Metrum\Log\Kinds\Trace;
 use Metrum\Quantity\Atmosphere;
 
 /** Reads what a fact of a card says. What cannot be is named with its path. */
@@ -28,7 +29,7 @@ final readonly class StepFact
         if ($field !== null) {
             $si = $section->given('value') === null ? null : $section->amount('value', $field->at($this->atmosphere));
 
-            return new Content($key, $si, null, [], $subject);
+            return new Content($key, $si, null, $si === null ? [] : self::ago($section), $subject);
         }
         $word = $section->given('word');
         if ($word === null) {
@@ -64,6 +65,22 @@ final readonly class StepFact
         }
 
         return StepTaken::done($card, $outcome, is_string($says) ? $says : '', $keeps, $subject);
+    }
+
+    /** @return array<string, float> seconds before its entry that a value of a timed series was seen */
+    private static function ago(Section $section): array
+    {
+        $minutes = $section->besides('')['ago_min'] ?? null;
+        if ($minutes === null) {
+            return [];
+        }
+        if (! is_numeric($minutes) || $minutes < 0 || $minutes > 2880) {
+            $section->refuse('data.ago_min', Reasons::shown($minutes).' was given; possible is 0 to 2880 min');
+
+            return [];
+        }
+
+        return [Trace::AGO => 60.0 * (float) $minutes];
     }
 
     /** @return array<string, string> */

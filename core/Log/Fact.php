@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Log;
 
+use Metrum\Log\Kinds\Trace;
+
 /**
  * One thing that happened at a visit. A log is only ever added to: corrections and undoing are facts of their own.
  */
@@ -28,6 +30,14 @@ final readonly class Fact
     public function withId(string $id): self
     {
         return new self($id, $this->kind, $this->content, $this->takenAt, $this->source, $this->by, $this->circuit);
+    }
+
+    /** When it was seen: as it was entered, or so long before. */
+    public function seenAt(): \DateTimeImmutable
+    {
+        $ago = (int) round(Trace::ago($this->content));
+
+        return $ago === 0 ? $this->takenAt : $this->takenAt->modify("-$ago seconds");
     }
 
     public function rule(): KindOfFact

@@ -24,4 +24,10 @@ final readonly class Said
     ) {
         $this->typed = trim($typed);
     }
+
+    /** The same with something else typed. */
+    public function saying(string $typed): self
+    {
+        return new self($this->kind, $this->key, $typed, $this->reason, $this->subject, $this->with);
+    }
 }

@@ -11,7 +11,12 @@ use Illuminate\Testing\TestResponse;
 use Metrum\Card\Cards;
 use Metrum\Circuit\Test;
 use Metrum\Circuit\Word;
+use Metrum\Exchange\VisitReader;
+use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
+use Metrum\Log\Kinds\Trace;
+use Metrum\Log\Log;
+use Metrum\Quantity\Units;
 use Metrum\Work\Touched;
 use Tests\TestCase;
 
@@ -101,6 +106,41 @@ final class CardTest extends TestCase
         $rate = $visit->findings()->readings['pull_down_rate_k_per_h'] ?? 0.0;
         self::assertEqualsWithDelta(6.67 / 1800, $rate, 1e-5, 'K a second');
         $this->get("/visits/{$visit->id}/prove")->assertSee('K/h');
+    }
+
+    public function test_a_series_seen_before_is_told_as_minutes_and_values_and_gives_the_same(): void
+    {
+        $visit = $this->visit();
+        $this->step($visit, 'pull_down.begun', 'yes');
+        $id = (string) Str::ulid();
+        $typed = '0 12, 15 8, 30 5.33';
+        $this->step($visit, 'pull_down.box', $typed, ['id' => $id])->assertOk()->assertSee('It will arrive');
+        $this->step($visit, 'pull_down.box', $typed, ['id' => $id])->assertOk();
+        self::assertSame(3, FactRecord::query()->where('key', 'pull_down.box')->count(), 'sent again it is the same');
+        $log = $visit->log()->history(FactKind::Card);
+        self::assertStringContainsString(', 30.0 min before (', $log[1]->rule()->line($log[1]->content, Units::fromSettings([])));
+        $this->step($visit, 'pull_down.done', 'yes')->assertOk();
+        $rate = $visit->findings()->readings['pull_down_rate_k_per_h'] ?? 0.0;
+        self::assertEqualsWithDelta(6.67 / 1800, $rate, 1e-5, 'K a second, as of three that were noted as they came');
+
+        $file = (string) $this->get("/visits/{$visit->id}/file.json")->assertOk()->getContent();
+        preg_match_all('/"ago_min": ?(\d+)/', $file, $ago);
+        self::assertSame(['30', '15'], $ago[1]);
+        $read = (VisitReader::visit($file)->told[0] ?? new Log([]))->history(FactKind::Card);
+        self::assertSame([1800.0, 900.0, 0.0], array_map(
+            static fn (Fact $fact): float => Trace::ago($fact->content),
+            array_slice($read, 1, 3),
+        ));
+    }
+
+    public function test_of_a_series_that_cannot_be_nothing_is_kept(): void
+    {
+        $visit = $this->visit();
+        $this->step($visit, 'pull_down.begun', 'yes');
+        $this->step($visit, 'pull_down.box', '0 12, 15 8, 30 warm')->assertUnprocessable()->assertSee('warm');
+        $this->step($visit, 'pull_down.box', '0 12, 15 8, 10 5')->assertUnprocessable()->assertSee('The times must rise');
+        $this->step($visit, 'pull_down.box', '0 12, 15 8, 30 500')->assertUnprocessable();
+        self::assertSame(0, FactRecord::query()->where('key', 'pull_down.box')->count());
     }
 
     public function test_a_pull_down_before_and_after_stands_side_by_side(): void

@@ -49,7 +49,7 @@ final class EntryController extends Controller
                     $request->overruled(),
                     $request->validated('id'),
                 ),
-                $request->isStep() => [$cards->step($request->said(), $request->validated('id'))],
+                $request->isStep() => $cards->step($request->said(), $request->validated('id')),
                 default => [$recorder->record($request->said(), $request->validated('id'))],
             };
         } catch (NotAFact $refusal) {

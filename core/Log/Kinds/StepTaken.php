@@ -18,6 +18,7 @@ use Metrum\Log\NotAFact;
 use Metrum\Log\Part;
 use Metrum\Log\Said;
 use Metrum\Quantity\Field;
+use Metrum\Quantity\Kind;
 use Metrum\Quantity\NotAQuantity;
 use Metrum\Quantity\Units;
 
@@ -120,10 +121,19 @@ final readonly class StepTaken implements KindOfFact
 
         return match (true) {
             $content->isCleared() => "Taken back: $label",
-            $content->value !== null && $field !== null => $units->text($content->value, $field->kind).', '.$label,
+            $content->value !== null && $field !== null => $units->text($content->value, $field->kind).
+                ", $label".
+                self::ago($content, $units),
             $step->answers !== [] => ucfirst($step->answers[$content->word] ?? '').': '.$label,
             default => $step->label,
         };
+    }
+
+    private static function ago(Content $content, Units $units): string
+    {
+        $ago = Trace::ago($content);
+
+        return $ago > 0.0 ? ', '.$units->text($ago, Kind::Duration).' before' : '';
     }
 
     public function stale(Content $content): array

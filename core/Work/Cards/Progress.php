@@ -97,7 +97,9 @@ final class Progress
         if ($fact->content->isCleared()) {
             unset($this->said[$step]);
         } else {
-            $this->said[$step] = [...$before, $fact];
+            $all = [...$before, $fact];
+            usort($all, static fn (Fact $a, Fact $b): int => $a->seenAt() <=> $b->seenAt());
+            $this->said[$step] = $all;
         }
     }
 

@@ -144,17 +144,17 @@ final class Values
         if (count($facts) < $step->least || $step->field === null) {
             return null;
         }
-        $first = $facts[0]->takenAt->getTimestamp();
+        $first = $facts[0]->seenAt()->getTimestamp();
         $values = array_map(static fn (Fact $one): float => (float) $one->content->value, $facts);
 
         return match ($part) {
             'times' => Known::series(
-                array_map(static fn (Fact $one): float => (float) ($one->takenAt->getTimestamp() - $first), $facts),
+                array_map(static fn (Fact $one): float => (float) ($one->seenAt()->getTimestamp() - $first), $facts),
                 Kind::Duration,
             ),
             'values' => Known::series($values, $step->field->kind),
             'took' => Known::amount(
-                (float) ($facts[count($facts) - 1]->takenAt->getTimestamp() - $first),
+                (float) ($facts[count($facts) - 1]->seenAt()->getTimestamp() - $first),
                 Kind::Duration,
             ),
             default => Known::amount($values[count($values) - 1], $step->field->kind),

@@ -28,7 +28,7 @@
         <button class="tap tick" name="value" value="{{ $one->isTaken ? '' : $open->wait($step) }}" aria-pressed="{{ $one->isTaken ? 'true' : 'false' }}" @disabled(! $page->mayEnter)><span>{{ $one->isTaken ? '☑ Clock set' : '◷ Start '.$open->wait($step) }}: {{ $step->label }}</span></button></form>
 @elseif ($one->is(Metrum\Card\StepKind::Time))
     <form id="{{ $one->domId() }}" class="cell series" method="post" action="{{ $page->entries }}" data-entry>@include('visit.card-fields', ['key' => $one->id])
-        <label for="in-{{ $one->domId() }}">{{ $step->label }}@if ($step->every !== '')<small>{{ $step->every }}, at least {{ $step->least }}</small>@endif</label>
+        <label for="in-{{ $one->domId() }}">{{ $step->label }}@if ($step->every !== '')<small>{{ $step->every }}, at least {{ $step->least }}; what was seen before as minutes and values: 0 15, 10 11, 40 3</small>@endif</label>
         <span class="cell-value"><input id="in-{{ $one->domId() }}" name="value" value="" autocomplete="off" @disabled(! $page->mayEnter)><i>{{ $one->unit }}</i></span><button class="btn quiet" @disabled(! $page->mayEnter)>Note it</button>
     </form>
     @if ($open->picture($one) !== null)<x-picture.series :series="$open->picture($one)" />@endif

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Log;
+
+use Metrum\Log\Kinds\Trace;
+use Metrum\Log\NotAFact;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What was seen in time is told afterwards, as minutes and values. */
+final class TraceTest extends TestCase
+{
+    /** @param  list<array{float, string}>  $points  seconds ago and value */
+    #[DataProvider('traces')]
+    public function test_a_trace_is_read(string $typed, array $points): void
+    {
+        self::assertEqualsWithDelta($points, Trace::in($typed)?->points, 1e-6);
+    }
+
+    /** @return iterable<string, array{string, list<array{float, string}>}> */
+    public static function traces(): iterable
+    {
+        $walk = [[2400.0, '15'], [1800.0, '11'], [0.0, '3']];
+        yield 'minutes' => ['0 15, 10 11, 40 3', $walk];
+        yield 'that begin anywhere' => ['5 15, 15 11, 45 3', $walk];
+        yield 'lines' => ["0 15\n10 11\n40 3", $walk];
+        yield 'with their unit' => ['0 min 15; 10min 11; 40 min 3', $walk];
+        yield 'times of the day' => ['9:50 15, 10:00 11, 10:30 3', $walk];
+        yield 'over midnight' => ['23:40 15, 23:50 11, 0:20 3', $walk];
+        yield 'hours' => ['0h 15, 0.5 h 11', [[1800.0, '15'], [0.0, '11']]];
+        yield 'seconds' => ['0s 1.2 bar, 20s 1.6 bar', [[20.0, '1.2 bar'], [0.0, '1.6 bar']]];
+        yield 'comma as point' => ['0 15,5; 2,5 11,25', [[150.0, '15,5'], [0.0, '11,25']]];
+        yield 'comma as point between commas' => ['0 15,5, 10 11', [[600.0, '15,5'], [0.0, '11']]];
+        yield 'below zero' => ['0 -18, 30 −21', [[1800.0, '-18'], [0.0, '−21']]];
+    }
+
+    public function test_a_single_value_is_none(): void
+    {
+        foreach (['15', '15,5', '-18 °C', '1.2 bar', '', '0 15'] as $typed) {
+            self::assertNull(Trace::in($typed), $typed);
+        }
+    }
+
+    #[DataProvider('mistakes')]
+    public function test_what_cannot_be_is_told(string $typed, string $why): void
+    {
+        $this->expectException(NotAFact::class);
+        $this->expectExceptionMessage($why);
+        Trace::in($typed);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function mistakes(): iterable
+    {
+        yield 'no value' => ['0 15, 10', '"10" was given; wanted are minutes and a value each'];
+        yield 'no time' => ['warm, cold', '"warm" was given'];
+        yield 'times that fall' => ['0 15, 20 11, 10 3', 'The times must rise: "10 3" stands after 20 min.'];
+        yield 'the same time twice' => ['0 15, 0 11', 'The times must rise'];
+        yield 'more than two days' => ['0 15, 50h 3', '3000 minutes were given; possible are up to 2880'];
+        yield 'too many' => [implode('; ', array_map(static fn (int $i): string => "$i 3", range(0, 60))), '61 values'];
+    }
+}

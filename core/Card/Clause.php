@@ -7,7 +7,7 @@ namespace Metrum\Card;
 use Metrum\Circuit\DataRow;
 use Metrum\Quantity\BrokenData;
 
-/** One thing that must be so: a value above, below or being another. Numbers stand in the unit of the value. */
+/** One thing that must be so: a value above, below, at least or being another. Numbers stand in the unit of the value. */
 final readonly class Clause
 {
     /** @param  string|bool  $word  that it is; empty where it is compared with an amount */
@@ -25,10 +25,10 @@ final readonly class Clause
         $row->only(['of', ...array_column(Comparison::cases(), 'value')]);
         $given = array_values(array_filter(Comparison::cases(), static fn ($one): bool => $row->has($one->value)));
         if (count($given) !== 1) {
-            throw $row->broken('of', 'above, below, is, is_not or known is wanted beside it');
+            throw $row->broken('of', 'above, below, at_least, is, is_not or known is wanted beside it');
         }
         $comparison = $given[0];
-        if (in_array($comparison, [Comparison::Above, Comparison::Below], true)) {
+        if ($comparison->isOfAmounts()) {
             return new self(Ref::of($row, 'of'), $comparison, Ref::of($row, $comparison->value), '');
         }
         if ($comparison === Comparison::Known) {

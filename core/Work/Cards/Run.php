@@ -26,6 +26,9 @@ use Metrum\Work\Work;
 /** A card as it is worked at a visit: which steps it asks for now, what they were answered, what it comes to. */
 final readonly class Run
 {
+    /** Share of a bound by which two amounts differ that were typed the same. */
+    private const SAME = 1e-9;
+
     public Progress $progress;
 
     private Values $values;
@@ -227,6 +230,12 @@ final readonly class Run
             return null;
         }
 
-        return $clause->comparison === Comparison::Above ? $si > $than : $si < $than;
+        $same = self::SAME * max(1.0, abs($than));
+
+        return match ($clause->comparison) {
+            Comparison::Above => $si > $than + $same,
+            Comparison::AtLeast => $si >= $than - $same,
+            default => $si < $than - $same,
+        };
     }
 }

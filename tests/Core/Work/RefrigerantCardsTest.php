@@ -213,6 +213,8 @@ final class RefrigerantCardsTest extends TestCase
             'proves the winter too',
         );
         yield 'filled to its mark' => $of('winter_fill', self::FILL, ['level' => 77.0], 'right', 'at its mark');
+        yield 'right at its mark' => $of('winter_fill', self::FILL, ['level' => 75.0], 'right', 'at its mark');
+        yield 'right at the ceiling' => $of('winter_fill', self::FILL, ['level' => 80.0], 'right', 'at its mark');
         yield 'over the ceiling' => $of('winter_fill', self::FILL, ['level' => 84.0], 'over', 'some comes out');
         yield 'below its mark' => $of('winter_fill', self::FILL, [], 'fill', 'in it at 32');
         yield 'too large for a mark' => $of('winter_fill', self::FILL, ['small' => 'large'], 'large', 'overcharges');

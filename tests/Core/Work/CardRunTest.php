@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Work;
 
+use Metrum\Bench\Answer;
 use Metrum\Card\Card;
 use Metrum\Card\Cards;
+use Metrum\Card\Step;
 use Metrum\Circuit\Circuit;
+use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Kind;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Test;
@@ -181,6 +184,38 @@ final class CardRunTest extends TestCase
 
         self::assertNull($run->next(), (string) $run->next()?->label);
         self::assertSame($end, $run->outcome()?->key);
+    }
+
+    /** Z-04: leaving air and box air are two references; each school asks for its own, and the other is not looked at. */
+    public function test_a_regulator_is_set_from_the_air_of_its_school_alone(): void
+    {
+        $card = Cards::find('regulator_air');
+        self::assertNotNull($card);
+        $target = static function (string $school) use ($card): array {
+            $rules = new HouseRules(['air_to_coil' => $school]);
+            $walker = new CardWalker($card, CardWalker::circuitFor($card), $rules);
+            $asked = array_map(static fn (Step $step): string => $step->key, $walker->run()->steps());
+            foreach (['regulator_stem' => 'automatic', 'solenoid' => 'none', 'cases' => 'one', 'header' => 100] as $step => $as) {
+                $walker->answer($step, $as);
+            }
+            $walker->answer($school === 'entering' ? 'wanted_box' : 'wanted', 2);
+            $walker->answer($school === 'entering' ? 'box_temperature_c' : 'supply_air_temperature_c', 3);
+            $walker->answer('evaporator_pressure_kpa', 300);
+            $set = $card->step('set');
+            self::assertNotNull($set);
+
+            $answer = $walker->run()->answer($set);
+            self::assertInstanceOf(Answer::class, $answer);
+
+            return [$asked, $answer->output('target_coil_c')->value];
+        };
+        [$asked, $coil] = $target('leaving');
+        self::assertNotContains('box_temperature_c', $asked);
+        self::assertEqualsWithDelta(275.15 - 5.5, $coil, 1e-6);
+        [$asked, $coil] = $target('entering');
+        self::assertNotContains('supply_air_temperature_c', $asked);
+        self::assertNotContains('wanted', $asked);
+        self::assertEqualsWithDelta(275.15 - 9.5, $coil, 1e-6);
     }
 
     public function test_steps_come_one_after_the_other_and_a_branch_not_taken_is_not_asked(): void

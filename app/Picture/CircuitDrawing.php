@@ -8,6 +8,7 @@ use Metrum\Plant\Machine;
 use Metrum\Plant\PlantState;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\Kind;
+use Metrum\Quantity\Unit;
 use Metrum\Quantity\Units;
 
 /** View data of the circuit drawing: part states and pipe colours; the component knows the layout. */
@@ -39,7 +40,7 @@ final readonly class CircuitDrawing
         $this->receiver = $machine->hasReceiver();
         $this->headValve = $machine->head->kind === HeadPressureControl::FloodingValve;
         $this->regulator = $machine->regulatorSetting !== null;
-        $this->massFlow = Format::number(1e3 * $state->massFlow, $state->massFlow < 0.01 ? 1 : 0).' g/s';
+        $this->massFlow = self::flowing($state->massFlow, $units);
         $this->flow = $this->runs
             ? max(1.5, min(7.0, (4.5 * $state->massFlow) / $machine->design->massFlow))
             : 1.5;
@@ -97,5 +98,13 @@ final readonly class CircuitDrawing
             ' open, coil wet over '.
             $percent(1 - $this->state->dryShare).
             '.';
+    }
+
+    /** "37 g/s", "4.9 lb/min" */
+    private static function flowing(float $massFlow, Units $units): string
+    {
+        return $units->mass === Unit::Pound
+            ? Format::number(60 * Unit::Pound->fromSi($massFlow), 1).' lb/min'
+            : Format::number(1e3 * $massFlow, $massFlow < 0.01 ? 1 : 0).' g/s';
     }
 }

@@ -110,7 +110,9 @@ final readonly class Gap
     {
         return $this->wanted === null
             ? ''
-            : $units->span($this->wanted->low, $this->wanted->high, $this->quantity).', '.$this->wanted->source;
+            : $units->span($this->wanted->low, $this->wanted->high, $this->quantity).
+                ', '.
+                $units->retell($this->wanted->source);
     }
 
     /** "Superheat 15.6 K, should be 4.5 to 6.5 K: act" */

@@ -12,6 +12,7 @@ use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Foundation\Events\DiagnosingHealth;
+use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
@@ -50,6 +51,7 @@ final class MetrumServiceProvider extends ServiceProvider
             config('session.lifetime'),
         ));
         $this->app->terminating(fn () => $this->app->make(Twins::class)->keep());
+        Blade::directive('told', static fn (string $of): string => "<?php echo e(\\App\\View\\Reader::told($of)); ?>");
         Model::preventLazyLoading(! $this->app->environment('production'));
         Model::preventSilentlyDiscardingAttributes();
         Event::listen(DiagnosingHealth::class, static fn () => DB::table('users')->exists());

@@ -77,6 +77,12 @@ final readonly class Units
         return ($kilograms < 0.0 ? '−' : '+').$this->mass(abs($kilograms));
     }
 
+    /** A sentence whose figures were written in somebody else's units. Never for what a person typed. */
+    public function retell(string $text): string
+    {
+        return (new Retelling($this))->of($text);
+    }
+
     /** "12.3" */
     public function number(float $si, Kind $kind): string
     {

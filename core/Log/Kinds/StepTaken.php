@@ -104,7 +104,8 @@ final readonly class StepTaken implements KindOfFact
         $reason = $content->text('reason');
 
         return match (self::own($content->key)) {
-            Card::DONE => "$of: ".self::outcome($content)?->label.'. '.$content->text(self::SAYS),
+            Card::DONE => "$of: ".self::outcome($content)?->label.'. '.
+                $units->retell($content->text(self::SAYS)),
             Card::PASSED => "$of goes on although ".
                 lcfirst(self::card($content->key)?->stop((string) $content->word)->outcome->label ?? 'it stopped').
                 ", because $reason",

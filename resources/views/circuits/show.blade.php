@@ -12,7 +12,7 @@
             <a class="btn quiet" href="{{ route('circuits.edit', $circuit) }}">Change</a>
             <a class="btn quiet" href="{{ route('import', ['circuit' => $circuit->id]) }}">Take in a visit file</a>
         </div>
-        @foreach (Metrum\Diagnosis\Cautions::ofRefrigerant($circuit->refrigerant()) as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach
+        @foreach (Metrum\Diagnosis\Cautions::ofRefrigerant($circuit->refrigerant()) as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
         @if ($circuit->notes)<p class="caution">◐ Weak points and marks: {{ $circuit->notes }}</p>@endif
         @if ($page->impossible !== null)<p class="caution">◐ {{ $page->impossible }} Until it is changed, visits are judged by design values and house rules.</p>@endif
         @foreach ($page->conflicts as $conflict)<p class="caution">◐ {{ $conflict }}</p>@endforeach

@@ -2,8 +2,8 @@
     <x-slot:where><a href="{{ route('handbook') }}">Handbook</a> / <b>{{ $page->entry->name }}</b></x-slot:where>
     <main id="main" class="page handbook">
         <h1>{{ $page->entry->name }}</h1>
-        <p>{{ $page->entry->mechanism }} <span class="soft">How often: {{ $page->entry->howOften }}.</span></p>
-        @foreach ($page->cautions() as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach
+        <p>@told($page->entry->mechanism) <span class="soft">How often: {{ $page->entry->howOften }}.</span></p>
+        @foreach ($page->cautions() as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
         @if ($page->changes() !== [] || $page->stops() !== null)
         <section class="sheet" aria-labelledby="h-course">
             <h2 id="h-course">Its course, beside the same plant sound</h2>
@@ -19,9 +19,9 @@
             <p class="soft">At a given box temperature the refrigerant’s loop runs as in a sound plant: this shows in time, at the controls and in the box.</p>
         @endif
         <div class="handbook-columns">
-            <section class="sheet"><h2>Speaks for it</h2><ul>@foreach ($page->entry->speaksFor as $line)<li>{{ $line }}</li>@endforeach</ul><h2>Speaks against it</h2><ul>@foreach ($page->entry->speaksAgainst as $line)<li>{{ $line }}</li>@endforeach</ul></section>
-            <section class="sheet"><h2>Check</h2><ul>@foreach ($page->entry->check as $line)<li>{{ $line }}</li>@endforeach</ul><h2>Do</h2><ul>@foreach ($page->entry->do as $line)<li>{{ $line }}</li>@endforeach</ul></section>
-            @if ($page->entry->causes !== [])<section class="sheet"><h2>What can lie behind it</h2><ul>@foreach ($page->entry->causes as $cause)<li>{{ ucfirst($cause->name) }} <span class="soft">{{ App\View\Explain::percent($cause->share) }}</span></li>@endforeach</ul></section>@endif
+            <section class="sheet"><h2>Speaks for it</h2><ul>@foreach ($page->entry->speaksFor as $line)<li>@told($line)</li>@endforeach</ul><h2>Speaks against it</h2><ul>@foreach ($page->entry->speaksAgainst as $line)<li>@told($line)</li>@endforeach</ul></section>
+            <section class="sheet"><h2>Check</h2><ul>@foreach ($page->entry->check as $line)<li>@told($line)</li>@endforeach</ul><h2>Do</h2><ul>@foreach ($page->entry->do as $line)<li>@told($line)</li>@endforeach</ul></section>
+            @if ($page->entry->causes !== [])<section class="sheet"><h2>What can lie behind it</h2><ul>@foreach ($page->entry->causes as $cause)<li>@told(ucfirst($cause->name)) <span class="soft">{{ App\View\Explain::percent($cause->share) }}</span></li>@endforeach</ul></section>@endif
             <section class="sheet"><h2>Looks like it</h2><dl class="alike">@foreach ($page->lookAlikes() as $other)<dt><a href="{{ route('handbook.show', array_filter(['fault' => $other['entry']->fault->value, 'circuit' => $circuit?->id])) }}">{{ $other['entry']->name }}</a></dt><dd>{{ $other['by'] === [] ? 'Little tells them apart.' : 'Told apart by '.lcfirst(implode('; ', $other['by'])).'.' }}</dd>@endforeach</dl></section>
         </div>
     </main>

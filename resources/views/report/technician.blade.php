@@ -19,7 +19,7 @@
 @endif
 @if ($report->cards() !== [])
 <h2>What was tested and looked at</h2>
-<ul>@foreach ($report->cards() as $line)<li>{{ $line }}</li>@endforeach</ul>
+<ul>@foreach ($report->cards() as $line)<li>@told($line)</li>@endforeach</ul>
 @endif
 @php($remedies = $page->verdict->blank ? [] : $report->remedies())
 @if ($remedies !== [] || $report->open() !== [])

@@ -32,7 +32,7 @@
                 <fieldset class="sheet rule" @disabled(! $mayRule)>
                     <legend>{{ $row->label }}</legend>
                     @foreach ($row->schools as $one)
-                        <label class="school"><input type="radio" name="rules[{{ $key }}]" value="{{ $one->id }}" @checked($school === $one->id)><span><b>{{ $one->name }}</b>@if ($row->field !== null && $user->units()->symbol($row->field->kind) !== $row->field->fileUnit()->symbol())<i> {{ $user->units()->span($one->low, $one->high, $row->field->kind) }} {{ $user->units()->symbol($row->field->kind) }}</i>@endif @if ($row->default === $one)<i> default</i>@endif<small>{{ $one->reason }}</small></span></label>
+                        <label class="school"><input type="radio" name="rules[{{ $key }}]" value="{{ $one->id }}" @checked($school === $one->id)><span><b>@told($one->name)</b> @if ($row->default === $one)<i> default</i>@endif<small>@told($one->reason)</small></span></label>
                     @endforeach
                     @if ($row->field !== null)
                         @php($own = $inForce->ownBand($rule))

@@ -2,7 +2,7 @@
 @php($stop = $open->stop())
 <div class="card-stop" role="alert">
     <h3>● {{ $stop->outcome->label }}</h3>
-    <p>{{ $open->says() }}</p>
+    <p>@told($open->says())</p>
     @if ($open->leads() !== null)<p>Next: <a href="{{ $open->leads()[1] }}">{{ $open->leads()[0] }}</a></p>@endif
     @if ($stop->canBePassed)
         <form method="post" action="{{ $page->entries }}" data-entry data-says="gone on: {{ $stop->outcome->label }}">

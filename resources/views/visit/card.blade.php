@@ -3,16 +3,16 @@
 <section id="card" class="card-open card-steps" aria-labelledby="h-card">
     <header><h2 id="h-card">{{ $open->card->name }}{{ $open->subject === '' ? '' : ', '.$open->subject }}</h2><span class="soft">{{ $open->card->minutes }} min, {{ $open->card->effort->label() }}</span></header>
     <p class="card-why">{{ $open->card->why }}@if ($open->card->tools !== []) <span class="soft">To hand: {{ implode(', ', $open->card->tools) }}.</span>@endif</p>
-    @foreach ($open->cautions() as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach
+    @foreach ($open->cautions() as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
     @if ($page->verdict->referral !== null)
         <p class="caution">◐ {{ $page->verdict->referral }}</p>
     @elseif ($locked)
         @include('visit.licence')
     @else
-        @if ($open->gates() !== [])<ul class="preconditions">@foreach ($open->gates() as $one)<li class="is-{{ strtolower($one->holding->name) }}">{{ $one->holding->mark()->sign() }} {{ $one->label }}@if ($one->detail !== ''), {{ $one->detail }}@endif @if ($one->settledBy !== null && ! $one->isHolding()) <a href="{{ $page->linkToAsked($one->settledBy) }}">look</a>@endif</li>@endforeach</ul>@endif
+        @if ($open->gates() !== [])<ul class="preconditions">@foreach ($open->gates() as $one)<li class="is-{{ strtolower($one->holding->name) }}">{{ $one->holding->mark()->sign() }} {{ $one->label }}@if ($one->detail !== ''), @told($one->detail)@endif @if ($one->settledBy !== null && ! $one->isHolding()) <a href="{{ $page->linkToAsked($one->settledBy) }}">look</a>@endif</li>@endforeach</ul>@endif
         @if ($open->overruled() !== '')<p class="hint">◐ Begun all the same, because {{ $open->overruled() }}</p>@endif
         @if (! $open->isBegun())
-            <ol class="steps-ahead">@foreach ($open->ahead() as $one)@if ($one->step->label !== '' && ! $one->is(Metrum\Card\StepKind::Figure))<li>{{ $one->step->label }}</li>@endif @endforeach</ol>
+            <ol class="steps-ahead">@foreach ($open->ahead() as $one)@if ($one->step->label !== '' && ! $one->is(Metrum\Card\StepKind::Figure))<li>@told($one->step->label)</li>@endif @endforeach</ol>
             <form id="card-begin" class="begin" method="post" action="{{ $page->entries }}" data-entry data-says="begun: {{ $open->card->name }}">
                 @include('visit.card-fields', ['key' => $open->key(Metrum\Card\Card::BEGUN)])
                 @if ($open->isHeldBack())<label for="begin-reason">Begin it all the same, because</label><input id="begin-reason" class="input" name="reason" maxlength="200" required>@endif
@@ -36,7 +36,7 @@
             @if ($open->stop() !== null)
                 @unless (isset($stopStands))@include('visit.card-stop')@endunless
             @elseif ($open->outcome() !== null)
-                <div class="came-to" role="status"><h3>{{ $open->outcome()->label }}</h3><p>{{ $open->says() }}</p>
+                <div class="came-to" role="status"><h3>{{ $open->outcome()->label }}</h3><p>@told($open->says())</p>
                     @if ($open->done() === null)
                         <form method="post" action="{{ $page->entries }}" data-entry data-says="{{ $open->card->name }}: {{ $open->outcome()->label }}">@include('visit.card-fields', ['key' => $open->key(Metrum\Card\Card::DONE)])<button class="btn turned" name="value" value="{{ $open->outcome()->key }}" @disabled(! $page->mayEnter)>Keep this result</button></form>
                     @else

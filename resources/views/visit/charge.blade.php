@@ -39,7 +39,7 @@
     </div>
     @foreach ($charge->warnings() as $warning)<p class="hint">◐ {{ ucfirst($warning) }}</p>@endforeach
     <p class="hint">{{ $charge->leavesAs() }} {{ $charge->hoses() }} What comes out goes into a cylinder: nothing is let out. A stop while it is charged is normal: <a href="{{ $charge->stops()[1] }}">{{ Illuminate\Support\Str::lcfirst($charge->stops()[0]) }}</a>.</p>
-    @foreach ($work->gates->cautions() as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach
+    @foreach ($work->gates->cautions() as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
     <h3>Other ways to the end of a charge</h3>
     <ul class="schools">@foreach ($charge->schools() as $school)<li @class(['is-taken' => $school['isTaken']])>{{ $school['isTaken'] ? '○' : ($school['fits'] ? '◐' : '●') }} <a href="{{ $school['link'] }}">{{ $school['name'] }}</a><small>{{ $school['why'] }}</small></li>@endforeach</ul>
     <p>@if ($charge->words->floods())<a href="{{ route('circuits.winter', $page->visit->circuit) }}">Winter charge</a> · @endif<a href="{{ route('circuits.ledger', $page->visit->circuit) }}">Ledger of this plant</a></p>

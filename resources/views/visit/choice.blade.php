@@ -3,7 +3,7 @@
     <input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="{{ $choice->kind()->value }}"><input type="hidden" name="key" value="{{ $choice->asked->value }}"><input type="hidden" name="stage" value="{{ $page->station->value }}">@include('visit.open-card')
     <fieldset @disabled(! $page->mayEnter)>
         <legend>{{ $choice->asked->label() }} @if ($choice->proposed)<em class="next-mark">next</em>@endif</legend>
-        @if ($choice->how !== '')<p class="how">{{ $choice->how }} @if ($page->cards()->for($choice->asked) !== null)<a href="{{ App\View\CardList::link($page->visit, $page->cards()->for($choice->asked)) }}">Step by step</a>@endif</p>@foreach ($choice->cautions as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach @endif
+        @if ($choice->how !== '')<p class="how">@told($choice->how) @if ($page->cards()->for($choice->asked) !== null)<a href="{{ App\View\CardList::link($page->visit, $page->cards()->for($choice->asked)) }}">Step by step</a>@endif</p>@foreach ($choice->cautions as $caution)<p class="caution">◐ @told($caution)</p>@endforeach @endif
         <div class="taps">
             @foreach ($choice->asked->words() as $word)
                 <button name="value" value="{{ $choice->chosen === $word ? '' : $word->value }}" data-on="{{ $word->value }}" data-off="" data-was="{{ $choice->chosen === $word ? 'true' : 'false' }}" id="{{ $choice->domId() }}-{{ str_replace('_', '-', $word->value) }}" aria-pressed="{{ $choice->chosen === $word ? 'true' : 'false' }}" class="tap">@if ($choice->isDrawn())<x-picture.frost-coil :word="$word->value" />@endif<span>{{ $word->label() }}</span></button>

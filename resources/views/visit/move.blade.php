@@ -46,7 +46,7 @@
         @endif
     </div>
     @foreach ($work->warnings() as $warning)<p class="hint">◐ {{ $warning }}</p>@endforeach
-    @foreach ($work->gates->cautions() as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach
+    @foreach ($work->gates->cautions() as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
     @if ($work->isTurned() && $page->openCard() === null)
     <details class="which" @if ($work->subject !== '') open @endif><summary>Several of them? One at a time, each with its own log</summary>
         <form method="get" action="{{ route('visits.show', [$page->visit, 'put_right']) }}"><input type="hidden" name="card" value="{{ $work->control->value }}"><label for="which">Which one</label> <input id="which" class="input" name="subject" value="{{ $work->subject }}" maxlength="48" placeholder="valve B, coil 2"> <button class="btn quiet">Open it</button></form>

@@ -7,7 +7,7 @@
     <p><a class="btn" href="{{ App\View\CardList::link($page->visit, $card) }}">Open it</a></p>
 @else
     <header><h2 id="h-remedy">{{ $page->verdict->leads() ? $page->verdict->nameOf($page->verdict->first()) : 'Find out first' }}</h2></header>
-    <ul>@foreach ($work->instead() as $line)<li>{{ $line }}</li>@endforeach</ul>
+    <ul>@foreach ($work->instead() as $line)<li>@told($line)</li>@endforeach</ul>
     @unless ($page->verdict->leads())<p><a class="btn" href="{{ route('visits.show', [$page->visit, $page->verdict->blank ? 'complaint' : 'verdict']) }}">{{ $page->verdict->blank ? 'Begin with the complaint' : 'Checks that would tell' }}</a></p>@endunless
 @endif
 </section>

@@ -2,33 +2,33 @@
 @php($step = $one->step)
 <li class="step is-{{ $step->kind->value }} {{ $one->isTaken ? 'taken' : '' }} {{ $one->isNext ? 'next-step' : '' }}" @if ($one->isNext) aria-current="step" @endif>
 @if ($one->is(Metrum\Card\StepKind::Say))
-    <p>{{ $step->label }}</p>
+    <p>@told($step->label)</p>
 @elseif ($one->is(Metrum\Card\StepKind::Figure))
-    @foreach ($one->said as $sentence)<p>{{ $sentence }}</p>@endforeach
+    @foreach ($one->said as $sentence)<p>@told($sentence)</p>@endforeach
 @elseif ($one->isPast || ($one->is(Metrum\Card\StepKind::Move) && $one->isTaken))
-    <p>{{ $step->label }}: <b>{{ $one->said() }}</b></p>
+    <p>@told($step->label): <b>{{ $one->said() }}</b></p>
 @elseif ($step->reading !== null)
     @include('visit.cell', ['cell' => $page->controls->cell($step->reading, again: ! $one->isTaken)])
 @elseif ($step->observation !== null)
     @include('visit.choice', ['choice' => $page->controls->choice($step->observation)])
 @elseif ($one->is(Metrum\Card\StepKind::Take))
     <form id="{{ $one->domId() }}" class="cell" method="post" action="{{ $page->entries }}" data-entry>@include('visit.card-fields', ['key' => $one->id])
-        <label for="in-{{ $one->domId() }}">{{ $step->label }}</label>
+        <label for="in-{{ $one->domId() }}">@told($step->label)</label>
         <span class="cell-value"><input id="in-{{ $one->domId() }}" name="value" value="{{ $one->value }}" autocomplete="off" enterkeyhint="next" @disabled(! $page->mayEnter)><i>{{ $one->unit }}</i></span><small class="hint"></small>
     </form>
 @elseif ($one->is(Metrum\Card\StepKind::Tick))
-    <form id="{{ $one->domId() }}" method="post" action="{{ $page->entries }}" data-entry data-says="{{ $step->label }}">@include('visit.card-fields', ['key' => $one->id])
-        <button class="tap tick" name="value" value="{{ $one->isTaken ? '' : 'yes' }}" aria-pressed="{{ $one->isTaken ? 'true' : 'false' }}" @disabled(! $page->mayEnter)><span>{{ $one->isTaken ? '☑' : '☐' }} {{ $step->label }}</span></button></form>
+    <form id="{{ $one->domId() }}" method="post" action="{{ $page->entries }}" data-entry data-says="@told($step->label)">@include('visit.card-fields', ['key' => $one->id])
+        <button class="tap tick" name="value" value="{{ $one->isTaken ? '' : 'yes' }}" aria-pressed="{{ $one->isTaken ? 'true' : 'false' }}" @disabled(! $page->mayEnter)><span>{{ $one->isTaken ? '☑' : '☐' }} @told($step->label)</span></button></form>
 @elseif ($one->is(Metrum\Card\StepKind::Choose))
     <form id="{{ $one->domId() }}" class="choice" method="post" action="{{ $page->entries }}" data-entry>@include('visit.card-fields', ['key' => $one->id])
-        <fieldset @disabled(! $page->mayEnter)><legend>{{ $step->label }}</legend>
-            <div class="taps">@foreach ($step->answers as $word => $label)<button class="tap" name="value" value="{{ $one->word === $word ? '' : $word }}" aria-pressed="{{ $one->word === $word ? 'true' : 'false' }}"><span>{{ ucfirst($label) }}</span></button>@endforeach</div></fieldset></form>
+        <fieldset @disabled(! $page->mayEnter)><legend>@told($step->label)</legend>
+            <div class="taps">@foreach ($step->answers as $word => $label)<button class="tap" name="value" value="{{ $one->word === $word ? '' : $word }}" aria-pressed="{{ $one->word === $word ? 'true' : 'false' }}"><span>@told(ucfirst($label))</span></button>@endforeach</div></fieldset></form>
 @elseif ($one->is(Metrum\Card\StepKind::Wait))
-    <form id="{{ $one->domId() }}" method="post" action="{{ $page->entries }}" data-entry data-says="clock: {{ $step->label }}">@include('visit.card-fields', ['key' => $one->id])
-        <button class="tap tick" name="value" value="{{ $one->isTaken ? '' : $open->wait($step) }}" aria-pressed="{{ $one->isTaken ? 'true' : 'false' }}" @disabled(! $page->mayEnter)><span>{{ $one->isTaken ? '☑ Clock set' : '◷ Start '.$open->wait($step) }}: {{ $step->label }}</span></button></form>
+    <form id="{{ $one->domId() }}" method="post" action="{{ $page->entries }}" data-entry data-says="clock: @told($step->label)">@include('visit.card-fields', ['key' => $one->id])
+        <button class="tap tick" name="value" value="{{ $one->isTaken ? '' : $open->wait($step) }}" aria-pressed="{{ $one->isTaken ? 'true' : 'false' }}" @disabled(! $page->mayEnter)><span>{{ $one->isTaken ? '☑ Clock set' : '◷ Start '.$open->wait($step) }}: @told($step->label)</span></button></form>
 @elseif ($one->is(Metrum\Card\StepKind::Time))
     <form id="{{ $one->domId() }}" class="cell series" method="post" action="{{ $page->entries }}" data-entry>@include('visit.card-fields', ['key' => $one->id])
-        <label for="in-{{ $one->domId() }}">{{ $step->label }}@if ($step->every !== '')<small>{{ $step->every }}, at least {{ $step->least }}; what was seen before as minutes and values: 0 15, 10 11, 40 3</small>@endif</label>
+        <label for="in-{{ $one->domId() }}">@told($step->label)@if ($step->every !== '')<small>{{ $step->every }}, at least {{ $step->least }}; what was seen before as minutes and values: 0 15, 10 11, 40 3</small>@endif</label>
         <span class="cell-value"><input id="in-{{ $one->domId() }}" name="value" value="" autocomplete="off" @disabled(! $page->mayEnter)><i>{{ $one->unit }}</i></span><button class="btn quiet" @disabled(! $page->mayEnter)>Note it</button>
     </form>
     @if ($open->picture($one) !== null)<x-picture.series :series="$open->picture($one)" />@endif
@@ -36,5 +36,5 @@
 @elseif ($one->is(Metrum\Card\StepKind::Move))
     @include('visit.move', ['work' => $page->moveOf($step->control)])
 @endif
-@foreach ($open->cautionsOf($step) as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach
+@foreach ($open->cautionsOf($step) as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
 </li>

@@ -48,6 +48,6 @@
             @foreach ($page->findings->confirmed as $fault)<p class="settled-fact">● Confirmed: {{ App\View\Explain::within($fault->label()) }}. The ranking is of what remains.</p>@endforeach
             @foreach ($verdict->doubtfulRulings as $fault)<p class="contradiction">◐ {{ $fault->label() }} was ruled out, yet the readings still point to it.</p>@endforeach
         @endunless
-        @foreach (array_slice($verdict->cautions, 0, 4) as $caution)<p class="caution">◐ {{ $caution }}</p>@endforeach
+        @foreach (array_slice($verdict->cautions, 0, 4) as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
     </div>
 </div>

@@ -26,7 +26,7 @@
             @foreach ($why->suspects() as $suspect)
                 <section class="sheet" aria-labelledby="h-{{ $suspect->fault->value }}">
                     <header class="why-head"><h2 id="h-{{ $suspect->fault->value }}">{{ $why->page->verdict->nameOf($suspect) }}</h2><b>{{ App\View\Explain::percent($suspect->probability) }}</b></header>
-                    <p class="soft">{{ $suspect->entry()->mechanism }} <a href="{{ route('handbook.show', ['fault' => $suspect->fault->value, 'circuit' => $why->page->visit->circuit_id]) }}">In the handbook</a></p>
+                    <p class="soft">@told($suspect->entry()->mechanism) <a href="{{ route('handbook.show', ['fault' => $suspect->fault->value, 'circuit' => $why->page->visit->circuit_id]) }}">In the handbook</a></p>
                     <ul class="ladder">
                         @forelse ($why->ladder($suspect) as $rung)
                             <li @class(['against' => $rung['nats'] < 0])><svg viewBox="0 0 200 14" aria-hidden="true" preserveAspectRatio="none"><line class="middle" x1="{{ $x(0.0) }}" x2="{{ $x(0.0) }}" y1="0" y2="14"/><rect class="{{ $rung['nats'] < 0 ? 'weight-against' : 'weight-for' }}" x="{{ min($x($rung['from']), $x($rung['to'])) }}" y="2" width="{{ max(1.5, abs($x($rung['to']) - $x($rung['from']))) }}" height="10" rx="2"/></svg><span>{{ $rung['nats'] < 0 ? 'against: '.App\View\Explain::within($rung['text']) : $rung['text'] }}</span></li>

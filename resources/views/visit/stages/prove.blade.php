@@ -3,7 +3,7 @@
 </section>
 @if ($page->work()->story->outcomes() !== [])
 <section class="sheet done" aria-labelledby="h-done"><h2 id="h-done">What was done, and what came of it</h2>
-    <ol>@foreach (array_reverse($page->work()->story->outcomes()) as $sentence)<li>{{ $sentence }}</li>@endforeach</ol>
+    <ol>@foreach (array_reverse($page->work()->story->outcomes()) as $sentence)<li>@told($sentence)</li>@endforeach</ol>
 </section>
 <section class="sheet" aria-labelledby="h-both"><h2 id="h-both">Before and after</h2>
     <table class="both"><tr><th>Figure</th><th>As found</th><th>Now</th><th>Change</th></tr>

@@ -6,13 +6,13 @@
         <article class="sheet">
             <header><h2>{{ $page->verdict->nameOf($suspect) }}</h2><span class="pct">{{ App\View\Explain::percent($suspect->probability) }}</span></header>
             @if ($suspect->cause !== null || ($suspect->grade !== null && $suspect->fault !== Metrum\Circuit\Fault::NoFault))<p class="how-marked">{{ $page->explain->marked($suspect) }}</p>@endif
-            <p>{{ $suspect->entry()->mechanism }} <span class="soft">How often: {{ $suspect->entry()->howOften }}. <a href="{{ route('handbook.show', ['fault' => $suspect->fault->value, 'circuit' => $page->visit->circuit_id]) }}">In the handbook</a></span></p>
+            <p>@told($suspect->entry()->mechanism) <span class="soft">How often: {{ $suspect->entry()->howOften }}. <a href="{{ route('handbook.show', ['fault' => $suspect->fault->value, 'circuit' => $page->visit->circuit_id]) }}">In the handbook</a></span></p>
             @include('visit.evidence', ['most' => 8])
             @if ($page->verdict->referral !== null)<p class="caution">◐ {{ $page->verdict->referral }}</p>@elseif ($page->advice->licenceAsked() === null)
             <details class="fold"><summary>Check, and what to do</summary>
                 @if ($page->advice->exclusions($suspect) !== [])<h3>Before it is named for replacement</h3><ul class="exclusions">@foreach ($page->advice->exclusions($suspect) as [$text, $done])<li>{{ $done ? '○ done' : '◐ open' }}: {{ $text }}</li>@endforeach</ul>@endif
-                <h3>Check</h3><ul>@foreach ($suspect->entry()->check as $line)<li>{{ $line }}</li>@endforeach</ul>
-                <h3>Do</h3><ul>@foreach ($page->advice->remedies($suspect) as $line)<li>{{ $line }}</li>@endforeach</ul>
+                <h3>Check</h3><ul>@foreach ($suspect->entry()->check as $line)<li>@told($line)</li>@endforeach</ul>
+                <h3>Do</h3><ul>@foreach ($page->advice->remedies($suspect) as $line)<li>@told($line)</li>@endforeach</ul>
                 <h3>Would speak for it</h3><p>{{ implode('; ', $suspect->entry()->speaksFor) }}.</p>
                 <h3>Would speak against it</h3><p>{{ implode('; ', $suspect->entry()->speaksAgainst) }}.</p>
             </details>
@@ -30,6 +30,6 @@
 </section>@endif
 @if ($page->verdict->referral !== null || $page->advice->licenceAsked() !== null)@elseif ($whatIf !== null)@include('visit.what-if')@else<p class="hint">No plant can be simulated as this circuit is described: its page says why. The verdict stands on design values and house rules.</p>@endif
 <section aria-labelledby="h-tests"><h2 id="h-tests">Tests</h2>
-    @foreach (App\View\StationCautions::of($page->station, $page->findings->circuit->refrigerant) as $caution)<p class="caution station">◐ {{ $caution }}</p>@endforeach
+    @foreach (App\View\StationCautions::of($page->station, $page->findings->circuit->refrigerant) as $caution)<p class="caution station">◐ @told($caution)</p>@endforeach
     <div class="choices">@foreach ($page->controls->choices() as $choice)@include('visit.choice')@endforeach</div>
 </section>

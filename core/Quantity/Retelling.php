@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Quantity;
+
+/**
+ * Sentences whose figures were written in somebody else's units, in the reader's: "5.5 to 8.5 K below the box air" is
+ * "9.9 to 15.3 °F diff. below the box air". What stands in the reader's units already is let be.
+ *
+ * For texts of data/ and for what was said to somebody else and kept; never for what a person typed.
+ */
+final readonly class Retelling
+{
+    /** A number or a span of two, and its unit. */
+    private const AMOUNT =
+        '~(?<![\w.])([-−+]?\d+(?:\.\d+)?)(?:( to | / | and |–)([-−+]?\d+(?:\.\d+)?))?(\s?)'.
+        '(°F diff\.|K/h|°F/h|kPa/min|bar/min|psi/min|K|°C|°F|kPa|bar|psi|kg|lb|oz|g)(?![\w²³/]|-\w)~u';
+
+    private const KINDS = [
+        'K' => [Kind::Difference, Unit::KelvinDifference],
+        '°F diff.' => [Kind::Difference, Unit::FahrenheitDifference],
+        'K/h' => [Kind::DifferenceRate, Unit::KelvinPerHour],
+        '°F/h' => [Kind::DifferenceRate, Unit::FahrenheitPerHour],
+        '°C' => [Kind::Temperature, Unit::Celsius],
+        '°F' => [Kind::Temperature, Unit::Fahrenheit],
+        'kPa' => [Kind::PressureDifference, Unit::Kilopascal],
+        'bar' => [Kind::PressureDifference, Unit::Bar],
+        'psi' => [Kind::PressureDifference, Unit::Psi],
+        'kPa/min' => [Kind::PressureRate, Unit::KilopascalPerMinute],
+        'bar/min' => [Kind::PressureRate, Unit::BarPerMinute],
+        'psi/min' => [Kind::PressureRate, Unit::PsiPerMinute],
+        'kg' => [Kind::Mass, Unit::Kilogram],
+        'g' => [Kind::Mass, Unit::Gram],
+        'lb' => [Kind::Mass, Unit::Pound],
+        'oz' => [Kind::Mass, Unit::Ounce],
+    ];
+
+    /** From which a round number stays round. */
+    private const LARGE = 10.0;
+
+    public function __construct(private Units $units)
+    {
+    }
+
+    public function of(string $text): string
+    {
+        return preg_replace_callback(self::AMOUNT, $this->amount(...), $text) ?? $text;
+    }
+
+    /** @param  array<string>  $found */
+    private function amount(array $found): string
+    {
+        [$all, $first, $between, $second, $blank, $symbol] = $found;
+        [$kind, $unit] = self::KINDS[$symbol];
+        $own = $this->own($kind, $unit, (float) strtr($second === '' ? $first : $second, ['−' => '-']));
+        if ($own === $unit) {
+            return $all;
+        }
+        $numbers = array_filter([$first, $second], static fn (string $one): bool => $one !== '');
+        $isExact = array_filter($numbers, static fn (string $one): bool => str_contains($one, '.')) !== [];
+        $told = array_map(static fn (string $one): string => self::number($one, $unit, $own, $isExact), $numbers);
+
+        return implode($between, $told).($blank === '' ? '' : ' ').$own->symbol();
+    }
+
+    /** The reader's unit; a mass stays small or large as it was told. */
+    private function own(Kind $kind, Unit $unit, float $value): Unit
+    {
+        if ($kind !== Kind::Mass) {
+            return $this->units->of($kind);
+        }
+        $inPounds = $this->units->mass === Unit::Pound;
+        if ($inPounds === in_array($unit, [Unit::Pound, Unit::Ounce], true)) {
+            return $unit;
+        }
+        $isSmall = $inPounds
+            ? abs(Unit::Pound->fromSi($unit->toSi($value))) < 1.0
+            : abs($unit->toSi($value)) < 1.0;
+
+        return match (true) {
+            $inPounds => $isSmall ? Unit::Ounce : Unit::Pound,
+            default => $isSmall ? Unit::Gram : Unit::Kilogram,
+        };
+    }
+
+    /** No more digits than were told: round where it was round, and large enough. */
+    private static function number(string $told, Unit $from, Unit $to, bool $isExact): string
+    {
+        $value = $to->fromSi($from->toSi((float) strtr($told, ['−' => '-'])));
+        $isLarge = abs($value) >= self::LARGE && ! $isExact;
+        $number = Format::number($value, $isLarge ? 0 : max(1, $to->decimals()));
+
+        return str_starts_with($told, '+') && $value > 0.0 ? '+'.$number : $number;
+    }
+}

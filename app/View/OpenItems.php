@@ -4,9 +4,8 @@ namespace App\View;
 
 use App\Records\Judged;
 use Metrum\Circuit\Hazard;
-use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
-use Metrum\Circuit\Word;
+use Metrum\Findings\StandingFans;
 use Metrum\Quantity\Kind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Movements;
@@ -27,7 +26,7 @@ final readonly class OpenItems
         $side = new WorkSide($this->judged, $this->units);
         $leak = new LeakStory($this->judged->work);
         $early = Movements::beforeTheLeakWasFound($this->judged->log) !== [];
-        $now = $this->judged->present();
+        $fans = StandingFans::in($this->judged->present(), $this->judged->rules);
 
         return array_values(array_filter([
             ...array_map(
@@ -43,10 +42,8 @@ final readonly class OpenItems
                 ? 'The refrigerant that was added will leak out again until the leak is found and mended.'
                 : '',
             ! $early && $leak->isOpen() ? 'The leak is not mended yet.' : '',
-            $now->saw(Observation::EvaporatorFans, ...Word::FANS_STAND)
-                ? 'Not all fans of the cooling coil run.'
-                : '',
-            $now->saw(Observation::CondenserFans, ...Word::FANS_STAND) ? 'Not all fans of the condenser run.' : '',
+            $fans->ofCoil ? 'Not all fans of the cooling coil run.' : '',
+            $fans->ofCondenser ? 'Not all fans of the condenser run.' : '',
             $this->boxOff(),
             ...array_map(
                 static fn (array $one): string => 'Begun and not finished: '.lcfirst($one[0]->name).'.',

@@ -4,12 +4,11 @@ namespace App\View;
 
 use App\Records\Judged;
 use Metrum\Circuit\Hazard;
-use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
-use Metrum\Circuit\Word;
 use Metrum\Diagnosis\Gate;
 use Metrum\Diagnosis\Gates;
 use Metrum\Findings\Mark;
+use Metrum\Findings\StandingFans;
 use Metrum\Quantity\Units;
 use Metrum\Work\Clock;
 use Metrum\Work\Clocks;
@@ -95,6 +94,7 @@ final readonly class WorkSide
     public function missed(): array
     {
         $found = $this->judged->present();
+        $fans = StandingFans::in($found, $this->judged->rules);
         $level = $found->reading(Reading::ReceiverLevel);
         $missed = array_filter($this->proofs(), static fn (Proof $one): bool => $one->sign === Mark::Act->sign());
 
@@ -103,8 +103,8 @@ final readonly class WorkSide
                 static fn (Proof $one): string => Explain::within($one->label).' is missed, '.$one->said,
                 array_values($missed),
             ),
-            $found->saw(Observation::EvaporatorFans, ...Word::FANS_STAND) ? 'coil fans stand' : '',
-            $found->saw(Observation::CondenserFans, ...Word::FANS_STAND) ? 'condenser fans stand' : '',
+            $fans->ofCoil ? 'coil fans stand' : '',
+            $fans->ofCondenser ? 'condenser fans stand' : '',
             $level !== null && $level <= self::EMPTY ? 'the receiver reads empty' : '',
         ]));
     }

@@ -7,7 +7,7 @@ namespace Metrum\Card;
 use Metrum\Circuit\DataRow;
 use Metrum\Quantity\BrokenData;
 
-/** One thing that must be so: a value above, below, at least or being another. Numbers stand in the unit of the value. */
+/** One thing that must be so of a value beside another. Numbers stand in the unit of the value. */
 final readonly class Clause
 {
     /** @param  string|bool  $word  that it is; empty where it is compared with an amount */

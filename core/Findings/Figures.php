@@ -98,6 +98,18 @@ final class Figures
         }
     }
 
+    /** @return array<string, array<string, Figure>|array<string, string>> all of it, worked to the end */
+    public function __serialize(): array
+    {
+        return ['figures' => $this->all(), 'unknown' => $this->unknown];
+    }
+
+    /** @param  array{figures: array<string, Figure>, unknown: array<string, string>}  $kept */
+    public function __unserialize(array $kept): void
+    {
+        ['figures' => $this->figures, 'unknown' => $this->unknown] = $kept;
+    }
+
     public function figure(Derived $key): ?Figure
     {
         if ($this->later !== null && $key->needsCompression()) {

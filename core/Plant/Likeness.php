@@ -57,12 +57,9 @@ final readonly class Likeness
         $measured = Figures::of($this->findings, $this->rules);
         $severities = range(self::LEAST, self::MOST, self::STEP);
         $tried = [];
-        $start = null;
-        $miss = function (int $place) use (&$tried, &$start, $severities, $fault, $measured): float {
+        $miss = function (int $place) use (&$tried, $severities, $fault, $measured): float {
             if (! isset($tried[$place])) {
-                // The last one tried is nearer than the sound plant.
-                $state = $this->twin->withFault($fault, $severities[$place], $this->around, $start);
-                $start = $state->solution ?? $start;
+                $state = $this->twin->withFault($fault, $severities[$place], $this->around);
                 $tried[$place] = [$this->miss($measured, $state), $state];
             }
 

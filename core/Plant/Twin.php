@@ -85,20 +85,12 @@ final class Twin
         return $this->healthy[self::key($around)] ??= self::found($this->machine, $around, null);
     }
 
-    /**
-     * The state with a fault in it.
-     *
-     * @param  ?array{float, float, float, float, float}  $start  a solution near it, where one is known
-     */
-    public function withFault(
-        Fault $fault,
-        float $severity,
-        Surroundings $around,
-        ?array $start = null,
-    ): PlantState {
+    /** The state with a fault in it. */
+    public function withFault(Fault $fault, float $severity, Surroundings $around): PlantState
+    {
         $sick = Disorder::in($this->machine, $fault, $severity);
 
-        return self::found($sick, $around, $start ?? $this->at($around)->solution);
+        return self::found($sick, $around, $this->at($around)->solution);
     }
 
     /**

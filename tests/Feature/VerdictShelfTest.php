@@ -33,6 +33,17 @@ final class VerdictShelfTest extends TestCase
         self::assertSame(1, $this->weighed);
     }
 
+    public function test_a_verdict_is_the_same_once_it_was_kept(): void
+    {
+        $this->read($this->visit, ['discharge_temperature_c' => '82', 'suction_temperature_compressor_c' => '9']);
+        $verdict = $this->judged($this->visit)->verdict;
+        $kept = unserialize(serialize($verdict));
+        self::assertInstanceOf(Verdict::class, $kept);
+        self::assertEquals($verdict, $kept);
+        self::assertEquals($verdict->figures->all(), $kept->figures->all());
+        self::assertEquals($verdict->figures->unknown(), $kept->figures->unknown());
+    }
+
     public function test_whatever_it_follows_from_brings_another(): void
     {
         $this->ask();

@@ -164,7 +164,7 @@ final readonly class ChargingGate
             $all[] = Precondition::fails('drier', $said, Reading::DrierOutletTemperature);
         }
 
-        return [...$all, ...Obstacles::seen($this->now)];
+        return [...$all, ...Obstacles::seen($this->now, $this->work->rules)];
     }
 
     private function signs(): Precondition

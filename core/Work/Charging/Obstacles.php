@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Charging;
 
+use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Word;
 use Metrum\Findings\Findings;
+use Metrum\Findings\StandingFans;
 use Metrum\Work\Precondition;
 
 /** What starves a coil, keeps the head up or hides a charge whatever is added or taken: it is put right first. */
@@ -15,8 +17,6 @@ final readonly class Obstacles
     /** Where to look, what must not be seen there, and what is put right then. */
     private const SEEN = [
         [Observation::FrostCoil, [Word::Blocked], 'coil', 'blocked by ice: clear it first'],
-        [Observation::EvaporatorFans, Word::FANS_STAND, 'coil fans', 'put them right first'],
-        [Observation::CondenserFans, Word::FANS_STAND, 'condenser fans', 'put them right first'],
         [Observation::CondenserFace, [Word::Dirty, Word::Recirculating], 'condenser', 'clean it first'],
         [Observation::EvaporatorFace, [Word::Dirty], 'coil', 'clean it first'],
     ];
@@ -29,9 +29,16 @@ final readonly class Obstacles
     ];
 
     /** @return list<Precondition> that were seen */
-    public static function seen(Findings $findings): array
+    public static function seen(Findings $findings, HouseRules $rules): array
     {
+        $fans = StandingFans::in($findings, $rules);
         $all = [];
+        if ($fans->ofCoil) {
+            $all[] = Precondition::fails('coil fans', 'put them right first', Observation::EvaporatorFans);
+        }
+        if ($fans->ofCondenser) {
+            $all[] = Precondition::fails('condenser fans', 'put them right first', Observation::CondenserFans);
+        }
         foreach (self::SEEN as [$asked, $words, $label, $said]) {
             if ($findings->saw($asked, ...$words)) {
                 $all[] = Precondition::fails($label, $said, $asked);

@@ -51,7 +51,7 @@ final readonly class TakingGate
     {
         return [
             ...Obstacles::notLookedAt($this->findings, $this->asFound),
-            ...Obstacles::seen($this->findings),
+            ...Obstacles::seen($this->findings, $this->work->rules),
             (new SeenConditions($this->findings))->settled(),
             $this->glass(),
             ...$this->weather(),

@@ -62,7 +62,8 @@ final class Prepared
             : 'unserialize('.var_export(serialize($made), true).')';
         $php = '<?php return '.$words.';'."\n";
         // Of a full disk half a file is left: it goes.
-        if (@file_put_contents($beside, $php) !== strlen($php) || ! chmod($beside, 0o664) || ! @rename($beside, $file)) {
+        $isWhole = @file_put_contents($beside, $php) === strlen($php);
+        if (! $isWhole || ! chmod($beside, 0o664) || ! @rename($beside, $file)) {
             @unlink($beside);
         }
     }

@@ -54,6 +54,18 @@ final class CardRunTest extends TestCase
     /** @return iterable<string, array{string, array<string, mixed>, string}> card, answers, what it comes to */
     public static function ends(): iterable
     {
+        $frost = ['count' => 4, 'length' => 25, 'before' => 'bridged', 'ended_by' => 'temperature', 'busy' => 'no'] +
+            ['defrost_clock' => 'right_time', 'doors' => 'shut_and_sealing', 'last_defrost' => 'cleared_coil'];
+        yield 'frost that bridges behind a sound door' => ['defrost_settings', $frost, 'more'];
+        yield 'behind one that leaks' => ['defrost_settings', ['doors' => 'leaking'] + $frost, 'door'];
+        yield 'behind one left open' => ['defrost_settings', ['doors' => 'left_open'] + $frost, 'door'];
+        yield 'a defrost that did not run' => ['defrost_settings', ['last_defrost' => 'did_not_run'] + $frost, 'not_run'];
+        yield 'a clock that is wrong' => ['defrost_settings', ['defrost_clock' => 'wrong_time'] + $frost, 'clock_wrong'];
+        yield 'a clock that stands' => [
+            'defrost_settings',
+            ['defrost_clock' => 'not_turning', 'last_defrost' => 'did_not_run', 'doors' => 'leaking'] + $frost,
+            'clock',
+        ];
         yield 'a valve with a live bulb' => ['bulb_test', self::BULB, 'works_both'];
         yield 'one that hardly answers' => ['bulb_test', ['cold' => 285, 'warm' => 310] + self::BULB, 'sluggish'];
         yield 'one that does not answer' => ['bulb_test', ['cold' => 288, 'warm' => 292] + self::BULB, 'dead_both'];

@@ -26,7 +26,7 @@ final class RetellingTest extends TestCase
         yield ['4.5 to 6.5 K', '8.1 to 11.7 °F diff.'];
         yield ['11 to 17 K', '20 to 31 °F diff.'];
         yield ['3 / 8 K', '5.4 / 14 °F diff.'];
-        yield ['Below 3 K liquid returns; between 3 and 8 K', 'Below 5.4 °F diff. liquid returns; between 5.4 and 14 °F diff.'];
+        yield ['liquid below 3 K; between 3 and 8 K', 'liquid below 5.4 °F diff.; between 5.4 and 14 °F diff.'];
         yield ['-7 to -1 °C', '19 to 30 °F'];
         yield ['above 0 °C', 'above 32 °F'];
         yield ['subcooling −1.2 K, in', 'subcooling −2.2 °F diff., in'];

@@ -59,8 +59,8 @@ final class CardRunTest extends TestCase
         yield 'frost that bridges behind a sound door' => ['defrost_settings', $frost, 'more'];
         yield 'behind one that leaks' => ['defrost_settings', ['doors' => 'leaking'] + $frost, 'door'];
         yield 'behind one left open' => ['defrost_settings', ['doors' => 'left_open'] + $frost, 'door'];
-        yield 'a defrost that did not run' => ['defrost_settings', ['last_defrost' => 'did_not_run'] + $frost, 'not_run'];
-        yield 'a clock that is wrong' => ['defrost_settings', ['defrost_clock' => 'wrong_time'] + $frost, 'clock_wrong'];
+        yield 'one that did not run' => ['defrost_settings', ['last_defrost' => 'did_not_run'] + $frost, 'not_run'];
+        yield 'a wrong clock' => ['defrost_settings', ['defrost_clock' => 'wrong_time'] + $frost, 'clock_wrong'];
         yield 'a clock that stands' => [
             'defrost_settings',
             ['defrost_clock' => 'not_turning', 'last_defrost' => 'did_not_run', 'doors' => 'leaking'] + $frost,

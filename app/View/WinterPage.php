@@ -16,6 +16,7 @@ use Metrum\Circuit\Wanted;
 use Metrum\Findings\Mark;
 use Metrum\Plant\CannotStand;
 use Metrum\Plant\ChargeConflict;
+use Metrum\Plant\ConflictKind;
 use Metrum\Plant\Filling;
 use Metrum\Plant\Machine;
 use Metrum\Plant\Twins;
@@ -151,15 +152,37 @@ final class WinterPage
             $filling->conflicts($this->machine),
         );
         $needed = WinterCurve::needed($this->machine, $this->coldest());
-        if ($holds !== null && $needed !== null) {
-            $holding = 'Pumped down, the receiver may hold '.$this->units->mass($holds);
-            $wanted = $this->units->mass($needed);
-            $conflicts[] = $needed <= $holds
-                ? [Mark::Fine, "$holding: the winter's $wanted fit."]
-                : [Mark::Act, "$holding; the coldest day wants $wanted: it cannot be pumped down whole in summer."];
+        $isTold = array_filter(
+            $filling->conflicts($this->machine),
+            static fn (ChargeConflict $one): bool => $one->kind === ConflictKind::ReceiverTooSmall,
+        ) !== [];
+        if ($holds !== null && $needed !== null && ! $isTold) {
+            $conflicts[] = $this->pumpedDown($holds, $needed);
         }
 
         return $conflicts;
+    }
+
+    /**
+     * @param  float  $holds  kg
+     * @param  float  $needed  kg on the coldest day
+     * @return array{Mark, string}
+     */
+    private function pumpedDown(float $holds, float $needed): array
+    {
+        $isKnown = $this->known->design->receiverVolume !== null;
+        $holding = 'Pumped down, the receiver may hold '.$this->units->mass($holds).
+            ($isKnown ? '' : ', by the size that is usual: read its volume off the plate');
+        $wanted = $this->units->mass($needed);
+
+        return match (true) {
+            $needed > $holds => [
+                Mark::Act,
+                "$holding; the coldest day wants $wanted: it cannot be pumped down whole in summer.",
+            ],
+            $isKnown => [Mark::Fine, "$holding: the winter's $wanted fit."],
+            default => [Mark::Look, "$holding. The winter's $wanted would fit."],
+        };
     }
 
     /** @return list<array{mark: string, name: string, why: string}> the ways to it, the house's own first */

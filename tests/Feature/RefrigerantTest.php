@@ -19,9 +19,12 @@ use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use Metrum\Bench\Calculators\ReceiverCapacity;
+use Metrum\Bench\Given;
 use Metrum\Circuit\Refused;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\PlantMoved;
+use Metrum\Quantity\Units;
 use Metrum\Work\Ledger\Ledger;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\Visits;
@@ -470,8 +473,46 @@ final class RefrigerantTest extends TestCase
             ['receiver_volume_l' => 3] + $design,
         );
         $this->get("/circuits/{$small->id}/winter")->assertOk()->assertSee('cannot be pumped down whole');
+        $guessed = Circuit::establish(
+            $this->circuit->site,
+            'No stamp',
+            $words,
+            array_diff_key($design, ['receiver_volume_l' => 0]),
+        );
+        $this->get("/circuits/{$guessed->id}/winter")->assertOk()->assertSee('read its volume off the plate');
         $indoors = Circuit::establish($this->circuit->site, 'Cellar', ['condenser' => 'air_indoor'] + $words, $design);
         $this->get("/circuits/{$indoors->id}/winter")->assertOk()->assertSee('heated room');
+    }
+
+    public function test_winter_page_and_receiver_calculator_say_the_same_and_the_page_says_one_thing(): void
+    {
+        $words = ['head_pressure_control' => 'flooding_valve'] + Visits::COOLER['system'];
+        foreach ([3.0, 6.5] as $litres) {
+            foreach ([null, 5.0] as $plate) {
+                $design = array_filter([
+                    'coldest_ambient_c' => -12,
+                    'receiver_volume_l' => $litres,
+                    'condenser_volume_l' => 4,
+                    'nameplate_charge_kg' => $plate,
+                ] + Visits::COOLER['design']);
+                $store = Circuit::establish($this->circuit->site, "Of $litres and $plate", $words, $design);
+                $answer = (new ReceiverCapacity())->answer(new Given([
+                    'refrigerant' => 'R-448A',
+                    'receiver_volume_l' => $litres / 1000,
+                    'fill_limit_fraction' => 0.8,
+                    'liquid_temperature_c' => 305.15,
+                ], new Units()));
+                $holds = (new Units())->mass((float) $answer->output('capacity_kg')->value);
+                $page = $this->actingAs($this->technician)->get("/circuits/{$store->id}/winter");
+                $text = (string) $page->assertOk()->getContent();
+                $said = substr_count($text, "may hold $holds");
+                self::assertGreaterThan(0, $said, "$store->name: $holds");
+                self::assertFalse(
+                    str_contains($text, 'cannot be pumped down whole') && str_contains($text, ' fit.'),
+                    $store->name,
+                );
+            }
+        }
     }
 
     public function test_a_day_of_the_ledger_is_no_visit_that_others_look_back_to(): void

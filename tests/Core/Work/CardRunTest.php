@@ -198,7 +198,7 @@ final class CardRunTest extends TestCase
         self::assertSame($end, $run->outcome()?->key);
     }
 
-    /** Z-04: leaving air and box air are two references; each school asks for its own, and the other is not looked at. */
+    /** Z-04: leaving air and box air are two references; each school asks for its own alone. */
     public function test_a_regulator_is_set_from_the_air_of_its_school_alone(): void
     {
         $card = Cards::find('regulator_air');
@@ -207,7 +207,8 @@ final class CardRunTest extends TestCase
             $rules = new HouseRules(['air_to_coil' => $school]);
             $walker = new CardWalker($card, CardWalker::circuitFor($card), $rules);
             $asked = array_map(static fn (Step $step): string => $step->key, $walker->run()->steps());
-            foreach (['regulator_stem' => 'automatic', 'solenoid' => 'none', 'cases' => 'one', 'header' => 100] as $step => $as) {
+            $plain = ['regulator_stem' => 'automatic', 'solenoid' => 'none', 'cases' => 'one', 'header' => 100];
+            foreach ($plain as $step => $as) {
                 $walker->answer($step, $as);
             }
             $walker->answer($school === 'entering' ? 'wanted_box' : 'wanted', 2);

@@ -4,6 +4,7 @@ namespace App\View;
 
 use App\Models\Visit;
 use App\Picture\Bars;
+use Illuminate\Http\Request;
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculator;
 use Metrum\Bench\CannotBe;
@@ -77,6 +78,15 @@ final class BenchPage
         } catch (Unanswerable $wrong) {
             $this->impossible = $wrong->getMessage();
         }
+    }
+
+    /** @return array<string, string> what the bench is opened with from a page: its visit stays at hand */
+    public static function of(Request $request): array
+    {
+        $visit = $request->route('visit') ?? $request->query('visit');
+        $id = $visit instanceof Visit ? $visit->id : $visit;
+
+        return is_string($id) ? ['visit' => $id] : [];
     }
 
     private function label(string $key): string

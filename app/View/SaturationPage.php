@@ -2,6 +2,7 @@
 
 namespace App\View;
 
+use App\Models\Visit;
 use App\Picture\SaturationCurves;
 use Metrum\Quantity\Atmosphere;
 use Metrum\Quantity\Field;
@@ -19,23 +20,58 @@ final readonly class SaturationPage
     /** °C of the short table. */
     private const TABLE = [-40, -30, -20, -10, 0, 10, 20, 30, 40, 50];
 
+    /** As typed; else that of the visit's circuit. */
     public string $refrigerant;
+
+    public string $pressure;
+
+    public string $temperature;
+
+    public string $altitude;
+
+    /** Why the altitude cannot be; empty where it can. */
+    public string $wrongAltitude;
 
     private Refrigerant $fluid;
 
     private Atmosphere $air;
 
-    public function __construct(
-        string $refrigerant,
-        public string $pressure,
-        public string $temperature,
-        private Units $units,
-        ?Atmosphere $air = null,
-    ) {
+    /** @param  array<string, string>  $typed  by the name of its field */
+    public function __construct(array $typed, private Units $units, public ?Visit $from = null)
+    {
+        $at = $from?->circuitAsOpened();
         $library = Library::standard();
-        $this->refrigerant = $library->has($refrigerant) ? $refrigerant : self::USUAL;
+        $named = $typed['refrigerant'] ?? $at->refrigerant ?? self::USUAL;
+        $this->refrigerant = $library->has($named) ? $named : self::USUAL;
         $this->fluid = $library->get($this->refrigerant);
-        $this->air = $air ?? Atmosphere::atAltitude(0.0);
+        $this->pressure = $typed['pressure'] ?? '';
+        $this->temperature = $typed['temperature'] ?? '';
+        $usual = $at->atmosphere ?? Atmosphere::atAltitude(0.0);
+        $this->altitude = $typed['altitude'] ?? $units->number(round($usual->altitude()), Kind::Altitude);
+        [$this->air, $this->wrongAltitude] = self::air($this->altitude, $units, $usual);
+    }
+
+    /** @return array{Atmosphere, string} with why the altitude cannot be, where it cannot */
+    private static function air(string $altitude, Units $units, Atmosphere $usual): array
+    {
+        if (trim($altitude) === '') {
+            return [$usual, ''];
+        }
+        try {
+            $field = Field::inFileUnit('altitude', 'Altitude', Kind::Altitude, -430.0, 6000.0);
+
+            return [Atmosphere::atAltitude($field->read($altitude, $units)->si), ''];
+        } catch (Unanswerable $why) {
+            return [$usual, $why->getMessage()];
+        }
+    }
+
+    /** "at sea level", "at 730 m" */
+    public function where(): string
+    {
+        $metres = round($this->air->altitude());
+
+        return abs($metres) < 1.0 ? 'at sea level' : 'at '.$this->units->text($metres, Kind::Altitude);
     }
 
     public function hasGlide(): bool

@@ -7,6 +7,7 @@ use App\Models\Visit;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Metrum\Bench\Calculator;
+use Metrum\Bench\Input;
 use Metrum\Circuit\Control;
 use Metrum\Log\FactKind;
 use Metrum\Work\Touched;
@@ -413,6 +414,36 @@ final class WorkTest extends TestCase
         $this->get('/bench/saturation?refrigerant=R-0&pressure=-3&temperature=900')
             ->assertOk()
             ->assertSee('possible is');
+    }
+
+    public function test_every_page_of_the_bench_keeps_the_visits_refrigerant_and_altitude(): void
+    {
+        $this->circuit->site->update(['altitude_m' => 1500]);
+        $this->circuit->describe(['refrigerant' => 'R-134a'] + $this->circuit->systemWords(), []);
+        $visit = $this->visit();
+        $this->actingAs($this->technician);
+        $gauges = (string) $this->get("/visits/{$visit->id}/gauges")->assertOk()->getContent();
+        self::assertStringContainsString("bench/saturation?visit={$visit->id}", $gauges);
+        $this->get("/bench/saturation?visit={$visit->id}&pressure=2")
+            ->assertSee('R-134a, at 1500 m')
+            ->assertSee("superheat?visit={$visit->id}")
+            ->assertSee('name="visit"', false);
+        $asks = static fn (Calculator $one): array => array_map(
+            static fn (Input $input): string => $input->key,
+            $one->does()->asks(),
+        );
+        foreach (Calculator::cases() as $calculator) {
+            $page = $this->get("/bench/{$calculator->value}?visit={$visit->id}")->assertOk();
+            $page->assertSee("bench/saturation?visit={$visit->id}");
+            if (in_array('refrigerant', $asks($calculator), true)) {
+                $page->assertSee('<option value="R-134a" selected', false);
+            }
+            if (in_array('atmospheric_kpa', $asks($calculator), true)) {
+                self::assertMatchesRegularExpression('/name="atmospheric_kpa"[^>]*value="0\.85/', (string) $page->getContent());
+            }
+        }
+        $this->get('/bench/saturation?altitude=9000')->assertOk()->assertSee('possible is');
+        $this->get('/bench/saturation?altitude=5000 ft')->assertOk()->assertSee('at 1524 m');
     }
 
     private function measured(): Visit

@@ -16,6 +16,23 @@ final class BenchController extends Controller
 
     public function show(Request $request, Calculator $calculator = Calculator::Superheat): View
     {
+        [$visit, $typed] = $this->asked($request);
+
+        return view('bench.show', [
+            'page' => new BenchPage($calculator, $typed, $request->user()->units(), $visit, $visit?->findings()),
+        ]);
+    }
+
+    public function saturation(Request $request): View
+    {
+        [$visit, $typed] = $this->asked($request);
+
+        return view('bench.saturation', ['page' => new SaturationPage($typed, $request->user()->units(), $visit)]);
+    }
+
+    /** @return array{?Visit, array<string, string>} the visit that it is opened from, and what was typed */
+    private function asked(Request $request): array
+    {
         $visit = $request->filled('visit')
             ? Visit::query()->findOrFail($request->string('visit')->toString())
             : null;
@@ -29,20 +46,6 @@ final class BenchController extends Controller
             }
         }
 
-        return view('bench.show', [
-            'page' => new BenchPage($calculator, $typed, $request->user()->units(), $visit, $visit?->findings()),
-        ]);
-    }
-
-    public function saturation(Request $request): View
-    {
-        return view('bench.saturation', [
-            'page' => new SaturationPage(
-                $request->string('refrigerant', SaturationPage::USUAL)->toString(),
-                $request->string('pressure')->limit(60, '')->toString(),
-                $request->string('temperature')->limit(60, '')->toString(),
-                $request->user()->units(),
-            ),
-        ]);
+        return [$visit, $typed];
     }
 }

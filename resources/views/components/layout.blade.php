@@ -25,7 +25,7 @@
             <a href="{{ route('today') }}" @if (request()->routeIs('today')) aria-current="page" @endif>Today</a>
             <a href="{{ route('sites.index') }}" @if (request()->routeIs('sites.*', 'circuits.*')) aria-current="page" @endif>Sites</a>
             <a href="{{ route('stock') }}" @if (request()->routeIs('stock', 'cylinders.*', 'ledger.*')) aria-current="page" @endif>Refrigerant</a>
-            <a href="{{ route('saturation') }}" @if (request()->routeIs('bench', 'saturation')) aria-current="page" @endif>Bench</a>
+            <a href="{{ route('saturation', App\View\BenchPage::of(request())) }}" @if (request()->routeIs('bench', 'saturation')) aria-current="page" @endif>Bench</a>
             <a href="{{ route('handbook') }}" @if (request()->routeIs('handbook*')) aria-current="page" @endif>Handbook</a>
             <a href="{{ route('settings') }}" @if (request()->routeIs('settings')) aria-current="page" @endif>Settings</a>
         </nav>

@@ -2,7 +2,6 @@
 
 namespace App\View;
 
-use App\Picture\SeriesPicture;
 use App\Records\Judged;
 use Metrum\Bench\Answer;
 use Metrum\Card\Card;
@@ -14,9 +13,7 @@ use Metrum\Card\Stop;
 use Metrum\Circuit\Control;
 use Metrum\Circuit\Station;
 use Metrum\Diagnosis\Cautions;
-use Metrum\Log\Fact;
 use Metrum\Log\Kinds\StepTaken;
-use Metrum\Quantity\Format;
 use Metrum\Quantity\Kind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Cards\Run;
@@ -33,6 +30,8 @@ final class CardPage
 
     private readonly ?Step $next;
 
+    public readonly CardAmounts $amounts;
+
     /** What it comes to as it stands; null as long as that cannot be told. */
     private readonly ?Outcome $outcome;
 
@@ -47,6 +46,7 @@ final class CardPage
     ) {
         $this->card = $card;
         $this->run = new Run($card, $subject, $judged->work, $judged->log, $units);
+        $this->amounts = new CardAmounts($units, $this->run->units);
         $this->next = $this->run->next();
         $this->outcome = $this->done() ?? $this->run->outcome();
     }
@@ -139,7 +139,6 @@ final class CardPage
     private function step(Step $step, bool $isPast): CardStep
     {
         $known = $this->run->known($step);
-        $kind = $step->field?->kind;
         $series = $step->kind === StepKind::Time ? $this->run->progress->said($step) : [];
         $si = $known?->si();
 
@@ -149,10 +148,10 @@ final class CardPage
             $this->run->isTaken($step),
             $step === $this->next,
             $isPast,
-            $si !== null && $kind !== null && ! $isPast
-                ? Format::value($si, $this->units->of($kind))
-                : $known?->text($this->units) ?? '',
-            $kind === null ? '' : $this->units->symbol($kind),
+            $si !== null && $step->field !== null && ! $isPast
+                ? $this->amounts->typed($si, $step->field)
+                : $known?->text($this->run->units) ?? '',
+            $step->field?->unit($this->units)->symbol() ?? '',
             $known !== null && is_string($known->value) ? $known->value : '',
             $series,
             $this->figure($step),
@@ -209,24 +208,6 @@ final class CardPage
         $band = $this->judged->rules->band($step->rule);
 
         return $this->units->text($band->high, Kind::Duration);
-    }
-
-    /** A timed series as it grows; null before it has two values. */
-    public function picture(CardStep $one): ?SeriesPicture
-    {
-        return $one->step->field === null || count($one->series) < 2
-            ? null
-            : new SeriesPicture($one->series, $one->step->field, $this->units);
-    }
-
-    /** "07:42 −4.2" of one value of a series. */
-    public function point(Step $step, Fact $fact): string
-    {
-        assert($step->field !== null);
-
-        $value = $this->units->text((float) $fact->content->value, $step->field->kind);
-
-        return $fact->seenAt()->format('H:i:s').' '.$value;
     }
 
     /** What it came to and was kept; null as long as it was not. */

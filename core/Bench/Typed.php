@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Bench;
 
+use Metrum\Quantity\Kind;
 use Metrum\Quantity\NotAQuantity;
+use Metrum\Quantity\Unit;
 use Metrum\Quantity\Units;
 use Metrum\Refrigerant\Library;
 
@@ -18,6 +20,9 @@ final class Typed
     private array $refusals = [];
 
     private bool $lacks = false;
+
+    /** In which an absolute pressure was typed. */
+    private ?Unit $vacuum = null;
 
     /** @param  array<string, string>  $typed  by key */
     public function __construct(Calculation $calculation, private readonly array $typed, private readonly Units $units)
@@ -40,7 +45,7 @@ final class Typed
     /** Null while something is missing or cannot be. */
     public function given(): ?Given
     {
-        return $this->lacks || $this->refusals !== [] ? null : new Given($this->values, $this->units);
+        return $this->lacks || $this->refusals !== [] ? null : new Given($this->values, $this->units->asTyped($this->vacuum));
     }
 
     /** @return array<string, string> by key */
@@ -71,7 +76,12 @@ final class Typed
     {
         assert($input->field !== null);
 
-        return $input->field->read($text, $this->units)->si;
+        $amount = $input->field->read($text, $this->units);
+        if ($input->field->kind === Kind::AbsolutePressure) {
+            $this->vacuum = $amount->unit;
+        }
+
+        return $amount->si;
     }
 
     /**

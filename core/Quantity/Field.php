@@ -92,6 +92,14 @@ final readonly class Field
         return $this->kind->units()[0];
     }
 
+    /** The unit in which a person types it without saying so: of a deep vacuum nothing is left in bar or psi. */
+    public function unit(Units $units): Unit
+    {
+        return $this->kind === Kind::AbsolutePressure && $this->most < Units::VACUUM
+            ? $units->ofVacuum()
+            : $units->of($this->kind);
+    }
+
     /**
      * What a person typed, in the unit typed or the person's own.
      *
@@ -101,7 +109,7 @@ final readonly class Field
     {
         try {
             $amount =
-                $this->absolute($typed, $units) ?? Reader::read($typed, $this->kind, $units->of($this->kind));
+                $this->absolute($typed, $units) ?? Reader::read($typed, $this->kind, $this->unit($units));
         } catch (NotAQuantity $reason) {
             throw $reason->about($this->label);
         }

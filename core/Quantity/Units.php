@@ -14,13 +14,31 @@ final readonly class Units
     ];
 
     /** Pa abs below which a pressure is told as a vacuum. */
-    private const VACUUM = 5e3;
+    public const VACUUM = 5e3;
+
+    /** Units in which a vacuum is told. */
+    private const OF_VACUUM = [Unit::Pascal, Unit::Micron];
 
     public function __construct(
         public Unit $temperature = Unit::Celsius,
         public Unit $pressure = Unit::Bar,
         public Unit $mass = Unit::Kilogram,
+        private ?Unit $vacuum = null,
     ) {
+    }
+
+    /** In which a vacuum is told and typed: micron beside psi, else pascals. */
+    public function ofVacuum(): Unit
+    {
+        return $this->vacuum ?? ($this->pressure === Unit::Psi ? Unit::Micron : Unit::Pascal);
+    }
+
+    /** The same, with a vacuum told in the unit in which it was typed; null, or one for no vacuum: as before. */
+    public function asTyped(?Unit $vacuum): self
+    {
+        return in_array($vacuum, self::OF_VACUUM, true)
+            ? new self($this->temperature, $this->pressure, $this->mass, $vacuum)
+            : $this;
     }
 
     /** @param  array<string, string>  $settings */
@@ -56,7 +74,7 @@ final readonly class Units
     public function text(float $si, Kind $kind): string
     {
         if ($kind === Kind::AbsolutePressure && abs($si) < self::VACUUM) {
-            return Format::amount($si, $this->pressure === Unit::Psi ? Unit::Micron : Unit::Pascal);
+            return Format::amount($si, $this->ofVacuum());
         }
 
         return $kind === Kind::Mass ? $this->mass($si) : Format::amount($si, $this->of($kind));

@@ -133,6 +133,30 @@ final class CardTest extends TestCase
         ));
     }
 
+    public function test_a_vacuum_is_told_as_it_was_typed(): void
+    {
+        $visit = $this->visit();
+        $this->step($visit, 'evacuation.begun', 'yes', ['reason' => 'to try it'])->assertOk();
+        $this->step($visit, 'evacuation.cores', 'yes');
+        $page = "/visits/{$visit->id}/put_right?card=evacuation";
+        $this->get($page)->assertSee('<i>Pa</i>', false)->assertDontSee('<i>bar</i>', false);
+        $this->step($visit, 'evacuation.level', '40')->assertOk();
+        $this->get($page)->assertSee('value="40"', false);
+        $said = fn (): string => $visit->log()->fact(FactKind::Card, 'evacuation.level')?->rule()->line(
+            $visit->log()->fact(FactKind::Card, 'evacuation.level')->content,
+            Units::fromSettings([]),
+        ) ?? '';
+        self::assertStringStartsWith('40 Pa', $said());
+
+        $this->step($visit, 'evacuation.level', '900 micron')->assertOk();
+        self::assertStringStartsWith('900 µm', $said());
+        $this->step($visit, 'evacuation.hold', '0 900, 2 920, 4 930, 10 935 micron')->assertUnprocessable();
+        $this->step($visit, 'evacuation.hold', '0 900 micron, 2 920 micron, 4 930 micron, 10 935 micron')
+            ->assertOk()
+            ->assertSee('value="900 µm"', false)
+            ->assertSee('900 µm with the pump running');
+    }
+
     public function test_of_a_series_that_cannot_be_nothing_is_kept(): void
     {
         $visit = $this->visit();

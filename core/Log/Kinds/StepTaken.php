@@ -20,6 +20,7 @@ use Metrum\Log\Said;
 use Metrum\Quantity\Field;
 use Metrum\Quantity\Kind;
 use Metrum\Quantity\NotAQuantity;
+use Metrum\Quantity\Unit;
 use Metrum\Quantity\Units;
 
 /**
@@ -120,6 +121,8 @@ final readonly class StepTaken implements KindOfFact
         $field = self::field($content->key);
         $label = lcfirst($step->label);
 
+        $units = $units->asTyped(self::typedIn($content));
+
         return match (true) {
             $content->isCleared() => "Taken back: $label",
             $content->value !== null && $field !== null => $units->text($content->value, $field->kind).
@@ -128,6 +131,12 @@ final readonly class StepTaken implements KindOfFact
             $step->answers !== [] => ucfirst($step->answers[$content->word] ?? '').': '.$label,
             default => $step->label,
         };
+    }
+
+    /** The unit in which an amount was typed; null where none was kept. */
+    public static function typedIn(Content $content): ?Unit
+    {
+        return Unit::tryFrom($content->text('unit'));
     }
 
     private static function ago(Content $content, Units $units): string

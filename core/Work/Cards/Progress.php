@@ -9,7 +9,10 @@ use Metrum\Card\Step;
 use Metrum\Card\StepKind;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
+use Metrum\Log\Kinds\StepTaken;
 use Metrum\Log\Log;
+use Metrum\Quantity\Kind;
+use Metrum\Quantity\Unit;
 
 /** How far a card was worked, folded from the log: what each of its steps was answered since it was begun last. */
 final class Progress
@@ -139,6 +142,18 @@ final class Progress
     public function said(Step $step): array
     {
         return $this->said[$step->key] ?? [];
+    }
+
+    /** The unit in which an amount of a kind was typed last at its own steps; null where none was. */
+    public function typedIn(Kind $kind): ?Unit
+    {
+        $unit = null;
+        foreach ($this->card->steps as $step) {
+            $facts = $step->field?->kind === $kind ? $this->said($step) : [];
+            $unit = $facts === [] ? $unit : StepTaken::typedIn(end($facts)->content) ?? $unit;
+        }
+
+        return $unit;
     }
 
     /** What was taken of the visit at a step: within the stretch between the card's moves that the step belongs to. */

@@ -18,6 +18,7 @@ use Metrum\Log\Content;
 use Metrum\Log\Kinds\StepTaken;
 use Metrum\Log\Log;
 use Metrum\Log\NotAFact;
+use Metrum\Quantity\Kind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Precondition;
 use Metrum\Work\Preconditions;
@@ -35,15 +36,19 @@ final readonly class Run
 
     private Reach $reach;
 
+    /** In which it speaks: of a vacuum as it was typed. */
+    public Units $units;
+
     public function __construct(
         public Card $card,
         public string $subject,
         private Work $work,
         Log $log,
-        private Units $units,
+        Units $units,
     ) {
         $this->progress = new Progress($card, $subject, $log);
-        $this->values = new Values($card, $subject, $this->progress, $work, $units);
+        $this->units = $units->asTyped($this->progress->typedIn(Kind::AbsolutePressure));
+        $this->values = new Values($card, $subject, $this->progress, $work, $this->units);
         $this->reach = Reach::of($this);
     }
 

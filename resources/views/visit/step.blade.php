@@ -31,8 +31,8 @@
         <label for="in-{{ $one->domId() }}">@told($step->label)@if ($step->every !== '')<small>{{ $step->every }}, at least {{ $step->least }}; what was seen before as minutes and values: 0 15, 10 11, 40 3</small>@endif</label>
         <span class="cell-value"><input id="in-{{ $one->domId() }}" name="value" value="" autocomplete="off" @disabled(! $page->mayEnter)><i>{{ $one->unit }}</i></span><button class="btn quiet" @disabled(! $page->mayEnter)>Note it</button>
     </form>
-    @if ($open->picture($one) !== null)<x-picture.series :series="$open->picture($one)" />@endif
-    @if ($one->series !== [])<ol class="points">@foreach ($one->series as $fact)<li>{{ $open->point($step, $fact) }}</li>@endforeach</ol>@endif
+    @if ($open->amounts->picture($one) !== null)<x-picture.series :series="$open->amounts->picture($one)" />@endif
+    @if ($one->series !== [])<ol class="points">@foreach ($one->series as $fact)<li>{{ $open->amounts->point($step, $fact) }}</li>@endforeach</ol>@endif
 @elseif ($one->is(Metrum\Card\StepKind::Move))
     @include('visit.move', ['work' => $page->moveOf($step->control)])
 @endif

@@ -102,7 +102,18 @@ final readonly class Gap
     /** The span in which it should lie, beside the figure. */
     public function span(Units $units): string
     {
-        return str_replace(' to ', '–', $units->span($this->band->low, $this->band->high, $this->quantity));
+        return str_replace(' to ', '–', $this->possible($units));
+    }
+
+    /** No plant has less than none of a superheat, a drop or a split; two clamps may read so. */
+    private function possible(Units $units): string
+    {
+        $isDifference = $this->quantity === Kind::Difference;
+        [$low, $high] = [$this->band->low, $this->band->high];
+
+        return $isDifference
+            ? $units->span(max(0.0, $low), max(0.0, $high), $this->quantity)
+            : $units->span($low, $high, $this->quantity);
     }
 
     /** What one adjusts to, where that is another span. */
@@ -118,7 +129,7 @@ final readonly class Gap
     /** "Superheat 15.6 K, should be 4.5 to 6.5 K: act" */
     public function sentence(Units $units): string
     {
-        $span = $units->span($this->band->low, $this->band->high, $this->quantity);
+        $span = $this->possible($units);
 
         return $this->name->value.
             ' '.

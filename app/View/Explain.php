@@ -65,8 +65,16 @@ final readonly class Explain
         $typed = $asTyped->ends($check, $outcome);
         $kind = $typed === null ? $check->sign?->row()->quantity : AsTyped::reading($check)?->quantity();
         [$from, $to] = $typed ?? [$outcome->from, $outcome->to];
+        [$least, $most] = $typed === null ? $check->sign?->possible() ?? [null, null] : [null, null];
+        if ($least !== null && $to !== null && $to <= $least) {
+            return 'none';
+        }
 
-        return $this->between($from, $to, $kind ?? Kind::Count);
+        return $this->between(
+            $from !== null && $least !== null && $from <= $least ? null : $from,
+            $to !== null && $most !== null && $to >= $most ? null : $to,
+            $kind ?? Kind::Count,
+        );
     }
 
     private function between(?float $from, ?float $to, Kind $kind): string

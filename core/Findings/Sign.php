@@ -73,4 +73,25 @@ enum Sign: string
 
         return $rows;
     }
+
+    /** @return array{?float, ?float} what a plant can show of it at least and at most, SI; null where nothing bounds it */
+    public function possible(): array
+    {
+        return match ($this) {
+            self::Level, self::Fans => [0.0, 1.0],
+            self::OverCondenser,
+            self::CurrentResidual,
+            self::LiquidLineDrop,
+            self::Box,
+            self::FanDelay,
+            self::Floor,
+            self::CutOut,
+            self::CutIn,
+            self::Standing,
+            self::Water,
+            self::Discharge,
+            self::DischargeLevel => [null, null],
+            default => [0.0, null],
+        };
+    }
 }

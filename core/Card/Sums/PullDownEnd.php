@@ -27,6 +27,9 @@ final class PullDownEnd implements Calculation
 
     private const TRIALS = 80;
 
+    /** Times of the fall seen that the rest of the way may be, to be told. */
+    private const FARTHEST = 3.0;
+
     /** K from the set point at which it has arrived. */
     private const THERE = 0.3;
 
@@ -49,7 +52,8 @@ final class PullDownEnd implements Calculation
         $over = $times[count($times) - 1] - $times[0];
         $fell = $boxes[0] - $last;
         $target = $given->of('target_c');
-        $bends = ! $isAtEdge && $end < $last;
+        // A bend that lies far below what was seen is guessed, not seen.
+        $bends = ! $isAtEdge && $end < $last && $last - $end <= self::FARTHEST * $fell;
         $reaches = $bends && $end < $target - self::THERE;
         $toGo = $reaches && $last > $target ? $constant * log(($last - $end) / ($target - $end)) : null;
         $straight = $fell > 0.0 && $last > $target ? ($over * ($last - $target)) / $fell : null;

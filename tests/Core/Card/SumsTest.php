@@ -210,6 +210,19 @@ final class SumsTest extends TestCase
         self::assertEqualsWithDelta(3000.0, self::value($answer, 'straight_s'), 1e-6);
     }
 
+    public function test_a_bend_that_is_hardly_seen_tells_no_end(): void
+    {
+        $of = static fn (float ...$boxes): Answer => self::of(Sum::PullDownEnd, [
+            'times_s' => [0.0, 600.0, 1200.0],
+            'boxes_c' => $boxes,
+            'target_c' => 275.15,
+        ]);
+        $hardly = $of(285.0, 284.0, 283.05);
+        self::assertFalse($hardly->output('bends')?->value, 'its end would lie at −8 °C, and elsewhere with the next tenth');
+        self::assertNull($hardly->output('final_c')?->value);
+        self::assertTrue($of(285.0, 282.0, 280.0)->output('bends')?->value);
+    }
+
     public function test_a_trace_of_a_pipe_is_a_trace_of_superheat(): void
     {
         // R-134a at 200.6 kPa absolute: dew −10 °C.

@@ -45,7 +45,9 @@ final class Typed
     /** Null while something is missing or cannot be. */
     public function given(): ?Given
     {
-        return $this->lacks || $this->refusals !== [] ? null : new Given($this->values, $this->units->asTyped($this->vacuum));
+        return $this->lacks || $this->refusals !== []
+            ? null
+            : new Given($this->values, $this->units->asTyped($this->vacuum));
     }
 
     /** @return array<string, string> by key */

@@ -74,7 +74,7 @@ enum Sign: string
         return $rows;
     }
 
-    /** @return array{?float, ?float} what a plant can show of it at least and at most, SI; null where nothing bounds it */
+    /** @return array{?float, ?float} least and most that a plant can show of it, SI; null where nothing bounds it */
     public function possible(): array
     {
         return match ($this) {

@@ -4,9 +4,11 @@ namespace Tests\Feature;
 
 use App\Models\Circuit;
 use App\Models\Visit;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\TestCase;
 
 /** What may be advised, and to whom. */
+#[Group('figures')]
 final class AdviceTest extends TestCase
 {
     private function visitOn(string $refrigerant): Visit

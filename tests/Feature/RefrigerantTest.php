@@ -8,6 +8,7 @@ use App\Models\FactRecord;
 use App\Models\FollowUp;
 use App\Models\HouseRuleChoice;
 use App\Models\StockMove;
+use App\Models\User;
 use App\Models\Visit;
 use App\Records\Judge;
 use App\Records\LedgerFile;
@@ -21,12 +22,14 @@ use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Metrum\Bench\Calculators\ReceiverCapacity;
 use Metrum\Bench\Given;
+use Metrum\Circuit\HouseRule;
 use Metrum\Circuit\Refused;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Quantity\Units;
 use Metrum\Work\Ledger\Ledger;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Core\Visits;
 use Tests\TestCase;
 
@@ -454,6 +457,7 @@ final class RefrigerantTest extends TestCase
         self::assertEqualsWithDelta(10.0, Ledger::of((new Stock())->movements(), null)->added(), 1e-6);
     }
 
+    #[Group('figures')]
     public function test_the_winter_page_says_how_much_or_why_none(): void
     {
         $this->get("/circuits/{$this->circuit->id}/winter")->assertOk()->assertSee('No head pressure valve floods');
@@ -484,6 +488,7 @@ final class RefrigerantTest extends TestCase
         $this->get("/circuits/{$indoors->id}/winter")->assertOk()->assertSee('heated room');
     }
 
+    #[Group('figures')]
     public function test_winter_page_and_receiver_calculator_say_the_same_and_the_page_says_one_thing(): void
     {
         $words = ['head_pressure_control' => 'flooding_valve'] + Visits::COOLER['system'];
@@ -543,10 +548,25 @@ final class RefrigerantTest extends TestCase
             ->assertSee('Over the limit');
         HouseRuleChoice::query()->create([
             'rule' => 'receiver_fill',
-            'choice' => [88.0, 90.0],
+            'choice' => [60.0, 70.0],
             'user_id' => $this->technician->id,
         ]);
-        $this->get("/circuits/{$this->circuit->id}/tag")->assertSee('Never over 90 %')->assertDontSee('Over the limit');
+        $this->get("/circuits/{$this->circuit->id}/tag")->assertSee('Never over 70 %')->assertSee('Over the limit');
+    }
+
+    /** Z-07: the aim can be chosen; the ceiling of 80 % is never moved upwards. */
+    public function test_no_house_rule_fills_a_receiver_over_its_ceiling(): void
+    {
+        $this->technician->update(['role' => User::LEAD]);
+        $this->actingAs($this->technician->refresh());
+        $own = fn (string $low, string $high): TestResponse => $this->put('/settings/rules', [
+            'rules' => ['receiver_fill' => 'own'],
+            'own' => ['receiver_fill' => ['low' => $low, 'high' => $high]],
+        ]);
+        $own('85', '90')->assertSessionHasErrors();
+        self::assertSame(0, HouseRuleChoice::query()->count());
+        $own('60', '70')->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(0.7, HouseRuleChoice::inForce()->band(HouseRule::ReceiverFill)->high, 1e-9);
     }
 
     public function test_what_is_said_of_refrigerant_in_the_line_is_a_move(): void

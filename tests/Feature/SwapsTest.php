@@ -6,9 +6,11 @@ use App\Models\FactRecord;
 use App\Models\Visit;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\TestCase;
 
 /** An answer replaces parts of the page it was asked from: each has its place there, and none grown stale is left. */
+#[Group('figures')]
 final class SwapsTest extends TestCase
 {
     private const LARGE = ['verdict', 'walk', 'log', 'course-box', 'figures', 'stage'];

@@ -3,7 +3,7 @@ import { expect, test } from '@playwright/test';
 import { complaints, demo, openVisit, signIn } from './support.mjs';
 
 /** In the page itself: a page of its own for each look, as frames of other origins would need, takes twice the time. */
-const axe = (page) => new AxeBuilder({ page }).setLegacyMode();
+const axe = (page) => new AxeBuilder({ page }).setLegacyMode().options({ resultTypes: ['violations'] });
 
 const at = (stage) => (page, visit) => page.goto(`${visit}/${stage}`);
 
@@ -49,6 +49,9 @@ const screens = {
   'sign-in': async (page) => { await page.context().clearCookies(); await page.goto('/sign-in'); },
 };
 
+/** On the phone colours are looked at where it draws what the desk does not: the rest has them from there. */
+const OWN_ON_PHONE = ['today', 'gauges', 'verdict', 'put right', 'charging', 'report'];
+
 for (const [width, height] of [[1280, 800], [390, 844]]) {
   test(`nothing stands in anybody's way: ${width} px, light and dark`, async ({ browser, baseURL }) => {
     // Every screen of the product: a slow machine may take its time.
@@ -72,10 +75,12 @@ for (const [width, height] of [[1280, 800], [390, 844]]) {
     for (const [name, go] of Object.entries(screens)) {
       await go(page, visit);
       await page.waitForLoadState();
-      await look(name, axe(page));
+      const inColour = width > 390 || OWN_ON_PHONE.includes(name);
+      await look(name, inColour ? axe(page) : axe(page).disableRules(['color-contrast']));
       const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
       if (wide > 0) found.push(`${name}: ${wide} px wider than the screen`);
       // The same page in the dark: only its colours are others.
+      if (!inColour) continue;
       await page.emulateMedia({ colorScheme: 'dark', reducedMotion: 'reduce' });
       await page.evaluate(() => new Promise((drawn) => { requestAnimationFrame(() => requestAnimationFrame(drawn)); }));
       await look(`${name}, dark`, axe(page).withRules(['color-contrast']));

@@ -218,7 +218,7 @@ final class SumsTest extends TestCase
             'target_c' => 275.15,
         ]);
         $hardly = $of(285.0, 284.0, 283.05);
-        self::assertFalse($hardly->output('bends')?->value, 'its end would lie at −8 °C, and elsewhere with the next tenth');
+        self::assertFalse($hardly->output('bends')?->value, 'at −8 °C, and elsewhere with the next tenth');
         self::assertNull($hardly->output('final_c')?->value);
         self::assertTrue($of(285.0, 282.0, 280.0)->output('bends')?->value);
     }

@@ -90,7 +90,8 @@ final class PossibleTest extends TestCase
                 $known = array_map(static fn (Reading $one): string => $one->value, array_slice(self::READ, 0, $read));
                 $kept = array_intersect_key(Visits::HEALTHY, array_flip($known));
                 $none = array_fill_keys(array_keys(Visits::HEALTHY), null);
-                yield "$name, $read read" => Visits::cooler([...$none, ...$kept, ...$day], ['complaint' => ['too_warm']]);
+                $complaint = ['complaint' => ['too_warm']];
+                yield "$name, $read read" => Visits::cooler([...$none, ...$kept, ...$day], $complaint);
             }
         }
     }

@@ -33,11 +33,13 @@ final class ReaderUnitsTest extends TestCase
 
     private function walked(): Visit
     {
-        $this->circuit->update(['design' => ['nameplate_charge_kg' => 3.2, 'rated_current_a' => 9.8] + $this->circuit->design]);
+        $plate = ['nameplate_charge_kg' => 3.2, 'rated_current_a' => 9.8];
+        $this->circuit->update(['design' => $plate + $this->circuit->design]);
         $visit = $this->starved();
         $say = fn (string $kind, string $key, string $value, array $more = []): mixed => $this
             ->enter($visit, $kind, $key, $value, ['reason' => 'to try it', 'overruled' => 'to try it'] + $more);
-        foreach (['condenser_fans' => 'all_running', 'evaporator_fans' => 'all_running', 'condenser_face' => 'clean'] as $key => $word) {
+        $fans = ['condenser_fans' => 'all_running', 'evaporator_fans' => 'all_running'];
+        foreach ($fans + ['condenser_face' => 'clean'] as $key => $word) {
             $say('observation', $key, $word)->assertOk();
         }
         $this->read($visit, [

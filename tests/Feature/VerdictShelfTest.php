@@ -12,7 +12,7 @@ use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Findings;
 use Tests\TestCase;
 
-/** The last verdict of an open visit is kept between requests, and given again where nothing it follows from changed. */
+/** The last verdict of an open visit is kept between requests, and given again where nothing behind it changed. */
 final class VerdictShelfTest extends TestCase
 {
     private Visit $visit;

@@ -22,9 +22,9 @@ use PHPUnit\Framework\Attributes\Group;
 use Tests\TestCase;
 
 /** Cards at a visit: begun, worked step by step, left and taken up again, ended with what they came to. */
+#[Group('figures')]
 final class CardTest extends TestCase
 {
-    #[Group('figures')]
     public function test_every_card_opens_and_is_begun(): void
     {
         foreach ([$this->visit(), $this->starved()] as $visit) {

@@ -8,10 +8,12 @@ use App\View\OwnerSummary;
 use Illuminate\Support\Str;
 use Metrum\Circuit\Reading;
 use Metrum\Quantity\Units;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\Core\Visits;
 use Tests\TestCase;
 
 /** The report tells the whole visit: as found, what was done, as left, what is open; nothing in it that is not so. */
+#[Group('figures')]
 final class ReportTest extends TestCase
 {
     private const AGAIN = [

@@ -11,9 +11,11 @@ use Metrum\Bench\Input;
 use Metrum\Circuit\Control;
 use Metrum\Log\FactKind;
 use Metrum\Work\Touched;
+use PHPUnit\Framework\Attributes\Group;
 use Tests\TestCase;
 
 /** What is done after the verdict: moves with a forecast and a clock, what was touched, and the bench. */
+#[Group('figures')]
 final class WorkTest extends TestCase
 {
     public function test_every_card_opens_empty_and_full(): void

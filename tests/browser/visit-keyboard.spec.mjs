@@ -48,6 +48,8 @@ test('a visit by keyboard, from signing in to the file that gives the same visit
   await focusOn(page.getByRole('link', { name: 'On to the box' }));
   await press('Enter');
   await expect(page).toHaveURL(/\/box$/);
+  // A page takes nothing before its script runs, which no hand is quick enough to meet.
+  await expect(page.locator('#main')).not.toHaveAttribute('inert');
   await page.locator('#in-box_temperature_c').focus();
   await page.keyboard.type('3.4');
   await press('Enter');
@@ -160,6 +162,7 @@ test('a visit by keyboard, from signing in to the file that gives the same visit
   await page.getByRole('button', { name: 'Take in' }).focus();
   await press('Enter');
   await expect(page).toHaveURL(/\/verdict$/);
+  await expect(page.locator('#main')).not.toHaveAttribute('inert');
   const again = await (await context.request.get(page.url().replace('/verdict', '/file.json'))).json();
   delete again.id;
   // What is here already under its id is here a second time under another.

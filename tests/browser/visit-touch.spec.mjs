@@ -27,6 +27,7 @@ test('a visit by thumb on a phone', async ({ page }) => {
   }
   await walk.getByRole('link', { name: 'Box' }).tap();
   await expect(page).toHaveURL(/\/box$/);
+  await expect(page.locator('#main')).not.toHaveAttribute('inert');
   // Sizes are those of the styled page.
   await page.waitForLoadState();
   expect(await fits()).toBe(true);
@@ -38,6 +39,7 @@ test('a visit by thumb on a phone', async ({ page }) => {
 
   await walk.getByRole('link', { name: 'Gauges' }).tap();
   await expect(page).toHaveURL(/\/gauges$/);
+  await expect(page.locator('#main')).not.toHaveAttribute('inert');
   for (const [key, typed] of [['suction_pressure_kpa', '2.1'], ['suction_temperature_evaporator_c', '2'], ['discharge_pressure_kpa', '14.2'], ['receiver_outlet_temperature_c', '33.5']]) {
     const input = page.locator(`#in-${key}`);
     await input.tap();

@@ -110,7 +110,8 @@ final readonly class Diagnosis
     ): Suspect {
         $for = $against = [];
         foreach ($weighing->weightsFor($fault) as [$piece, $weight]) {
-            if ($piece->isContext()) {
+            // What counts less against this fault than against others is nothing for it all the same.
+            if ($piece->isContext() || ($weight > 0.0 && $piece->isOnOtherSide($fault))) {
                 continue;
             }
             if ($weight > self::LEAST_WEIGHT && ($fault === Fault::NoFault || ! $piece->isAsPlanned())) {

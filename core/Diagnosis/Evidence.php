@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Diagnosis;
 
 use Metrum\Circuit\Complaint;
+use Metrum\Circuit\Fault;
 use Metrum\Circuit\Question;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Speech;
@@ -69,6 +70,17 @@ final readonly class Evidence
     public function isAsPlanned(): bool
     {
         return $this->signal !== null && abs($this->signal->deviations()) <= Mark::FINE_WITHIN;
+    }
+
+    /** A sign on the other side of what is expected than a fault moves it to: it never counts for that fault. */
+    public function isOnOtherSide(Fault $fault): bool
+    {
+        if ($this->signal === null || $this->isAsPlanned()) {
+            return false;
+        }
+        $shift = FaultCatalogue::entry($fault)->signs[$this->signal->sign->value] ?? null;
+
+        return $shift !== null && $shift->mean * $this->signal->deviations() < 0.0;
     }
 
     /** What kind of plant it is, in which weather and state: nothing that anybody found at it. */

@@ -177,9 +177,21 @@ final class Weighing
                 $context[$place] += $weight;
             }
         }
+        $pieces = array_map($this->onItsSide(...), $pieces);
         $pieces[] = new Evidence(self::CONTEXT, $context);
 
         return array_values($pieces);
+    }
+
+    /** What is on the other side than a fault moves it to counts nothing for that fault. */
+    private function onItsSide(Evidence $piece): Evidence
+    {
+        $taken = [];
+        foreach ($this->curves->faults as $place => $fault) {
+            $taken[$place] = $piece->isOnOtherSide($fault) ? -max(0.0, $piece->weights[$place]) : 0.0;
+        }
+
+        return $piece->signal === null ? $piece : $piece->saying($taken);
     }
 
     /** @return list<Evidence> what moves came to; the last of each control says it */

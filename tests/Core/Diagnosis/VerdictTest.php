@@ -501,4 +501,21 @@ final class VerdictTest extends TestCase
             ),
         );
     }
+
+    public function test_nothing_on_the_other_side_of_what_is_expected_is_told_for_a_fault(): void
+    {
+        $told = 0;
+        $cold = ['box_temperature_c' => -4];
+        foreach ([[], $cold, ['suction_pressure_kpa' => 120], ['discharge_pressure_kpa' => 900]] as $odd) {
+            $verdict = (new Diagnosis())->of(Visits::cooler($odd), 0, 6);
+            foreach ($verdict->suspects as $suspect) {
+                foreach ($suspect->speaksFor as [$piece]) {
+                    $told++;
+                    $words = $suspect->fault->value.' '.$piece->feature;
+                    self::assertFalse($piece->isOnOtherSide($suspect->fault), $words);
+                }
+            }
+        }
+        self::assertGreaterThan(20, $told);
+    }
 }

@@ -34,6 +34,7 @@ const screens = {
   ledger: async (page) => { await page.goto('/sites'); await page.getByRole('link', { name: 'Ice store', exact: true }).click(); await page.getByRole('main').getByRole('link', { name: 'Refrigerant' }).click(); },
   winter: (page) => page.getByRole('link', { name: 'Winter charge' }).click(),
   'prove it': at('prove'),
+  'a series': async (page, visit) => { await page.goto(`${visit}/prove?card=pull_down`); await page.getByRole('button', { name: /^Begin( anew)?$/ }).click(); await expect(page.locator('#in-step-box')).toBeVisible(); },
   leave: at('leave'),
   'bench, answered': (page) => page.goto('/bench/compression_ratio?discharge_pressure_kpa=14&suction_pressure_kpa=2'),
   saturation: (page) => page.goto('/bench/saturation?pressure=12'),

@@ -147,13 +147,14 @@ final class WinterPage
         }
         $filling = new Filling($this->known, new Wanted($this->known, HouseRuleChoice::inForce()));
         $holds = Filling::receiverHolds($this->machine);
+        $contradicted = $filling->conflicts($this->machine);
         $conflicts = array_map(
             fn (ChargeConflict $one): array => [Mark::Act, $one->sentence($this->units)],
-            $filling->conflicts($this->machine),
+            $contradicted,
         );
         $needed = WinterCurve::needed($this->machine, $this->coldest());
         $isTold = array_filter(
-            $filling->conflicts($this->machine),
+            $contradicted,
             static fn (ChargeConflict $one): bool => $one->kind === ConflictKind::ReceiverTooSmall,
         ) !== [];
         if ($holds !== null && $needed !== null && ! $isTold) {

@@ -70,18 +70,9 @@ final readonly class Retelling
         if ($kind !== Kind::Mass) {
             return $this->units->of($kind);
         }
-        $inPounds = $this->units->mass === Unit::Pound;
-        if ($inPounds === in_array($unit, [Unit::Pound, Unit::Ounce], true)) {
-            return $unit;
-        }
-        $isSmall = $inPounds
-            ? abs(Unit::Pound->fromSi($unit->toSi($value))) < 1.0
-            : abs($unit->toSi($value)) < 1.0;
+        $isInPounds = in_array($unit, [Unit::Pound, Unit::Ounce], true);
 
-        return match (true) {
-            $inPounds => $isSmall ? Unit::Ounce : Unit::Pound,
-            default => $isSmall ? Unit::Gram : Unit::Kilogram,
-        };
+        return $isInPounds === ($this->units->mass === Unit::Pound) ? $unit : $this->units->ofMass($unit->toSi($value));
     }
 
     /** No more digits than were told: round where it was round, and large enough. */

@@ -83,10 +83,15 @@ final readonly class Units
     /** A mass as a scale would say it: "1.25 kg", below a kilogram "265 g"; "2.31 lb", below a pound "9.3 oz". */
     public function mass(float $kilograms): string
     {
-        $small = $this->mass === Unit::Pound ? Unit::Ounce : Unit::Gram;
-        $isSmall = abs($this->mass->fromSi($kilograms)) < 1.0;
+        return Format::amount($kilograms, $this->ofMass($kilograms));
+    }
 
-        return Format::amount($kilograms, $isSmall ? $small : $this->mass);
+    /** In which a scale would say a mass (kg). */
+    public function ofMass(float $kilograms): Unit
+    {
+        $small = $this->mass === Unit::Pound ? Unit::Ounce : Unit::Gram;
+
+        return abs($this->mass->fromSi($kilograms)) < 1.0 ? $small : $this->mass;
     }
 
     /** "+1.25 kg", "−265 g" */

@@ -33,6 +33,14 @@ final readonly class Fit
         return $this->under(static fn (Condition $condition): ?bool => $condition->holds($circuit));
     }
 
+    /** @return list<Condition> parts that it takes and of which nobody said whether they are fitted */
+    public function unsaid(Circuit $circuit): array
+    {
+        return array_values(
+            array_filter($this->for, static fn (Condition $part): bool => $part->holds($circuit) === null),
+        );
+    }
+
     /** @param  callable(Condition): ?bool  $holds  null: not known */
     public function under(callable $holds): bool
     {

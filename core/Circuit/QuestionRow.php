@@ -11,6 +11,7 @@ final readonly class QuestionRow
 {
     /**
      * @param  list<Word>  $words  what it may be answered with
+     * @param  Look  $look  how surely it is answered
      * @param  string  $family  what its answer tells of: answers of one family tell the same thing twice
      * @param  array<string, float>  $usual  chance of each answer at a sound plant
      * @param  list<array{Condition, array<string, float>}>  $usualWhen  the same where a condition holds
@@ -18,6 +19,7 @@ final readonly class QuestionRow
     private function __construct(
         public string $label,
         public array $words,
+        public Look $look,
         public string $family,
         public array $usual,
         public array $usualWhen,
@@ -56,7 +58,7 @@ final readonly class QuestionRow
     /** @throws BrokenData */
     public static function of(DataRow $row): self
     {
-        $row->only([...Taking::KEYS, 'label', 'words', 'family', 'usual', 'usual_when']);
+        $row->only([...Taking::KEYS, 'label', 'words', 'look', 'family', 'usual', 'usual_when']);
         $words = $row->words('words', Word::class);
         $row->row('usual')->only(array_column($words, 'value'));
         $when = [];
@@ -70,6 +72,7 @@ final readonly class QuestionRow
         return new self(
             $row->text('label'),
             $words,
+            $row->word('look', Look::class),
             $row->text('family'),
             $row->numbers('usual'),
             $when,

@@ -13,12 +13,14 @@ final readonly class Usual
      * @param  array<string, mixed>  $system  words of the visit file
      * @param  array<string, float>  $design  figures of the visit file, in its units
      * @param  float  $cooling  W
+     * @param  array<string, float>  $parts  how often a part is fitted that nobody named, 0 … 1, by Condition
      */
     private function __construct(
         public array $system,
         public array $design,
         public string $refrigerant,
         public float $cooling,
+        private array $parts,
     ) {
     }
 
@@ -32,7 +34,14 @@ final readonly class Usual
             $row->numbers('design'),
             $row->text('refrigerant'),
             $row->number('cooling_w'),
+            $row->numbers('usually'),
         );
+    }
+
+    /** How often a part is fitted of which nobody said whether it is, 0 … 1. */
+    public function chanceOf(Condition $part): float
+    {
+        return $this->parts[$part->value] ?? 1.0;
     }
 
     /** A word of the system as it stands in a form; null where there is none. */

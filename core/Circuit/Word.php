@@ -16,6 +16,8 @@ enum Word: string
     case Even = 'even';
     case Blocked = 'blocked';
     case OutletOnly = 'outlet_only';
+    case InletIced = 'inlet_iced';
+    case OutletIced = 'outlet_iced';
     case ToCoilOutlet = 'to_coil_outlet';
     case ToCompressor = 'to_compressor';
     case ValveBody = 'valve_body';

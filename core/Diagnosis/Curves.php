@@ -26,6 +26,7 @@ final readonly class Curves
      * @param  array<int, float>  $prior  nats by place
      * @param  Rows  $weights  by feature, knot or word, and place of the fault
      * @param  Rows  $chances  the same: how often it is found so
+     * @param  array<string, float>  $shares  at which answers count, by family
      * @param  Grades  $grades  prior and weights by fault
      */
     private function __construct(
@@ -33,6 +34,7 @@ final readonly class Curves
         public array $prior,
         private array $weights,
         private array $chances,
+        private array $shares,
         private array $grades,
     ) {
     }
@@ -56,8 +58,15 @@ final readonly class Curves
             self::times(self::WEIGHT, $file['prior']),
             $file['weights'],
             $file['chances'],
+            $file['shares'] ?? [],
             $file['grades'],
         );
+    }
+
+    /** Share at which an answer of such a family counts, beside the figures that tell the same; 0 … 1. */
+    public function shareOf(string $family): float
+    {
+        return $this->shares[$family] ?? (float) (getenv('SHARE') ?: 0.7);
     }
 
     /** Place of a fault in every list that is by place. */

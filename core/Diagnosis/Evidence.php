@@ -10,18 +10,23 @@ use Metrum\Circuit\Question;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Speech;
 use Metrum\Circuit\Word;
+use Metrum\Diagnosis\Seen\Found;
 use Metrum\Findings\Figure;
 use Metrum\Findings\Mark;
 use Metrum\Findings\Share;
 use Metrum\Plant\Expected;
+use Metrum\Quantity\Copies;
 
 /** One thing that was found, and what its curves say of each fault. */
 final readonly class Evidence
 {
+    use Copies;
+
     /**
      * @param  array<int, float>  $weights  nats by place of the fault
      * @param  ?Signal  $signal  a sign beside what a sound plant would show
      * @param  ?array{Reading, float, Expected}  $reading  one reading beside what the twin would show, SI
+     * @param  ?Found  $found  what is wrong although nobody complained of it
      * @param  ?Speech  $speech  what a move came to
      * @param  ?array{Share, float}  $share  one figure by another of the same plant
      * @param  ?Figure  $figure  a figure as it stands
@@ -37,6 +42,7 @@ final readonly class Evidence
         public ?Word $word = null,
         public ?Complaint $complaint = null,
         public ?Speech $speech = null,
+        public ?Found $found = null,
     ) {
     }
 
@@ -52,18 +58,7 @@ final readonly class Evidence
             $sum[$place] += $weight;
         }
 
-        return new self(
-            $this->feature,
-            $sum,
-            $this->signal,
-            $this->reading,
-            $this->share,
-            $this->figure,
-            $this->asked,
-            $this->word,
-            $this->complaint,
-            $this->speech,
-        );
+        return $this->but(weights: $sum);
     }
 
     /** A sign where a sound plant has it: nobody is told that it speaks for a fault. */

@@ -7,6 +7,7 @@ namespace Metrum\Diagnosis;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Reading;
+use Metrum\Diagnosis\Seen\Seen;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
@@ -17,9 +18,6 @@ use Metrum\Plant\Twins;
 /** What was found, freed of what cannot be, beside what a sound plant would show: all that evidence is drawn from. */
 final readonly class Examination
 {
-    /** K by which the box may lie off its set point where nobody read it. */
-    private const BOX_UNREAD = 3.0;
-
     /**
      * @param  Findings  $entered  as they were entered
      * @param  Findings  $findings  without what is doubted
@@ -28,6 +26,7 @@ final readonly class Examination
      * @param  list<Contradiction>  $contradictions
      * @param  list<Reading|\Metrum\Circuit\Observation>  $doubted
      * @param  array<string, Signal>  $signals  by Sign
+     * @param  list<Seen>  $seen  answers that are faults and no mere signs of them
      */
     private function __construct(
         public Findings $entered,
@@ -39,6 +38,7 @@ final readonly class Examination
         public Expectation $expectation,
         public Conditions $conditions,
         public array $signals,
+        public array $seen,
     ) {
     }
 
@@ -55,6 +55,7 @@ final readonly class Examination
         $findings = $entered->without($doubted);
         $figures = $findings === $entered ? $all : Figures::of($findings, $rules);
         $expectation ??= $twins->expectation($findings, $rules);
+        $conditions = new Conditions($findings, $expectation->isCold());
 
         return new self(
             $entered,
@@ -64,8 +65,9 @@ final readonly class Examination
             $contradictions,
             $doubted,
             $expectation,
-            new Conditions($findings, $expectation->isCold()),
+            $conditions,
             self::signalsIn($findings, $figures, $expectation),
+            Seen::in($findings, $conditions, $rules),
         );
     }
 
@@ -93,6 +95,7 @@ final readonly class Examination
             $this->expectation,
             $this->conditions,
             $this->signals,
+            $this->seen,
         );
     }
 
@@ -100,6 +103,7 @@ final readonly class Examination
     public static function by(Findings $findings, HouseRules $rules, Expectation $expectation): self
     {
         $figures = Figures::of($findings, $rules);
+        $conditions = new Conditions($findings, $expectation->isCold());
 
         return new self(
             $findings,
@@ -109,8 +113,9 @@ final readonly class Examination
             [],
             [],
             $expectation,
-            new Conditions($findings, $expectation->isCold()),
+            $conditions,
             self::signalsIn($findings, $figures, $expectation),
+            Seen::in($findings, $conditions, $rules),
         );
     }
 
@@ -123,12 +128,8 @@ final readonly class Examination
             $value = $measured->measured($sign);
             $expected = $value === null ? null : $expectation->healthy($sign);
             if ($value !== null && $expected !== null) {
-                $supposed = $sign === Sign::TdSuction && $findings->reading(Reading::BoxTemperature) === null;
-                $signals[$sign->value] = new Signal(
-                    $sign,
-                    $value,
-                    $supposed ? $expected->blurred(self::BOX_UNREAD) : $expected,
-                );
+                $unsure = Unsure::of($sign, $findings);
+                $signals[$sign->value] = new Signal($sign, $value, $expected->blurred($unsure));
             }
         }
 

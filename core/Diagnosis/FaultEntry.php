@@ -11,8 +11,10 @@ use Metrum\Circuit\DataRow;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\Fit;
 use Metrum\Circuit\Observation;
+use Metrum\Circuit\Question;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Test;
+use Metrum\Circuit\Word;
 use Metrum\Quantity\BrokenData;
 
 /** One fault as the catalogue tells it: in words for people, and the weights its evidence carries. */
@@ -35,6 +37,8 @@ final readonly class FaultEntry
         'remedy',
         'do',
         'cautions',
+        'seen_by',
+        'brings_about',
         'for',
         'only_for',
         'not_for',
@@ -59,6 +63,8 @@ final readonly class FaultEntry
      * @param  list<string>  $do
      * @param  list<string>  $cautions  keys of data/cautions.json
      * @param  Fit  $fit  plants that can have it: where a part is not fitted it cannot fail
+     * @param  array<string, list<Word>>  $seenBy  answers that are this fault and no mere sign of it, by question
+     * @param  list<Fault>  $bringsAbout  what it makes of a plant in time, and what then is no cause of its own
      * @param  array<string, Shift>  $signs  by Sign, at full severity
      * @param  array<string, Shift>  $capillarySigns  what differs where a capillary feeds
      * @param  array<string, array<string, float>>  $words  chance of an answer at full severity, by question and word
@@ -83,6 +89,8 @@ final readonly class FaultEntry
         public array $do,
         public array $cautions,
         public Fit $fit,
+        public array $seenBy,
+        public array $bringsAbout,
         public array $signs,
         public array $capillarySigns,
         public array $words,
@@ -117,6 +125,8 @@ final readonly class FaultEntry
             do: $row->texts('do'),
             cautions: $row->texts('cautions'),
             fit: Fit::ofRow($row),
+            seenBy: self::seen($row->row('seen_by')),
+            bringsAbout: $row->words('brings_about', Fault::class),
             signs: Shift::ofRow($row->row('signs')),
             capillarySigns: Shift::ofRow($row->row('signs_capillary')),
             words: self::chances($row->row('words')),
@@ -155,6 +165,32 @@ final readonly class FaultEntry
     }
 
     /**
+     * @return array<string, list<Word>> by question
+     *
+     * @throws BrokenData
+     */
+    private static function seen(DataRow $rows): array
+    {
+        $seen = [];
+        foreach ($rows->keys() as $key) {
+            $seen[$key] = $rows->words($key, Word::class);
+            foreach ($seen[$key] as $word) {
+                if (! in_array($word, self::asked($rows, $key)->words(), true)) {
+                    throw $rows->broken($key, $word->value.' is no answer to it');
+                }
+            }
+        }
+
+        return $seen;
+    }
+
+    /** @throws BrokenData */
+    private static function asked(DataRow $rows, string $key): Question
+    {
+        return Observation::tryFrom($key) ?? (Test::tryFrom($key) ?? throw $rows->broken($key, 'no such question'));
+    }
+
+    /**
      * @return array<string, array<string, float>> by question and word
      *
      * @throws BrokenData
@@ -163,9 +199,7 @@ final readonly class FaultEntry
     {
         $chances = [];
         foreach ($rows->keys() as $key) {
-            $asked =
-                Observation::tryFrom($key) ??
-                (Test::tryFrom($key) ?? throw $rows->broken($key, 'no such question'));
+            $asked = self::asked($rows, $key);
             $chances[$key] = $rows->numbers($key);
             $rows->row($key)->only(array_column($asked->words(), 'value'));
         }

@@ -12,6 +12,7 @@ use Metrum\Circuit\Reading;
 use Metrum\Circuit\State;
 use Metrum\Circuit\Test;
 use Metrum\Findings\Derived;
+use Metrum\Findings\Findings;
 use Metrum\Findings\Share;
 use Metrum\Findings\Sign;
 use Metrum\Quantity\Kind;
@@ -31,6 +32,9 @@ final class Features
     private const TEMPERATURE = 1.2;
 
     private const CURRENT = 0.05;
+
+    /** K of a reading's own unrest from which a superheat as it stands is no more than a sample of a swing. */
+    private const SWINGING = 1.2;
 
     /** Readings whose plain departure from the twin's is read beside the signs. */
     public const READINGS = [
@@ -164,7 +168,8 @@ final class Features
             }
         }
         $findings = $examined->findings;
-        if ($findings->state !== null) {
+        // That it stands says nothing by itself: people switch plants off, and controls do.
+        if ($findings->state?->runs() === true) {
             $context['state'] = $findings->state->value;
         }
         $ambient = $findings->reading(Reading::AmbientTemperature);
@@ -201,12 +206,23 @@ final class Features
                     Kind::Temperature => self::TEMPERATURE,
                     default => self::CURRENT * abs($value),
                 };
+                $own = hypot($own, self::unsure($reading, $findings));
                 $read['reading '.$reading->value] =
                     ($value - $expected->value) / max(1e-9, hypot($expected->deviation, $own));
             }
         }
 
         return $read;
+    }
+
+    /** K by which a pipe's temperature may be off besides. */
+    private static function unsure(Reading $reading, Findings $findings): float
+    {
+        return match ($reading) {
+            Reading::SuctionTemperatureEvaporator => Unsure::ofSwing($findings),
+            Reading::SuctionTemperatureCompressor => hypot(Unsure::ofSwing($findings), Unsure::ofLine($findings)),
+            default => 0.0,
+        };
     }
 
     /** @return array<string, float> */
@@ -231,7 +247,9 @@ final class Features
         $figures = [];
         foreach ($examined->findings->isOff() ? [] : self::FIGURES as $key) {
             $value = $examined->figures->value($key);
-            if ($value !== null) {
+            $swings = $key === Derived::EvaporatorSuperheat &&
+                Unsure::ofSwing($examined->findings) > self::SWINGING;
+            if ($value !== null && ! $swings) {
                 $figures['figure '.$key->value] = $key->quantity() === Kind::Temperature ? $value - 273.15 : $value;
             }
         }

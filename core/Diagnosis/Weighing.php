@@ -7,9 +7,12 @@ namespace Metrum\Diagnosis;
 use Metrum\Circuit\Complaint;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\Observation;
+use Metrum\Circuit\Question;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Test;
 use Metrum\Circuit\Word;
+use Metrum\Diagnosis\Seen\Found;
+use Metrum\Diagnosis\Seen\Seen;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Share;
 
@@ -28,11 +31,19 @@ final class Weighing
 
     private const MOST_ALARM = 6.0;
 
+    public readonly Words $words;
+
+    /** @var array<int, float> nats by place, at a plant of which so much was said */
+    public readonly array $prior;
+
     /** @var list<Evidence> */
     public readonly array $evidence;
 
     /** @var array<string, float|string> by name: what the plant shows, with what is confirmed still in it */
     public readonly array $features;
+
+    /** @var list<Found> */
+    private readonly array $found;
 
     /** @var list<bool> by place: whether the fault is still in question at such a plant */
     private readonly array $open;
@@ -51,13 +62,17 @@ final class Weighing
         private readonly Examination $examined,
         ?Confirmed $confirmed = null,
     ) {
+        $this->words = new Words($curves, $examined->conditions);
         $this->open = self::stillOpen($curves, $examined);
         $this->features = Features::of($examined);
+        $this->found = Found::in($examined->findings);
+        $this->prior = $this->priors();
         $this->evidence = [
             ...$this->moves(),
+            ...$this->found(),
             ...$this->pieces($confirmed?->without($this->features) ?? $this->features, $confirmed),
         ];
-        $scores = $curves->prior;
+        $scores = $this->prior;
         foreach ($this->evidence as $piece) {
             foreach ($piece->weights as $place => $weight) {
                 $scores[$place] += $weight;
@@ -110,7 +125,7 @@ final class Weighing
     public function weightsFor(Fault $fault): array
     {
         $own = $this->curves->placeOf($fault);
-        $usual = $this->softmax($this->curves->prior);
+        $usual = $this->softmax($this->prior);
         $weights = [];
         foreach ($this->evidence as $piece) {
             $mean = 0.0;
@@ -152,8 +167,12 @@ final class Weighing
         /** @var array<string, Evidence> $pieces */
         $pieces = [];
         $context = array_fill(0, count($this->curves->faults), 0.0);
+        $withheld = new Withheld($this->examined->findings);
         foreach ($features as $feature => $value) {
-            $weights = $this->curves->weightsOf($feature, $value);
+            if ($withheld->holds($feature) || $this->isFound($feature)) {
+                continue;
+            }
+            $weights = $this->said($feature, $value);
             if ($weights === null) {
                 continue;
             }
@@ -181,6 +200,108 @@ final class Weighing
         $pieces[] = new Evidence(self::CONTEXT, $context);
 
         return array_values($pieces);
+    }
+
+    /**
+     * A fault of a part of which nobody said whether it is fitted is as seldom as such parts are at its kind.
+     *
+     * @return array<int, float>
+     */
+    private function priors(): array
+    {
+        $circuit = $this->examined->findings->circuit;
+        $priors = $this->curves->prior;
+        foreach ($this->curves->faults as $place => $fault) {
+            foreach (FaultCatalogue::entry($fault)->fit->unsaid($circuit) as $part) {
+                $priors[$place] += log($circuit->kind?->usual()->chanceOf($part) ?? 1.0);
+            }
+        }
+
+        return $priors;
+    }
+
+    /** @return list<Evidence> what is wrong although nobody may have complained of it */
+    private function found(): array
+    {
+        return array_map(
+            fn (Found $one): Evidence => new Evidence(
+                'found '.$one->what->value,
+                $this->words->ofFound($one->what),
+                found: $one,
+            ),
+            $this->found,
+        );
+    }
+
+    /** A complaint of what was found is said once. */
+    private function isFound(string $feature): bool
+    {
+        foreach ($this->found as $one) {
+            if ($feature === 'complaint '.$one->what->value) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * What a thing found says of each fault: of words by how often they are said, of figures as it was learned.
+     *
+     * @return ?array<int, float> nats by place
+     */
+    private function said(string $feature, float|string $value): ?array
+    {
+        [$kind, $key] = explode(' ', Setting::plain($feature).' ');
+
+        return match ($kind) {
+            'word' => $this->answer(
+                Observation::tryFrom($key) ?? Test::from($key),
+                Word::from((string) $value),
+            ),
+            'complaint' => $this->words->ofComplaint(Complaint::from($key)),
+            default => $this->curves->weightsOf($feature, $value),
+        };
+    }
+
+    /**
+     * An answer that is a fault makes it as likely as such an answer is sure, where nothing else was found; against
+     * what was measured it still has to stand.
+     *
+     * @return array<int, float> nats by place
+     */
+    private function answer(Question $asked, Word $word): array
+    {
+        $weights = $this->words->weights($asked, $word);
+        foreach ($this->examined->seen as $seen) {
+            if ($seen->asked === $asked) {
+                $weights = $this->raised($weights, $seen);
+            }
+        }
+
+        return $weights;
+    }
+
+    /**
+     * @param  array<int, float>  $weights
+     * @return array<int, float>
+     */
+    private function raised(array $weights, Seen $seen): array
+    {
+        $places = array_map($this->curves->placeOf(...), $seen->faults);
+        $there = $others = 1e-12;
+        foreach ($weights as $place => $weight) {
+            if ($this->open[$place]) {
+                $odds = exp($this->prior[$place] + $weight);
+                in_array($place, $places, true) ? ($there += $odds) : ($others += $odds);
+            }
+        }
+        $raise = log(($seen->sureness() * $others) / ((1 - $seen->sureness()) * $there));
+        foreach ($places as $place) {
+            $weights[$place] += max(0.0, $raise) * max((float)(getenv('FLOOR')?:0.0), 1 - count($this->examined->signals) / (float)(getenv('TAPER')?:6));
+        }
+
+        return $weights;
     }
 
     /** What is on the other side than a fault moves it to counts nothing for that fault. */

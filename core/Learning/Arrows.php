@@ -5,16 +5,13 @@ declare(strict_types=1);
 namespace Metrum\Learning;
 
 use Metrum\Circuit\Fault;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Test;
 use Metrum\Diagnosis\FaultCatalogue;
-use Metrum\Diagnosis\Features;
 use Metrum\Diagnosis\Setting;
 use Metrum\Findings\Sign;
 
 /**
  * Keeps fitted curves to the trade's arrows: where a fault's file says which way a sign goes, its curve beside a sound
- * plant's never turns back; where it says that a word is heard more often, the word speaks for it.
+ * plant's never turns back.
  *
  * Pool adjacent violators (Ayer et al. 1955) on the difference of both curves.
  */
@@ -23,16 +20,9 @@ final readonly class Arrows
     /** A shift is an arrow where it is so many times its spread. */
     private const CLEAR = 1.0;
 
-    /** Chance by which a word is more or less often heard than at a sound plant. */
-    private const HEARD = 0.1;
-
-    /** Nats by which it then speaks at least. */
-    private const LEAST = 0.08;
-
     /** @param  list<Fault>  $faults  by place */
     public function __construct(
         private Columns $columns,
-        private ExpertCurves $experts,
         private array $faults,
     ) {
     }
@@ -52,10 +42,6 @@ final readonly class Arrows
                 foreach (Setting::names('sign '.$sign) as $name) {
                     $weights = self::turned($weights, $this->columns->curves[$name], $place, $sound, $way);
                 }
-            }
-            foreach ($this->heard($fault) as $column => $way) {
-                $apart = $way * ($weights[$column][$place] - $weights[$column][$sound]);
-                $weights[$column][$place] = $weights[$column][$sound] + $way * max(self::LEAST, $apart);
             }
         }
 
@@ -96,26 +82,6 @@ final readonly class Arrows
         }
 
         return array_filter($ways, static fn (int $way): bool => $way !== 0);
-    }
-
-    /** @return array<int, int> 1 where a word is heard more often than at a sound plant, -1 less, by column */
-    private function heard(Fault $fault): array
-    {
-        $ways = [];
-        foreach (array_keys(FaultCatalogue::entry($fault)->words) as $key) {
-            $asked = Observation::tryFrom($key) ?? Test::from($key);
-            foreach ([null, ...array_column($asked->row()->usualWhen, 0)] as $under) {
-                $usual = $this->experts->ofQuestion(Fault::NoFault, $asked, $under);
-                foreach ($this->experts->ofQuestion($fault, $asked, $under) as $word => $log) {
-                    $more = exp($log) - exp($usual[$word]);
-                    if (abs($more) > self::HEARD) {
-                        $ways[$this->columns->words[Features::word($asked, $under)][$word]] = $more <=> 0.0;
-                    }
-                }
-            }
-        }
-
-        return $ways;
     }
 
     /**

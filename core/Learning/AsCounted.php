@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
+use Metrum\Diagnosis\Likelihoods;
 use Metrum\Circuit\Cause;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRules;
@@ -32,7 +33,7 @@ final readonly class AsCounted
 
     private const FANS = [1, 2, 2, 2, 3, 3, 4, 6];
 
-    public function __construct(private Dice $dice, private CatalogueWeights $weights)
+    public function __construct(private Dice $dice, private Likelihoods $weights)
     {
     }
 

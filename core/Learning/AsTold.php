@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
+use Metrum\Diagnosis\Likelihoods;
 use Metrum\Circuit\Cause;
 use Metrum\Circuit\Complaint;
 use Metrum\Circuit\Condition;
@@ -35,11 +36,11 @@ final readonly class AsTold
     /** Chance of a complaint where nothing or something else is wrong, of how often it is heard at all. */
     private const BESIDE = 0.6;
 
-    private CatalogueWeights $weights;
+    private Likelihoods $weights;
 
     public function __construct(private Dice $dice, private Conditions $conditions)
     {
-        $this->weights = new CatalogueWeights($conditions);
+        $this->weights = new Likelihoods($conditions);
     }
 
     /** @param  list<array{Fault, ?Cause, float}>  $ills */
@@ -48,7 +49,7 @@ final readonly class AsTold
         if ($asked === Observation::Compressor) {
             return $this->compressor($state, $ills);
         }
-        if ($this->dice->chance(CatalogueWeights::SLIP)) {
+        if ($this->dice->chance($asked->row()->look->slip())) {
             return $this->dice->one($asked->words());
         }
         $shown = $state->chances[(string) $asked->value] ?? null;

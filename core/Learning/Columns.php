@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Test;
 use Metrum\Diagnosis\Features;
 use Metrum\Diagnosis\Scale;
+use Metrum\Diagnosis\Setting;
+use Metrum\Diagnosis\Words;
 use Metrum\Findings\Sign;
 
 /** Every knot of every curve and every word in one row of columns: what a fit sees of a visit. */
@@ -40,18 +44,51 @@ final class Columns
     }
 
     /**
-     * The same, but for signs that no visit shows as a plant would: there the trade's curves stand.
+     * Those whose shape is learned: all but answers, which stand in the files, and signs that no visit shows as a plant
+     * would.
      *
      * @return list<list<int>>
      */
     public function taught(): array
     {
         $own = array_map(static fn (Sign $sign): string => 'sign '.$sign->value, ExpertCurves::UNSHOWN);
+        $words = array_filter($this->words, static fn (string $feature): bool => ! self::isAnswer($feature), ARRAY_FILTER_USE_KEY);
 
         return [
             ...array_values(array_diff_key($this->curves, array_flip($own))),
-            ...array_map(array_values(...), array_values($this->words)),
+            ...array_map(array_values(...), array_values($words)),
         ];
+    }
+
+    /** @return array<string, list<int>> columns of answers, by the family that tells the same */
+    public function families(): array
+    {
+        $families = [];
+        foreach ($this->words as $feature => $columns) {
+            if (self::isAnswer($feature)) {
+                $families[self::family($feature)] = [
+                    ...$families[self::family($feature)] ?? [],
+                    ...array_values($columns),
+                ];
+            }
+        }
+
+        return $families;
+    }
+
+    /** Whether it is told by a word or a complaint. */
+    public static function isAnswer(string $feature): bool
+    {
+        return preg_match('/^(word|complaint) /', $feature) === 1;
+    }
+
+    private static function family(string $feature): string
+    {
+        [$kind, $key] = explode(' ', Setting::plain($feature));
+
+        return $kind === 'complaint'
+            ? Words::COMPLAINTS
+            : (Observation::tryFrom($key) ?? Test::from($key))->row()->family;
     }
 
     /**

@@ -44,16 +44,21 @@ final readonly class CurvesFile
         return [
             'faults' => array_column($all, 'value'),
             'prior' => Columns::rounded($this->priors($met), Curves::WEIGHT),
-            'weights' => $this->taught->columns->named(
-                $this->besideSound($this->withUncarried($this->fit->weights)),
-                Curves::WEIGHT,
+            'shares' => array_map(static fn (float $one): float => round($one, 3), $this->fit->shares),
+            'weights' => array_filter(
+                $this->taught->columns->named(
+                    $this->besideSound($this->withUncarried($this->fit->weights)),
+                    Curves::WEIGHT,
+                ),
+                static fn (string $feature): bool => ! Columns::isAnswer($feature),
+                ARRAY_FILTER_USE_KEY,
             ),
             'chances' => array_filter(
                 $this->taught->columns->named(
                     (new ChanceTable($this->taught, $this->experts))->of($visits),
                     Curves::CHANCE,
                 ),
-                static fn (string $feature): bool => preg_match('/^(sign|word) /', $feature) === 1,
+                static fn (string $feature): bool => str_starts_with($feature, 'sign '),
                 ARRAY_FILTER_USE_KEY,
             ),
             'grades' => (new Grading($this->taught))->of($visits),

@@ -8,6 +8,7 @@ use Metrum\Circuit\HouseRules;
 use Metrum\Diagnosis\Examination;
 use Metrum\Diagnosis\Features;
 use Metrum\Diagnosis\Grade;
+use Metrum\Diagnosis\Withheld;
 use Metrum\Plant\Twins;
 
 /** What is kept of a simulated visit for fitting: its truth, and its features as the tool sees them. */
@@ -30,13 +31,18 @@ final readonly class Drawn
     public static function of(int $number, Patient $patient): self
     {
         $examined = Examination::of($patient->findings, new HouseRules(), new Twins());
+        $withheld = new Withheld($patient->findings);
 
         return new self(
             $number,
             array_map(static fn (array $ill): string => $ill[0]->value, $patient->ills),
             $patient->grade,
             $patient->altered,
-            Features::of($examined),
+            array_filter(
+                Features::of($examined),
+                static fn (string $feature): bool => ! $withheld->holds($feature),
+                ARRAY_FILTER_USE_KEY,
+            ),
         );
     }
 

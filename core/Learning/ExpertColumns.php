@@ -40,6 +40,9 @@ final readonly class ExpertColumns
         $rows = array_fill(0, $this->columns->count, array_fill(0, count($faults), 0.0));
         foreach ($faults as $place => $fault) {
             foreach ($this->told($fault) as $column => $log) {
+                $rows[$column][$place] = $log;
+            }
+            foreach ($this->unshown($fault) as $column => $log) {
                 $rows[$column][$place] = self::TEMPER * $log;
             }
             foreach ($this->carried($fault) as $column => $log) {
@@ -57,7 +60,7 @@ final readonly class ExpertColumns
     /** @return array<int, float> logarithms of chances, by column; all signs among them */
     public function all(Fault $fault): array
     {
-        return $this->told($fault) + $this->carried($fault);
+        return $this->told($fault) + $this->unshown($fault) + $this->carried($fault);
     }
 
     /** @return array<int, float> logarithms of chances, by column, of the signs that the twin carries */
@@ -71,7 +74,7 @@ final readonly class ExpertColumns
         return $logs;
     }
 
-    /** @return array<int, float> logarithms of chances, by column */
+    /** @return array<int, float> logarithms of chances of answers, by column */
     private function told(Fault $fault): array
     {
         $logs = [];
@@ -86,6 +89,14 @@ final readonly class ExpertColumns
             $column = $this->columns->words['complaint '.$complaint->value]['yes'];
             $logs[$column] = $this->experts->ofComplaint($fault, $complaint);
         }
+
+        return $logs;
+    }
+
+    /** @return array<int, float> the same of signs that the steady twin does not carry */
+    private function unshown(Fault $fault): array
+    {
+        $logs = [];
         foreach (ExpertCurves::SIGNS as $sign) {
             $logs += $this->signOf($fault, $sign);
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
+use Metrum\Diagnosis\Likelihoods;
 use Metrum\Circuit\Cause;
 use Metrum\Circuit\Circuit;
 use Metrum\Circuit\Complaint;
@@ -50,11 +51,11 @@ final class ExpertCurves
     /** Degrees of freedom of Student's t, by which one bad reading does not decide. */
     private const FREEDOM = 5.0;
 
-    private CatalogueWeights $weights;
+    private Likelihoods $weights;
 
     private Conditions $plain;
 
-    /** @var array<string, CatalogueWeights> by the condition that holds */
+    /** @var array<string, Likelihoods> by the condition that holds */
     private array $under = [];
 
     private DesignExpectation $usual;
@@ -63,7 +64,7 @@ final class ExpertCurves
     {
         $plain = new Findings(Circuit::plain(Kind::WalkInFreezer));
         $this->plain = new Conditions($plain, null);
-        $this->weights = new CatalogueWeights($this->plain);
+        $this->weights = new Likelihoods($this->plain);
         $this->usual = new DesignExpectation($plain, new HouseRules());
     }
 
@@ -74,14 +75,10 @@ final class ExpertCurves
      */
     public function ofQuestion(Fault $fault, Question $asked, ?Condition $under = null): array
     {
-        $weights = $this->under[$under->value ?? ''] ??= new CatalogueWeights($this->plain, $under);
+        $weights = $this->under[$under->value ?? ''] ??= new Likelihoods($this->plain, $under);
         $logs = [];
         foreach ($asked->words() as $word) {
-            $chance = 0.0;
-            foreach (self::SEVERITIES as $severity) {
-                $chance += $weights->chance($fault, $asked, $word, $severity) / count(self::SEVERITIES);
-            }
-            $logs[$word->value] = log(max(1e-3, $chance));
+            $logs[$word->value] = log(max(1e-3, $weights->chance($fault, $asked, $word)));
         }
 
         return $logs;

@@ -11,6 +11,7 @@ use Metrum\Circuit\Fault;
 use Metrum\Circuit\HeadPressureControl;
 use Metrum\Circuit\Kind;
 use Metrum\Circuit\Observation;
+use Metrum\Diagnosis\Likelihoods;
 use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Findings\Findings;
@@ -215,7 +216,7 @@ final readonly class Patients
         $told = new AsTold($dice, $conditions);
         $counted =
             $state->runs() && $taken !== []
-                ? (new AsCounted($dice, new CatalogueWeights($conditions)))->of($findings, $ills)
+                ? (new AsCounted($dice, new Likelihoods($conditions)))->of($findings, $ills)
                 : [];
         $words = $tests = [];
         foreach (AsTold::questions($known) as $asked) {

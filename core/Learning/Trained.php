@@ -24,7 +24,8 @@ final readonly class Trained
         $this->experts = new ExpertColumns($this->taught->columns);
         $faults = $this->taught->learned;
         $even = array_fill(0, count($faults), -log(count($faults)));
-        $this->fit = new Fit($this->experts->rows($faults), $even, $this->taught->columns->taught());
+        $columns = $this->taught->columns;
+        $this->fit = new Fit($this->experts->rows($faults), $even, $columns->taught(), $columns->families());
     }
 
     /**
@@ -33,7 +34,7 @@ final readonly class Trained
      */
     public function learn(array $visits, callable $told): void
     {
-        $arrows = new Arrows($this->taught->columns, $this->experts->experts, $this->taught->learned);
+        $arrows = new Arrows($this->taught->columns, $this->taught->learned);
         $this->fit->to(array_map($this->taught->lesson(...), $visits), self::ROUNDS, $told, $arrows->kept(...));
     }
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Metrum\Learning;
+namespace Metrum\Diagnosis;
 
 use Metrum\Circuit\Cause;
 use Metrum\Circuit\Complaint;
@@ -11,20 +11,18 @@ use Metrum\Circuit\DataFile;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\Question;
 use Metrum\Circuit\Word;
-use Metrum\Diagnosis\Conditions;
-use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Findings\Sign;
 
 /** Weights from the catalogue's files: arrows of the trade with sizes set by hand from how such plants behave. */
-final class CatalogueWeights
+final class Likelihoods
 {
-    /** Share of answers that are wrong words: nobody hears or sees right every time. */
-    public const SLIP = 0.05;
-
     /** A sign with a floor is there at this part of full severity; a word is told at this one. */
     private const FLOORED_EARLY = 1.6;
 
     private const WORDS_EARLY = 1.25;
+
+    /** Where it may have got to, each as likely. */
+    private const SEVERITIES = [0.25, 0.55, 0.95];
 
     /** Chance of a complaint that no fault is known for, of its chance over all visits; added to every chance. */
     private const UNTOLD_COMPLAINT = 0.25;
@@ -91,17 +89,17 @@ final class CatalogueWeights
         return [$shift->mean * $share, $shift->spread * $share];
     }
 
-    /** Chance of the answer, 0 … 1, with words that are wrong among them. */
-    public function chance(
-        Fault $fault,
-        Question $asked,
-        Word $word,
-        float $severity,
-        ?Cause $cause = null,
-    ): float {
-        $slip = self::SLIP / max(2, count($this->usual($asked)));
+    /** Chance of the answer, 0 … 1, wherever the fault has got to, with words that are wrong among them. */
+    public function chance(Fault $fault, Question $asked, Word $word): float
+    {
+        $row = $asked->row();
+        $slip = $row->look->slip();
+        $right = 0.0;
+        foreach (self::SEVERITIES as $severity) {
+            $right += $this->rightChance($fault, $asked, $word, $severity) / count(self::SEVERITIES);
+        }
 
-        return $slip + (1 - self::SLIP) * $this->rightChance($fault, $asked, $word, $severity, $cause);
+        return $slip / count($row->words) + (1 - $slip) * $right;
     }
 
     /** Chance that the answer is so, 0 … 1, of one who looks and speaks right. */

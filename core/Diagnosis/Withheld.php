@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Diagnosis;
+
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\State;
+use Metrum\Circuit\Word;
+use Metrum\Findings\Findings;
+use Metrum\Findings\Sign;
+
+/**
+ * Figures that are not judged as they are, because the twin does not know the state they were taken in, or because
+ * something seen makes them meaningless: no pressure speaks while the coil has no air.
+ */
+final readonly class Withheld
+{
+    /** States through which pressures and pipes pass on their way. */
+    private const PASSING = [State::Starting, State::AfterDefrost, State::PumpingDown, State::InDefrost];
+
+    /** Figures of the box, which no pass through the circuit makes. */
+    private const OF_THE_BOX = ['sign box', 'figure box_above_set_point_k'];
+
+    private bool $circuit;
+
+    private bool $box;
+
+    public function __construct(Findings $findings)
+    {
+        $passing = in_array($findings->state, self::PASSING, true);
+        $this->circuit = $passing || self::hasNoAir($findings);
+        $this->box = $passing || $findings->state === State::PullingDown;
+    }
+
+    /** The coil's fans stand outside a defrost, or ice shuts it. */
+    public static function hasNoAir(Findings $findings): bool
+    {
+        $stopped =
+            $findings->saw(Observation::EvaporatorFans, Word::AllStopped) &&
+            $findings->stateOf(Observation::EvaporatorFans) !== State::InDefrost;
+
+        return $stopped || $findings->saw(Observation::FrostCoil, Word::Blocked);
+    }
+
+    /** Whether a feature is kept back. */
+    public function holds(string $feature): bool
+    {
+        [$kind, $key] = explode(' ', Setting::plain($feature).' ');
+
+        return match (true) {
+            in_array(Setting::plain($feature), self::OF_THE_BOX, true) => $this->box,
+            $kind === 'sign' => $this->circuit && Sign::from($key)->row()->instrument !== null,
+            default => $this->circuit && in_array($kind, ['reading', 'share', 'figure'], true),
+        };
+    }
+}

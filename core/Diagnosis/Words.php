@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Diagnosis;
+
+use Metrum\Circuit\Complaint;
+use Metrum\Circuit\Fault;
+use Metrum\Circuit\Question;
+use Metrum\Circuit\Word;
+
+/**
+ * What an answer says of each fault: by how often it is given under each, as the files have it, and by how surely it
+ * is had. Nothing of it is fitted but one share a family: what words and figures tell alike counts once.
+ */
+final class Words
+{
+    public const COMPLAINTS = 'complaint';
+
+    /** Chance of finding a plant so that has another fault, or none. */
+    private const FOUND_ANYHOW = 0.05;
+
+    private const FOUND_SOUND = 0.02;
+
+    private readonly Likelihoods $likelihoods;
+
+    /** @var array<string, array<string, array<int, float>>> chance by question, word and place */
+    private array $chances = [];
+
+    public function __construct(private readonly Curves $curves, Conditions $conditions)
+    {
+        $this->likelihoods = new Likelihoods($conditions);
+    }
+
+    /** @return array<int, float> nats by place of the fault */
+    public function weights(Question $asked, Word $word): array
+    {
+        $share = $this->curves->shareOf($asked->row()->family);
+
+        return array_map(
+            static fn (float $chance): float => $share * log($chance),
+            $this->chances($asked)[$word->value],
+        );
+    }
+
+    /** @return array<int, float> nats by place of the fault */
+    public function ofComplaint(Complaint $complaint): array
+    {
+        $share = $this->curves->shareOf(self::COMPLAINTS);
+
+        return array_map(
+            fn (Fault $fault): float => $share * log($this->likelihoods->complaintRatio($fault, $complaint)),
+            $this->curves->faults,
+        );
+    }
+
+    /**
+     * What a state that was found says, as a complaint of it would: nobody has to tell what stands before one's eyes.
+     *
+     * @return array<int, float> nats by place of the fault
+     */
+    public function ofFound(Complaint $complaint): array
+    {
+        return array_map(
+            fn (Fault $fault): float => log(
+                $fault === Fault::NoFault
+                    ? self::FOUND_SOUND
+                    : max(self::FOUND_ANYHOW, $this->likelihoods->complaintTold($fault, $complaint) ?? 0.0),
+            ),
+            $this->curves->faults,
+        );
+    }
+
+    /**
+     * How often each answer is given under each fault.
+     *
+     * @return array<string, array<int, float>> by word and place
+     */
+    public function chances(Question $asked): array
+    {
+        return $this->chances[(string) $asked->value] ??= $this->reckoned($asked);
+    }
+
+    /** @return array<string, array<int, float>> */
+    private function reckoned(Question $asked): array
+    {
+        $chances = [];
+        foreach ($asked->words() as $word) {
+            foreach ($this->curves->faults as $place => $fault) {
+                $chances[$word->value][$place] = $this->likelihoods->chance($fault, $asked, $word);
+            }
+        }
+
+        return $chances;
+    }
+}

@@ -8,6 +8,8 @@ use Metrum\Diagnosis\AsTyped;
 use Metrum\Diagnosis\Check;
 use Metrum\Diagnosis\Evidence;
 use Metrum\Diagnosis\Outcome;
+use Metrum\Diagnosis\Seen\Explained;
+use Metrum\Diagnosis\Seen\Seen;
 use Metrum\Diagnosis\Signal;
 use Metrum\Diagnosis\Suspect;
 use Metrum\Findings\Derived;
@@ -24,6 +26,9 @@ use Metrum\Quantity\Units;
 /** Puts what the core found into sentences, in one person's units. */
 final readonly class Explain
 {
+    /** Figures named that stay over. */
+    private const MOST_LEFT = 3;
+
     public function __construct(private Units $units)
     {
     }
@@ -46,14 +51,53 @@ final readonly class Explain
         if ($piece->speech !== null) {
             return $piece->speech->said;
         }
+        if ($piece->found !== null) {
+            return ucfirst($piece->found->why);
+        }
         if ($piece->isContext()) {
-            return 'This kind of plant, in this weather and state';
+            return 'This kind of plant, in this weather';
         }
         if ($piece->asked !== null && $piece->word !== null) {
             return $piece->asked->label().': '.mb_strtolower($piece->word->label());
         }
 
         return 'Complaint: '.mb_strtolower((string) $piece->complaint?->label());
+    }
+
+    /**
+     * "Seen: coil fans: some stopped. Put that right first."
+     *
+     * @param  list<Seen>  $seen
+     */
+    public static function seen(array $seen): string
+    {
+        $told = array_map(static fn (Seen $one): string => self::within($one->label()), $seen);
+
+        return 'Seen: '.implode('; ', $told).'. Put that right first.';
+    }
+
+    /** Whether what is seen explains the rest, and what stays over; empty where nothing else is off. */
+    public function explained(Explained $explained): string
+    {
+        $left = array_map(
+            fn (array $one): string => self::within($one[0]->sign->row()->label).
+                ' stays '.
+                $this->units->text(abs($one[1]), self::asDifference($one[0]->sign->row()->quantity)).
+                ($one[1] > 0.0 ? ' above' : ' below'),
+            array_slice($explained->left, 0, self::MOST_LEFT),
+        );
+
+        return match (true) {
+            $explained->odd === [] => '',
+            $explained->isAll() => 'That explains the rest of what is off.',
+            $explained->isNothing() => 'That does not explain the rest: '.implode('; ', $left).'.',
+            default => 'That explains part of the rest. Left over: '.implode('; ', $left).'.',
+        };
+    }
+
+    private static function asDifference(Kind $kind): Kind
+    {
+        return $kind === Kind::Temperature ? Kind::Difference : $kind;
     }
 
     /** "below 1.9 bar": in what is typed for it, where one reading is; else in the figure. */

@@ -12,6 +12,15 @@ enum BoxControl: string
     case LowPressure = 'low_pressure';
     case PressureRegulator = 'pressure_regulator';
 
+    /** Whether a thermostat in the box ends the cooling. */
+    public function isByThermostat(): bool
+    {
+        return match ($this) {
+            self::ThermostatPumpDown, self::Thermostat => true,
+            default => false,
+        };
+    }
+
     public function label(): string
     {
         return match ($this) {

@@ -30,6 +30,18 @@ enum Complaint: string
         };
     }
 
+    /** @return list<Asked> what a skilled hand looks at first where it is heard, in that order */
+    public function looks(): array
+    {
+        $file = DataFile::read('complaints')->row('looks');
+
+        return array_map(
+            fn (string $key): Asked => Observation::tryFrom($key) ??
+                (Test::tryFrom($key) ?? (Reading::tryFrom($key) ?? throw $file->broken($this->value, $key))),
+            $file->texts($this->value),
+        );
+    }
+
     public function label(): string
     {
         return $this === self::None ? 'No complaint (routine)' : ucfirst(str_replace('_', ' ', $this->value));

@@ -18,18 +18,22 @@ enum Condition: string
     case HotGas = 'hot_gas';
     case Electric = 'electric';
     case HasDefrost = 'has_defrost';
+    case HeatedDefrost = 'heated_defrost';
     case IceMachine = 'ice_machine';
     case Capillary = 'capillary';
     case ThermostaticValve = 'thermostatic_valve';
     case Shared = 'shared';
     case SharedSuction = 'shared_suction';
     case LowTemperature = 'low_temperature';
+    case ThermostatControl = 'thermostat_control';
     case RatedCurrent = 'rated_current';
     case SetPoint = 'set_point';
 
     /** Of the moment, not of the plant: what it was doing when something was seen. */
     case Unsettled = 'unsettled';
     case InDefrost = 'in_defrost';
+    case Calling = 'calling';
+    case Content = 'content';
 
     /**
      * Whether it holds; null where that is not known.
@@ -60,9 +64,11 @@ enum Condition: string
             self::Shared => $circuit->isShared(),
             self::SharedSuction => $circuit->regulator === true || $circuit->isShared(),
             self::LowTemperature => $circuit->isLowTemperature(),
+            self::ThermostatControl => $circuit->boxControl?->isByThermostat(),
             self::RatedCurrent => $circuit->design->ratedCurrent !== null,
             self::SetPoint => $circuit->design->boxSetPoint !== null,
-            self::Unsettled, self::InDefrost => null,
+            self::HeatedDefrost => $circuit->defrost === null ? null : $circuit->defrost->isHeated(),
+            self::Unsettled, self::InDefrost, self::Calling, self::Content => null,
         };
     }
 

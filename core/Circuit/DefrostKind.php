@@ -13,6 +13,15 @@ enum DefrostKind: string
     case HotGas = 'hot_gas';
     case Water = 'water';
 
+    /** Whether something is heated for it that can fail to be. */
+    public function isHeated(): bool
+    {
+        return match ($this) {
+            self::Electric, self::HotGas, self::Water => true,
+            self::None, self::OffCycle => false,
+        };
+    }
+
     public function label(): string
     {
         return match ($this) {

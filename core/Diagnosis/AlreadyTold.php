@@ -7,6 +7,7 @@ namespace Metrum\Diagnosis;
 use Metrum\Circuit\Asked;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
+use Metrum\Circuit\Test;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
@@ -35,8 +36,20 @@ final readonly class AlreadyTold
             ) !== null,
             Observation::ReceiverFeel => $this->findings->reading(Reading::ReceiverLevel) !== null &&
                 $this->findings->reading(Reading::ReceiverOutletTemperature) !== null,
+            Test::ValveBulbIced => $this->findings->tested(Test::ValveBulbWarmed) !== null,
+            Test::ValveBulbWarmed => $this->findings->tested(Test::ValveBulbIced) !== null,
+            Test::CrankcaseRise => $this->findings->tested(Test::CompressorLeakBack) !== null,
+            Test::CompressorLeakBack => $this->findings->tested(Test::CrankcaseRise) !== null ||
+                $this->findings->reading(Reading::PumpDownRise) !== null,
+            Observation::LiquidLineFeel => $this->hasBothSides(),
             default => false,
         };
+    }
+
+    /** Both sides of the drier were clamped: a hand tells no more. */
+    private function hasBothSides(): bool
+    {
+        return $this->figures->value(Derived::DrierDrop) !== null;
     }
 
     private function runs(): bool

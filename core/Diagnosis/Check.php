@@ -15,6 +15,9 @@ final readonly class Check
 {
     use Copies;
 
+    /** Probability by which outcomes differ at least, where all leave the same suspect first. */
+    private const APART = 0.03;
+
     /**
      * @param  Asked  $key  what is entered first
      * @param  list<Reading>  $readings  all readings it takes, where it is a measured sign
@@ -49,6 +52,18 @@ final readonly class Check
     public function bringing(float $gain): self
     {
         return $this->but(gain: $gain, worth: $this->gain > 0.0 ? ($this->worth * $gain) / $this->gain : 0.0);
+    }
+
+    /** Whether its outcomes leave other suspects, or the same as surely as otherwise. */
+    public function tells(): bool
+    {
+        $faults = $chances = [];
+        foreach ($this->outcomes as $outcome) {
+            $faults[$outcome->leads->value] = true;
+            $chances[] = $outcome->probability;
+        }
+
+        return count($faults) > 1 || ($chances !== [] && max($chances) - min($chances) > self::APART);
     }
 
     public function title(): string

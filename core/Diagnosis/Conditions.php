@@ -8,6 +8,7 @@ use Metrum\Circuit\Condition;
 use Metrum\Circuit\Fit;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\State;
+use Metrum\Findings\BoxState;
 use Metrum\Findings\Findings;
 
 /** What is true, false or not known of one plant in its weather. */
@@ -23,6 +24,8 @@ final readonly class Conditions
             // A glass flashes for a while after every start (U-02).
             Condition::Unsettled => self::isUnsettled($this->findings->stateOf(Observation::SightGlass)),
             Condition::InDefrost => $this->findings->stateOf(Observation::EvaporatorFans) === State::InDefrost,
+            Condition::Calling => BoxState::calls($this->findings),
+            Condition::Content => BoxState::isContent($this->findings),
             default => $condition->holds($this->findings->circuit, $this->cold),
         };
     }

@@ -8,6 +8,7 @@ use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Wanted;
+use Metrum\Diagnosis\Seen\Explained;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
@@ -64,13 +65,7 @@ final readonly class Diagnosis
             suspects: $suspects,
             checks: $checks === 0 || $referral !== null
                 ? []
-                : (new NextChecks(
-                    $examined->findings,
-                    $weighing,
-                    $examined->expectation,
-                    $examined->conditions,
-                    $examined->figures,
-                ))->ranked($checks),
+                : (new NextChecks($examined, $weighing))->ranked($checks),
             contradictions: $examined->contradictions,
             doubted: $examined->doubted,
             settled: $gates->settled(),
@@ -83,6 +78,8 @@ final readonly class Diagnosis
             referral: $referral,
             proven: $findings->confirmed !== [],
             together: $together ? (new Together($this->curves, $this->rules))->of($examined, $weighing) : null,
+            seen: $weighing->seen(),
+            explained: $together ? $this->explainedBySeen($weighing, $examined) : null,
         );
     }
 
@@ -129,6 +126,19 @@ final readonly class Diagnosis
             $this->curves->grade($fault, $weighing->features),
             Causes::of($fault, $examined->findings),
         );
+    }
+
+    /** Whether what is seen explains the rest. */
+    private function explainedBySeen(Weighing $weighing, Examination $examined): ?Explained
+    {
+        $seen = [];
+        foreach ($weighing->seen() as $one) {
+            $seen = [...$seen, $one->faults[0]];
+        }
+        $seen = array_values(array_unique($seen, SORT_REGULAR));
+        $with = $examined->signals === [] ? null : Confirmed::at($examined, $seen, $this->curves, $this->rules);
+
+        return $with === null ? null : Explained::of($examined, $with, $weighing->features);
     }
 
     /**

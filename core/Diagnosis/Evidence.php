@@ -78,6 +78,12 @@ final readonly class Evidence
         return $shift !== null && $shift->mean * $this->signal->deviations() < 0.0;
     }
 
+    /** A figure of the circuit, beside the twin's or as it stands. */
+    public function isMeasured(): bool
+    {
+        return $this->signal !== null || $this->reading !== null || $this->share !== null || $this->figure !== null;
+    }
+
     /** What kind of plant it is, in which weather and state: nothing that anybody found at it. */
     public function isContext(): bool
     {

@@ -56,6 +56,7 @@ final readonly class Examination
         $figures = $findings === $entered ? $all : Figures::of($findings, $rules);
         $expectation ??= $twins->expectation($findings, $rules);
         $conditions = new Conditions($findings, $expectation->isCold());
+        $signals = self::signalsIn($findings, $figures, $expectation);
 
         return new self(
             $entered,
@@ -66,8 +67,8 @@ final readonly class Examination
             $doubted,
             $expectation,
             $conditions,
-            self::signalsIn($findings, $figures, $expectation),
-            Seen::in($findings, $conditions, $rules),
+            $signals,
+            Seen::in($findings, $signals, $conditions, $rules),
         );
     }
 
@@ -104,6 +105,7 @@ final readonly class Examination
     {
         $figures = Figures::of($findings, $rules);
         $conditions = new Conditions($findings, $expectation->isCold());
+        $signals = self::signalsIn($findings, $figures, $expectation);
 
         return new self(
             $findings,
@@ -114,8 +116,8 @@ final readonly class Examination
             [],
             $expectation,
             $conditions,
-            self::signalsIn($findings, $figures, $expectation),
-            Seen::in($findings, $conditions, $rules),
+            $signals,
+            Seen::in($findings, $signals, $conditions, $rules),
         );
     }
 

@@ -11,10 +11,9 @@ use Metrum\Circuit\DataRow;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\Fit;
 use Metrum\Circuit\Observation;
-use Metrum\Circuit\Question;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Test;
-use Metrum\Circuit\Word;
+use Metrum\Diagnosis\Seen\SeenBy;
 use Metrum\Quantity\BrokenData;
 
 /** One fault as the catalogue tells it: in words for people, and the weights its evidence carries. */
@@ -39,6 +38,7 @@ final readonly class FaultEntry
         'cautions',
         'seen_by',
         'brings_about',
+        'shows_as',
         'for',
         'only_for',
         'not_for',
@@ -63,8 +63,10 @@ final readonly class FaultEntry
      * @param  list<string>  $do
      * @param  list<string>  $cautions  keys of data/cautions.json
      * @param  Fit  $fit  plants that can have it: where a part is not fitted it cannot fail
-     * @param  array<string, list<Word>>  $seenBy  answers that are this fault and no mere sign of it, by question
-     * @param  list<Fault>  $bringsAbout  what it makes of a plant in time, and what then is no cause of its own
+     * @param  list<SeenBy>  $seenBy  what is this fault and no mere sign of it
+     * @param  array<string, float>  $bringsAbout  how often it has made of the plant what then is no fault of its own,
+     *                                             0 … 1, by Fault
+     * @param  array<string, float>  $showsAs  how often its figures are those of a fault that the twin carries, by Fault
      * @param  array<string, Shift>  $signs  by Sign, at full severity
      * @param  array<string, Shift>  $capillarySigns  what differs where a capillary feeds
      * @param  array<string, array<string, float>>  $words  chance of an answer at full severity, by question and word
@@ -91,6 +93,7 @@ final readonly class FaultEntry
         public Fit $fit,
         public array $seenBy,
         public array $bringsAbout,
+        public array $showsAs,
         public array $signs,
         public array $capillarySigns,
         public array $words,
@@ -125,8 +128,9 @@ final readonly class FaultEntry
             do: $row->texts('do'),
             cautions: $row->texts('cautions'),
             fit: Fit::ofRow($row),
-            seenBy: self::seen($row->row('seen_by')),
-            bringsAbout: $row->words('brings_about', Fault::class),
+            seenBy: SeenBy::ofRow($row->row('seen_by')),
+            bringsAbout: self::ofFaults($row, 'brings_about'),
+            showsAs: self::ofFaults($row, 'shows_as'),
             signs: Shift::ofRow($row->row('signs')),
             capillarySigns: Shift::ofRow($row->row('signs_capillary')),
             words: self::chances($row->row('words')),
@@ -165,29 +169,15 @@ final readonly class FaultEntry
     }
 
     /**
-     * @return array<string, list<Word>> by question
+     * @return array<string, float>
      *
      * @throws BrokenData
      */
-    private static function seen(DataRow $rows): array
+    private static function ofFaults(DataRow $row, string $key): array
     {
-        $seen = [];
-        foreach ($rows->keys() as $key) {
-            $seen[$key] = $rows->words($key, Word::class);
-            foreach ($seen[$key] as $word) {
-                if (! in_array($word, self::asked($rows, $key)->words(), true)) {
-                    throw $rows->broken($key, $word->value.' is no answer to it');
-                }
-            }
-        }
+        $row->row($key)->only(array_column(Fault::cases(), 'value'));
 
-        return $seen;
-    }
-
-    /** @throws BrokenData */
-    private static function asked(DataRow $rows, string $key): Question
-    {
-        return Observation::tryFrom($key) ?? (Test::tryFrom($key) ?? throw $rows->broken($key, 'no such question'));
+        return $row->numbers($key);
     }
 
     /**
@@ -199,7 +189,9 @@ final readonly class FaultEntry
     {
         $chances = [];
         foreach ($rows->keys() as $key) {
-            $asked = self::asked($rows, $key);
+            $asked =
+                Observation::tryFrom($key) ??
+                (Test::tryFrom($key) ?? throw $rows->broken($key, 'no such question'));
             $chances[$key] = $rows->numbers($key);
             $rows->row($key)->only(array_column($asked->words(), 'value'));
         }

@@ -9,7 +9,6 @@ use Metrum\Circuit\Condition;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Question;
 use Metrum\Circuit\Reading;
-use Metrum\Circuit\State;
 use Metrum\Circuit\Test;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Findings;
@@ -20,7 +19,7 @@ use Metrum\Quantity\Kind;
 /**
  * What the learned weights read off a visit: signs and readings in deviations from what a sound plant would show,
  * shares of one figure by another, figures as they stand, words, complaints, and what kind of plant it is in which
- * state.
+ * weather.
  *
  * A number is a place on a curve; a word is a curve's own point. What was not looked at is not among them.
  */
@@ -136,7 +135,6 @@ final class Features
         foreach (self::CONDITIONS as $condition) {
             $choices['plant '.$condition->value] = ['yes', 'no'];
         }
-        $choices['state'] = array_column(State::cases(), 'value');
         foreach ([...Observation::cases(), ...Test::cases()] as $asked) {
             $words = array_column($asked->words(), 'value');
             $choices[self::word($asked, null)] = $words;
@@ -167,12 +165,7 @@ final class Features
                 $context['plant '.$condition->value] = $holds ? 'yes' : 'no';
             }
         }
-        $findings = $examined->findings;
-        // That it stands says nothing by itself: people switch plants off, and controls do.
-        if ($findings->state?->runs() === true) {
-            $context['state'] = $findings->state->value;
-        }
-        $ambient = $findings->reading(Reading::AmbientTemperature);
+        $ambient = $examined->findings->reading(Reading::AmbientTemperature);
         if ($ambient !== null) {
             $context['ambient'] = ($ambient - 293.15) / 10.0;
         }

@@ -11,19 +11,26 @@ use Metrum\Circuit\Observation;
 use Metrum\Circuit\Question;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Test;
-use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
-use Metrum\Plant\Expectation;
 
 /**
- * Ranks what has not been looked at yet by the information it is expected to bring (bits) for its minutes and its
- * risk.
+ * What a skilled hand would look at next. Where one suspect leads: what proves it, what makes it do that, what may hide
+ * behind it. Where none does: what parts the first ones, as the trade knows it, then by information for minutes and
+ * risk. Where nothing is known: the looks that belong to the complaint.
  */
 final readonly class NextChecks
 {
-    /** Probability from which a suspect is to be proven. */
+    /** Probability from which a suspect is to be proven, and from which one may hide behind it. */
     private const LEADS = 0.75;
+
+    private const HIDES = 0.04;
+
+    /** Suspects that are to be told apart. */
+    private const APART = 3;
+
+    /** Checks named to prove a suspect, and to find its cause. */
+    private const OF_A_KIND = 2;
 
     /** Looks before the first tool is fetched. */
     private const FIRST_LOOKS = 3;
@@ -34,30 +41,40 @@ final readonly class NextChecks
     /** Bits a minute below which deciding tells more than looking on: three hours a bit. */
     private const LEAST_WORTH = 0.0055;
 
-    private AlreadyTold $told;
+    private Sensible $sensible;
 
     private Proposals $propose;
 
-    public function __construct(
-        private Findings $findings,
-        private Weighing $weighing,
-        Expectation $expectation,
-        Conditions $conditions,
-        Figures $figures,
-    ) {
-        $this->told = new AlreadyTold($findings, $figures);
-        $this->propose = new Proposals($findings, $weighing, $expectation, $conditions);
+    private Findings $findings;
+
+    /** @var array<string, float> by Fault, most probable first */
+    private array $faults;
+
+    private Fault $first;
+
+    public function __construct(Examination $examined, private Weighing $weighing)
+    {
+        $this->findings = $examined->findings;
+        $told = new AlreadyTold($this->findings, $examined->figures);
+        $this->sensible = new Sensible($this->findings, $told, $examined->doubted);
+        $this->propose = new Proposals(
+            $this->findings,
+            $weighing,
+            $examined->expectation,
+            $examined->conditions,
+        );
+        $this->faults = $weighing->byFault();
+        $this->first = Fault::from((string) array_key_first($this->faults));
     }
 
-    /**
-     * Best first, one for each thing that is entered first: once one suspect leads clearly, what would convict or clear
-     * it; then what tells what makes it do that; then what tells the suspects apart.
-     *
-     * @return list<Check>
-     */
+    /** @return list<Check> best first, one for each thing that is entered first */
     public function ranked(int $most): array
     {
-        $checks = [...$this->ofLeading(), ...$this->apart()];
+        $checks = match (true) {
+            $this->leads() => [...$this->ofLeading(), ...$this->hiding()],
+            $this->isNothingKnown() => [...$this->looks(), ...$this->apart()],
+            default => [...$this->separating(), ...$this->apart()],
+        };
         $first = [];
         foreach ($checks as $check) {
             $first[$check->key->value] ??= $check;
@@ -66,75 +83,144 @@ final readonly class NextChecks
         return array_slice(array_values($first), 0, $most);
     }
 
+    private function leads(): bool
+    {
+        return $this->first !== Fault::NoFault &&
+            ($this->isSeen($this->first) || $this->faults[$this->first->value] >= self::LEADS);
+    }
+
+    /** While nothing was measured and little seen, what needs no tool comes first (A-01). */
+    private function isNothingKnown(): bool
+    {
+        return $this->findings->readings === [] && count($this->findings->observations) < self::FIRST_LOOKS;
+    }
+
     /** @return list<Check> to prove the suspect that leads, and to find its cause */
     private function ofLeading(): array
     {
-        $faults = $this->weighing->byFault();
-        $first = Fault::from((string) array_key_first($faults));
-        if ($first === Fault::NoFault || $faults[$first->value] < self::LEADS) {
-            return [];
+        $entry = FaultCatalogue::entry($this->first);
+        $proven = $this->isSeen($this->first) ? [] : $this->of($entry->provenBy, Purpose::Prove);
+
+        return [
+            ...array_slice($proven, 0, self::OF_A_KIND),
+            ...array_slice($this->of($entry->causeBy, Purpose::FindCause), 0, self::OF_A_KIND),
+        ];
+    }
+
+    private function isSeen(Fault $fault): bool
+    {
+        foreach ($this->weighing->seen() as $seen) {
+            if (in_array($fault, $seen->faults, true)) {
+                return true;
+            }
         }
-        $entry = FaultCatalogue::entry($first);
+
+        return false;
+    }
+
+    /** @return list<Check> what would prove those that may hide behind the one that leads */
+    private function hiding(): array
+    {
         $checks = [];
-        foreach (
-            [[Purpose::Prove, $entry->provenBy], [Purpose::FindCause, $entry->causeBy]] as [$purpose, $keys]
-        ) {
-            $check = $this->firstOf($keys);
-            if ($check !== null) {
-                $checks[] = $check->for($purpose);
+        foreach (array_slice($this->faults, 1, self::APART, true) as $name => $chance) {
+            $fault = Fault::from($name);
+            if ($chance >= self::HIDES && $fault !== Fault::NoFault) {
+                $checks = [
+                    ...$checks,
+                    ...$this->of(Separators::of($this->first, $fault), Purpose::TellApart),
+                    ...$this->of($this->isSeen($fault) ? [] : FaultCatalogue::entry($fault)->provenBy, Purpose::TellApart),
+                ];
+            }
+        }
+
+        return array_values(
+            array_filter($checks, static fn (Check $one): bool => Sensible::isLook($one->key)),
+        );
+    }
+
+    /** @return list<Check> what parts the first few, as the trade knows it */
+    private function separating(): array
+    {
+        $names = array_keys(array_slice($this->faults, 0, self::APART, true));
+        $checks = [];
+        foreach ($names as $i => $one) {
+            foreach (array_slice($names, $i + 1) as $other) {
+                $asked = Separators::of(Fault::from($one), Fault::from($other));
+                $checks = [...$checks, ...array_slice($this->of($asked, Purpose::TellApart), 0, 1)];
             }
         }
 
         return $checks;
     }
 
-    /** @param  list<Asked>  $keys */
-    private function firstOf(array $keys): ?Check
-    {
-        foreach ($keys as $key) {
-            if ($this->isKnown($key)) {
-                continue;
-            }
-            $check =
-                $key instanceof Question ? $this->propose->ofQuestion($key) : $this->propose->ofReading($key);
-            if ($check !== null) {
-                return $check;
-            }
-        }
-
-        return null;
-    }
-
-    /** Answered, told by something else, or not to be had at such a plant. */
-    private function isKnown(Asked $key): bool
-    {
-        $answered = match (true) {
-            $key instanceof Observation => $this->findings->observed($key) !== null,
-            $key instanceof Test => $this->findings->tested($key) !== null,
-            $key instanceof Reading => $this->findings->reading($key) !== null,
-            default => false,
-        };
-
-        return $answered || ! $this->findings->circuit->asks($key) || $this->told->is($key);
-    }
-
-    /** @return list<Check> by what they tell of the suspects for their minutes and risk */
-    private function apart(): array
+    /** @return list<Check> the looks that belong to what was complained of */
+    private function looks(): array
     {
         $checks = [];
-        foreach ([...Observation::cases(), ...Test::cases()] as $asked) {
-            $checks[] = $this->isKnown($asked) ? null : $this->propose->ofQuestion($asked);
+        foreach ($this->findings->complaints as $complaint) {
+            $checks = [...$checks, ...$this->of($complaint->looks(), Purpose::TellApart)];
         }
-        $checks = [...$checks, ...$this->measured()];
+
+        return array_values(
+            array_filter($checks, static fn (Check $one): bool => $one->effort === Effort::Look),
+        );
+    }
+
+    /**
+     * @param  list<Asked>  $keys
+     * @return list<Check> those of them that make sense now; what is turned or opened for comes last
+     */
+    private function of(array $keys, Purpose $purpose): array
+    {
+        $checks = [];
+        foreach ($keys as $key) {
+            $check = match (true) {
+                ! $this->sensible->is($key) => null,
+                $key instanceof Question => $this->propose->ofQuestion($key),
+                default => $this->propose->ofReading($key),
+            };
+            if ($check !== null && $this->isToBeHad($check)) {
+                $checks[] = $check->for($purpose);
+            }
+        }
+
+        usort(
+            $checks,
+            static fn (Check $a, Check $b): int => Sensible::isLook($b->key) <=> Sensible::isLook($a->key),
+        );
+
+        return $checks;
+    }
+
+    /** Whether all that it takes makes sense now. */
+    private function isToBeHad(Check $check): bool
+    {
+        foreach ($check->readings as $reading) {
+            if (! $this->sensible->is($reading)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @return list<Check> by what they tell of the suspects for their minutes and risk; nothing is turned for that */
+    private function apart(): array
+    {
+        $asked = array_filter(
+            [...Observation::cases(), ...Test::cases()],
+            fn (Question $one): bool => Sensible::isLook($one) && $this->sensible->is($one),
+        );
+        $checks = [...array_map($this->propose->ofQuestion(...), array_values($asked)), ...$this->measured()];
         $worthy = array_values(
             array_filter(
                 $checks,
-                static fn (?Check $one): bool => $one !== null &&
-                    $one->gain >= self::LEAST_GAIN &&
-                    $one->worth >= self::LEAST_WORTH,
+                static fn (Check $one): bool => $one->gain >= self::LEAST_GAIN &&
+                    $one->worth >= self::LEAST_WORTH &&
+                    $one->tells(),
             ),
         );
-        $looks = $this->looksFirst();
+        $looks = $this->isNothingKnown();
         usort(
             $worthy,
             static fn (Check $a, Check $b): int => [$looks && $b->effort === Effort::Look, $b->worth] <=> [
@@ -152,7 +238,7 @@ final readonly class NextChecks
         $checks = [];
         foreach (Sign::cases() as $sign) {
             $check = $this->propose->ofSign($sign);
-            if ($check !== null && ! $this->told->is($check->key)) {
+            if ($check !== null && $this->isToBeHad($check) && Sensible::isLook($check->key)) {
                 $checks[] = $check;
             }
         }
@@ -178,11 +264,5 @@ final readonly class NextChecks
     private static function compared(Reading $a, Reading $b): int
     {
         return $a->value <=> $b->value;
-    }
-
-    /** While nothing was measured and little seen, what needs no tool comes first (A-01). */
-    private function looksFirst(): bool
-    {
-        return $this->findings->readings === [] && count($this->findings->observations) < self::FIRST_LOOKS;
     }
 }

@@ -39,6 +39,8 @@ final readonly class Proposals
 
     private Curves $curves;
 
+    private Words $words;
+
     private bool $hosesOn;
 
     /** @var array<int, true> whether something was taken at the box (1), at the unit (0) */
@@ -55,6 +57,7 @@ final readonly class Proposals
             $findings->reading(Reading::DischargePressure) !== null;
         $this->foresight = new Foresight($weighing);
         $this->curves = $weighing->curves;
+        $this->words = $weighing->words;
         $been = [];
         foreach (
             array_keys([...$findings->readings, ...$findings->observations, ...$findings->tests]) as $key
@@ -65,27 +68,36 @@ final readonly class Proposals
         $this->been = $been;
     }
 
-    public function ofReading(Asked $reading): ?Check
+    /** What a reading tells by itself, or with one more; else the reading alone, of which no outcome was learned. */
+    public function ofReading(Asked $reading): Check
     {
+        $best = null;
         foreach (Sign::cases() as $sign) {
             $check = in_array($reading, $sign->row()->needs, true) ? $this->ofSign($sign) : null;
-            if ($check !== null && in_array($reading, $check->readings, true)) {
-                return $check;
+            $isFewer = $best === null || ($check !== null && count($check->readings) < count($best->readings));
+            if ($check !== null && $check->key === $reading && $isFewer) {
+                $best = $check;
             }
         }
+        $taking = $reading->taking();
 
-        return null;
+        return $best ?? new Check(
+            key: $reading,
+            readings: $reading instanceof Reading ? [$reading] : [],
+            sign: null,
+            gain: 0.0,
+            minutes: $taking->minutes,
+            effort: $taking->effort,
+            how: $taking->how,
+            cautions: Cautions::words($taking->cautions),
+            outcomes: [],
+            worth: 0.0,
+        );
     }
 
-    public function ofQuestion(Question $asked): ?Check
+    public function ofQuestion(Question $asked): Check
     {
-        $learned = $this->curves->outcomes(
-            Features::word($asked, $asked->row()->under($this->conditions->holds(...))),
-        );
-        if ($learned === []) {
-            return null;
-        }
-        [$prospects, $gain] = $this->foresight->assess($learned);
+        [$prospects, $gain] = $this->foresight->assess($this->words->chances($asked));
         $outcomes = [];
         foreach ($prospects as $word => $prospect) {
             $outcomes[] = new Outcome(Word::from((string) $word), null, null, $prospect);

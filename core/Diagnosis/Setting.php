@@ -90,6 +90,12 @@ final class Setting
         return $setting === null ? [$feature] : [$feature, self::named($feature, $setting)];
     }
 
+    /** Whether it is told by a word or a complaint. */
+    public static function isAnswer(string $feature): bool
+    {
+        return preg_match('/^(word|complaint) /', $feature) === 1;
+    }
+
     /** The feature without its setting. */
     public static function plain(string $name): string
     {

@@ -7,6 +7,8 @@ namespace Metrum\Diagnosis;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
+use Metrum\Diagnosis\Seen\Explained;
+use Metrum\Diagnosis\Seen\Seen;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Mark;
 
@@ -25,6 +27,8 @@ final readonly class Verdict
      * @param  list<Fault>  $doubtfulRulings  faults the user ruled out although the evidence favours them
      * @param  ?string  $referral  in words, what stands instead of any advice; null where advice is given
      * @param  bool  $proven  whether a fault was confirmed, so that the ranking is of what else may be
+     * @param  list<Seen>  $seen  faults that are plain to see: they are put right first, whatever leads
+     * @param  ?Explained  $explained  whether what is seen explains the rest; null where nothing is, or nothing else was read
      * @param  ?array{Fault, Fault}  $together  two faults that explain it together where one alone does badly
      */
     public function __construct(
@@ -42,6 +46,8 @@ final readonly class Verdict
         public ?string $referral,
         public bool $proven,
         public ?array $together = null,
+        public array $seen = [],
+        public ?Explained $explained = null,
     ) {
     }
 

@@ -11,10 +11,13 @@ use Metrum\Circuit\Question;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Test;
 use Metrum\Circuit\Word;
+use Metrum\Diagnosis\Seen\AmongFirst;
+use Metrum\Diagnosis\Seen\Consequences;
 use Metrum\Diagnosis\Seen\Found;
 use Metrum\Diagnosis\Seen\Seen;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Share;
+use Metrum\Findings\Sign;
 
 /**
  * Adds up what the curves say, fault by fault: prior and evidence in nats. The probabilities are their softmax; what
@@ -25,6 +28,9 @@ final class Weighing
     public const CONTEXT = 'context';
 
     private const MOVE = 'move';
+
+    /** Chances that nothing else is wrong where one fault is proven, to one that something is. */
+    private const NOTHING_ELSE = 9.0;
 
     /** Deviations above which a sign that alarms is no sound plant's, and up to which more says more. */
     private const ALARMING = 3.0;
@@ -41,6 +47,9 @@ final class Weighing
 
     /** @var array<string, float|string> by name: what the plant shows, with what is confirmed still in it */
     public readonly array $features;
+
+    /** @var array<int, float> nats by place that faults got because they were seen */
+    private array $raises = [];
 
     /** @var list<Found> */
     private readonly array $found;
@@ -79,7 +88,68 @@ final class Weighing
             }
         }
         $this->scores = $scores;
-        $this->posterior = $this->softmax($scores);
+        $this->posterior = $this->causesFirst($this->softmax($scores));
+    }
+
+    /**
+     * @param  array<int, float>  $chances  by place
+     * @return array<int, float> by place
+     */
+    private function causesFirst(array $chances): array
+    {
+        $seen = $raised = [];
+        foreach ($this->seen() as $one) {
+            foreach ($one->faults as $fault) {
+                $seen[$fault->value] = $one->sureness();
+                $raised[$this->curves->placeOf($fault)] = true;
+            }
+        }
+        if ($raised === []) {
+            return $chances;
+        }
+        $unraised = $this->scores;
+        foreach ($this->raises as $place => $raise) {
+            $unraised[$place] -= $raise;
+        }
+        $ranked = (new Consequences($this->named($this->softmax($unraised)), $seen, $this->found))->behind(
+            $this->named($chances),
+        );
+        $ranked = (new AmongFirst($this->examined))->kept($ranked);
+        foreach ($this->curves->faults as $place => $fault) {
+            $chances[$place] = $ranked[$fault->value] ?? 0.0;
+        }
+
+        return $chances;
+    }
+
+    /**
+     * @param  array<int, float>  $chances  by place
+     * @return array<string, float> by Fault, of those that are open
+     */
+    private function named(array $chances): array
+    {
+        $named = [];
+        foreach ($this->curves->faults as $place => $fault) {
+            if ($this->open[$place]) {
+                $named[$fault->value] = $chances[$place];
+            }
+        }
+
+        return $named;
+    }
+
+    /** @return list<Seen> faults that are plain to see and neither proven nor ruled out */
+    public function seen(): array
+    {
+        return array_values(
+            array_filter(
+                $this->examined->seen,
+                fn (Seen $one): bool => array_filter(
+                    $one->faults,
+                    fn (Fault $fault): bool => $this->open[$this->curves->placeOf($fault)],
+                ) !== [],
+            ),
+        );
     }
 
     /**
@@ -106,12 +176,7 @@ final class Weighing
     /** @return array<string, float> probability by fault, highest first; what is closed is left out */
     public function byFault(): array
     {
-        $faults = [];
-        foreach ($this->curves->faults as $place => $fault) {
-            if ($this->open[$place]) {
-                $faults[$fault->value] = $this->posterior[$place];
-            }
-        }
+        $faults = $this->named($this->posterior);
         arsort($faults);
 
         return $faults;
@@ -169,7 +234,7 @@ final class Weighing
         $context = array_fill(0, count($this->curves->faults), 0.0);
         $withheld = new Withheld($this->examined->findings);
         foreach ($features as $feature => $value) {
-            if ($withheld->holds($feature) || $this->isFound($feature)) {
+            if ($withheld->holds($feature) || $this->isFound(Setting::plain($feature))) {
                 continue;
             }
             $weights = $this->said($feature, $value);
@@ -197,7 +262,9 @@ final class Weighing
             }
         }
         $pieces = array_map($this->onItsSide(...), $pieces);
-        $pieces[] = new Evidence(self::CONTEXT, $context);
+        $pieces[] = (new Evidence(self::CONTEXT, $context))->saying(
+            $this->asWhatTheyShow(array_values($pieces)),
+        );
 
         return array_values($pieces);
     }
@@ -216,8 +283,27 @@ final class Weighing
                 $priors[$place] += log($circuit->kind?->usual()->chanceOf($part) ?? 1.0);
             }
         }
+        if ($this->examined->findings->confirmed !== []) {
+            $priors[$this->curves->placeOf(Fault::NoFault)] = self::nothingElse($priors, $this->open);
+        }
 
         return $priors;
+    }
+
+    /**
+     * Where a fault is proven, nothing else has nine chances in ten before anything speaks for more.
+     *
+     * @param  array<int, float>  $priors
+     * @param  list<bool>  $open
+     */
+    private static function nothingElse(array $priors, array $open): float
+    {
+        $others = 1e-9;
+        foreach ($priors as $place => $prior) {
+            $others += $open[$place] ? exp($prior) : 0.0;
+        }
+
+        return log(self::NOTHING_ELSE * $others);
     }
 
     /** @return list<Evidence> what is wrong although nobody may have complained of it */
@@ -233,11 +319,11 @@ final class Weighing
         );
     }
 
-    /** A complaint of what was found is said once. */
+    /** What was found is said once, whoever complained of it and whichever figure shows it. */
     private function isFound(string $feature): bool
     {
         foreach ($this->found as $one) {
-            if ($feature === 'complaint '.$one->what->value) {
+            if ($one->says($feature)) {
                 return true;
             }
         }
@@ -255,27 +341,31 @@ final class Weighing
         [$kind, $key] = explode(' ', Setting::plain($feature).' ');
 
         return match ($kind) {
-            'word' => $this->answer(
-                Observation::tryFrom($key) ?? Test::from($key),
-                Word::from((string) $value),
-            ),
+            'word' => $this->answer(Observation::tryFrom($key) ?? Test::from($key), Word::from((string) $value)),
             'complaint' => $this->words->ofComplaint(Complaint::from($key)),
+            'sign' => $this->asSeen(Sign::from($key), $this->curves->weightsOf($feature, $value)),
             default => $this->curves->weightsOf($feature, $value),
         };
     }
 
-    /**
-     * An answer that is a fault makes it as likely as such an answer is sure, where nothing else was found; against
-     * what was measured it still has to stand.
-     *
-     * @return array<int, float> nats by place
-     */
+    /** @return array<int, float> nats by place */
     private function answer(Question $asked, Word $word): array
     {
-        $weights = $this->words->weights($asked, $word);
-        foreach ($this->examined->seen as $seen) {
+        return $this->asSeen($asked, $this->words->weights($asked, $word)) ?? [];
+    }
+
+    /**
+     * What is a fault makes it as likely as it is surely seen, where nothing else was found; against what was measured
+     * it still has to stand.
+     *
+     * @param  ?array<int, float>  $weights
+     * @return ?array<int, float> nats by place
+     */
+    private function asSeen(Question|Sign $asked, ?array $weights): ?array
+    {
+        foreach ($weights === null ? [] : $this->examined->seen as $seen) {
             if ($seen->asked === $asked) {
-                $weights = $this->raised($weights, $seen);
+                $weights = $this->raised($weights ?? [], $seen);
             }
         }
 
@@ -298,10 +388,36 @@ final class Weighing
         }
         $raise = log(($seen->sureness() * $others) / ((1 - $seen->sureness()) * $there));
         foreach ($places as $place) {
+            $this->raises[$place] = ($this->raises[$place] ?? 0.0) + max(0.0, $raise) * max((float)(getenv('FLOOR')?:0.0), 1 - count($this->examined->signals) / (float)(getenv('TAPER')?:12));
             $weights[$place] += max(0.0, $raise) * max((float)(getenv('FLOOR')?:0.0), 1 - count($this->examined->signals) / (float)(getenv('TAPER')?:6));
         }
 
         return $weights;
+    }
+
+    /**
+     * What the twin does not carry shows as something that it carries: a dead heater as an iced coil.
+     *
+     * @param  list<Evidence>  $pieces
+     * @return array<int, float> nats by place
+     */
+    private function asWhatTheyShow(array $pieces): array
+    {
+        $measured = array_fill(0, count($this->curves->faults), 0.0);
+        foreach ($pieces as $piece) {
+            foreach ($piece->isMeasured() ? $piece->weights : [] as $place => $weight) {
+                $measured[$place] += $weight;
+            }
+        }
+        $more = array_fill(0, count($measured), 0.0);
+        foreach ($this->curves->faults as $place => $fault) {
+            foreach (FaultCatalogue::entry($fault)->showsAs as $name => $often) {
+                $apart = $measured[$this->curves->placeOf(Fault::from($name))] - $measured[$place];
+                $more[$place] = max($more[$place], log(1 - $often + $often * exp($apart)));
+            }
+        }
+
+        return $more;
     }
 
     /** What is on the other side than a fault moves it to counts nothing for that fault. */

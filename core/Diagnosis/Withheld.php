@@ -33,6 +33,12 @@ final readonly class Withheld
         $this->box = $passing || $findings->state === State::PullingDown;
     }
 
+    /** Whether no figure of the circuit is judged. */
+    public function ofCircuit(): bool
+    {
+        return $this->circuit;
+    }
+
     /** The coil's fans stand outside a defrost, or ice shuts it. */
     public static function hasNoAir(Findings $findings): bool
     {

@@ -52,7 +52,7 @@ final class Columns
     public function taught(): array
     {
         $own = array_map(static fn (Sign $sign): string => 'sign '.$sign->value, ExpertCurves::UNSHOWN);
-        $words = array_filter($this->words, static fn (string $feature): bool => ! self::isAnswer($feature), ARRAY_FILTER_USE_KEY);
+        $words = array_filter($this->words, static fn (string $feature): bool => ! Setting::isAnswer($feature), ARRAY_FILTER_USE_KEY);
 
         return [
             ...array_values(array_diff_key($this->curves, array_flip($own))),
@@ -65,7 +65,7 @@ final class Columns
     {
         $families = [];
         foreach ($this->words as $feature => $columns) {
-            if (self::isAnswer($feature)) {
+            if (Setting::isAnswer($feature)) {
                 $families[self::family($feature)] = [
                     ...$families[self::family($feature)] ?? [],
                     ...array_values($columns),
@@ -74,12 +74,6 @@ final class Columns
         }
 
         return $families;
-    }
-
-    /** Whether it is told by a word or a complaint. */
-    public static function isAnswer(string $feature): bool
-    {
-        return preg_match('/^(word|complaint) /', $feature) === 1;
     }
 
     private static function family(string $feature): string

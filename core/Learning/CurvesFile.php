@@ -7,6 +7,7 @@ namespace Metrum\Learning;
 use Metrum\Circuit\Fault;
 use Metrum\Diagnosis\Curves;
 use Metrum\Diagnosis\FaultCatalogue;
+use Metrum\Diagnosis\Setting;
 
 /**
  * What was learned, as the diagnosis reads it.
@@ -50,7 +51,7 @@ final readonly class CurvesFile
                     $this->besideSound($this->withUncarried($this->fit->weights)),
                     Curves::WEIGHT,
                 ),
-                static fn (string $feature): bool => ! Columns::isAnswer($feature),
+                static fn (string $feature): bool => ! Setting::isAnswer($feature),
                 ARRAY_FILTER_USE_KEY,
             ),
             'chances' => array_filter(

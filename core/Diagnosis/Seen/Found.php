@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace Metrum\Diagnosis\Seen;
 
 use Metrum\Circuit\Complaint;
-use Metrum\Circuit\DesignKey;
-use Metrum\Circuit\Kind;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\State;
 use Metrum\Circuit\Word;
+use Metrum\Findings\BoxState;
 use Metrum\Findings\Findings;
 
 /**
@@ -26,9 +25,6 @@ final readonly class Found
 
     /** K by which boxes of a kind are set differently, where nobody said how. */
     private const KINDS_DIFFER = 5.0;
-
-    /** K above its set point from which a box calls for cooling. */
-    private const CALLING = 2.0;
 
     /** Stops that are none of a control's usual work. */
     private const TRIPS = [Word::OffOnHighPressure, Word::OffOnOverload, Word::OffOnOil, Word::WillNotStart];
@@ -49,12 +45,24 @@ final readonly class Found
     /** @return list<self> */
     public static function in(Findings $findings): array
     {
-        return array_values(array_filter([self::box($findings), self::standing($findings)]));
+        $standing = self::standing($findings);
+
+        // A box that nothing cools is warm for that reason.
+        return array_values(array_filter([$standing ?? self::box($findings)]));
+    }
+
+    /** Whether a thing that was found or told is this. */
+    public function says(string $feature): bool
+    {
+        $isOfTheBox = in_array($this->what, [Complaint::TooWarm, Complaint::TooCold], true);
+
+        return $feature === 'complaint '.$this->what->value ||
+            ($isOfTheBox && in_array($feature, ['sign box', 'figure box_above_set_point_k'], true));
     }
 
     private static function box(Findings $findings): ?self
     {
-        $above = self::aboveSetPoint($findings);
+        $above = BoxState::above($findings);
         if ($above === null || in_array($findings->stateOf(Reading::BoxTemperature), self::ON_ITS_WAY, true)) {
             return null;
         }
@@ -72,27 +80,15 @@ final readonly class Found
         $word = $findings->observed(Observation::Compressor);
         $tripped = in_array($word, self::TRIPS, true);
         $inDefrost = $findings->stateOf(Observation::Compressor) === State::InDefrost;
-        $calls = (self::aboveSetPoint($findings) ?? 0.0) > self::CALLING;
 
         return match (true) {
             $inDefrost => null,
             $tripped => new self(Complaint::NotRunning, 'the compressor had stopped: '.lcfirst($word->label())),
-            $calls && $findings->isOff() => new self(
+            BoxState::calls($findings) === true && $findings->isOff() => new self(
                 Complaint::NotRunning,
                 'it stands although the box calls for cooling',
             ),
             default => null,
         };
-    }
-
-    /** K; null where it is not known. An ice machine has no box. */
-    private static function aboveSetPoint(Findings $findings): ?float
-    {
-        $circuit = $findings->circuit;
-        $box = $findings->reading(Reading::BoxTemperature);
-        $set = $circuit->design->boxSetPoint ??
-            $circuit->kind?->usual()->value(DesignKey::BoxSetPoint);
-
-        return $box === null || $set === null || $circuit->kind === Kind::IceMachine ? null : $box - $set;
     }
 }

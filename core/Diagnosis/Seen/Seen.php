@@ -14,59 +14,86 @@ use Metrum\Circuit\Test;
 use Metrum\Circuit\Word;
 use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\FaultCatalogue;
+use Metrum\Diagnosis\Signal;
 use Metrum\Findings\Findings;
+use Metrum\Findings\Sign;
 use Metrum\Findings\StandingFans;
 
-/** An answer that is a fault and no mere sign of one: the fault is there, whatever else is. */
+/** Something that is a fault and no mere sign of one: the fault is there, whatever else is. */
 final readonly class Seen
 {
     /** States in which the coil's fans stand as they should. */
     private const FANS_REST = [State::InDefrost, State::AfterDefrost];
 
-    /** @param  non-empty-list<Fault>  $faults  any of which it may be: fans that stand, or that a delay holds */
-    private function __construct(public Question $asked, public Word $word, public array $faults)
+    /** Deviations from which a counted figure is a fault of its own. */
+    private const FAR_OFF = 3.0;
+
+    /**
+     * @param  ?Word  $word  the answer to a question; null of a sign
+     * @param  non-empty-list<Fault>  $faults  any of which it may be: fans that stand, or that a delay holds
+     */
+    private function __construct(public Question|Sign $asked, public ?Word $word, public array $faults)
     {
     }
 
-    /** @return list<self> in the order in which things are looked at */
-    public static function in(Findings $findings, Conditions $conditions, HouseRules $rules): array
-    {
+    /**
+     * @param  array<string, Signal>  $signals  by Sign
+     * @return list<self> in the order in which things are looked at
+     */
+    public static function in(
+        Findings $findings,
+        array $signals,
+        Conditions $conditions,
+        HouseRules $rules,
+    ): array {
         $seen = [];
         foreach ([...$findings->observations, ...$findings->tests] as $key => $word) {
             $asked = Observation::tryFrom($key) ?? Test::from($key);
-            $faults = self::isAsItShould($asked, $word, $findings, $rules)
-                ? []
-                : self::faults($asked, $word, $conditions);
-            if ($faults !== []) {
-                $seen[] = new self($asked, $word, $faults);
+            if (! self::isAsItShould($asked, $word, $findings, $rules)) {
+                $seen[] = self::of($asked, $word, 0, $conditions);
+            }
+        }
+        foreach ($signals as $signal) {
+            if (abs($signal->deviations()) > self::FAR_OFF) {
+                $seen[] = self::of($signal->sign, null, $signal->deviations() <=> 0.0, $conditions);
             }
         }
 
-        return $seen;
+        return array_values(array_filter($seen));
     }
 
     /** How likely it is there where nothing else was looked at, 0 … 1: as surely as such an answer is had. */
     public function sureness(): float
     {
-        return match ($this->asked->row()->look) {
+        return match ($this->asked instanceof Question ? $this->asked->row()->look : Look::Plain) {
             Look::Plain => 0.92,
             Look::Judged => 0.75,
         };
     }
 
-    /** @return list<Fault> */
-    private static function faults(Question $asked, Word $word, Conditions $conditions): array
+    /** In words: what was looked at, and what was seen. */
+    public function label(): string
     {
-        return array_values(
-            array_filter(
-                Fault::cases(),
-                static fn (Fault $fault): bool => in_array(
-                    $word,
-                    FaultCatalogue::entry($fault)->seenBy[(string) $asked->value] ?? [],
-                    true,
-                ) && $conditions->fits(FaultCatalogue::entry($fault)->fit),
-            ),
-        );
+        return $this->asked instanceof Sign
+            ? $this->asked->row()->label
+            : $this->asked->label().': '.mb_strtolower((string) $this->word?->label());
+    }
+
+    private static function of(Question|Sign $asked, ?Word $word, int $side, Conditions $conditions): ?self
+    {
+        $faults = [];
+        foreach (Fault::cases() as $fault) {
+            $entry = FaultCatalogue::entry($fault);
+            foreach ($conditions->fits($entry->fit) ? $entry->seenBy : [] as $by) {
+                $holds = $by->under === null || $conditions->holds($by->under) === true;
+                $says = in_array($word, $by->words, true) || in_array($side, $by->sides, true);
+                if ($by->asked === $asked && $holds && $says) {
+                    $faults[] = $fault;
+                }
+            }
+        }
+
+        return $faults === [] ? null : new self($asked, $word, $faults);
     }
 
     /** Fans stand in a defrost and a while after it, or where their control holds the head; gas is hot in a defrost. */
@@ -75,15 +102,14 @@ final readonly class Seen
         Word $word,
         Findings $findings,
         HouseRules $rules,
-    ): bool
-    {
+    ): bool {
         $state = $findings->stateOf($asked);
 
         return match ($asked) {
             Observation::EvaporatorFans => $word === Word::AllStopped && in_array($state, self::FANS_REST, true),
             Observation::CondenserFans => in_array($word, Word::FANS_STAND, true) &&
                 ($state?->runs() === false || ! StandingFans::in($findings, $rules)->ofCondenser),
-            Observation::SuctionLineAfterHotGasValve => $state === State::InDefrost,
+            Observation::SuctionLineAfterHotGasValve => $word === Word::Hot && $state === State::InDefrost,
             default => false,
         };
     }

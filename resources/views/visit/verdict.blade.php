@@ -9,6 +9,7 @@
     @else
         <div class="lead"><h2>{{ $open ? 'Still open' : $verdict->nameOf($first) }}</h2><span class="pct">{{ $open ? '' : App\View\Explain::percent($first->probability) }}</span></div>
         @if ($open)<p class="slim-next">{{ $verdict->nameOf($first) }} {{ App\View\Explain::percent($first->probability) }}, and others</p>@else<x-bar :share="$first->probability" />@endif
+        @if ($verdict->seen !== [])<p class="seen">● {{ App\View\Explain::seen($verdict->seen) }}</p>@endif
         @if ($verdict->nextCheck() !== null)<p class="slim-next"><b>Next: {{ App\View\Explain::within($verdict->nextCheck()->title()) }}</b>, {{ $verdict->nextCheck()->minutes }} min</p>@endif
     @endif
     @if ($verdict->cautions !== [])<p class="caution slim-caution">◐ {{ $verdict->cautions[0] }}</p>@endif
@@ -19,6 +20,7 @@
         @unless ($verdict->blank)
             @if (count($page->judged->work->chapters->all) > 1)@include('visit.work-side')@endif
             @if (isset($answer) && $answer->changed() !== null)<p class="last-change">{{ $answer->changed() }}</p>@endif
+            @if ($verdict->explained !== null && $verdict->explained->odd !== [])<p class="explained">{{ $page->explain->explained($verdict->explained) }}</p>@endif
             @if ($verdict->together !== null)<p class="together">◐ One fault leaves something over: perhaps {{ App\View\Explain::within($verdict->together[0]->label()) }} and {{ App\View\Explain::within($verdict->together[1]->label()) }} at once.</p>@endif
             @if ($verdict->odd() !== [])<p class="odd">○ Sound here, though it looks odd: {{ implode('; ', array_map(fn ($one) => App\View\Explain::within($page->explain->odd($one)), $verdict->odd())) }}.</p>@endif
             @if (! $verdict->settled->isOpen())<p class="provisional">◐ Provisional: {{ implode('; ', $verdict->settled->reasons()) }}.</p>@endif

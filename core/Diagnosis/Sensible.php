@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Diagnosis;
+
+use Metrum\Circuit\Asked;
+use Metrum\Circuit\Effort;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Question;
+use Metrum\Circuit\Reading;
+use Metrum\Circuit\Test;
+use Metrum\Circuit\Word;
+use Metrum\Findings\Findings;
+
+/** What a skilled hand would do now, and what would be silly: done already, not to be had, or not yet allowed. */
+final readonly class Sensible
+{
+    /** K above freezing that a bulb's pipe must be for ice to tell anything. */
+    private const ICE_COOLS = 278.15;
+
+    /** Air, heaters, clocks and the box: what can be measured while no pressure means anything. */
+    private const APART_FROM_PRESSURE = [
+        Reading::BoxTemperature,
+        Reading::SupplyAirTemperature,
+        Reading::CoilInletTemperature,
+        Reading::HeaterCurrent,
+        Reading::HeaterRatedCurrent,
+        Reading::SupplyVoltage,
+        Reading::FanDelaySensor,
+        Reading::FanDelaySet,
+        Reading::PullDownRate,
+        Reading::MinutesSinceDisturbance,
+        Reading::AmbientTemperature,
+        Reading::WaterTemperature,
+        Reading::CondenserAirOutTemperature,
+    ];
+
+    private bool $noPressures;
+
+    /** @param  list<Asked>  $doubted  what is to be taken again anyhow */
+    public function __construct(
+        private Findings $findings,
+        private AlreadyTold $told,
+        private array $doubted,
+    ) {
+        $this->noPressures = (new Withheld($findings))->ofCircuit();
+    }
+
+    public function is(Asked $key): bool
+    {
+        return ! $this->isAnswered($key) &&
+            ! in_array($key, $this->doubted, true) &&
+            $this->findings->circuit->asks($key) &&
+            ! $this->told->is($key) &&
+            $this->isAllowed($key) &&
+            $this->tells($key);
+    }
+
+    private function isAnswered(Asked $key): bool
+    {
+        return match (true) {
+            $key instanceof Observation => $this->findings->observed($key) !== null,
+            $key instanceof Test => $this->findings->tested($key) !== null,
+            $key instanceof Reading => $this->findings->reading($key) !== null,
+            default => false,
+        };
+    }
+
+    /** No gauge, and nothing felt at a pipe, while the coil has no air or the plant is in passing. */
+    private function isAllowed(Asked $key): bool
+    {
+        return ! $this->noPressures ||
+            ($key instanceof Reading
+                ? in_array($key, self::APART_FROM_PRESSURE, true)
+                : $key->taking()->effort !== Effort::Intervention);
+    }
+
+    /** What is tried only where something else was seen before. */
+    private function tells(Asked $key): bool
+    {
+        return match ($key) {
+            Test::CondenserWashed => $this->findings->saw(Observation::CondenserFace, Word::Dirty),
+            Test::ValveBulbIced => ($this->findings->reading(Reading::SuctionTemperatureEvaporator) ?? 0.0) >
+                self::ICE_COOLS,
+            default => true,
+        };
+    }
+
+    /** Whether nothing is turned, stopped or opened for it. */
+    public static function isLook(Asked $key): bool
+    {
+        return $key->taking()->effort !== Effort::Intervention;
+    }
+
+    /** Whether it is had by eye or hand. */
+    public static function needsNoTool(Asked $key): bool
+    {
+        return $key instanceof Question &&
+            in_array($key->taking()->effort, [Effort::Look, Effort::Hand], true);
+    }
+}

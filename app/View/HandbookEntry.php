@@ -11,6 +11,7 @@ use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\State;
 use Metrum\Diagnosis\Cautions;
+use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\Curves;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\FaultEntry;
@@ -120,7 +121,7 @@ final class HandbookEntry
     /** @return list<array{entry: FaultEntry, by: list<string>}> faults that look like it, and what tells them apart */
     public function lookAlikes(): array
     {
-        $alike = new LookAlikes(Curves::standard());
+        $alike = new LookAlikes(Curves::standard(), new Conditions(new Findings($this->circuit), null));
 
         return array_map(
             fn (Fault $other): array => [

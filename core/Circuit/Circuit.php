@@ -31,6 +31,7 @@ final readonly class Circuit
         public ?DefrostKind $defrost = null,
         ?Design $design = null,
         ?Atmosphere $atmosphere = null,
+        public ?bool $exchanger = null,
     ) {
         $this->design = $design ?? new Design();
         $this->atmosphere = $atmosphere ?? Atmosphere::atAltitude(0);

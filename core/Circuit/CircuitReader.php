@@ -36,6 +36,7 @@ final readonly class CircuitReader
             $system->word(SystemKey::Defrost->value, DefrostKind::class),
             $this->design($design),
             $this->atmosphere($system),
+            $system->flag(SystemKey::Exchanger->value),
         );
 
         return $this->reasons->areThere() ? null : $circuit;

@@ -22,6 +22,7 @@ final class CircuitWriter
                 SystemKey::Receiver->value => $circuit->receiver,
                 SystemKey::Regulator->value => $circuit->regulator,
                 SystemKey::SuctionAccumulator->value => $circuit->suctionAccumulator,
+                SystemKey::Exchanger->value => $circuit->exchanger,
                 SystemKey::BoxControl->value => $circuit->boxControl?->value,
                 SystemKey::Defrost->value => $circuit->defrost?->value,
                 'atmospheric_kpa' => self::number(Unit::Kilopascal->fromSi($circuit->atmosphere->pascal)),

@@ -20,6 +20,7 @@ enum Condition: string
     case HasDefrost = 'has_defrost';
     case HeatedDefrost = 'heated_defrost';
     case IceMachine = 'ice_machine';
+    case AirConditioner = 'air_conditioner';
     case Capillary = 'capillary';
     case ThermostaticValve = 'thermostatic_valve';
     case Shared = 'shared';
@@ -59,6 +60,7 @@ enum Condition: string
             self::Electric => self::is($circuit->defrost, DefrostKind::Electric),
             self::HasDefrost => self::isNot($circuit->defrost, DefrostKind::None),
             self::IceMachine => self::is($circuit->kind, Kind::IceMachine),
+            self::AirConditioner => self::is($circuit->kind, Kind::AirConditioner),
             self::Capillary => self::is($circuit->metering, Metering::Capillary),
             self::ThermostaticValve => self::is($circuit->metering, Metering::Txv),
             self::Shared => $circuit->isShared(),

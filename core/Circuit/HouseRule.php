@@ -17,7 +17,9 @@ enum HouseRule: string
     case TdCooler = 'td_cooler';
     case TdFreezer = 'td_freezer';
     case TdSmall = 'td_small';
+    case TdAirConditioner = 'td_air_conditioner';
     case SplitMedium = 'split_medium';
+    case SplitAirConditioner = 'split_air_conditioner';
     case SplitLow = 'split_low';
     case LeastCondensing = 'least_condensing';
     case DischargeLimit = 'discharge_limit';

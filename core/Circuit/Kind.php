@@ -16,6 +16,7 @@ enum Kind: string
     case CaseMedium = 'case_medium';
     case CaseLow = 'case_low';
     case IceMachine = 'ice_machine';
+    case AirConditioner = 'air_conditioner';
     case RackCircuitMedium = 'rack_circuit_medium';
     case RackCircuitLow = 'rack_circuit_low';
 

@@ -19,6 +19,7 @@ enum SystemKey: string
     case Receiver = 'receiver';
     case Regulator = 'evaporator_pressure_regulator';
     case SuctionAccumulator = 'suction_accumulator';
+    case Exchanger = 'suction_liquid_heat_exchanger';
 
     public function label(): string
     {
@@ -33,6 +34,7 @@ enum SystemKey: string
             self::Receiver => 'Receiver',
             self::Regulator => 'Evaporator pressure regulator',
             self::SuctionAccumulator => 'Suction accumulator',
+            self::Exchanger => 'Suction-to-liquid heat exchanger',
         };
     }
 
@@ -40,7 +42,7 @@ enum SystemKey: string
     public function isFlag(): bool
     {
         return match ($this) {
-            self::Receiver, self::Regulator, self::SuctionAccumulator => true,
+            self::Receiver, self::Regulator, self::SuctionAccumulator, self::Exchanger => true,
             default => false,
         };
     }

@@ -58,6 +58,7 @@ final readonly class Wanted
         return $this->aboveGlide(
             $this->rules->band(
                 match (true) {
+                    $kind === Kind::AirConditioner => HouseRule::TdAirConditioner,
                     $kind?->isSmall() === true,
                     $kind === Kind::CaseMedium,
                     $kind === Kind::CaseLow => HouseRule::TdSmall,
@@ -117,7 +118,11 @@ final readonly class Wanted
         }
 
         return $this->rules->band(
-            $this->circuit->isLowTemperature() ? HouseRule::SplitLow : HouseRule::SplitMedium,
+            match (true) {
+                $this->circuit->kind === Kind::AirConditioner => HouseRule::SplitAirConditioner,
+                $this->circuit->isLowTemperature() => HouseRule::SplitLow,
+                default => HouseRule::SplitMedium,
+            },
         );
     }
 

@@ -6,6 +6,8 @@ namespace Metrum\Diagnosis;
 
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRules;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Test;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
 use Metrum\Plant\Disorder;
@@ -71,7 +73,7 @@ final readonly class Confirmed
             }
         }
 
-        return new self($moved, self::unexplained($examined->findings, $features, $faults, $curves));
+        return new self($moved, self::unexplained($examined, $features, $faults, $curves));
     }
 
     /**
@@ -205,30 +207,26 @@ final readonly class Confirmed
      * @return array<string, array<string, float>>
      */
     private static function unexplained(
-        Findings $findings,
+        Examination $examined,
         array $features,
         array $faults,
         Curves $curves,
     ): array {
         $unexplained = [];
+        $words = new Words($curves, $examined->conditions);
         $sound = $curves->placeOf(Fault::NoFault);
-        $words = array_filter(
-            array_filter($features, is_string(...)),
-            static fn (string $feature): bool => str_starts_with($feature, 'word '),
-            ARRAY_FILTER_USE_KEY,
-        );
-        foreach ($words as $feature => $word) {
-            $chances = $curves->chancesOf($feature, $word);
-            if ($chances === null) {
+        foreach (array_filter($features, is_string(...)) as $feature => $word) {
+            [$kind, $key] = explode(' ', Setting::plain($feature).' ');
+            if ($kind !== 'word') {
                 continue;
             }
+            $chances = $words->chances(Observation::tryFrom($key) ?? Test::from($key))[$word];
             foreach ($faults as $fault) {
-                $known = $chances[$curves->placeOf($fault)];
-                $left = min(1.0, ($chances[$sound] + 0.02) / ($known + 0.02));
+                $left = min(1.0, $chances[$sound] / $chances[$curves->placeOf($fault)]);
                 $unexplained[$feature][$word] = $left * ($unexplained[$feature][$word] ?? 1.0);
             }
         }
-        foreach ($findings->complaints as $complaint) {
+        foreach ($examined->findings->complaints as $complaint) {
             foreach ($faults as $fault) {
                 $told = FaultCatalogue::entry($fault)->complaints[$complaint->value] ?? 0.0;
                 $unexplained['complaint '.$complaint->value]['yes'] =

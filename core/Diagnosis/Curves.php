@@ -52,7 +52,8 @@ final readonly class Curves
      */
     public static function of(array $file): self
     {
-        /** @var array{faults: list<string>, prior: list<int>, weights: Rows, chances: Rows, grades: Grades} $file */
+        /** @var array{faults: list<string>, prior: list<int>, weights: Rows, chances: Rows,
+         *     shares: array<string, float>, grades: Grades} $file */
         return new self(
             array_map(static fn (string $one): Fault => Fault::from($one), $file['faults']),
             self::times(self::WEIGHT, $file['prior']),
@@ -66,7 +67,7 @@ final readonly class Curves
     /** Share at which an answer of such a family counts, beside the figures that tell the same; 0 … 1. */
     public function shareOf(string $family): float
     {
-        return $this->shares[$family] ?? (float) (getenv('SHARE') ?: 0.7);
+        return $this->shares[$family] ?? 1.0;
     }
 
     /** Place of a fault in every list that is by place. */
@@ -86,7 +87,7 @@ final readonly class Curves
     }
 
     /**
-     * How often each knot or word of a feature is found under each fault.
+     * How often each knot of a sign is found under each fault.
      *
      * @return array<int|string, array<int, float>> by place; none where that was not learned
      */
@@ -96,18 +97,6 @@ final readonly class Curves
             static fn (array $chances): array => self::times(self::CHANCE, $chances),
             $this->chances[$feature] ?? [],
         );
-    }
-
-    /**
-     * How often an answer is given under each fault, by place; null where that was not learned.
-     *
-     * @return ?array<int, float>
-     */
-    public function chancesOf(string $feature, string $word): ?array
-    {
-        $chances = $this->chances[$feature][$word] ?? null;
-
-        return $chances === null ? null : self::times(self::CHANCE, $chances);
     }
 
     /**

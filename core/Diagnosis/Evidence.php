@@ -87,6 +87,6 @@ final readonly class Evidence
     /** What kind of plant it is, in which weather and state: nothing that anybody found at it. */
     public function isContext(): bool
     {
-        return $this->feature === Weighing::CONTEXT;
+        return $this->feature === Pieces::CONTEXT;
     }
 }

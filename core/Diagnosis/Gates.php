@@ -59,7 +59,7 @@ final readonly class Gates
             ]),
             Requirement::mustHold(
                 ! $this->findings->saw(Observation::FrostCoil, Word::Blocked),
-                'the coil is blocked by ice, so its pressures say nothing: clear it first',
+                'the coil is blocked by ice, and its pressures show nothing but that: clear it first',
                 [Observation::FrostCoil],
             ),
         ];

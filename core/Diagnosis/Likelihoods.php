@@ -10,6 +10,7 @@ use Metrum\Circuit\Condition;
 use Metrum\Circuit\DataFile;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\Question;
+use Metrum\Circuit\Test;
 use Metrum\Circuit\Word;
 use Metrum\Findings\Sign;
 
@@ -20,6 +21,9 @@ final class Likelihoods
     private const FLOORED_EARLY = 1.6;
 
     private const WORDS_EARLY = 1.25;
+
+    /** A test finds what a look does not yet. */
+    private const TESTS_EARLY = 2.0;
 
     /** Where it may have got to, each as likely. */
     private const SEVERITIES = [0.25, 0.55, 0.95];
@@ -115,7 +119,9 @@ final class Likelihoods
             $fault->value.' '.$cause?->value
         ] ??= $this->chancesTold($told, $asked, $word);
 
-        return $plain + min(1.0, self::WORDS_EARLY * $severity) * ($full - $plain);
+        $early = $asked instanceof Test ? self::TESTS_EARLY : self::WORDS_EARLY;
+
+        return $plain + min(1.0, $early * $severity) * ($full - $plain);
     }
 
     /** Chance of the complaint over all visits to a plant where it can be heard. */

@@ -25,8 +25,12 @@ final readonly class LookAlikes
     /** Nats from which a thing tells two faults apart. */
     private const TELLS = 0.25;
 
-    public function __construct(private Curves $curves)
+    private Words $words;
+
+    /** @param  Conditions  $conditions  of the plant whose answers are meant */
+    public function __construct(private Curves $curves, Conditions $conditions)
     {
+        $this->words = new Words($curves, $conditions);
     }
 
     /** @return list<Fault> the likest first: those that move the same things the same way */
@@ -62,7 +66,7 @@ final readonly class LookAlikes
             $moved[$sign->value] = $mean;
         }
         foreach ([...Observation::cases(), ...Test::cases()] as $asked) {
-            foreach ($this->curves->outcomes(Features::word($asked, null)) as $word => $chances) {
+            foreach ($this->words->chances($asked) as $word => $chances) {
                 $moved[$asked->value.' '.$word] = self::WORD * ($chances[$place] - $chances[$sound]);
             }
         }
@@ -107,25 +111,28 @@ final readonly class LookAlikes
     {
         $told = [];
         foreach ([...Observation::cases(), ...Test::cases()] as $asked) {
-            [$apart, $best] = $this->apart(Features::word($asked, null), $fault, $other);
+            [$apart, $best] = $this->apart($this->words->chances($asked), $fault, $other);
             $told[] = [$asked, $apart * $asked->taking()->available, Word::tryFrom((string) $best)];
         }
         foreach (Sign::cases() as $sign) {
-            [$apart] = $this->apart('sign '.$sign->value, $fault, $other);
+            [$apart] = $this->apart($this->curves->outcomes('sign '.$sign->value), $fault, $other);
             $told[] = [$sign, $apart, null];
         }
 
         return $told;
     }
 
-    /** @return array{float, int|string|null} divergence, and the outcome that speaks most for the first */
-    private function apart(string $feature, Fault $fault, Fault $other): array
+    /**
+     * @param  array<int|string, array<int, float>>  $outcomes  chances by place
+     * @return array{float, int|string|null} divergence, and the outcome that speaks most for the first
+     */
+    private function apart(array $outcomes, Fault $fault, Fault $other): array
     {
         $one = $this->curves->placeOf($fault);
         $two = $this->curves->placeOf($other);
         $sum = $most = 0.0;
         $best = null;
-        foreach ($this->curves->outcomes($feature) as $outcome => $chances) {
+        foreach ($outcomes as $outcome => $chances) {
             $a = $chances[$one] + 1e-3;
             $b = $chances[$two] + 1e-3;
             $part = ($a - $b) * log($a / $b);

@@ -56,7 +56,12 @@ final readonly class NextChecks
     {
         $this->findings = $examined->findings;
         $told = new AlreadyTold($this->findings, $examined->figures);
-        $this->sensible = new Sensible($this->findings, $told, $examined->doubted);
+        $this->sensible = new Sensible(
+            $this->findings,
+            $told,
+            $examined->doubted,
+            new Withheld($this->findings, $examined->seen),
+        );
         $this->propose = new Proposals(
             $this->findings,
             $weighing,

@@ -43,8 +43,9 @@ final readonly class Sensible
         private Findings $findings,
         private AlreadyTold $told,
         private array $doubted,
+        Withheld $withheld,
     ) {
-        $this->noPressures = (new Withheld($findings))->ofCircuit();
+        $this->noPressures = $withheld->ofCircuit();
     }
 
     public function is(Asked $key): bool

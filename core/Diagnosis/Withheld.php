@@ -7,6 +7,7 @@ namespace Metrum\Diagnosis;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\State;
 use Metrum\Circuit\Word;
+use Metrum\Diagnosis\Seen\Seen;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
 
@@ -26,10 +27,11 @@ final readonly class Withheld
 
     private bool $box;
 
-    public function __construct(Findings $findings)
+    /** @param  list<Seen>  $seen  what is a fault and no mere sign of one */
+    public function __construct(Findings $findings, array $seen)
     {
         $passing = in_array($findings->state, self::PASSING, true);
-        $this->circuit = $passing || self::hasNoAir($findings);
+        $this->circuit = $passing || self::hasNoAir($seen);
         $this->box = $passing || $findings->state === State::PullingDown;
     }
 
@@ -39,14 +41,20 @@ final readonly class Withheld
         return $this->circuit;
     }
 
-    /** The coil's fans stand outside a defrost, or ice shuts it. */
-    public static function hasNoAir(Findings $findings): bool
+    /**
+     * The coil's fans stand outside a defrost. What ice does to a coil the twin knows, and shows of itself.
+     *
+     * @param  list<Seen>  $seen
+     */
+    private static function hasNoAir(array $seen): bool
     {
-        $stopped =
-            $findings->saw(Observation::EvaporatorFans, Word::AllStopped) &&
-            $findings->stateOf(Observation::EvaporatorFans) !== State::InDefrost;
+        foreach ($seen as $one) {
+            if ($one->word === Word::AllStopped && $one->asked === Observation::EvaporatorFans) {
+                return true;
+            }
+        }
 
-        return $stopped || $findings->saw(Observation::FrostCoil, Word::Blocked);
+        return false;
     }
 
     /** Whether a feature is kept back. */

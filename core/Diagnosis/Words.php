@@ -8,6 +8,7 @@ use Metrum\Circuit\Complaint;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\Question;
 use Metrum\Circuit\Word;
+use Metrum\Diagnosis\Seen\Found;
 
 /**
  * What an answer says of each fault: by how often it is given under each, as the files have it, and by how surely it
@@ -59,13 +60,15 @@ final class Words
      *
      * @return array<int, float> nats by place of the fault
      */
-    public function ofFound(Complaint $complaint): array
+    public function ofFound(Found $found): array
     {
+        $told = fn (Fault $fault): float => $found->toldBesides
+            ? 1.0
+            : $this->likelihoods->complaintTold($fault, $found->what) ?? 0.0;
+
         return array_map(
-            fn (Fault $fault): float => log(
-                $fault === Fault::NoFault
-                    ? self::FOUND_SOUND
-                    : max(self::FOUND_ANYHOW, $this->likelihoods->complaintTold($fault, $complaint) ?? 0.0),
+            static fn (Fault $fault): float => log(
+                $fault === Fault::NoFault ? self::FOUND_SOUND : max(self::FOUND_ANYHOW, $told($fault)),
             ),
             $this->curves->faults,
         );

@@ -121,6 +121,7 @@ final readonly class AsEntered
             $dice->chance(0.95) ? $circuit->defrost : null,
             $design,
             $dice->chance(0.9) ? $circuit->atmosphere : Atmosphere::atAltitude(0),
+            $dice->chance(0.6) ? $circuit->exchanger : null,
         );
     }
 

@@ -31,7 +31,7 @@ final readonly class Drawn
     public static function of(int $number, Patient $patient): self
     {
         $examined = Examination::of($patient->findings, new HouseRules(), new Twins());
-        $withheld = new Withheld($patient->findings);
+        $withheld = new Withheld($patient->findings, $examined->seen);
 
         return new self(
             $number,

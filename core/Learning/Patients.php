@@ -35,6 +35,7 @@ final readonly class Patients
         'case_medium' => 10,
         'case_low' => 6,
         'ice_machine' => 8,
+        'air_conditioner' => 6,
         'reach_in_cooler' => 5,
         'reach_in_freezer' => 3,
     ];

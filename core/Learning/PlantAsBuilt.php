@@ -35,7 +35,7 @@ final readonly class PlantAsBuilt
                     $altered ? $dice->between(0.6, 1.7) : $dice->between(0.85, 1.2),
                     $machine->feed->bulbLag,
                 )
-                ->narrowed($dice->factor(0.1 * $wide)),
+                ->narrowed($dice->factor(0.15 * $wide)),
             compressor: $machine->compressor->otherwise(
                 $dice->factor(0.06 * $wide),
                 $dice->factor(0.1 * $wide),
@@ -46,7 +46,7 @@ final readonly class PlantAsBuilt
             drierFriction: $machine->drierFriction * $dice->factor(0.6),
             liquidLoss: $machine->liquidLoss * $dice->factor(0.9),
             freeShare: $machine->freeShare * $dice->factor(0.35),
-            exchanger: $dice->chance(0.12) ? $dice->between(0.1, 0.4) : 0.0,
+            exchanger: $machine->exchanger > 0.0 ? $dice->between(0.1, 0.45) : 0.0,
             head: $machine->head
                 ->lowered($dice->between(...self::HEAD_SET_LOWER))
                 ->mixing($dice->between(0.5, 1.3)),

@@ -65,6 +65,8 @@ final class RandomPlants
         'R-1270',
     ];
 
+    private const AIR = ['R-410A', 'R-32', 'R-407C', 'R-22'];
+
     private const CABINET = ['R-290', 'R-600a', 'R-134a', 'R-404A', 'R-452A'];
 
     private Dice $dice;
@@ -85,14 +87,16 @@ final class RandomPlants
                 $kind === Kind::ReachInFreezer => ['R-290', 'R-404A', 'R-452A'],
                 $cabinet => self::CABINET,
                 $low => self::LOW,
+                $kind === Kind::AirConditioner => self::AIR,
                 default => self::MEDIUM,
             },
         );
-        $metering = $cabinet
+        $air = $kind === Kind::AirConditioner;
+        $metering = $cabinet || $air
             ? $this->one([Metering::Capillary, Metering::Capillary, Metering::Txv])
             : $this->one([Metering::Txv, Metering::Txv, Metering::Txv, Metering::Eev]);
-        $outdoor = ! $kind->isSmall() && $this->chance(0.7);
-        $head = $outdoor
+        $outdoor = $air || (! $kind->isSmall() && $this->chance(0.7));
+        $head = $outdoor && ! $air
             ? $this->one([
                 HeadPressureControl::None,
                 HeadPressureControl::FanCycling,
@@ -102,6 +106,7 @@ final class RandomPlants
             : HeadPressureControl::None;
         $receiver =
             $metering !== Metering::Capillary &&
+            ! $air &&
             ($head === HeadPressureControl::FloodingValve || ! $kind->isSmall() || $this->chance(0.4));
         $regulator = $kind->isShared()
             ? $this->chance(0.6)
@@ -119,12 +124,17 @@ final class RandomPlants
             $receiver,
             $regulator,
             false,
-            $kind->isShared() ? BoxControl::PressureRegulator : BoxControl::ThermostatPumpDown,
-            $kind === Kind::IceMachine
-                ? DefrostKind::HotGas
-                : ($low
-                    ? $this->one([DefrostKind::Electric, DefrostKind::Electric, DefrostKind::HotGas])
-                    : DefrostKind::OffCycle),
+            match (true) {
+                $kind->isShared() => BoxControl::PressureRegulator,
+                $air => BoxControl::Thermostat,
+                default => BoxControl::ThermostatPumpDown,
+            },
+            match (true) {
+                $kind === Kind::IceMachine => DefrostKind::HotGas,
+                $air => DefrostKind::None,
+                $low => $this->one([DefrostKind::Electric, DefrostKind::Electric, DefrostKind::HotGas]),
+                default => DefrostKind::OffCycle,
+            },
             new Design(
                 evaporatorTd: $td,
                 condenserSplit: $wanted->condenserSplit()->middle() * $this->between(0.85, 1.25),
@@ -137,6 +147,7 @@ final class RandomPlants
             Atmosphere::atAltitude(
                 $this->chance(0.15) ? $this->between(500.0, 2200.0) : $this->between(0.0, 200.0),
             ),
+            ! $air && $this->chance(0.15),
         );
     }
 

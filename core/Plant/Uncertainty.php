@@ -40,6 +40,8 @@ final class Uncertainty
             $machine->with(coil: $machine->coil->moving(1 + self::AIR * $c)),
             $machine->with(condenser: $machine->condenser->moving(1 + self::AIR * $c)),
             $machine->with(feed: $machine->feed->turned($c * $ice * ($given->superheat !== null ? 0.8 : 1.2))),
+            // How large a valve was taken shows where more is asked of it than was planned: in a warm box.
+            $machine->with(feed: $machine->feed->narrowed(1 - 0.18 * $c)),
             $machine->with(compressor: $machine->compressor->otherwise(1 + 0.08 * $c)),
             $machine->with(compressor: $machine->compressor->otherwise(1.0, 1 - 0.1 * $c)),
             $machine->with(suctionGain: $machine->suctionGain * (1 + ($shared ? 1.6 : 1.1) * $c)),

@@ -27,9 +27,14 @@ final readonly class Consequences
      * @param  array<string, float>  $rest  chances, were no consequence seen as a fault, by Fault
      * @param  array<string, float>  $seen  how surely a fault was seen, by Fault
      * @param  list<Found>  $found  what is wrong besides
+     * @param  float  $share  at which what is seen stands above what is measured, 0 … 1
      */
-    public function __construct(private array $rest, private array $seen, private array $found)
-    {
+    public function __construct(
+        private array $rest,
+        private array $seen,
+        private array $found,
+        private float $share,
+    ) {
     }
 
     /**
@@ -41,7 +46,8 @@ final readonly class Consequences
         foreach (array_keys($chances) as $name) {
             $cause = $this->causeOf(Fault::from($name), $chances);
             if ($cause !== null && $chances[$cause->value] < $chances[$name]) {
-                $over = self::GOES_OVER * $chances[$name];
+                $often = FaultCatalogue::entry($cause)->bringsAbout[$name];
+                $over = self::GOES_OVER * max($this->share, min(1.0, 1.3 * $often)) * $chances[$name];
                 $chances[$name] -= $over;
                 $chances[$cause->value] += $over;
             }

@@ -38,8 +38,12 @@ final readonly class Found
         State::AfterDefrost,
     ];
 
-    private function __construct(public Complaint $what, public string $why)
-    {
+    /** @param  bool  $toldBesides  whether what it says of each fault is told by a word already; a sound plant it is not */
+    private function __construct(
+        public Complaint $what,
+        public string $why,
+        public bool $toldBesides = false,
+    ) {
     }
 
     /** @return list<self> */
@@ -83,7 +87,11 @@ final readonly class Found
 
         return match (true) {
             $inDefrost => null,
-            $tripped => new self(Complaint::NotRunning, 'the compressor had stopped: '.lcfirst($word->label())),
+            $tripped => new self(
+                Complaint::NotRunning,
+                'the compressor had stopped: '.lcfirst((string) $word?->label()),
+                true,
+            ),
             BoxState::calls($findings) === true && $findings->isOff() => new self(
                 Complaint::NotRunning,
                 'it stands although the box calls for cooling',

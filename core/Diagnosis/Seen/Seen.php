@@ -16,6 +16,7 @@ use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Signal;
 use Metrum\Findings\Findings;
+use Metrum\Findings\Mark;
 use Metrum\Findings\Sign;
 use Metrum\Findings\StandingFans;
 
@@ -27,6 +28,9 @@ final readonly class Seen
 
     /** Deviations from which a counted figure is a fault of its own. */
     private const FAR_OFF = 3.0;
+
+    /** Figures on the other side than a fault moves them to from which it was seen wrong. */
+    private const CONTRADICT = 2;
 
     /**
      * @param  ?Word  $word  the answer to a question; null of a sign
@@ -50,12 +54,12 @@ final readonly class Seen
         foreach ([...$findings->observations, ...$findings->tests] as $key => $word) {
             $asked = Observation::tryFrom($key) ?? Test::from($key);
             if (! self::isAsItShould($asked, $word, $findings, $rules)) {
-                $seen[] = self::of($asked, $word, 0, $conditions);
+                $seen[] = self::of($asked, $word, 0, $signals, $conditions);
             }
         }
         foreach ($signals as $signal) {
             if (abs($signal->deviations()) > self::FAR_OFF) {
-                $seen[] = self::of($signal->sign, null, $signal->deviations() <=> 0.0, $conditions);
+                $seen[] = self::of($signal->sign, null, $signal->deviations() <=> 0.0, [], $conditions);
             }
         }
 
@@ -79,21 +83,41 @@ final readonly class Seen
             : $this->asked->label().': '.mb_strtolower((string) $this->word?->label());
     }
 
-    private static function of(Question|Sign $asked, ?Word $word, int $side, Conditions $conditions): ?self
-    {
+    /** @param  array<string, Signal>  $signals  that may contradict it */
+    private static function of(
+        Question|Sign $asked,
+        ?Word $word,
+        int $side,
+        array $signals,
+        Conditions $conditions,
+    ): ?self {
         $faults = [];
         foreach (Fault::cases() as $fault) {
             $entry = FaultCatalogue::entry($fault);
             foreach ($conditions->fits($entry->fit) ? $entry->seenBy : [] as $by) {
                 $holds = $by->under === null || $conditions->holds($by->under) === true;
                 $says = in_array($word, $by->words, true) || in_array($side, $by->sides, true);
-                if ($by->asked === $asked && $holds && $says) {
+                if ($by->asked === $asked && $holds && $says && ! self::isContradicted($fault, $signals)) {
                     $faults[] = $fault;
                 }
             }
         }
 
         return $faults === [] ? null : new self($asked, $word, $faults);
+    }
+
+    /** @param  array<string, Signal>  $signals */
+    private static function isContradicted(Fault $fault, array $signals): bool
+    {
+        $shifts = FaultCatalogue::entry($fault)->signs;
+        $against = 0;
+        foreach ($signals as $name => $signal) {
+            $isOdd = abs($signal->deviations()) > Mark::FINE_WITHIN;
+            $away = ($shifts[$name]->mean ?? 0.0) * $signal->deviations() < 0.0;
+            $against += $isOdd && $away ? 1 : 0;
+        }
+
+        return $against >= self::CONTRADICT;
     }
 
     /** Fans stand in a defrost and a while after it, or where their control holds the head; gas is hot in a defrost. */

@@ -9,6 +9,7 @@ use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Word;
 use Metrum\Diagnosis\Causes;
+use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\Confirmed;
 use Metrum\Diagnosis\Curves;
 use Metrum\Diagnosis\Diagnosis;
@@ -237,7 +238,7 @@ final class WeighingTest extends TestCase
 
     public function test_look_alikes_are_those_that_are_mixed_up(): void
     {
-        $alike = new LookAlikes(Curves::standard());
+        $alike = new LookAlikes(Curves::standard(), new Conditions(Visits::of(Visits::COOLER), null));
         $names = array_column($alike->of(Fault::CondenserAirflowLow), 'value');
         self::assertNotSame([], array_intersect(['non_condensables', 'overcharge'], $names));
         foreach (Fault::cases() as $fault) {

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Diagnosis\Seen;
+
+use Metrum\Circuit\Question;
+use Metrum\Diagnosis\Curves;
+use Metrum\Diagnosis\Examination;
+use Metrum\Diagnosis\Priors;
+use Metrum\Findings\Sign;
+
+/**
+ * What is a fault makes it as likely as it is surely seen, where nothing else was found. The more figures there are, the
+ * more it has to stand against them as any other answer: it was seen, but it need not be what is wrong.
+ */
+final class Raises
+{
+    /** Signs from which a thing seen counts as any other answer. */
+    private const FULLY_MEASURED = 12;
+
+    /** @var array<int, float> nats by place that faults got because they were seen */
+    public array $nats = [];
+
+    public function __construct(
+        private readonly Curves $curves,
+        private readonly Examination $examined,
+        private readonly Priors $priors,
+    ) {
+    }
+
+    /**
+     * @param  ?array<int, float>  $weights  nats by place; null: nothing was learned of it
+     * @return ?array<int, float>
+     */
+    public function of(Question|Sign $asked, ?array $weights): ?array
+    {
+        foreach ($weights === null ? [] : $this->examined->seen as $seen) {
+            if ($seen->asked === $asked) {
+                $weights = $this->raised($weights ?? [], $seen);
+            }
+        }
+
+        return $weights;
+    }
+
+    /** Share at which what is seen stands above what is measured, 0 … 1. */
+    public function share(): float
+    {
+        return max(0.0, 1 - count($this->examined->signals) / self::FULLY_MEASURED);
+    }
+
+    /**
+     * @param  array<int, float>  $weights
+     * @return array<int, float>
+     */
+    private function raised(array $weights, Seen $seen): array
+    {
+        $places = array_map($this->curves->placeOf(...), $seen->faults);
+        $there = $others = 1e-12;
+        foreach ($weights as $place => $weight) {
+            $odds = $this->priors->open[$place] ? exp($this->priors->nats[$place] + $weight) : 0.0;
+            $there += in_array($place, $places, true) ? $odds : 0.0;
+            $others += in_array($place, $places, true) ? 0.0 : $odds;
+        }
+        $share = $this->share();
+        $sure = $seen->sureness();
+        $raise = $share * max(0.0, log(($sure * $others) / ((1 - $sure) * $there)));
+        foreach ($places as $place) {
+            $this->nats[$place] = ($this->nats[$place] ?? 0.0) + $raise;
+            $weights[$place] += $raise;
+        }
+
+        return $weights;
+    }
+}

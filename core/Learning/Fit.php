@@ -9,7 +9,9 @@ namespace Metrum\Learning;
  *
  * Boosting by components (Bühlmann and Hothorn 2007): in every round each fault takes the curves that would lessen the
  * loss most and goes a part of Newton's step along all their knots, held back where few visits tell. It starts from
- * the trade's own curves, so that what is never chosen keeps them. The same lessons give the same curves.
+ * the trade's own curves, so that what is never chosen keeps them. What is held of each fault beforehand is given and
+ * not fitted: else where little was found it would stand for what is found where nothing can be. The same lessons give
+ * the same curves.
  */
 final class Fit
 {
@@ -55,7 +57,7 @@ final class Fit
 
     /**
      * @param  array<int, array<int, float>>  $prior  by column and fault
-     * @param  array<int, float>  $bias
+     * @param  array<int, float>  $bias  what is held of each fault beforehand, nats
      * @param  list<list<int>>  $features  columns that belong together
      * @param  array<string, list<int>>  $families  columns that keep their shape, and only count more or less
      */
@@ -81,12 +83,9 @@ final class Fit
     {
         $this->scores = array_map($this->score(...), $lessons);
         for ($round = 0; $round < $rounds; $round++) {
-            [$slopes, $biasSlopes, $loss] = $this->slopes($lessons, $round % self::CURVATURE === 0);
+            [$slopes, $loss] = $this->slopes($lessons, $round % self::CURVATURE === 0);
             $steps = $this->steps($slopes) + $this->sharing($slopes);
-            foreach ($this->bias as $place => $bias) {
-                $this->bias[$place] = $bias - $biasSlopes[$place];
-            }
-            $this->step($lessons, $steps, $biasSlopes);
+            $this->step($lessons, $steps);
             if ($kept !== null && ($round % self::KEPT === self::KEPT - 1 || $round === $rounds - 1)) {
                 $this->weights = $kept($this->weights);
                 $this->scores = array_map($this->score(...), $lessons);
@@ -161,8 +160,7 @@ final class Fit
     /**
      * @param  list<Lesson>  $lessons
      * @param  bool  $curved  whether curvature is reckoned anew
-     * @return array{array<int, float>, array<int, float>, float} slopes by column and fault, steps of the bias, and the
-     *                                                            mean loss
+     * @return array{array<int, float>, float} slopes by column and fault, and the mean loss
      */
     private function slopes(array $lessons, bool $curved): array
     {
@@ -171,21 +169,18 @@ final class Fit
         if ($curved) {
             $this->curvature = array_fill(0, count($slopes), self::HELD_BACK);
         }
-        $biasSlopes = $biasCurves = array_fill(0, $faults, 1e-9);
         $loss = 0.0;
         foreach ($lessons as $i => $lesson) {
             $missed = self::softmax($this->scores[$i]);
             $curves = [];
             foreach ($missed as $place => $probability) {
                 $curves[$place] = $probability * (1 - $probability);
-                $biasCurves[$place] += $curves[$place];
             }
             foreach ($lesson->truth as $place => $share) {
                 $loss -= $share * log(max(1e-9, $missed[$place]));
                 $missed[$place] -= $share;
             }
             foreach ($missed as $place => $miss) {
-                $biasSlopes[$place] += $miss;
                 if (abs($miss) < self::TAUGHT) {
                     unset($missed[$place]);
                 }
@@ -204,11 +199,7 @@ final class Fit
                 }
             }
         }
-        foreach ($biasSlopes as $place => $slope) {
-            $biasSlopes[$place] = (self::STEP * $slope) / $biasCurves[$place];
-        }
-
-        return [$slopes, $biasSlopes, $loss / count($lessons)];
+        return [$slopes, $loss / count($lessons)];
     }
 
     /**
@@ -277,9 +268,8 @@ final class Fit
     /**
      * @param  list<Lesson>  $lessons
      * @param  array<int, array<int, float>>  $steps
-     * @param  array<int, float>  $biasSteps
      */
-    private function step(array $lessons, array $steps, array $biasSteps): void
+    private function step(array $lessons, array $steps): void
     {
         foreach ($steps as $column => $row) {
             foreach ($row as $place => $step) {
@@ -288,9 +278,6 @@ final class Fit
         }
         foreach ($lessons as $i => $lesson) {
             $scores = $this->scores[$i];
-            foreach ($biasSteps as $place => $step) {
-                $scores[$place] -= $step;
-            }
             foreach ($lesson->columns as $n => $column) {
                 if (isset($steps[$column])) {
                     $part = $lesson->parts[$n];

@@ -113,7 +113,7 @@ final readonly class Patients
     }
 
     /** @return array<string, float> how often each fault is drawn, of those that the twin can carry */
-    private static function frequencies(): array
+    public static function frequencies(): array
     {
         $frequencies = [Fault::NoFault->value => self::SOUND];
         foreach (Fault::cases() as $fault) {

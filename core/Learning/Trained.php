@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
+use Metrum\Circuit\Fault;
+
 /** Curves fitted to simulated visits, and what they reach on others. */
 final readonly class Trained
 {
@@ -23,9 +25,17 @@ final readonly class Trained
         $this->taught = new Taught();
         $this->experts = new ExpertColumns($this->taught->columns);
         $faults = $this->taught->learned;
-        $even = array_fill(0, count($faults), -log(count($faults)));
         $columns = $this->taught->columns;
-        $this->fit = new Fit($this->experts->rows($faults), $even, $columns->taught(), $columns->families());
+        $beforehand = array_map(
+            static fn (Fault $fault): float => log(Patients::frequencies()[$fault->value]),
+            $faults,
+        );
+        $this->fit = new Fit(
+            $this->experts->rows($faults),
+            $beforehand,
+            $columns->taught(),
+            $columns->families(),
+        );
     }
 
     /**

@@ -58,7 +58,10 @@ final readonly class DesignExpectation implements Expectation
 
     public function healthy(Sign $sign): ?Expected
     {
-        return $this->settledValue($sign)?->widened($this->unrest());
+        // What is counted or set does not wait for the plant to settle.
+        $moves = $sign->row()->instrument !== null || $sign === Sign::Box;
+
+        return $this->settledValue($sign)?->widened($moves ? $this->unrest() : 1.0);
     }
 
     public function reading(Reading $reading): ?Expected

@@ -48,7 +48,7 @@ final readonly class OwnerSummary
     {
         return array_values(array_filter([
             $this->complaint(),
-            $this->box($this->asFound->findings(), 'We found the box at '),
+            $this->box($this->asFound->findings(), 'We found the '.$this->judged->findings->circuit->room().' at '),
             ...$this->trips(),
             $this->found(),
         ]));
@@ -205,10 +205,11 @@ final readonly class OwnerSummary
         }
         $work = $this->judged->work;
         $now = $work->present()->chapter->findings;
+        $room = $now->circuit->room();
         $wasRead = $this->asFound->findings()->reading(Reading::BoxTemperature) !== null;
         $box = match (true) {
-            $now->reading(Reading::BoxTemperature) !== null => $this->box($now, 'When we left, the box stood at ').' ',
-            $wasRead => 'How cold the box gets now is still to be seen. ',
+            $now->reading(Reading::BoxTemperature) !== null => $this->box($now, "When we left, the $room stood at ").' ',
+            $wasRead => "How cold the $room gets now is still to be seen. ",
             default => '',
         };
         $verdict = $this->judged->verdict;

@@ -96,6 +96,12 @@ final readonly class Circuit
         return $one->taking()->fit->asks($this) && ! ($isOfABox && $this->kind === Kind::IceMachine);
     }
 
+    /** What is cooled, to people who use it: an air conditioner has a room and no box. */
+    public function room(): string
+    {
+        return $this->kind === Kind::AirConditioner ? 'room' : 'box';
+    }
+
     public function fluid(): Refrigerant
     {
         return Library::standard()->get($this->refrigerant);

@@ -95,6 +95,15 @@ enum Word: string
     /** What is seen of fans that do not all move air as they should. */
     public const FANS_STAND = [self::SomeStopped, self::AllStopped, self::Backwards];
 
+    /** Whether it says that a safety control stopped the compressor, or that it does not start at all. */
+    public function isTrip(): bool
+    {
+        return match ($this) {
+            self::OffOnHighPressure, self::OffOnOverload, self::OffOnOil, self::WillNotStart => true,
+            default => false,
+        };
+    }
+
     /** Whether it says that the compressor stands. */
     public function isStop(): bool
     {

@@ -22,7 +22,7 @@ use Metrum\Findings\Sign;
 final readonly class NextChecks
 {
     /** Probability from which a suspect is to be proven, and from which one may hide behind it. */
-    private const LEADS = 0.75;
+    private const LEADS = 0.7;
 
     private const HIDES = 0.04;
 
@@ -78,7 +78,7 @@ final readonly class NextChecks
         $checks = match (true) {
             $this->leads() => [...$this->ofLeading(), ...$this->hiding()],
             $this->isNothingKnown() => [...$this->looks(), ...$this->apart()],
-            default => [...$this->separating(), ...$this->apart()],
+            default => [...$this->basics(), ...$this->separating(), ...$this->apart()],
         };
         $first = [];
         foreach ($checks as $check) {
@@ -104,12 +104,15 @@ final readonly class NextChecks
     private function ofLeading(): array
     {
         $entry = FaultCatalogue::entry($this->first);
-        $proven = $this->isSeen($this->first) ? [] : $this->of($entry->provenBy, Purpose::Prove);
+        $proof = array_slice($this->of($entry->provenBy, Purpose::Prove), 0, self::OF_A_KIND);
+        $cause = array_slice($this->of($entry->causeBy, Purpose::FindCause), 0, self::OF_A_KIND);
+        if (! $this->isSeen($this->first)) {
+            return [...$proof, ...$cause];
+        }
+        // What is seen needs no proof; how far it goes can be measured.
+        $measured = array_filter($proof, static fn (Check $one): bool => $one->key instanceof Reading);
 
-        return [
-            ...array_slice($proven, 0, self::OF_A_KIND),
-            ...array_slice($this->of($entry->causeBy, Purpose::FindCause), 0, self::OF_A_KIND),
-        ];
+        return [...$cause, ...array_values($measured)];
     }
 
     private function isSeen(Fault $fault): bool
@@ -133,7 +136,7 @@ final readonly class NextChecks
                 $checks = [
                     ...$checks,
                     ...$this->of(Separators::of($this->first, $fault), Purpose::TellApart),
-                    ...$this->of($this->isSeen($fault) ? [] : FaultCatalogue::entry($fault)->provenBy, Purpose::TellApart),
+                    ...$this->of($this->ofBehind($fault), Purpose::TellApart),
                 ];
             }
         }
@@ -141,6 +144,14 @@ final readonly class NextChecks
         return array_values(
             array_filter($checks, static fn (Check $one): bool => Sensible::isLook($one->key)),
         );
+    }
+
+    /** @return list<Asked> what would prove a fault; where it is seen, what makes it do that */
+    private function ofBehind(Fault $fault): array
+    {
+        $entry = FaultCatalogue::entry($fault);
+
+        return $this->isSeen($fault) ? $entry->causeBy : $entry->provenBy;
     }
 
     /** @return list<Check> what parts the first few, as the trade knows it */
@@ -156,6 +167,18 @@ final readonly class NextChecks
         }
 
         return $checks;
+    }
+
+    /** @return list<Check> what every pressure is judged by: a head by its air, a suction by the box */
+    private function basics(): array
+    {
+        $isRead = fn (Reading $one): bool => $this->findings->reading($one) !== null;
+        $keys = [
+            ...$isRead(Reading::DischargePressure) ? [Reading::AmbientTemperature] : [],
+            ...$isRead(Reading::SuctionPressure) ? [Reading::BoxTemperature] : [],
+        ];
+
+        return $this->of($keys, Purpose::TellApart);
     }
 
     /** @return list<Check> the looks that belong to what was complained of */

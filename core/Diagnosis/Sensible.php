@@ -36,6 +36,35 @@ final readonly class Sensible
         Reading::CondenserAirOutTemperature,
     ];
 
+    /** What shows only while the compressor runs. */
+    private const WHILE_RUNNING = [
+        Observation::SightGlass,
+        Observation::ValveSound,
+        Observation::FrostSuctionLine,
+        Observation::FrostValveOutlet,
+        Observation::LiquidLineFeel,
+        Observation::HeadPressureValveBypassLine,
+        Observation::SuctionLineAfterHotGasValve,
+        Observation::CondenserFans,
+        Test::ValveBulbWarmed,
+        Test::ValveBulbIced,
+        Reading::SuctionTemperatureEvaporator,
+        Reading::SuctionTemperatureCompressor,
+        Reading::DischargeTemperature,
+        Reading::CondenserOutletTemperature,
+        Reading::ReceiverOutletTemperature,
+        Reading::DrierInletTemperature,
+        Reading::DrierOutletTemperature,
+        Reading::ValveInletTemperature,
+        Reading::CoilInletTemperature,
+        Reading::CondenserAirOutTemperature,
+        Reading::CompressorCurrent,
+        Reading::SuperheatSwing,
+        Reading::SuperheatLowest,
+        Reading::PullDownRate,
+        Reading::OilPressureDifference,
+    ];
+
     private bool $noPressures;
 
     /** @param  list<Asked>  $doubted  what is to be taken again anyhow */
@@ -45,7 +74,7 @@ final readonly class Sensible
         private array $doubted,
         Withheld $withheld,
     ) {
-        $this->noPressures = $withheld->ofCircuit();
+        $this->noPressures = $withheld->ofCircuit() || $findings->saw(Observation::FrostCoil, Word::Blocked);
     }
 
     public function is(Asked $key): bool
@@ -54,6 +83,7 @@ final readonly class Sensible
             ! in_array($key, $this->doubted, true) &&
             $this->findings->circuit->asks($key) &&
             ! $this->told->is($key) &&
+            ! ($this->findings->isOff() && in_array($key, self::WHILE_RUNNING, true)) &&
             $this->isAllowed($key) &&
             $this->tells($key);
     }

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Metrum\Diagnosis;
 
 use Metrum\Circuit\Fault;
+use Metrum\Circuit\Question;
 use Metrum\Diagnosis\Seen\AmongFirst;
 use Metrum\Diagnosis\Seen\Consequences;
 use Metrum\Diagnosis\Seen\Found;
 use Metrum\Diagnosis\Seen\Raises;
 use Metrum\Diagnosis\Seen\Seen;
+use Metrum\Findings\Sign;
 
 /**
  * Adds up what the curves say, fault by fault: prior and evidence in nats. The probabilities are their softmax; what
@@ -94,15 +96,30 @@ final class Weighing
             $seen,
             $this->found,
             $this->raises->share(),
+            $this->told(...),
         ))->behind(
             $this->named($chances),
         );
-        $ranked = (new AmongFirst($this->seen()))->kept($ranked);
+        $ranked = (new AmongFirst($this->seen(), $this->raises->share()))->kept($ranked);
         foreach ($this->curves->faults as $place => $fault) {
             $chances[$place] = $ranked[$fault->value] ?? 0.0;
         }
 
         return $chances;
+    }
+
+    /** Nats by which answers that are no fault themselves speak for one fault more than for another. */
+    private function told(Fault $one, Fault $other): float
+    {
+        [$own, $its] = [$this->curves->placeOf($one), $this->curves->placeOf($other)];
+        $seen = array_map(static fn (Seen $seen): Question|Sign => $seen->asked, $this->examined->seen);
+        $told = 0.0;
+        foreach ($this->evidence as $piece) {
+            $isPlain = $piece->asked !== null && ! in_array($piece->asked, $seen, true);
+            $told += $isPlain ? $piece->weights[$own] - $piece->weights[$its] : 0.0;
+        }
+
+        return $told;
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Metrum\Diagnosis;
 
 use Metrum\Circuit\Complaint;
 use Metrum\Circuit\Fault;
+use Metrum\Circuit\Observation;
 use Metrum\Circuit\Question;
 use Metrum\Circuit\Word;
 use Metrum\Diagnosis\Seen\Found;
@@ -18,10 +19,13 @@ final class Words
 {
     public const COMPLAINTS = 'complaint';
 
-    /** Chance of finding a plant so that has another fault, or none. */
-    private const FOUND_ANYHOW = 0.05;
+    /** Chance of finding a plant so that has another fault, by what was found: no other fault makes a box too cold. */
+    private const FOUND_ANYHOW = ['too_cold' => 0.015];
 
-    private const FOUND_SOUND = 0.02;
+    private const FOUND_ANYHOW_ELSE = 0.06;
+
+    /** Chance of finding a sound plant so. */
+    private const FOUND_SOUND = 0.015;
 
     private readonly Likelihoods $likelihoods;
 
@@ -62,16 +66,27 @@ final class Words
      */
     public function ofFound(Found $found): array
     {
-        $told = fn (Fault $fault): float => $found->toldBesides
-            ? 1.0
-            : $this->likelihoods->complaintTold($fault, $found->what) ?? 0.0;
+        $told = $found->trip === null
+            ? fn (Fault $fault): float => $this->likelihoods->complaintTold($fault, $found->what) ?? 0.0
+            : fn (Fault $fault): float => $this->tripped($fault, $found->trip);
+
+        $anyhow = self::FOUND_ANYHOW[$found->what->value] ?? self::FOUND_ANYHOW_ELSE;
 
         return array_map(
             static fn (Fault $fault): float => log(
-                $fault === Fault::NoFault ? self::FOUND_SOUND : max(self::FOUND_ANYHOW, $told($fault)),
+                $fault === Fault::NoFault ? self::FOUND_SOUND : max($anyhow, $told($fault)),
             ),
             $this->curves->faults,
         );
+    }
+
+    /** How often such a stop is met of a fault beside how often it is met at all. */
+    private function tripped(Fault $fault, Word $trip): float
+    {
+        $chances = $this->chances(Observation::Compressor)[$trip->value];
+        $usual = $chances[$this->curves->placeOf(Fault::NoFault)];
+
+        return $chances[$this->curves->placeOf($fault)] / ($chances[$this->curves->placeOf($fault)] + $usual);
     }
 
     /**

@@ -32,6 +32,7 @@ final readonly class Findings
      *                                        absent: what it does now
      * @param  list<string>  $moving  keys of readings that were taken twice and still move
      * @param  list<Moved>  $moved  how the plant answered what was moved so far
+     * @param  ?Word  $tripped  what had stopped the compressor at this visit before it ran again
      * @param  list<string>  $repeated  keys of readings that were taken twice and read the same
      */
     public function __construct(
@@ -49,6 +50,7 @@ final readonly class Findings
         public array $repeated = [],
         public array $moved = [],
         public array $moving = [],
+        public ?Word $tripped = null,
     ) {
     }
 

@@ -34,6 +34,9 @@ final class Telling
     /** @var array<string, Word> */
     private array $observations = [];
 
+    /** What had stopped the compressor before it ran again. */
+    private ?Word $tripped = null;
+
     /** @var array<string, Word> */
     private array $tests = [];
 
@@ -98,7 +101,11 @@ final class Telling
 
     private function see(string $key, ?Word $word): void
     {
+        $before = $key === Observation::Compressor->value ? $this->observations[$key] ?? null : null;
         $this->keep($this->observations, $key, $word);
+        if ($word === Word::Running && $before?->isTrip() === true) {
+            $this->tripped = $before;
+        }
         $isSeenRunning = $key === Observation::Compressor->value && $word === Word::Running;
         if ($isSeenRunning && $this->state?->runs() === false) {
             $this->state = null;
@@ -202,6 +209,7 @@ final class Telling
             states: $moments->states(),
             repeated: $moments->repeated(),
             moving: $moments->moving(),
+            tripped: $this->tripped,
         );
     }
 

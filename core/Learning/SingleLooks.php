@@ -6,9 +6,11 @@ namespace Metrum\Learning;
 
 use Metrum\Circuit\Circuit;
 use Metrum\Circuit\Complaint;
+use Metrum\Circuit\HeadPressureControl;
 use Metrum\Circuit\Kind;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Question;
+use Metrum\Circuit\SystemKey;
 use Metrum\Circuit\Test;
 use Metrum\Circuit\Word;
 use Metrum\Diagnosis\Diagnosis;
@@ -39,6 +41,21 @@ final readonly class SingleLooks
     {
     }
 
+    /** The page of the table, as it stands in docs. */
+    public static function page(): string
+    {
+        $above = [
+            '# What each look says alone',
+            '',
+            'Each answer of each observation and test entered alone, at the usual plant of the first kind that is asked for it,',
+            'then with the complaint it goes with: the first three suspects and their chance in %. Made by `bench/looks`; a',
+            'test holds it against what the diagnosis says now.',
+            '',
+        ];
+
+        return implode("\n", [...$above, ...(new self())->table()])."\n";
+    }
+
     /** @return list<string> lines of a Markdown table */
     public function table(): array
     {
@@ -54,7 +71,7 @@ final readonly class SingleLooks
 
     private function line(Question $asked, Word $word): string
     {
-        $findings = new Findings(Circuit::plain(self::kind($asked)));
+        $findings = new Findings(self::plant($asked));
         $complaint = self::complaint($asked);
         $alone = $this->diagnosis->of($findings->with($asked, $word), 0, 0);
         $heard = new Findings($findings->circuit, complaints: [$complaint]);
@@ -70,16 +87,26 @@ final readonly class SingleLooks
         );
     }
 
-    /** The first kind of plant at which it is asked. */
-    private static function kind(Question $asked): Kind
+    /** The usual plant of the first kind at which it is asked. */
+    private static function plant(Question $asked): Circuit
     {
         foreach ([Kind::WalkInCooler, Kind::WalkInFreezer, Kind::RackCircuitMedium, Kind::RackCircuitLow] as $kind) {
-            if (Circuit::plain($kind)->asks($asked)) {
-                return $kind;
+            $plant = Circuit::plain($kind);
+            if ($plant->asks($asked)) {
+                return $plant;
             }
         }
 
-        return Kind::IceMachine;
+        return self::flooding();
+    }
+
+    /** A cooler whose head a valve holds by flooding. */
+    private static function flooding(): Circuit
+    {
+        $usual = Kind::WalkInCooler->usual();
+        $head = [SystemKey::HeadPressureControl->value => HeadPressureControl::FloodingValve->value];
+
+        return Circuit::fromWords($head + $usual->system + ['refrigerant' => $usual->refrigerant], $usual->design);
     }
 
     private static function complaint(Question $asked): Complaint

@@ -12,8 +12,15 @@ final readonly class AmongFirst
 {
     private const BEHIND_THE_FIRST = 2;
 
-    /** @param  list<Seen>  $seen */
-    public function __construct(private array $seen)
+    private const PLAIN = 0.9;
+
+    private const LITTLE_READ = 0.3;
+
+    /**
+     * @param  list<Seen>  $seen
+     * @param  float  $share  at which what is seen stands above what is measured, 0 … 1
+     */
+    public function __construct(private array $seen, private float $share)
     {
     }
 
@@ -29,7 +36,9 @@ final readonly class AmongFirst
             $open = array_intersect_key($chances, array_flip(array_column($one->faults, 'value')));
             arsort($open);
             $name = array_key_first($open);
-            if ($name !== null) {
+            // Of what was only judged enough figures know more.
+            $isPlain = $one->sureness() > self::PLAIN || $this->share > self::LITTLE_READ;
+            if ($name !== null && $isPlain) {
                 $seen[$name] = $chances[$name];
             }
         }

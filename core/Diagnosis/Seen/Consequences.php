@@ -20,6 +20,12 @@ final readonly class Consequences
     /** Chance of a cause, of its consequence's, from which it is likely enough. */
     private const LIKELY_ENOUGH = 0.3;
 
+    /** Share from which so little was read that what is seen decides. */
+    private const LITTLE_READ = 0.55;
+
+    /** Nats by which answers speak for a cause more than for what it brought about, where it was not seen itself. */
+    private const TOLD = 1.0;
+
     /** Chance of a complaint from which a fault explains what was found, and below which it does not. */
     private const EXPLAINS = 0.2;
 
@@ -28,12 +34,14 @@ final readonly class Consequences
      * @param  array<string, float>  $seen  how surely a fault was seen, by Fault
      * @param  list<Found>  $found  what is wrong besides
      * @param  float  $share  at which what is seen stands above what is measured, 0 … 1
+     * @param  \Closure(Fault, Fault): float  $told  nats by which answers speak for one more than for another
      */
     public function __construct(
         private array $rest,
         private array $seen,
         private array $found,
         private float $share,
+        private \Closure $told,
     ) {
     }
 
@@ -47,7 +55,7 @@ final readonly class Consequences
             $cause = $this->causeOf(Fault::from($name), $chances);
             if ($cause !== null && $chances[$cause->value] < $chances[$name]) {
                 $often = FaultCatalogue::entry($cause)->bringsAbout[$name];
-                $over = self::GOES_OVER * max($this->share, min(1.0, 1.3 * $often)) * $chances[$name];
+                $over = self::GOES_OVER * ($this->share > self::LITTLE_READ ? 1.0 : $often) * $chances[$name];
                 $chances[$name] -= $over;
                 $chances[$cause->value] += $over;
             }
@@ -82,7 +90,8 @@ final readonly class Consequences
         $own = $often * ($this->rest[$cause->value] ?? 0.0);
 
         return isset($this->seen[$cause->value]) ||
-            $own > self::LIKELY_ENOUGH * ($this->rest[$consequence->value] ?? 0.0) ||
+            ($own > self::LIKELY_ENOUGH * ($this->rest[$consequence->value] ?? 0.0) &&
+                ($this->told)($cause, $consequence) > self::TOLD) ||
             $this->explainsMore($cause, $consequence);
     }
 

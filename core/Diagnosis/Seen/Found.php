@@ -26,9 +26,6 @@ final readonly class Found
     /** K by which boxes of a kind are set differently, where nobody said how. */
     private const KINDS_DIFFER = 5.0;
 
-    /** Stops that are none of a control's usual work. */
-    private const TRIPS = [Word::OffOnHighPressure, Word::OffOnOverload, Word::OffOnOil, Word::WillNotStart];
-
     /** States in which a box is on its way to its set point, and none of them says that it is not kept. */
     private const ON_ITS_WAY = [
         State::Starting,
@@ -38,11 +35,11 @@ final readonly class Found
         State::AfterDefrost,
     ];
 
-    /** @param  bool  $toldBesides  whether what it says of each fault is told by a word already; a sound plant it is not */
+    /** @param  ?Word  $trip  what had stopped the compressor; null where that is not what is wrong */
     private function __construct(
         public Complaint $what,
         public string $why,
-        public bool $toldBesides = false,
+        public ?Word $trip = null,
     ) {
     }
 
@@ -50,9 +47,10 @@ final readonly class Found
     public static function in(Findings $findings): array
     {
         $standing = self::standing($findings);
-
         // A box that nothing cools is warm for that reason.
-        return array_values(array_filter([$standing ?? self::box($findings)]));
+        $box = $standing === null || ! $findings->isOff() ? self::box($findings) : null;
+
+        return array_values(array_filter([$standing, $box]));
     }
 
     /** Whether a thing that was found or told is this. */
@@ -82,16 +80,15 @@ final readonly class Found
     private static function standing(Findings $findings): ?self
     {
         $word = $findings->observed(Observation::Compressor);
-        $tripped = in_array($word, self::TRIPS, true);
-        $inDefrost = $findings->stateOf(Observation::Compressor) === State::InDefrost;
+        $trip = $word?->isTrip() === true ? $word : $findings->tripped;
 
         return match (true) {
-            $inDefrost => null,
-            $tripped => new self(
+            $trip !== null => new self(
                 Complaint::NotRunning,
-                'the compressor had stopped: '.lcfirst((string) $word?->label()),
-                true,
+                'the compressor had stopped: '.lcfirst($trip->label()),
+                $trip,
             ),
+            $findings->stateOf(Observation::Compressor) === State::InDefrost => null,
             BoxState::calls($findings) === true && $findings->isOff() => new self(
                 Complaint::NotRunning,
                 'it stands although the box calls for cooling',

@@ -8,6 +8,7 @@ use Metrum\Circuit\Question;
 use Metrum\Diagnosis\Curves;
 use Metrum\Diagnosis\Examination;
 use Metrum\Diagnosis\Priors;
+use Metrum\Diagnosis\Withheld;
 use Metrum\Findings\Sign;
 
 /**
@@ -17,16 +18,19 @@ use Metrum\Findings\Sign;
 final class Raises
 {
     /** Signs from which a thing seen counts as any other answer. */
-    private const FULLY_MEASURED = 12;
+    private const FULLY_MEASURED = 10;
 
     /** @var array<int, float> nats by place that faults got because they were seen */
     public array $nats = [];
+
+    private readonly Withheld $withheld;
 
     public function __construct(
         private readonly Curves $curves,
         private readonly Examination $examined,
         private readonly Priors $priors,
     ) {
+        $this->withheld = new Withheld($examined->findings, $examined->seen);
     }
 
     /**
@@ -47,7 +51,12 @@ final class Raises
     /** Share at which what is seen stands above what is measured, 0 … 1. */
     public function share(): float
     {
-        return max(0.0, 1 - count($this->examined->signals) / self::FULLY_MEASURED);
+        $judged = array_filter(
+            array_keys($this->examined->signals),
+            fn (string $sign): bool => ! $this->withheld->holds('sign '.$sign),
+        );
+
+        return max(0.0, 1 - count($judged) / self::FULLY_MEASURED);
     }
 
     /**

@@ -34,10 +34,15 @@ final readonly class Seen
 
     /**
      * @param  ?Word  $word  the answer to a question; null of a sign
+     * @param  int  $side  of a sign: 1 high, -1 low; 0 of an answer
      * @param  non-empty-list<Fault>  $faults  any of which it may be: fans that stand, or that a delay holds
      */
-    private function __construct(public Question|Sign $asked, public ?Word $word, public array $faults)
-    {
+    private function __construct(
+        public Question|Sign $asked,
+        public ?Word $word,
+        private int $side,
+        public array $faults,
+    ) {
     }
 
     /**
@@ -78,9 +83,13 @@ final readonly class Seen
     /** In words: what was looked at, and what was seen. */
     public function label(): string
     {
-        return $this->asked instanceof Sign
-            ? $this->asked->row()->label
-            : $this->asked->label().': '.mb_strtolower((string) $this->word?->label());
+        if ($this->asked instanceof Sign) {
+            $row = $this->asked->row();
+
+            return $row->label.': '.($this->side > 0 ? $row->high : $row->low);
+        }
+
+        return $this->asked->label().': '.mb_strtolower((string) $this->word?->label());
     }
 
     /** @param  array<string, Signal>  $signals  that may contradict it */
@@ -103,7 +112,7 @@ final readonly class Seen
             }
         }
 
-        return $faults === [] ? null : new self($asked, $word, $faults);
+        return $faults === [] ? null : new self($asked, $word, $side, $faults);
     }
 
     /** @param  array<string, Signal>  $signals */

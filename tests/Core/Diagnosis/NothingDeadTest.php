@@ -4,16 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Core\Diagnosis;
 
+use Metrum\Circuit\Circuit;
 use Metrum\Circuit\Complaint;
 use Metrum\Circuit\Fault;
+use Metrum\Circuit\Kind;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Test;
+use Metrum\Circuit\Word;
+use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\Curves;
 use Metrum\Diagnosis\FaultCatalogue;
-use Metrum\Diagnosis\Features;
+use Metrum\Diagnosis\Words;
+use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
 use Metrum\Learning\Arrows;
-use Metrum\Learning\ExpertCurves;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -91,21 +95,20 @@ final class NothingDeadTest extends TestCase
         Fault $fault,
         Observation|Test $asked,
     ): void {
-        $experts = new ExpertCurves();
-        foreach ([null, ...array_column($asked->row()->usualWhen, 0)] as $under) {
-            $usual = $experts->ofQuestion(Fault::NoFault, $asked, $under);
-            foreach ($experts->ofQuestion($fault, $asked, $under) as $word => $log) {
-                $more = exp($log) - exp($usual[$word]);
-                $weight = self::beside($fault, Features::word($asked, $under), $word);
-                if ($more > self::HEARD) {
-                    self::assertGreaterThan(self::SOMETHING, $weight, $word);
-                }
-                if ($more < -self::HEARD) {
-                    self::assertLessThan(-self::SOMETHING, $weight, $word);
-                }
+        $words = self::words();
+        $places = [Curves::standard()->placeOf($fault), Curves::standard()->placeOf(Fault::NoFault)];
+        foreach ($words->chances($asked) as $name => $chances) {
+            [$own, $usual] = [$chances[$places[0]], $chances[$places[1]]];
+            $weights = $words->weights($asked, Word::from($name));
+            $weight = $weights[$places[0]] - $weights[$places[1]];
+            if ($own - $usual > self::HEARD) {
+                self::assertGreaterThan(self::SOMETHING, $weight, $name);
+            }
+            if ($usual - $own > self::HEARD) {
+                self::assertLessThan(-self::SOMETHING, $weight, $name);
             }
         }
-        self::assertNotNull(Curves::standard()->weightsOf('word '.$asked->value, $asked->words()[0]->value));
+        self::assertNotSame([], $words->chances($asked));
     }
 
     public function test_every_word_and_every_complaint_tells_some_fault_from_others(): void
@@ -113,14 +116,14 @@ final class NothingDeadTest extends TestCase
         $dead = [];
         foreach ([...Observation::cases(), ...Test::cases()] as $asked) {
             foreach ($asked->words() as $word) {
-                $weights = Curves::standard()->weightsOf('word '.$asked->value, $word->value) ?? [0.0];
+                $weights = self::words()->weights($asked, $word);
                 if (max($weights) - min($weights) < self::SOMETHING) {
                     $dead[] = $asked->value.' '.$word->value;
                 }
             }
         }
         foreach (Complaint::cases() as $complaint) {
-            $weights = Curves::standard()->weightsOf('complaint '.$complaint->value, 'yes') ?? [0.0];
+            $weights = self::words()->ofComplaint($complaint);
             if (max($weights) - min($weights) < self::SOMETHING) {
                 $dead[] = $complaint->value;
             }
@@ -128,8 +131,15 @@ final class NothingDeadTest extends TestCase
         self::assertSame([], $dead);
     }
 
+    private static function words(): Words
+    {
+        $plant = new Findings(Circuit::plain(Kind::WalkInFreezer));
+
+        return new Words(Curves::standard(), new Conditions($plant, null));
+    }
+
     /** Nats for a fault beside a sound plant. */
-    private static function beside(Fault $fault, string $feature, float|string $value): float
+    private static function beside(Fault $fault, string $feature, float $value): float
     {
         $curves = Curves::standard();
         $weights = $curves->weightsOf($feature, $value);

@@ -8,7 +8,6 @@ use Metrum\Circuit\Fault;
 use Metrum\Diagnosis\Scale;
 use Metrum\Learning\Arrows;
 use Metrum\Learning\Columns;
-use Metrum\Learning\ExpertCurves;
 use PHPUnit\Framework\TestCase;
 
 /** Fitted curves are kept to the trade's arrows, and no further. */
@@ -24,24 +23,13 @@ final class ArrowsTest extends TestCase
         foreach ($columns->curves['sign split'] as $i => $column) {
             $weights[$column][2] = $wavy[$i];
         }
-        $kept = (new Arrows($columns, new ExpertCurves(), self::FAULTS))->kept($weights);
+        $kept = (new Arrows($columns, self::FAULTS))->kept($weights);
         $curve = array_map(static fn (int $column): float => $kept[$column][2], $columns->curves['sign split']);
         for ($i = 1; $i < count($curve); $i++) {
             self::assertGreaterThanOrEqual($curve[$i - 1], $curve[$i]);
         }
         self::assertEqualsWithDelta(array_sum($wavy), array_sum($curve), 1e-9, 'its mean stays');
         self::assertSame(-1.2, $curve[0], 'what rises is left as it is');
-    }
-
-    public function test_a_word_of_a_fault_speaks_for_it(): void
-    {
-        $columns = new Columns();
-        $weights = array_fill(0, $columns->count, [0.5, -0.5, 0.0]);
-        $kept = (new Arrows($columns, new ExpertCurves(), self::FAULTS))->kept($weights);
-        $bubbles = $kept[$columns->words['word sight_glass']['bubbles']];
-        self::assertGreaterThan($bubbles[0], $bubbles[1]);
-        // A word that the fault's file does not know is left.
-        self::assertSame([0.5, -0.5, 0.0], $kept[$columns->words['word doors']['leaking']]);
     }
 
     public function test_the_arrows_are_those_of_the_trade(): void

@@ -65,6 +65,31 @@ final class FitTest extends TestCase
         self::assertSame([1.5, -1.5], $fit->weights[4]);
     }
 
+    public function test_a_family_keeps_its_shape_and_only_counts_more_or_less(): void
+    {
+        $prior = array_fill(0, 5, [0.0, 0.0]);
+        [$prior[0], $prior[1]] = [[0.9, -0.9], [-0.3, 0.3]];
+        $fit = new Fit($prior, [0.0, 0.0], [[2, 3, 4]], ['seal' => [0, 1]]);
+        $fit->to(self::lessons(200), 40, static function (): void {
+        });
+
+        $share = $fit->shares['seal'];
+        self::assertGreaterThan(1.0, $share, 'these lessons show more than the files say');
+        self::assertLessThanOrEqual(1.1, $share);
+        foreach ([0, 1] as $column) {
+            self::assertEqualsWithDelta($share * $prior[$column][0], $fit->weights[$column][0], 1e-9);
+        }
+    }
+
+    public function test_what_is_held_beforehand_is_not_fitted(): void
+    {
+        $fit = new Fit(array_fill(0, 5, [0.0, 0.0]), [log(3.0), 0.0], self::FEATURES);
+        $fit->to(self::lessons(200), 20, static function (): void {
+        });
+
+        self::assertEqualsWithDelta(0.75, $fit->probabilities(new Lesson([], [], []))[0], 1e-9);
+    }
+
     public function test_a_fault_that_a_plant_cannot_have_learns_nothing_from_it(): void
     {
         $closed = array_map(

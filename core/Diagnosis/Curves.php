@@ -27,6 +27,7 @@ final readonly class Curves
      * @param  Rows  $weights  by feature, knot or word, and place of the fault
      * @param  Rows  $chances  the same: how often it is found so
      * @param  array<string, float>  $shares  at which answers count, by family
+     * @param  Rows  $answers  how often an answer was given, by feature, word and place of a fault that is carried
      * @param  Grades  $grades  prior and weights by fault
      */
     private function __construct(
@@ -35,6 +36,7 @@ final readonly class Curves
         private array $weights,
         private array $chances,
         private array $shares,
+        private array $answers,
         private array $grades,
     ) {
     }
@@ -53,13 +55,14 @@ final readonly class Curves
     public static function of(array $file): self
     {
         /** @var array{faults: list<string>, prior: list<int>, weights: Rows, chances: Rows,
-         *     shares: array<string, float>, grades: Grades} $file */
+         *     shares: array<string, float>, answers: Rows, grades: Grades} $file */
         return new self(
             array_map(static fn (string $one): Fault => Fault::from($one), $file['faults']),
             self::times(self::WEIGHT, $file['prior']),
             $file['weights'],
             $file['chances'],
-            $file['shares'] ?? [],
+            $file['shares'],
+            $file['answers'],
             $file['grades'],
         );
     }
@@ -96,6 +99,19 @@ final readonly class Curves
         return array_map(
             static fn (array $chances): array => self::times(self::CHANCE, $chances),
             $this->chances[$feature] ?? [],
+        );
+    }
+
+    /**
+     * How often each answer was given at drawn plants, of faults that the twin carries.
+     *
+     * @return array<int|string, array<int, float>> by word and place; none where it was not drawn
+     */
+    public function answersTo(string $feature): array
+    {
+        return array_map(
+            static fn (array $chances): array => self::times(self::CHANCE, $chances),
+            $this->answers[$feature] ?? [],
         );
     }
 

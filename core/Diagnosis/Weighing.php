@@ -19,6 +19,9 @@ use Metrum\Findings\Sign;
  */
 final class Weighing
 {
+    /** Nats from which a thing speaks clearly against a fault. */
+    private const CLEARLY = 0.3;
+
     public readonly Words $words;
 
     /** @var array<int, float> nats by place, at a plant of which so much was said */
@@ -100,12 +103,23 @@ final class Weighing
         ))->behind(
             $this->named($chances),
         );
-        $ranked = (new AmongFirst($this->seen(), $this->raises->share()))->kept($ranked);
+        $ranked = (new AmongFirst($this->seen(), $this->against(...)))->kept($ranked);
         foreach ($this->curves->faults as $place => $fault) {
             $chances[$place] = $ranked[$fault->value] ?? 0.0;
         }
 
         return $chances;
+    }
+
+    /** How many things that were measured speak clearly against a fault, beside what else may be. */
+    private function against(Fault $fault): int
+    {
+        $against = 0;
+        foreach ($this->weightsFor($fault) as [$piece, $weight]) {
+            $against += $piece->isMeasured() && $weight < -self::CLEARLY ? 1 : 0;
+        }
+
+        return $against;
     }
 
     /** Nats by which answers that are no fault themselves speak for one fault more than for another. */

@@ -47,8 +47,8 @@ final class Calibration
         $held = array_values(
             array_filter($visits, static fn (Drawn $one): bool => self::isHeldBack($one->number)),
         );
-        $trained = new Trained();
-        $trained->learn($fitted, $told);
+        $trained = new Trained($fitted);
+        $trained->learn($told);
         $half = static fn (int $which): array => array_values(
             array_filter($held, static fn (Drawn $one): bool => intdiv($one->number, self::HELD_BACK) % 2 === $which),
         );

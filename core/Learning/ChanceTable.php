@@ -25,6 +25,15 @@ final readonly class ChanceTable
      */
     public function of(array $visits): array
     {
+        return $this->withUncarried($this->carried($visits));
+    }
+
+    /**
+     * @param  list<Drawn>  $visits
+     * @return array<int, array<int, float>> by column and fault that is carried
+     */
+    public function carried(array $visits): array
+    {
         $counts = array_fill(
             0,
             $this->taught->columns->count,
@@ -55,7 +64,7 @@ final readonly class ChanceTable
         }
         ksort($chances);
 
-        return $this->withUncarried(array_values($chances));
+        return array_values($chances);
     }
 
     /**

@@ -60,6 +60,18 @@ final class Columns
         ];
     }
 
+    /** @return list<int> columns of answers to questions */
+    public function answers(): array
+    {
+        $answers = array_filter(
+            $this->words,
+            static fn (string $feature): bool => str_starts_with($feature, 'word '),
+            ARRAY_FILTER_USE_KEY,
+        );
+
+        return array_merge([], ...array_map(array_values(...), array_values($answers)));
+    }
+
     /** @return array<string, list<int>> columns of answers, by the family that tells the same */
     public function families(): array
     {
@@ -123,6 +135,9 @@ final class Columns
     {
         $named = [];
         foreach ([...$this->curves, ...$this->words] as $feature => $columns) {
+            if (! isset($rows[reset($columns)])) {
+                continue;
+            }
             $reach = 0.0;
             foreach ($columns as $key => $column) {
                 $named[$feature][$key] = self::rounded($rows[$column], $unit);

@@ -27,8 +27,13 @@ final readonly class CurvesFile
     /** Least share of plants that can have a fault. */
     private const SELDOM = 0.02;
 
-    public function __construct(private Taught $taught, private ExpertColumns $experts, private Fit $fit)
-    {
+    /** @param  array<int, array<int, float>>  $answers  how often each was given, by column and learned fault */
+    public function __construct(
+        private Taught $taught,
+        private ExpertColumns $experts,
+        private Fit $fit,
+        private array $answers,
+    ) {
     }
 
     /**
@@ -62,6 +67,7 @@ final readonly class CurvesFile
                 static fn (string $feature): bool => str_starts_with($feature, 'sign '),
                 ARRAY_FILTER_USE_KEY,
             ),
+            'answers' => $this->taught->columns->named($this->answers, Curves::CHANCE),
             'grades' => (new Grading($this->taught))->of($visits),
         ];
     }

@@ -11,6 +11,7 @@ use Metrum\Circuit\Test;
 use Metrum\Diagnosis\Features;
 use Metrum\Diagnosis\Scale;
 use Metrum\Diagnosis\Setting;
+use Metrum\Diagnosis\Words;
 use Metrum\Findings\Sign;
 
 /** The trade's own curves, column by column as a fit sees them. */
@@ -33,14 +34,18 @@ final readonly class ExpertColumns
      * The weights that fitting starts from, centred.
      *
      * @param  list<Fault>  $faults  by place
+     * @param  array<int, array<int, float>>  $answers  how often each was given at visits that were drawn, by column and
+     *                                                  place; none: as the files have it
      * @return array<int, array<int, float>> by column and place of the fault
      */
-    public function rows(array $faults): array
+    public function rows(array $faults, array $answers = []): array
     {
         $rows = array_fill(0, $this->columns->count, array_fill(0, count($faults), 0.0));
         foreach ($faults as $place => $fault) {
             foreach ($this->told($fault) as $column => $log) {
-                $rows[$column][$place] = $log;
+                $rows[$column][$place] = isset($answers[$column])
+                    ? log(Words::blended(exp($log), $answers[$column][$place]))
+                    : $log;
             }
             foreach ($this->unshown($fault) as $column => $log) {
                 $rows[$column][$place] = self::TEMPER * $log;

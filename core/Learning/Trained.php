@@ -20,32 +20,35 @@ final readonly class Trained
 
     private Fit $fit;
 
-    public function __construct()
+    /** @var array<int, array<int, float>> how often each answer was given, by column and learned fault */
+    private array $answers;
+
+    /** @param  list<Drawn>  $visits  from which is learned */
+    public function __construct(private array $visits)
     {
         $this->taught = new Taught();
-        $this->experts = new ExpertColumns($this->taught->columns);
-        $faults = $this->taught->learned;
         $columns = $this->taught->columns;
+        $this->experts = new ExpertColumns($columns);
+        $faults = $this->taught->learned;
         $beforehand = array_map(
             static fn (Fault $fault): float => log(Patients::frequencies()[$fault->value]),
             $faults,
         );
+        $given = (new ChanceTable($this->taught, $this->experts))->carried($visits);
+        $this->answers = array_intersect_key($given, array_flip($columns->answers()));
         $this->fit = new Fit(
-            $this->experts->rows($faults),
+            $this->experts->rows($faults, $this->answers),
             $beforehand,
             $columns->taught(),
             $columns->families(),
         );
     }
 
-    /**
-     * @param  list<Drawn>  $visits
-     * @param  callable(int, float): void  $told
-     */
-    public function learn(array $visits, callable $told): void
+    /** @param  callable(int, float): void  $told */
+    public function learn(callable $told): void
     {
         $arrows = new Arrows($this->taught->columns, $this->taught->learned);
-        $this->fit->to(array_map($this->taught->lesson(...), $visits), self::ROUNDS, $told, $arrows->kept(...));
+        $this->fit->to(array_map($this->taught->lesson(...), $this->visits), self::ROUNDS, $told, $arrows->kept(...));
     }
 
     /**
@@ -71,7 +74,7 @@ final readonly class Trained
 
     public function file(): CurvesFile
     {
-        return new CurvesFile($this->taught, $this->experts, $this->fit);
+        return new CurvesFile($this->taught, $this->experts, $this->fit, $this->answers);
     }
 
     /**

@@ -4,23 +4,24 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis\Seen;
 
+use Metrum\Circuit\Fault;
+
 /**
  * A fault that is seen stays among the first three whatever else is found: it is there, even where something else is
- * worse.
+ * worse, but for two readings that contradict it.
  */
 final readonly class AmongFirst
 {
     private const BEHIND_THE_FIRST = 2;
 
-    private const PLAIN = 0.9;
-
-    private const LITTLE_READ = 0.3;
+    /** Readings against it from which it was seen wrong, or matters little. */
+    private const CONTRADICT = 2;
 
     /**
      * @param  list<Seen>  $seen
-     * @param  float  $share  at which what is seen stands above what is measured, 0 … 1
+     * @param  \Closure(Fault): int  $against  how many things that were measured speak clearly against a fault
      */
-    public function __construct(private array $seen, private float $share)
+    public function __construct(private array $seen, private \Closure $against)
     {
     }
 
@@ -36,9 +37,7 @@ final readonly class AmongFirst
             $open = array_intersect_key($chances, array_flip(array_column($one->faults, 'value')));
             arsort($open);
             $name = array_key_first($open);
-            // Of what was only judged enough figures know more.
-            $isPlain = $one->sureness() > self::PLAIN || $this->share > self::LITTLE_READ;
-            if ($name !== null && $isPlain) {
+            if ($name !== null && ($this->against)(Fault::from($name)) < self::CONTRADICT) {
                 $seen[$name] = $chances[$name];
             }
         }

@@ -24,6 +24,8 @@ final readonly class NextChecks
     /** Probability from which a suspect is to be proven, and from which one may hide behind it. */
     private const LEADS = 0.7;
 
+    private const SEEN_LEADS = 0.6;
+
     private const HIDES = 0.04;
 
     /** Suspects that are to be told apart. */
@@ -91,7 +93,7 @@ final readonly class NextChecks
     private function leads(): bool
     {
         return $this->first !== Fault::NoFault &&
-            ($this->isSeen($this->first) || $this->faults[$this->first->value] >= self::LEADS);
+            $this->faults[$this->first->value] >= ($this->isSeen($this->first) ? self::SEEN_LEADS : self::LEADS);
     }
 
     /** While nothing was measured and little seen, what needs no tool comes first (A-01). */

@@ -24,6 +24,9 @@ final readonly class AsTold
     /** Share of answers that follow the state where the state tells; the others follow the file. */
     private const BY_STATE = 0.65;
 
+    /** Chance at any plant from which an answer is too common to be a fault by itself. */
+    private const COMMON = 0.05;
+
     /** Chance from which a word belongs to a fault. */
     private const OFTEN = 0.35;
 
@@ -110,16 +113,53 @@ final readonly class AsTold
         }
         $chances = [];
         foreach ($asked->words() as $word) {
-            $chances[$word->value] = $this->weights->rightChance(
-                $chosen[0],
-                $asked,
-                $word,
-                $chosen[2],
-                $chosen[1],
-            );
+            $chances[$word->value] = self::isElsewhere($asked, $word, $ills)
+                ? 0.0
+                : $this->weights->rightChance($chosen[0], $asked, $word, $chosen[2], $chosen[1]);
         }
 
         return Word::from($this->dice->weighed($chances));
+    }
+
+    /**
+     * An answer that is a fault is given where that fault is; elsewhere only by mistake, or where it is so common that
+     * nobody calls it one: a door that leaks a little.
+     *
+     * @param  list<array{Fault, ?Cause, float}>  $ills
+     */
+    private static function isElsewhere(Question $asked, Word $word, array $ills): bool
+    {
+        $isCommon = $asked instanceof Observation && ($asked->row()->usual[$word->value] ?? 0.0) > self::COMMON;
+        $faults = [];
+        foreach ($isCommon ? [] : Fault::cases() as $fault) {
+            foreach (FaultCatalogue::entry($fault)->seenBy as $by) {
+                if ($by->asked === $asked && $by->under === null && in_array($word, $by->words, true)) {
+                    $faults = [...$faults, $fault, ...self::causesOf($fault)];
+                }
+            }
+        }
+
+        return $faults !== [] && array_intersect(array_column($faults, 'value'), self::names($ills)) === [];
+    }
+
+    /** @return list<Fault> what brings a fault about: ice is seen where its cause is the truth */
+    private static function causesOf(Fault $fault): array
+    {
+        return array_values(
+            array_filter(
+                Fault::cases(),
+                static fn (Fault $one): bool => isset(FaultCatalogue::entry($one)->bringsAbout[$fault->value]),
+            ),
+        );
+    }
+
+    /**
+     * @param  list<array{Fault, ?Cause, float}>  $ills
+     * @return list<string>
+     */
+    private static function names(array $ills): array
+    {
+        return array_map(static fn (array $ill): string => $ill[0]->value, $ills);
     }
 
     /**

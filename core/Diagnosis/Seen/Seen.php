@@ -29,6 +29,11 @@ final readonly class Seen
     /** Deviations from which a counted figure is a fault of its own. */
     private const FAR_OFF = 3.0;
 
+    private const COUNTED = 0.92;
+
+    /** How much it takes away that such an answer is met anyhow. */
+    private const ANYHOW = 3.5;
+
     /** Figures on the other side than a fault moves them to from which it was seen wrong. */
     private const CONTRADICT = 2;
 
@@ -71,13 +76,22 @@ final readonly class Seen
         return array_values(array_filter($seen));
     }
 
-    /** How likely it is there where nothing else was looked at, 0 … 1: as surely as such an answer is had. */
+    /**
+     * How likely it is what is wrong where nothing else was looked at, 0 … 1: as surely as such an answer is had, and
+     * the less, the oftener it is met at plants where something else is wrong or nothing.
+     */
     public function sureness(): float
     {
-        return match ($this->asked instanceof Question ? $this->asked->row()->look : Look::Plain) {
+        if ($this->asked instanceof Sign) {
+            return self::COUNTED;
+        }
+        $had = match ($this->asked->row()->look) {
             Look::Plain => 0.92,
             Look::Judged => 0.75,
         };
+        $anyhow = $this->word === null ? 0.0 : $this->asked->row()->usual[$this->word->value] ?? 0.0;
+
+        return $had * (1 - self::ANYHOW * $anyhow);
     }
 
     /** In words: what was looked at, and what was seen. */

@@ -60,7 +60,7 @@ final class OddlySound
 
     public function visit(string $condition): Findings
     {
-        for (;;) {
+        for (; ;) {
             try {
                 $visit = $this->tried($condition);
                 if ($visit !== null) {

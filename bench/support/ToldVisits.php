@@ -38,6 +38,7 @@ final class ToldVisits
         }
     }
 
+    /** @param  array<string, mixed>  $truth  a line of told-truth.jsonl */
     private function add(string $id, Metrum\Diagnosis\Verdict $verdict, array $truth): void
     {
         $ranked = array_map(static fn ($one): string => $one->fault->value, $verdict->ranked(self::PROPOSED));
@@ -80,8 +81,17 @@ final class ToldVisits
     public function show(): void
     {
         printf("Visits told by hand, %d\n", $this->visits);
-        printf("right first %.0f %%, within three %.0f %%\n", 100 * $this->first / $this->visits, 100 * $this->three / $this->visits);
-        printf("a skilled check among three proposed: %d of %d; a silly one: %d\n", $this->skilled, $this->asked, $this->silly);
+        printf(
+            "right first %.1f %%, within three %.1f %%\n",
+            (100 * $this->first) / $this->visits,
+            (100 * $this->three) / $this->visits,
+        );
+        printf(
+            "a skilled check among three proposed: %d of %d; a silly one: %d\n",
+            $this->skilled,
+            $this->asked,
+            $this->silly,
+        );
         echo implode("\n", $this->wrong), "\n\n";
     }
 }

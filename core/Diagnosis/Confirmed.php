@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
+use Metrum\Circuit\Complaint;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Observation;
@@ -222,11 +223,11 @@ final readonly class Confirmed
             }
             $chances = $words->chances(Observation::tryFrom($key) ?? Test::from($key))[$word];
             foreach ($faults as $fault) {
-                $left = min(1.0, $chances[$sound] / $chances[$curves->placeOf($fault)]);
+                $left = min(1.0, ($chances[$sound] + 0.02) / ($chances[$curves->placeOf($fault)] + 0.02));
                 $unexplained[$feature][$word] = $left * ($unexplained[$feature][$word] ?? 1.0);
             }
         }
-        foreach ($examined->findings->complaints as $complaint) {
+        foreach (Complaint::cases() as $complaint) {
             foreach ($faults as $fault) {
                 $told = FaultCatalogue::entry($fault)->complaints[$complaint->value] ?? 0.0;
                 $unexplained['complaint '.$complaint->value]['yes'] =

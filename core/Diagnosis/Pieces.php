@@ -48,7 +48,7 @@ final readonly class Pieces
     {
         return [
             ...$this->moves(),
-            ...$this->found(),
+            ...$this->found($confirmed),
             ...$this->pieces($confirmed?->without($features) ?? $features, $confirmed),
         ];
     }
@@ -100,16 +100,14 @@ final readonly class Pieces
     }
 
     /** @return list<Evidence> what is wrong although nobody may have complained of it */
-    private function found(): array
+    private function found(?Confirmed $confirmed): array
     {
-        return array_map(
-            fn (Found $one): Evidence => new Evidence(
-                'found '.$one->what->value,
-                $this->words->ofFound($one),
-                found: $one,
-            ),
-            $this->found,
-        );
+        return array_map(function (Found $one) use ($confirmed): Evidence {
+            $left = $confirmed?->leftOf('complaint '.$one->what->value, 'yes') ?? 1.0;
+            $weights = array_map(static fn (float $nats): float => $left * $nats, $this->words->ofFound($one));
+
+            return new Evidence('found '.$one->what->value, $weights, found: $one);
+        }, $this->found);
     }
 
     /** What was found is said once, whoever complained of it and whichever figure shows it. */

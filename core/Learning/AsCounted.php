@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
-use Metrum\Diagnosis\Likelihoods;
 use Metrum\Circuit\Cause;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Reading;
+use Metrum\Diagnosis\Likelihoods;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
 use Metrum\Plant\DesignExpectation;

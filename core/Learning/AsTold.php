@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
-use Metrum\Diagnosis\Likelihoods;
 use Metrum\Circuit\Cause;
 use Metrum\Circuit\Complaint;
 use Metrum\Circuit\Condition;
@@ -15,6 +14,7 @@ use Metrum\Circuit\Test;
 use Metrum\Circuit\Word;
 use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\FaultCatalogue;
+use Metrum\Diagnosis\Likelihoods;
 use Metrum\Plant\Dice;
 use Metrum\Plant\PlantState;
 

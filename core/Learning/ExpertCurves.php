@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
-use Metrum\Diagnosis\Likelihoods;
 use Metrum\Circuit\Cause;
 use Metrum\Circuit\Circuit;
 use Metrum\Circuit\Complaint;
@@ -15,6 +14,7 @@ use Metrum\Circuit\Kind;
 use Metrum\Circuit\Question;
 use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\FaultCatalogue;
+use Metrum\Diagnosis\Likelihoods;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
 use Metrum\Plant\DesignExpectation;

@@ -199,6 +199,7 @@ final class Fit
                 }
             }
         }
+
         return [$slopes, $loss / count($lessons)];
     }
 

@@ -16,9 +16,6 @@ use Metrum\Refrigerant\Refrigerant;
 /** First sizes of all parts, from the differences of the design point alone; Sizing brings them home. SI. */
 final readonly class FirstSizes
 {
-    /** Effectiveness of a suction-to-liquid heat exchanger as they are commonly sized. */
-    private const EXCHANGER = 0.3;
-
     /** The valve could pass this many times the design flow. */
     public const OVERSIZE = 1.6;
 
@@ -148,7 +145,7 @@ final readonly class FirstSizes
             regulatorFriction: (($regulatorDrop * $gas) / $flow ** 2) * 0.25,
             inert: 0.0,
             hotGas: 0.0,
-            exchanger: $circuit->exchanger === true ? self::EXCHANGER : 0.0,
+            exchanger: 0.0,
             groupSuction: $circuit->isShared() ? $suction - $regulatorDrop : null,
             others: $circuit->isShared() ? 5.0 * $flow : 0.0,
             groupSuperheat: self::GROUP_SUPERHEAT,

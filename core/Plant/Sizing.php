@@ -25,6 +25,9 @@ final readonly class Sizing
 
     private const ROUNDS = 25;
 
+    /** Effectiveness of a suction-to-liquid heat exchanger as they are commonly sized. */
+    private const EXCHANGER = 0.25;
+
     private Wanted $wanted;
 
     private FirstSizes $first;
@@ -89,7 +92,10 @@ final readonly class Sizing
 
     private function sized(float $cooling): Machine
     {
-        return $this->filling->of($this->fitted($this->first->machine($cooling)));
+        $machine = $this->filling->of($this->fitted($this->first->machine($cooling)));
+
+        // Parts are taken by the plan without it; what an exchanger adds comes on top.
+        return $this->circuit->exchanger === true ? $machine->with(exchanger: self::EXCHANGER) : $machine;
     }
 
     /** Walks the design point and lets each size follow its own miss. */

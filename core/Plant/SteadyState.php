@@ -23,8 +23,10 @@ final readonly class SteadyState
 
     private const WARMER_THAN_MEANT = 16.0;
 
-    /** Steps from the design's weather to these. */
+    /** Steps from the design's weather to these, and from no heat exchanger to this one. */
     private const LEADING = 7;
+
+    private const EXCHANGING = 8;
 
     /** Steps from the charge of the plan to another one. */
     private const FILLING = 12;
@@ -56,7 +58,10 @@ final readonly class SteadyState
         }
         $loop = new Loop($this->machine, $this->around);
         $solver = new Solver($this->machine, $loop);
-        $solution = $solver->solve($start) ?? $this->led($loop, $solver) ?? $this->filled($loop);
+        $solution = $solver->solve($start) ??
+            $this->led($loop, $solver) ??
+            $this->exchanging($loop) ??
+            $this->filled($loop);
 
         return $solution === null ? $this->standing($this->whyNot()) : $this->at($loop, $solution);
     }
@@ -136,6 +141,31 @@ final readonly class SteadyState
             }
         }
         $loop->meet($this->around);
+
+        return $solution;
+    }
+
+    /**
+     * Where a heat exchanger between suction and liquid leads astray: from the plant without it, step by step.
+     *
+     * @return ?array{float, float, float, float, float}
+     */
+    private function exchanging(Loop $loop): ?array
+    {
+        if ($this->machine->exchanger <= 0.0) {
+            return null;
+        }
+        $solution = null;
+        for ($part = 0; $part <= self::EXCHANGING; $part++) {
+            $machine = $this->machine->with(exchanger: ($this->machine->exchanger * $part) / self::EXCHANGING);
+            $loop->meet($this->around, $machine);
+            $solver = new Solver($machine, $loop);
+            $solution = $solution === null ? $solver->solve() : $solver->near($solution);
+            if ($solution === null) {
+                break;
+            }
+        }
+        $loop->meet($this->around, $this->machine);
 
         return $solution;
     }

@@ -44,7 +44,9 @@ final readonly class SeenBy
     /** @throws BrokenData */
     private static function one(DataRow $row, string $key): self
     {
-        [$name, $condition] = [...explode('/', $key), null];
+        $parts = explode('/', $key);
+        $name = $parts[0];
+        $condition = $parts[1] ?? null;
         $under =
             $condition === null
                 ? null

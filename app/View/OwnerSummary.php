@@ -206,9 +206,10 @@ final readonly class OwnerSummary
         $work = $this->judged->work;
         $now = $work->present()->chapter->findings;
         $room = $now->circuit->room();
+        $isRead = $now->reading(Reading::BoxTemperature) !== null;
         $wasRead = $this->asFound->findings()->reading(Reading::BoxTemperature) !== null;
         $box = match (true) {
-            $now->reading(Reading::BoxTemperature) !== null => $this->box($now, "When we left, the $room stood at ").' ',
+            $isRead => $this->box($now, "When we left, the $room stood at ").' ',
             $wasRead => "How cold the $room gets now is still to be seen. ",
             default => '',
         };

@@ -33,6 +33,7 @@ enum Condition: string
     /** Of the moment, not of the plant: what it was doing when something was seen. */
     case Unsettled = 'unsettled';
     case InDefrost = 'in_defrost';
+    case FansRest = 'fans_rest';
     case Calling = 'calling';
     case Content = 'content';
 
@@ -70,7 +71,7 @@ enum Condition: string
             self::RatedCurrent => $circuit->design->ratedCurrent !== null,
             self::SetPoint => $circuit->design->boxSetPoint !== null,
             self::HeatedDefrost => $circuit->defrost === null ? null : $circuit->defrost->isHeated(),
-            self::Unsettled, self::InDefrost, self::Calling, self::Content => null,
+            self::Unsettled, self::InDefrost, self::FansRest, self::Calling, self::Content => null,
         };
     }
 

@@ -24,6 +24,12 @@ final readonly class Conditions
             // A glass flashes for a while after every start (U-02).
             Condition::Unsettled => self::isUnsettled($this->findings->stateOf(Observation::SightGlass)),
             Condition::InDefrost => $this->findings->stateOf(Observation::EvaporatorFans) === State::InDefrost,
+            // After a defrost the coil's fans wait until it is cold.
+            Condition::FansRest => in_array(
+                $this->findings->stateOf(Observation::EvaporatorFans),
+                [State::InDefrost, State::AfterDefrost],
+                true,
+            ),
             Condition::Calling => BoxState::calls($this->findings),
             Condition::Content => BoxState::isContent($this->findings),
             default => $condition->holds($this->findings->circuit, $this->cold),

@@ -154,6 +154,7 @@ final readonly class Diagnosis
         $words = [
             ...$this->discharge($findings),
             ...self::liquid($findings, $figures),
+            ...Cautions::words(AtHand::in($findings)),
             ...$findings->isEmpty() ? [] : self::shortage($suspects, $charge),
             ...$own,
             ...$findings->isEmpty() ? [] : Cautions::words(array_values($ofFirst)),

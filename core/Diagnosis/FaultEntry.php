@@ -66,7 +66,7 @@ final readonly class FaultEntry
      * @param  list<SeenBy>  $seenBy  what is this fault and no mere sign of it
      * @param  array<string, float>  $bringsAbout  how often it has made of the plant what then is no fault of its own,
      *                                             0 … 1, by Fault
-     * @param  array<string, float>  $showsAs  how often its figures are those of a fault that the twin carries, by Fault
+     * @param  array<string, float>  $showsAs  how often it shows the figures of a fault that the twin carries, by Fault
      * @param  array<string, Shift>  $signs  by Sign, at full severity
      * @param  array<string, Shift>  $capillarySigns  what differs where a capillary feeds
      * @param  array<string, array<string, float>>  $words  chance of an answer at full severity, by question and word

@@ -7,12 +7,9 @@ namespace Metrum\Diagnosis;
 use Metrum\Circuit\Asked;
 use Metrum\Circuit\Effort;
 use Metrum\Circuit\Fault;
-use Metrum\Circuit\Observation;
 use Metrum\Circuit\Question;
 use Metrum\Circuit\Reading;
-use Metrum\Circuit\Test;
 use Metrum\Findings\Findings;
-use Metrum\Findings\Sign;
 
 /**
  * What a skilled hand would look at next. Where one suspect leads: what proves it, what makes it do that, what may hide
@@ -37,15 +34,11 @@ final readonly class NextChecks
     /** Looks before the first tool is fetched. */
     private const FIRST_LOOKS = 3;
 
-    /** Bits below which a check is not worth naming. */
-    private const LEAST_GAIN = 0.004;
-
-    /** Bits a minute below which deciding tells more than looking on: three hours a bit. */
-    private const LEAST_WORTH = 0.0055;
-
     private Sensible $sensible;
 
     private Proposals $propose;
+
+    private Apart $apart;
 
     private Findings $findings;
 
@@ -70,6 +63,7 @@ final readonly class NextChecks
             $examined->expectation,
             $examined->conditions,
         );
+        $this->apart = new Apart($this->sensible, $this->propose);
         $this->faults = $weighing->byFault();
         $this->first = Fault::from((string) array_key_first($this->faults));
     }
@@ -79,8 +73,8 @@ final readonly class NextChecks
     {
         $checks = match (true) {
             $this->leads() => [...$this->ofLeading(), ...$this->hiding()],
-            $this->isNothingKnown() => [...$this->looks(), ...$this->apart()],
-            default => [...$this->basics(), ...$this->separating(), ...$this->apart()],
+            $this->isNothingKnown() => [...$this->looks(), ...$this->apart->ranked($this->isNothingKnown())],
+            default => [...$this->basics(), ...$this->separating(), ...$this->apart->ranked($this->isNothingKnown())],
         };
         $first = [];
         foreach ($checks as $check) {
@@ -209,7 +203,7 @@ final readonly class NextChecks
                 $key instanceof Question => $this->propose->ofQuestion($key),
                 default => $this->propose->ofReading($key),
             };
-            if ($check !== null && $this->isToBeHad($check)) {
+            if ($check !== null && $this->sensible->isToBeHad($check)) {
                 $checks[] = $check->for($purpose);
             }
         }
@@ -220,79 +214,5 @@ final readonly class NextChecks
         );
 
         return $checks;
-    }
-
-    /** Whether all that it takes makes sense now. */
-    private function isToBeHad(Check $check): bool
-    {
-        foreach ($check->readings as $reading) {
-            if (! $this->sensible->is($reading)) {
-                return false;
-            }
-        }
-
-        return true;
-    }
-
-    /** @return list<Check> by what they tell of the suspects for their minutes and risk; nothing is turned for that */
-    private function apart(): array
-    {
-        $asked = array_filter(
-            [...Observation::cases(), ...Test::cases()],
-            fn (Question $one): bool => Sensible::isLook($one) && $this->sensible->is($one),
-        );
-        $checks = [...array_map($this->propose->ofQuestion(...), array_values($asked)), ...$this->measured()];
-        $worthy = array_values(
-            array_filter(
-                $checks,
-                static fn (Check $one): bool => $one->gain >= self::LEAST_GAIN &&
-                    $one->worth >= self::LEAST_WORTH &&
-                    $one->tells(),
-            ),
-        );
-        $looks = $this->isNothingKnown();
-        usort(
-            $worthy,
-            static fn (Check $a, Check $b): int => [$looks && $b->effort === Effort::Look, $b->worth] <=> [
-                $looks && $a->effort === Effort::Look,
-                $a->worth,
-            ],
-        );
-
-        return $worthy;
-    }
-
-    /** @return list<Check> of signs; what one hose or clamp brings besides counts too, ever less */
-    private function measured(): array
-    {
-        $checks = [];
-        foreach (Sign::cases() as $sign) {
-            $check = $this->propose->ofSign($sign);
-            if ($check !== null && $this->isToBeHad($check) && Sensible::isLook($check->key)) {
-                $checks[] = $check;
-            }
-        }
-        usort($checks, static fn (Check $a, Check $b): int => $b->gain <=> $a->gain);
-        $shared = [];
-        foreach ($checks as $check) {
-            $gain = $check->gain;
-            $n = 1;
-            foreach ($checks as $other) {
-                if (
-                    $other !== $check &&
-                    array_udiff($other->readings, $check->readings, self::compared(...)) === []
-                ) {
-                    $gain += $other->gain / ++$n;
-                }
-            }
-            $shared[] = $check->bringing($gain);
-        }
-
-        return $shared;
-    }
-
-    private static function compared(Reading $a, Reading $b): int
-    {
-        return $a->value <=> $b->value;
     }
 }

@@ -88,6 +88,18 @@ final readonly class Sensible
             $this->tells($key);
     }
 
+    /** Whether all that it takes makes sense now. */
+    public function isToBeHad(Check $check): bool
+    {
+        foreach ($check->readings as $reading) {
+            if (! $this->is($reading)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     private function isAnswered(Asked $key): bool
     {
         return match (true) {

@@ -28,7 +28,7 @@ final readonly class Verdict
      * @param  ?string  $referral  in words, what stands instead of any advice; null where advice is given
      * @param  bool  $proven  whether a fault was confirmed, so that the ranking is of what else may be
      * @param  list<Seen>  $seen  faults that are plain to see: they are put right first, whatever leads
-     * @param  ?Explained  $explained  whether what is seen explains the rest; null where nothing is, or nothing else was read
+     * @param  ?Explained  $explained  whether what is seen explains the rest; null where nothing is seen, or else read
      * @param  ?array{Fault, Fault}  $together  two faults that explain it together where one alone does badly
      */
     public function __construct(

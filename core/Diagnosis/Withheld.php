@@ -20,8 +20,14 @@ final readonly class Withheld
     /** States through which pressures and pipes pass on their way. */
     private const PASSING = [State::Starting, State::AfterDefrost, State::PumpingDown, State::InDefrost];
 
-    /** Figures of the box, which no pass through the circuit makes. */
-    private const OF_THE_BOX = ['sign box', 'figure box_above_set_point_k'];
+    /** What a box on its way to its set point makes of itself: how warm it is, and what follows from that alone. */
+    private const OF_THE_BOX = [
+        'sign box',
+        'figure box_above_set_point_k',
+        'figure evaporator_td_k',
+        'figure saturated_evaporator_c',
+        'figure coil_air_drop_k',
+    ];
 
     private bool $circuit;
 
@@ -63,7 +69,8 @@ final readonly class Withheld
         [$kind, $key] = explode(' ', Setting::plain($feature).' ');
 
         return match (true) {
-            in_array(Setting::plain($feature), self::OF_THE_BOX, true) => $this->box,
+            $this->box && in_array(Setting::plain($feature), self::OF_THE_BOX, true) => true,
+            $key === 'box' || $key === 'box_above_set_point_k' => false,
             $kind === 'sign' => $this->circuit && Sign::from($key)->row()->instrument !== null,
             default => $this->circuit && in_array($kind, ['reading', 'share', 'figure'], true),
         };

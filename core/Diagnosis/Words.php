@@ -103,7 +103,7 @@ final class Words
     }
 
     /**
-     * Half as the fault's file has it, half as it was given at drawn plants: there the glass tells what the liquid does.
+     * Half as the fault's file has it, half as it was given at drawn plants: there a glass tells what the liquid does.
      *
      * @param  float  $told  chance by the files, 0 … 1
      * @param  float  $given  at drawn visits, 0 … 1

@@ -52,7 +52,11 @@ final class Columns
     public function taught(): array
     {
         $own = array_map(static fn (Sign $sign): string => 'sign '.$sign->value, ExpertCurves::UNSHOWN);
-        $words = array_filter($this->words, static fn (string $feature): bool => ! Setting::isAnswer($feature), ARRAY_FILTER_USE_KEY);
+        $words = array_filter(
+            $this->words,
+            static fn (string $feature): bool => ! Setting::isAnswer($feature),
+            ARRAY_FILTER_USE_KEY,
+        );
 
         return [
             ...array_values(array_diff_key($this->curves, array_flip($own))),

@@ -50,7 +50,7 @@ final readonly class CurvesFile
         return [
             'faults' => array_column($all, 'value'),
             'prior' => Columns::rounded($this->priors($met), Curves::WEIGHT),
-            'shares' => array_map(static fn (float $one): float => round($one, 3), $this->fit->shares),
+            'shares' => array_map(static fn (float $one): float => round($one, 3), $this->fit->families->shares),
             'weights' => array_filter(
                 $this->taught->columns->named(
                     $this->besideSound($this->withUncarried($this->fit->weights)),

@@ -34,8 +34,8 @@ final readonly class ExpertColumns
      * The weights that fitting starts from, centred.
      *
      * @param  list<Fault>  $faults  by place
-     * @param  array<int, array<int, float>>  $answers  how often each was given at visits that were drawn, by column and
-     *                                                  place; none: as the files have it
+     * @param  array<int, array<int, float>>  $answers  how often each was given at drawn visits, by column and place;
+     *                                                  none: as the files have it
      * @return array<int, array<int, float>> by column and place of the fault
      */
     public function rows(array $faults, array $answers = []): array

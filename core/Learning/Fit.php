@@ -26,14 +26,6 @@ final class Fit
     /** Probability missed below which a lesson teaches a fault nothing. */
     private const TAUGHT = 1e-3;
 
-    /** Visits' worth of curvature by which a family's share is held to the whole: a seldom test still counts. */
-    private const HELD_TO = 25.0;
-
-    /** Between which a family of answers counts, of what its chances say. */
-    private const LEAST_SHARE = 0.1;
-
-    private const MOST_SHARE = 1.1;
-
     /** Rounds after which weights are kept to what is known of them, so that others can make up for it. */
     private const KEPT = 5;
 
@@ -46,8 +38,7 @@ final class Fit
     /** @var array<int, float> by fault */
     public array $bias;
 
-    /** @var array<string, float> share at which the columns of a family count, of what they are at the beginning */
-    public array $shares;
+    public readonly Families $families;
 
     /** @var array<int, array<int, float>> by lesson and fault */
     private array $scores = [];
@@ -62,14 +53,14 @@ final class Fit
      * @param  array<string, list<int>>  $families  columns that keep their shape, and only count more or less
      */
     public function __construct(
-        private readonly array $prior,
+        array $prior,
         array $bias,
         private readonly array $features,
-        private readonly array $families = [],
+        array $families = [],
     ) {
         $this->weights = $prior;
         $this->bias = $bias;
-        $this->shares = array_map(static fn (array $_): float => 1.0, $families);
+        $this->families = new Families($prior, $families);
     }
 
     /**
@@ -84,7 +75,7 @@ final class Fit
         $this->scores = array_map($this->score(...), $lessons);
         for ($round = 0; $round < $rounds; $round++) {
             [$slopes, $loss] = $this->slopes($lessons, $round % self::CURVATURE === 0);
-            $steps = $this->steps($slopes) + $this->sharing($slopes);
+            $steps = $this->steps($slopes) + $this->families->steps($slopes, $this->curvature, self::HELD_BACK);
             $this->step($lessons, $steps);
             if ($kept !== null && ($round % self::KEPT === self::KEPT - 1 || $round === $rounds - 1)) {
                 $this->weights = $kept($this->weights);
@@ -103,7 +94,7 @@ final class Fit
     {
         $steeper = static fn (float $one): float => $times * $one;
         $this->bias = array_map($steeper, $this->bias);
-        $this->shares = array_map($steeper, $this->shares);
+        $this->families->sharpened($times);
         foreach ($this->weights as $column => $row) {
             $this->weights[$column] = array_map($steeper, $row);
         }
@@ -229,37 +220,6 @@ final class Fit
                     $at = $column * $faults + $place;
                     $steps[$column][$place] = (-self::STEP * $slopes[$at]) / $this->curvature[$at];
                 }
-            }
-        }
-
-        return $steps;
-    }
-
-    /**
-     * Each family's share goes a part of Newton's step: its columns keep their shape.
-     *
-     * @param  array<int, float>  $slopes
-     * @return array<int, array<int, float>> by column and fault
-     */
-    private function sharing(array $slopes): array
-    {
-        $faults = count($this->bias);
-        $steps = [];
-        foreach ($this->families as $family => $columns) {
-            $slope = self::HELD_TO * ($this->shares[$family] - 1.0);
-            $curve = self::HELD_TO;
-            foreach ($columns as $column) {
-                foreach ($this->prior[$column] as $place => $log) {
-                    $at = $column * $faults + $place;
-                    $slope += $slopes[$at] * $log;
-                    $curve += ($this->curvature[$at] - self::HELD_BACK) * $log ** 2;
-                }
-            }
-            $share = max(self::LEAST_SHARE, min(self::MOST_SHARE, $this->shares[$family] - (self::STEP * $slope) / $curve));
-            $step = $share - $this->shares[$family];
-            $this->shares[$family] = $share;
-            foreach ($columns as $column) {
-                $steps[$column] = array_map(static fn (float $log): float => $step * $log, $this->prior[$column]);
             }
         }
 

@@ -65,7 +65,8 @@ final readonly class Consequences
     }
 
     /**
-     * What brought it about, first what explains more than it, then what was seen most surely; null where nothing is known to.
+     * What brought it about, first what explains more than it, then what was seen most surely; null where nothing is
+     * known to.
      *
      * @param  array<string, float>  $chances
      */
@@ -99,7 +100,8 @@ final readonly class Consequences
     private function explainsMore(Fault $cause, Fault $consequence): bool
     {
         foreach ($this->found as $one) {
-            $by = static fn (Fault $fault): float => FaultCatalogue::entry($fault)->complaints[$one->what->value] ?? 0.0;
+            $by = static fn (Fault $fault): float => FaultCatalogue::entry($fault)
+                ->complaints[$one->what->value] ?? 0.0;
             if ($by($cause) > self::EXPLAINS && $by($consequence) < self::EXPLAINS) {
                 return true;
             }

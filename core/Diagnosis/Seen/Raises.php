@@ -12,8 +12,8 @@ use Metrum\Diagnosis\Withheld;
 use Metrum\Findings\Sign;
 
 /**
- * What is a fault makes it as likely as it is surely seen, where nothing else was found. The more figures there are, the
- * more it has to stand against them as any other answer: it was seen, but it need not be what is wrong.
+ * What is a fault makes it as likely as it is surely seen, where nothing else was found. The more figures there are,
+ * the more it has to stand against them as any other answer: it was seen, but it need not be what is wrong.
  */
 final class Raises
 {

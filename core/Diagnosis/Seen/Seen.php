@@ -31,8 +31,10 @@ final readonly class Seen
 
     private const COUNTED = 0.92;
 
-    /** How much it takes away that such an answer is met anyhow. */
+    /** How much it takes away that such an answer is met anyhow, and what is left at least. */
     private const ANYHOW = 3.5;
+
+    private const LEAST = 0.4;
 
     /** Figures on the other side than a fault moves them to from which it was seen wrong. */
     private const CONTRADICT = 2;
@@ -41,12 +43,14 @@ final readonly class Seen
      * @param  ?Word  $word  the answer to a question; null of a sign
      * @param  int  $side  of a sign: 1 high, -1 low; 0 of an answer
      * @param  non-empty-list<Fault>  $faults  any of which it may be: fans that stand, or that a delay holds
+     * @param  float  $anyhow  how often such an answer is met where that fault is not, 0 … 1; a test proves
      */
     private function __construct(
         public Question|Sign $asked,
         public ?Word $word,
         private int $side,
         public array $faults,
+        private float $anyhow,
     ) {
     }
 
@@ -89,9 +93,7 @@ final readonly class Seen
             Look::Plain => 0.92,
             Look::Judged => 0.75,
         };
-        $anyhow = $this->word === null ? 0.0 : $this->asked->row()->usual[$this->word->value] ?? 0.0;
-
-        return $had * (1 - self::ANYHOW * $anyhow);
+        return $had * max(self::LEAST, 1 - self::ANYHOW * $this->anyhow);
     }
 
     /** In words: what was looked at, and what was seen. */
@@ -126,7 +128,19 @@ final readonly class Seen
             }
         }
 
-        return $faults === [] ? null : new self($asked, $word, $side, $faults);
+        return $faults === []
+            ? null
+            : new self($asked, $word, $side, $faults, self::anyhow($asked, $word, $conditions));
+    }
+
+    private static function anyhow(Question|Sign $asked, ?Word $word, Conditions $conditions): float
+    {
+        if (! $asked instanceof Observation || $word === null) {
+            return 0.0;
+        }
+        $row = $asked->row();
+
+        return $row->usualUnder($row->under($conditions->holds(...)))[$word->value] ?? 0.0;
     }
 
     /** @param  array<string, Signal>  $signals */

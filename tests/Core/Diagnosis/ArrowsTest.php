@@ -186,7 +186,6 @@ final class ArrowsTest extends TestCase
                 'observations' => [
                     'frost_coil' => 'blocked',
                     'evaporator_fans' => 'all_running',
-                    'last_defrost' => 'left_ice',
                 ],
                 'complaint' => ['iced_up', 'too_warm'],
             ],

@@ -24,7 +24,7 @@ use PHPUnit\Framework\TestCase;
 /** What holds of every visit, whatever was entered: drawn visits, and every answer that is a fault put to them. */
 final class SkilledAlwaysTest extends TestCase
 {
-    private const VISITS = 14;
+    private const VISITS = 8;
 
     private const FIRST = 3;
 
@@ -35,7 +35,9 @@ final class SkilledAlwaysTest extends TestCase
             foreach (self::seenAt($findings) as [$fault, $asked, $word]) {
                 $after = self::chances(self::verdict($findings->with($asked, $word)));
                 $family = [$fault->value, ...self::causesOf($fault)];
-                $sum = static fn (array $chances): float => array_sum(array_intersect_key($chances, array_flip($family)));
+                $sum = static fn (array $chances): float => array_sum(
+                    array_intersect_key($chances, array_flip($family)),
+                );
                 self::assertGreaterThan(
                     $sum($before) - 0.02,
                     $sum($after),

@@ -73,7 +73,7 @@ final class FitTest extends TestCase
         $fit->to(self::lessons(200), 40, static function (): void {
         });
 
-        $share = $fit->shares['seal'];
+        $share = $fit->families->shares['seal'];
         self::assertGreaterThan(1.0, $share, 'these lessons show more than the files say');
         self::assertLessThanOrEqual(1.1, $share);
         foreach ([0, 1] as $column) {

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Diagnosis;
+
+use Metrum\Circuit\Complaint;
+use Metrum\Circuit\Observation;
+use Metrum\Circuit\Reading;
+use Metrum\Circuit\Test;
+use Metrum\Findings\BoxState;
+use Metrum\Findings\Findings;
+
+/** Cautions that stand because of what was found, whatever is wrong: a trip, a warm box, a wet floor, a vacuum. */
+final class AtHand
+{
+    /** K above its set point from which food may have stood warm. */
+    private const WARM = 5.0;
+
+    /** @return list<string> keys of data/cautions.json */
+    public static function in(Findings $findings): array
+    {
+        $suction = $findings->reading(Reading::SuctionPressure);
+
+        return array_keys(
+            array_filter([
+                'no_bypass' => $findings->observed(Observation::Compressor)?->isTrip() === true ||
+                    $findings->tripped !== null,
+                'food' => (BoxState::above($findings) ?? 0.0) > self::WARM,
+                'wet_floor' => in_array(Complaint::WaterLeak, $findings->complaints, true),
+                'vacuum_limit' => $suction !== null && $suction < 0.0,
+                'trapped_liquid' => $findings->tested(Test::CircuitIsolated) !== null,
+            ]),
+        );
+    }
+}

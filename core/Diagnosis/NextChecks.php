@@ -21,7 +21,7 @@ final readonly class NextChecks
     /** Probability from which a suspect is to be proven, and from which one may hide behind it. */
     private const LEADS = 0.7;
 
-    private const SEEN_LEADS = 0.6;
+    private const SEEN_LEADS = 0.4;
 
     private const HIDES = 0.04;
 

@@ -24,11 +24,14 @@ final class Words
 
     private const FOUND_ANYHOW_ELSE = 0.06;
 
+    /** Share of what was given at drawn plants. */
+    private const GIVEN = 0.25;
+
     /** Chance that is never gone below. */
     private const NEVER_NONE = 1e-3;
 
     /** Chance of finding a sound plant so. */
-    private const FOUND_SOUND = 0.015;
+    private const FOUND_SOUND = 0.01;
 
     private readonly Likelihoods $likelihoods;
 
@@ -103,14 +106,15 @@ final class Words
     }
 
     /**
-     * Half as the fault's file has it, half as it was given at drawn plants: there a glass tells what the liquid does.
+     * Mostly as the fault's file has it, the rest as it was given at drawn plants: there a glass tells what the liquid
+     * does.
      *
      * @param  float  $told  chance by the files, 0 … 1
      * @param  float  $given  at drawn visits, 0 … 1
      */
     public static function blended(float $told, float $given): float
     {
-        return 0.5 * ($told + max(self::NEVER_NONE, $given));
+        return (1 - self::GIVEN) * $told + self::GIVEN * max(self::NEVER_NONE, $given);
     }
 
     /** @return array<string, array<int, float>> */

@@ -9,6 +9,7 @@ use Metrum\Circuit\Kind;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Features;
 use Metrum\Diagnosis\Scale;
+use Metrum\Diagnosis\Setting;
 use Metrum\Plant\Dice;
 use Metrum\Plant\RandomPlants;
 
@@ -76,12 +77,18 @@ final class Calibration
         return substr(md5(json_encode($drawn, JSON_THROW_ON_ERROR)), 0, 10);
     }
 
-    /** Of the features and their knots: another one makes the file useless. */
+    /** Of the features that are learned, and their knots: another one makes the file useless. */
     public static function fingerprint(): string
     {
         $knots = array_map(Scale::knots(...), Features::numbers());
 
-        return md5(json_encode([Features::numbers(), $knots, Features::choices()], JSON_THROW_ON_ERROR));
+        $learned = array_filter(
+            Features::choices(),
+            static fn (string $feature): bool => ! Setting::isAnswer($feature),
+            ARRAY_FILTER_USE_KEY,
+        );
+
+        return md5(json_encode([Features::numbers(), $knots, $learned], JSON_THROW_ON_ERROR));
     }
 
     /**

@@ -19,10 +19,10 @@ use Metrum\Diagnosis\Setting;
 final readonly class CurvesFile
 {
     /** How often all faults together that the twin cannot carry are met, of sound plants. */
-    private const UNCARRIED = 1.8;
+    private const UNCARRIED = 1.2;
 
     /** How far priors are set back from fault first to plant first, 0 … 1. */
-    private const PLANT_FIRST = 0.5;
+    private const PLANT_FIRST = 0.25;
 
     /** Least share of plants that can have a fault. */
     private const SELDOM = 0.02;

@@ -77,6 +77,12 @@ final readonly class Found
         };
     }
 
+    /** By its own temperature, or where nobody read that by what people say. */
+    private static function isCalledFor(Findings $findings): bool
+    {
+        return BoxState::calls($findings) ?? in_array(Complaint::TooWarm, $findings->complaints, true);
+    }
+
     private static function standing(Findings $findings): ?self
     {
         $word = $findings->observed(Observation::Compressor);
@@ -89,7 +95,7 @@ final readonly class Found
                 $trip,
             ),
             $findings->stateOf(Observation::Compressor) === State::InDefrost => null,
-            BoxState::calls($findings) === true && $findings->isOff() => new self(
+            self::isCalledFor($findings) && $findings->isOff() => new self(
                 Complaint::NotRunning,
                 'it stands although the box calls for cooling',
             ),

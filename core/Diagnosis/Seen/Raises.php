@@ -72,7 +72,8 @@ final class Raises
             $there += in_array($place, $places, true) ? $odds : 0.0;
             $others += in_array($place, $places, true) ? 0.0 : $odds;
         }
-        $share = $this->share();
+        // What is counted or set is no word that somebody may have got wrong.
+        $share = $seen->asked instanceof Sign ? 1.0 : $this->share();
         $sure = $seen->sureness();
         $raise = $share * max(0.0, log(($sure * $others) / ((1 - $sure) * $there)));
         foreach ($places as $place) {

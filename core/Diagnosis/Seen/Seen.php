@@ -27,7 +27,7 @@ final readonly class Seen
     private const FANS_REST = [State::InDefrost, State::AfterDefrost];
 
     /** Deviations from which a counted figure is a fault of its own. */
-    private const FAR_OFF = 3.0;
+    private const FAR_OFF = 2.2;
 
     private const COUNTED = 0.92;
 
@@ -93,6 +93,7 @@ final readonly class Seen
             Look::Plain => 0.92,
             Look::Judged => 0.75,
         };
+
         return $had * max(self::LEAST, 1 - self::ANYHOW * $this->anyhow);
     }
 

@@ -33,6 +33,7 @@ final class VocabularyTest extends TestCase
                 'case_medium',
                 'case_low',
                 'ice_machine',
+                'air_conditioner',
                 'rack_circuit_medium',
                 'rack_circuit_low',
             ],
@@ -155,7 +156,15 @@ final class VocabularyTest extends TestCase
             Observation::SightGlass->words(),
         );
         self::assertSame(
-            [Word::None, Word::InletOnly, Word::Even, Word::Blocked, Word::OutletOnly],
+            [
+                Word::None,
+                Word::InletOnly,
+                Word::Even,
+                Word::Blocked,
+                Word::OutletOnly,
+                Word::InletIced,
+                Word::OutletIced,
+            ],
             Observation::FrostCoil->words(),
         );
         self::assertSame([Word::Rated, Word::OneLegMissing, Word::None], Test::PowerToHeaters->words());

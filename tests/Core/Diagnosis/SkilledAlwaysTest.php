@@ -7,15 +7,18 @@ namespace Tests\Core\Diagnosis;
 use Metrum\Circuit\Complaint;
 use Metrum\Circuit\Effort;
 use Metrum\Circuit\Fault;
+use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Question;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Test;
 use Metrum\Circuit\Word;
+use Metrum\Diagnosis\Curves;
 use Metrum\Diagnosis\Diagnosis;
 use Metrum\Diagnosis\Examination;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Verdict;
+use Metrum\Diagnosis\Weighing;
 use Metrum\Findings\Findings;
 use Metrum\Learning\Patients;
 use Metrum\Plant\Twins;
@@ -52,10 +55,10 @@ final class SkilledAlwaysTest extends TestCase
         foreach (self::visits() as $findings) {
             foreach (self::seenAt($findings) as [$fault, $asked, $word]) {
                 $with = $findings->with($asked, $word);
-                $seen = Examination::of($with, new \Metrum\Circuit\HouseRules(), new Twins())->seen;
+                $seen = Examination::of($with, new HouseRules(), new Twins())->seen;
                 $isSeen = array_filter($seen, static fn ($one): bool => $one->asked === $asked) !== [];
                 $alone = count($seen) === 1 && count($seen[0]->faults) === 1;
-                if (! $isSeen || ! $alone) {
+                if (! $isSeen || ! $alone || self::isContradicted($with, $fault)) {
                     continue;
                 }
                 $first = array_slice(array_keys(self::chances(self::verdict($with))), 0, self::FIRST);
@@ -98,6 +101,18 @@ final class SkilledAlwaysTest extends TestCase
                 );
             }
         }
+    }
+
+    /** Whether two things that were measured speak against it. */
+    private static function isContradicted(Findings $findings, Fault $fault): bool
+    {
+        $examined = Examination::of($findings, new HouseRules(), new Twins());
+        $against = 0;
+        foreach ((new Weighing(Curves::standard(), $examined))->weightsFor($fault) as [$piece, $weight]) {
+            $against += $piece->isMeasured() && $weight < -0.3 ? 1 : 0;
+        }
+
+        return $against >= 2;
     }
 
     private static function assertNoneSilly(Findings $findings): void

@@ -7,6 +7,7 @@ namespace Tests\Core\Diagnosis;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Observation;
+use Metrum\Circuit\Test;
 use Metrum\Circuit\Word;
 use Metrum\Diagnosis\Causes;
 use Metrum\Diagnosis\Conditions;
@@ -20,6 +21,7 @@ use Metrum\Diagnosis\LookAlikes;
 use Metrum\Diagnosis\Scale;
 use Metrum\Diagnosis\Together;
 use Metrum\Diagnosis\Weighing;
+use Metrum\Diagnosis\Words;
 use Metrum\Findings\Findings;
 use Metrum\Learning\Patients;
 use Metrum\Plant\Twins;
@@ -167,14 +169,21 @@ final class WeighingTest extends TestCase
     public function test_every_fault_can_be_reached(): void
     {
         $curves = Curves::standard();
+        $said = new Words($curves, new Conditions(Visits::of(Visits::COOLER), null));
         foreach ($curves->faults as $place => $fault) {
             if ($fault === Fault::NoFault) {
                 // A sound plant is told by its figures.
                 continue;
             }
             $most = $curves->prior[$place];
-            foreach (Features::choices() as $feature => $words) {
-                $most += self::best($curves, $place, $feature, $words);
+            foreach ([...Observation::cases(), ...Test::cases()] as $asked) {
+                $best = 0.0;
+                foreach ($asked->words() as $word) {
+                    $weights = $said->weights($asked, $word);
+                    $others = array_diff_key($weights, [$place => 0]);
+                    $best = max($best, $weights[$place] - array_sum($others) / count($others));
+                }
+                $most += $best;
             }
             foreach (Features::numbers() as $feature) {
                 $most += self::best($curves, $place, $feature, Scale::knots($feature));

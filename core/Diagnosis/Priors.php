@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Diagnosis;
 
 use Metrum\Circuit\Fault;
+use Metrum\Circuit\Observation;
 
 /** What is held of each fault before anything was found: how often it is met at a plant of which so much was said. */
 final readonly class Priors
@@ -14,6 +15,9 @@ final readonly class Priors
 
     /** Share at which it counts how seldom a part is: that it was met where something is wrong makes it likelier. */
     private const PART = 0.6;
+
+    /** Nats against a shut solenoid where liquid was seen to pass it. */
+    private const PASSED = 5.0;
 
     /** @var list<bool> by place: whether the fault is still in question at such a plant */
     public array $open;
@@ -59,6 +63,11 @@ final readonly class Priors
             foreach (FaultCatalogue::entry($fault)->fit->unsaid($circuit) as $part) {
                 $priors[$place] += self::PART * log($circuit->kind?->usual()->chanceOf($part) ?? 1.0);
             }
+        }
+        // Gas that leaves the coil hardly superheated was liquid that passed the solenoid.
+        $told = new AlreadyTold($this->examined->findings, $this->examined->figures);
+        if ($told->is(Observation::LiquidSolenoid)) {
+            $priors[$this->curves->placeOf(Fault::LiquidSolenoidShut)] -= self::PASSED;
         }
         if ($this->examined->findings->confirmed !== []) {
             $priors[$this->curves->placeOf(Fault::NoFault)] = self::nothingElse($priors, $this->open);

@@ -19,7 +19,7 @@ final readonly class Together
     private const FIRST = [0.5, 0.985];
 
     /** Probability of the second, with the first in the plant, from which it is named. */
-    private const SECOND = 0.7;
+    private const SECOND = 0.6;
 
     /** Readings from which what one fault leaves over can be trusted to be more than noise. */
     private const READINGS = 7;

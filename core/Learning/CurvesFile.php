@@ -19,7 +19,7 @@ use Metrum\Diagnosis\Setting;
 final readonly class CurvesFile
 {
     /** How often all faults together that the twin cannot carry are met, of sound plants. */
-    private const UNCARRIED = 1.2;
+    private const UNCARRIED = 1.0;
 
     /** How far priors are set back from fault first to plant first, 0 … 1. */
     private const PLANT_FIRST = 0.25;

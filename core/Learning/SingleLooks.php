@@ -48,8 +48,8 @@ final readonly class SingleLooks
             '# What each look says alone',
             '',
             'Each answer of each observation and test entered alone, at the usual plant of the first kind that is',
-            'asked for it, then with the complaint it goes with: the first three suspects and their chance in %. Made by',
-            '`bench/looks`; a test holds it against what the diagnosis says now.',
+            'asked for it, then with the complaint it goes with: the first three suspects and their chance in %.',
+            'Made by `bench/looks`; a test holds it against what the diagnosis says now.',
             '',
         ];
 

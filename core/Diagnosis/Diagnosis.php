@@ -154,8 +154,8 @@ final readonly class Diagnosis
         $words = [
             ...$this->discharge($findings),
             ...self::liquid($findings, $figures),
-            ...Cautions::words(AtHand::in($findings)),
             ...$findings->isEmpty() ? [] : self::shortage($suspects, $charge),
+            ...Cautions::words(AtHand::in($findings)),
             ...$own,
             ...$findings->isEmpty() ? [] : Cautions::words(array_values($ofFirst)),
         ];

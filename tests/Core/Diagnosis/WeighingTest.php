@@ -76,7 +76,7 @@ final class WeighingTest extends TestCase
     {
         $weighing = self::weigh(self::short());
         foreach ($weighing->curves->faults as $place => $fault) {
-            $sum = $weighing->curves->prior[$place];
+            $sum = $weighing->prior[$place];
             foreach ($weighing->evidence as $piece) {
                 $sum += $piece->weights[$place];
             }
@@ -87,7 +87,7 @@ final class WeighingTest extends TestCase
         $told = static fn (Fault $fault): float => array_sum(array_column($weighing->weightsFor($fault), 1));
         $place = $weighing->curves->placeOf(...);
         $apart = static fn (Fault $fault): float => $weighing->scores[$place($fault)] -
-            $weighing->curves->prior[$place($fault)];
+            $weighing->prior[$place($fault)];
         self::assertEqualsWithDelta(
             $apart(Fault::Undercharge) - $apart(Fault::Overcharge),
             $told(Fault::Undercharge) - $told(Fault::Overcharge),

@@ -21,6 +21,9 @@ use Metrum\Log\Kinds\StepTaken;
 /** What a log has told up to a moment, fact by fact; a move leaves of it what it cannot change. */
 final class Telling
 {
+    /** Outcome of a card by which a leak is found and tight again. */
+    private const MENDED = 'mended';
+
     private Circuit $circuit;
 
     private ?State $state = null;
@@ -115,7 +118,12 @@ final class Telling
     /** What a card came to, answers questions and keeps readings. */
     private function told(Content $content): void
     {
-        foreach (StepTaken::outcome($content)->tells ?? [] as [$question, $word]) {
+        $outcome = StepTaken::outcome($content);
+        if ($outcome?->key === self::MENDED) {
+            // What was found is mended, and nothing that is there now; that it was found stays in the log.
+            unset($this->tests[Test::NitrogenOrBubbleSearch->value]);
+        }
+        foreach ($outcome?->key === self::MENDED ? [] : $outcome->tells ?? [] as [$question, $word]) {
             if ($question instanceof Test) {
                 $this->keep($this->tests, $question->value, $word);
             } else {

@@ -147,7 +147,7 @@ test('an hour at a cabinet, and the report of it', async ({ browser, baseURL }) 
   expect([first, second, third].every(Boolean)).toBe(true);
   expect(technician.match(/Licence and tools for this refrigerant: Confirmed/g)).toHaveLength(1);
   for (const said of [
-    'Short of refrigerant\t96 %',
+    'Short of refrigerant\t97 %',
     'Frost at the expansion valve: valve body (as found)',
     'Pressure test with nitrogen: Stopped: oxygen. Oxygen and oil explode.',
     'A find, confirmed: Found and mended.',

@@ -7,7 +7,6 @@ namespace Metrum\Diagnosis;
 use Metrum\Circuit\Asked;
 use Metrum\Circuit\Effort;
 use Metrum\Circuit\Observation;
-use Metrum\Circuit\Question;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Test;
 use Metrum\Circuit\Word;
@@ -134,12 +133,5 @@ final readonly class Sensible
     public static function isLook(Asked $key): bool
     {
         return $key->taking()->effort !== Effort::Intervention;
-    }
-
-    /** Whether it is had by eye or hand. */
-    public static function needsNoTool(Asked $key): bool
-    {
-        return $key instanceof Question &&
-            in_array($key->taking()->effort, [Effort::Look, Effort::Hand], true);
     }
 }

@@ -80,14 +80,13 @@ final class Weighing
      */
     private function causesFirst(array $chances): array
     {
-        $seen = $raised = [];
+        $seen = [];
         foreach ($this->seen() as $one) {
             foreach ($one->faults as $fault) {
                 $seen[$fault->value] = $one->sureness();
-                $raised[$this->curves->placeOf($fault)] = true;
             }
         }
-        if ($raised === []) {
+        if ($seen === []) {
             return $chances;
         }
         $unraised = $this->scores;

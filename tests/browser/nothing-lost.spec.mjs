@@ -184,6 +184,8 @@ test.describe('on a network', () => {
   });
 
   test('a page asked for while an entry is still on its way shows it all the same', async ({ page }) => {
+    // The page keeps the other stations for itself; the hand below shall only meet the one that is asked for.
+    await expect.poll(() => page.evaluate(async (last) => (await caches.match(last)) !== undefined, `${visit}/leave`)).toBe(true);
     let drawn;
     const wasDrawn = new Promise((done) => { drawn = done; });
     await onEntries(page, async (route) => {

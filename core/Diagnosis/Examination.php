@@ -72,6 +72,12 @@ final readonly class Examination
         );
     }
 
+    /** What of it is not judged as it is. */
+    public function withheld(): Withheld
+    {
+        return new Withheld($this->findings, $this->seen);
+    }
+
     /** The same as if no fault had been ruled out. */
     public function nothingRuledOut(): self
     {

@@ -26,6 +26,20 @@ final class FaultCatalogue
     }
 
     /**
+     * What brings a fault about.
+     *
+     * @return list<Fault>
+     *
+     * @throws BrokenData
+     */
+    public static function causesOf(Fault $fault): array
+    {
+        $bringsItAbout = static fn (Fault $one): bool => isset(self::entry($one)->bringsAbout[$fault->value]);
+
+        return array_values(array_filter(Fault::cases(), $bringsItAbout));
+    }
+
+    /**
      * @return array<string, FaultEntry> by Fault
      *
      * @throws BrokenData

@@ -226,7 +226,7 @@ final class Features
         $figures = $examined->figures;
         foreach ($findings->isOff() ? [] : Share::cases() as $share) {
             $value = $share->of($findings, $figures);
-            if ($value !== null) {
+            if ($value !== null && ! ($share === Share::SuperheatOfTd && self::swings($findings))) {
                 $shares['share '.$share->value] = $value;
             }
         }
@@ -240,14 +240,19 @@ final class Features
         $figures = [];
         foreach ($examined->findings->isOff() ? [] : self::FIGURES as $key) {
             $value = $examined->figures->value($key);
-            $swings = $key === Derived::EvaporatorSuperheat &&
-                Unsure::ofSwing($examined->findings) > self::SWINGING;
-            if ($value !== null && ! $swings) {
+            $isSample = $key === Derived::EvaporatorSuperheat && self::swings($examined->findings);
+            if ($value !== null && ! $isSample) {
                 $figures['figure '.$key->value] = $key->quantity() === Kind::Temperature ? $value - 273.15 : $value;
             }
         }
 
         return $figures;
+    }
+
+    /** Whether a superheat as it was read is a sample of a swing. */
+    private static function swings(Findings $findings): bool
+    {
+        return Unsure::ofSwing($findings) > self::SWINGING;
     }
 
     /** @return array<string, string> */

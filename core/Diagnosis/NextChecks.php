@@ -55,7 +55,7 @@ final readonly class NextChecks
             $this->findings,
             $told,
             $examined->doubted,
-            new Withheld($this->findings, $examined->seen),
+            $examined->withheld(),
         );
         $this->propose = new Proposals(
             $this->findings,
@@ -73,8 +73,8 @@ final readonly class NextChecks
     {
         $checks = match (true) {
             $this->leads() => [...$this->ofLeading(), ...$this->hiding()],
-            $this->isNothingKnown() => [...$this->looks(), ...$this->apart->ranked($this->isNothingKnown())],
-            default => [...$this->basics(), ...$this->separating(), ...$this->apart->ranked($this->isNothingKnown())],
+            $this->isNothingKnown() => [...$this->looks(), ...$this->apart->ranked(true)],
+            default => [...$this->basics(), ...$this->separating(), ...$this->apart->ranked(false)],
         };
         $first = [];
         foreach ($checks as $check) {
@@ -86,8 +86,19 @@ final readonly class NextChecks
 
     private function leads(): bool
     {
-        return $this->first !== Fault::NoFault &&
-            $this->faults[$this->first->value] >= ($this->isSeen($this->first) ? self::SEEN_LEADS : self::LEADS);
+        return match (true) {
+            $this->first === Fault::NoFault => false,
+            $this->isSeen($this->first) => $this->seenTogether() >= self::SEEN_LEADS,
+            default => $this->faults[$this->first->value] >= self::LEADS,
+        };
+    }
+
+    /** Chance of all that is seen, 0 … 1: two faults that are seen are both there, and no rivals. */
+    private function seenTogether(): float
+    {
+        $isSeen = fn (string $fault): bool => $this->isSeen(Fault::from($fault));
+
+        return array_sum(array_filter($this->faults, $isSeen, ARRAY_FILTER_USE_KEY));
     }
 
     /** While nothing was measured and little seen, what needs no tool comes first (A-01). */

@@ -62,7 +62,7 @@ final readonly class Pieces
         /** @var array<string, Evidence> $pieces */
         $pieces = [];
         $context = array_fill(0, count($this->curves->faults), 0.0);
-        $withheld = new Withheld($this->examined->findings, $this->examined->seen);
+        $withheld = $this->examined->withheld();
         foreach ($features as $feature => $value) {
             if ($withheld->holds($feature) || $this->isFound(Setting::plain($feature))) {
                 continue;

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
+use Metrum\Circuit\Condition;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\Observation;
+use Metrum\Circuit\State;
 
 /** What is held of each fault before anything was found: how often it is met at a plant of which so much was said. */
 final readonly class Priors
@@ -15,6 +17,9 @@ final readonly class Priors
 
     /** Share at which it counts how seldom a part is: that it was met where something is wrong makes it likelier. */
     private const PART = 0.6;
+
+    /** Nats against more load than usual while the box is on its way: that it is warm is what it is on its way from. */
+    private const ON_ITS_WAY = 1.0;
 
     /** Nats against a shut solenoid where liquid was seen to pass it. */
     private const PASSED = 5.0;
@@ -68,6 +73,14 @@ final readonly class Priors
         $told = new AlreadyTold($this->examined->findings, $this->examined->figures);
         if ($told->is(Observation::LiquidSolenoid)) {
             $priors[$this->curves->placeOf(Fault::LiquidSolenoidShut)] -= self::PASSED;
+        }
+        if ($this->examined->findings->state === State::PullingDown) {
+            $priors[$this->curves->placeOf(Fault::ExcessLoad)] -= self::ON_ITS_WAY;
+        }
+        // In the cold such a plant runs out for its flooded condenser first: a leak is no likelier than that.
+        if ($this->examined->conditions->holds(Condition::ColdFlooding) === true) {
+            $leak = $this->curves->placeOf(Fault::Undercharge);
+            $priors[$leak] = min($priors[$leak], $priors[$this->curves->placeOf(Fault::WinterUndercharge)]);
         }
         if ($this->examined->findings->confirmed !== []) {
             $priors[$this->curves->placeOf(Fault::NoFault)] = self::nothingElse($priors, $this->open);

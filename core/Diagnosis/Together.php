@@ -15,11 +15,11 @@ use Metrum\Circuit\HouseRules;
  */
 final readonly class Together
 {
-    /** Probability of the first from which it is worth asking, and from which it does well enough alone. */
-    private const FIRST = [0.5, 0.985];
+    /** Probability of the first from which it is worth asking. */
+    private const FIRST = 0.7;
 
     /** Probability of the second, with the first in the plant, from which it is named. */
-    private const SECOND = 0.6;
+    private const SECOND = 0.8;
 
     /** Readings from which what one fault leaves over can be trusted to be more than noise. */
     private const READINGS = 7;
@@ -37,8 +37,7 @@ final readonly class Together
             $examined->findings->confirmed !== [] ||
             count($examined->findings->readings) < self::READINGS ||
             $first === Fault::NoFault ||
-            $faults[$first->value] < self::FIRST[0] ||
-            $faults[$first->value] > self::FIRST[1]
+            $faults[$first->value] < self::FIRST
         ) {
             return null;
         }

@@ -27,6 +27,13 @@ final readonly class Withheld
         'figure evaporator_td_k',
         'figure saturated_evaporator_c',
         'figure coil_air_drop_k',
+        'figure condensing_middle_c',
+        'figure condenser_split_k',
+        'figure condenser_approach_k',
+        'figure condenser_air_rise_k',
+        'share superheat_of_td',
+        'share lift',
+        'share ratio',
     ];
 
     private bool $circuit;

@@ -22,6 +22,9 @@ final readonly class Signals
     /** K of box above its set point from which head reads high. */
     private const FAR_FROM_SET_POINT = 5.0;
 
+    /** s after a defrost within which a coil has cooled down to where its fans start. */
+    private const COOLED_DOWN = 600.0;
+
     public function __construct(private Findings $findings, private Figures $figures, private Yardstick $by)
     {
     }
@@ -84,7 +87,7 @@ final readonly class Signals
             Sign::CutOut => LowPressureCut::Out->againstWanted($this->findings, $this->by),
             Sign::CutIn => LowPressureCut::In->againstWanted($this->findings, $this->by),
             Sign::Oil => $this->read(Reading::OilPressureDifference),
-            Sign::FanDelay => $this->difference(Reading::FanDelaySensor, Reading::FanDelaySet),
+            Sign::FanDelay => $this->fanDelay(),
             Sign::Heater => $this->share(Reading::HeaterCurrent, Reading::HeaterRatedCurrent),
             Sign::FreezeTime => $this->read(Reading::FreezeTime),
             Sign::Water => $this->aboveUsualWater(),
@@ -182,6 +185,19 @@ final readonly class Signals
             ($this->read(Reading::DrierInletTemperature) ?? $this->read(Reading::CondenserOutletTemperature));
 
         return $end === null || $start === null ? null : $start - $end;
+    }
+
+    /** Null while the fans rest as they should: in a defrost, and after it until the coil has had time to cool down. */
+    private function fanDelay(): ?float
+    {
+        $since = $this->read(Reading::MinutesSinceDisturbance);
+        $rests = match ($this->findings->state) {
+            State::InDefrost => true,
+            State::AfterDefrost => $since === null || $since < self::COOLED_DOWN,
+            default => false,
+        };
+
+        return $rests ? null : $this->difference(Reading::FanDelaySensor, Reading::FanDelaySet);
     }
 
     private function dischargeOverExpected(): ?float

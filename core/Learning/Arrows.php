@@ -6,14 +6,14 @@ namespace Metrum\Learning;
 
 use Metrum\Circuit\Fault;
 use Metrum\Diagnosis\FaultCatalogue;
+use Metrum\Diagnosis\Scale;
 use Metrum\Diagnosis\Setting;
 use Metrum\Findings\Sign;
 
 /**
- * Keeps fitted curves to the trade's arrows: where a fault's file says which way a sign goes, its curve beside a sound
- * plant's never turns back.
- *
- * Pool adjacent violators (Ayer et al. 1955) on the difference of both curves.
+ * Keeps fitted curves to what the trade knows. What is as it ought to be speaks for nothing that is wrong; and where a
+ * fault's file says which way a sign goes, its curve beside a sound plant's never turns back: pool adjacent violators
+ * (Ayer et al. 1955) on the difference of both curves.
  */
 final readonly class Arrows
 {
@@ -34,6 +34,7 @@ final readonly class Arrows
     public function kept(array $weights): array
     {
         $sound = (int) array_search(Fault::NoFault, $this->faults, true);
+        $weights = $this->ordinary($weights, $sound);
         foreach ($this->faults as $place => $fault) {
             if ($place === $sound) {
                 continue;
@@ -49,7 +50,29 @@ final readonly class Arrows
     }
 
     /**
-     * One curve beside a sound plant's made to rise or fall throughout.
+     * Where a figure is as expected no fault weighs more than a sound plant. Else it would stand for what is held
+     * beforehand: a plant that shows nothing on a cold day was called short, since cold days are when a shortage shows.
+     *
+     * @param  array<int, array<int, float>>  $weights
+     * @return array<int, array<int, float>>
+     */
+    private function ordinary(array $weights, int $sound): array
+    {
+        foreach ($this->columns->curves as $feature => $columns) {
+            if (Scale::knots($feature) !== Scale::DEVIATIONS) {
+                continue;
+            }
+            $at = (int) array_search(0.0, Scale::DEVIATIONS, true);
+            foreach (array_keys($this->faults) as $place) {
+                $weights[$columns[$at]][$place] = min($weights[$columns[$at]][$place], $weights[$columns[$at]][$sound]);
+            }
+        }
+
+        return $weights;
+    }
+
+    /**
+     * One curve beside a sound plant's made to rise or fall throughout, and to speak for the fault on its own side only.
      *
      * @param  array<int, array<int, float>>  $weights
      * @param  list<int>  $columns
@@ -62,7 +85,9 @@ final readonly class Arrows
             $columns,
         );
         foreach (self::rising($apart) as $i => $one) {
-            $weights[$columns[$i]][$place] = $weights[$columns[$i]][$sound] + $way * $one;
+            $isOwnSide = $way * Scale::DEVIATIONS[$i] > 0.0;
+            $more = $way * $one;
+            $weights[$columns[$i]][$place] = $weights[$columns[$i]][$sound] + ($isOwnSide ? $more : min(0.0, $more));
         }
 
         return $weights;

@@ -122,8 +122,8 @@ final readonly class AsTold
     }
 
     /**
-     * An answer that is a fault is given where that fault is; elsewhere only by mistake, or where it is so common that
-     * nobody calls it one: a door that leaks a little.
+     * An answer that is a fault is given where that fault is, or what brings it about; elsewhere only by mistake, or
+     * where it is so common that nobody calls it one: a door that leaks a little.
      *
      * @param  list<array{Fault, ?Cause, float}>  $ills
      */
@@ -134,23 +134,12 @@ final readonly class AsTold
         foreach ($isCommon ? [] : Fault::cases() as $fault) {
             foreach (FaultCatalogue::entry($fault)->seenBy as $by) {
                 if ($by->asked === $asked && $by->under === null && in_array($word, $by->words, true)) {
-                    $faults = [...$faults, $fault, ...self::causesOf($fault)];
+                    $faults = [...$faults, $fault, ...FaultCatalogue::causesOf($fault)];
                 }
             }
         }
 
         return $faults !== [] && array_intersect(array_column($faults, 'value'), self::names($ills)) === [];
-    }
-
-    /** @return list<Fault> what brings a fault about: ice is seen where its cause is the truth */
-    private static function causesOf(Fault $fault): array
-    {
-        return array_values(
-            array_filter(
-                Fault::cases(),
-                static fn (Fault $one): bool => isset(FaultCatalogue::entry($one)->bringsAbout[$fault->value]),
-            ),
-        );
     }
 
     /**

@@ -22,7 +22,7 @@ final readonly class CurvesFile
     private const UNCARRIED = 1.0;
 
     /** How far priors are set back from fault first to plant first, 0 … 1. */
-    private const PLANT_FIRST = 0.25;
+    private const PLANT_FIRST = 0.5;
 
     /** Least share of plants that can have a fault. */
     private const SELDOM = 0.02;

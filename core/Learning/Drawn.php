@@ -8,7 +8,6 @@ use Metrum\Circuit\HouseRules;
 use Metrum\Diagnosis\Examination;
 use Metrum\Diagnosis\Features;
 use Metrum\Diagnosis\Grade;
-use Metrum\Diagnosis\Withheld;
 use Metrum\Plant\Twins;
 
 /** What is kept of a simulated visit for fitting: its truth, and its features as the tool sees them. */
@@ -31,7 +30,7 @@ final readonly class Drawn
     public static function of(int $number, Patient $patient): self
     {
         $examined = Examination::of($patient->findings, new HouseRules(), new Twins());
-        $withheld = new Withheld($patient->findings, $examined->seen);
+        $withheld = $examined->withheld();
 
         return new self(
             $number,

@@ -43,6 +43,17 @@ final class CommandsTest extends TestCase
         self::assertSame($lines[0], $lines[2]);
     }
 
+    public function test_a_fault_that_is_seen_is_told_beside_the_ranking(): void
+    {
+        [, $lines] = $this->artisanLines(
+            'metrum:diagnose',
+            '{"format":"metrum-visit","version":1,"system":{"kind":"walk_in_freezer","refrigerant":"R-448A"},'.
+            '"observations":{"drain":"blocked_or_frozen"},"readings":{"fans_running":1,"fans_fitted":3}}'."\n",
+        );
+        self::assertContains(['by' => 'drain', 'word' => 'blocked_or_frozen', 'faults' => ['drain_blocked']], $lines[0]['seen']);
+        self::assertContains(['by' => 'fans', 'faults' => ['evaporator_airflow_low']], $lines[0]['seen']);
+    }
+
     public function test_a_circuit_that_cannot_be_is_answered_by_house_rules(): void
     {
         $file = [

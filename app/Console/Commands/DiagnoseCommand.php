@@ -7,6 +7,7 @@ use Metrum\Circuit\Refused;
 use Metrum\Diagnosis\Check;
 use Metrum\Diagnosis\Contradiction;
 use Metrum\Diagnosis\Diagnosis;
+use Metrum\Diagnosis\Seen\Seen;
 use Metrum\Diagnosis\Suspect;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Exchange\VisitReader;
@@ -62,6 +63,11 @@ final class DiagnoseCommand extends JsonLinesCommand
             ...$one->grade === null ? [] : ['severity' => $one->grade->value],
             ...$one->cause === null ? [] : ['cause' => $one->cause[0]->cause->value],
         ];
+        $seen = static fn (Seen $one): array => [
+            'by' => $one->asked->value,
+            ...$one->word === null ? [] : ['word' => $one->word->value],
+            'faults' => array_column($one->faults, 'value'),
+        ];
         $check = static fn (Check $one): array => [
             'reading' => $one->key->value,
             'gain_bits' => round($one->gain, 4),
@@ -71,6 +77,7 @@ final class DiagnoseCommand extends JsonLinesCommand
         return [
             'id' => $findings->id,
             'derived' => (object) array_map($derived, $verdict->figures->all()),
+            'seen' => array_map($seen, $verdict->seen),
             'ranking' => array_map($suspect, $verdict->suspects),
             'next_tests' => array_map($check, $verdict->checks),
             'contradictions' => array_map($sentence, $verdict->contradictions),

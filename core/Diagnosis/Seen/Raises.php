@@ -30,7 +30,7 @@ final class Raises
         private readonly Examination $examined,
         private readonly Priors $priors,
     ) {
-        $this->withheld = new Withheld($examined->findings, $examined->seen);
+        $this->withheld = $examined->withheld();
     }
 
     /**

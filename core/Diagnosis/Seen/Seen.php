@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis\Seen;
 
+use Metrum\Circuit\Condition;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Look;
@@ -23,9 +24,6 @@ use Metrum\Findings\StandingFans;
 /** Something that is a fault and no mere sign of one: the fault is there, whatever else is. */
 final readonly class Seen
 {
-    /** States in which the coil's fans stand as they should. */
-    private const FANS_REST = [State::InDefrost, State::AfterDefrost];
-
     /** Deviations from which a counted figure is a fault of its own. */
     private const FAR_OFF = 2.2;
 
@@ -67,7 +65,7 @@ final readonly class Seen
         $seen = [];
         foreach ([...$findings->observations, ...$findings->tests] as $key => $word) {
             $asked = Observation::tryFrom($key) ?? Test::from($key);
-            if (! self::isAsItShould($asked, $word, $findings, $rules)) {
+            if (! self::isAsItShould($asked, $word, $findings, $conditions, $rules)) {
                 $seen[] = self::of($asked, $word, 0, $signals, $conditions);
             }
         }
@@ -163,12 +161,13 @@ final readonly class Seen
         Question $asked,
         Word $word,
         Findings $findings,
+        Conditions $conditions,
         HouseRules $rules,
     ): bool {
         $state = $findings->stateOf($asked);
 
         return match ($asked) {
-            Observation::EvaporatorFans => $word === Word::AllStopped && in_array($state, self::FANS_REST, true),
+            Observation::EvaporatorFans => $word === Word::AllStopped && $conditions->holds(Condition::FansRest) === true,
             Observation::CondenserFans => in_array($word, Word::FANS_STAND, true) &&
                 ($state?->runs() === false || ! StandingFans::in($findings, $rules)->ofCondenser),
             Observation::SuctionLineAfterHotGasValve => $word === Word::Hot && $state === State::InDefrost,

@@ -37,7 +37,7 @@ final class SkilledAlwaysTest extends TestCase
             $before = self::chances(self::verdict($findings));
             foreach (self::seenAt($findings) as [$fault, $asked, $word]) {
                 $after = self::chances(self::verdict($findings->with($asked, $word)));
-                $family = [$fault->value, ...self::causesOf($fault)];
+                $family = [$fault->value, ...array_column(FaultCatalogue::causesOf($fault), 'value')];
                 $sum = static fn (array $chances): float => array_sum(
                     array_intersect_key($chances, array_flip($family)),
                 );
@@ -164,19 +164,6 @@ final class SkilledAlwaysTest extends TestCase
                 }
             }
         }
-    }
-
-    /** @return list<string> */
-    private static function causesOf(Fault $fault): array
-    {
-        return array_values(
-            array_filter(
-                array_column(Fault::cases(), 'value'),
-                static fn (string $name): bool => isset(
-                    FaultCatalogue::entry(Fault::from($name))->bringsAbout[$fault->value],
-                ),
-            ),
-        );
     }
 
     /** @return array<string, float> by Fault */

@@ -228,6 +228,49 @@ final class SkilledTest extends TestCase
         self::assertSame(Reading::AmbientTemperature, $verdict->checks[0]->key);
     }
 
+    public function test_fans_that_rest_after_a_defrost_are_held_by_nothing_until_the_coil_had_time(): void
+    {
+        $rests = [
+            'state' => 'after_defrost',
+            'observations' => ['evaporator_fans' => 'all_stopped', 'last_defrost' => 'cleared_coil'],
+        ];
+        $after = static fn (int $minutes): Verdict => self::verdict([
+            'readings' => [
+                'fan_delay_set_c' => -4,
+                'fan_delay_sensor_c' => 3.5,
+                'minutes_since_disturbance_min' => $minutes,
+            ],
+        ] + $rests + self::FREEZER);
+        self::assertSame(Fault::NoFault, $after(3)->first()->fault);
+        self::assertSame(Fault::FanDelayHolding, $after(25)->first()->fault);
+    }
+
+    public function test_a_head_below_its_setting_with_gas_in_the_receiver_names_the_valve_that_lets_it_by(): void
+    {
+        $plant = ['system' => ['head_pressure_control' => 'flooding_valve'] + Visits::COOLER['system']] + Visits::COOLER;
+        $at = static fn (float $ambient, float $head): Verdict => self::verdict([
+            'readings' => [
+                'ambient_temperature_c' => $ambient,
+                'box_temperature_c' => 5,
+                'discharge_pressure_kpa' => $head,
+                'suction_pressure_kpa' => 330,
+                'condenser_outlet_temperature_c' => $ambient + 6,
+                'receiver_outlet_temperature_c' => $ambient + 17,
+            ],
+        ] + $plant);
+        foreach ([[5, 1050], [9, 1100]] as [$ambient, $head]) {
+            $verdict = $at($ambient, $head);
+            $named = array_map(static fn (Suspect $one): Fault => $one->fault, $verdict->ranked(3));
+            self::assertContains(Fault::HeadPressureValveBypassing, $named, "$ambient °C, $head kPa");
+            $next = array_column(array_column(array_slice($verdict->checks, 0, 3), 'key'), 'value');
+            self::assertNotSame([], array_intersect($next, [
+                'receiver_level_percent',
+                'head_pressure_valve_bypass_line',
+                'receiver_feel',
+            ]), 'what tells it from a missing charge comes next');
+        }
+    }
+
     public function test_too_much_refrigerant_and_foreign_gas_are_parted_by_standing_still(): void
     {
         $none = ['receiver_outlet_temperature_c' => null, 'receiver_level_percent' => null];

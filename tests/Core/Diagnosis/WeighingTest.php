@@ -66,8 +66,6 @@ final class WeighingTest extends TestCase
                 $named[$right ? 'right' : (count($ills) > 1 ? 'wrong' : 'though one')]++;
             }
         }
-        fwrite(STDERR, json_encode($named));
-        fwrite(STDERR, json_encode($named));
         self::assertGreaterThan(3, $named['right'], (string) json_encode($named));
         self::assertGreaterThan(2 * ($named['wrong'] + $named['though one']), $named['right']);
     }

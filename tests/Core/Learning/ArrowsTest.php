@@ -19,7 +19,7 @@ final class ArrowsTest extends TestCase
     {
         $columns = new Columns();
         $weights = array_fill(0, $columns->count, [0.0, 0.0, 0.0]);
-        $wavy = [-1.2, -1.0, -0.8, 0.4, -0.2, 0.1, 0.9, 0.5, 1.4, 1.2, 1.6];
+        $wavy = [-1.2, -1.0, -0.8, -0.2, -0.6, -0.1, 0.9, 0.5, 1.4, 1.2, 1.6];
         foreach ($columns->curves['sign split'] as $i => $column) {
             $weights[$column][2] = $wavy[$i];
         }
@@ -30,6 +30,20 @@ final class ArrowsTest extends TestCase
         }
         self::assertEqualsWithDelta(array_sum($wavy), array_sum($curve), 1e-9, 'its mean stays');
         self::assertSame(-1.2, $curve[0], 'what rises is left as it is');
+    }
+
+    public function test_what_is_as_expected_speaks_for_nothing_that_is_wrong(): void
+    {
+        $columns = new Columns();
+        $weights = array_fill(0, $columns->count, [0.1, 0.6, -0.3]);
+        $kept = (new Arrows($columns, self::FAULTS))->kept($weights);
+        foreach (['sign split', 'reading discharge_pressure_kpa'] as $feature) {
+            $at = $columns->curves[$feature][(int) array_search(0.0, Scale::DEVIATIONS, true)];
+            self::assertEqualsWithDelta([0.1, 0.1, -0.3], $kept[$at], 1e-9, $feature);
+            self::assertSame(0.6, $kept[$columns->curves[$feature][2]][1], 'elsewhere it stays as it was learned');
+        }
+        $own = $columns->curves['share least_subcooling'];
+        self::assertSame(0.6, $kept[$own[3]][1], 'no subcooling is not as it ought to be');
     }
 
     public function test_the_arrows_are_those_of_the_trade(): void

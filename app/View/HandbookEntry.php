@@ -20,8 +20,8 @@ use Metrum\Diagnosis\LookAlikes;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
+use Metrum\Plant\Ailment;
 use Metrum\Plant\CannotStand;
-use Metrum\Plant\Disorder;
 use Metrum\Plant\PlantState;
 use Metrum\Plant\TwinExpectation;
 use Metrum\Plant\Twins;
@@ -53,7 +53,7 @@ final class HandbookEntry
     ) {
         $this->entry = FaultCatalogue::entry($fault);
         $expectation = $this->expected($twins);
-        if ($expectation !== null && Disorder::showsInLoop($fault, $expectation->twin->machine)) {
+        if ($expectation !== null && Ailment::of($fault)->showsAt($expectation->twin->machine)) {
             $this->expectation = $expectation;
         }
     }
@@ -170,10 +170,9 @@ final class HandbookEntry
         } catch (CannotStand) {
             return null;
         }
-        $cold = in_array($this->fault, [Fault::WinterUndercharge, Fault::HeadPressureLow], true);
         $design = $twin->machine->design;
         $weather = [
-            Reading::AmbientTemperature->value => $cold ? 268.15 : $design->ambient + 3.0,
+            Reading::AmbientTemperature->value => Ailment::of($this->fault)->inTheCold ? 268.15 : $design->ambient + 3.0,
             Reading::BoxTemperature->value => $design->box,
         ];
 

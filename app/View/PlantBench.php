@@ -13,7 +13,7 @@ use Metrum\Circuit\Reading;
 use Metrum\Circuit\State;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
-use Metrum\Plant\Disorder;
+use Metrum\Plant\Ailment;
 use Metrum\Plant\Machine;
 use Metrum\Plant\PlantState;
 use Metrum\Plant\RunLength;
@@ -151,7 +151,8 @@ final class PlantBench
     {
         $named = [];
         foreach (Fault::cases() as $fault) {
-            if (Disorder::showsInLoop($fault, $this->sound) || Disorder::showsInTime($fault)) {
+            $ailment = Ailment::of($fault);
+            if ($ailment->showsAt($this->sound) || $ailment->time !== null) {
                 $named[$fault->value] = $fault->label();
             }
         }

@@ -11,7 +11,7 @@ use Metrum\Circuit\Observation;
 use Metrum\Circuit\Test;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
-use Metrum\Plant\Disorder;
+use Metrum\Plant\Ailment;
 use Metrum\Plant\Likeness;
 use Metrum\Plant\PlantState;
 use Metrum\Plant\TwinExpectation;
@@ -125,7 +125,7 @@ final readonly class Confirmed
         $expectation = $examined->expectation;
         $shows =
             $expectation instanceof TwinExpectation &&
-            Disorder::showsInLoop($fault, $expectation->twin->machine) &&
+            Ailment::of($fault)->showsAt($expectation->twin->machine) &&
             $expectation->twin->at($expectation->around)->runs();
 
         return [

@@ -27,6 +27,7 @@ final readonly class FaultEntry
         'mechanism',
         'for_the_owner',
         'what_we_do',
+        'twin',
         'speaks_for',
         'speaks_against',
         'check',

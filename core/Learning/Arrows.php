@@ -58,13 +58,14 @@ final readonly class Arrows
      */
     private function ordinary(array $weights, int $sound): array
     {
+        $middle = array_search(0.0, Scale::DEVIATIONS, true);
         foreach ($this->columns->curves as $feature => $columns) {
             if (Scale::knots($feature) !== Scale::DEVIATIONS) {
                 continue;
             }
-            $at = (int) array_search(0.0, Scale::DEVIATIONS, true);
-            foreach (array_keys($this->faults) as $place) {
-                $weights[$columns[$at]][$place] = min($weights[$columns[$at]][$place], $weights[$columns[$at]][$sound]);
+            $most = $weights[$columns[$middle]][$sound];
+            foreach ($weights[$columns[$middle]] as $place => $weight) {
+                $weights[$columns[$middle]][$place] = min($weight, $most);
             }
         }
 

@@ -8,6 +8,7 @@ use Metrum\Circuit\Cause;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\HeadPressureControl;
 use Metrum\Circuit\State;
+use Metrum\Plant\Ailment;
 use Metrum\Plant\Dice;
 use Metrum\Plant\Filling;
 use Metrum\Plant\Machine;
@@ -17,9 +18,6 @@ use Metrum\Plant\Surroundings;
 /** In which weather, with how warm a box and in which state a plant is met. */
 final readonly class Circumstances
 {
-    /** Faults that need the cold to show. */
-    private const IN_THE_COLD = [Fault::WinterUndercharge, Fault::HeadPressureLow];
-
     /** °C above which nothing needs to hold the head. */
     private const HOLDS_ITSELF = 16.0;
 
@@ -78,7 +76,7 @@ final readonly class Circumstances
     private static function showsInTheCold(array $ills): bool
     {
         foreach ($ills as [$fault]) {
-            if (in_array($fault, self::IN_THE_COLD, true)) {
+            if (Ailment::of($fault)->inTheCold) {
                 return true;
             }
         }

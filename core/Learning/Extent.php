@@ -8,6 +8,7 @@ use Metrum\Circuit\Cause;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\Reading;
 use Metrum\Diagnosis\Grade;
+use Metrum\Plant\Ailment;
 use Metrum\Plant\Dice;
 use Metrum\Plant\Disorder;
 use Metrum\Plant\Machine;
@@ -21,15 +22,6 @@ use Metrum\Plant\Surroundings;
  */
 final readonly class Extent
 {
-    /** What costs no capacity and no head, or only in some weather: as far gone as it was drawn. */
-    private const WITHOUT_COST = [
-        Fault::ExcessLoad,
-        Fault::HeadPressureLow,
-        Fault::RegulatorSetLow,
-        Fault::SuctionLineWarm,
-        Fault::ValveOverfeeding,
-    ];
-
     /** Severity from which others are tried. */
     private const BEGINNING = 0.06;
 
@@ -51,7 +43,8 @@ final readonly class Extent
      */
     public function drawn(array $ills, Surroundings $around, PlantState $sound): array
     {
-        if (in_array($ills[0][0], self::WITHOUT_COST, true)) {
+        // What costs no capacity and no head, or only in some weather, has gone as far as it was drawn.
+        if (! Ailment::of($ills[0][0])->costs) {
             return $ills;
         }
         $grade = $this->dice->one(Grade::cases());

@@ -15,8 +15,9 @@ use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Likelihoods;
 use Metrum\Findings\Findings;
+use Metrum\Plant\Ailment;
 use Metrum\Plant\Dice;
-use Metrum\Plant\Disorder;
+use Metrum\Plant\LoopEffect;
 use Metrum\Plant\Machine;
 use Metrum\Plant\RandomPlants;
 use Metrum\Plant\Sizing;
@@ -109,7 +110,7 @@ final readonly class Patients
     {
         return $fault === Fault::NoFault ||
             $fault === Fault::ExcessLoad ||
-            (Disorder::isOfLoop($fault) && $fault !== Fault::ValveHunting);
+            ! in_array(Ailment::of($fault)->loop, [null, LoopEffect::FeedHunting], true);
     }
 
     /** @return array<string, float> how often each fault is drawn, of those that the twin can carry */
@@ -164,7 +165,7 @@ final readonly class Patients
     {
         $nothingHolds = $machine->head->kind === HeadPressureControl::None && self::isOutdoor($machine);
 
-        return Disorder::showsInLoop($fault, $machine) || ($fault === Fault::HeadPressureLow && $nothingHolds);
+        return Ailment::of($fault)->showsAt($machine) || ($fault === Fault::HeadPressureLow && $nothingHolds);
     }
 
     private static function cause(Dice $dice, Fault $fault): ?Cause

@@ -90,22 +90,37 @@ final readonly class Controls
     /** @param  float  $severity  0 … 1 */
     public function with(Fault $fault, float $severity, Machine $machine): self
     {
-        return match ($fault) {
-            Fault::ThermostatWrong => $this->but(sensorError: $this->sensorError + 6.0 * $severity),
-            Fault::LowPressureControlWrong => $this->cuttingOutAt(
+        $ailment = Ailment::of($fault);
+
+        return $ailment->time === null ? $this : $this->changed($ailment->time, $ailment->by, $severity, $machine);
+    }
+
+    /** @param  list<float>  $by  as the effect takes them */
+    private function changed(TimeEffect $effect, array $by, float $severity, Machine $machine): self
+    {
+        [$first, $second] = [...$by, 0.0, 0.0];
+
+        return match ($effect) {
+            // More heat is the room's affair.
+            TimeEffect::Burden => $this,
+            TimeEffect::SensorError => $this->but(sensorError: $this->sensorError + $first * $severity),
+            TimeEffect::CutOutRaised => $this->cuttingOutAt(
                 $this->cutOut +
-                    min(1.0, 0.25 + 0.85 * $severity) * max(0.0, $machine->design->evaporating - $this->cutOut),
+                    min(1.0, $first + $second * $severity) * max(0.0, $machine->design->evaporating - $this->cutOut),
             ),
-            Fault::DefrostHeaterFailed => $this->but(heater: $this->heater * (1 - $severity)),
-            Fault::DefrostNotTerminating => $this->but(
+            TimeEffect::HeatLost => $this->but(heater: $this->heater * (1 - $severity)),
+            TimeEffect::NotTerminating => $this->but(
                 terminate: 373.15,
-                longest: $this->longest * (1 + 1.5 * $severity),
+                longest: $this->longest * (1 + $first * $severity),
             ),
-            Fault::DefrostClockWrong => $this->but(defrosts: $severity > 0.3 ? 0 : $this->defrosts),
-            Fault::DefrostTooFew => $this->but(defrosts: (int) round($this->defrosts * (1 - 0.8 * $severity))),
-            Fault::DrainBlocked => $this->but(refreezes: 0.8 * $severity),
-            Fault::FanDelayHolding => $this->but(fanDelay: ($this->fanDelay ?? 273.15) - 25.0 * $severity),
-            default => $this,
+            TimeEffect::ClockStopped => $this->but(defrosts: $severity > $first ? 0 : $this->defrosts),
+            TimeEffect::FewerDefrosts => $this->but(
+                defrosts: (int) round($this->defrosts * (1 - $first * $severity)),
+            ),
+            TimeEffect::Refreezing => $this->but(refreezes: $first * $severity),
+            TimeEffect::FanDelayLowered => $this->but(
+                fanDelay: ($this->fanDelay ?? 273.15) - $first * $severity,
+            ),
         };
     }
 

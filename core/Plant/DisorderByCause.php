@@ -47,7 +47,12 @@ final class DisorderByCause
             Cause::SolenoidHalfOpen => $machine->with(
                 liquidFriction: $machine->liquidFriction + Disorder::blocking($machine, $s),
             ),
-            default => null,
+            Cause::ValvesLeaking,
+            Cause::RingsWorn,
+            Cause::SolenoidWithoutPower,
+            Cause::SolenoidStuck,
+            Cause::DoorsOpen,
+            Cause::ProductHot => null,
         };
     }
 }

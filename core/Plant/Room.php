@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
+use Metrum\Circuit\Fault;
 use Metrum\Quantity\Copies;
 
 /**
@@ -78,13 +79,27 @@ final readonly class Room
         );
     }
 
-    /** More comes in: an open or leaking door, warm goods. @param  float  $severity  0 … 1 */
-    public function burdened(float $severity): self
+    /** @param  float  $severity  0 … 1 */
+    public function with(Fault $fault, float $severity): self
     {
+        $ailment = Ailment::of($fault);
+
+        return $ailment->time === TimeEffect::Burden ? $this->burdened($ailment->by, $severity) : $this;
+    }
+
+    /**
+     * More comes in: an open or leaking door, warm goods.
+     *
+     * @param  list<float>  $by  how much more leaks in, is set free inside, and comes as moisture
+     */
+    private function burdened(array $by, float $severity): self
+    {
+        [$leaks, $inside, $moisture] = [...$by, 0.0, 0.0, 0.0];
+
         return $this->but(
-            leakage: $this->leakage * (1 + 9 * $severity),
-            inside: $this->inside * (1 + 1.2 * $severity),
-            moisture: $this->moisture * (1 + 5 * $severity),
+            leakage: $this->leakage * (1 + $leaks * $severity),
+            inside: $this->inside * (1 + $inside * $severity),
+            moisture: $this->moisture * (1 + $moisture * $severity),
         );
     }
 }

@@ -88,7 +88,7 @@ final class Simulation
         foreach ($faults as [$fault, $severity]) {
             $sick = Disorder::in($sick, $fault, $severity);
             $controls = $controls->with($fault, $severity, $machine);
-            $room = $fault === Fault::ExcessLoad ? $room->burdened($severity) : $room;
+            $room = $room->with($fault, $severity);
         }
 
         return new self($sick, $room, $controls, $ambient, $box);

@@ -42,7 +42,7 @@ final class WhatIf
         private readonly HouseRules $rules,
         ?Fault $leading,
     ) {
-        $shows = $leading !== null && Disorder::showsInLoop($leading, $twin->machine);
+        $shows = $leading !== null && Ailment::of($leading)->showsAt($twin->machine);
         $this->fault = $shows ? $leading : null;
     }
 

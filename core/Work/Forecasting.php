@@ -11,7 +11,7 @@ use Metrum\Diagnosis\Suspect;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
-use Metrum\Plant\Disorder;
+use Metrum\Plant\Ailment;
 use Metrum\Plant\Machine;
 use Metrum\Plant\Scenario;
 use Metrum\Plant\SteadyState;
@@ -109,7 +109,7 @@ final class Forecasting
             if (! $leads && ($suspect->fault !== $cured || $suspect->probability < self::LEAST_CURED)) {
                 continue;
             }
-            $shows = Disorder::showsInLoop($suspect->fault, $this->twin->machine);
+            $shows = Ailment::of($suspect->fault)->showsAt($this->twin->machine);
             $shares[] = [$shows ? $suspect->fault : null, $suspect->probability];
             $sum += $suspect->probability;
         }

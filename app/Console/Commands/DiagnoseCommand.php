@@ -4,16 +4,10 @@ namespace App\Console\Commands;
 
 use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Refused;
-use Metrum\Diagnosis\Check;
-use Metrum\Diagnosis\Contradiction;
 use Metrum\Diagnosis\Diagnosis;
-use Metrum\Diagnosis\Seen\Seen;
-use Metrum\Diagnosis\Suspect;
-use Metrum\Diagnosis\Verdict;
+use Metrum\Exchange\VerdictAnswer;
 use Metrum\Exchange\VisitReader;
 use Metrum\Exchange\WorkAnswer;
-use Metrum\Findings\Figure;
-use Metrum\Findings\Findings;
 use Metrum\Plant\Twins;
 use Metrum\Work\Work;
 
@@ -41,7 +35,7 @@ final class DiagnoseCommand extends JsonLinesCommand
         $this->twins ??= new Twins();
         $this->diagnosis ??= new Diagnosis(new HouseRules(), $this->twins);
         if ($file->told === null) {
-            return Answered::with(self::told($file->findings, $this->diagnosis->of($file->findings)));
+            return Answered::with(VerdictAnswer::of($file->findings, $this->diagnosis->of($file->findings)));
         }
         [$log, $chapters] = $file->told;
         $work = new Work($log, $chapters, new HouseRules(), $this->twins);
@@ -49,41 +43,7 @@ final class DiagnoseCommand extends JsonLinesCommand
         $verdict = $this->diagnosis->of($findings);
 
         return Answered::with(
-            self::told($findings, $verdict) + WorkAnswer::of($log, $work->knowing($verdict)),
+            VerdictAnswer::of($findings, $verdict) + WorkAnswer::of($log, $work->knowing($verdict)),
         );
-    }
-
-    /** @return array<string, mixed> */
-    private static function told(Findings $findings, Verdict $verdict): array
-    {
-        $derived = static fn (Figure $figure): float => round($figure->inFileUnit(), 4);
-        $suspect = static fn (Suspect $one): array => [
-            'fault' => $one->fault->value,
-            'probability' => round($one->probability, 5),
-            ...$one->grade === null ? [] : ['severity' => $one->grade->value],
-            ...$one->cause === null ? [] : ['cause' => $one->cause[0]->cause->value],
-        ];
-        $seen = static fn (Seen $one): array => [
-            'by' => $one->asked->value,
-            ...$one->word === null ? [] : ['word' => $one->word->value],
-            'faults' => array_column($one->faults, 'value'),
-        ];
-        $check = static fn (Check $one): array => [
-            'reading' => $one->key->value,
-            'gain_bits' => round($one->gain, 4),
-        ];
-        $sentence = static fn (Contradiction $one): string => $one->sentence();
-
-        return [
-            'id' => $findings->id,
-            'derived' => (object) array_map($derived, $verdict->figures->all()),
-            'seen' => array_map($seen, $verdict->seen),
-            'ranking' => array_map($suspect, $verdict->suspects),
-            'next_tests' => array_map($check, $verdict->checks),
-            'contradictions' => array_map($sentence, $verdict->contradictions),
-            'settled' => $verdict->settled->isOpen(),
-            'cautions' => $verdict->cautions,
-            'refused' => [],
-        ];
     }
 }

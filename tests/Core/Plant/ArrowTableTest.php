@@ -11,6 +11,7 @@ use Metrum\Circuit\Reading;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Plant\Ailment;
 use Metrum\Plant\Disorder;
 use Metrum\Plant\Machine;
 use Metrum\Plant\PlantState;
@@ -144,7 +145,7 @@ final class ArrowTableTest extends TestCase
             self::assertTrue($healthy['mild']->runs(), (string) $healthy['mild']->stopped?->sentence());
             foreach (self::ARROWS as $key => $arrows) {
                 $fault = Fault::from($key);
-                if (! Disorder::showsInLoop($fault, $machine)) {
+                if (! Ailment::of($fault)->showsAt($machine)) {
                     continue;
                 }
                 $capillary = $machine->feed->kind === Metering::Capillary;

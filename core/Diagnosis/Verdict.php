@@ -11,6 +11,7 @@ use Metrum\Diagnosis\Seen\Explained;
 use Metrum\Diagnosis\Seen\Seen;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Mark;
+use Metrum\Plant\Ailment;
 
 /** What the evidence says now. */
 final readonly class Verdict
@@ -180,6 +181,6 @@ final readonly class Verdict
 
     public static function isShortage(Fault $fault): bool
     {
-        return $fault === Fault::Undercharge || $fault === Fault::WinterUndercharge;
+        return Ailment::of($fault)->isShortage();
     }
 }

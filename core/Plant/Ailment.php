@@ -86,6 +86,18 @@ final readonly class Ailment
         );
     }
 
+    /** Whether refrigerant is missing, whatever for. */
+    public function isShortage(): bool
+    {
+        return $this->loop?->charge() === -1;
+    }
+
+    /** Whether there is too much refrigerant. */
+    public function isSurplus(): bool
+    {
+        return $this->loop?->charge() === 1;
+    }
+
     /** Whether the refrigerant's loop of such a plant shows it. */
     public function showsAt(Machine $machine): bool
     {

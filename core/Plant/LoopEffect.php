@@ -56,6 +56,55 @@ enum LoopEffect: string
         };
     }
 
+    /** -1 where it takes refrigerant away, 1 where it adds some, else 0. */
+    public function charge(): int
+    {
+        return match ($this) {
+            self::ShortOfCharge, self::ShortOfWinterCharge => -1,
+            self::Overcharged => 1,
+            self::ForeignGas,
+            self::CondenserAir,
+            self::CoilAir,
+            self::CoilIced,
+            self::FeedNarrowed,
+            self::FeedHeldOpen,
+            self::FeedHunting,
+            self::LiquidFriction,
+            self::SuctionFriction,
+            self::LineGain,
+            self::CompressorWorn,
+            self::HeadBypassing,
+            self::HeadLowered,
+            self::Regulating,
+            self::HotGas,
+            self::SolenoidShut => 0,
+        };
+    }
+
+    /** Whether it is the expansion valve that feeds otherwise. */
+    public function isOfFeed(): bool
+    {
+        return match ($this) {
+            self::FeedNarrowed, self::FeedHeldOpen, self::FeedHunting => true,
+            self::ShortOfCharge,
+            self::ShortOfWinterCharge,
+            self::Overcharged,
+            self::ForeignGas,
+            self::CondenserAir,
+            self::CoilAir,
+            self::CoilIced,
+            self::LiquidFriction,
+            self::SuctionFriction,
+            self::LineGain,
+            self::CompressorWorn,
+            self::HeadBypassing,
+            self::HeadLowered,
+            self::Regulating,
+            self::HotGas,
+            self::SolenoidShut => false,
+        };
+    }
+
     /** How many numbers it takes. */
     public function takes(): int
     {

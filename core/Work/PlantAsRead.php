@@ -10,6 +10,7 @@ use Metrum\Circuit\Reading;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Plant\Ailment;
 use Metrum\Plant\Disorder;
 use Metrum\Plant\Feed;
 use Metrum\Plant\Likeness;
@@ -80,10 +81,9 @@ final class PlantAsRead
     /** Under which a plant is kept: a valve set otherwise is the sound plant with its valve turned. */
     private static function plant(?Fault $fault): string
     {
-        return match ($fault) {
-            null, Fault::ValveUnderfeeding, Fault::ValveOverfeeding, Fault::ValveHunting => '',
-            default => $fault->value,
-        };
+        $isOfFeed = $fault !== null && Ailment::of($fault)->loop?->isOfFeed() === true;
+
+        return $fault === null || $isOfFeed ? '' : $fault->value;
     }
 
     /**

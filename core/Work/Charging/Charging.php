@@ -6,11 +6,11 @@ namespace Metrum\Work\Charging;
 
 use Metrum\Circuit\Control;
 use Metrum\Circuit\DesignKey;
-use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRule;
 use Metrum\Circuit\MoveOutcome;
 use Metrum\Circuit\Word;
 use Metrum\Findings\Derived;
+use Metrum\Plant\Ailment;
 use Metrum\Plant\Machine;
 use Metrum\Plant\TwinExpectation;
 use Metrum\Work\Forecast;
@@ -250,10 +250,9 @@ final class Charging
     /** Whether too little or too much refrigerant leads, or refrigerant was moved already. */
     public function isAsked(): bool
     {
-        $leads = [Fault::Undercharge, Fault::WinterUndercharge, Fault::Overcharge];
-        $first = $this->work->verdict($this->work->judged())->first()->fault;
+        $first = Ailment::of($this->work->verdict($this->work->judged())->first()->fault);
 
-        return $this->log->isCharging() || in_array($first, $leads, true);
+        return $this->log->isCharging() || $first->isShortage() || $first->isSurplus();
     }
 
     /** What an addition would do to the figures that it is made for; null where nothing can be foretold. */

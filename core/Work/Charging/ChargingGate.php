@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Metrum\Work\Charging;
 
 use Metrum\Circuit\DesignKey;
-use Metrum\Circuit\Fault;
 use Metrum\Circuit\HouseRule;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
@@ -15,6 +14,7 @@ use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Plant\Ailment;
 use Metrum\Plant\Filling;
 use Metrum\Quantity\Format;
 use Metrum\Work\Account;
@@ -215,7 +215,8 @@ final readonly class ChargingGate
         $what = $other === null
             ? ''
             : ': '.lcfirst($this->verdict()->nameOf($other)).' '.$percent($other->probability);
-        $isFull = $suspects[0]->fault === Fault::Overcharge && $suspects[0]->probability >= Sureness::Leaning->begins();
+        $isFull = Ailment::of($suspects[0]->fault)->isSurplus() &&
+            $suspects[0]->probability >= Sureness::Leaning->begins();
         if ($isFull) {
             return Precondition::refuses($label, 'only '.$percent($chance).$what);
         }

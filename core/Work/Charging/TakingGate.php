@@ -13,6 +13,7 @@ use Metrum\Circuit\Word;
 use Metrum\Diagnosis\Sureness;
 use Metrum\Diagnosis\Suspect;
 use Metrum\Findings\Findings;
+use Metrum\Plant\Ailment;
 use Metrum\Quantity\Format;
 use Metrum\Work\Account;
 use Metrum\Work\Precondition;
@@ -27,9 +28,6 @@ final readonly class TakingGate
 {
     /** K of ambient below which a condenser without head control reads high in subcooling for the cold alone. */
     private const COLD = 283.15;
-
-    /** What a verdict may name while what was added at this visit is taken back again. */
-    private const OF_CHARGING = [Fault::NoFault, Fault::Undercharge, Fault::WinterUndercharge, Fault::Overcharge];
 
     private Findings $findings;
 
@@ -107,22 +105,27 @@ final readonly class TakingGate
     private function tooMuch(): Precondition
     {
         $label = 'too much fits best';
-        if (in_array(Fault::Overcharge, $this->findings->confirmed, true)) {
-            return Precondition::holds($label, 'confirmed');
+        foreach ($this->findings->confirmed as $fault) {
+            if (Ailment::of($fault)->isSurplus()) {
+                return Precondition::holds($label, 'confirmed');
+            }
         }
         $verdict = $this->work->verdict($this->work->judged());
         $first = $verdict->first();
         $chance = 0.0;
         foreach ($verdict->suspects as $one) {
-            $chance = $one->fault === Fault::Overcharge ? $one->probability : $chance;
+            $chance += Ailment::of($one->fault)->isSurplus() ? $one->probability : 0.0;
         }
         $percent = Format::number(100 * $chance, 0).' %';
-        if ($first->fault === Fault::Overcharge && $chance >= Sureness::Leaning->begins()) {
+        $leading = Ailment::of($first->fault);
+        if ($leading->isSurplus() && $chance >= Sureness::Leaning->begins()) {
             return Precondition::holds($label, $percent);
         }
 
         $isOwn = $this->charging->log->added() > 0.0 && ($this->charging->missing() ?? 0.0) < 0.0;
-        if ($isOwn && in_array($first->fault, self::OF_CHARGING, true)) {
+        // What a verdict may name while what was added at this visit is taken back again.
+        $isOfCharging = $first->fault === Fault::NoFault || $leading->isShortage() || $leading->isSurplus();
+        if ($isOwn && $isOfCharging) {
             return Precondition::holds($label, 'more was added at this visit than was missing');
         }
 

@@ -35,7 +35,11 @@ final class AilmentTest extends TestCase
         $ailment = Ailment::of($fault);
         $machine = self::plain($fault);
         self::assertSame($ailment->loop !== null, $ailment->showsAt($machine), 'its plain plant can have it');
-        self::assertSame($ailment->loop !== null, Disorder::in($machine, $fault, 0.8) != $machine, 'in the loop');
+        $sick = Disorder::in($machine, $fault, 0.8);
+        self::assertSame($ailment->loop !== null, $sick != $machine, 'in the loop');
+        self::assertSame($ailment->isShortage(), $sick->charge < $machine->charge, 'refrigerant is missing');
+        self::assertSame($ailment->isSurplus(), $sick->charge > $machine->charge, 'there is too much');
+        self::assertSame($ailment->loop?->isOfFeed() ?? false, $sick->feed != $machine->feed, 'the valve feeds otherwise');
 
         $controls = Controls::for($machine);
         $room = Room::for($machine);

@@ -8,7 +8,7 @@ use Metrum\Circuit\Wanted;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Work;
 
@@ -53,7 +53,7 @@ final readonly class BeforeAfter
         $set = $before->circuit->design->boxSetPoint;
         $band = $set === null ? null : new Band($set - self::BOX, $set + self::BOX, 'set point');
         $box = static fn (?Findings $of): ?float => $of?->reading(Reading::BoxTemperature);
-        $rows = [$this->row(0, 'Box', Kind::Temperature, $box($before), $box($after), $band)];
+        $rows = [$this->row(0, 'Box', QuantityKind::Temperature, $box($before), $box($after), $band)];
         $found = Figures::of($before, $work->rules);
         $left = $after === null ? null : Figures::of($after, $work->rules);
         foreach (self::FIGURES as $figure) {
@@ -86,7 +86,7 @@ final readonly class BeforeAfter
      * @return ?array{label: string, y: float, low: ?float, high: ?float, was: ?float, is: ?float, text: string,
      *     wanted: string} null where nothing was read
      */
-    private function row(int $place, string $label, Kind $kind, ?float $was, ?float $is, ?Band $band): ?array
+    private function row(int $place, string $label, QuantityKind $kind, ?float $was, ?float $is, ?Band $band): ?array
     {
         $first = $was ?? $is;
         if ($first === null) {

@@ -3,7 +3,7 @@
 namespace App\Picture;
 
 use Metrum\Findings\Derived;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Charging\ChargeEstimate;
 use Metrum\Work\Charging\ChargeModel;
@@ -110,7 +110,7 @@ final class ChargePicture
     {
         $levels = [];
         for ($kelvin = 0.0; $kelvin < $this->reach; $kelvin += self::EVERY) {
-            $levels[] = ['y' => $this->y($kelvin), 'text' => $this->units->number($kelvin, Kind::Difference)];
+            $levels[] = ['y' => $this->y($kelvin), 'text' => $this->units->number($kelvin, QuantityKind::Difference)];
         }
 
         return $levels;
@@ -158,7 +158,7 @@ final class ChargePicture
                 $dots[] = [
                     'x' => $this->x($row->added),
                     'y' => $this->y($value),
-                    'text' => $this->units->number($value, Kind::Difference),
+                    'text' => $this->units->number($value, QuantityKind::Difference),
                 ];
             }
         }

@@ -7,7 +7,7 @@ use Metrum\Circuit\Reading;
 use Metrum\Plant\Machine;
 use Metrum\Plant\PlantState;
 use Metrum\Quantity\Format;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
 use Metrum\Quantity\Units;
 
@@ -59,7 +59,7 @@ final readonly class CircuitDrawing
             $pipes[$name] = TemperatureColour::of(
                 $value ?? (float) $state->reading(Reading::AmbientTemperature),
             );
-            $texts[$name] = $value === null ? '' : $units->number($value, Kind::Temperature);
+            $texts[$name] = $value === null ? '' : $units->number($value, QuantityKind::Temperature);
         }
         $this->pipes = $pipes;
         $this->texts = $texts;

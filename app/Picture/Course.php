@@ -3,7 +3,7 @@
 namespace App\Picture;
 
 use Metrum\Findings\Place;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 
 /**
@@ -129,13 +129,13 @@ final readonly class Course
                     : $this->units->span(
                         $band->value - $band->deviation,
                         $band->value + $band->deviation,
-                        Kind::Temperature,
+                        QuantityKind::Temperature,
                     ).
                         ' '.
-                        $this->units->symbol(Kind::Temperature);
+                        $this->units->symbol(QuantityKind::Temperature);
             $rows[] = [
                 'place' => $place->label(),
-                'measured' => $value === null ? 'not measured' : $this->units->text($value, Kind::Temperature),
+                'measured' => $value === null ? 'not measured' : $this->units->text($value, QuantityKind::Temperature),
                 'expected' => $span,
             ];
         }

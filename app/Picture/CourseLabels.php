@@ -2,7 +2,7 @@
 
 namespace App\Picture;
 
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 
 /**
@@ -88,9 +88,9 @@ final readonly class CourseLabels
     /** @return Label */
     private function ofAir(Zone $zone, float $in, ?float $out): array
     {
-        $leaving = $out === null ? '' : ' → '.$this->units->number($out, Kind::Temperature);
+        $leaving = $out === null ? '' : ' → '.$this->units->number($out, QuantityKind::Temperature);
         $name = $zone === Zone::Coil ? 'box ' : 'ambient ';
-        $text = $name.$this->units->number($in, Kind::Temperature).$leaving;
+        $text = $name.$this->units->number($in, QuantityKind::Temperature).$leaving;
         [$x, $y] = $this->frame->middle($zone, $in, 0.02);
         $width = self::AIR_WIDTH * mb_strlen($text) + 4;
         $near = [[4.0, 4.0], [4.0, -18.0], [40.0, 4.0], [40.0, -18.0]];

@@ -4,7 +4,7 @@ namespace App\Picture;
 
 use Metrum\Findings\Place;
 use Metrum\Plant\Expected;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 
 /**
@@ -167,7 +167,7 @@ final readonly class CourseLines
 
     private function tick(float $kelvin): string
     {
-        $text = str_replace('.0', '', $this->units->number($kelvin, Kind::Temperature));
+        $text = str_replace('.0', '', $this->units->number($kelvin, QuantityKind::Temperature));
 
         return str_starts_with($text, '−') || $text === '0' ? $text : '+'.$text;
     }

@@ -3,7 +3,7 @@
 namespace App\Picture;
 
 use Metrum\Plant\PlantState;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Refrigerant\Refrigerant;
 use Metrum\Refrigerant\Saturation;
@@ -63,7 +63,7 @@ final readonly class CyclePicture
         }
         $this->corners = $corners;
         $levels = [];
-        $unit = $units->of(Kind::AbsolutePressure);
+        $unit = $units->of(QuantityKind::AbsolutePressure);
         foreach ([0.2, 0.5, 1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000, 10000] as $value) {
             $pascal = $unit->toSi($value);
             $y = $pascal > 0 ? $this->at($this->left, $pascal)[1] : 0.0;

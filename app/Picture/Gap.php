@@ -5,7 +5,7 @@ namespace App\Picture;
 use Metrum\Circuit\Band;
 use Metrum\Findings\Mark;
 use Metrum\Plant\Expected;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 
 /** A difference that a technician judges: its value, the span in which it should lie here and now, and the mark. */
@@ -15,7 +15,7 @@ final readonly class Gap
         public GapName $name,
         public float $value,
         public Band $band,
-        public Kind $quantity,
+        public QuantityKind $quantity,
         public Mark $mark,
         public ?Band $wanted = null,
     ) {
@@ -38,7 +38,7 @@ final readonly class Gap
         $span = new Band($expected->value - $width, $expected->value + $width, $source);
         $mark = Mark::ofDeviations(($value - $expected->value) / $expected->deviation, $settled);
 
-        return new self($name, $value, $span, Kind::Difference, $mark, $wanted);
+        return new self($name, $value, $span, QuantityKind::Difference, $mark, $wanted);
     }
 
     /** Less is never wrong, and none is fine. */
@@ -72,7 +72,7 @@ final readonly class Gap
             $name,
             $value,
             $band,
-            Kind::Difference,
+            QuantityKind::Difference,
             self::judged($band->miss($value), $near, $settled),
         );
     }
@@ -89,7 +89,7 @@ final readonly class Gap
             $name,
             $value,
             $band,
-            Kind::Temperature,
+            QuantityKind::Temperature,
             self::judged($band->miss($value), $near, $settled),
         );
     }
@@ -108,7 +108,7 @@ final readonly class Gap
     /** No plant has less than none of a superheat, a drop or a split; two clamps may read so. */
     private function possible(Units $units): string
     {
-        $isDifference = $this->quantity === Kind::Difference;
+        $isDifference = $this->quantity === QuantityKind::Difference;
         [$low, $high] = [$this->band->low, $this->band->high];
 
         return $isDifference

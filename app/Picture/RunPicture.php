@@ -6,7 +6,7 @@ use Metrum\Circuit\Circuit;
 use Metrum\Circuit\Reading;
 use Metrum\Plant\Mode;
 use Metrum\Plant\Moment;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Refrigerant\OutsideTable;
 
@@ -85,7 +85,7 @@ final readonly class RunPicture
         array_push($levels, ...$this->levels('gauges', $from, $to));
         $most = max(0.5, max($frost));
         $curves[] = $this->curve('run-frost', 'frost', $frost, 0.0, $most, 'frost');
-        $levels[] = ['y' => self::LANES['frost'][0] + 4, 'text' => $units->text($most, Kind::Mass)];
+        $levels[] = ['y' => self::LANES['frost'][0] + 4, 'text' => $units->text($most, QuantityKind::Mass)];
         $this->levels = $levels;
         // Two names in one lane do not stand on each other.
         foreach ([[0, 1], [2, 3]] as [$a, $b]) {
@@ -139,9 +139,9 @@ final readonly class RunPicture
 
         return sprintf(
             'Superheat at the bulb swings by %s%s, lowest %s.',
-            $this->units->text($readings[Reading::SuperheatSwing->value], Kind::Difference),
-            $period === null ? '' : ' every '.$this->units->text($period, Kind::Duration),
-            $this->units->text($readings[Reading::SuperheatLowest->value], Kind::Difference),
+            $this->units->text($readings[Reading::SuperheatSwing->value], QuantityKind::Difference),
+            $period === null ? '' : ' every '.$this->units->text($period, QuantityKind::Duration),
+            $this->units->text($readings[Reading::SuperheatLowest->value], QuantityKind::Difference),
         );
     }
 
@@ -208,7 +208,7 @@ final readonly class RunPicture
         for ($t = 273.15 + $step * ceil(($from - 273.15) / $step); $t <= $to; $t += $step) {
             $levels[] = [
                 'y' => round($bottom - (($bottom - $top) * ($t - $from)) / ($to - $from), 1),
-                'text' => $this->units->number($t, Kind::Temperature),
+                'text' => $this->units->number($t, QuantityKind::Temperature),
             ];
         }
 

@@ -3,7 +3,7 @@
 namespace App\Picture;
 
 use Metrum\Quantity\Atmosphere;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Refrigerant\OutsideTable;
 use Metrum\Refrigerant\Refrigerant;
@@ -57,13 +57,13 @@ final readonly class SaturationCurves
         $this->bubble = $this->path(true);
         $temperatures = [];
         for ($celsius = -40; $celsius <= self::SPAN[1]; $celsius += 20) {
-            $temperatures[] = [$this->x($celsius + 273.15), $this->units->number($celsius + 273.15, Kind::Temperature)];
+            $temperatures[] = [$this->x($celsius + 273.15), $this->units->number($celsius + 273.15, QuantityKind::Temperature)];
         }
         $this->temperatures = $temperatures;
         $levels = [];
         for ($part = 0; $part <= 3; $part++) {
             $absolute = exp($this->lowest + ($part / 3) * ($this->highest - $this->lowest));
-            $levels[] = [$this->y($absolute), $this->units->number($this->air->gauge($absolute), Kind::GaugePressure)];
+            $levels[] = [$this->y($absolute), $this->units->number($this->air->gauge($absolute), QuantityKind::GaugePressure)];
         }
         $this->pressures = $levels;
         $this->glide = $pressure === null ? null : $this->cut($pressure);

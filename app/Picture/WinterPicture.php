@@ -4,7 +4,7 @@ namespace App\Picture;
 
 use Metrum\Plant\Filling;
 use Metrum\Plant\WinterCurve;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 
 /**
@@ -135,7 +135,7 @@ final readonly class WinterPicture
 
         return $lost === null
             ? null
-            : ['x' => $this->x($lost), 'text' => 'seal lost below '.$this->units->text($lost, Kind::Temperature)];
+            : ['x' => $this->x($lost), 'text' => 'seal lost below '.$this->units->text($lost, QuantityKind::Temperature)];
     }
 
     /** @return list<array{x: float, text: string}> */
@@ -146,7 +146,7 @@ final readonly class WinterPicture
         $ticks = [];
         for ($celsius = ceil($from / self::TICK) * self::TICK; $celsius <= $to; $celsius += self::TICK) {
             $kelvin = $celsius + 273.15;
-            $ticks[] = ['x' => $this->x($kelvin), 'text' => $this->units->number($kelvin, Kind::Temperature)];
+            $ticks[] = ['x' => $this->x($kelvin), 'text' => $this->units->number($kelvin, QuantityKind::Temperature)];
         }
 
         return $ticks;

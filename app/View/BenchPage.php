@@ -17,7 +17,7 @@ use Metrum\Circuit\DesignKey;
 use Metrum\Circuit\Reading;
 use Metrum\Findings\Findings;
 use Metrum\Quantity\Format;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unanswerable;
 use Metrum\Quantity\Unit;
 use Metrum\Quantity\Units;
@@ -240,6 +240,6 @@ final class BenchPage
     /** Which unit a kind is typed in where none is said. */
     public function usual(Input $input): string
     {
-        return $input->field === null || $input->field->kind === Kind::Ratio ? '' : $this->unit($input)->symbol();
+        return $input->field === null || $input->field->kind === QuantityKind::Ratio ? '' : $this->unit($input)->symbol();
     }
 }

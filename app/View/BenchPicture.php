@@ -6,7 +6,7 @@ use App\Picture\Bars;
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculator;
 use Metrum\Bench\Given;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
 use Metrum\Quantity\Units;
 
@@ -50,7 +50,7 @@ final readonly class BenchPicture
             ] as $key => $label
         ) {
             $ratio = $this->value($key);
-            $spans[] = [$label, 0.0, $ratio, $this->units->number($ratio, Kind::Ratio), $key !== 'base'];
+            $spans[] = [$label, 0.0, $ratio, $this->units->number($ratio, QuantityKind::Ratio), $key !== 'base'];
         }
 
         return new Bars($spans, max(array_column($spans, 2)), 'Compression ratio');
@@ -61,7 +61,7 @@ final readonly class BenchPicture
         $spans = [];
         foreach (['today' => 'Today', 'coldest' => 'Coldest day'] as $key => $label) {
             $share = $this->given->of("flooded_fraction_$key");
-            $mass = $this->units->text($this->value("held_{$key}_kg"), Kind::Mass);
+            $mass = $this->units->text($this->value("held_{$key}_kg"), QuantityKind::Mass);
             $spans[] = [$label, 0.0, $share, $this->percent($share).', '.$mass, $key === 'coldest'];
         }
 
@@ -76,7 +76,7 @@ final readonly class BenchPicture
         $spans = [];
         for ($line = 1; $line <= $lines; $line++) {
             $amps = $line <= $live ? $current : 0.0;
-            $spans[] = ["Line $line", 0.0, $amps, $this->units->text($amps, Kind::Current), false];
+            $spans[] = ["Line $line", 0.0, $amps, $this->units->text($amps, QuantityKind::Current), false];
         }
 
         return $this->heat($spans, $this->value('heat_remaining_percent'));
@@ -85,7 +85,7 @@ final readonly class BenchPicture
     private function elements(): Bars
     {
         $amps = $this->value('expected_current_a');
-        $spans = [['Current', 0.0, $amps, $this->units->text($amps, Kind::Current), false]];
+        $spans = [['Current', 0.0, $amps, $this->units->text($amps, QuantityKind::Current), false]];
 
         return $this->heat($spans, $this->value('heat_percent'));
     }
@@ -97,7 +97,7 @@ final readonly class BenchPicture
 
         return new Bars(
             [
-                ['Rated', 0.0, $rated, $this->units->text($rated, Kind::Current), false],
+                ['Rated', 0.0, $rated, $this->units->text($rated, QuantityKind::Current), false],
                 ...$spans,
                 ['Heat left', 0.0, $heat * $rated, $this->percent($heat), true],
             ],
@@ -125,7 +125,7 @@ final readonly class BenchPicture
         $end = 0.0;
         foreach ($rows as $i => [$start, $lasts]) {
             $number = $i + 1;
-            $spans[] = ["Fixture $number", $start, $start + $lasts, $this->units->text($lasts, Kind::Duration), true];
+            $spans[] = ["Fixture $number", $start, $start + $lasts, $this->units->text($lasts, QuantityKind::Duration), true];
             $end = max($end, $start + $lasts);
         }
 

@@ -14,7 +14,7 @@ use Metrum\Circuit\Control;
 use Metrum\Circuit\Station;
 use Metrum\Diagnosis\Cautions;
 use Metrum\Log\Kinds\StepTaken;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Cards\Run;
 use Metrum\Work\Precondition;
@@ -207,7 +207,7 @@ final class CardPage
         assert($step->rule !== null);
         $band = $this->judged->rules->band($step->rule);
 
-        return $this->units->text($band->high, Kind::Duration);
+        return $this->units->text($band->high, QuantityKind::Duration);
     }
 
     /** What it came to and was kept; null as long as it was not. */

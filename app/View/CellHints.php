@@ -6,7 +6,7 @@ use Metrum\Circuit\Reading;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 
 /** What follows from a reading, in a few words under its cell. */
@@ -88,7 +88,7 @@ final readonly class CellHints
     {
         $set = $this->findings->circuit->design->boxSetPoint;
 
-        return $set === null ? '' : 'set '.$this->units->number($set, Kind::Temperature);
+        return $set === null ? '' : 'set '.$this->units->number($set, QuantityKind::Temperature);
     }
 
     private function said(Derived $key, string $before = '', string $after = ''): string

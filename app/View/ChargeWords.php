@@ -7,8 +7,8 @@ use Metrum\Circuit\HeadPressureControl;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\Units;
 use Metrum\Work\Charging\Charging;
+use Metrum\Work\Charging\ChargingSchool;
 use Metrum\Work\Charging\Knee;
-use Metrum\Work\Charging\School;
 
 /** What is told of a charge: what is missing and by what that is known, where the knee is, what could take it. */
 final readonly class ChargeWords
@@ -56,9 +56,9 @@ final readonly class ChargeWords
     private function way(): string
     {
         return match ($this->charging->school) {
-            School::Receiver => 'until the glass clears, clears again, and the level stands where it should.',
-            School::Knee => 'until superheat stands and subcooling climbs to what is wanted.',
-            School::ByWeight, School::Capillary => 'is no way here: recover, and weigh in what the plate says.',
+            ChargingSchool::Receiver => 'until the glass clears, clears again, and the level stands where it should.',
+            ChargingSchool::Knee => 'until superheat stands and subcooling climbs to what is wanted.',
+            ChargingSchool::ByWeight, ChargingSchool::Capillary => 'is no way here: recover, and weigh in what the plate says.',
         };
     }
 
@@ -81,7 +81,7 @@ final readonly class ChargeWords
     public function knee(): string
     {
         $knee = $this->charging->knee();
-        $isKnee = $this->charging->school === School::Knee;
+        $isKnee = $this->charging->school === ChargingSchool::Knee;
 
         return match (true) {
             $knee !== null && $knee->added <= 0.0 => 'It was at the knee or beyond before anything was added: '.

@@ -12,11 +12,11 @@ use Metrum\Circuit\DesignKey;
 use Metrum\Circuit\HouseRule;
 use Metrum\Log\FactKind;
 use Metrum\Quantity\Format;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Charging\ChargeRow;
 use Metrum\Work\Charging\Charging;
-use Metrum\Work\Charging\School;
+use Metrum\Work\Charging\ChargingSchool;
 use Metrum\Work\Ledger\Cylinder;
 use Metrum\Work\Movements;
 use Metrum\Work\NextMove;
@@ -49,7 +49,7 @@ final class ChargingPage
     {
         $circuit = $this->judged->findings->circuit;
         $schools = [];
-        foreach (School::cases() as $school) {
+        foreach (ChargingSchool::cases() as $school) {
             $card = Cards::find($school->value);
             [$fits, $why] = $school->why($circuit);
             if ($card !== null) {
@@ -74,7 +74,7 @@ final class ChargingPage
     /** @return list<array{string, string, string, string, string}> added, superheat, subcooling, glass, level */
     public function rows(): array
     {
-        $kelvin = fn (?float $value): string => $value === null ? '' : $this->units->text($value, Kind::Difference);
+        $kelvin = fn (?float $value): string => $value === null ? '' : $this->units->text($value, QuantityKind::Difference);
 
         return array_map(
             fn (ChargeRow $row): array => [

@@ -6,8 +6,8 @@ use Metrum\Circuit\Fault;
 use Metrum\Circuit\Reading;
 use Metrum\Diagnosis\AsTyped;
 use Metrum\Diagnosis\Check;
+use Metrum\Diagnosis\CheckOutcome;
 use Metrum\Diagnosis\Evidence;
-use Metrum\Diagnosis\Outcome;
 use Metrum\Diagnosis\Seen\Explained;
 use Metrum\Diagnosis\Seen\Seen;
 use Metrum\Diagnosis\Signal;
@@ -20,7 +20,7 @@ use Metrum\Findings\Share;
 use Metrum\Log\Fact;
 use Metrum\Plant\Expected;
 use Metrum\Quantity\Format;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 
 /** Puts what the core found into sentences, in one person's units. */
@@ -95,13 +95,13 @@ final readonly class Explain
         };
     }
 
-    private static function asDifference(Kind $kind): Kind
+    private static function asDifference(QuantityKind $kind): QuantityKind
     {
-        return $kind === Kind::Temperature ? Kind::Difference : $kind;
+        return $kind === QuantityKind::Temperature ? QuantityKind::Difference : $kind;
     }
 
     /** "below 1.9 bar": in what is typed for it, where one reading is; else in the figure. */
-    public function outcome(Check $check, Outcome $outcome, AsTyped $asTyped): string
+    public function outcome(Check $check, CheckOutcome $outcome, AsTyped $asTyped): string
     {
         if ($outcome->word !== null) {
             return $outcome->word->label();
@@ -117,11 +117,11 @@ final readonly class Explain
         return $this->between(
             $from !== null && $least !== null && $from <= $least ? null : $from,
             $to !== null && $most !== null && $to >= $most ? null : $to,
-            $kind ?? Kind::Count,
+            $kind ?? QuantityKind::Count,
         );
     }
 
-    private function between(?float $from, ?float $to, Kind $kind): string
+    private function between(?float $from, ?float $to, QuantityKind $kind): string
     {
         return match (true) {
             $from === null && $to !== null => 'below '.$this->units->text($to, $kind),
@@ -221,7 +221,7 @@ final readonly class Explain
     private function share(Share $share, float $value): string
     {
         $told = match (true) {
-            $share->isDifference() => $this->units->text($value, Kind::Difference),
+            $share->isDifference() => $this->units->text($value, QuantityKind::Difference),
             $share === Share::Ratio => Format::number($value, 1, true),
             default => self::percent($value),
         };

@@ -6,7 +6,7 @@ use App\Records\Judged;
 use Metrum\Circuit\Hazard;
 use Metrum\Circuit\Reading;
 use Metrum\Findings\StandingFans;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Movements;
 
@@ -60,7 +60,7 @@ final readonly class OpenItems
         if ($box === null || $set === null || abs($box - $set) <= self::OFF) {
             return '';
         }
-        $off = $this->units->text(abs($box - $set), Kind::Difference);
+        $off = $this->units->text(abs($box - $set), QuantityKind::Difference);
 
         return $box > $set
             ? "The box is still $off warmer than set."

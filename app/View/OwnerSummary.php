@@ -17,7 +17,7 @@ use Metrum\Findings\Trips;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\PlantMoved;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Account;
 use Metrum\Work\Movements;
@@ -76,12 +76,12 @@ final readonly class OwnerSummary
         $above = $set === null ? null : $box - $set;
         $place = match (true) {
             $above === null => '.',
-            $above > self::OFF => ', '.$this->units->text($above, Kind::Difference).' warmer than set.',
-            $above < -self::OFF => ', '.$this->units->text(-$above, Kind::Difference).' colder than set.',
+            $above > self::OFF => ', '.$this->units->text($above, QuantityKind::Difference).' warmer than set.',
+            $above < -self::OFF => ', '.$this->units->text(-$above, QuantityKind::Difference).' colder than set.',
             default => ', where it should be.',
         };
 
-        return $opening.$this->units->text($box, Kind::Temperature).$place;
+        return $opening.$this->units->text($box, QuantityKind::Temperature).$place;
     }
 
     /** @return list<string> */
@@ -260,7 +260,7 @@ final readonly class OwnerSummary
         $proven = $this->judged->present()->confirmed[0] ?? null;
         $leading = $proven ?? $this->judged->verdict->leading();
         if ($leading !== null && $leading !== Fault::NoFault) {
-            return (new Proposals($this->judged))->isDone($leading) ? '' : FaultCatalogue::entry($leading)->whatWeDo;
+            return (new OpenRemedies($this->judged))->isDone($leading) ? '' : FaultCatalogue::entry($leading)->whatWeDo;
         }
         $check = $this->judged->verdict->nextCheck();
 

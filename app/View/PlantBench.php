@@ -21,7 +21,7 @@ use Metrum\Plant\Scenario;
 use Metrum\Plant\Surroundings;
 use Metrum\Plant\Twin;
 use Metrum\Plant\TwinExpectation;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 
 /**
@@ -114,7 +114,7 @@ final class PlantBench
         $share = round((100 * $this->now()->cooling) / max(1.0, $this->before()->cooling));
         $held =
             $this->inputs->value('load') !== null
-                ? 'This load holds the box at '.$this->units->text($box, Kind::Temperature).'. '
+                ? 'This load holds the box at '.$this->units->text($box, QuantityKind::Temperature).'. '
                 : '';
         $cooling = $this->isPlain() || $held !== '' ? '' : 'It cools '.$share.' % of what it did. ';
 
@@ -171,7 +171,7 @@ final class PlantBench
                 'Ambient: "'.
                     $this->inputs->typed('ambient').
                     '" was given; above '.
-                    $this->units->text($highest, Kind::Temperature).
+                    $this->units->text($highest, QuantityKind::Temperature).
                     ' '.
                     $this->sound->circuit->refrigerant.
                     ' no longer condenses.',

@@ -11,7 +11,7 @@ use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Mark;
 use Metrum\Log\FactKind;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Clocks;
 use Metrum\Work\Touched;
@@ -81,7 +81,7 @@ final readonly class Proofs
         if ($above === null) {
             return self::open('Box at its set point', 'not read since the last move');
         }
-        $said = $this->units->text($above, Kind::Difference).' above it';
+        $said = $this->units->text($above, QuantityKind::Difference).' above it';
 
         return $above <= self::ARRIVED
             ? self::proven('Box at its set point', $said)
@@ -120,7 +120,7 @@ final readonly class Proofs
 
         return $rate === null
             ? self::open('Pull-down', 'not timed: note the box twice, doors shut')
-            : self::proven('Pull-down', $this->units->text($rate, Kind::DifferenceRate));
+            : self::proven('Pull-down', $this->units->text($rate, QuantityKind::DifferenceRate));
     }
 
     private function putBack(): Proof
@@ -171,7 +171,7 @@ final readonly class Proofs
     }
 
     /** @return ?array{string, string, string, string} null where nothing was read */
-    private function row(string $label, Kind $kind, ?float $was, ?float $is): ?array
+    private function row(string $label, QuantityKind $kind, ?float $was, ?float $is): ?array
     {
         if ($was === null && $is === null) {
             return null;
@@ -186,9 +186,9 @@ final readonly class Proofs
     }
 
     /** A change of a temperature is a difference. */
-    private function change(float $change, Kind $kind): string
+    private function change(float $change, QuantityKind $kind): string
     {
-        $as = $kind === Kind::Temperature ? Kind::Difference : $kind;
+        $as = $kind === QuantityKind::Temperature ? QuantityKind::Difference : $kind;
 
         return ($change > 0.0 ? '+' : '').$this->units->text($change, $as);
     }

@@ -136,7 +136,7 @@ final readonly class Report
 
         $isLeft = $suspect->fault === Fault::NoFault && $this->open() !== [];
 
-        return $isLeft || (new Proposals($this->judged))->isDone($suspect->fault)
+        return $isLeft || (new OpenRemedies($this->judged))->isDone($suspect->fault)
             ? []
             : $this->page->advice->remedies($suspect);
     }

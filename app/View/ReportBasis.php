@@ -7,7 +7,7 @@ use Metrum\Circuit\Circuit;
 use Metrum\Circuit\DesignKey;
 use Metrum\Circuit\HouseRule;
 use Metrum\Circuit\SystemKey;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 
 /** What a visit was judged by: the circuit with its plate and design, its air, the house rules. */
@@ -47,7 +47,7 @@ final readonly class ReportBasis
     {
         $air = $this->circuit->atmosphere->pascal;
 
-        return $this->units->text($air, Kind::AbsolutePressure).' absolute';
+        return $this->units->text($air, QuantityKind::AbsolutePressure).' absolute';
     }
 
     /** @return list<string> what plate and design say, as it was known when the visit was opened */

@@ -6,7 +6,7 @@ use App\Models\Visit;
 use App\Picture\SaturationCurves;
 use Metrum\Quantity\Atmosphere;
 use Metrum\Quantity\Field;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unanswerable;
 use Metrum\Quantity\Units;
 use Metrum\Refrigerant\Library;
@@ -47,7 +47,7 @@ final readonly class SaturationPage
         $this->pressure = $typed['pressure'] ?? '';
         $this->temperature = $typed['temperature'] ?? '';
         $usual = $at->atmosphere ?? Atmosphere::atAltitude(0.0);
-        $this->altitude = $typed['altitude'] ?? $units->number(round($usual->altitude()), Kind::Altitude);
+        $this->altitude = $typed['altitude'] ?? $units->number(round($usual->altitude()), QuantityKind::Altitude);
         [$this->air, $this->wrongAltitude] = self::air($this->altitude, $units, $usual);
     }
 
@@ -58,7 +58,7 @@ final readonly class SaturationPage
             return [$usual, ''];
         }
         try {
-            $field = Field::inFileUnit('altitude', 'Altitude', Kind::Altitude, -430.0, 6000.0);
+            $field = Field::inFileUnit('altitude', 'Altitude', QuantityKind::Altitude, -430.0, 6000.0);
 
             return [Atmosphere::atAltitude($field->read($altitude, $units)->si), ''];
         } catch (Unanswerable $why) {
@@ -71,7 +71,7 @@ final readonly class SaturationPage
     {
         $metres = round($this->air->altitude());
 
-        return abs($metres) < 1.0 ? 'at sea level' : 'at '.$this->units->text($metres, Kind::Altitude);
+        return abs($metres) < 1.0 ? 'at sea level' : 'at '.$this->units->text($metres, QuantityKind::Altitude);
     }
 
     public function hasGlide(): bool
@@ -82,7 +82,7 @@ final readonly class SaturationPage
     /** Both curves, cut by the pressure that was asked. */
     public function curves(): SaturationCurves
     {
-        $field = Field::inFileUnit('pressure', 'Pressure', Kind::GaugePressure, -101.0, 12_000.0)->at($this->air);
+        $field = Field::inFileUnit('pressure', 'Pressure', QuantityKind::GaugePressure, -101.0, 12_000.0)->at($this->air);
         try {
             $asked = trim($this->pressure) === ''
                 ? null
@@ -100,7 +100,7 @@ final readonly class SaturationPage
         if (trim($this->pressure) === '') {
             return [];
         }
-        $field = Field::inFileUnit('pressure', 'Pressure', Kind::GaugePressure, -101.0, 12_000.0)->at($this->air);
+        $field = Field::inFileUnit('pressure', 'Pressure', QuantityKind::GaugePressure, -101.0, 12_000.0)->at($this->air);
         try {
             $absolute = $this->air->absolute($field->read($this->pressure, $this->units)->si);
             $dew = $this->fluid->dewTemperature($absolute);
@@ -110,9 +110,9 @@ final readonly class SaturationPage
         }
 
         return [
-            ['Dew: superheat is counted from here', $this->units->text($dew, Kind::Temperature)],
-            ['Bubble: subcooling is counted from here', $this->units->text($bubble, Kind::Temperature)],
-            ['Glide', $this->units->text($dew - $bubble, Kind::Difference)],
+            ['Dew: superheat is counted from here', $this->units->text($dew, QuantityKind::Temperature)],
+            ['Bubble: subcooling is counted from here', $this->units->text($bubble, QuantityKind::Temperature)],
+            ['Glide', $this->units->text($dew - $bubble, QuantityKind::Difference)],
         ];
     }
 
@@ -122,7 +122,7 @@ final readonly class SaturationPage
         if (trim($this->temperature) === '') {
             return [];
         }
-        $field = Field::inFileUnit('temperature', 'Temperature', Kind::Temperature, -100.0, 150.0);
+        $field = Field::inFileUnit('temperature', 'Temperature', QuantityKind::Temperature, -100.0, 150.0);
         try {
             $kelvin = $field->read($this->temperature, $this->units)->si;
             $dew = $this->fluid->dewPressure($kelvin);
@@ -145,7 +145,7 @@ final readonly class SaturationPage
             $kelvin = $celsius + 273.15;
             try {
                 $rows[] = [
-                    $this->units->text($kelvin, Kind::Temperature),
+                    $this->units->text($kelvin, QuantityKind::Temperature),
                     $this->gauge($this->fluid->dewPressure($kelvin)),
                     $this->gauge($this->fluid->bubblePressure($kelvin)),
                 ];
@@ -159,6 +159,6 @@ final readonly class SaturationPage
 
     private function gauge(float $absolute): string
     {
-        return $this->units->text($this->air->gauge($absolute), Kind::GaugePressure);
+        return $this->units->text($this->air->gauge($absolute), QuantityKind::GaugePressure);
     }
 }

@@ -4,10 +4,10 @@ namespace App\View;
 
 use App\Records\Judged;
 use Metrum\Diagnosis\Cautions;
-use Metrum\Plant\Question;
 use Metrum\Plant\TwinExpectation;
+use Metrum\Plant\TwinQuestion;
 use Metrum\Plant\WhatIf;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 
 /**
@@ -52,27 +52,27 @@ final readonly class WhatIfPage
         return $words;
     }
 
-    public function words(Question $question): string
+    public function words(TwinQuestion $question): string
     {
-        $amount = $this->units->text($this->whatIf->amount(), Kind::Mass);
+        $amount = $this->units->text($this->whatIf->amount(), QuantityKind::Mass);
 
         return match ($question) {
-            Question::Mended => 'All put right',
-            Question::TurnIn => 'Half a turn in',
-            Question::TurnOut => 'Half a turn out',
-            Question::More => $amount.' more',
-            Question::Less => $amount.' less',
-            Question::Hot => 'Ambient '.$this->units->text(WhatIf::HOT, Kind::Temperature),
+            TwinQuestion::Mended => 'All put right',
+            TwinQuestion::TurnIn => 'Half a turn in',
+            TwinQuestion::TurnOut => 'Half a turn out',
+            TwinQuestion::More => $amount.' more',
+            TwinQuestion::Less => $amount.' less',
+            TwinQuestion::Hot => 'Ambient '.$this->units->text(WhatIf::HOT, QuantityKind::Temperature),
         };
     }
 
-    public function asks(Question $question): bool
+    public function asks(TwinQuestion $question): bool
     {
         return in_array($question, $this->whatIf->questions(), true);
     }
 
     /** @return list<Change> only what moves */
-    public function changes(Question $question): array
+    public function changes(TwinQuestion $question): array
     {
         $changes = new Changes($this->judged->findings->circuit, $this->judged->rules, $this->units);
 
@@ -80,26 +80,26 @@ final readonly class WhatIfPage
     }
 
     /** @return list<string> what holds it back, or what is minded while it is done */
-    public function cautions(Question $question): array
+    public function cautions(TwinQuestion $question): array
     {
         $charge = $this->judged->verdict->charge;
 
         return match (true) {
-            $question === Question::More && ! $charge->isOpen() => [
+            $question === TwinQuestion::More && ! $charge->isOpen() => [
                 'Do not add refrigerant yet. Still to be looked at: '.implode('; ', $charge->reasons()).'.',
             ],
             $question->isTurn() => ['One small turn, then wait until it has settled before the next.'],
-            $question === Question::Less => Cautions::words(['recover_first', 'recovery_bottle']),
+            $question === TwinQuestion::Less => Cautions::words(['recover_first', 'recovery_bottle']),
             default => [],
         };
     }
 
     /** Why nothing would change; empty where that is not known. */
-    public function whyNothing(Question $question): string
+    public function whyNothing(TwinQuestion $question): string
     {
         $wide = $this->whatIf->now()->opening > self::WIDE_OPEN;
 
-        return $question === Question::TurnOut && $wide ? 'The valve is wide open already.' : '';
+        return $question === TwinQuestion::TurnOut && $wide ? 'The valve is wide open already.' : '';
     }
 
     /** What the figures stand on. */
@@ -119,8 +119,8 @@ final readonly class WhatIfPage
         $severity = max(20, 20 * (int) round(5 * $this->whatIf->severity()));
 
         return [
-            'ambient' => $this->units->number($around->ambient, Kind::Temperature),
-            'box' => $this->units->number($around->box, Kind::Temperature),
+            'ambient' => $this->units->number($around->ambient, QuantityKind::Temperature),
+            'box' => $this->units->number($around->box, QuantityKind::Temperature),
         ] + ($fault === null ? [] : ['fault' => $fault->value, 'severity' => (string) $severity]);
     }
 }

@@ -22,7 +22,7 @@ use Metrum\Plant\Machine;
 use Metrum\Plant\Twins;
 use Metrum\Plant\WinterCurve;
 use Metrum\Quantity\Format;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Refrigerant\OutsideTable;
 
@@ -79,7 +79,7 @@ final class WinterPage
     {
         $given = $this->known->design->coldestAmbient !== null;
 
-        return $this->units->text($this->coldest(), Kind::Temperature).($given ? '' : ' (taken; not given)');
+        return $this->units->text($this->coldest(), QuantityKind::Temperature).($given ? '' : ' (taken; not given)');
     }
 
     public function picture(): ?WinterPicture

@@ -9,7 +9,7 @@ use Metrum\Circuit\Control;
 use Metrum\Circuit\Station;
 use Metrum\Findings\Derived;
 use Metrum\Log\Kinds\PlantMoved;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Forecast;
 use Metrum\Work\MayMove;
@@ -134,7 +134,7 @@ final class WorkPage
 
     public function isTurned(): bool
     {
-        return $this->control->row()->field?->kind === Kind::Turns;
+        return $this->control->row()->field?->kind === QuantityKind::Turns;
     }
 
     /** The card of work that the leading suspect asks for; null where none is. */

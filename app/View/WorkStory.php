@@ -7,7 +7,7 @@ use Metrum\Circuit\Control;
 use Metrum\Circuit\MoveOutcome;
 use Metrum\Log\Content;
 use Metrum\Log\Kinds\PlantMoved;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Account;
 use Metrum\Work\Forecast;
@@ -151,7 +151,7 @@ final readonly class WorkStory
         );
     }
 
-    private function signed(float $change, Kind $kind): string
+    private function signed(float $change, QuantityKind $kind): string
     {
         return ($change > 0.0 ? '+' : '').$this->units->text($change, $kind);
     }
@@ -163,15 +163,15 @@ final readonly class WorkStory
         if ($response === null) {
             return '';
         }
-        $unit = $control->row()->field?->kind === Kind::Turns ? 'a turn in' : 'a kg';
+        $unit = $control->row()->field?->kind === QuantityKind::Turns ? 'a turn in' : 'a kg';
         $twin = $response->byTwin === null
             ? ''
-            : '; the twin alone says '.$this->units->number($response->byTwin, Kind::Difference);
+            : '; the twin alone says '.$this->units->number($response->byTwin, QuantityKind::Difference);
 
         return sprintf(
             '%s ± %s %s, by %d %s%s.',
-            $this->units->number($response->slope, Kind::Difference),
-            $this->units->text($response->deviation, Kind::Difference),
+            $this->units->number($response->slope, QuantityKind::Difference),
+            $this->units->text($response->deviation, QuantityKind::Difference),
             $unit,
             $response->pairs,
             $response->pairs === 1 ? 'move' : 'moves',
@@ -190,7 +190,7 @@ final readonly class WorkStory
                 'The coil is used to %d %%, then to %d %%; superheat may come down to %s.',
                 round(100 * $use[0]),
                 round(100 * $use[1]),
-                $this->units->text($superheat->after() - 2 * $superheat->deviation, Kind::Difference),
+                $this->units->text($superheat->after() - 2 * $superheat->deviation, QuantityKind::Difference),
             );
     }
 
@@ -212,7 +212,7 @@ final readonly class WorkStory
     /** @return list<string> what is to be thought of while a control is turned (R-02) */
     public function warnings(Control $control, string $subject, ?Band $wanted): array
     {
-        if ($control->row()->field?->kind !== Kind::Turns) {
+        if ($control->row()->field?->kind !== QuantityKind::Turns) {
             return [];
         }
         $turning = new Turning($this->work, $control, $subject);

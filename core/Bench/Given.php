@@ -6,7 +6,7 @@ namespace Metrum\Bench;
 
 use Metrum\Quantity\Atmosphere;
 use Metrum\Quantity\Format;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
 use Metrum\Quantity\Units;
 use Metrum\Refrigerant\Library;
@@ -101,7 +101,7 @@ final readonly class Given
     public function aboveVacuum(string $key, float $absolute): float
     {
         if ($absolute < self::VACUUM) {
-            $lowest = $this->text(-$this->atmosphere()->pascal, Kind::GaugePressure);
+            $lowest = $this->text(-$this->atmosphere()->pascal, QuantityKind::GaugePressure);
 
             throw CannotBe::at($key, "below vacuum; at this air pressure $lowest is the lowest a gauge can show");
         }
@@ -163,30 +163,30 @@ final readonly class Given
     }
 
     /** An amount in words, in the units asked for. */
-    public function text(float $si, Kind $kind): string
+    public function text(float $si, QuantityKind $kind): string
     {
         return $this->units->text($si, $kind);
     }
 
     public function degrees(float $kelvin): string
     {
-        return $this->text($kelvin, Kind::Temperature);
+        return $this->text($kelvin, QuantityKind::Temperature);
     }
 
     public function kelvins(float $difference): string
     {
-        return $this->text($difference, Kind::Difference);
+        return $this->text($difference, QuantityKind::Difference);
     }
 
     /** "310 kPa on the gauge" */
     public function onGauge(float $gauge): string
     {
-        return $this->text($gauge, Kind::GaugePressure).' on the gauge';
+        return $this->text($gauge, QuantityKind::GaugePressure).' on the gauge';
     }
 
     public function kilograms(float $mass): string
     {
-        return $this->text($mass, Kind::Mass);
+        return $this->text($mass, QuantityKind::Mass);
     }
 
     /** A bare number. */
@@ -207,8 +207,8 @@ final readonly class Given
         return sprintf(
             '%s and %s of air are %s absolute.',
             $this->onGauge($this->of($key)),
-            $this->text($this->atmosphere()->pascal, Kind::AbsolutePressure),
-            $this->text($this->absolute($key), Kind::AbsolutePressure),
+            $this->text($this->atmosphere()->pascal, QuantityKind::AbsolutePressure),
+            $this->text($this->absolute($key), QuantityKind::AbsolutePressure),
         );
     }
 }

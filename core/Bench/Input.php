@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Bench;
 
 use Metrum\Quantity\Field;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
 
 /** One thing that a calculator asks for. Limits are given in the unit of files, which is the last word of its key. */
@@ -34,7 +34,7 @@ final readonly class Input
     public static function number(
         string $key,
         string $label,
-        Kind $kind,
+        QuantityKind $kind,
         float $least,
         float $most,
         ?Unit $unit = null,
@@ -47,45 +47,45 @@ final readonly class Input
 
     public static function temperature(string $key, string $label): self
     {
-        return self::number($key, $label, Kind::Temperature, -100.0, 250.0);
+        return self::number($key, $label, QuantityKind::Temperature, -100.0, 250.0);
     }
 
     /** @param  float  $least  K */
     public static function difference(string $key, string $label, float $least = 0.0, float $most = 150.0): self
     {
-        return self::number($key, $label, Kind::Difference, $least, $most);
+        return self::number($key, $label, QuantityKind::Difference, $least, $most);
     }
 
     /** Down to vacuum at the site; how far down that is, the calculator sees by the atmosphere. */
     public static function gauge(string $key, string $label): self
     {
-        return self::number($key, $label, Kind::GaugePressure, -108.0, 15_000.0);
+        return self::number($key, $label, QuantityKind::GaugePressure, -108.0, 15_000.0);
     }
 
     public static function mass(string $key, string $label): self
     {
-        return self::number($key, $label, Kind::Mass, 0.0, 100_000.0);
+        return self::number($key, $label, QuantityKind::Mass, 0.0, 100_000.0);
     }
 
     public static function volume(string $key, string $label): self
     {
-        return self::number($key, $label, Kind::Volume, 0.001, 100_000.0);
+        return self::number($key, $label, QuantityKind::Volume, 0.001, 100_000.0);
     }
 
     public static function fraction(string $key, string $label): self
     {
-        return self::number($key, $label, Kind::Share, 0.0, 1.0, Unit::One);
+        return self::number($key, $label, QuantityKind::Share, 0.0, 1.0, Unit::One);
     }
 
     public static function count(string $key, string $label, int $least, int $most): self
     {
-        return self::number($key, $label, Kind::Count, $least, $most);
+        return self::number($key, $label, QuantityKind::Count, $least, $most);
     }
 
     /** @param  float  $least  minutes */
     public static function minutes(string $key, string $label, float $least = 0.0): self
     {
-        return self::number($key, $label, Kind::Duration, $least, 100_000.0);
+        return self::number($key, $label, QuantityKind::Duration, $least, 100_000.0);
     }
 
     public static function refrigerant(): self
@@ -99,7 +99,7 @@ final readonly class Input
         $field = Field::inFileUnit(
             'atmospheric_kpa',
             'Air pressure at the site',
-            Kind::AbsolutePressure,
+            QuantityKind::AbsolutePressure,
             47.0,
             108.0,
         );

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Bench;
 
 use Metrum\Quantity\Format;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
 use Metrum\Quantity\Units;
 
@@ -23,7 +23,7 @@ final readonly class Output
         public string $key,
         public string $label,
         public array|float|string|bool|null $value,
-        public ?Kind $kind = null,
+        public ?QuantityKind $kind = null,
         public ?Unit $unit = null,
         private string $per = '',
     ) {
@@ -36,7 +36,7 @@ final readonly class Output
     public static function amount(
         string $key,
         string $label,
-        Kind $kind,
+        QuantityKind $kind,
         ?float $si,
         ?Unit $unit = null,
         string $per = '',
@@ -46,32 +46,32 @@ final readonly class Output
 
     public static function temperature(string $key, string $label, ?float $si): self
     {
-        return self::amount($key, $label, Kind::Temperature, $si);
+        return self::amount($key, $label, QuantityKind::Temperature, $si);
     }
 
     public static function difference(string $key, string $label, ?float $si): self
     {
-        return self::amount($key, $label, Kind::Difference, $si);
+        return self::amount($key, $label, QuantityKind::Difference, $si);
     }
 
     public static function gauge(string $key, string $label, ?float $si): self
     {
-        return self::amount($key, $label, Kind::GaugePressure, $si);
+        return self::amount($key, $label, QuantityKind::GaugePressure, $si);
     }
 
     public static function mass(string $key, string $label, ?float $si): self
     {
-        return self::amount($key, $label, Kind::Mass, $si);
+        return self::amount($key, $label, QuantityKind::Mass, $si);
     }
 
     public static function percent(string $key, string $label, ?float $si): self
     {
-        return self::amount($key, $label, Kind::Share, $si);
+        return self::amount($key, $label, QuantityKind::Share, $si);
     }
 
     public static function ratio(string $key, string $label, ?float $value): self
     {
-        return self::amount($key, $label, Kind::Ratio, $value);
+        return self::amount($key, $label, QuantityKind::Ratio, $value);
     }
 
     public static function word(string $key, string $label, string $word): self
@@ -85,7 +85,7 @@ final readonly class Output
     }
 
     /** @param  list<float>  $si */
-    public static function series(string $key, string $label, Kind $kind, array $si): self
+    public static function series(string $key, string $label, QuantityKind $kind, array $si): self
     {
         return new self($key, $label, $si, $kind, $kind->units()[0]);
     }
@@ -104,7 +104,7 @@ final readonly class Output
     {
         $value = round($this->unit?->fromSi($si) ?? $si, self::PLACES) + 0.0;
 
-        return $this->kind === Kind::Count ? (int) $value : $value;
+        return $this->kind === QuantityKind::Count ? (int) $value : $value;
     }
 
     /** As a person reads it. */
@@ -123,7 +123,7 @@ final readonly class Output
     private function amountText(Units $units): \Closure
     {
         return function (float $si) use ($units): string {
-            if ($this->kind === null || $this->kind === Kind::Ratio) {
+            if ($this->kind === null || $this->kind === QuantityKind::Ratio) {
                 return Format::number($si, 2);
             }
             $text = $units->text($si, $this->kind);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Bench;
 
-use Metrum\Quantity\Kind;
 use Metrum\Quantity\NotAQuantity;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
 use Metrum\Quantity\Units;
 use Metrum\Refrigerant\Library;
@@ -79,7 +79,7 @@ final class Typed
         assert($input->field !== null);
 
         $amount = $input->field->read($text, $this->units);
-        if ($input->field->kind === Kind::AbsolutePressure) {
+        if ($input->field->kind === QuantityKind::AbsolutePressure) {
             $this->vacuum = $amount->unit;
         }
 

@@ -13,7 +13,7 @@ use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
 use Metrum\Quantity\BrokenData;
 use Metrum\Quantity\Field;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /** Reads the steps of a card; a mistake is named with file and path. */
 final readonly class StepReader
@@ -92,7 +92,7 @@ final readonly class StepReader
         return Field::inFileUnit(
             $row->text('key'),
             $label,
-            $row->word($kind->value, Kind::class),
+            $row->word($kind->value, QuantityKind::class),
             $row->number('least'),
             $row->number('most'),
         );

@@ -44,7 +44,7 @@ enum Sum: string
             self::CutOut => new Sums\CutOut(),
             self::CutIn => new Sums\CutIn(),
             self::HigherOf => new Sums\HigherOf(),
-            self::Trace => new Sums\Trace(),
+            self::Trace => new Sums\SuperheatTrace(),
             self::FallRate => new Sums\FallRate(),
             self::PullDownEnd => new Sums\PullDownEnd(),
             self::WeighIn => new Sums\WeighIn(),

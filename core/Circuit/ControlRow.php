@@ -6,7 +6,7 @@ namespace Metrum\Circuit;
 
 use Metrum\Quantity\BrokenData;
 use Metrum\Quantity\Field;
-use Metrum\Quantity\Kind as Quantity;
+use Metrum\Quantity\QuantityKind as Quantity;
 
 /** What is known of a control: one row of data/moves.json. */
 final readonly class ControlRow

@@ -6,7 +6,7 @@ namespace Metrum\Circuit;
 
 use Metrum\Quantity\BrokenData;
 use Metrum\Quantity\Field;
-use Metrum\Quantity\Kind as Quantity;
+use Metrum\Quantity\QuantityKind as Quantity;
 
 /** A design value: of the plate, the plan or the maker. Its name, kind and span stand in data/design.json. */
 enum DesignKey: string

@@ -6,7 +6,7 @@ namespace Metrum\Circuit;
 
 use Metrum\Quantity\BrokenData;
 use Metrum\Quantity\Field;
-use Metrum\Quantity\Kind as Quantity;
+use Metrum\Quantity\QuantityKind as Quantity;
 use Metrum\Quantity\Unit;
 
 /** What data/house-rules.json says of one rule. */

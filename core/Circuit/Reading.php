@@ -7,8 +7,8 @@ namespace Metrum\Circuit;
 use Metrum\Quantity\Atmosphere;
 use Metrum\Quantity\BrokenData;
 use Metrum\Quantity\Field;
-use Metrum\Quantity\Kind as Quantity;
 use Metrum\Quantity\Prepared;
+use Metrum\Quantity\QuantityKind as Quantity;
 use Metrum\Quantity\Unit;
 
 /**

@@ -11,7 +11,7 @@ use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
 use Metrum\Findings\Signals;
 use Metrum\Findings\Yardstick;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /**
  * The ends of a check's outcomes in what is typed for it: where a pressure gives a TD, the pressure at which the TD is
@@ -48,7 +48,7 @@ final readonly class AsTyped
      *
      * @return ?array{?float, ?float} null where they cannot be told
      */
-    public function ends(Check $check, Outcome $outcome): ?array
+    public function ends(Check $check, CheckOutcome $outcome): ?array
     {
         $reading = self::reading($check);
         if ($reading === null || $check->sign === null) {
@@ -109,14 +109,14 @@ final readonly class AsTyped
     {
         $isHigh = in_array($reading, [Reading::DischargePressure, Reading::ReceiverPressure], true);
 
-        return $reading->quantity() === Kind::GaugePressure
+        return $reading->quantity() === QuantityKind::GaugePressure
             ? array_map(log(...), $isHigh ? self::HIGH_SIDE : self::LOW_SIDE)
             : self::PIPES;
     }
 
     private function typed(Reading $reading, float $x): float
     {
-        return $reading->quantity() === Kind::GaugePressure
+        return $reading->quantity() === QuantityKind::GaugePressure
             ? exp($x) - $this->findings->circuit->atmosphere->pascal
             : $x;
     }

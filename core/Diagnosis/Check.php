@@ -25,7 +25,7 @@ final readonly class Check
      * @param  float  $gain  expected information, bits
      * @param  int  $minutes  of work
      * @param  list<string>  $cautions  in words
-     * @param  list<Outcome>  $outcomes
+     * @param  list<CheckOutcome>  $outcomes
      * @param  float  $worth  gain for its minutes and risk, by which checks are ranked
      */
     public function __construct(

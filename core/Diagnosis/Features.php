@@ -14,7 +14,7 @@ use Metrum\Findings\Derived;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Share;
 use Metrum\Findings\Sign;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /**
  * What the learned weights read off a visit: signs and readings in deviations from what a sound plant would show,
@@ -194,9 +194,9 @@ final class Features
             $expected = $value === null ? null : $examined->expectation->reading($reading);
             if ($value !== null && $expected !== null) {
                 $own = match ($reading->quantity()) {
-                    Kind::GaugePressure => self::PRESSURE[1] +
+                    QuantityKind::GaugePressure => self::PRESSURE[1] +
                         self::PRESSURE[0] * $findings->circuit->atmosphere->absolute($value),
-                    Kind::Temperature => self::TEMPERATURE,
+                    QuantityKind::Temperature => self::TEMPERATURE,
                     default => self::CURRENT * abs($value),
                 };
                 $own = hypot($own, self::unsure($reading, $findings));
@@ -242,7 +242,7 @@ final class Features
             $value = $examined->figures->value($key);
             $isSample = $key === Derived::EvaporatorSuperheat && self::swings($examined->findings);
             if ($value !== null && ! $isSample) {
-                $figures['figure '.$key->value] = $key->quantity() === Kind::Temperature ? $value - 273.15 : $value;
+                $figures['figure '.$key->value] = $key->quantity() === QuantityKind::Temperature ? $value - 273.15 : $value;
             }
         }
 

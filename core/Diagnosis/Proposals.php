@@ -100,7 +100,7 @@ final readonly class Proposals
         [$prospects, $gain] = $this->foresight->assess($this->words->chances($asked));
         $outcomes = [];
         foreach ($prospects as $word => $prospect) {
-            $outcomes[] = new Outcome(Word::from((string) $word), null, null, $prospect);
+            $outcomes[] = new CheckOutcome(Word::from((string) $word), null, null, $prospect);
         }
         $taking = $asked->taking();
 
@@ -137,7 +137,7 @@ final readonly class Proposals
         $outcomes = [];
         foreach ($prospects as $group => $prospect) {
             if ($prospect->chance > self::LEAST_CHANCE) {
-                $outcomes[] = new Outcome(null, $ends[$group][0], $ends[$group][1], $prospect);
+                $outcomes[] = new CheckOutcome(null, $ends[$group][0], $ends[$group][1], $prospect);
             }
         }
 
@@ -146,7 +146,7 @@ final readonly class Proposals
 
     /**
      * @param  non-empty-list<Reading>  $missing
-     * @param  list<Outcome>  $outcomes
+     * @param  list<CheckOutcome>  $outcomes
      */
     private function taken(Sign $sign, array $missing, float $gain, array $outcomes): Check
     {

@@ -23,7 +23,6 @@ use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Log\Kinds\StepTaken;
 use Metrum\Log\Kinds\Weighed;
 use Metrum\Quantity\Atmosphere;
-use Metrum\Quantity\Kind;
 
 /** Reads what one fact of a log says, by its kind. What cannot be is named with its path. */
 final readonly class FactReader

@@ -7,7 +7,7 @@ namespace Metrum\Exchange;
 use Metrum\Circuit\DataFile;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Word;
-use Metrum\Quantity\Kind as Quantity;
+use Metrum\Quantity\QuantityKind as Quantity;
 use Metrum\Quantity\Unit;
 
 /** Numbers with their units, and words, as they stand behind a name in a line. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
 
 /** The figures that are worked out of readings. */
@@ -43,14 +43,14 @@ enum Derived: string
         return in_array($this, [self::CompressionRatio, self::IdealDischarge, self::ExpectedDischarge], true);
     }
 
-    public function quantity(): Kind
+    public function quantity(): QuantityKind
     {
         return match (true) {
-            $this === self::CompressionRatio => Kind::Count,
-            $this === self::CurrentShare => Kind::Share,
-            $this === self::SuctionLineDrop => Kind::PressureDifference,
-            str_ends_with($this->value, '_k') => Kind::Difference,
-            default => Kind::Temperature,
+            $this === self::CompressionRatio => QuantityKind::Count,
+            $this === self::CurrentShare => QuantityKind::Share,
+            $this === self::SuctionLineDrop => QuantityKind::PressureDifference,
+            str_ends_with($this->value, '_k') => QuantityKind::Difference,
+            default => QuantityKind::Temperature,
         };
     }
 

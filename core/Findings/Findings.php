@@ -14,7 +14,7 @@ use Metrum\Circuit\State;
 use Metrum\Circuit\Test;
 use Metrum\Circuit\Word;
 use Metrum\Quantity\Copies;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /** What is known at one moment of a visit: the latest of each reading, observation and test. Absent is unknown. */
 final readonly class Findings
@@ -65,7 +65,7 @@ final readonly class Findings
     {
         $gauge = $this->reading($reading);
 
-        return $gauge === null || $reading->quantity() !== Kind::GaugePressure
+        return $gauge === null || $reading->quantity() !== QuantityKind::GaugePressure
             ? null
             : $this->circuit->atmosphere->absolute($gauge);
     }

@@ -10,7 +10,7 @@ use Metrum\Circuit\DataRow;
 use Metrum\Circuit\Fit;
 use Metrum\Circuit\Reading;
 use Metrum\Quantity\BrokenData;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
 
 /** What data/signs.json says of one sign. Numbers are SI here, in the sign's unit there. */
@@ -56,7 +56,7 @@ final readonly class SignRow
     private function __construct(
         public string $label,
         public Unit $unit,
-        public Kind $quantity,
+        public QuantityKind $quantity,
         public string $family,
         public array $needs,
         public array $without,
@@ -147,16 +147,16 @@ final readonly class SignRow
         return $this->asked->asks($findings->circuit);
     }
 
-    private static function quantity(Unit $unit, Sign $sign): Kind
+    private static function quantity(Unit $unit, Sign $sign): QuantityKind
     {
         return match ($unit) {
-            Unit::KelvinDifference => $sign === Sign::DischargeLevel ? Kind::Temperature : Kind::Difference,
-            Unit::Kilopascal => $sign === Sign::Floor ? Kind::GaugePressure : Kind::PressureDifference,
-            Unit::KilopascalPerMinute => Kind::PressureRate,
-            Unit::KelvinPerHour => Kind::DifferenceRate,
-            Unit::Minute => Kind::Duration,
-            Unit::Percent => Kind::Share,
-            default => Kind::Count,
+            Unit::KelvinDifference => $sign === Sign::DischargeLevel ? QuantityKind::Temperature : QuantityKind::Difference,
+            Unit::Kilopascal => $sign === Sign::Floor ? QuantityKind::GaugePressure : QuantityKind::PressureDifference,
+            Unit::KilopascalPerMinute => QuantityKind::PressureRate,
+            Unit::KelvinPerHour => QuantityKind::DifferenceRate,
+            Unit::Minute => QuantityKind::Duration,
+            Unit::Percent => QuantityKind::Share,
+            default => QuantityKind::Count,
         };
     }
 }

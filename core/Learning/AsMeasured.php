@@ -7,7 +7,7 @@ namespace Metrum\Learning;
 use Metrum\Circuit\Reading;
 use Metrum\Plant\Dice;
 use Metrum\Plant\PlantState;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /** A plant's state as people's instruments give it: gauges with gain and offset, clamps drawn toward the air around. */
 final readonly class AsMeasured
@@ -35,11 +35,11 @@ final readonly class AsMeasured
         foreach ($state->readings as $key => $value) {
             $reading = Reading::from($key);
             $read[$key] = match (true) {
-                $reading->quantity() === Kind::GaugePressure => $this->onGauge(
+                $reading->quantity() === QuantityKind::GaugePressure => $this->onGauge(
                     $value,
                     $this->isHigh($reading) ? $high : $low,
                 ),
-                $reading->quantity() === Kind::Temperature => $this->onPipe($reading, $value, $state),
+                $reading->quantity() === QuantityKind::Temperature => $this->onPipe($reading, $value, $state),
                 $reading === Reading::CompressorCurrent => $value * $this->dice->factor(0.025),
                 $reading === Reading::SupplyVoltage => $value * $this->dice->factor(0.02),
                 $reading === Reading::ReceiverLevel => max(0.0, min(1.0, $this->dice->around($value, 0.07))),

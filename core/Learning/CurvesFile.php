@@ -31,7 +31,7 @@ final readonly class CurvesFile
     public function __construct(
         private Taught $taught,
         private ExpertColumns $experts,
-        private Fit $fit,
+        private CurveFit $fit,
         private array $answers,
     ) {
     }

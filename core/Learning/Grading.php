@@ -43,7 +43,7 @@ final readonly class Grading
                 continue;
             }
             $nothing = array_fill(0, $this->taught->columns->count, [0.0, 0.0, 0.0]);
-            $fit = new Fit($nothing, [0.0, 0.0, 0.0], $this->taught->columns->features());
+            $fit = new CurveFit($nothing, [0.0, 0.0, 0.0], $this->taught->columns->features());
             $fit->to($lessons, self::ROUNDS, static function (): void {
             });
             $grades[$fault->value] = [

@@ -18,7 +18,7 @@ final readonly class Trained
 
     private ExpertColumns $experts;
 
-    private Fit $fit;
+    private CurveFit $fit;
 
     /** @var array<int, array<int, float>> how often each answer was given, by column and learned fault */
     private array $answers;
@@ -36,7 +36,7 @@ final readonly class Trained
         );
         $given = (new ChanceTable($this->taught, $this->experts))->carried($visits);
         $this->answers = array_intersect_key($given, array_flip($columns->answers()));
-        $this->fit = new Fit(
+        $this->fit = new CurveFit(
             $this->experts->rows($faults, $this->answers),
             $beforehand,
             $columns->taught(),

@@ -42,12 +42,12 @@ final readonly class Instruments
         $compressor = $this->machine->compressor;
         $electric = $compressor->electricPower($loop->compression->shaft);
         $shaft = $loop->compression->shaft * (1 - UsualCompressor::SHELL_LOSS);
-        $seen = Seen::chances($loop);
+        $seen = PlantLooks::chances($loop);
         $energyMiss = $loop->coil->heat + $shaft + $loop->lineHeat() - $loop->condenser->heat;
 
         return new PlantState(
             readings: $this->readings($electric),
-            observations: Seen::likeliest($seen),
+            observations: PlantLooks::likeliest($seen),
             stopped: null,
             massFlow: $loop->massFlow,
             cooling: $loop->coil->heat,

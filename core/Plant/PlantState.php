@@ -17,7 +17,7 @@ final readonly class PlantState
     /**
      * @param  array<string, float>  $readings  by key of Reading, SI, gauge Pa for pressures
      * @param  array<string, Word>  $observations  by key of Observation
-     * @param  ?Stop  $stopped  why, where the plant cannot run as it is; null where it runs steadily
+     * @param  ?Standstill  $stopped  why, where the plant cannot run as it is; null where it runs steadily
      * @param  float  $energyResidual  of the balance, share of the cooling
      * @param  float  $massResidual  share of the charge
      * @param  array{float, float, float, float, float}|null  $solution  the loop's unknowns
@@ -29,7 +29,7 @@ final readonly class PlantState
     public function __construct(
         public array $readings,
         public array $observations,
-        public ?Stop $stopped,
+        public ?Standstill $stopped,
         public float $massFlow,
         public float $cooling,
         public float $power,
@@ -52,7 +52,7 @@ final readonly class PlantState
     }
 
     /** Stopped: pressures even out towards the air around; the coil's side stays low where it was pumped empty. */
-    public static function standing(Machine $machine, Surroundings $around, Stop $why): self
+    public static function standing(Machine $machine, Surroundings $around, Standstill $why): self
     {
         $fluid = $machine->fluid;
         $air = $around->atmosphere;
@@ -71,7 +71,7 @@ final readonly class PlantState
                 Reading::CompressorCurrent->value => 0.0,
                 Reading::SupplyVoltage->value => $machine->compressor->volts,
             ],
-            observations: Seen::stopped($why, $machine),
+            observations: PlantLooks::stopped($why, $machine),
             stopped: $why,
             massFlow: 0.0,
             cooling: 0.0,

@@ -54,7 +54,7 @@ final readonly class SteadyState
     public function find(?array $start = null): PlantState
     {
         if (! $this->machine->solenoidOpen) {
-            return $this->standing(Stop::SolenoidShut);
+            return $this->standing(Standstill::SolenoidShut);
         }
         $loop = new Loop($this->machine, $this->around);
         $solver = new Solver($this->machine, $loop);
@@ -180,7 +180,7 @@ final readonly class SteadyState
         try {
             return $this->find($start);
         } catch (OutsideTable) {
-            return $this->standing(Stop::OutsideTable);
+            return $this->standing(Standstill::OutsideTable);
         }
     }
 
@@ -231,22 +231,22 @@ final readonly class SteadyState
     }
 
     /** No steady state: would a condenser that can give off anything help? Then it is the head that stops the plant. */
-    private function whyNot(): Stop
+    private function whyNot(): Standstill
     {
         $design = $this->machine->design;
         if ($this->machine->charge > 1.02 * $design->full) {
-            return Stop::CondenserFull;
+            return Standstill::CondenserFull;
         }
         if ($this->machine->charge < 0.9 * ($design->summerCharge - $design->buffer)) {
-            return Stop::TooLittleRefrigerant;
+            return Standstill::TooLittleRefrigerant;
         }
         $freed = $this->machine->with(condenser: $this->machine->condenser->scaled(8.0));
         $helps = (new Solver($freed, new Loop($freed, $this->around), 400))->solve() !== null;
 
-        return $helps ? Stop::HeatNotGivenOff : Stop::Starved;
+        return $helps ? Standstill::HeatNotGivenOff : Standstill::Starved;
     }
 
-    private function stops(Loop $loop): ?Stop
+    private function stops(Loop $loop): ?Standstill
     {
         $fluid = $this->machine->fluid;
         $design = $this->machine->design;
@@ -256,13 +256,13 @@ final readonly class SteadyState
         $hottest = $fluid->dewTemperature($design->condensing) + self::WARMER_THAN_MEANT;
 
         return match (true) {
-            $this->machine->groupSuction === null && $loop->suction->dew < min($cold, $meant) => Stop::Starved,
-            $loop->condensing->dew > max(self::HIGH_CUT_OUT, $hottest) => Stop::HeatNotGivenOff,
+            $this->machine->groupSuction === null && $loop->suction->dew < min($cold, $meant) => Standstill::Starved,
+            $loop->condensing->dew > max(self::HIGH_CUT_OUT, $hottest) => Standstill::HeatNotGivenOff,
             default => null,
         };
     }
 
-    private function standing(Stop $why): PlantState
+    private function standing(Standstill $why): PlantState
     {
         return PlantState::standing($this->machine, $this->around, $why);
     }

@@ -46,18 +46,18 @@ final class WhatIf
         $this->fault = $shows ? $leading : null;
     }
 
-    /** @return list<Question> */
+    /** @return list<TwinQuestion> */
     public function questions(): array
     {
         $machine = $this->twin->machine;
         $valve = $machine->feed->kind === Metering::Txv;
 
         return [
-            ...$this->fault === null ? [] : [Question::Mended],
-            ...$valve ? [Question::TurnIn, Question::TurnOut] : [],
-            Question::More,
-            Question::Less,
-            ...Surroundings::hottest($machine->fluid) < self::HOT ? [] : [Question::Hot],
+            ...$this->fault === null ? [] : [TwinQuestion::Mended],
+            ...$valve ? [TwinQuestion::TurnIn, TwinQuestion::TurnOut] : [],
+            TwinQuestion::More,
+            TwinQuestion::Less,
+            ...Surroundings::hottest($machine->fluid) < self::HOT ? [] : [TwinQuestion::Hot],
         ];
     }
 
@@ -72,25 +72,25 @@ final class WhatIf
         return $this->closest()[1];
     }
 
-    public function after(Question $question): PlantState
+    public function after(TwinQuestion $question): PlantState
     {
         $machine = $this->twin->machine;
         $sick =
-            $this->fault === null || $question === Question::Mended
+            $this->fault === null || $question === TwinQuestion::Mended
                 ? $machine
                 : Disorder::in($machine, $this->fault, $this->severity());
         $scenario = new Scenario(
             $sick,
-            $question === Question::Hot ? self::HOT : $this->around->ambient,
+            $question === TwinQuestion::Hot ? self::HOT : $this->around->ambient,
             $this->around->box,
             valveTurns: match ($question) {
-                Question::TurnIn => self::TURN,
-                Question::TurnOut => -self::TURN,
+                TwinQuestion::TurnIn => self::TURN,
+                TwinQuestion::TurnOut => -self::TURN,
                 default => 0.0,
             },
             added: match ($question) {
-                Question::More => $this->amount(),
-                Question::Less => -$this->amount(),
+                TwinQuestion::More => $this->amount(),
+                TwinQuestion::Less => -$this->amount(),
                 default => 0.0,
             },
         );

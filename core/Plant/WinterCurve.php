@@ -91,7 +91,7 @@ final readonly class WinterCurve
             $middle = ($low + $high) / 2;
             $state = self::at($machine->with(charge: $middle), $ambient, $start);
             $start = $state->solution ?? $start;
-            $isFull = $state->stopped === Stop::CondenserFull;
+            $isFull = $state->stopped === Standstill::CondenserFull;
             if ($isFull || ($state->runs() && $state->level >= Filling::COVERED)) {
                 $high = $middle;
             } else {

@@ -7,12 +7,12 @@ namespace Metrum\Quantity;
 /** A measured or typed amount: its value in SI, its kind, and the unit in which it was said. */
 final readonly class Amount
 {
-    private function __construct(public float $si, public Kind $kind, public Unit $unit)
+    private function __construct(public float $si, public QuantityKind $kind, public Unit $unit)
     {
     }
 
     /** @throws NotAQuantity where the value cannot exist (below absolute zero, below vacuum, negative mass) */
-    public static function of(float $value, Unit $unit, Kind $kind): self
+    public static function of(float $value, Unit $unit, QuantityKind $kind): self
     {
         $si = $unit->toSi($value);
         $lowest = $kind->lowest();
@@ -37,7 +37,7 @@ final readonly class Amount
     }
 
     /** @param  float  $si  in the SI unit of the kind */
-    public static function si(float $si, Kind $kind): self
+    public static function si(float $si, QuantityKind $kind): self
     {
         return new self($si, $kind, $kind->units()[0]);
     }

@@ -22,7 +22,7 @@ final readonly class Field
     public function __construct(
         public string $key,
         public string $label,
-        public Kind $kind,
+        public QuantityKind $kind,
         public float $least,
         public float $most,
         public ?float $usual = null,
@@ -35,7 +35,7 @@ final readonly class Field
     public static function inFileUnit(
         string $key,
         string $label,
-        Kind $kind,
+        QuantityKind $kind,
         float $least,
         float $most,
         ?float $usual = null,
@@ -55,7 +55,7 @@ final readonly class Field
     /** With the site's vacuum as the least a gauge can show. Other kinds are the same everywhere. */
     public function at(Atmosphere $atmosphere): self
     {
-        return $this->kind !== Kind::GaugePressure
+        return $this->kind !== QuantityKind::GaugePressure
             ? $this
             : new self(
                 $this->key,
@@ -95,7 +95,7 @@ final readonly class Field
     /** The unit in which a person types it without saying so: of a deep vacuum nothing is left in bar or psi. */
     public function unit(Units $units): Unit
     {
-        return $this->kind === Kind::AbsolutePressure && $this->most < Units::VACUUM
+        return $this->kind === QuantityKind::AbsolutePressure && $this->most < Units::VACUUM
             ? $units->ofVacuum()
             : $units->of($this->kind);
     }
@@ -130,12 +130,12 @@ final readonly class Field
     {
         $unit = '(?:bar|psi|[km]?pa|inhg|kgf\/cm[2²])';
         $said = "/^(.*\d\s*$unit(?=\s*a)|.*\d(?=\s*abs))\s*(?:a|abs\.?|absolute)\s*$/iu";
-        if ($this->kind !== Kind::GaugePressure || preg_match($said, $typed, $part) !== 1) {
+        if ($this->kind !== QuantityKind::GaugePressure || preg_match($said, $typed, $part) !== 1) {
             return null;
         }
-        $gauge = Reader::read($part[1], Kind::GaugePressure, $units->of($this->kind))->unit;
+        $gauge = Reader::read($part[1], QuantityKind::GaugePressure, $units->of($this->kind))->unit;
         $unit = $gauge === Unit::InchMercuryVacuum ? Unit::InchMercury : $gauge;
-        $absolute = Reader::read($part[1], Kind::AbsolutePressure, $unit);
+        $absolute = Reader::read($part[1], QuantityKind::AbsolutePressure, $unit);
 
         $atmosphere = $this->atmosphere ?? Atmosphere::atAltitude(0.0);
 
@@ -145,7 +145,7 @@ final readonly class Field
     /** Why the value (SI) cannot be; null where it can. @param  ?Unit  $shownIn  of the limits; null: the file's */
     public function refusal(float $si, ?Unit $shownIn = null): ?string
     {
-        if ($this->kind === Kind::Count && floor($si) !== $si) {
+        if ($this->kind === QuantityKind::Count && floor($si) !== $si) {
             return 'a whole number is wanted';
         }
         // A limit given in another unit is still the limit.

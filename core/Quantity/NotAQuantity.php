@@ -7,7 +7,7 @@ namespace Metrum\Quantity;
 /** What was typed is no quantity of the wanted kind. The message says what was given and what is possible. */
 final class NotAQuantity extends Unanswerable
 {
-    public static function unreadable(string $given, Kind $kind): self
+    public static function unreadable(string $given, QuantityKind $kind): self
     {
         $units = implode(', ', array_map(static fn (Unit $unit): string => $unit->symbol(), $kind->units()));
 
@@ -21,7 +21,7 @@ final class NotAQuantity extends Unanswerable
         );
     }
 
-    public static function wrongUnit(string $given, string $unit, Kind $kind): self
+    public static function wrongUnit(string $given, string $unit, QuantityKind $kind): self
     {
         $units = implode(', ', array_map(static fn (Unit $one): string => $one->symbol(), $kind->units()));
 

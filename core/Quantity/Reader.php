@@ -22,9 +22,9 @@ final class Reader
      *
      * @throws NotAQuantity where no number or an unfit unit stands there, or the value cannot exist
      */
-    public static function read(string $text, Kind $kind, Unit $usual): Amount
+    public static function read(string $text, QuantityKind $kind, Unit $usual): Amount
     {
-        $degrees = [Kind::Temperature, Kind::Difference, Kind::DifferenceRate];
+        $degrees = [QuantityKind::Temperature, QuantityKind::Difference, QuantityKind::DifferenceRate];
         if (str_contains($text, '°') && ! in_array($kind, $degrees, true)) {
             throw NotAQuantity::wrongUnit($text, '°', $kind);
         }
@@ -63,7 +63,7 @@ final class Reader
         return Amount::of($number, $unit, $kind);
     }
 
-    private static function number(string $digits, string $typed, Kind $kind): float
+    private static function number(string $digits, string $typed, QuantityKind $kind): float
     {
         if (str_contains($digits, '/')) {
             preg_match('~^(?:(\d+)\s+)?(\d+)\s*/\s*(\d+)$~', $digits, $part);
@@ -74,7 +74,7 @@ final class Reader
             return (float) $part[1] + (float) $part[2] / (float) $part[3];
         }
         // Nobody gives an altitude in thousandths: a lone comma before three digits parts thousands there.
-        if ($kind === Kind::Altitude && preg_match('/^\d{1,3}(?:[.,]\d{3})+$/', $digits) === 1) {
+        if ($kind === QuantityKind::Altitude && preg_match('/^\d{1,3}(?:[.,]\d{3})+$/', $digits) === 1) {
             return (float) str_replace([',', '.'], '', $digits);
         }
         $comma = strrpos($digits, ',');
@@ -98,7 +98,7 @@ final class Reader
         return (float) $digits;
     }
 
-    private static function unit(string $spelling, Kind $kind, string $typed, string $asTyped): Unit
+    private static function unit(string $spelling, QuantityKind $kind, string $typed, string $asTyped): Unit
     {
         foreach ($kind->units() as $unit) {
             if (

@@ -18,22 +18,22 @@ final readonly class Retelling
         '(°F diff\.|K/h|°F/h|kPa/min|bar/min|psi/min|K|°C|°F|kPa|bar|psi|kg|lb|oz|g)(?![\w²³/]|-\w)~u';
 
     private const KINDS = [
-        'K' => [Kind::Difference, Unit::KelvinDifference],
-        '°F diff.' => [Kind::Difference, Unit::FahrenheitDifference],
-        'K/h' => [Kind::DifferenceRate, Unit::KelvinPerHour],
-        '°F/h' => [Kind::DifferenceRate, Unit::FahrenheitPerHour],
-        '°C' => [Kind::Temperature, Unit::Celsius],
-        '°F' => [Kind::Temperature, Unit::Fahrenheit],
-        'kPa' => [Kind::PressureDifference, Unit::Kilopascal],
-        'bar' => [Kind::PressureDifference, Unit::Bar],
-        'psi' => [Kind::PressureDifference, Unit::Psi],
-        'kPa/min' => [Kind::PressureRate, Unit::KilopascalPerMinute],
-        'bar/min' => [Kind::PressureRate, Unit::BarPerMinute],
-        'psi/min' => [Kind::PressureRate, Unit::PsiPerMinute],
-        'kg' => [Kind::Mass, Unit::Kilogram],
-        'g' => [Kind::Mass, Unit::Gram],
-        'lb' => [Kind::Mass, Unit::Pound],
-        'oz' => [Kind::Mass, Unit::Ounce],
+        'K' => [QuantityKind::Difference, Unit::KelvinDifference],
+        '°F diff.' => [QuantityKind::Difference, Unit::FahrenheitDifference],
+        'K/h' => [QuantityKind::DifferenceRate, Unit::KelvinPerHour],
+        '°F/h' => [QuantityKind::DifferenceRate, Unit::FahrenheitPerHour],
+        '°C' => [QuantityKind::Temperature, Unit::Celsius],
+        '°F' => [QuantityKind::Temperature, Unit::Fahrenheit],
+        'kPa' => [QuantityKind::PressureDifference, Unit::Kilopascal],
+        'bar' => [QuantityKind::PressureDifference, Unit::Bar],
+        'psi' => [QuantityKind::PressureDifference, Unit::Psi],
+        'kPa/min' => [QuantityKind::PressureRate, Unit::KilopascalPerMinute],
+        'bar/min' => [QuantityKind::PressureRate, Unit::BarPerMinute],
+        'psi/min' => [QuantityKind::PressureRate, Unit::PsiPerMinute],
+        'kg' => [QuantityKind::Mass, Unit::Kilogram],
+        'g' => [QuantityKind::Mass, Unit::Gram],
+        'lb' => [QuantityKind::Mass, Unit::Pound],
+        'oz' => [QuantityKind::Mass, Unit::Ounce],
     ];
 
     /** From which a round number stays round. */
@@ -65,9 +65,9 @@ final readonly class Retelling
     }
 
     /** The reader's unit; a mass stays small or large as it was told. */
-    private function own(Kind $kind, Unit $unit, float $value): Unit
+    private function own(QuantityKind $kind, Unit $unit, float $value): Unit
     {
-        if ($kind !== Kind::Mass) {
+        if ($kind !== QuantityKind::Mass) {
             return $this->units->of($kind);
         }
         $isInPounds = in_array($unit, [Unit::Pound, Unit::Ounce], true);

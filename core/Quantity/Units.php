@@ -51,33 +51,33 @@ final readonly class Units
         );
     }
 
-    public function of(Kind $kind): Unit
+    public function of(QuantityKind $kind): Unit
     {
         $fahrenheit = $this->temperature === Unit::Fahrenheit;
 
         return match ($kind) {
-            Kind::Temperature => $this->temperature,
-            Kind::Difference => $fahrenheit ? Unit::FahrenheitDifference : Unit::KelvinDifference,
-            Kind::DifferenceRate => $fahrenheit ? Unit::FahrenheitPerHour : Unit::KelvinPerHour,
-            Kind::GaugePressure, Kind::AbsolutePressure, Kind::PressureDifference => $this->pressure,
-            Kind::PressureRate => match ($this->pressure) {
+            QuantityKind::Temperature => $this->temperature,
+            QuantityKind::Difference => $fahrenheit ? Unit::FahrenheitDifference : Unit::KelvinDifference,
+            QuantityKind::DifferenceRate => $fahrenheit ? Unit::FahrenheitPerHour : Unit::KelvinPerHour,
+            QuantityKind::GaugePressure, QuantityKind::AbsolutePressure, QuantityKind::PressureDifference => $this->pressure,
+            QuantityKind::PressureRate => match ($this->pressure) {
                 Unit::Psi => Unit::PsiPerMinute,
                 Unit::Bar => Unit::BarPerMinute,
                 default => Unit::KilopascalPerMinute,
             },
-            Kind::Mass, Kind::MassChange => $this->mass,
+            QuantityKind::Mass, QuantityKind::MassChange => $this->mass,
             default => $kind->units()[0],
         };
     }
 
     /** "12.3 K"; a vacuum in pascals or micron, since nothing of it is left in bar or psi. */
-    public function text(float $si, Kind $kind): string
+    public function text(float $si, QuantityKind $kind): string
     {
-        if ($kind === Kind::AbsolutePressure && abs($si) < self::VACUUM) {
+        if ($kind === QuantityKind::AbsolutePressure && abs($si) < self::VACUUM) {
             return Format::amount($si, $this->ofVacuum());
         }
 
-        return $kind === Kind::Mass ? $this->mass($si) : Format::amount($si, $this->of($kind));
+        return $kind === QuantityKind::Mass ? $this->mass($si) : Format::amount($si, $this->of($kind));
     }
 
     /** A mass as a scale would say it: "1.25 kg", below a kilogram "265 g"; "2.31 lb", below a pound "9.3 oz". */
@@ -107,18 +107,18 @@ final readonly class Units
     }
 
     /** "12.3" */
-    public function number(float $si, Kind $kind): string
+    public function number(float $si, QuantityKind $kind): string
     {
         return Format::value($si, $this->of($kind));
     }
 
-    public function symbol(Kind $kind): string
+    public function symbol(QuantityKind $kind): string
     {
         return $this->of($kind)->symbol();
     }
 
     /** "4.5 to 6.5" */
-    public function span(float $low, float $high, Kind $kind): string
+    public function span(float $low, float $high, QuantityKind $kind): string
     {
         $unit = $this->of($kind);
 

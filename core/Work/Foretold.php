@@ -7,7 +7,7 @@ namespace Metrum\Work;
 use Metrum\Circuit\MoveOutcome;
 use Metrum\Circuit\Reading;
 use Metrum\Findings\Derived;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /** What one figure will be after a move, by the twin. */
 final readonly class Foretold
@@ -82,9 +82,9 @@ final readonly class Foretold
     }
 
     /** The kind of quantity that its change and deviation are. */
-    public function ofChange(): Kind
+    public function ofChange(): QuantityKind
     {
-        return $this->isLevel() ? Kind::Share : Kind::Difference;
+        return $this->isLevel() ? QuantityKind::Share : QuantityKind::Difference;
     }
 
     /** Whether a change went its way, and beyond two deviations further. */

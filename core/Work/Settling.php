@@ -13,7 +13,7 @@ use Metrum\Findings\Chapter;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Log;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /** Whether what was read after a move was read once the plant had come to rest. */
 final class Settling
@@ -198,7 +198,7 @@ final class Settling
         }
         [$before, $last] = [(float) $taken[$n - 2]->content->value, (float) $taken[$n - 1]->content->value];
         $same = $this->rules->band(HouseRule::TwoAgree)->high;
-        if (Reading::from($taken[0]->content->key)->quantity() === Kind::GaugePressure) {
+        if (Reading::from($taken[0]->content->key)->quantity() === QuantityKind::GaugePressure) {
             $same *= self::SHARE_A_KELVIN * max(self::LEAST_PRESSURE, abs($last));
         }
 

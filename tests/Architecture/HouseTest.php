@@ -41,6 +41,23 @@ final class HouseTest extends TestCase
         }
     }
 
+    /** Two things of one name are told apart by a path that nobody reads; rows of a table are named as what they keep. */
+    public function test_a_name_stands_once_in_the_house(): void
+    {
+        $at = [];
+        foreach (['core', 'app', 'tests'] as $room) {
+            foreach (self::files($room) as $path => $text) {
+                if (preg_match('/^(?:final |abstract |readonly )*(?:class|enum|interface|trait) (\w+)/m', $text, $found)) {
+                    $at[$found[1]][] = $path;
+                }
+            }
+        }
+        $isOneOfModels = static fn (array $paths): bool => count($paths) === 2 &&
+            count(array_filter($paths, static fn (string $path): bool => str_starts_with($path, 'app/Models/'))) === 1;
+        $twice = array_filter($at, static fn (array $paths): bool => count($paths) > 1 && ! $isOneOfModels($paths));
+        self::assertSame([], $twice);
+    }
+
     public function test_what_cannot_be_answered_has_one_base(): void
     {
         foreach (self::files('core') as $path => $text) {

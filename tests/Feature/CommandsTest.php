@@ -2,8 +2,8 @@
 
 namespace Tests\Feature;
 
-use App\Console\Commands\Answered;
 use App\Console\Commands\JsonLinesCommand;
+use App\Console\Commands\LineAnswer;
 use App\Models\Circuit;
 use App\Models\Plant;
 use App\Models\Site;
@@ -77,13 +77,13 @@ final class CommandsTest extends TestCase
         {
             protected $signature = 'test:lines {file}';
 
-            protected function answer(string $line, int $number): Answered
+            protected function answer(string $line, int $number): LineAnswer
             {
                 return match ($number) {
-                    1 => Answered::with(['line' => 1]),
+                    1 => LineAnswer::with(['line' => 1]),
                     2 => throw new \LogicException('of a secret place'),
-                    3 => Answered::with(['not a number' => NAN]),
-                    default => Answered::with(['line' => $number]),
+                    3 => LineAnswer::with(['not a number' => NAN]),
+                    default => LineAnswer::with(['line' => $number]),
                 };
             }
         };

@@ -5,7 +5,7 @@ namespace Tests\Feature;
 use App\Models\FactRecord;
 use App\Records\Author;
 use App\View\Explain;
-use App\View\Meaning;
+use App\View\LineMeaning;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
 use Metrum\Log\FactKind;
@@ -113,7 +113,7 @@ final class SpellingsTest extends TestCase
         $explain = new Explain($author->units);
         $kept = $refused = 0;
         foreach (self::lines() as $line) {
-            $shown = (new Meaning($visit, $author, now()->toDateTimeImmutable(), $line))->pieces;
+            $shown = (new LineMeaning($visit, $author, now()->toDateTimeImmutable(), $line))->pieces;
             $before = FactRecord::query()->count();
             $answer = $this->enter($visit, 'line', 'line', $line);
             $stored = array_slice(FactRecord::ofVisit($visit->id), $before);

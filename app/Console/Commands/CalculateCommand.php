@@ -12,12 +12,12 @@ final class CalculateCommand extends JsonLinesCommand
 
     protected $description = 'Work a calculator of the bench';
 
-    protected function answer(string $line, int $number): Answered
+    protected function answer(string $line, int $number): LineAnswer
     {
         try {
-            return Answered::with(CalculatorQuestion::answer($line));
+            return LineAnswer::with(CalculatorQuestion::answer($line));
         } catch (Refused $file) {
-            return Answered::refused($number, $file->reasons);
+            return LineAnswer::refused($number, $file->reasons);
         }
     }
 }

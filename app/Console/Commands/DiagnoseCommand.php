@@ -24,25 +24,25 @@ final class DiagnoseCommand extends JsonLinesCommand
 
     private ?Twins $twins = null;
 
-    protected function answer(string $line, int $number): Answered
+    protected function answer(string $line, int $number): LineAnswer
     {
         try {
             $file = VisitReader::visit($line);
         } catch (Refused $refused) {
-            return Answered::refused($number, $refused->reasons);
+            return LineAnswer::refused($number, $refused->reasons);
         }
         // The twins of thousands of strangers are not worth keeping.
         $this->twins ??= new Twins();
         $this->diagnosis ??= new Diagnosis(new HouseRules(), $this->twins);
         if ($file->told === null) {
-            return Answered::with(VerdictAnswer::of($file->findings, $this->diagnosis->of($file->findings)));
+            return LineAnswer::with(VerdictAnswer::of($file->findings, $this->diagnosis->of($file->findings)));
         }
         [$log, $chapters] = $file->told;
         $work = new Work($log, $chapters, new HouseRules(), $this->twins);
         $findings = $work->judged()->findings();
         $verdict = $this->diagnosis->of($findings);
 
-        return Answered::with(
+        return LineAnswer::with(
             VerdictAnswer::of($findings, $verdict) + WorkAnswer::of($log, $work->knowing($verdict)),
         );
     }

@@ -39,7 +39,7 @@ abstract class JsonLinesCommand extends Command
             } catch (\Throwable $mistake) {
                 // One line that we cannot answer does not end the others; what went wrong stands in the log.
                 report($mistake);
-                $answered = Answered::refused($number, ['internal error: this line could not be answered']);
+                $answered = LineAnswer::refused($number, ['internal error: this line could not be answered']);
                 $this->tell($answered);
                 $mistaken = true;
             }
@@ -54,9 +54,9 @@ abstract class JsonLinesCommand extends Command
         };
     }
 
-    abstract protected function answer(string $line, int $number): Answered;
+    abstract protected function answer(string $line, int $number): LineAnswer;
 
-    private function tell(Answered $answered): void
+    private function tell(LineAnswer $answered): void
     {
         if ($answered->answer !== null) {
             $this->json($answered->answer);

@@ -12,12 +12,12 @@ final class PropertiesCommand extends JsonLinesCommand
 
     protected $description = 'Look up refrigerant properties';
 
-    protected function answer(string $line, int $number): Answered
+    protected function answer(string $line, int $number): LineAnswer
     {
         try {
-            return Answered::with(PropertyQuestion::answer($line));
+            return LineAnswer::with(PropertyQuestion::answer($line));
         } catch (Refused $file) {
-            return Answered::refused($number, $file->reasons);
+            return LineAnswer::refused($number, $file->reasons);
         }
     }
 }

@@ -43,21 +43,21 @@ final class SimulateCommand extends JsonLinesCommand
         return parent::handle();
     }
 
-    protected function answer(string $line, int $number): Answered
+    protected function answer(string $line, int $number): LineAnswer
     {
         try {
             $scenario = ScenarioReader::json($line);
         } catch (Refused $file) {
-            return Answered::refused($number, $file->reasons);
+            return LineAnswer::refused($number, $file->reasons);
         }
         $minutes = $this->option('minutes');
         if ($minutes === null) {
-            return Answered::with(ScenarioAnswer::steady($scenario, $scenario->steady()));
+            return LineAnswer::with(ScenarioAnswer::steady($scenario, $scenario->steady()));
         }
         $this->headed = false;
         $this->series($scenario->simulation(), (float) $minutes * 60, (float) $this->option('step'));
 
-        return Answered::written();
+        return LineAnswer::written();
     }
 
     /** Writes a line or row a step. */

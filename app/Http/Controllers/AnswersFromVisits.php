@@ -4,7 +4,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\VisitRequest;
 use App\Records\Judge;
-use App\View\Answer;
+use App\View\EntryAnswer;
 use App\View\VisitPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -23,7 +23,7 @@ trait AnswersFromVisits
             return redirect()->route('visits.show', $request->shown());
         }
         $page = new VisitPage($judged, $request->station(), $request->user(), $request->card());
-        $answer = new Answer($page, $facts, $before);
+        $answer = new EntryAnswer($page, $facts, $before);
 
         return response()->view(
             'visit.answer',

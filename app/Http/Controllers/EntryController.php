@@ -13,7 +13,7 @@ use App\Records\Judge;
 use App\Records\LeftSo;
 use App\Records\Mover;
 use App\Records\Recorder;
-use App\View\Meaning;
+use App\View\LineMeaning;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -70,7 +70,7 @@ final class EntryController extends Controller
         $line = mb_substr((string) $request->string('value'), 0, 2000);
 
         return view('visit.meaning', [
-            'meaning' => new Meaning($visit, Author::of($request->user()), now()->toDateTimeImmutable(), $line),
+            'meaning' => new LineMeaning($visit, Author::of($request->user()), now()->toDateTimeImmutable(), $line),
         ]);
     }
 

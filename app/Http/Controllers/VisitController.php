@@ -14,7 +14,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Metrum\Circuit\Station;
-use Metrum\Plant\Question;
+use Metrum\Plant\TwinQuestion;
 use Metrum\Work\Touched;
 
 final class VisitController extends Controller
@@ -59,7 +59,7 @@ final class VisitController extends Controller
     }
 
     /** What would change if it were done. */
-    public function whatIf(Request $request, Visit $visit, Question $question, Judge $judge): View
+    public function whatIf(Request $request, Visit $visit, TwinQuestion $question, Judge $judge): View
     {
         $this->authorize('view', $visit);
         $page = self::whatIfPage($request, $visit, $judge);

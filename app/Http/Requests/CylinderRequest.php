@@ -14,8 +14,8 @@ use Illuminate\Validation\ValidationException;
 use Illuminate\Validation\Validator;
 use Metrum\Circuit\HouseRule;
 use Metrum\Quantity\Field;
-use Metrum\Quantity\Kind;
 use Metrum\Quantity\NotAQuantity;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Refrigerant\Library;
 use Metrum\Work\Ledger\Cylinder as Known;
 
@@ -75,9 +75,9 @@ final class CylinderRequest extends FormRequest
         return [
             function (Validator $validator): void {
                 $fields = [
-                    'tare' => Field::inFileUnit('tare', 'Tare', Kind::Mass, 0.1, self::HEAVIEST),
-                    'water' => Field::inFileUnit('water', 'Water capacity', Kind::Volume, 0.1, self::LARGEST),
-                    'gross' => Field::inFileUnit('gross', 'Weight now', Kind::Mass, 0.1, 2 * self::HEAVIEST),
+                    'tare' => Field::inFileUnit('tare', 'Tare', QuantityKind::Mass, 0.1, self::HEAVIEST),
+                    'water' => Field::inFileUnit('water', 'Water capacity', QuantityKind::Volume, 0.1, self::LARGEST),
+                    'gross' => Field::inFileUnit('gross', 'Weight now', QuantityKind::Mass, 0.1, 2 * self::HEAVIEST),
                 ];
                 foreach ($fields as $name => $field) {
                     $typed = trim((string) $this->string($name));

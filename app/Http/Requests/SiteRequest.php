@@ -5,8 +5,8 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
 use Metrum\Quantity\Atmosphere;
-use Metrum\Quantity\Kind;
 use Metrum\Quantity\NotAQuantity;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Reader;
 use Metrum\Quantity\Unit;
 
@@ -33,7 +33,7 @@ final class SiteRequest extends FormRequest
                 $typed = trim((string) $this->string('altitude'));
                 try {
                     $this->altitude =
-                        $typed === '' ? 0.0 : Reader::read($typed, Kind::Altitude, Unit::Metre)->si;
+                        $typed === '' ? 0.0 : Reader::read($typed, QuantityKind::Altitude, Unit::Metre)->si;
                     Atmosphere::atAltitude($this->altitude);
                 } catch (NotAQuantity $error) {
                     $validator->errors()->add('altitude', $error->getMessage());

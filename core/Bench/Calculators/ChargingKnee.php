@@ -9,7 +9,7 @@ use Metrum\Bench\Calculation;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /** Where superheat stops and subcooling rises: from there on refrigerant only fills the condenser. */
 final class ChargingKnee implements Calculation
@@ -17,7 +17,7 @@ final class ChargingKnee implements Calculation
     public function asks(): array
     {
         return [
-            Input::number('added_kg', 'Added, counted on', Kind::Mass, 0.0, 100_000.0)->several(3),
+            Input::number('added_kg', 'Added, counted on', QuantityKind::Mass, 0.0, 100_000.0)->several(3),
             Input::difference('superheat_k', 'Superheat', -30.0)->several(3),
             Input::difference('subcooling_k', 'Subcooling', -50.0)->several(3),
             Input::difference('steady_band_k', 'Superheat stands within'),
@@ -67,7 +67,7 @@ final class ChargingKnee implements Calculation
     {
         return new Answer(
             [
-                Output::amount('knee_index', 'Knee at entry (the first is 0)', Kind::Count, $knee),
+                Output::amount('knee_index', 'Knee at entry (the first is 0)', QuantityKind::Count, $knee),
                 Output::mass('knee_added_kg', 'Added at the knee', $at),
                 Output::mass('to_take_back_from_last_kg', 'To take back', $back),
             ],

@@ -9,7 +9,7 @@ use Metrum\Bench\Calculation;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /** What a rise of head and the same fall of suction do to the ratio. */
 final class CompressionRatioSensitivity implements Calculation
@@ -19,7 +19,7 @@ final class CompressionRatioSensitivity implements Calculation
         return [
             Input::gauge('discharge_pressure_kpa', 'Discharge pressure'),
             Input::gauge('suction_pressure_kpa', 'Suction pressure'),
-            Input::number('change_kpa', 'Change', Kind::PressureDifference, 0.0, 5000.0),
+            Input::number('change_kpa', 'Change', QuantityKind::PressureDifference, 0.0, 5000.0),
             Input::atmosphere(),
         ];
     }
@@ -32,7 +32,7 @@ final class CompressionRatioSensitivity implements Calculation
         $base = Ratio::of($discharge, $suction);
         $raised = Ratio::of($discharge + $change, $suction);
         $lowered = Ratio::of($discharge, $given->aboveVacuum('change_kpa', $suction - $change));
-        $said = $given->text($change, Kind::PressureDifference);
+        $said = $given->text($change, QuantityKind::PressureDifference);
 
         return new Answer(
             [

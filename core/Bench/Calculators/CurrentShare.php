@@ -9,7 +9,7 @@ use Metrum\Bench\Calculation;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /** Current of the compressor against its plate, before and after. */
 final class CurrentShare implements Calculation
@@ -17,9 +17,9 @@ final class CurrentShare implements Calculation
     public function asks(): array
     {
         return [
-            Input::number('compressor_current_a', 'Current before', Kind::Current, 0.0, 5000.0),
-            Input::number('rated_current_a', 'Current by the plate', Kind::Current, 0.01, 5000.0),
-            Input::number('after_current_a', 'Current after', Kind::Current, 0.0, 5000.0),
+            Input::number('compressor_current_a', 'Current before', QuantityKind::Current, 0.0, 5000.0),
+            Input::number('rated_current_a', 'Current by the plate', QuantityKind::Current, 0.01, 5000.0),
+            Input::number('after_current_a', 'Current after', QuantityKind::Current, 0.0, 5000.0),
         ];
     }
 
@@ -33,7 +33,7 @@ final class CurrentShare implements Calculation
             [
                 Output::percent('before_percent', 'Before, of the plate', $before / $rated),
                 Output::percent('after_percent', 'After, of the plate', $after / $rated),
-                Output::amount('change_a', 'Change', Kind::Current, $after - $before),
+                Output::amount('change_a', 'Change', QuantityKind::Current, $after - $before),
             ],
             [
                 "Before: {$given->number($before)} of {$given->number($rated)} A are ".

@@ -9,7 +9,7 @@ use Metrum\Bench\Calculation;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /** Current that defrost heaters draw when whole. */
 final class DefrostHeaterAmps implements Calculation
@@ -17,8 +17,8 @@ final class DefrostHeaterAmps implements Calculation
     public function asks(): array
     {
         return [
-            Input::number('power_w', 'Power of the heaters', Kind::Power, 1.0, 1e6),
-            Input::number('voltage_v', 'Voltage', Kind::Voltage, 1.0, 1000.0),
+            Input::number('power_w', 'Power of the heaters', QuantityKind::Power, 1.0, 1e6),
+            Input::number('voltage_v', 'Voltage', QuantityKind::Voltage, 1.0, 1000.0),
             Heater::phases(),
         ];
     }
@@ -28,7 +28,7 @@ final class DefrostHeaterAmps implements Calculation
         $current = Heater::current($given, 'voltage_v');
 
         return new Answer(
-            [Output::amount('rated_current_a', 'Rated current', Kind::Current, $current)],
+            [Output::amount('rated_current_a', 'Rated current', QuantityKind::Current, $current)],
             [Heater::step($given, 'voltage_v', $current)],
         );
     }

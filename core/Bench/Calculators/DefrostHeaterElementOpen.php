@@ -10,7 +10,7 @@ use Metrum\Bench\CannotBe;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /** What is left of current and heat with elements open. */
 final class DefrostHeaterElementOpen implements Calculation
@@ -18,9 +18,9 @@ final class DefrostHeaterElementOpen implements Calculation
     public function asks(): array
     {
         return [
-            Input::number('power_w', 'Power of the heaters', Kind::Power, 1.0, 1e6),
-            Input::number('rated_voltage_v', 'Voltage of the plate', Kind::Voltage, 1.0, 1000.0),
-            Input::number('measured_voltage_v', 'Voltage measured', Kind::Voltage, 0.0, 1000.0),
+            Input::number('power_w', 'Power of the heaters', QuantityKind::Power, 1.0, 1e6),
+            Input::number('rated_voltage_v', 'Voltage of the plate', QuantityKind::Voltage, 1.0, 1000.0),
+            Input::number('measured_voltage_v', 'Voltage measured', QuantityKind::Voltage, 0.0, 1000.0),
             Heater::phases(),
             Input::count('elements', 'Elements', 1, 60),
             Input::count('elements_open', 'Of them open', 0, 60),
@@ -40,8 +40,8 @@ final class DefrostHeaterElementOpen implements Calculation
 
         return new Answer(
             [
-                Output::amount('rated_current_a', 'Rated current', Kind::Current, $rated),
-                Output::amount('expected_current_a', 'Current to expect', Kind::Current, $rated * $voltage * $whole),
+                Output::amount('rated_current_a', 'Rated current', QuantityKind::Current, $rated),
+                Output::amount('expected_current_a', 'Current to expect', QuantityKind::Current, $rated * $voltage * $whole),
                 Output::percent('heat_percent', 'Heat', $voltage ** 2 * $whole),
             ],
             [

@@ -10,7 +10,7 @@ use Metrum\Bench\CannotBe;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /** What is left of current and heat with a supply leg open. */
 final class DefrostHeaterLegMissing implements Calculation
@@ -18,8 +18,8 @@ final class DefrostHeaterLegMissing implements Calculation
     public function asks(): array
     {
         return [
-            Input::number('power_w', 'Power of the heaters', Kind::Power, 1.0, 1e6),
-            Input::number('voltage_v', 'Voltage', Kind::Voltage, 1.0, 1000.0),
+            Input::number('power_w', 'Power of the heaters', QuantityKind::Power, 1.0, 1e6),
+            Input::number('voltage_v', 'Voltage', QuantityKind::Voltage, 1.0, 1000.0),
             Heater::phases(),
             Input::count('legs_live', 'Legs that are live', 0, 3),
         ];
@@ -41,8 +41,8 @@ final class DefrostHeaterLegMissing implements Calculation
 
         return new Answer(
             [
-                Output::amount('rated_current_a', 'Rated current', Kind::Current, $rated),
-                Output::amount('current_live_legs_a', 'Current of the live legs', Kind::Current, $current * $rated),
+                Output::amount('rated_current_a', 'Rated current', QuantityKind::Current, $rated),
+                Output::amount('current_live_legs_a', 'Current of the live legs', QuantityKind::Current, $current * $rated),
                 Output::percent('heat_remaining_percent', 'Heat left', $heat),
             ],
             [

@@ -9,7 +9,7 @@ use Metrum\Bench\Calculation;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /** Whether a plan of defrosts keeps to so many at once. */
 final class DefrostStaggerCheck implements Calculation
@@ -40,15 +40,15 @@ final class DefrostStaggerCheck implements Calculation
 
         return new Answer(
             [
-                Output::amount('highest_simultaneous', 'At once, highest', Kind::Count, (float) $highest),
-                Output::amount('first_violation_min', 'First too many at', Kind::Duration, $violation),
+                Output::amount('highest_simultaneous', 'At once, highest', QuantityKind::Count, (float) $highest),
+                Output::amount('first_violation_min', 'First too many at', QuantityKind::Duration, $violation),
                 Output::yes('feasible', 'It keeps to it', $violation === null),
             ],
             [
                 "At the most $highest are in defrost at once; {$given->count('max_simultaneous')} may be.",
                 $violation === null
                     ? 'The plan keeps to it.'
-                    : "Too many from {$given->text($violation, Kind::Duration)} on.",
+                    : "Too many from {$given->text($violation, QuantityKind::Duration)} on.",
             ],
         );
     }

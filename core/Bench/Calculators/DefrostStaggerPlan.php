@@ -9,7 +9,7 @@ use Metrum\Bench\Calculation;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /** The earliest plan of defrosts, in the given order, with so many at once. */
 final class DefrostStaggerPlan implements Calculation
@@ -43,12 +43,12 @@ final class DefrostStaggerPlan implements Calculation
 
         return new Answer(
             [
-                Output::series('starts_min', 'Starts', Kind::Duration, $starts),
-                Output::amount('all_clear_min', 'All done at', Kind::Duration, $clear),
+                Output::series('starts_min', 'Starts', QuantityKind::Duration, $starts),
+                Output::amount('all_clear_min', 'All done at', QuantityKind::Duration, $clear),
             ],
             [
                 "Each starts as soon as fewer than $most are in defrost, and never before the one ahead of it.",
-                "All are done at {$given->text($clear, Kind::Duration)}.",
+                "All are done at {$given->text($clear, QuantityKind::Duration)}.",
             ],
         );
     }

@@ -9,7 +9,7 @@ use Metrum\Bench\Calculation;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
 
 /** Mean, swing and period of a superheat that was read again and again. */
@@ -21,7 +21,7 @@ final class Hunting implements Calculation
     public function asks(): array
     {
         return [
-            Input::number('times_s', 'Seconds', Kind::Duration, 0.0, 1e6, Unit::Second)->several(3),
+            Input::number('times_s', 'Seconds', QuantityKind::Duration, 0.0, 1e6, Unit::Second)->several(3),
             Input::difference('superheat_k', 'Superheat', -30.0)->several(3),
             Input::difference('target_superheat_k', 'Superheat wanted'),
         ];
@@ -44,7 +44,7 @@ final class Hunting implements Calculation
                 Output::difference('mean_k', 'Mean', $mean),
                 Output::difference('peak_to_peak_k', 'Swing, highest less lowest', $swing),
                 Output::difference('lowest_k', 'Lowest', min($superheat)),
-                Output::amount('period_s', 'Period', Kind::Duration, $period, Unit::Second),
+                Output::amount('period_s', 'Period', QuantityKind::Duration, $period, Unit::Second),
                 Output::yes('hunting', 'It hunts', $hunting),
             ],
             [

@@ -9,7 +9,7 @@ use Metrum\Bench\Calculation;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /** Leak rate by the time since the last addition. */
 final class LeakRateAnnualised implements Calculation
@@ -20,8 +20,8 @@ final class LeakRateAnnualised implements Calculation
     {
         return [
             Input::mass('added_kg', 'Added now'),
-            Input::number('full_charge_kg', 'Full charge', Kind::Mass, 0.01, 100_000.0),
-            Input::number('days_since_previous_addition', 'Days since the last addition', Kind::Ratio, 1.0, 20_000.0),
+            Input::number('full_charge_kg', 'Full charge', QuantityKind::Mass, 0.01, 100_000.0),
+            Input::number('days_since_previous_addition', 'Days since the last addition', QuantityKind::Ratio, 1.0, 20_000.0),
         ];
     }
 

@@ -9,7 +9,7 @@ use Metrum\Bench\Calculation;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /** Leak rate by all that was added in the last 365 days. */
 final class LeakRateRolling implements Calculation
@@ -20,11 +20,11 @@ final class LeakRateRolling implements Calculation
     {
         return [
             Input::table('additions', 'Additions', [
-                Input::number('day', 'Day', Kind::Ratio, 0.0, 1_000_000.0)->orNamed('days', 'on_day'),
+                Input::number('day', 'Day', QuantityKind::Ratio, 0.0, 1_000_000.0)->orNamed('days', 'on_day'),
                 Input::mass('kg', 'Added')->orNamed('added_kg', 'mass_kg', 'added'),
             ]),
-            Input::number('today', 'Today, as a day', Kind::Ratio, 0.0, 1_000_000.0),
-            Input::number('full_charge_kg', 'Full charge', Kind::Mass, 0.01, 100_000.0),
+            Input::number('today', 'Today, as a day', QuantityKind::Ratio, 0.0, 1_000_000.0),
+            Input::number('full_charge_kg', 'Full charge', QuantityKind::Mass, 0.01, 100_000.0),
         ];
     }
 

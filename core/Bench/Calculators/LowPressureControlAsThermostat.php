@@ -9,7 +9,7 @@ use Metrum\Bench\Calculation;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /** Cut-in and cut-out of a low-pressure control that is the thermostat. */
 final class LowPressureControlAsThermostat implements Calculation
@@ -21,7 +21,7 @@ final class LowPressureControlAsThermostat implements Calculation
             Input::temperature('box_set_point_c', 'Box set point'),
             Input::difference('box_differential_k', 'Differential of the box'),
             Input::difference('evaporator_td_k', 'TD of the coil'),
-            Input::number('suction_line_drop_kpa', 'Drop along the suction line', Kind::PressureDifference, 0.0, 500.0),
+            Input::number('suction_line_drop_kpa', 'Drop along the suction line', QuantityKind::PressureDifference, 0.0, 500.0),
             Input::atmosphere(),
         ];
     }
@@ -45,7 +45,7 @@ final class LowPressureControlAsThermostat implements Calculation
                 "Standing, the coil has the temperature of the box: at {$given->degrees($warm)} that is ".
                     "{$given->onGauge($cutIn)}. There it cuts in; nothing flows, so nothing drops.",
                 "Running, the coil at the cold end has {$given->degrees($coil)}; less ".
-                    "{$given->text($drop, Kind::PressureDifference)} along the line ".
+                    "{$given->text($drop, QuantityKind::PressureDifference)} along the line ".
                     "that is {$given->onGauge($cutOut)}.",
                 ...$cutOut < 0.0 ? ['The cut-out lies in vacuum: only where the maker allows it.'] : [],
             ],

@@ -9,7 +9,7 @@ use Metrum\Bench\Calculation;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /** Cut-in and cut-out of a low-pressure control that ends a pump-down. */
 final class LowPressureControlPumpDown implements Calculation
@@ -25,7 +25,7 @@ final class LowPressureControlPumpDown implements Calculation
             Input::number(
                 'switch_differential_kpa',
                 'Differential of the control',
-                Kind::PressureDifference,
+                QuantityKind::PressureDifference,
                 0.0,
                 2000.0,
             ),

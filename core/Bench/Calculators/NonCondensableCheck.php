@@ -9,7 +9,7 @@ use Metrum\Bench\Calculation;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /** Standing pressure against what the refrigerant has at the temperature of the air. */
 final class NonCondensableCheck implements Calculation
@@ -34,14 +34,14 @@ final class NonCondensableCheck implements Calculation
         return new Answer(
             [
                 Output::gauge('expected_pressure_kpa', 'Pressure expected', $expected),
-                Output::amount('excess_kpa', 'Above it', Kind::PressureDifference, $excess),
+                Output::amount('excess_kpa', 'Above it', QuantityKind::PressureDifference, $excess),
                 Output::difference('excess_as_saturation_k', 'Above it, as saturation', $kelvins),
             ],
             [
                 "Standing, with the condenser at {$given->degrees($ambient)}, the liquid has ".
                     $given->onGauge($expected).'.',
                 "Read were {$given->onGauge($given->of('standing_pressure_kpa'))}: ".
-                    "{$given->text($excess, Kind::PressureDifference)} or {$given->kelvins($kelvins)} more.",
+                    "{$given->text($excess, QuantityKind::PressureDifference)} or {$given->kelvins($kelvins)} more.",
                 'Counts only with the plant off long enough for the condenser to have the temperature of the air.',
             ],
         );

@@ -10,7 +10,7 @@ use Metrum\Bench\CannotBe;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /** Where a pull-down will end, by three points of its curve. */
 final class PullDownForecast implements Calculation
@@ -46,16 +46,16 @@ final class PullDownForecast implements Calculation
         return new Answer(
             [
                 Output::temperature('final_c', 'It will end at', $final),
-                Output::amount('time_constant_min', 'Time constant', Kind::Duration, 1 / $rate),
+                Output::amount('time_constant_min', 'Time constant', QuantityKind::Duration, 1 / $rate),
                 Output::yes('reaches_target', 'It will get there', $reaches),
-                Output::amount('time_to_target_min', 'From the first point, after', Kind::Duration, $time),
+                Output::amount('time_to_target_min', 'From the first point, after', QuantityKind::Duration, $time),
             ],
             [
                 "The curve bends toward {$given->degrees($final)}.",
-                "It goes 63 % of the way in {$given->text(1 / $rate, Kind::Duration)}.",
+                "It goes 63 % of the way in {$given->text(1 / $rate, QuantityKind::Duration)}.",
                 $time === null
                     ? "It will not arrive at {$given->degrees($target)}."
-                    : "It is at {$given->degrees($target)} after {$given->text($time, Kind::Duration)}, ".
+                    : "It is at {$given->degrees($target)} after {$given->text($time, QuantityKind::Duration)}, ".
                         'counted from the first point.',
             ],
         );

@@ -9,7 +9,7 @@ use Metrum\Bench\Calculation;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /** How fast the box came down. */
 final class PullDownRate implements Calculation
@@ -20,7 +20,7 @@ final class PullDownRate implements Calculation
             Input::temperature('start_c', 'Box at the start'),
             Input::temperature('end_c', 'Box at the end'),
             Input::minutes('minutes', 'Time between', 0.1),
-            Input::number('required_k_per_h', 'Wanted at least', Kind::DifferenceRate, 0.0, 500.0),
+            Input::number('required_k_per_h', 'Wanted at least', QuantityKind::DifferenceRate, 0.0, 500.0),
         ];
     }
 
@@ -31,19 +31,19 @@ final class PullDownRate implements Calculation
 
         return new Answer(
             [
-                Output::amount('rate_k_per_h', 'Rate', Kind::DifferenceRate, $rate),
+                Output::amount('rate_k_per_h', 'Rate', QuantityKind::DifferenceRate, $rate),
                 Output::yes('passes', 'Fast enough', $passes),
             ],
             [
                 sprintf(
                     '%s in %s are %s.',
                     $given->kelvins($given->of('start_c') - $given->of('end_c')),
-                    $given->text($given->of('minutes'), Kind::Duration),
-                    $given->text($rate, Kind::DifferenceRate),
+                    $given->text($given->of('minutes'), QuantityKind::Duration),
+                    $given->text($rate, QuantityKind::DifferenceRate),
                 ),
                 sprintf(
                     'Wanted are %s: %s.',
-                    $given->text($given->of('required_k_per_h'), Kind::DifferenceRate),
+                    $given->text($given->of('required_k_per_h'), QuantityKind::DifferenceRate),
                     $passes ? 'fast enough' : 'too slow',
                 ),
             ],

@@ -10,7 +10,7 @@ use Metrum\Bench\CannotBe;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /** What went in and out, and what is in the plant now. */
 final class RefrigerantLedger implements Calculation
@@ -22,7 +22,7 @@ final class RefrigerantLedger implements Calculation
             Input::mass('cylinder_after_kg', 'Cylinder after'),
             Input::mass('recovered_kg', 'Recovered'),
             Input::mass('system_charge_before_kg', 'In the plant before'),
-            Input::number('nameplate_charge_kg', 'Charge by the plate', Kind::Mass, 0.01, 100_000.0),
+            Input::number('nameplate_charge_kg', 'Charge by the plate', QuantityKind::Mass, 0.01, 100_000.0),
         ];
     }
 

@@ -9,7 +9,7 @@ use Metrum\Bench\Calculation;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /** Pressure that an evaporator pressure regulator has to hold for the air that is wanted. */
 final class RegulatorTarget implements Calculation
@@ -45,7 +45,7 @@ final class RegulatorTarget implements Calculation
             [
                 Output::temperature('target_coil_c', 'Coil (dew) wanted', $coil),
                 Output::gauge('target_pressure_kpa', 'Pressure wanted', $pressure),
-                Output::amount('pressure_change_kpa', 'Change', Kind::PressureDifference, $change),
+                Output::amount('pressure_change_kpa', 'Change', QuantityKind::PressureDifference, $change),
                 Output::temperature('measured_coil_c', 'Coil (dew) now', $measured),
                 Output::temperature('expected_supply_air_now_c', 'Leaving air expected now', $air),
                 Output::word('direction', 'Regulator', $way),
@@ -58,7 +58,7 @@ final class RegulatorTarget implements Calculation
                     "{$given->degrees($measured)}, air about {$given->degrees($air)}.",
                 $way === 'leave'
                     ? 'It is where it ought to be.'
-                    : ucfirst($way)." it by {$given->text(abs($change), Kind::PressureDifference)}.",
+                    : ucfirst($way)." it by {$given->text(abs($change), QuantityKind::PressureDifference)}.",
             ],
         );
     }

@@ -10,7 +10,7 @@ use Metrum\Bench\CannotBe;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /** How far a valve is still to turn, by the line through what its turns did so far. */
 final class ValveTurns implements Calculation
@@ -24,7 +24,7 @@ final class ValveTurns implements Calculation
             Input::number(
                 'turns_open',
                 'Turns, counted on (opening is positive)',
-                Kind::Turns,
+                QuantityKind::Turns,
                 -40.0,
                 40.0,
             )->several(2),
@@ -47,9 +47,9 @@ final class ValveTurns implements Calculation
 
         return new Answer(
             [
-                Output::amount('slope_k_per_turn', 'A turn does', Kind::Difference, $slope, per: 'turn'),
+                Output::amount('slope_k_per_turn', 'A turn does', QuantityKind::Difference, $slope, per: 'turn'),
                 Output::difference('intercept_k', 'At no turns', $intercept),
-                Output::amount('further_turns', 'Still to turn (opening is positive)', Kind::Turns, $further),
+                Output::amount('further_turns', 'Still to turn (opening is positive)', QuantityKind::Turns, $further),
             ],
             [
                 "The straight line nearest to all points: {$given->kelvins($intercept)} at no turns, ".

@@ -9,7 +9,7 @@ use Metrum\Bench\Calculation;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /** Refrigerant that floods the condenser in winter. */
 final class WinterFloodingCharge implements Calculation
@@ -30,8 +30,8 @@ final class WinterFloodingCharge implements Calculation
 
         return new Answer(
             [
-                Output::amount('liquid_density_kg_m3', 'Density of the liquid', Kind::Density, $liquid),
-                Output::amount('vapour_density_kg_m3', 'Density of the vapour', Kind::Density, $vapour),
+                Output::amount('liquid_density_kg_m3', 'Density of the liquid', QuantityKind::Density, $liquid),
+                Output::amount('vapour_density_kg_m3', 'Density of the vapour', QuantityKind::Density, $vapour),
                 Output::mass('winter_charge_kg', 'Winter charge', $held),
             ],
             [
@@ -44,7 +44,7 @@ final class WinterFloodingCharge implements Calculation
                 sprintf(
                     '%s of %s, liquid in place of vapour: %s.',
                     $given->percent($given->of('flooded_fraction')),
-                    $given->text($given->of('condenser_internal_volume_l'), Kind::Volume),
+                    $given->text($given->of('condenser_internal_volume_l'), QuantityKind::Volume),
                     $given->kilograms($held),
                 ),
             ],

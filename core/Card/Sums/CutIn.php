@@ -9,7 +9,7 @@ use Metrum\Bench\Calculation;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /** Cut-in of a pump-down control: its differential above the cut-out, where the coldest day still reaches that. */
 final class CutIn implements Calculation
@@ -21,7 +21,7 @@ final class CutIn implements Calculation
     {
         return [
             Input::gauge('cut_out_kpa', 'Cut-out'),
-            Input::number('differential_kpa', 'Differential of the control', Kind::PressureDifference, 0.0, 2000.0),
+            Input::number('differential_kpa', 'Differential of the control', QuantityKind::PressureDifference, 0.0, 2000.0),
             Input::gauge('at_most_kpa', 'Reached on the coldest day'),
         ];
     }

@@ -9,7 +9,7 @@ use Metrum\Bench\Calculation;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /**
  * Cut-out of a pump-down control: saturation (dew) so far below the lowest suction that the box asks for, less what the
@@ -24,7 +24,7 @@ final class CutOut implements Calculation
             Input::temperature('box_c', 'Box set point'),
             Input::difference('td_k', 'TD of the coil'),
             Input::difference('below_k', 'Below the lowest suction'),
-            Input::number('drop_kpa', 'Drop along the suction line', Kind::PressureDifference, 0.0, 500.0),
+            Input::number('drop_kpa', 'Drop along the suction line', QuantityKind::PressureDifference, 0.0, 500.0),
             Input::gauge('at_most_kpa', 'By cut-in and differential at most'),
             Input::atmosphere(),
         ];

@@ -10,7 +10,7 @@ use Metrum\Bench\Calculators\Series;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
 
 /** How fast a box comes down, from its first reading to its last. */
@@ -19,7 +19,7 @@ final class FallRate implements Calculation
     public function asks(): array
     {
         return [
-            Input::number('times_s', 'Seconds', Kind::Duration, 0.0, 1e6, Unit::Second)->several(2),
+            Input::number('times_s', 'Seconds', QuantityKind::Duration, 0.0, 1e6, Unit::Second)->several(2),
             Input::temperature('boxes_c', 'Box')->several(2),
         ];
     }
@@ -34,13 +34,13 @@ final class FallRate implements Calculation
 
         return new Answer(
             [
-                Output::amount('rate_k_per_h', 'Falls by', Kind::DifferenceRate, $fell / $over),
+                Output::amount('rate_k_per_h', 'Falls by', QuantityKind::DifferenceRate, $fell / $over),
                 Output::difference('fell_k', 'In all', $fell),
-                Output::amount('over_s', 'Within', Kind::Duration, $over, Unit::Second),
+                Output::amount('over_s', 'Within', QuantityKind::Duration, $over, Unit::Second),
             ],
             [
-                "{$given->kelvins($fell)} in {$given->text($over, Kind::Duration)} are ".
-                    "{$given->text($fell / $over, Kind::DifferenceRate)}.",
+                "{$given->kelvins($fell)} in {$given->text($over, QuantityKind::Duration)} are ".
+                    "{$given->text($fell / $over, QuantityKind::DifferenceRate)}.",
             ],
         );
     }

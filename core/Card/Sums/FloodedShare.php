@@ -10,7 +10,7 @@ use Metrum\Bench\Calculators\Flooding;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
 
 /** Share of the condenser held full of liquid, so that the rest just rejects the heat at the pressure held. */
@@ -21,7 +21,7 @@ final class FloodedShare implements Calculation
         return [
             Input::temperature('ambient_temperature_c', 'Ambient'),
             Input::difference('condenser_split_k', 'Split at design'),
-            Input::number('load_fraction', 'Heat of the design\'s', Kind::Share, 0.0, 2.0, Unit::One),
+            Input::number('load_fraction', 'Heat of the design\'s', QuantityKind::Share, 0.0, 2.0, Unit::One),
             Input::temperature('minimum_condensing_c', 'Least condensing'),
         ];
     }

@@ -9,7 +9,7 @@ use Metrum\Bench\Calculation;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /**
  * Drop by two pressures against what the liquid's subcooling hides: as long as the drop is smaller, nothing boils and
@@ -38,14 +38,14 @@ final class HiddenDrop implements Calculation
 
         return new Answer(
             [
-                Output::amount('drop_kpa', 'Drop', Kind::PressureDifference, $drop),
-                Output::amount('available_kpa', 'Subcooling bears', Kind::PressureDifference, $available),
+                Output::amount('drop_kpa', 'Drop', QuantityKind::PressureDifference, $drop),
+                Output::amount('available_kpa', 'Subcooling bears', QuantityKind::PressureDifference, $available),
                 Output::yes('flashes', 'It boils behind it', $flashes),
             ],
             [
                 "Liquid of {$given->degrees($liquid)} boils below {$given->onGauge($given->gauge($flash))}: ".
-                    "the subcooling bears {$given->text($available, Kind::PressureDifference)}.",
-                "Read were {$given->text($drop, Kind::PressureDifference)}: ".($flashes
+                    "the subcooling bears {$given->text($available, QuantityKind::PressureDifference)}.",
+                "Read were {$given->text($drop, QuantityKind::PressureDifference)}: ".($flashes
                     ? 'it boils behind it, and the pipe gets colder there.'
                     : 'all stays liquid, clamps see nothing.'),
             ],

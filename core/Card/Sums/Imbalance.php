@@ -10,7 +10,7 @@ use Metrum\Bench\CannotBe;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /** Imbalance of three phases: the farthest from their mean, as a share of it. */
 final class Imbalance implements Calculation
@@ -18,9 +18,9 @@ final class Imbalance implements Calculation
     public function asks(): array
     {
         return [
-            Input::number('first_v', 'Between 1 and 2', Kind::Voltage, 0.0, 1000.0),
-            Input::number('second_v', 'Between 2 and 3', Kind::Voltage, 0.0, 1000.0),
-            Input::number('third_v', 'Between 3 and 1', Kind::Voltage, 0.0, 1000.0),
+            Input::number('first_v', 'Between 1 and 2', QuantityKind::Voltage, 0.0, 1000.0),
+            Input::number('second_v', 'Between 2 and 3', QuantityKind::Voltage, 0.0, 1000.0),
+            Input::number('third_v', 'Between 3 and 1', QuantityKind::Voltage, 0.0, 1000.0),
         ];
     }
 
@@ -35,7 +35,7 @@ final class Imbalance implements Calculation
 
         return new Answer(
             [
-                Output::amount('mean_v', 'Mean', Kind::Voltage, $mean),
+                Output::amount('mean_v', 'Mean', QuantityKind::Voltage, $mean),
                 Output::percent('imbalance_percent', 'Imbalance', $farthest / $mean),
             ],
             [

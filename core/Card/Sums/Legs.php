@@ -9,7 +9,7 @@ use Metrum\Bench\Calculation;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /**
  * What three line currents of resistance heaters tell, as shares of the rated one: one at 0 and two at 0.87 is an open
@@ -26,10 +26,10 @@ final class Legs implements Calculation
     public function asks(): array
     {
         return [
-            Input::number('first_a', 'Line 1', Kind::Current, 0.0, 1000.0),
-            Input::number('second_a', 'Line 2', Kind::Current, 0.0, 1000.0),
-            Input::number('third_a', 'Line 3', Kind::Current, 0.0, 1000.0),
-            Input::number('rated_a', 'Rated, a line', Kind::Current, 0.1, 1000.0),
+            Input::number('first_a', 'Line 1', QuantityKind::Current, 0.0, 1000.0),
+            Input::number('second_a', 'Line 2', QuantityKind::Current, 0.0, 1000.0),
+            Input::number('third_a', 'Line 3', QuantityKind::Current, 0.0, 1000.0),
+            Input::number('rated_a', 'Rated, a line', QuantityKind::Current, 0.1, 1000.0),
         ];
     }
 

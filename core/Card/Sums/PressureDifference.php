@@ -9,7 +9,7 @@ use Metrum\Bench\Calculation;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /** How much higher one gauge stands than another. */
 final class PressureDifference implements Calculation
@@ -25,12 +25,12 @@ final class PressureDifference implements Calculation
 
         return new Answer(
             [
-                Output::amount('difference_kpa', 'Difference', Kind::PressureDifference, $difference),
-                Output::amount('apart_kpa', 'Apart', Kind::PressureDifference, abs($difference)),
+                Output::amount('difference_kpa', 'Difference', QuantityKind::PressureDifference, $difference),
+                Output::amount('apart_kpa', 'Apart', QuantityKind::PressureDifference, abs($difference)),
             ],
             [
                 "{$given->onGauge($given->of('of_kpa'))} less {$given->onGauge($given->of('less_kpa'))} ".
-                    "are {$given->text($difference, Kind::PressureDifference)}.",
+                    "are {$given->text($difference, QuantityKind::PressureDifference)}.",
             ],
         );
     }

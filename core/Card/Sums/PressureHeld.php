@@ -9,7 +9,7 @@ use Metrum\Bench\Calculation;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 
 /** A gas that was shut in: what its pressure would be by the temperatures, and what is missing. */
 final class PressureHeld implements Calculation
@@ -34,7 +34,7 @@ final class PressureHeld implements Calculation
         return new Answer(
             [
                 Output::gauge('ought_kpa', 'It ought to be', $ought),
-                Output::amount('lost_kpa', 'Missing', Kind::PressureDifference, $lost),
+                Output::amount('lost_kpa', 'Missing', QuantityKind::PressureDifference, $lost),
             ],
             [
                 "{$given->onGauge($given->of('first_kpa'))} at {$given->degrees($given->of('first_c'))} are ".

@@ -10,7 +10,7 @@ use Metrum\Bench\Calculators\Series;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
 
 /**
@@ -36,7 +36,7 @@ final class PullDownEnd implements Calculation
     public function asks(): array
     {
         return [
-            Input::number('times_s', 'Seconds', Kind::Duration, 0.0, 1e6, Unit::Second)->several(3),
+            Input::number('times_s', 'Seconds', QuantityKind::Duration, 0.0, 1e6, Unit::Second)->several(3),
             Input::temperature('boxes_c', 'Box')->several(3),
             Input::temperature('target_c', 'Set point'),
         ];
@@ -63,14 +63,14 @@ final class PullDownEnd implements Calculation
                 Output::yes('bends', 'It bends', $bends),
                 Output::temperature('final_c', 'It will end at', $bends ? $end : null),
                 Output::yes('reaches', 'It will arrive', $reaches),
-                Output::amount('to_go_s', 'From the last reading, after', Kind::Duration, $toGo, Unit::Second),
-                Output::amount('straight_s', 'Straight on, after', Kind::Duration, $straight, Unit::Second),
+                Output::amount('to_go_s', 'From the last reading, after', QuantityKind::Duration, $toGo, Unit::Second),
+                Output::amount('straight_s', 'Straight on, after', QuantityKind::Duration, $straight, Unit::Second),
                 Output::difference('above_k', 'Above the set point', $last - $target),
             ],
             [
                 $bends
                     ? "It bends toward {$given->degrees($end)}, 63 % of the way in ".
-                        "{$given->text($constant, Kind::Duration)}."
+                        "{$given->text($constant, QuantityKind::Duration)}."
                     : 'It is straight so far: where it will end cannot be told.',
             ],
         );

@@ -10,7 +10,7 @@ use Metrum\Bench\Calculators\Series;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
 
 /** How fast a pressure that was read again and again rises: least squares through all of its points. */
@@ -19,7 +19,7 @@ final class Rise implements Calculation
     public function asks(): array
     {
         return [
-            Input::number('times_s', 'Seconds', Kind::Duration, 0.0, 1e6, Unit::Second)->several(2),
+            Input::number('times_s', 'Seconds', QuantityKind::Duration, 0.0, 1e6, Unit::Second)->several(2),
             Input::gauge('pressures_kpa', 'Pressure')->several(2),
         ];
     }
@@ -35,14 +35,14 @@ final class Rise implements Calculation
 
         return new Answer(
             [
-                Output::amount('rise_kpa_per_min', 'Rise', Kind::PressureRate, $slope),
-                Output::amount('change_kpa', 'In all', Kind::PressureDifference, $change),
+                Output::amount('rise_kpa_per_min', 'Rise', QuantityKind::PressureRate, $slope),
+                Output::amount('change_kpa', 'In all', QuantityKind::PressureDifference, $change),
                 Output::gauge('last_kpa', 'Last', end($pressures)),
-                Output::amount('over_s', 'Within', Kind::Duration, $over, Unit::Second),
+                Output::amount('over_s', 'Within', QuantityKind::Duration, $over, Unit::Second),
             ],
             [
                 "From {$given->onGauge($pressures[0])} to {$given->onGauge(end($pressures))} in ".
-                    "{$given->number($over, 0)} s: {$given->text($slope, Kind::PressureRate)}.",
+                    "{$given->number($over, 0)} s: {$given->text($slope, QuantityKind::PressureRate)}.",
             ],
         );
     }

@@ -9,7 +9,7 @@ use Metrum\Bench\Calculation;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
 
 /** A vacuum that is left alone: it holds, levels off (moisture) or keeps rising (a leak). */
@@ -24,8 +24,8 @@ final class VacuumHold implements Calculation
     public function asks(): array
     {
         return [
-            Input::number('times_s', 'Time', Kind::Duration, 0.0, 1e6, Unit::Second)->several(3),
-            Input::number('pressures_kpa', 'Pressure', Kind::AbsolutePressure, 0.0, 110.0)->several(3),
+            Input::number('times_s', 'Time', QuantityKind::Duration, 0.0, 1e6, Unit::Second)->several(3),
+            Input::number('pressures_kpa', 'Pressure', QuantityKind::AbsolutePressure, 0.0, 110.0)->several(3),
         ];
     }
 
@@ -41,9 +41,9 @@ final class VacuumHold implements Calculation
 
         return new Answer(
             [
-                Output::amount('first_kpa', 'At first', Kind::AbsolutePressure, $pressures[0]),
-                Output::amount('last_kpa', 'At last', Kind::AbsolutePressure, $pressures[$last]),
-                Output::amount('minutes_s', 'Held for', Kind::Duration, $times[$last] - $times[0]),
+                Output::amount('first_kpa', 'At first', QuantityKind::AbsolutePressure, $pressures[0]),
+                Output::amount('last_kpa', 'At last', QuantityKind::AbsolutePressure, $pressures[$last]),
+                Output::amount('minutes_s', 'Held for', QuantityKind::Duration, $times[$last] - $times[0]),
                 Output::yes('keeps_rising', 'Keeps rising', $rising),
             ],
             [

@@ -9,7 +9,7 @@ use Metrum\Bench\Calculation;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
 
 /**
@@ -24,8 +24,8 @@ final class WinterExtra implements Calculation
     {
         return [
             Input::refrigerant(),
-            Input::number('then_fraction', 'Flooded on the coldest day', Kind::Share, 0.0, 1.0, Unit::One),
-            Input::number('today_fraction', 'Flooded today', Kind::Share, 0.0, 1.0, Unit::One),
+            Input::number('then_fraction', 'Flooded on the coldest day', QuantityKind::Share, 0.0, 1.0, Unit::One),
+            Input::number('today_fraction', 'Flooded today', QuantityKind::Share, 0.0, 1.0, Unit::One),
             Input::volume('condenser_internal_volume_l', 'Volume of the condenser'),
             Input::temperature('minimum_condensing_c', 'Least condensing'),
             Input::temperature('ambient_temperature_c', 'Coldest ambient'),

@@ -12,8 +12,8 @@ use Metrum\Log\NotAFact;
 use Metrum\Log\Part;
 use Metrum\Log\Said;
 use Metrum\Quantity\Field;
-use Metrum\Quantity\Kind;
 use Metrum\Quantity\NotAQuantity;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 
 /** A clock was set: so long from the moment it was set. A later one of the same name runs instead of it. */
@@ -29,7 +29,7 @@ final readonly class ClockSet implements KindOfFact
     /** How long a clock can run. */
     public static function field(): Field
     {
-        return Field::inFileUnit('minutes', 'Clock', Kind::Duration, 0.0, self::LONGEST_MINUTES);
+        return Field::inFileUnit('minutes', 'Clock', QuantityKind::Duration, 0.0, self::LONGEST_MINUTES);
     }
 
     public function content(Said $said, Ground $ground): Content
@@ -59,7 +59,7 @@ final readonly class ClockSet implements KindOfFact
     {
         return $content->value === null
             ? 'Clock stopped'
-            : 'Clock set: '.$units->text($content->value, Kind::Duration);
+            : 'Clock set: '.$units->text($content->value, QuantityKind::Duration);
     }
 
     public function stale(Content $content): array

@@ -13,8 +13,8 @@ use Metrum\Log\NotAFact;
 use Metrum\Log\Part;
 use Metrum\Log\Said;
 use Metrum\Quantity\Format;
-use Metrum\Quantity\Kind;
 use Metrum\Quantity\NotAQuantity;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 
 /** The plant was moved: a control turned or set, refrigerant added, a thing put right. Each move stands for itself. */
@@ -108,8 +108,8 @@ final readonly class PlantMoved implements KindOfFact
         }
 
         return match ($kind) {
-            Kind::Turns => self::turns($value).($value < 0.0 ? ' out' : ' in'),
-            Kind::MassChange => $units->mass(abs($value)).($value < 0.0 ? ' taken out' : ' added'),
+            QuantityKind::Turns => self::turns($value).($value < 0.0 ? ' out' : ' in'),
+            QuantityKind::MassChange => $units->mass(abs($value)).($value < 0.0 ? ' taken out' : ' added'),
             default => 'set to '.$units->text($value, $kind),
         };
     }

@@ -13,8 +13,8 @@ use Metrum\Log\NotAFact;
 use Metrum\Log\Part;
 use Metrum\Log\Said;
 use Metrum\Quantity\Field;
-use Metrum\Quantity\Kind;
 use Metrum\Quantity\NotAQuantity;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 
 /** A reading: the last one of each key stands. */
@@ -45,7 +45,7 @@ final readonly class ReadingTaken implements KindOfFact
     {
         $field = $reading->field($ground->atmosphere);
         $fluid = $ground->circuit?->fluid();
-        if ($fluid === null || $fluid->name === self::ABOVE_CRITICAL || $field->kind !== Kind::GaugePressure) {
+        if ($fluid === null || $fluid->name === self::ABOVE_CRITICAL || $field->kind !== QuantityKind::GaugePressure) {
             return $field;
         }
 

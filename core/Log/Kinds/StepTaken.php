@@ -18,8 +18,8 @@ use Metrum\Log\NotAFact;
 use Metrum\Log\Part;
 use Metrum\Log\Said;
 use Metrum\Quantity\Field;
-use Metrum\Quantity\Kind;
 use Metrum\Quantity\NotAQuantity;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
 use Metrum\Quantity\Units;
 
@@ -143,7 +143,7 @@ final readonly class StepTaken implements KindOfFact
     {
         $ago = Trace::ago($content);
 
-        return $ago > 0.0 ? ', '.$units->text($ago, Kind::Duration).' before' : '';
+        return $ago > 0.0 ? ', '.$units->text($ago, QuantityKind::Duration).' before' : '';
     }
 
     public function stale(Content $content): array

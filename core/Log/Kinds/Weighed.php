@@ -9,8 +9,8 @@ use Metrum\Log\Content;
 use Metrum\Log\NotAFact;
 use Metrum\Log\Said;
 use Metrum\Quantity\Field;
-use Metrum\Quantity\Kind;
 use Metrum\Quantity\NotAQuantity;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 
 /** What refrigerant that was moved came out of or went into, and what for: the cylinder before and after. kg. */
@@ -78,7 +78,7 @@ final readonly class Weighed
 
     public static function field(string $key, string $label): Field
     {
-        return Field::inFileUnit($key, $label, Kind::Mass, 0.0, self::HEAVIEST);
+        return Field::inFileUnit($key, $label, QuantityKind::Mass, 0.0, self::HEAVIEST);
     }
 
     /** kg into the plant, by the scale; null where it was not weighed. */

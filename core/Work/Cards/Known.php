@@ -6,7 +6,7 @@ namespace Metrum\Work\Cards;
 
 use Metrum\Bench\Output;
 use Metrum\Quantity\Format;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
 use Metrum\Quantity\Units;
 
@@ -16,19 +16,19 @@ final readonly class Known
     /** @param  float|string|bool|list<float>  $value */
     private function __construct(
         public float|string|bool|array $value,
-        private ?Kind $kind = null,
+        private ?QuantityKind $kind = null,
         private ?Unit $unit = null,
         private string $label = '',
     ) {
     }
 
-    public static function amount(float $si, Kind $kind, ?Unit $unit = null): self
+    public static function amount(float $si, QuantityKind $kind, ?Unit $unit = null): self
     {
         return new self($si, $kind, $unit ?? $kind->units()[0]);
     }
 
     /** @param  list<float>  $si */
-    public static function series(array $si, Kind $kind): self
+    public static function series(array $si, QuantityKind $kind): self
     {
         return new self($si, $kind, $kind->units()[0]);
     }
@@ -73,7 +73,7 @@ final readonly class Known
             is_array($this->value) => count($this->value).' values',
             is_bool($this->value) => $this->value ? 'yes' : 'no',
             is_string($this->value) => $this->label === '' ? str_replace('_', ' ', $this->value) : $this->label,
-            $this->kind === null || $this->kind === Kind::Ratio => Format::number($this->value, 2),
+            $this->kind === null || $this->kind === QuantityKind::Ratio => Format::number($this->value, 2),
             default => $units->text($this->value, $this->kind),
         };
     }

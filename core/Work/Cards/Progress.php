@@ -11,7 +11,7 @@ use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\StepTaken;
 use Metrum\Log\Log;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
 
 /** How far a card was worked, folded from the log: what each of its steps was answered since it was begun last. */
@@ -145,7 +145,7 @@ final class Progress
     }
 
     /** The unit in which an amount of a kind was typed last at its own steps; null where none was. */
-    public function typedIn(Kind $kind): ?Unit
+    public function typedIn(QuantityKind $kind): ?Unit
     {
         $unit = null;
         foreach ($this->card->steps as $step) {

@@ -18,7 +18,7 @@ use Metrum\Log\Content;
 use Metrum\Log\Kinds\StepTaken;
 use Metrum\Log\Log;
 use Metrum\Log\NotAFact;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Precondition;
 use Metrum\Work\Preconditions;
@@ -47,7 +47,7 @@ final readonly class Run
         Units $units,
     ) {
         $this->progress = new Progress($card, $subject, $log);
-        $this->units = $units->asTyped($this->progress->typedIn(Kind::AbsolutePressure));
+        $this->units = $units->asTyped($this->progress->typedIn(QuantityKind::AbsolutePressure));
         $this->values = new Values($card, $subject, $this->progress, $work, $this->units);
         $this->reach = Reach::of($this);
     }

@@ -21,7 +21,7 @@ use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Log\Fact;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unanswerable;
 use Metrum\Quantity\Unit;
 use Metrum\Quantity\Units;
@@ -56,7 +56,7 @@ final class Values
     private function one(Ref $ref): ?Known
     {
         return match ($ref->origin) {
-            Origin::Number => Known::amount($ref->number, Kind::Ratio, Unit::One),
+            Origin::Number => Known::amount($ref->number, QuantityKind::Ratio, Unit::One),
             Origin::Step => $this->ofStep($ref),
             Origin::Reading => $this->reading(Reading::from($ref->name)),
             Origin::Figure => $this->figure($ref->name, $this->findings),
@@ -150,12 +150,12 @@ final class Values
         return match ($part) {
             'times' => Known::series(
                 array_map(static fn (Fact $one): float => (float) ($one->seenAt()->getTimestamp() - $first), $facts),
-                Kind::Duration,
+                QuantityKind::Duration,
             ),
             'values' => Known::series($values, $step->field->kind),
             'took' => Known::amount(
                 (float) ($facts[count($facts) - 1]->seenAt()->getTimestamp() - $first),
-                Kind::Duration,
+                QuantityKind::Duration,
             ),
             default => Known::amount($values[count($values) - 1], $step->field->kind),
         };
@@ -221,7 +221,7 @@ final class Values
 
         return Known::amount(
             $this->work->rules->band($rule)->end($ref->part),
-            $rule->row()->field->kind ?? Kind::Ratio,
+            $rule->row()->field->kind ?? QuantityKind::Ratio,
         );
     }
 
@@ -252,7 +252,7 @@ final class Values
         $next = $search->next();
 
         return match ($name) {
-            'left' => Known::amount($search->left(), Kind::Share),
+            'left' => Known::amount($search->left(), QuantityKind::Share),
             'next' => Known::word('next', $next === null ? 'a place that is not on the list' : $names($next)),
             default => Known::word(
                 'places',

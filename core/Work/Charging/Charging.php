@@ -37,7 +37,7 @@ final class Charging
 
     public readonly ChargeLog $log;
 
-    public readonly School $school;
+    public readonly ChargingSchool $school;
 
     private ?TwinExpectation $expectation = null;
 
@@ -50,7 +50,7 @@ final class Charging
     public function __construct(private readonly Work $work, string $subject)
     {
         $this->log = ChargeLog::of($work, $subject);
-        $this->school = School::for($work->present()->chapter->findings->circuit, $work->rules);
+        $this->school = ChargingSchool::for($work->present()->chapter->findings->circuit, $work->rules);
     }
 
     /** What the twin would show at each charge, in today's weather; null where nothing was read or no twin stands. */
@@ -159,7 +159,7 @@ final class Charging
 
     public function knee(): ?Knee
     {
-        return $this->school === School::Knee ? Knee::in($this->log->rows) : null;
+        return $this->school === ChargingSchool::Knee ? Knee::in($this->log->rows) : null;
     }
 
     /** kg to be right, below 0 to be taken back; null where it is right as far as can be told, or nothing is known. */
@@ -178,7 +178,7 @@ final class Charging
         $isPlain = $this->isUnsealed() || $this->log->isCharging();
         $sure = match (true) {
             $missing < 0.0 => self::SURELY_TOO_MUCH,
-            $this->school === School::Receiver && $isPlain => 0.0,
+            $this->school === ChargingSchool::Receiver && $isPlain => 0.0,
             default => self::SURE,
         };
         $tolerance = max(self::RIGHT * $estimate->right, $sure * $estimate->deviation);
@@ -189,7 +189,7 @@ final class Charging
     /** Whether the house adds nothing on top of a clear glass (Z-08). */
     private function stopsAtTheGlass(): bool
     {
-        return $this->school === School::Receiver && $this->work->rules->schoolOf(HouseRule::ChargeEnd) === 'glass';
+        return $this->school === ChargingSchool::Receiver && $this->work->rules->schoolOf(HouseRule::ChargeEnd) === 'glass';
     }
 
     /** kg that belong on top of a clear glass, by the level that the receiver ought to have today. */
@@ -222,7 +222,7 @@ final class Charging
      */
     private function leftOfMargin(): float
     {
-        if ($this->school !== School::Receiver || $this->isUnsealed()) {
+        if ($this->school !== ChargingSchool::Receiver || $this->isUnsealed()) {
             return INF;
         }
         $first = null;

@@ -44,7 +44,7 @@ final readonly class NextAddition
     {
         $missing = $this->charging->missing();
         $estimate = $this->charging->estimate();
-        $isTopUp = $this->charging->school === School::Capillary && $missing > 0.0;
+        $isTopUp = $this->charging->school === ChargingSchool::Capillary && $missing > 0.0;
         if ($missing === null || $estimate === null || $isTopUp || ($missing > 0.0 && $this->charging->isSilent())) {
             return null;
         }
@@ -67,7 +67,7 @@ final readonly class NextAddition
     private function careful(float $missing, ChargeEstimate $estimate): float
     {
         $less = self::CAREFUL * $estimate->deviation;
-        if ($this->charging->school !== School::Receiver) {
+        if ($this->charging->school !== ChargingSchool::Receiver) {
             return max(self::LEAST_PART * $missing, $missing - $less);
         }
 

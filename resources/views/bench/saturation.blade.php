@@ -11,7 +11,7 @@
                     <x-pick name="refrigerant" label="Refrigerant" :options="App\View\BenchPage::refrigerants()" :value="$page->refrigerant" :empty="false" />
                     <x-field name="pressure" label="Pressure on the gauge" :value="$page->pressure" :unit="auth()->user()->units()->pressure->symbol()" autocomplete="off" />
                     <x-field name="temperature" label="Temperature" :value="$page->temperature" :unit="auth()->user()->units()->temperature->symbol()" autocomplete="off" />
-                    <x-field name="altitude" label="Altitude of the site" :value="$page->altitude" :unit="auth()->user()->units()->symbol(Metrum\Quantity\Kind::Altitude)" autocomplete="off" />
+                    <x-field name="altitude" label="Altitude of the site" :value="$page->altitude" :unit="auth()->user()->units()->symbol(Metrum\Quantity\QuantityKind::Altitude)" autocomplete="off" />
                     <p class="actions"><button class="btn">Look it up</button></p>
                 </form>
                 <section id="bench-answer" class="sheet" aria-live="polite" aria-labelledby="h-answer"><h2 id="h-answer">{{ $page->refrigerant }}, {{ $page->where() }}</h2>

@@ -6,8 +6,8 @@
             <h1>Plant bench<span class="of">: {{ $title }}</span></h1>
             <p class="hint">The twin of this plant. Empty means as designed.</p>
             <fieldset><legend>It meets</legend>
-                @include('plant.field', ['key' => 'ambient', 'usual' => $bench->units->number($bench->sound->design->ambient, Metrum\Quantity\Kind::Temperature)])
-                @include('plant.field', ['key' => 'box', 'usual' => $bench->units->number($bench->sound->design->box, Metrum\Quantity\Kind::Temperature)])
+                @include('plant.field', ['key' => 'ambient', 'usual' => $bench->units->number($bench->sound->design->ambient, Metrum\Quantity\QuantityKind::Temperature)])
+                @include('plant.field', ['key' => 'box', 'usual' => $bench->units->number($bench->sound->design->box, Metrum\Quantity\QuantityKind::Temperature)])
                 @include('plant.field', ['key' => 'load', 'usual' => 'free'])
             </fieldset>
             <fieldset><legend>Done to it</legend>

@@ -8,7 +8,7 @@
         <form class="sheet" method="post" action="{{ route('cylinders.weigh', $page->cylinder) }}" novalidate>@csrf
             <input type="hidden" name="id" value="{{ strtoupper((string) str()->ulid()) }}">
             <h2>Weighed away from a plant</h2>
-            <x-field name="gross" label="It weighs now, on the scale" :value="old('gross')" :unit="$page->units->symbol(Metrum\Quantity\Kind::Mass)" inputmode="decimal" autocomplete="off" />
+            <x-field name="gross" label="It weighs now, on the scale" :value="old('gross')" :unit="$page->units->symbol(Metrum\Quantity\QuantityKind::Mass)" inputmode="decimal" autocomplete="off" />
             <div class="field-row"><label for="f-why">What happened</label><select id="f-why" name="why" class="input">@foreach (App\Models\StockMove::WHY as $why => $label)<option value="{{ $why }}" @selected(old('why', 'counted') === $why)>{{ $label }}</option>@endforeach</select></div>
             <x-field name="note" label="Note" :value="old('note')" />
             <p class="actions"><button class="btn">Keep it</button></p>

@@ -5,7 +5,7 @@
             <div><dt>Where</dt><dd>{{ $site->place ?: 'not noted' }}</dd></div>
             <div><dt>Contact</dt><dd>{{ $site->contact ?: 'not noted' }}</dd></div>
             <div><dt>Height</dt><dd>{{ round($site->altitude_m) }} m</dd></div>
-            <div><dt>Atmosphere</dt><dd>{{ auth()->user()->units()->text($site->atmosphere()->pascal, Metrum\Quantity\Kind::AbsolutePressure) }} absolute</dd></div>
+            <div><dt>Atmosphere</dt><dd>{{ auth()->user()->units()->text($site->atmosphere()->pascal, Metrum\Quantity\QuantityKind::AbsolutePressure) }} absolute</dd></div>
         </dl>
         <h2>Circuits</h2>
         @forelse ($circuits as $circuit)

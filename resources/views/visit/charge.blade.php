@@ -21,7 +21,7 @@
             @if ($charge->cylinders() !== [])
                 <label for="cylinder">Out of, or into, cylinder</label>
                 <select id="cylinder" class="input" name="cylinder"><option value="">none of the stock</option>@foreach ($charge->cylinders() as $one)<option value="{{ $one->id }}" @selected($one->id === $charge->lastCylinder())>{{ $charge->cylinderWords($one) }}</option>@endforeach</select>
-                <div class="pair"><span><label for="before">Weighs before</label><input id="before" class="input" name="bottle_before_kg" inputmode="decimal" autocomplete="off" placeholder="{{ $page->units->symbol(Metrum\Quantity\Kind::Mass) }}"></span><span><label for="after">after</label><input id="after" class="input" name="bottle_after_kg" inputmode="decimal" autocomplete="off" placeholder="{{ $page->units->symbol(Metrum\Quantity\Kind::Mass) }}"></span></div>
+                <div class="pair"><span><label for="before">Weighs before</label><input id="before" class="input" name="bottle_before_kg" inputmode="decimal" autocomplete="off" placeholder="{{ $page->units->symbol(Metrum\Quantity\QuantityKind::Mass) }}"></span><span><label for="after">after</label><input id="after" class="input" name="bottle_after_kg" inputmode="decimal" autocomplete="off" placeholder="{{ $page->units->symbol(Metrum\Quantity\QuantityKind::Mass) }}"></span></div>
             @endif
             <label for="move-value">{{ $charge->cylinders() === [] ? 'How much' : 'or how much' }} (below zero: taken out)</label>
             <input id="move-value" class="input" name="value" inputmode="text" autocomplete="off" placeholder="{{ $charge->typed() }}">

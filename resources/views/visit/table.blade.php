@@ -12,7 +12,7 @@
     @foreach ($page->verdict->figures->all() as $figure)
         <details class="sum"><summary><span>{{ $figure->key->label() }}</span><b class="num">{{ $page->explain->figure($figure) }}</b></summary>
             <p>= {{ $figure->formula() }}</p>
-            <ul>@foreach ($page->explain->inputs($figure, $page->findings) as $input)<li>{{ $input['name'] }}: <span class="num">{{ $input['value'] }}</span></li>@endforeach<li>atmosphere of the site: <span class="num">{{ $page->units->text($page->findings->circuit->atmosphere->pascal, Metrum\Quantity\Kind::AbsolutePressure) }}</span></li></ul>
+            <ul>@foreach ($page->explain->inputs($figure, $page->findings) as $input)<li>{{ $input['name'] }}: <span class="num">{{ $input['value'] }}</span></li>@endforeach<li>atmosphere of the site: <span class="num">{{ $page->units->text($page->findings->circuit->atmosphere->pascal, Metrum\Quantity\QuantityKind::AbsolutePressure) }}</span></li></ul>
             @if ($figure->meaning !== null)<p class="caution">◐ {{ $figure->meaning->sentence() }}</p>@endif
         </details>
     @endforeach

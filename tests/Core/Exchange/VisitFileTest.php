@@ -16,7 +16,7 @@ use Metrum\Circuit\State;
 use Metrum\Circuit\Test;
 use Metrum\Exchange\VisitReader;
 use Metrum\Exchange\VisitWriter;
-use Metrum\Quantity\Kind as Quantity;
+use Metrum\Quantity\QuantityKind as Quantity;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

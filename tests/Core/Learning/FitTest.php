@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Learning;
 
 use Metrum\Circuit\Fault;
+use Metrum\Learning\CurveFit;
 use Metrum\Learning\Drawn;
-use Metrum\Learning\Fit;
 use Metrum\Learning\Lesson;
 use Metrum\Learning\Measured;
 use Metrum\Learning\Taught;
@@ -58,7 +58,7 @@ final class FitTest extends TestCase
     {
         $prior = array_fill(0, 5, [0.0, 0.0]);
         $prior[4] = [1.5, -1.5];
-        $fit = new Fit($prior, [0.0, 0.0], self::FEATURES);
+        $fit = new CurveFit($prior, [0.0, 0.0], self::FEATURES);
         $fit->to(array_slice(self::lessons(200), 0, 100), 20, static function (): void {
         });
 
@@ -69,7 +69,7 @@ final class FitTest extends TestCase
     {
         $prior = array_fill(0, 5, [0.0, 0.0]);
         [$prior[0], $prior[1]] = [[0.9, -0.9], [-0.3, 0.3]];
-        $fit = new Fit($prior, [0.0, 0.0], [[2, 3, 4]], ['seal' => [0, 1]]);
+        $fit = new CurveFit($prior, [0.0, 0.0], [[2, 3, 4]], ['seal' => [0, 1]]);
         $fit->to(self::lessons(200), 40, static function (): void {
         });
 
@@ -83,7 +83,7 @@ final class FitTest extends TestCase
 
     public function test_what_is_held_beforehand_is_not_fitted(): void
     {
-        $fit = new Fit(array_fill(0, 5, [0.0, 0.0]), [log(3.0), 0.0], self::FEATURES);
+        $fit = new CurveFit(array_fill(0, 5, [0.0, 0.0]), [log(3.0), 0.0], self::FEATURES);
         $fit->to(self::lessons(200), 20, static function (): void {
         });
 
@@ -126,7 +126,7 @@ final class FitTest extends TestCase
     public function test_the_loss_falls_from_round_to_round(): void
     {
         $losses = [];
-        $fit = new Fit(array_fill(0, 5, [0.0, 0.0]), [0.0, 0.0], self::FEATURES);
+        $fit = new CurveFit(array_fill(0, 5, [0.0, 0.0]), [0.0, 0.0], self::FEATURES);
         $fit->to(self::lessons(200), 30, static function (int $percent, float $loss) use (&$losses): void {
             $losses[$percent] = $loss;
         });
@@ -156,9 +156,9 @@ final class FitTest extends TestCase
     }
 
     /** @param  list<Lesson>  $lessons */
-    private static function fitted(array $lessons): Fit
+    private static function fitted(array $lessons): CurveFit
     {
-        $fit = new Fit(array_fill(0, 5, [0.0, 0.0]), [0.0, 0.0], self::FEATURES);
+        $fit = new CurveFit(array_fill(0, 5, [0.0, 0.0]), [0.0, 0.0], self::FEATURES);
         $fit->to($lessons, 60, static function (): void {
         });
 

@@ -6,8 +6,8 @@ namespace Tests\Core\Quantity;
 
 use Metrum\Quantity\Atmosphere;
 use Metrum\Quantity\Field;
-use Metrum\Quantity\Kind;
 use Metrum\Quantity\NotAQuantity;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
 use Metrum\Quantity\Units;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -18,7 +18,7 @@ final class FieldTest extends TestCase
 {
     private static function box(): Field
     {
-        return Field::inFileUnit('box', 'Box', Kind::Temperature, -60.0, 50.0, 2.0);
+        return Field::inFileUnit('box', 'Box', QuantityKind::Temperature, -60.0, 50.0, 2.0);
     }
 
     public function test_limits_and_the_usual_value_are_kept_in_si(): void
@@ -74,7 +74,7 @@ final class FieldTest extends TestCase
 
     public function test_a_gauge_shows_no_less_than_the_sites_vacuum(): void
     {
-        $field = Field::inFileUnit('suction', 'Suction', Kind::GaugePressure, -110.0, 20000.0);
+        $field = Field::inFileUnit('suction', 'Suction', QuantityKind::GaugePressure, -110.0, 20000.0);
         $high = $field->at(Atmosphere::atAltitude(2500.0));
 
         self::assertNull($field->at(Atmosphere::atAltitude(0.0))->refusal(-90e3));
@@ -85,7 +85,7 @@ final class FieldTest extends TestCase
 
     public function test_what_is_counted_is_whole(): void
     {
-        $fans = Field::inFileUnit('fans', 'Fans', Kind::Count, 0.0, 12.0);
+        $fans = Field::inFileUnit('fans', 'Fans', QuantityKind::Count, 0.0, 12.0);
 
         self::assertNull($fans->refusal(3.0));
         self::assertSame('a whole number is wanted', $fans->refusal(2.5));
@@ -111,7 +111,7 @@ final class FieldTest extends TestCase
     #[DataProvider('absolutes')]
     public function test_absolute_is_absolute_and_vacuum_is_below_zero(string $typed, float $gauge): void
     {
-        $field = Field::inFileUnit('suction', 'Suction', Kind::GaugePressure, -110.0, 20000.0)->at(
+        $field = Field::inFileUnit('suction', 'Suction', QuantityKind::GaugePressure, -110.0, 20000.0)->at(
             Atmosphere::atAltitude(1500.0),
         );
 
@@ -122,20 +122,20 @@ final class FieldTest extends TestCase
         );
     }
 
-    /** @return iterable<string, array{Kind, string}> */
+    /** @return iterable<string, array{QuantityKind, string}> */
     public static function nonsense(): iterable
     {
-        yield 'two separators' => [Kind::GaugePressure, '2,1.5'];
-        yield 'digits behind a fraction' => [Kind::GaugePressure, '31½50'];
-        yield 'degrees of pressure' => [Kind::GaugePressure, '5°'];
-        yield 'degrees of current' => [Kind::Current, '5°'];
-        yield 'parted fans' => [Kind::Count, '1 000'];
-        yield 'three points' => [Kind::Temperature, '1.2.3'];
-        yield 'absolute temperature' => [Kind::Temperature, '5 abs'];
+        yield 'two separators' => [QuantityKind::GaugePressure, '2,1.5'];
+        yield 'digits behind a fraction' => [QuantityKind::GaugePressure, '31½50'];
+        yield 'degrees of pressure' => [QuantityKind::GaugePressure, '5°'];
+        yield 'degrees of current' => [QuantityKind::Current, '5°'];
+        yield 'parted fans' => [QuantityKind::Count, '1 000'];
+        yield 'three points' => [QuantityKind::Temperature, '1.2.3'];
+        yield 'absolute temperature' => [QuantityKind::Temperature, '5 abs'];
     }
 
     #[DataProvider('nonsense')]
-    public function test_nothing_is_trimmed_to_a_number(Kind $kind, string $typed): void
+    public function test_nothing_is_trimmed_to_a_number(QuantityKind $kind, string $typed): void
     {
         $this->expectException(NotAQuantity::class);
         Field::inFileUnit('it', 'It', $kind, -1e6, 1e6)->read($typed, Units::fromSettings([]));
@@ -143,7 +143,7 @@ final class FieldTest extends TestCase
 
     public function test_thousands_are_parted_where_they_can_be(): void
     {
-        $head = Field::inFileUnit('head', 'Head', Kind::GaugePressure, -110.0, 20000.0);
+        $head = Field::inFileUnit('head', 'Head', QuantityKind::GaugePressure, -110.0, 20000.0);
         $kilopascal = Units::fromSettings(['pressure' => 'kpa']);
 
         self::assertEqualsWithDelta(1234.5e3, $head->read('1,234.5', $kilopascal)->si, 1e-6);

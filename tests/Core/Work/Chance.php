@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Work;
 
 use Metrum\Card\Step;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -65,14 +65,14 @@ final class Chance
     {
         $kind = $step->reading?->quantity() ?? $step->field?->kind;
         $value = match ($kind) {
-            Kind::Temperature => $this->temperature + $this->near(20.0) + $this->along($point),
-            Kind::GaugePressure => $this->pressure * (1 + $this->near(0.7)) - 15 + 12 * $point * $this->spread,
-            Kind::Duration => 0.2 * 500.0 ** $this->between(0.0, 1.0),
-            Kind::Current => 10.0 * $this->oneOf([0.0, 0.577, 0.866, 1.0, 1.0, 1.2]),
-            Kind::Voltage => 400.0 * (1 + $this->near(0.1)),
-            Kind::Count => (float) $this->random->getInt(0, 6),
-            Kind::Share => $this->between(0.0, 100.0),
-            Kind::PressureDifference => $this->between(1.0, 200.0),
+            QuantityKind::Temperature => $this->temperature + $this->near(20.0) + $this->along($point),
+            QuantityKind::GaugePressure => $this->pressure * (1 + $this->near(0.7)) - 15 + 12 * $point * $this->spread,
+            QuantityKind::Duration => 0.2 * 500.0 ** $this->between(0.0, 1.0),
+            QuantityKind::Current => 10.0 * $this->oneOf([0.0, 0.577, 0.866, 1.0, 1.0, 1.2]),
+            QuantityKind::Voltage => 400.0 * (1 + $this->near(0.1)),
+            QuantityKind::Count => (float) $this->random->getInt(0, 6),
+            QuantityKind::Share => $this->between(0.0, 100.0),
+            QuantityKind::PressureDifference => $this->between(1.0, 200.0),
             default => $this->between(1.0, 12.0),
         };
         [$least, $most] = self::possible($step);

@@ -23,8 +23,8 @@ use Metrum\Log\Kinds\Weighed;
 use Metrum\Log\NotAFact;
 use Metrum\Work\Charging\ChargeLog;
 use Metrum\Work\Charging\ChargingGate;
+use Metrum\Work\Charging\ChargingSchool;
 use Metrum\Work\Charging\Knee;
-use Metrum\Work\Charging\School;
 use Metrum\Work\Charging\Shortage;
 use Metrum\Work\Charging\TakingGate;
 use Metrum\Work\MayMove;
@@ -148,7 +148,7 @@ final class ChargingTest extends TestCase
     {
         $charging = ChargeHand::cabinet(0.8, 'capillary')->look()->read()->work()->charging();
 
-        self::assertSame(School::Capillary, $charging->school);
+        self::assertSame(ChargingSchool::Capillary, $charging->school);
         self::assertNull($charging->next());
         self::assertGreaterThan(0.0, $charging->missing());
     }
@@ -194,13 +194,13 @@ final class ChargingTest extends TestCase
     {
         $cabinet = ChargeHand::cabinet(1.0)->machine->circuit;
         $cooler = ChargeHand::cooler(1.0)->machine->circuit;
-        self::assertSame(School::Knee, School::for($cabinet, new HouseRules()));
-        self::assertSame(School::Receiver, School::for($cooler, new HouseRules()));
-        self::assertSame(School::ByWeight, School::for($cabinet, new HouseRules(['charge_end' => 'plate'])));
-        self::assertSame(School::Receiver, School::for($cooler, new HouseRules(['charge_end' => 'plate'])), 'no plate');
+        self::assertSame(ChargingSchool::Knee, ChargingSchool::for($cabinet, new HouseRules()));
+        self::assertSame(ChargingSchool::Receiver, ChargingSchool::for($cooler, new HouseRules()));
+        self::assertSame(ChargingSchool::ByWeight, ChargingSchool::for($cabinet, new HouseRules(['charge_end' => 'plate'])));
+        self::assertSame(ChargingSchool::Receiver, ChargingSchool::for($cooler, new HouseRules(['charge_end' => 'plate'])), 'no plate');
         $byKnee = new HouseRules(['charge_end' => 'knee']);
-        self::assertSame(School::Receiver, School::for($cooler, $byKnee), 'a receiver hides the knee');
-        foreach (School::cases() as $school) {
+        self::assertSame(ChargingSchool::Receiver, ChargingSchool::for($cooler, $byKnee), 'a receiver hides the knee');
+        foreach (ChargingSchool::cases() as $school) {
             self::assertNotSame('', $school->why($cooler)[1]);
         }
     }

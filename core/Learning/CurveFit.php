@@ -13,7 +13,7 @@ namespace Metrum\Learning;
  * not fitted: else where little was found it would stand for what is found where nothing can be. The same lessons give
  * the same curves.
  */
-final class Fit
+final class CurveFit
 {
     private const STEP = 0.2;
 

@@ -16,7 +16,7 @@ use Tests\TestCase;
 
 /** What is done after the verdict: moves with a forecast and a clock, what was touched, and the bench. */
 #[Group('figures')]
-final class WorkTest extends TestCase
+final class WorkPagesTest extends TestCase
 {
     public function test_every_card_opens_empty_and_full(): void
     {

@@ -11,7 +11,7 @@ use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\StepTaken;
 
 /** What is still to be done about a fault: nothing is proposed that was done at this visit. */
-final readonly class Proposals
+final readonly class OpenRemedies
 {
     public function __construct(private Judged $judged)
     {

@@ -11,7 +11,7 @@ use Metrum\Learning\Columns;
 use PHPUnit\Framework\TestCase;
 
 /** Fitted curves are kept to the trade's arrows, and no further. */
-final class ArrowsTest extends TestCase
+final class KeptCurvesTest extends TestCase
 {
     private const FAULTS = [Fault::NoFault, Fault::Undercharge, Fault::CondenserAirflowLow];
 

@@ -3,7 +3,7 @@
 namespace App\Console\Commands;
 
 /** What one line of JSON Lines was answered with. */
-final readonly class Answered
+final readonly class LineAnswer
 {
     /** @param  ?array<string, mixed>  $answer  null: it has been written already */
     private function __construct(public ?array $answer, public bool $refused)

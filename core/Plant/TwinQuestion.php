@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Plant;
 
 /** What can be asked of a twin before it is done to the plant. */
-enum Question: string
+enum TwinQuestion: string
 {
     case Mended = 'mended';
     case TurnIn = 'turn_in';

@@ -9,9 +9,9 @@ use Metrum\Log\FactKind;
 use Metrum\Log\Part;
 
 /** The answer to what was entered: each part of the page that it made stale. */
-final readonly class Answer
+final readonly class EntryAnswer
 {
-    /** @var list<Control> controls of the page that changed with it */
+    /** @var list<EntryControl> controls of the page that changed with it */
     public array $touched;
 
     /** @var list<Part> */
@@ -33,7 +33,7 @@ final readonly class Answer
             if ($fact->kind === FactKind::State) {
                 $ofState = true;
             } elseif ($page->controls->shows($fact->kind, $fact->content->key)) {
-                $touched[] = new Control($fact->kind, $fact->content->key);
+                $touched[] = new EntryControl($fact->kind, $fact->content->key);
             }
         }
         $this->touched = $touched;

@@ -7,7 +7,7 @@ namespace Metrum\Plant;
 use Metrum\Circuit\Word;
 
 /** Why a plant stands still. */
-enum Stop
+enum Standstill
 {
     case SolenoidShut;
     case TooLittleRefrigerant;

@@ -7,7 +7,7 @@ use Illuminate\Support\Facades\Auth;
 use Metrum\Quantity\Units;
 
 /** Who reads a page, and in which units its sentences are told. */
-final class Reader
+final class PageReader
 {
     public static function units(): Units
     {

@@ -15,7 +15,7 @@ use Tests\TestCase;
 
 /** Values that are possible each by itself and make no plant together take no page down. */
 #[Group('figures')]
-final class ExtremesTest extends TestCase
+final class ExtremeEntriesTest extends TestCase
 {
     /** @return iterable<string, array{string, string, array<string, float>, string}> with the value that is too much */
     public static function impossible(): iterable

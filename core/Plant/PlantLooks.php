@@ -15,7 +15,7 @@ use Metrum\Circuit\Word;
  *
  * No eye switches at a figure: between one word and the next lies a width in which some say this and some that.
  */
-final class Seen
+final class PlantLooks
 {
     private const FREEZING = 273.15;
 
@@ -175,7 +175,7 @@ final class Seen
     }
 
     /** @return array<string, Word> */
-    public static function stopped(Stop $why, Machine $machine): array
+    public static function stopped(Standstill $why, Machine $machine): array
     {
         return [
             Observation::Compressor->value => $why->seen(),

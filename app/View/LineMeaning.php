@@ -11,7 +11,7 @@ use Metrum\Log\FactKind;
 use Metrum\Log\NotAFact;
 
 /** What a half-typed quick line would be kept as, before it is. */
-final readonly class Meaning
+final readonly class LineMeaning
 {
     /** @var list<array{text: string, refused: bool}> */
     public array $pieces;

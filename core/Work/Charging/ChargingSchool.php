@@ -10,7 +10,7 @@ use Metrum\Circuit\HouseRules;
 use Metrum\Circuit\Metering;
 
 /** How the end of a charge is found (Z-08): which it is depends on the plant. Each has a card. */
-enum School: string
+enum ChargingSchool: string
 {
     case ByWeight = 'charge_by_weight';
     case Knee = 'charge_by_knee';

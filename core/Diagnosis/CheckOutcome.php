@@ -8,7 +8,7 @@ use Metrum\Circuit\Fault;
 use Metrum\Circuit\Word;
 
 /** What a check might show, how likely that is, and which fault it would put first. */
-final readonly class Outcome
+final readonly class CheckOutcome
 {
     public float $chance;
 

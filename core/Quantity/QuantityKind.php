@@ -7,7 +7,7 @@ namespace Metrum\Quantity;
 /**
  * What sort of quantity a number is. A difference of temperature is a kind of its own: it is never offset-converted.
  */
-enum Kind: string
+enum QuantityKind: string
 {
     case Temperature = 'temperature';
     case Difference = 'difference';

@@ -10,18 +10,18 @@ use Metrum\Bench\Calculators\Hunting;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Output;
-use Metrum\Quantity\Kind;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
 
 /** Superheat over time by a clamp that was read again and again, the suction steady: mean, swing, lowest and period. */
-final class Trace implements Calculation
+final class SuperheatTrace implements Calculation
 {
     public function asks(): array
     {
         return [
             Input::refrigerant(),
             Input::gauge('suction_kpa', 'Pressure at the coil'),
-            Input::number('times_s', 'Seconds', Kind::Duration, 0.0, 1e6, Unit::Second)->several(3),
+            Input::number('times_s', 'Seconds', QuantityKind::Duration, 0.0, 1e6, Unit::Second)->several(3),
             Input::temperature('pipes_c', 'Pipe at the bulb')->several(3),
             Input::difference('wanted_k', 'Superheat wanted'),
             Input::atmosphere(),
@@ -44,7 +44,7 @@ final class Trace implements Calculation
         );
 
         return new Answer(
-            [Output::series('superheats_k', 'Superheat', Kind::Difference, $superheat), ...$hunting->outputs],
+            [Output::series('superheats_k', 'Superheat', QuantityKind::Difference, $superheat), ...$hunting->outputs],
             ["Coil {$given->degrees($dew)} (dew); each pipe less that.", ...$hunting->steps],
         );
     }

@@ -18,7 +18,7 @@ use Metrum\Log\Said;
 use Metrum\Quantity\Units;
 
 /** A question answered by a word, an observation or a test: the last answer to each stands. */
-final readonly class Answered implements KindOfFact
+final readonly class WordAnswer implements KindOfFact
 {
     /** @param  class-string<Observation>|class-string<Test>  $questions */
     public function __construct(private string $questions)

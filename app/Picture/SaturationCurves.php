@@ -57,13 +57,15 @@ final readonly class SaturationCurves
         $this->bubble = $this->path(true);
         $temperatures = [];
         for ($celsius = -40; $celsius <= self::SPAN[1]; $celsius += 20) {
-            $temperatures[] = [$this->x($celsius + 273.15), $this->units->number($celsius + 273.15, QuantityKind::Temperature)];
+            $kelvin = $celsius + 273.15;
+            $temperatures[] = [$this->x($kelvin), $this->units->number($kelvin, QuantityKind::Temperature)];
         }
         $this->temperatures = $temperatures;
         $levels = [];
         for ($part = 0; $part <= 3; $part++) {
             $absolute = exp($this->lowest + ($part / 3) * ($this->highest - $this->lowest));
-            $levels[] = [$this->y($absolute), $this->units->number($this->air->gauge($absolute), QuantityKind::GaugePressure)];
+            $gauge = $this->air->gauge($absolute);
+            $levels[] = [$this->y($absolute), $this->units->number($gauge, QuantityKind::GaugePressure)];
         }
         $this->pressures = $levels;
         $this->glide = $pressure === null ? null : $this->cut($pressure);

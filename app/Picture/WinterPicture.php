@@ -135,7 +135,10 @@ final readonly class WinterPicture
 
         return $lost === null
             ? null
-            : ['x' => $this->x($lost), 'text' => 'seal lost below '.$this->units->text($lost, QuantityKind::Temperature)];
+            : [
+                'x' => $this->x($lost),
+                'text' => 'seal lost below '.$this->units->text($lost, QuantityKind::Temperature),
+            ];
     }
 
     /** @return list<array{x: float, text: string}> */

@@ -240,6 +240,8 @@ final class BenchPage
     /** Which unit a kind is typed in where none is said. */
     public function usual(Input $input): string
     {
-        return $input->field === null || $input->field->kind === QuantityKind::Ratio ? '' : $this->unit($input)->symbol();
+        $isPlain = $input->field === null || $input->field->kind === QuantityKind::Ratio;
+
+        return $isPlain ? '' : $this->unit($input)->symbol();
     }
 }

@@ -125,7 +125,8 @@ final readonly class BenchPicture
         $end = 0.0;
         foreach ($rows as $i => [$start, $lasts]) {
             $number = $i + 1;
-            $spans[] = ["Fixture $number", $start, $start + $lasts, $this->units->text($lasts, QuantityKind::Duration), true];
+            $said = $this->units->text($lasts, QuantityKind::Duration);
+            $spans[] = ["Fixture $number", $start, $start + $lasts, $said, true];
             $end = max($end, $start + $lasts);
         }
 

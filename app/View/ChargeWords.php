@@ -58,7 +58,8 @@ final readonly class ChargeWords
         return match ($this->charging->school) {
             ChargingSchool::Receiver => 'until the glass clears, clears again, and the level stands where it should.',
             ChargingSchool::Knee => 'until superheat stands and subcooling climbs to what is wanted.',
-            ChargingSchool::ByWeight, ChargingSchool::Capillary => 'is no way here: recover, and weigh in what the plate says.',
+            ChargingSchool::ByWeight,
+            ChargingSchool::Capillary => 'is no way here: recover, and weigh in what the plate says.',
         };
     }
 

@@ -74,7 +74,9 @@ final class ChargingPage
     /** @return list<array{string, string, string, string, string}> added, superheat, subcooling, glass, level */
     public function rows(): array
     {
-        $kelvin = fn (?float $value): string => $value === null ? '' : $this->units->text($value, QuantityKind::Difference);
+        $kelvin = fn (?float $value): string => $value === null
+            ? ''
+            : $this->units->text($value, QuantityKind::Difference);
 
         return array_map(
             fn (ChargeRow $row): array => [

@@ -171,8 +171,9 @@ final class HandbookEntry
             return null;
         }
         $design = $twin->machine->design;
+        $inTheCold = Ailment::of($this->fault)->inTheCold;
         $weather = [
-            Reading::AmbientTemperature->value => Ailment::of($this->fault)->inTheCold ? 268.15 : $design->ambient + 3.0,
+            Reading::AmbientTemperature->value => $inTheCold ? 268.15 : $design->ambient + 3.0,
             Reading::BoxTemperature->value => $design->box,
         ];
 

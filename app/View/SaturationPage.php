@@ -82,7 +82,13 @@ final readonly class SaturationPage
     /** Both curves, cut by the pressure that was asked. */
     public function curves(): SaturationCurves
     {
-        $field = Field::inFileUnit('pressure', 'Pressure', QuantityKind::GaugePressure, -101.0, 12_000.0)->at($this->air);
+        $field = Field::inFileUnit(
+            'pressure',
+            'Pressure',
+            QuantityKind::GaugePressure,
+            -101.0,
+            12_000.0,
+        )->at($this->air);
         try {
             $asked = trim($this->pressure) === ''
                 ? null
@@ -100,7 +106,13 @@ final readonly class SaturationPage
         if (trim($this->pressure) === '') {
             return [];
         }
-        $field = Field::inFileUnit('pressure', 'Pressure', QuantityKind::GaugePressure, -101.0, 12_000.0)->at($this->air);
+        $field = Field::inFileUnit(
+            'pressure',
+            'Pressure',
+            QuantityKind::GaugePressure,
+            -101.0,
+            12_000.0,
+        )->at($this->air);
         try {
             $absolute = $this->air->absolute($field->read($this->pressure, $this->units)->si);
             $dew = $this->fluid->dewTemperature($absolute);

@@ -242,7 +242,8 @@ final class Features
             $value = $examined->figures->value($key);
             $isSample = $key === Derived::EvaporatorSuperheat && self::swings($examined->findings);
             if ($value !== null && ! $isSample) {
-                $figures['figure '.$key->value] = $key->quantity() === QuantityKind::Temperature ? $value - 273.15 : $value;
+                $isTemperature = $key->quantity() === QuantityKind::Temperature;
+                $figures['figure '.$key->value] = $isTemperature ? $value - 273.15 : $value;
             }
         }
 

@@ -150,7 +150,9 @@ final readonly class SignRow
     private static function quantity(Unit $unit, Sign $sign): QuantityKind
     {
         return match ($unit) {
-            Unit::KelvinDifference => $sign === Sign::DischargeLevel ? QuantityKind::Temperature : QuantityKind::Difference,
+            Unit::KelvinDifference => $sign === Sign::DischargeLevel
+                ? QuantityKind::Temperature
+                : QuantityKind::Difference,
             Unit::Kilopascal => $sign === Sign::Floor ? QuantityKind::GaugePressure : QuantityKind::PressureDifference,
             Unit::KilopascalPerMinute => QuantityKind::PressureRate,
             Unit::KelvinPerHour => QuantityKind::DifferenceRate,

@@ -73,7 +73,7 @@ final readonly class Arrows
     }
 
     /**
-     * One curve beside a sound plant's made to rise or fall throughout, and to speak for the fault on its own side only.
+     * One curve beside a sound plant's made to rise or fall throughout; it speaks for the fault on its own side only.
      *
      * @param  array<int, array<int, float>>  $weights
      * @param  list<int>  $columns

@@ -51,7 +51,8 @@ final readonly class Ailment
         $loop = LoopEffect::tryFrom($effect);
         $time = TimeEffect::tryFrom($effect);
         if ($loop === null && $time === null && $effect !== self::NOTHING) {
-            throw $row->broken('effect', "\"$effect\" is no effect of the simulated plant, and not \"".self::NOTHING.'"');
+            $possible = '"'.self::NOTHING.'" where it has none';
+            throw $row->broken('effect', "\"$effect\" is no effect of the simulated plant; $possible");
         }
         $by = $row->has('by') ? array_values($row->numbers('by')) : [];
         $takes = $loop?->takes() ?? $time?->takes() ?? 0;

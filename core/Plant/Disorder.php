@@ -10,8 +10,8 @@ use Metrum\Circuit\Fault;
 /**
  * What a fault does to a plant, by severity 0 … 1: 0.2 is just noticeable, 1 a plant that no longer does its work.
  *
- * Which fault changes what, and how far, stands in its file ("twin"). Faults of boxes, clocks and controls change nothing
- * in the refrigerant loop at a given box temperature; the simulation in time carries them.
+ * Which fault changes what, and how far, stands in its file ("twin"). Faults of boxes, clocks and controls change
+ * nothing in the refrigerant loop at a given box temperature; the simulation in time carries them.
  */
 final class Disorder
 {

@@ -59,7 +59,9 @@ final readonly class Units
             QuantityKind::Temperature => $this->temperature,
             QuantityKind::Difference => $fahrenheit ? Unit::FahrenheitDifference : Unit::KelvinDifference,
             QuantityKind::DifferenceRate => $fahrenheit ? Unit::FahrenheitPerHour : Unit::KelvinPerHour,
-            QuantityKind::GaugePressure, QuantityKind::AbsolutePressure, QuantityKind::PressureDifference => $this->pressure,
+            QuantityKind::GaugePressure,
+            QuantityKind::AbsolutePressure,
+            QuantityKind::PressureDifference => $this->pressure,
             QuantityKind::PressureRate => match ($this->pressure) {
                 Unit::Psi => Unit::PsiPerMinute,
                 Unit::Bar => Unit::BarPerMinute,

@@ -50,7 +50,8 @@ final class CommandsTest extends TestCase
             '{"format":"metrum-visit","version":1,"system":{"kind":"walk_in_freezer","refrigerant":"R-448A"},'.
             '"observations":{"drain":"blocked_or_frozen"},"readings":{"fans_running":1,"fans_fitted":3}}'."\n",
         );
-        self::assertContains(['by' => 'drain', 'word' => 'blocked_or_frozen', 'faults' => ['drain_blocked']], $lines[0]['seen']);
+        $drain = ['by' => 'drain', 'word' => 'blocked_or_frozen', 'faults' => ['drain_blocked']];
+        self::assertContains($drain, $lines[0]['seen']);
         self::assertContains(['by' => 'fans', 'faults' => ['evaporator_airflow_low']], $lines[0]['seen']);
     }
 

@@ -41,7 +41,12 @@ final class DefrostHeaterElementOpen implements Calculation
         return new Answer(
             [
                 Output::amount('rated_current_a', 'Rated current', QuantityKind::Current, $rated),
-                Output::amount('expected_current_a', 'Current to expect', QuantityKind::Current, $rated * $voltage * $whole),
+                Output::amount(
+                    'expected_current_a',
+                    'Current to expect',
+                    QuantityKind::Current,
+                    $rated * $voltage * $whole,
+                ),
                 Output::percent('heat_percent', 'Heat', $voltage ** 2 * $whole),
             ],
             [

@@ -42,7 +42,12 @@ final class DefrostHeaterLegMissing implements Calculation
         return new Answer(
             [
                 Output::amount('rated_current_a', 'Rated current', QuantityKind::Current, $rated),
-                Output::amount('current_live_legs_a', 'Current of the live legs', QuantityKind::Current, $current * $rated),
+                Output::amount(
+                    'current_live_legs_a',
+                    'Current of the live legs',
+                    QuantityKind::Current,
+                    $current * $rated,
+                ),
                 Output::percent('heat_remaining_percent', 'Heat left', $heat),
             ],
             [

@@ -21,7 +21,13 @@ final class LeakRateAnnualised implements Calculation
         return [
             Input::mass('added_kg', 'Added now'),
             Input::number('full_charge_kg', 'Full charge', QuantityKind::Mass, 0.01, 100_000.0),
-            Input::number('days_since_previous_addition', 'Days since the last addition', QuantityKind::Ratio, 1.0, 20_000.0),
+            Input::number(
+                'days_since_previous_addition',
+                'Days since the last addition',
+                QuantityKind::Ratio,
+                1.0,
+                20_000.0,
+            ),
         ];
     }
 

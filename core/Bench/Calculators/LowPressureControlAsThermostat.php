@@ -21,7 +21,13 @@ final class LowPressureControlAsThermostat implements Calculation
             Input::temperature('box_set_point_c', 'Box set point'),
             Input::difference('box_differential_k', 'Differential of the box'),
             Input::difference('evaporator_td_k', 'TD of the coil'),
-            Input::number('suction_line_drop_kpa', 'Drop along the suction line', QuantityKind::PressureDifference, 0.0, 500.0),
+            Input::number(
+                'suction_line_drop_kpa',
+                'Drop along the suction line',
+                QuantityKind::PressureDifference,
+                0.0,
+                500.0,
+            ),
             Input::atmosphere(),
         ];
     }

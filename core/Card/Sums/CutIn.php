@@ -21,7 +21,13 @@ final class CutIn implements Calculation
     {
         return [
             Input::gauge('cut_out_kpa', 'Cut-out'),
-            Input::number('differential_kpa', 'Differential of the control', QuantityKind::PressureDifference, 0.0, 2000.0),
+            Input::number(
+                'differential_kpa',
+                'Differential of the control',
+                QuantityKind::PressureDifference,
+                0.0,
+                2000.0,
+            ),
             Input::gauge('at_most_kpa', 'Reached on the coldest day'),
         ];
     }

@@ -167,7 +167,8 @@ final readonly class Seen
         $state = $findings->stateOf($asked);
 
         return match ($asked) {
-            Observation::EvaporatorFans => $word === Word::AllStopped && $conditions->holds(Condition::FansRest) === true,
+            Observation::EvaporatorFans => $word === Word::AllStopped &&
+                $conditions->holds(Condition::FansRest) === true,
             Observation::CondenserFans => in_array($word, Word::FANS_STAND, true) &&
                 ($state?->runs() === false || ! StandingFans::in($findings, $rules)->ofCondenser),
             Observation::SuctionLineAfterHotGasValve => $word === Word::Hot && $state === State::InDefrost,

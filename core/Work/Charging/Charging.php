@@ -189,7 +189,8 @@ final class Charging
     /** Whether the house adds nothing on top of a clear glass (Z-08). */
     private function stopsAtTheGlass(): bool
     {
-        return $this->school === ChargingSchool::Receiver && $this->work->rules->schoolOf(HouseRule::ChargeEnd) === 'glass';
+        return $this->school === ChargingSchool::Receiver &&
+            $this->work->rules->schoolOf(HouseRule::ChargeEnd) === 'glass';
     }
 
     /** kg that belong on top of a clear glass, by the level that the receiver ought to have today. */

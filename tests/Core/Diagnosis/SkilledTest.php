@@ -247,7 +247,8 @@ final class SkilledTest extends TestCase
 
     public function test_a_head_below_its_setting_with_gas_in_the_receiver_names_the_valve_that_lets_it_by(): void
     {
-        $plant = ['system' => ['head_pressure_control' => 'flooding_valve'] + Visits::COOLER['system']] + Visits::COOLER;
+        $system = ['head_pressure_control' => 'flooding_valve'] + Visits::COOLER['system'];
+        $plant = ['system' => $system] + Visits::COOLER;
         $at = static fn (float $ambient, float $head): Verdict => self::verdict([
             'readings' => [
                 'ambient_temperature_c' => $ambient,

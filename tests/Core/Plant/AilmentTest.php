@@ -39,7 +39,8 @@ final class AilmentTest extends TestCase
         self::assertSame($ailment->loop !== null, $sick != $machine, 'in the loop');
         self::assertSame($ailment->isShortage(), $sick->charge < $machine->charge, 'refrigerant is missing');
         self::assertSame($ailment->isSurplus(), $sick->charge > $machine->charge, 'there is too much');
-        self::assertSame($ailment->loop?->isOfFeed() ?? false, $sick->feed != $machine->feed, 'the valve feeds otherwise');
+        $isOfFeed = $ailment->loop?->isOfFeed() ?? false;
+        self::assertSame($isOfFeed, $sick->feed != $machine->feed, 'the valve feeds otherwise');
 
         $controls = Controls::for($machine);
         $room = Room::for($machine);
@@ -66,7 +67,7 @@ final class AilmentTest extends TestCase
     {
         yield 'no effect' => [[], 'effect'];
         yield 'an effect that nobody knows' => [['effect' => 'bad_luck'], '"bad_luck" is no effect'];
-        yield 'too few numbers' => [['effect' => 'coil_iced', 'by' => [0.8]], 'coil_iced takes 2 numbers, 1 were given'];
+        yield 'too few numbers' => [['effect' => 'coil_iced', 'by' => [0.8]], 'coil_iced takes 2 numbers, 1 were'];
         yield 'numbers of nothing' => [['effect' => 'nothing', 'by' => [1]], 'nothing takes 0 numbers'];
         yield 'a word for a number' => [['effect' => 'line_gain', 'by' => ['much']], 'a number is wanted'];
         yield 'other weather' => [['effect' => 'line_gain', 'by' => [9], 'weather' => 'rain'], '"rain" is not "cold"'];

@@ -19,7 +19,7 @@ final class ReaderTest extends TestCase
 {
     use TestTrait;
 
-    /** @return iterable<string, array{string, QuantityKind, Unit, float, float}> typed, kind, usual unit, SI, tolerance */
+    /** @return iterable<string, array{string, QuantityKind, Unit, float, float}> typed, usual unit, SI, tolerance */
     public static function typed(): iterable
     {
         yield '32 psi' => ['32 psi', QuantityKind::GaugePressure, Unit::Kilopascal, 220632.2, 0.1];
@@ -96,7 +96,7 @@ final class ReaderTest extends TestCase
         self::assertEqualsWithDelta($si, Reader::read($typed, $kind, $usual)->si, $tolerance);
     }
 
-    /** @return iterable<string, array{string, QuantityKind, Unit, string}> typed, kind, usual unit, a piece of the answer */
+    /** @return iterable<string, array{string, QuantityKind, Unit, string}> typed, usual unit, part of the answer */
     public static function refused(): iterable
     {
         yield 'nothing' => ['', QuantityKind::Temperature, Unit::Celsius, 'is not a temperature'];

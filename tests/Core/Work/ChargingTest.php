@@ -196,8 +196,9 @@ final class ChargingTest extends TestCase
         $cooler = ChargeHand::cooler(1.0)->machine->circuit;
         self::assertSame(ChargingSchool::Knee, ChargingSchool::for($cabinet, new HouseRules()));
         self::assertSame(ChargingSchool::Receiver, ChargingSchool::for($cooler, new HouseRules()));
-        self::assertSame(ChargingSchool::ByWeight, ChargingSchool::for($cabinet, new HouseRules(['charge_end' => 'plate'])));
-        self::assertSame(ChargingSchool::Receiver, ChargingSchool::for($cooler, new HouseRules(['charge_end' => 'plate'])), 'no plate');
+        $byPlate = new HouseRules(['charge_end' => 'plate']);
+        self::assertSame(ChargingSchool::ByWeight, ChargingSchool::for($cabinet, $byPlate));
+        self::assertSame(ChargingSchool::Receiver, ChargingSchool::for($cooler, $byPlate), 'no plate');
         $byKnee = new HouseRules(['charge_end' => 'knee']);
         self::assertSame(ChargingSchool::Receiver, ChargingSchool::for($cooler, $byKnee), 'a receiver hides the knee');
         foreach (ChargingSchool::cases() as $school) {

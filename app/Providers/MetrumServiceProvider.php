@@ -51,7 +51,7 @@ final class MetrumServiceProvider extends ServiceProvider
             config('session.lifetime'),
         ));
         $this->app->terminating(fn () => $this->app->make(Twins::class)->keep());
-        Blade::directive('told', static fn (string $of): string => "<?php echo e(\\App\\View\\Reader::told($of)); ?>");
+        Blade::directive('told', static fn (string $of): string => "<?php echo e(\\App\\View\\PageReader::told($of)); ?>");
         Model::preventLazyLoading(! $this->app->environment('production'));
         Model::preventSilentlyDiscardingAttributes();
         Event::listen(DiagnosingHealth::class, static fn () => DB::table('users')->exists());

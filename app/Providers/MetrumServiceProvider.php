@@ -8,6 +8,7 @@ use App\Records\PatientSessions;
 use App\Records\SqliteDoor;
 use App\Records\TurnTaking;
 use App\Records\TwinShelf;
+use App\View\PageReader;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Filesystem\Filesystem;
@@ -51,7 +52,8 @@ final class MetrumServiceProvider extends ServiceProvider
             config('session.lifetime'),
         ));
         $this->app->terminating(fn () => $this->app->make(Twins::class)->keep());
-        Blade::directive('told', static fn (string $of): string => "<?php echo e(\\App\\View\\PageReader::told($of)); ?>");
+        $reader = '\\'.PageReader::class;
+        Blade::directive('told', static fn (string $of): string => "<?php echo e($reader::told($of)); ?>");
         Model::preventLazyLoading(! $this->app->environment('production'));
         Model::preventSilentlyDiscardingAttributes();
         Event::listen(DiagnosingHealth::class, static fn () => DB::table('users')->exists());

@@ -79,20 +79,25 @@ final readonly class SaturationPage
         return $this->fluid->isZeotropic();
     }
 
+    /**
+     * The pressure that was asked, Pa.
+     *
+     * @throws Unanswerable where it is none, or none that can be
+     */
+    private function absolute(): float
+    {
+        $field = Field::inFileUnit('pressure', 'Pressure', QuantityKind::GaugePressure, -101.0, 12_000.0);
+
+        return $this->air->absolute($field->at($this->air)->read($this->pressure, $this->units)->si);
+    }
+
     /** Both curves, cut by the pressure that was asked. */
     public function curves(): SaturationCurves
     {
-        $field = Field::inFileUnit(
-            'pressure',
-            'Pressure',
-            QuantityKind::GaugePressure,
-            -101.0,
-            12_000.0,
-        )->at($this->air);
         try {
             $asked = trim($this->pressure) === ''
                 ? null
-                : $this->air->absolute($field->read($this->pressure, $this->units)->si);
+                : $this->absolute();
         } catch (Unanswerable) {
             $asked = null;
         }
@@ -106,15 +111,8 @@ final readonly class SaturationPage
         if (trim($this->pressure) === '') {
             return [];
         }
-        $field = Field::inFileUnit(
-            'pressure',
-            'Pressure',
-            QuantityKind::GaugePressure,
-            -101.0,
-            12_000.0,
-        )->at($this->air);
         try {
-            $absolute = $this->air->absolute($field->read($this->pressure, $this->units)->si);
+            $absolute = $this->absolute();
             $dew = $this->fluid->dewTemperature($absolute);
             $bubble = $this->fluid->bubbleTemperature($absolute);
         } catch (Unanswerable $why) {

@@ -73,10 +73,11 @@ final readonly class Withheld
     /** Whether a feature is kept back. */
     public function holds(string $feature): bool
     {
-        [$kind, $key] = explode(' ', Setting::plain($feature).' ');
+        $plain = Setting::plain($feature);
+        [$kind, $key] = explode(' ', $plain.' ');
 
         return match (true) {
-            $this->box && in_array(Setting::plain($feature), self::OF_THE_BOX, true) => true,
+            $this->box && in_array($plain, self::OF_THE_BOX, true) => true,
             $key === 'box' || $key === 'box_above_set_point_k' => false,
             $kind === 'sign' => $this->circuit && Sign::from($key)->row()->instrument !== null,
             default => $this->circuit && in_array($kind, ['reading', 'share', 'figure'], true),

@@ -40,7 +40,10 @@ final readonly class Ailment
     /** @throws BrokenData */
     public static function of(Fault $fault): self
     {
-        return self::ofRow(DataFile::read('faults/'.$fault->value)->row('twin'));
+        /** @var array<string, self> $read */
+        static $read = [];
+
+        return $read[$fault->value] ??= self::ofRow(DataFile::read('faults/'.$fault->value)->row('twin'));
     }
 
     /** @throws BrokenData where the effect is none of ours, or takes other numbers */
@@ -90,13 +93,13 @@ final readonly class Ailment
     /** Whether refrigerant is missing, whatever for. */
     public function isShortage(): bool
     {
-        return $this->loop?->charge() === -1;
+        return $this->loop?->isShortage() === true;
     }
 
     /** Whether there is too much refrigerant. */
     public function isSurplus(): bool
     {
-        return $this->loop?->charge() === 1;
+        return $this->loop?->isSurplus() === true;
     }
 
     /** Whether the refrigerant's loop of such a plant shows it. */

@@ -56,53 +56,22 @@ enum LoopEffect: string
         };
     }
 
-    /** -1 where it takes refrigerant away, 1 where it adds some, else 0. */
-    public function charge(): int
+    /** Whether refrigerant is missing, whatever for. */
+    public function isShortage(): bool
     {
-        return match ($this) {
-            self::ShortOfCharge, self::ShortOfWinterCharge => -1,
-            self::Overcharged => 1,
-            self::ForeignGas,
-            self::CondenserAir,
-            self::CoilAir,
-            self::CoilIced,
-            self::FeedNarrowed,
-            self::FeedHeldOpen,
-            self::FeedHunting,
-            self::LiquidFriction,
-            self::SuctionFriction,
-            self::LineGain,
-            self::CompressorWorn,
-            self::HeadBypassing,
-            self::HeadLowered,
-            self::Regulating,
-            self::HotGas,
-            self::SolenoidShut => 0,
-        };
+        return $this === self::ShortOfCharge || $this === self::ShortOfWinterCharge;
+    }
+
+    /** Whether there is too much refrigerant. */
+    public function isSurplus(): bool
+    {
+        return $this === self::Overcharged;
     }
 
     /** Whether it is the expansion valve that feeds otherwise. */
     public function isOfFeed(): bool
     {
-        return match ($this) {
-            self::FeedNarrowed, self::FeedHeldOpen, self::FeedHunting => true,
-            self::ShortOfCharge,
-            self::ShortOfWinterCharge,
-            self::Overcharged,
-            self::ForeignGas,
-            self::CondenserAir,
-            self::CoilAir,
-            self::CoilIced,
-            self::LiquidFriction,
-            self::SuctionFriction,
-            self::LineGain,
-            self::CompressorWorn,
-            self::HeadBypassing,
-            self::HeadLowered,
-            self::Regulating,
-            self::HotGas,
-            self::SolenoidShut => false,
-        };
+        return in_array($this, [self::FeedNarrowed, self::FeedHeldOpen, self::FeedHunting], true);
     }
 
     /** How many numbers it takes. */

@@ -1,0 +1,71 @@
+<?php
+
+use App\Models\User;
+use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
+
+/** Every page of the demo town that a lead can reach by links, as it is at one moment. */
+final class Pages
+{
+    private const MOMENT = '2026-11-30 12:00:00';
+
+    private const MOST = 700;
+
+    /** What is another one each time. */
+    private const CHANCE = [
+        '/name="_token" value="[^"]*"/' => 'name="_token"',
+        '/content="[A-Za-z0-9]{40}"/' => 'content=""',
+        '/"X-CSRF-TOKEN": ?"[^"]*"/' => '',
+        '/build\/assets\/[\w.-]+/' => 'build',
+        '/name="id" value="[^"]*"/' => 'name="id"',
+    ];
+
+    /** @return array<string, string> by address */
+    public static function of(string $root, string $database): array
+    {
+        foreach (['APP_ENV' => 'testing', 'DB_CONNECTION' => 'sqlite', 'DB_DATABASE' => $database,
+            'SESSION_DRIVER' => 'array', 'CACHE_STORE' => 'array'] as $name => $value) {
+            putenv("$name=$value");
+            $_ENV[$name] = $_SERVER[$name] = $value;
+        }
+        $app = require $root.'/bootstrap/app.php';
+        $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
+        Illuminate\Support\Facades\Artisan::call('migrate', ['--force' => true]);
+        Carbon::setTestNow(self::MOMENT);
+        $kernel = $app->make(Kernel::class);
+        $pages = [];
+        $waiting = ['/'];
+        while (($address = array_shift($waiting)) !== null && count($pages) < self::MOST) {
+            if (isset($pages[$address])) {
+                continue;
+            }
+            auth()->setUser(User::query()->where('role', User::LEAD)->firstOrFail());
+            $response = $kernel->handle(Request::create($address));
+            $text = (string) $response->getContent();
+            $pages[$address] = $response->getStatusCode()."\n".self::steady($text);
+            foreach (self::links($text) as $link) {
+                isset($pages[$link]) || $waiting[] = $link;
+            }
+        }
+        Carbon::setTestNow();
+
+        return $pages;
+    }
+
+    /** @return list<string> */
+    private static function links(string $text): array
+    {
+        preg_match_all('~href="(?:https?://localhost)?(/[^"#]*)~', $text, $found);
+
+        return array_values(array_unique(array_filter(
+            array_map(static fn (string $one): string => html_entity_decode($one), $found[1]),
+            static fn (string $one): bool => preg_match('~\.(pdf|css|js|ico|svg|png|webmanifest|ics)|^/build~', $one) !== 1,
+        )));
+    }
+
+    private static function steady(string $text): string
+    {
+        return (string) preg_replace(array_keys(self::CHANCE), array_values(self::CHANCE), $text);
+    }
+}

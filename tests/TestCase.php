@@ -7,7 +7,7 @@ use App\Models\Site;
 use App\Models\User;
 use App\Models\Visit;
 use App\Records\Judge;
-use App\Records\Judged;
+use App\Records\JudgedVisit;
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
@@ -115,7 +115,7 @@ abstract class TestCase extends FrameworkTestCase
     }
 
     /** What the visit says now. */
-    protected function judged(Visit $visit): Judged
+    protected function judged(Visit $visit): JudgedVisit
     {
         return app(Judge::class)->of($visit->load('circuit.site', 'circuit.plant'));
     }

@@ -10,7 +10,7 @@ use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
-use Metrum\Work\Work;
+use Metrum\Work\Assessment;
 
 /** The figures that say whether a plant is right, as found and as left, each over the span that is wanted of it. */
 final readonly class BeforeAfter
@@ -44,18 +44,18 @@ final readonly class BeforeAfter
     /** Whether anything was read again after something was moved. */
     public bool $hasAfter;
 
-    public function __construct(Work $work, private Units $units)
+    public function __construct(Assessment $assessment, private Units $units)
     {
-        $before = $work->asFound()->findings();
-        $isMoved = count($work->chapters->all) > 1;
-        $after = $isMoved ? $work->present()->findings() : null;
-        $wanted = new Wanted($before->circuit, $work->rules);
+        $before = $assessment->asFound()->findings();
+        $isMoved = count($assessment->chapters->all) > 1;
+        $after = $isMoved ? $assessment->present()->findings() : null;
+        $wanted = new Wanted($before->circuit, $assessment->rules);
         $set = $before->circuit->design->boxSetPoint;
         $band = $set === null ? null : new Band($set - self::BOX, $set + self::BOX, 'set point');
         $box = static fn (?Findings $of): ?float => $of?->reading(Reading::BoxTemperature);
         $rows = [$this->row(0, 'Box', QuantityKind::Temperature, $box($before), $box($after), $band)];
-        $found = Figures::of($before, $work->rules);
-        $left = $after === null ? null : Figures::of($after, $work->rules);
+        $found = Figures::of($before, $assessment->rules);
+        $left = $after === null ? null : Figures::of($after, $assessment->rules);
         foreach (self::FIGURES as $figure) {
             $rows[] = $this->row(
                 count(array_filter($rows)),

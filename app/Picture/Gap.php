@@ -22,7 +22,7 @@ final readonly class Gap
     }
 
     /**
-     * Judged by what this plant should show here and now: the mark comes from the distance in its deviations.
+     * JudgedVisit by what this plant should show here and now: the mark comes from the distance in its deviations.
      *
      * @param  Band  $wanted  what one adjusts to: plate, maker or house rule
      */

@@ -10,8 +10,8 @@ use Metrum\Log\Content;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Quantity\Units;
 use Metrum\Work\Account;
+use Metrum\Work\Assessment;
 use Metrum\Work\Foretold;
-use Metrum\Work\Work;
 
 /**
  * The work over time: one figure from chapter to chapter, moves as notches, waiting hatched, the wanted band behind,
@@ -37,7 +37,7 @@ final class Strip
     public readonly StripScale $scale;
 
     public function __construct(
-        private readonly Work $work,
+        private readonly Assessment $assessment,
         private readonly Control $control,
         private readonly string $subject,
         private readonly ?Band $band,
@@ -45,7 +45,7 @@ final class Strip
         public readonly float $width,
     ) {
         $this->height = $width > 600.0 ? 290.0 : 230.0;
-        foreach ($work->accounts() as $account) {
+        foreach ($assessment->accounts() as $account) {
             $this->fields[] = [
                 'account' => $account,
                 'at' => self::begins($account->chapter),
@@ -65,11 +65,11 @@ final class Strip
     /** The figure as it was read last in a chapter, early or not, SI. */
     private function value(Chapter $chapter): ?float
     {
-        $figure = Work::figureOf($this->control);
+        $figure = Assessment::figureOf($this->control);
 
         return $figure === null
             ? null
-            : $this->work->figures($chapter, $this->subject)->value($figure);
+            : $this->assessment->figures($chapter, $this->subject)->value($figure);
     }
 
     /** @return array{int, int} first and last moment */
@@ -81,7 +81,7 @@ final class Strip
             $found = $account->chapter->found;
             $moments[] = $found === [] ? $at : end($found)->takenAt->getTimestamp();
             if ($account->chapter->began !== null) {
-                $moments[] = $at + (int) $this->work->settling->time($account->chapter->began);
+                $moments[] = $at + (int) $this->assessment->settling->time($account->chapter->began);
             }
         }
         $moments = array_filter($moments);
@@ -116,7 +116,7 @@ final class Strip
     /** @return list<array{y: float, text: string}> */
     public function levels(): array
     {
-        $kind = Work::figureOf($this->control)?->quantity();
+        $kind = Assessment::figureOf($this->control)?->quantity();
 
         return $kind === null ? [] : $this->scale->levels($this->units->of($kind));
     }
@@ -124,7 +124,7 @@ final class Strip
     /** @return ?array{y: float, height: float, text: string} the wanted band */
     public function wanted(): ?array
     {
-        $kind = Work::figureOf($this->control)?->quantity();
+        $kind = Assessment::figureOf($this->control)?->quantity();
         if ($this->band === null || $kind === null) {
             return null;
         }
@@ -172,7 +172,7 @@ final class Strip
         $waits = [];
         foreach ($this->fields as ['account' => $account, 'at' => $at]) {
             $move = $account->chapter->began;
-            $wait = $move === null ? 0.0 : $this->work->settling->time($move);
+            $wait = $move === null ? 0.0 : $this->assessment->settling->time($move);
             if ($wait > 0.0) {
                 $x = $this->scale->x($at);
                 $waits[] = ['x' => $x, 'width' => $this->scale->x($at + (int) $wait) - $x];
@@ -198,14 +198,14 @@ final class Strip
     /** @return list<array{x: float, y: float, text: string, textX: float, early: bool}> the figure of each chapter */
     public function dots(): array
     {
-        $kind = Work::figureOf($this->control)?->quantity();
+        $kind = Assessment::figureOf($this->control)?->quantity();
         $dots = [];
         foreach ($this->fields as ['account' => $account, 'value' => $value]) {
             $found = $account->chapter->found;
             if ($value === null || $kind === null || $found === []) {
                 continue;
             }
-            $early = $this->work->figure($account->chapter, $this->control, $this->subject) === null;
+            $early = $this->assessment->figure($account->chapter, $this->control, $this->subject) === null;
             $x = $this->scale->x(end($found)->takenAt->getTimestamp());
             $text = $this->units->number($value, $kind);
             $dots[] = [
@@ -224,7 +224,7 @@ final class Strip
     public function foretold(): ?array
     {
         $pending = $this->pending();
-        $kind = Work::figureOf($this->control)?->quantity();
+        $kind = Assessment::figureOf($this->control)?->quantity();
         if ($pending === null || $kind === null) {
             return null;
         }
@@ -242,20 +242,20 @@ final class Strip
     /** @return ?array{int, Foretold} when and what, where the last move was not read again */
     private function pending(): ?array
     {
-        $account = $this->work->present();
+        $account = $this->assessment->present();
         $move = $account->chapter->began;
-        $figure = Work::figureOf($this->control);
+        $figure = Assessment::figureOf($this->control);
         $one = $figure === null ? null : $account->forecast?->of($figure);
 
         return $move === null || $one === null || $account->outcome !== MoveOutcome::NotRead
             ? null
-            : [$move->takenAt->getTimestamp() + (int) $this->work->settling->time($move), $one];
+            : [$move->takenAt->getTimestamp() + (int) $this->assessment->settling->time($move), $one];
     }
 
     /** @return list<array{string, string, string}> for readers: what began a chapter, when, and the figure in it */
     public function rows(): array
     {
-        $kind = Work::figureOf($this->control)?->quantity();
+        $kind = Assessment::figureOf($this->control)?->quantity();
         $rows = [];
         foreach ($this->fields as ['account' => $account, 'at' => $at, 'value' => $value]) {
             $move = $account->chapter->began?->content;

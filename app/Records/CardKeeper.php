@@ -123,7 +123,7 @@ final readonly class CardKeeper
 
     private function run(Card $card, string $subject): Run
     {
-        $work = $this->judge->work($this->visit);
+        $work = $this->judge->assessment($this->visit);
 
         return new Run($card, $subject, $work, $work->log, $this->units);
     }

@@ -6,8 +6,8 @@ use App\Models\Circuit;
 use App\Models\Visit;
 use Illuminate\Support\Collection;
 use Metrum\Log\Log;
+use Metrum\Work\Assessment;
 use Metrum\Work\Left;
-use Metrum\Work\Work;
 
 /** How the controls of a circuit were left: each as it was found last, with what it was moved since. */
 final readonly class ControlsLeft
@@ -34,10 +34,10 @@ final readonly class ControlsLeft
     }
 
     /** The work of the visit at which something was moved last, which knows the earlier ones; null: there is none. */
-    public function work(): ?Work
+    public function work(): ?Assessment
     {
         $latest = $this->visits->first();
 
-        return $latest === null ? null : $this->judge->of($latest, 0)->work;
+        return $latest === null ? null : $this->judge->of($latest, 0)->assessment;
     }
 }

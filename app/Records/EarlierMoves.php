@@ -5,7 +5,7 @@ namespace App\Records;
 use App\Models\Visit;
 use Metrum\Circuit\Control;
 use Metrum\Plant\Twins;
-use Metrum\Work\Work;
+use Metrum\Work\Assessment;
 
 /** What the controls of a circuit did at earlier visits: their settled readings, to learn from. */
 final readonly class EarlierMoves
@@ -23,8 +23,8 @@ final readonly class EarlierMoves
         $points = [];
         foreach ($this->visits($visit) as $earlier) {
             $log = $earlier->log();
-            $work = new Work($log, $earlier->chapters($log), $earlier->rules(), $this->twins);
-            array_push($points, ...$work->points());
+            $assessment = new Assessment($log, $earlier->chapters($log), $earlier->rules(), $this->twins);
+            array_push($points, ...$assessment->responses->points());
         }
 
         return $points;

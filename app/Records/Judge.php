@@ -8,28 +8,44 @@ use Illuminate\Support\Carbon;
 use Metrum\Diagnosis\Diagnosis;
 use Metrum\Diagnosis\Snapshot;
 use Metrum\Diagnosis\Verdict;
+use Metrum\Log\Log;
 use Metrum\Plant\Twins;
-use Metrum\Work\Work;
+use Metrum\Work\Assessment;
 
 /** Works out what a visit says, and keeps what it came to. */
-final readonly class Judge
+final class Judge
 {
     private const CHECKS = 4;
 
+    /** @var array<string, Assessment> the last one that was worked, by its visit */
+    private array $last = [];
+
     public function __construct(
-        private Twins $twins,
-        private Edition $edition,
-        private VerdictShelf $shelf,
+        private readonly Twins $twins,
+        private readonly Edition $edition,
+        private readonly VerdictShelf $shelf,
     ) {
     }
 
     /** What was done at a visit so far; what it says of the plant is worked only where it is asked for. */
-    public function work(Visit $visit): Work
+    public function assessment(Visit $visit): Assessment
     {
         $visit->loadMissing('circuit');
         $log = $visit->log();
+        $last = $this->last[$visit->id] ?? null;
+        if ($last?->log === $log) {
+            return $last;
+        }
+        $now = $last === null ? $this->begun($visit, $log) : $last->after($log, $visit->chapters($log));
+        // One visit is worked in a request, or one after another.
+        $this->last = [$visit->id => $now];
 
-        return new Work(
+        return $now;
+    }
+
+    private function begun(Visit $visit, Log $log): Assessment
+    {
+        return new Assessment(
             $log,
             $visit->chapters($log),
             $visit->rules(),
@@ -41,13 +57,13 @@ final readonly class Judge
     }
 
     /** @param  int  $checks  how many next checks are wanted */
-    public function of(Visit $visit, int $checks = self::CHECKS): Judged
+    public function of(Visit $visit, int $checks = self::CHECKS): JudgedVisit
     {
-        $work = $this->work($visit);
-        $log = $work->log;
-        $rules = $work->rules;
-        $findings = $work->judged()->evidence();
-        $expectation = $this->twins->expectation($findings, $rules, $work->good);
+        $assessment = $this->assessment($visit);
+        $log = $assessment->log;
+        $rules = $assessment->rules;
+        $findings = $assessment->judged()->evidence();
+        $expectation = $this->twins->expectation($findings, $rules, $assessment->good);
         $weigh = fn (): Verdict => (new Diagnosis($rules, $this->twins))->of(
             $findings,
             $checks,
@@ -55,22 +71,22 @@ final readonly class Judge
             together: $checks > 0,
         );
         $verdict = $checks === self::CHECKS
-            ? $this->shelf->of($visit, $findings, $rules, $work->good, $weigh)
+            ? $this->shelf->of($visit, $findings, $rules, $assessment->good, $weigh)
             : $weigh();
 
-        return new Judged(
+        return new JudgedVisit(
             $visit,
             $log,
             $findings,
             $rules,
             $expectation,
             $verdict,
-            $work->knowing($verdict),
+            $assessment->knowing($verdict),
         );
     }
 
     /** Keeps what a visit came to, so that lists need not work it anew. */
-    public function keep(Judged $judged): Snapshot
+    public function keep(JudgedVisit $judged): Snapshot
     {
         $snapshot = Snapshot::of($judged->verdict, $judged->findings);
         VerdictSnapshot::query()->upsert(

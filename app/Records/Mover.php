@@ -39,23 +39,23 @@ final readonly class Mover
     public function move(Said $said, string $overruled, ?string $id): array
     {
         $content = $this->recorder->meant($said);
-        $judged = $this->judge->of($this->visit, 0);
+        $judged = $this->judge->of($this->visit);
         $kept = $this->kept($judged->log, $content, $id);
         if ($kept !== []) {
             return $kept;
         }
         $this->mayRepeat($judged->log, $content, $overruled);
-        (new MayMove($judged->work))->check($content, $overruled, $this->recorder->moment());
+        (new MayMove($judged->assessment))->check($content, $overruled, $this->recorder->moment());
         $this->mayWeigh($content, $judged);
         $control = Control::from($content->key);
-        $forecast = $judged->work->forecast($control, $content->value ?? 1.0, $content->subject);
+        $forecast = $judged->assessment->forecast($control, $content->value ?? 1.0, $content->subject);
         $foretold = $forecast === null || $forecast->figures === [] ? [] : [PlantMoved::FORECAST => $forecast->kept()];
         $move = $this->recorder->append(
             FactKind::Move,
             $content->keeping($foretold + ($overruled === '' ? [] : [PlantMoved::OVERRULED => $overruled])),
             $id,
         );
-        $settling = $judged->work->settling;
+        $settling = $judged->assessment->settling;
         $wait = $control === Control::Charge
             ? $settling->ofCharge($judged->findings->circuit, $content->value ?? 0.0, $this->charge($judged))
             : $settling->usual($control);
@@ -109,13 +109,13 @@ final readonly class Mover
     }
 
     /** kg that are right in this plant; null where nobody knows. */
-    private function charge(Judged $judged): ?float
+    private function charge(JudgedVisit $judged): ?float
     {
         return $judged->findings->circuit->design->nameplateCharge ?? $judged->twin()?->twin->machine->charge;
     }
 
     /** @throws NotAFact where its cylinder cannot have given it, or cannot take it */
-    private function mayWeigh(Content $move, Judged $judged): void
+    private function mayWeigh(Content $move, JudgedVisit $judged): void
     {
         $id = Weighed::in($move)->cylinder;
         $cylinder = $id === '' ? null : $this->stock->cylinder($id);

@@ -3,7 +3,7 @@
 namespace App\View;
 
 use App\Models\Visit;
-use App\Records\Judged;
+use App\Records\JudgedVisit;
 use Metrum\Card\Card;
 use Metrum\Card\Cards;
 use Metrum\Circuit\Asked;
@@ -21,7 +21,7 @@ final readonly class CardList
 
     private const FIRST = 4;
 
-    public function __construct(private Judged $judged)
+    public function __construct(private JudgedVisit $judged)
     {
     }
 

@@ -2,7 +2,7 @@
 
 namespace App\View;
 
-use App\Records\Judged;
+use App\Records\JudgedVisit;
 use Metrum\Bench\Answer;
 use Metrum\Card\Card;
 use Metrum\Card\Cards;
@@ -39,13 +39,13 @@ final class CardPage
     private ?array $gates = null;
 
     private function __construct(
-        private readonly Judged $judged,
+        private readonly JudgedVisit $judged,
         private readonly Units $units,
         Card $card,
         public readonly string $subject,
     ) {
         $this->card = $card;
-        $this->run = new Run($card, $subject, $judged->work, $judged->log, $units);
+        $this->run = new Run($card, $subject, $judged->assessment, $judged->log, $units);
         $this->amounts = new CardAmounts($units, $this->run->units);
         $this->next = $this->run->next();
         $this->outcome = $this->done() ?? $this->run->outcome();
@@ -56,7 +56,7 @@ final class CardPage
      *
      * @param  array<string, mixed>  $asked
      */
-    public static function ofAddress(Judged $judged, Units $units, array $asked): ?self
+    public static function ofAddress(JudgedVisit $judged, Units $units, array $asked): ?self
     {
         $key = $asked['card'] ?? null;
         $card = is_string($key) ? Cards::find($key) : null;

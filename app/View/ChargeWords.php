@@ -2,7 +2,7 @@
 
 namespace App\View;
 
-use App\Records\Judged;
+use App\Records\JudgedVisit;
 use Metrum\Circuit\HeadPressureControl;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\Units;
@@ -16,7 +16,7 @@ final readonly class ChargeWords
     /** K of ambient below which a charge is judged again in warmth. */
     private const COOL = 283.15;
 
-    public function __construct(private Judged $judged, private Units $units, private Charging $charging)
+    public function __construct(private JudgedVisit $judged, private Units $units, private Charging $charging)
     {
     }
 
@@ -41,7 +41,8 @@ final readonly class ChargeWords
         $about = $this->units->mass(abs($estimate->missing)).' ± '.$this->units->mass($estimate->deviation);
         $share = Format::number((100 * abs($estimate->missing)) / $estimate->right, 0).' %';
         $missing = $this->charging->missing();
-        $by = $this->judged->work->weighedIn()->exact === null ? 'By the twin' : 'By what was weighed in, and the twin';
+        $isWeighed = $this->judged->assessment->weighedIn()->exact !== null;
+        $by = $isWeighed ? 'By what was weighed in, and the twin' : 'By the twin';
 
         return match (true) {
             $missing === null && $this->charging->isUnsealed() => "Gas still leaves with the liquid, though $by ".
@@ -99,7 +100,7 @@ final readonly class ChargeWords
     /** ", 1.35 kg in all"; empty where nobody weighed what is in. */
     private function inAll(Knee $knee): string
     {
-        $exact = $this->judged->work->weighedIn()->exact;
+        $exact = $this->judged->assessment->weighedIn()->exact;
 
         return $exact === null
             ? ''

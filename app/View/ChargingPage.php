@@ -3,7 +3,7 @@
 namespace App\View;
 
 use App\Picture\ChargePicture;
-use App\Records\Judged;
+use App\Records\JudgedVisit;
 use App\Records\Stock;
 use Metrum\Card\Cards;
 use Metrum\Circuit\ChargePurpose;
@@ -35,12 +35,12 @@ final class ChargingPage
     private ?array $cylinders = null;
 
     public function __construct(
-        private readonly Judged $judged,
+        private readonly JudgedVisit $judged,
         private readonly Units $units,
         private readonly Stock $stock,
         private readonly string $subject,
     ) {
-        $this->charging = $judged->work->charging($subject);
+        $this->charging = $judged->assessment->charging($subject);
         $this->words = new ChargeWords($judged, $units, $this->charging);
     }
 
@@ -104,7 +104,7 @@ final class ChargingPage
     /** kg of the next addition, below 0 to take back; null where none is proposed, or a gate or clock holds it. */
     public function next(): ?float
     {
-        $this->next ??= [(new NextMove($this->judged->work))->of(Control::Charge, $this->subject)[0] ?? null];
+        $this->next ??= [(new NextMove($this->judged->assessment))->of(Control::Charge, $this->subject)[0] ?? null];
 
         return $this->next[0];
     }

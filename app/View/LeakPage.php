@@ -2,7 +2,7 @@
 
 namespace App\View;
 
-use App\Records\Judged;
+use App\Records\JudgedVisit;
 use App\Records\LeakHistory;
 use App\Records\Stock;
 use Metrum\Card\Cards;
@@ -46,11 +46,11 @@ final readonly class LeakPage
     /** @var array<string, string> what the card's steps were answered, by key */
     private array $answered;
 
-    public function __construct(private Judged $judged)
+    public function __construct(private JudgedVisit $judged)
     {
         $history = new LeakHistory($judged->visit, new Stock());
         $this->foundBefore = $history->foundBefore();
-        $this->search = SearchLog::search($judged->work, $this->foundBefore, $history->years());
+        $this->search = SearchLog::search($judged->assessment, $this->foundBefore, $history->years());
         $answered = [];
         foreach ($judged->log->standing(FactKind::Card) as $fact) {
             $answered[$fact->content->key] = (string) $fact->content->word;

@@ -4,9 +4,9 @@ namespace App\View;
 
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\StepTaken;
+use Metrum\Work\Assessment;
 use Metrum\Work\Leaks\LeakPlace;
 use Metrum\Work\Leaks\SearchLog;
-use Metrum\Work\Work;
 
 /** What became of the search for a leak at a visit: found where, mended or not, tested again. */
 final readonly class LeakStory
@@ -15,7 +15,7 @@ final readonly class LeakStory
 
     private const SEARCH = 'leak_search.done';
 
-    public function __construct(private Work $work)
+    public function __construct(private Assessment $assessment)
     {
     }
 
@@ -23,7 +23,7 @@ final readonly class LeakStory
     private function end(string $key): ?string
     {
         $end = null;
-        foreach ($this->work->log->history(FactKind::Card) as $fact) {
+        foreach ($this->assessment->log->history(FactKind::Card) as $fact) {
             $end = $fact->content->key === $key ? StepTaken::outcome($fact->content)?->key : $end;
         }
 
@@ -48,7 +48,7 @@ final readonly class LeakStory
     {
         return implode(', ', array_map(
             static fn (LeakPlace $one): string => lcfirst($one->label),
-            SearchLog::search($this->work)->found(),
+            SearchLog::search($this->assessment)->found(),
         ));
     }
 

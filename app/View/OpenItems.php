@@ -2,7 +2,7 @@
 
 namespace App\View;
 
-use App\Records\Judged;
+use App\Records\JudgedVisit;
 use Metrum\Circuit\Hazard;
 use Metrum\Circuit\Reading;
 use Metrum\Findings\StandingFans;
@@ -16,7 +16,7 @@ final readonly class OpenItems
     /** K off the set point that are not where they should be. */
     private const OFF = 1.0;
 
-    public function __construct(private Judged $judged, private Units $units)
+    public function __construct(private JudgedVisit $judged, private Units $units)
     {
     }
 
@@ -24,7 +24,7 @@ final readonly class OpenItems
     public function forTheOwner(): array
     {
         $side = new WorkSide($this->judged, $this->units);
-        $leak = new LeakStory($this->judged->work);
+        $leak = new LeakStory($this->judged->assessment);
         $early = Movements::beforeTheLeakWasFound($this->judged->log) !== [];
         $fans = StandingFans::in($this->judged->present(), $this->judged->rules);
 

@@ -2,7 +2,7 @@
 
 namespace App\View;
 
-use App\Records\Judged;
+use App\Records\JudgedVisit;
 use Metrum\Circuit\Control;
 use Metrum\Circuit\Fault;
 use Metrum\Diagnosis\FaultCatalogue;
@@ -13,7 +13,7 @@ use Metrum\Log\Kinds\StepTaken;
 /** What is still to be done about a fault: nothing is proposed that was done at this visit. */
 final readonly class OpenRemedies
 {
-    public function __construct(private Judged $judged)
+    public function __construct(private JudgedVisit $judged)
     {
     }
 
@@ -21,7 +21,7 @@ final readonly class OpenRemedies
     public function isDone(Fault $fault): bool
     {
         if (Verdict::isShortage($fault)) {
-            return (new LeakStory($this->judged->work))->isMended();
+            return (new LeakStory($this->judged->assessment))->isMended();
         }
         $remedy = FaultCatalogue::entry($fault)->remedy;
         foreach ($this->judged->log->history(FactKind::Move) as $fact) {

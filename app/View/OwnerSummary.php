@@ -2,7 +2,7 @@
 
 namespace App\View;
 
-use App\Records\Judged;
+use App\Records\JudgedVisit;
 use Metrum\Circuit\Complaint;
 use Metrum\Circuit\Control;
 use Metrum\Circuit\Fault;
@@ -33,9 +33,9 @@ final readonly class OwnerSummary
 
     private Account $asFound;
 
-    public function __construct(private Judged $judged, private Units $units)
+    public function __construct(private JudgedVisit $judged, private Units $units)
     {
-        $this->asFound = $judged->work->asFound();
+        $this->asFound = $judged->assessment->asFound();
     }
 
     public function text(): string
@@ -131,9 +131,9 @@ final readonly class OwnerSummary
     /** The verdict on what was found before anything was moved. */
     private function verdictAsFound(): Verdict
     {
-        return $this->asFound->chapter->number === $this->judged->work->judged()->chapter->number
+        return $this->asFound->chapter->number === $this->judged->assessment->judged()->chapter->number
             ? $this->judged->verdict
-            : $this->judged->work->verdict($this->asFound);
+            : $this->judged->assessment->verdict($this->asFound);
     }
 
     /** @return list<Fault> proven at this visit, those too that were put right since */
@@ -165,7 +165,7 @@ final readonly class OwnerSummary
         return array_values(array_filter([
             ...array_values($said),
             $this->refrigerant(),
-            ...(new LeakStory($this->judged->work))->forTheOwner(),
+            ...(new LeakStory($this->judged->assessment))->forTheOwner(),
         ]));
     }
 
@@ -200,11 +200,11 @@ final readonly class OwnerSummary
 
     private function left(): string
     {
-        if (count($this->judged->work->chapters->all) === 1) {
+        if (count($this->judged->assessment->chapters->all) === 1) {
             return '';
         }
-        $work = $this->judged->work;
-        $now = $work->present()->chapter->findings;
+        $assessment = $this->judged->assessment;
+        $now = $assessment->present()->chapter->findings;
         $room = $now->circuit->room();
         $isRead = $now->reading(Reading::BoxTemperature) !== null;
         $wasRead = $this->asFound->findings()->reading(Reading::BoxTemperature) !== null;
@@ -216,7 +216,7 @@ final readonly class OwnerSummary
         $verdict = $this->judged->verdict;
 
         return $box.match (true) {
-            $work->isBeforeLastMove() => 'After the last step nothing was measured again yet.',
+            $assessment->isBeforeLastMove() => 'After the last step nothing was measured again yet.',
             $verdict->first()->fault === Fault::NoFault => $this->soundAfter($verdict->leads()),
             $verdict->leads() => 'Still to be seen to: '.lcfirst($verdict->first()->entry()->forTheOwner),
             default => 'What we measured after the work does not tell yet whether all is right.',
@@ -229,12 +229,12 @@ final readonly class OwnerSummary
         $verdict = $this->judged->verdict;
         $above = $verdict->figures->value(Derived::BoxAboveSetPoint);
 
-        $isMoved = count($this->judged->work->chapters->all) > 1;
+        $isMoved = count($this->judged->assessment->chapters->all) > 1;
         $isReadAgain = ! $isMoved || $this->judged->present()->reading(Reading::BoxTemperature) !== null;
 
         return ! $verdict->blank &&
             $isReadAgain &&
-            ! $this->judged->work->isBeforeLastMove() &&
+            ! $this->judged->assessment->isBeforeLastMove() &&
             $verdict->settled->isOpen() &&
             $verdict->first()->fault === Fault::NoFault &&
             $verdict->leads() &&

@@ -2,7 +2,7 @@
 
 namespace App\View;
 
-use App\Records\Judged;
+use App\Records\JudgedVisit;
 use Metrum\Circuit\Band;
 use Metrum\Circuit\Control;
 use Metrum\Circuit\Reading;
@@ -52,7 +52,7 @@ final readonly class Proofs
 
     private Figures $now;
 
-    public function __construct(private Judged $judged, private Units $units)
+    public function __construct(private JudgedVisit $judged, private Units $units)
     {
         $this->now = Figures::of($judged->present(), $judged->rules);
     }
@@ -108,7 +108,7 @@ final readonly class Proofs
 
         return match (true) {
             $running !== [] => self::open('Settled', 'a clock still runs'),
-            $this->judged->work->isBeforeLastMove() => self::open('Settled', 'not read since the last move'),
+            $this->judged->assessment->isBeforeLastMove() => self::open('Settled', 'not read since the last move'),
             $gate->isOpen() => self::proven('Settled', ''),
             default => self::open('Settled', implode('; ', $gate->reasons())),
         };
@@ -155,7 +155,7 @@ final readonly class Proofs
     /** @return list<array{string, string, string, string}> figure, as found, now, change */
     public function beforeAndAfter(): array
     {
-        $first = $this->judged->work->chapters->all[0]->findings;
+        $first = $this->judged->assessment->chapters->all[0]->findings;
         $found = Figures::of($first, $this->judged->rules);
         $rows = [];
         foreach (self::COMPARED as $figure) {

@@ -6,7 +6,7 @@ use App\Models\User;
 use App\Models\Visit;
 use App\Picture\BeforeAfter;
 use App\Picture\Course;
-use App\Records\Judged;
+use App\Records\JudgedVisit;
 use App\Records\Stock;
 use Illuminate\Support\Str;
 use Metrum\Circuit\Control;
@@ -54,23 +54,23 @@ final readonly class Report
     /** On what was found before anything was moved. */
     public Verdict $asFound;
 
-    public function __construct(private Judged $judged, User $user)
+    public function __construct(private JudgedVisit $judged, User $user)
     {
         $this->visit = $judged->visit->loadMissing('user', 'followUps');
         $this->page = new VisitPage($judged, Station::Leave, $user);
         $this->course = Course::across($this->page->courseFacts(), $this->page->units, self::COURSE_HEIGHT);
-        $this->beforeAfter = new BeforeAfter($judged->work, $this->page->units);
+        $this->beforeAfter = new BeforeAfter($judged->assessment, $this->page->units);
         $this->owner = $this->page->ownerSummary();
         $this->found = new ReportFindings($judged, $this->page->units, $this->isMoved());
         $this->basis = new ReportBasis($this->visit, $judged->findings->circuit, $this->page->units);
-        $first = $judged->work->asFound();
-        $this->asFound = $this->isMoved() ? $judged->work->explained($first) : $judged->verdict;
+        $first = $judged->assessment->asFound();
+        $this->asFound = $this->isMoved() ? $judged->assessment->explained($first) : $judged->verdict;
     }
 
     /** Whether anything was moved since the plant was found. */
     public function isMoved(): bool
     {
-        return $this->judged->work->judged() !== $this->judged->work->asFound();
+        return $this->judged->assessment->judged() !== $this->judged->assessment->asFound();
     }
 
     /** The owner's summary in the technician's own words; empty where none were written. */
@@ -181,7 +181,7 @@ final readonly class Report
     public function open(): array
     {
         $early = Movements::beforeTheLeakWasFound($this->page->log) !== [];
-        $isMended = (new LeakStory($this->judged->work))->isMended();
+        $isMended = (new LeakStory($this->judged->assessment))->isMended();
 
         return array_map(static fn (string $one): string => ucfirst($one).'.', [
             ...$this->page->side()->unfinished(),

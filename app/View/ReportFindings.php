@@ -2,7 +2,7 @@
 
 namespace App\View;
 
-use App\Records\Judged;
+use App\Records\JudgedVisit;
 use Metrum\Circuit\Observation;
 use Metrum\Circuit\Reading;
 use Metrum\Circuit\Test;
@@ -12,7 +12,7 @@ use Metrum\Quantity\Units;
 /** What was read, as left, and what was seen and tested, chapter by chapter. */
 final readonly class ReportFindings
 {
-    public function __construct(private Judged $judged, private Units $units, private bool $isMoved)
+    public function __construct(private JudgedVisit $judged, private Units $units, private bool $isMoved)
     {
     }
 
@@ -38,7 +38,7 @@ final readonly class ReportFindings
     public function seen(): array
     {
         $seen = [];
-        foreach ($this->judged->work->chapters->all as $chapter) {
+        foreach ($this->judged->assessment->chapters->all as $chapter) {
             foreach ($chapter->found as $fact) {
                 $asked = Observation::tryFrom($fact->content->key) ?? Test::tryFrom($fact->content->key);
                 $word = Word::tryFrom((string) $fact->content->word);

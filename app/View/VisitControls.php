@@ -2,7 +2,7 @@
 
 namespace App\View;
 
-use App\Records\Judged;
+use App\Records\JudgedVisit;
 use Metrum\Circuit\Asked;
 use Metrum\Circuit\Control as Moved;
 use Metrum\Circuit\Observation;
@@ -22,7 +22,7 @@ final readonly class VisitControls
 
     /** @param  string  $part  of the circuit, that the open card is about; empty: the circuit itself */
     public function __construct(
-        private Judged $judged,
+        private JudgedVisit $judged,
         private Station $station,
         private Units $units,
         private string $part = '',
@@ -33,7 +33,7 @@ final readonly class VisitControls
     /** @return list<Cell> of what is read again after the last move */
     public function cellsAgain(): array
     {
-        $last = $this->judged->work->present()->chapter->began?->content;
+        $last = $this->judged->assessment->present()->chapter->began?->content;
         $needs = $last === null ? [] : Moved::from($last->key)->row()->needs;
 
         return array_map($this->cell(...), array_values(
@@ -57,7 +57,7 @@ final readonly class VisitControls
     public function cell(Reading $reading, bool $again = false): Cell
     {
         $unit = $this->units->of($reading->quantity());
-        $chapter = $this->judged->work->present()->chapter;
+        $chapter = $this->judged->assessment->present()->chapter;
         $si = $chapter->readingOf($this->part, $reading);
         $before = ($again ? $si : null) ?? $chapter->before[$reading->value] ?? null;
         $si = $again ? null : $si;
@@ -78,7 +78,7 @@ final readonly class VisitControls
     /** "coil 2: 4.0 °C", where it was read of parts alone; null where it was not. */
     private function ofParts(Reading $reading): ?string
     {
-        $chapter = $this->judged->work->present()->chapter;
+        $chapter = $this->judged->assessment->present()->chapter;
         if ($this->part !== '' || isset($chapter->own[$reading->value])) {
             return null;
         }

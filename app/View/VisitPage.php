@@ -6,7 +6,7 @@ use App\Models\User;
 use App\Models\Visit;
 use App\Picture\Course;
 use App\Picture\CourseFacts;
-use App\Records\Judged;
+use App\Records\JudgedVisit;
 use App\Records\Stock;
 use Illuminate\Support\Str;
 use Metrum\Circuit\Asked;
@@ -49,7 +49,7 @@ final class VisitPage
     /** Where entries are sent. */
     public readonly string $entries;
 
-    private ?WorkPage $work = null;
+    private ?WorkPage $assessment = null;
 
     private ?CardPage $opened = null;
 
@@ -63,7 +63,7 @@ final class VisitPage
 
     /** @param  array<string, mixed>  $card  which card is open, and how far it is turned */
     public function __construct(
-        public readonly Judged $judged,
+        public readonly JudgedVisit $judged,
         public readonly Station $station,
         User $user,
         private readonly array $card = [],
@@ -100,7 +100,7 @@ final class VisitPage
 
     public function work(): WorkPage
     {
-        return $this->work ??= WorkPage::ofCard($this->judged, $this->units, $this->card);
+        return $this->assessment ??= WorkPage::ofCard($this->judged, $this->units, $this->card);
     }
 
     /** The card that is open; null: none, or one of the station's own moves. */
@@ -160,7 +160,7 @@ final class VisitPage
     /** @return list<WalkStep> */
     public function walk(): array
     {
-        return (new Walk($this->findings, $this->visit->isOpen(), $this->judged->work->chapters))->steps();
+        return (new Walk($this->findings, $this->visit->isOpen(), $this->judged->assessment->chapters))->steps();
     }
 
     /** How many facts the log has. */

@@ -2,7 +2,7 @@
 
 namespace App\View;
 
-use App\Records\Judged;
+use App\Records\JudgedVisit;
 use Metrum\Diagnosis\Cautions;
 use Metrum\Plant\TwinExpectation;
 use Metrum\Plant\TwinQuestion;
@@ -22,7 +22,7 @@ final readonly class WhatIfPage
 
     private WhatIf $whatIf;
 
-    private function __construct(private Judged $judged, private Units $units, TwinExpectation $expectation)
+    private function __construct(private JudgedVisit $judged, private Units $units, TwinExpectation $expectation)
     {
         $this->whatIf = new WhatIf(
             $expectation->twin,
@@ -34,7 +34,7 @@ final readonly class WhatIfPage
     }
 
     /** Null where the plant has no twin to ask. */
-    public static function of(Judged $judged, Units $units): ?self
+    public static function of(JudgedVisit $judged, Units $units): ?self
     {
         $expectation = $judged->twin();
 

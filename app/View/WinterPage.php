@@ -104,7 +104,7 @@ final class WinterPage
             return [];
         }
         $planned = $this->machine->design->ambient;
-        $byTwin = WinterCurve::extra($this->machine, $this->coldest(), $planned);
+        $forecasts = WinterCurve::extra($this->machine, $this->coldest(), $planned);
         $summer = WinterCurve::needed($this->machine, $planned);
         [$share, $extra] = $this->byArithmetic($this->machine);
         $flooded = WinterCurve::of($this->machine, $this->machine->charge, $this->coldest(), $planned)[0]['condenser'];
@@ -113,9 +113,9 @@ final class WinterPage
 
         return [
             ['Flooded, coldest day', $percent($flooded), $percent($share)],
-            ['On top of a clear glass', $mass($byTwin), $mass($extra)],
+            ['On top of a clear glass', $mass($forecasts), $mass($extra)],
             ['Outlet just covered in summer', $mass($summer), ''],
-            ['In all', $mass($byTwin === null || $summer === null ? null : $byTwin + $summer), ''],
+            ['In all', $mass($forecasts === null || $summer === null ? null : $forecasts + $summer), ''],
         ];
     }
 

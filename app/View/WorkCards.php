@@ -10,7 +10,7 @@ use Metrum\Circuit\HeadPressureControl;
 use Metrum\Circuit\Metering;
 use Metrum\Diagnosis\Remedy;
 use Metrum\Diagnosis\Verdict;
-use Metrum\Work\Work;
+use Metrum\Work\Assessment;
 
 /** What can be moved at a plant, and what a suspect asks for. */
 final readonly class WorkCards
@@ -20,9 +20,9 @@ final readonly class WorkCards
     }
 
     /** What was moved last, else the move by which the leading suspect is put right; null where none is. */
-    public function asked(Work $work, Verdict $verdict): ?Control
+    public function asked(Assessment $assessment, Verdict $verdict): ?Control
     {
-        $last = $work->present()->chapter->began?->content;
+        $last = $assessment->present()->chapter->began?->content;
         $asked = $last === null ? $this->remedy($verdict)?->move : Control::from($last->key);
 
         return in_array($asked, $this->all(), true) ? $asked : null;

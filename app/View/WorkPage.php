@@ -3,7 +3,7 @@
 namespace App\View;
 
 use App\Picture\Strip;
-use App\Records\Judged;
+use App\Records\JudgedVisit;
 use Metrum\Card\Card;
 use Metrum\Circuit\Control;
 use Metrum\Circuit\Station;
@@ -11,11 +11,11 @@ use Metrum\Findings\Derived;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
+use Metrum\Work\Assessment;
 use Metrum\Work\Forecast;
 use Metrum\Work\MayMove;
 use Metrum\Work\NextMove;
 use Metrum\Work\Positions;
-use Metrum\Work\Work;
 
 /** The station where things are put right: the strip, one open card, and what came of the last move. */
 final class WorkPage
@@ -57,20 +57,20 @@ final class WorkPage
      * @param  ?float  $eighths  of a turn, positive = in; null: as proposed
      */
     public function __construct(
-        private readonly Judged $judged,
+        private readonly JudgedVisit $judged,
         private readonly Units $units,
         ?Control $chosen = null,
         ?float $eighths = null,
         public readonly string $subject = '',
     ) {
-        $this->story = new WorkStory($judged->work, $units);
-        $this->positions = new Positions($judged->work->chapters);
-        $this->next = new NextMove($judged->work);
+        $this->story = new WorkStory($judged->assessment, $units);
+        $this->positions = new Positions($judged->assessment->chapters);
+        $this->next = new NextMove($judged->assessment);
         $this->cards = new WorkCards($judged->findings->circuit);
-        $asked = $chosen ?? $this->cards->asked($judged->work, $judged->verdict);
+        $asked = $chosen ?? $this->cards->asked($judged->assessment, $judged->verdict);
         $this->isOpen = $asked !== null;
         $this->control = $asked ?? $this->cards->all()[0];
-        $this->gates = new MoveGates(new MayMove($judged->work), $this->control, $subject);
+        $this->gates = new MoveGates(new MayMove($judged->assessment), $this->control, $subject);
         $this->value = match (true) {
             $this->control === Control::Charge => $this->next->of(Control::Charge, $subject)[0] ?? null,
             $this->isTurned() => $eighths === null ? $this->proposed() : $eighths / 8,
@@ -83,7 +83,7 @@ final class WorkPage
      *
      * @param  array<string, mixed>  $card
      */
-    public static function ofCard(Judged $judged, Units $units, array $card): self
+    public static function ofCard(JudgedVisit $judged, Units $units, array $card): self
     {
         $control = $card['card'] ?? null;
         $eighths = is_numeric($card['eighths'] ?? null) ? (float) $card['eighths'] : 0.0;
@@ -115,9 +115,9 @@ final class WorkPage
         if ($move !== null) {
             return $move[0];
         }
-        $band = $this->next->band($this->control, $this->judged->work->judged()->chapter);
-        $now = $this->judged->work->figure(
-            $this->judged->work->judged()->chapter,
+        $band = $this->next->band($this->control, $this->judged->assessment->judged()->chapter);
+        $now = $this->judged->assessment->figure(
+            $this->judged->assessment->judged()->chapter,
             $this->control,
             $this->subject,
         );
@@ -210,7 +210,7 @@ final class WorkPage
     public function forecast(): Forecast
     {
         return $this->forecast ??=
-            $this->judged->work->forecast($this->control, $this->value ?? 1.0, $this->subject) ??
+            $this->judged->assessment->forecast($this->control, $this->value ?? 1.0, $this->subject) ??
             new Forecast([]);
     }
 
@@ -239,7 +239,7 @@ final class WorkPage
     /** @return list<string> what is to be thought of while it is turned */
     public function warnings(): array
     {
-        $band = $this->next->band($this->control, $this->judged->work->chapters->present(), $this->subject);
+        $band = $this->next->band($this->control, $this->judged->assessment->chapters->present(), $this->subject);
 
         return $this->story->warnings($this->control, $this->subject, $band);
     }
@@ -266,10 +266,10 @@ final class WorkPage
         }
 
         return new Strip(
-            $this->judged->work,
+            $this->judged->assessment,
             $this->control,
             $this->subject,
-            $this->next->band($this->control, $this->judged->work->chapters->present()),
+            $this->next->band($this->control, $this->judged->assessment->chapters->present()),
             $this->units,
             $width,
         );
@@ -278,6 +278,6 @@ final class WorkPage
     /** What the strip is about. */
     public function figure(): ?Derived
     {
-        return Work::figureOf($this->control);
+        return Assessment::figureOf($this->control);
     }
 }

@@ -2,7 +2,7 @@
 
 namespace App\View;
 
-use App\Records\Judged;
+use App\Records\JudgedVisit;
 use Metrum\Circuit\Hazard;
 use Metrum\Circuit\Reading;
 use Metrum\Diagnosis\Gate;
@@ -20,7 +20,7 @@ final readonly class WorkSide
     /** Level of a receiver, 0 … 1, that is none. */
     private const EMPTY = 0.01;
 
-    public function __construct(private Judged $judged, private Units $units)
+    public function __construct(private JudgedVisit $judged, private Units $units)
     {
     }
 
@@ -85,7 +85,7 @@ final readonly class WorkSide
                 static fn (array $one): string => Explain::within($one[0]->name).' was begun and not ended',
                 (new CardList($this->judged))->open(),
             ),
-            $this->judged->work->isBeforeLastMove() ? 'nothing was read again after the last move' : '',
+            $this->judged->assessment->isBeforeLastMove() ? 'nothing was read again after the last move' : '',
             ...$this->missed(),
         ]));
     }

@@ -10,10 +10,10 @@ use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Account;
+use Metrum\Work\Assessment;
 use Metrum\Work\Forecast;
 use Metrum\Work\Foretold;
 use Metrum\Work\Turning;
-use Metrum\Work\Work;
 
 /** What came of each move, in sentences. */
 final readonly class WorkStory
@@ -21,7 +21,7 @@ final readonly class WorkStory
     /** What is said of moves that nobody can tell apart. */
     private const TOGETHER = 'They were made before anything was read: nobody can tell which of them did it.';
 
-    public function __construct(private Work $work, private Units $units)
+    public function __construct(private Assessment $assessment, private Units $units)
     {
     }
 
@@ -29,7 +29,7 @@ final readonly class WorkStory
     public function outcomes(): array
     {
         $told = [];
-        foreach (array_reverse($this->work->accounts()) as $account) {
+        foreach (array_reverse($this->assessment->accounts()) as $account) {
             $sentence = $this->outcome($account);
             if ($sentence !== '') {
                 $told[] = $sentence;
@@ -43,7 +43,7 @@ final readonly class WorkStory
     public function latest(): array
     {
         $unread = 0;
-        foreach (array_reverse($this->work->accounts()) as $account) {
+        foreach (array_reverse($this->assessment->accounts()) as $account) {
             if ($account->outcome !== MoveOutcome::NotRead || $this->outcome($account) === '') {
                 break;
             }
@@ -115,7 +115,7 @@ final readonly class WorkStory
     public function lines(): array
     {
         $lines = [];
-        foreach ($this->work->accounts() as $account) {
+        foreach ($this->assessment->accounts() as $account) {
             $began = $account->chapter->began;
             if ($began === null) {
                 continue;
@@ -159,14 +159,14 @@ final readonly class WorkStory
     /** What this control did so far, in one sentence; empty where it was not moved and read. */
     public function response(Control $control, string $subject): string
     {
-        $response = $this->work->response($control, $subject);
+        $response = $this->assessment->responses->of($control, $subject);
         if ($response === null) {
             return '';
         }
         $unit = $control->row()->field?->kind === QuantityKind::Turns ? 'a turn in' : 'a kg';
-        $twin = $response->byTwin === null
+        $twin = $response->forecasts === null
             ? ''
-            : '; the twin alone says '.$this->units->number($response->byTwin, QuantityKind::Difference);
+            : '; the twin alone says '.$this->units->number($response->forecasts, QuantityKind::Difference);
 
         return sprintf(
             '%s ± %s %s, by %d %s%s.',
@@ -182,7 +182,7 @@ final readonly class WorkStory
     /** "The coil is used to 82 %, then to 88 %; superheat may come down to 3.1 K."; empty where nothing can be told. */
     public function coilUse(Foretold $superheat, float $turns, string $subject): string
     {
-        $use = $this->work->byTwin->coilUse(Control::ValveTurn, $turns, $subject);
+        $use = $this->assessment->forecasts->coilUse(Control::ValveTurn, $turns, $subject);
 
         return $use === null
             ? ''
@@ -197,8 +197,8 @@ final readonly class WorkStory
     /** What is read again after the last move; empty where nothing is waited for. */
     public function toRead(): string
     {
-        $last = $this->work->present()->chapter->began?->content;
-        if ($last === null || ! $this->work->isBeforeLastMove()) {
+        $last = $this->assessment->present()->chapter->began?->content;
+        if ($last === null || ! $this->assessment->isBeforeLastMove()) {
             return '';
         }
         $needs = array_map(
@@ -215,7 +215,7 @@ final readonly class WorkStory
         if ($control->row()->field?->kind !== QuantityKind::Turns) {
             return [];
         }
-        $turning = new Turning($this->work, $control, $subject);
+        $turning = new Turning($this->assessment, $control, $subject);
         $warnings = [];
         if ($turning->isReversed()) {
             $warnings[] = 'Turned back: play in the stem eats the first part of it. Give it all of its time.';

@@ -12,6 +12,8 @@ final class Pages
 
     private const MOST = 700;
 
+    private const NO_PAGE = '~\.(pdf|css|js|ico|svg|png|webmanifest|ics)|^/build~';
+
     /** What is another one each time. */
     private const CHANCE = [
         '/name="_token" value="[^"]*"/' => 'name="_token"',
@@ -40,7 +42,7 @@ final class Pages
             if (isset($pages[$address])) {
                 continue;
             }
-            auth()->setUser(User::query()->where('role', User::LEAD)->firstOrFail());
+            Illuminate\Support\Facades\Auth::setUser(User::query()->where('role', User::LEAD)->firstOrFail());
             $response = $kernel->handle(Request::create($address));
             $text = (string) $response->getContent();
             $pages[$address] = $response->getStatusCode()."\n".self::steady($text);
@@ -60,7 +62,7 @@ final class Pages
 
         return array_values(array_unique(array_filter(
             array_map(static fn (string $one): string => html_entity_decode($one), $found[1]),
-            static fn (string $one): bool => preg_match('~\.(pdf|css|js|ico|svg|png|webmanifest|ics)|^/build~', $one) !== 1,
+            static fn (string $one): bool => preg_match(self::NO_PAGE, $one) !== 1,
         )));
     }
 

@@ -24,7 +24,7 @@ use Metrum\Plant\SteadyState;
 use Metrum\Plant\Surroundings;
 use Metrum\Plant\Twins;
 use Metrum\Quantity\Unanswerable;
-use Metrum\Work\Work;
+use Metrum\Work\Assessment;
 
 /** A simulated plant that differs from its twin, with faults in it, and the log of who reads and moves it. */
 final class PlantUnderHand
@@ -152,11 +152,11 @@ final class PlantUnderHand
         $this->facts[] = new Fact($id, $kind, $content, $this->now, Source::Simulator, '', '');
     }
 
-    public function work(): Work
+    public function work(): Assessment
     {
         $log = new Log($this->facts);
 
-        return new Work($log, Chapters::of($log, $this->circuit, '', ''), new HouseRules(), self::twins());
+        return new Assessment($log, Chapters::of($log, $this->circuit, '', ''), new HouseRules(), self::twins());
     }
 
     private static function twins(): Twins

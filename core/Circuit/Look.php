@@ -11,14 +11,14 @@ enum Look: string
     case Plain = 'plain';
 
     /** Felt, heard or judged: a sound, a pattern of frost, a warm pipe, "dirty". */
-    case Judged = 'judged';
+    case JudgedVisit = 'judged';
 
     /** Share of answers that are wrong words. */
     public function slip(): float
     {
         return match ($this) {
             self::Plain => 0.015,
-            self::Judged => 0.08,
+            self::JudgedVisit => 0.08,
         };
     }
 }

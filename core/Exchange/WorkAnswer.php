@@ -11,13 +11,13 @@ use Metrum\Findings\Figure;
 use Metrum\Log\Content;
 use Metrum\Log\Log;
 use Metrum\Work\Account;
+use Metrum\Work\Assessment;
 use Metrum\Work\Charging\ChargingGate;
 use Metrum\Work\Movements;
 use Metrum\Work\NextMove;
 use Metrum\Work\Precondition;
 use Metrum\Work\Response;
 use Metrum\Work\Touched;
-use Metrum\Work\Work;
 
 /** What was done at a visit, as the command line answers it (work.md §7), in file units. */
 final class WorkAnswer
@@ -25,23 +25,23 @@ final class WorkAnswer
     private const RANKED = 3;
 
     /** @return array<string, mixed> */
-    public static function of(Log $log, Work $work): array
+    public static function of(Log $log, Assessment $assessment): array
     {
         $movements = Movements::of($log);
 
         return [
             'chapters' => array_map(
-                static fn (Account $one): array => self::chapter($one, $work->verdict($one)),
-                $work->accounts(),
+                static fn (Account $one): array => self::chapter($one, $assessment->verdict($one)),
+                $assessment->accounts(),
             ),
             'touched' => Touched::of($log)->keys(),
-            'learned' => array_map(self::response(...), $work->responses()),
-            'proposed' => self::proposed($work),
+            'learned' => array_map(self::response(...), $assessment->responses->all()),
+            'proposed' => self::proposed($assessment),
             'movements' => [
                 'added_kg' => round($movements->added, 4),
                 'recovered_kg' => round($movements->recovered, 4),
             ],
-            'charging' => self::charging($work),
+            'charging' => self::charging($assessment),
         ];
     }
 
@@ -51,13 +51,13 @@ final class WorkAnswer
      *
      * @return array<string, mixed>
      */
-    private static function charging(Work $work): array
+    private static function charging(Assessment $assessment): array
     {
-        $charging = $work->charging();
+        $charging = $assessment->charging();
         $estimate = $charging->estimate();
         $knee = $charging->knee();
-        $next = (new NextMove($work))->of(Control::Charge, '')[0] ?? null;
-        $gate = new ChargingGate($work, $work->judged(), '');
+        $next = (new NextMove($assessment))->of(Control::Charge, '')[0] ?? null;
+        $gate = new ChargingGate($assessment, $assessment->judged(), '');
         $shut = Precondition::notHolding($gate->all());
 
         return [
@@ -126,15 +126,15 @@ final class WorkAnswer
     }
 
     /** @return ?array<string, mixed> the next move of what was moved last */
-    private static function proposed(Work $work): ?array
+    private static function proposed(Assessment $assessment): ?array
     {
-        foreach (array_reverse($work->chapters->all) as $chapter) {
+        foreach (array_reverse($assessment->chapters->all) as $chapter) {
             $move = $chapter->began?->content;
             if ($move === null || ! Control::from($move->key)->isStep()) {
                 continue;
             }
             $control = Control::from($move->key);
-            $next = (new NextMove($work))->of($control, $move->subject);
+            $next = (new NextMove($assessment))->of($control, $move->subject);
 
             return $next === null
                 ? null

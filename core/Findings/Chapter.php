@@ -76,6 +76,12 @@ final readonly class Chapter
         );
     }
 
+    /** Whether all is in it as in another: what is told later can say in which state something was seen before. */
+    public function isAs(self $other): bool
+    {
+        return serialize($this) === serialize($other);
+    }
+
     /** Whether anything was read or looked at since it began. */
     public function wasLookedAt(): bool
     {

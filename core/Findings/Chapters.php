@@ -86,6 +86,30 @@ final readonly class Chapters
         return $this->all[array_key_last($this->all)];
     }
 
+    /**
+     * Numbers of the first chapters that are in a longer log as they are in this one.
+     *
+     * @param  ?list<Fact>  $added  what was told since; null where something before it is another too
+     * @return list<int>
+     */
+    public function untouchedIn(self $longer, ?array $added): array
+    {
+        if ($added === null) {
+            return [];
+        }
+        // A chapter is at its end where the next move is told: only then nothing that was told belongs to it.
+        $isEnded = $added === [] || $added[0]->kind === FactKind::Move;
+        $untouched = [];
+        foreach (array_slice($this->all, 0, $isEnded ? null : -1) as $place => $chapter) {
+            if (! $chapter->isAs($longer->all[$place])) {
+                break;
+            }
+            $untouched[] = $chapter->number;
+        }
+
+        return $untouched;
+    }
+
     /** The one that a move began; null where there is none. */
     public function begunBy(Fact $move): ?Chapter
     {

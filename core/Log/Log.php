@@ -68,6 +68,18 @@ final readonly class Log
         return $this->happened;
     }
 
+    /** @return ?list<Fact> what was added to another log at its end; null where it is not the same before that */
+    public function addedTo(self $before): ?array
+    {
+        foreach ($before->happened as $place => $fact) {
+            if (($this->happened[$place] ?? null)?->id !== $fact->id) {
+                return null;
+            }
+        }
+
+        return array_slice($this->happened, count($before->happened));
+    }
+
     /** The standing fact of a kind about a key; null where there is none, or it was taken back. */
     public function fact(FactKind $kind, string $key): ?Fact
     {

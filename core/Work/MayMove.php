@@ -15,7 +15,7 @@ use Metrum\Log\NotAFact;
 /** Whether a move may be made: its position known, the one before it read, nothing else to be put right first. */
 final readonly class MayMove
 {
-    public function __construct(private Work $work)
+    public function __construct(private Assessment $assessment)
     {
     }
 
@@ -27,7 +27,7 @@ final readonly class MayMove
     public function check(Content $move, string $overruled, ?\DateTimeInterface $at = null): void
     {
         $control = Control::from($move->key);
-        $positions = new Positions($this->work->chapters);
+        $positions = new Positions($this->assessment->chapters);
         $known = $positions->asFound($control, $move->subject) ?? $move->text(PlantMoved::AS_FOUND);
         if ($control->hasPosition() && $known === '') {
             throw NotAFact::because(
@@ -72,7 +72,7 @@ final readonly class MayMove
         if ($control !== Control::Charge || ($move->value ?? 0.0) >= 0.0) {
             return $this->preconditions($control, $move->subject);
         }
-        $preconditions = Preconditions::at($this->work, $this->work->judged(), $move->subject);
+        $preconditions = Preconditions::at($this->assessment, $this->assessment->judged(), $move->subject);
         $licence = $preconditions->all([Prerequisite::Licence]);
 
         // What comes out for a repair comes out whatever the plant shows.
@@ -84,14 +84,14 @@ final readonly class MayMove
     /** @return list<Precondition> by what was found so far */
     public function preconditions(Control $control, string $subject): array
     {
-        return Preconditions::at($this->work, $this->work->judged(), $subject)->of($control);
+        return Preconditions::at($this->assessment, $this->assessment->judged(), $subject)->of($control);
     }
 
     /** @return list<Precondition> before refrigerant comes out; none where nothing is too much */
     public function ofTaking(string $subject): array
     {
-        return ($this->work->charging($subject)->missing() ?? 0.0) < 0.0
-            ? Preconditions::at($this->work, $this->work->judged(), $subject)->ofTaking()
+        return ($this->assessment->charging($subject)->missing() ?? 0.0) < 0.0
+            ? Preconditions::at($this->assessment, $this->assessment->judged(), $subject)->ofTaking()
             : [];
     }
 
@@ -118,13 +118,13 @@ final readonly class MayMove
      */
     private function secondsLeft(Control $control, string $subject, ?\DateTimeInterface $at): float
     {
-        $present = $this->work->present()->chapter;
+        $present = $this->assessment->present()->chapter;
         $last = $present->began?->content;
         $isWaitedFor = $last !== null &&
             $control->row()->figures !== [] &&
             Control::from($last->key)->row()->figures !== [];
 
-        return $isWaitedFor ? $this->work->settling->left($present, $at ?? $this->work->lastTold()) : 0.0;
+        return $isWaitedFor ? $this->assessment->settling->left($present, $at ?? $this->assessment->lastTold()) : 0.0;
     }
 
     /**
@@ -133,7 +133,7 @@ final readonly class MayMove
      */
     public function isTooSoon(Control $control, string $subject): bool
     {
-        $present = $this->work->present()->chapter;
+        $present = $this->assessment->present()->chapter;
         $last = $present->began?->content;
 
         return $last !== null &&

@@ -35,7 +35,7 @@ final readonly class NextMove
     /** Turns of the first move, before it has shown what it does. */
     private const FIRST = 0.25;
 
-    public function __construct(private Work $work)
+    public function __construct(private Assessment $assessment)
     {
     }
 
@@ -47,8 +47,8 @@ final readonly class NextMove
         if ($control === Control::Charge) {
             return $this->charge($subject);
         }
-        $chapter = $this->work->chapters->present();
-        $now = $this->work->figure($chapter, $control, $subject);
+        $chapter = $this->assessment->chapters->present();
+        $now = $this->assessment->figure($chapter, $control, $subject);
         $band = $this->band($control, $chapter, $subject);
         $row = $control->row();
         if ($now === null || $band === null || $band->holds($now) || $row->step === null) {
@@ -57,18 +57,18 @@ final readonly class NextMove
         if ($this->isSilent($control, $subject)) {
             return null;
         }
-        $preconditions = Preconditions::at($this->work, $this->work->present(), $subject);
+        $preconditions = Preconditions::at($this->assessment, $this->assessment->present(), $subject);
         if (Precondition::failing($preconditions->of($control)) !== []) {
             return null;
         }
-        $response = $this->work->response($control, $subject);
-        $trial = $this->work->forecast($control, $row->step, $subject)?->main();
+        $response = $this->assessment->responses->of($control, $subject);
+        $trial = $this->assessment->forecast($control, $row->step, $subject)?->main();
         $slope = $response->slope ?? ($trial === null ? null : $trial->change / $row->step);
         if ($slope === null || abs($slope) < self::ANSWERS) {
             return null;
         }
         $most = $response === null ? min(self::FIRST, (float) $row->atOnce) : (float) $row->atOnce;
-        $turning = new Turning($this->work, $control, $subject);
+        $turning = new Turning($this->assessment, $control, $subject);
         $isOvershot = $turning->isOvershot($band);
         if ($isOvershot) {
             $most = min($most, abs($turning->last()) / 2);
@@ -88,19 +88,19 @@ final readonly class NextMove
      */
     private function charge(string $subject): ?array
     {
-        $charging = $this->work->charging($subject);
-        $present = $this->work->chapters->present();
+        $charging = $this->assessment->charging($subject);
+        $present = $this->assessment->chapters->present();
         $value = $charging->log->last()?->number === $present->number ? $charging->next() : null;
         if ($value === null) {
             return null;
         }
-        $judged = $this->work->judged();
+        $judged = $this->assessment->judged();
         $isOpen = $value > 0.0
-            ? (new ChargingGate($this->work, $judged, $subject))->isOpen()
-            : (new TakingGate($this->work, $judged, $subject))->isOpen();
+            ? (new ChargingGate($this->assessment, $judged, $subject))->isOpen()
+            : (new TakingGate($this->assessment, $judged, $subject))->isOpen();
 
         return $isOpen
-            ? [$value, $this->work->forecast(Control::Charge, $value, $subject) ?? new Forecast([])]
+            ? [$value, $this->assessment->forecast(Control::Charge, $value, $subject) ?? new Forecast([])]
             : null;
     }
 
@@ -113,7 +113,7 @@ final readonly class NextMove
     {
         while ($steps !== 0) {
             $value = $steps * (float) $control->row()->step;
-            $forecast = $this->work->forecast($control, $value, $subject);
+            $forecast = $this->assessment->forecast($control, $value, $subject);
             $main = $forecast?->main();
             if ($forecast === null || $main === null) {
                 return null;
@@ -131,7 +131,7 @@ final readonly class NextMove
     public function isSilent(Control $control, string $subject): bool
     {
         $silent = false;
-        foreach ($this->work->present()->moved as $one) {
+        foreach ($this->assessment->present()->moved as $one) {
             if ($one->control === $control && $one->subject === $subject) {
                 $silent = $one->again && $one->outcome === MoveOutcome::Nothing;
             }
@@ -143,7 +143,7 @@ final readonly class NextMove
     /** Whether no liquid can come back, by the forecast less two deviations: at the coil, and at the compressor. */
     private function isSafe(Forecast $forecast, float $swing): bool
     {
-        $danger = $this->work->rules->band(HouseRule::CompressorSuperheatFloor)->low;
+        $danger = $this->assessment->rules->band(HouseRule::CompressorSuperheatFloor)->low;
         $floors = [
             Derived::EvaporatorSuperheat->value => [self::FLOOR, $swing],
             Derived::CompressorSuperheat->value => [$danger, 0.0],
@@ -161,8 +161,8 @@ final readonly class NextMove
     /** Whether its figure was read in the wanted band. */
     public function isRight(Control $control, string $subject): bool
     {
-        $chapter = $this->work->chapters->present();
-        $now = $this->work->figure($chapter, $control, $subject);
+        $chapter = $this->assessment->chapters->present();
+        $now = $this->assessment->figure($chapter, $control, $subject);
 
         return $now !== null && $this->band($control, $chapter, $subject)?->holds($now) === true;
     }
@@ -171,7 +171,7 @@ final readonly class NextMove
     public function band(Control $control, Chapter $chapter, string $subject = ''): ?Band
     {
         return match ($control) {
-            Control::ValveTurn => (new Wanted($chapter->findings->circuit, $this->work->rules))->superheat(),
+            Control::ValveTurn => (new Wanted($chapter->findings->circuit, $this->assessment->rules))->superheat(),
             Control::RegulatorTurn => $this->coil($chapter),
             default => null,
         };
@@ -181,15 +181,15 @@ final readonly class NextMove
     private function coil(Chapter $chapter): ?Band
     {
         $findings = $chapter->findings;
-        $expectation = $this->work->byTwin->expectation($findings);
-        $figure = Work::figureOf(Control::RegulatorTurn);
+        $expectation = $this->assessment->forecasts->expectation($findings);
+        $figure = Assessment::figureOf(Control::RegulatorTurn);
         if ($expectation === null || $figure === null) {
             return null;
         }
         $around = $expectation->around;
         $set = $findings->circuit->design->boxSetPoint ?? $around->box;
         $state = $expectation->twin->at(new Surroundings($around->ambient, $set, null, $around->atmosphere));
-        $coil = Figures::of($findings->withReadings($state->readings), $this->work->rules)->value($figure);
+        $coil = Figures::of($findings->withReadings($state->readings), $this->assessment->rules)->value($figure);
 
         return $coil === null ? null : new Band($coil - self::COIL, $coil + self::COIL, 'set point of the box');
     }

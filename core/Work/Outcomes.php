@@ -17,7 +17,7 @@ use Metrum\Log\Content;
 /** What came of each move: what was foretold beside what was read; jointly where moves were not read apart. */
 final readonly class Outcomes
 {
-    public function __construct(private Work $work)
+    public function __construct(private Assessment $assessment)
     {
     }
 
@@ -28,7 +28,7 @@ final readonly class Outcomes
      */
     public function cameOf(int $place, array $accounts): CameOf
     {
-        $move = $this->work->chapters->all[$place]->began?->content;
+        $move = $this->assessment->chapters->all[$place]->began?->content;
         if ($move === null) {
             return CameOf::nothing(null);
         }
@@ -43,18 +43,18 @@ final readonly class Outcomes
         if ($forecast === null) {
             return CameOf::nothing(null);
         }
-        $chapter = $this->work->chapters->all[$place];
+        $chapter = $this->assessment->chapters->all[$place];
         $first = $this->firstRead($chapter, $control, $move->subject);
         if ($first === null) {
             return CameOf::nothing($forecast);
         }
         $changes = fn (Chapter $to): array => $this->changes(
             $forecast,
-            $this->work->chapters->all[$base],
+            $this->assessment->chapters->all[$base],
             $to,
             $move->subject,
         );
-        $isSettled = $this->work->figure($chapter, $control, $move->subject) !== null;
+        $isSettled = $this->assessment->figure($chapter, $control, $move->subject) !== null;
 
         return CameOf::read(
             $forecast,
@@ -84,7 +84,7 @@ final readonly class Outcomes
     {
         return $figure instanceof Reading
             ? $findings->reading($figure)
-            : Figures::of($findings, $this->work->rules)->value($figure);
+            : Figures::of($findings, $this->assessment->rules)->value($figure);
     }
 
     /**
@@ -106,16 +106,16 @@ final readonly class Outcomes
         }
         $before = $accounts[$base];
 
-        return $this->work->byTwin
+        return $this->assessment->forecasts
             ->forecasting($before->chapter, $move->subject)
-            ?->of($control, $value, $this->work->verdict($before)->suspects);
+            ?->of($control, $value, $this->assessment->verdict($before)->suspects);
     }
 
     /** A chapter as it was once the figure of its move was read settled for the first time; null where it was not. */
     private function firstRead(Chapter $chapter, Control $control, string $subject): ?Chapter
     {
-        $needed = $this->work->needed($chapter, $control, $subject) ?? [];
-        $told = $this->work->settling->toldWhenSettled($chapter, ...$needed);
+        $needed = $this->assessment->needed($chapter, $control, $subject) ?? [];
+        $told = $this->assessment->settling->toldWhenSettled($chapter, ...$needed);
 
         return $told === null ? null : $chapter->asFirstRead($told);
     }
@@ -131,7 +131,7 @@ final readonly class Outcomes
         $value = 0.0;
         $others = [];
         for ($i = $place; $i > 0; $i--) {
-            $move = $this->work->chapters->all[$i]->began?->content;
+            $move = $this->assessment->chapters->all[$i]->began?->content;
             if ($move === null) {
                 break;
             }
@@ -140,7 +140,7 @@ final readonly class Outcomes
             } elseif (Control::from($move->key)->row()->figures !== []) {
                 $others[] = $move;
             }
-            if ($this->work->figure($this->work->chapters->all[$i - 1], $control, $subject) !== null) {
+            if ($this->assessment->figure($this->assessment->chapters->all[$i - 1], $control, $subject) !== null) {
                 return [$i - 1, $value, $others];
             }
         }

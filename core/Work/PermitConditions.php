@@ -21,7 +21,7 @@ final readonly class PermitConditions
 
     private const CONFIRMED = 'confirmed';
 
-    public function __construct(private Work $work, private Findings $findings)
+    public function __construct(private Assessment $assessment, private Findings $findings)
     {
     }
 
@@ -35,7 +35,7 @@ final readonly class PermitConditions
             return Precondition::refuses($label, $referral);
         }
         $class = Cautions::licensedClass($refrigerant);
-        $asked = self::licenceAsked($refrigerant, $this->work->log);
+        $asked = self::licenceAsked($refrigerant, $this->assessment->log);
 
         return match (true) {
             $class === null => Precondition::holds($label, 'as for every refrigerant'),
@@ -65,14 +65,14 @@ final readonly class PermitConditions
     public function leakSearched(): Precondition
     {
         $label = 'the leak is searched';
-        $rule = $this->work->rules->schoolOf(HouseRule::AddOrSearch);
+        $rule = $this->assessment->rules->schoolOf(HouseRule::AddOrSearch);
         if ($this->findings->tested(Test::NitrogenOrBubbleSearch) !== null) {
             return Precondition::holds($label, 'at this visit');
         }
         if ($rule === 'refuse') {
             return Precondition::refuses($label, 'nothing is added before a search, by the house rule');
         }
-        foreach ($this->work->log->history(FactKind::Move) as $move) {
+        foreach ($this->assessment->log->history(FactKind::Move) as $move) {
             $reason = $move->content->text(PlantMoved::OVERRULED);
             if ($move->content->key === Control::Charge->value && $reason !== '') {
                 return Precondition::holds($label, 'added before it, because '.$reason);

@@ -19,19 +19,19 @@ final readonly class Preconditions
 
     private PermitConditions $permits;
 
-    private function __construct(private Work $work, private Account $account, private string $subject)
+    private function __construct(private Assessment $assessment, private Account $account, private string $subject)
     {
         $findings = $account->chapter->of($subject);
         $this->seen = new SeenConditions($findings);
-        $figures = $work->figures($account->chapter, $subject);
-        $this->measured = new MeasuredConditions($findings, $figures, $work->rules);
-        $this->permits = new PermitConditions($work, $findings);
+        $figures = $assessment->figures($account->chapter, $subject);
+        $this->measured = new MeasuredConditions($findings, $figures, $assessment->rules);
+        $this->permits = new PermitConditions($assessment, $findings);
     }
 
     /** By what was found up to an account, for one part of the circuit. */
-    public static function at(Work $work, Account $account, string $subject): self
+    public static function at(Assessment $assessment, Account $account, string $subject): self
     {
-        return new self($work, $account, $subject);
+        return new self($assessment, $account, $subject);
     }
 
     /** @return list<Precondition> */
@@ -43,7 +43,7 @@ final readonly class Preconditions
     /** @return list<Precondition> before refrigerant comes out because there is too much of it */
     public function ofTaking(): array
     {
-        return (new TakingGate($this->work, $this->account, $this->subject))->all();
+        return (new TakingGate($this->assessment, $this->account, $this->subject))->all();
     }
 
     /**
@@ -63,7 +63,7 @@ final readonly class Preconditions
     /** Said to be settled, and nothing moved just now that the plant has not answered. */
     private function settled(): Precondition
     {
-        $left = $this->work->settling->left($this->work->present()->chapter, $this->work->lastTold());
+        $left = $this->assessment->settling->left($this->assessment->present()->chapter, $this->assessment->lastTold());
 
         return $left > 0.0
             ? Precondition::fails(
@@ -85,7 +85,7 @@ final readonly class Preconditions
             Prerequisite::DoorsShut => [$this->seen->doors()],
             Prerequisite::BoxNear => [$this->measured->box()],
             Prerequisite::StemAutomatic => [$this->seen->stem()],
-            Prerequisite::MayCharge => (new ChargingGate($this->work, $this->account, $this->subject))->all(),
+            Prerequisite::MayCharge => (new ChargingGate($this->assessment, $this->account, $this->subject))->all(),
             Prerequisite::Running => [$this->seen->running()],
             Prerequisite::Settled => [$this->settled()],
             Prerequisite::LiquidWarmerThanAir => [$this->measured->liquidWarmerThanAir()],

@@ -35,14 +35,14 @@ final readonly class Response
         public float $slope,
         public float $deviation,
         public int $pairs,
-        public ?float $byTwin,
+        public ?float $forecasts,
     ) {
     }
 
     /**
      * @param  list<list<array{float, float}>>  $runs  points of position and figure (SI); between two runs something
      *                                                 else was moved, so that each has a level of its own
-     * @param  ?float  $byTwin  slope by the twin
+     * @param  ?float  $forecasts  slope by the twin
      * @return ?self null where there is nothing to learn from
      */
     public static function learned(
@@ -50,7 +50,7 @@ final readonly class Response
         string $subject,
         Derived $figure,
         array $runs,
-        ?float $byTwin,
+        ?float $forecasts,
     ): ?self {
         $pairs = $spread = $together = 0;
         foreach ($runs as $points) {
@@ -65,19 +65,19 @@ final readonly class Response
         $least = $together / $spread;
         $blur = self::blur($runs, $least, $pairs);
         $weight = $spread / $blur ** 2;
-        $priorWeight = $byTwin === null ? 0.0 : 1 / max(1e-6, self::PRIOR * abs($byTwin)) ** 2;
-        $slope = ($weight * $least + $priorWeight * ($byTwin ?? 0.0)) / ($weight + $priorWeight);
+        $priorWeight = $forecasts === null ? 0.0 : 1 / max(1e-6, self::PRIOR * abs($forecasts)) ** 2;
+        $slope = ($weight * $least + $priorWeight * ($forecasts ?? 0.0)) / ($weight + $priorWeight);
 
-        return new self($control, $subject, $figure, $slope, 1 / sqrt($weight + $priorWeight), $pairs, $byTwin);
+        return new self($control, $subject, $figure, $slope, 1 / sqrt($weight + $priorWeight), $pairs, $forecasts);
     }
 
     /** The twin's forecast for the figure, with what was learned in place of its slope. */
-    public function foretell(Foretold $byTwin, float $value): Foretold
+    public function foretell(Foretold $forecasts, float $value): Foretold
     {
         $unsure = $this->control->row()->unsure * $this->slope * $value;
         $own = ($this->deviation * $value) ** 2 + $unsure ** 2 + self::AGAIN ** 2;
 
-        return new Foretold($byTwin->figure, $byTwin->before, $this->slope * $value, sqrt($own));
+        return new Foretold($forecasts->figure, $forecasts->before, $this->slope * $value, sqrt($own));
     }
 
     /**

@@ -8,39 +8,56 @@ use Metrum\Circuit\Control;
 use Metrum\Log\Content;
 
 /** What each control did so far, by its settled readings of this visit and of earlier ones. */
-final readonly class Responses
+final class Responses
 {
-    public function __construct(private Work $work)
+    /** @var array<string, ?Response> by control and subject */
+    private array $responses = [];
+
+    /**
+     * @param  ?\Closure(): list<array{Control, string, list<list<array{float, float}>>}>  $earlier  settled readings of
+     *                                                        earlier visits, asked for when something is to be learned
+     */
+    public function __construct(private readonly Assessment $assessment, private readonly ?\Closure $earlier = null)
     {
     }
 
-    /**
-     * What one unit of a control does; null where it was not moved and read.
-     *
-     * @param  ?\Closure(): list<array{Control, string, list<list<array{float, float}>>}>  $earlier
-     */
-    public function of(Control $control, string $subject, ?\Closure $earlier = null): ?Response
+    /** What one unit of a control does; null where it was not moved and read. */
+    public function of(Control $control, string $subject): ?Response
     {
-        $figure = Work::figureOf($control);
+        $key = $control->value.' '.$subject;
+        if (! array_key_exists($key, $this->responses)) {
+            $this->responses[$key] = $this->learned($control, $subject);
+        }
+
+        return $this->responses[$key];
+    }
+
+    private function learned(Control $control, string $subject): ?Response
+    {
+        $figure = Assessment::figureOf($control);
         if ($figure === null || $control->row()->step === null) {
             return null;
         }
         $runs = $this->runs($control, $subject);
-        foreach ($earlier === null ? [] : $earlier() as [$moved, $of, $before]) {
+        foreach ($this->earlier === null ? [] : ($this->earlier)() as [$moved, $of, $before]) {
             $runs = $moved === $control && $of === $subject ? [...$before, ...$runs] : $runs;
         }
         $runs = array_values(array_filter($runs, static fn (array $points): bool => count($points) > 1));
 
-        return $runs === []
-            ? null
-            : Response::learned($control, $subject, $figure, $runs, $this->work->byTwin->slope($control, $subject));
+        return $runs === [] ? null : Response::learned(
+            $control,
+            $subject,
+            $figure,
+            $runs,
+            $this->assessment->forecasts->slope($control, $subject),
+        );
     }
 
     /** @return list<array{Control, string}> what was moved in steps, in the order in which it was first moved */
     private function moved(): array
     {
         $moved = [];
-        foreach ($this->work->chapters->all as $chapter) {
+        foreach ($this->assessment->chapters->all as $chapter) {
             $content = $chapter->began?->content;
             if ($content !== null && Control::from($content->key)->isStep()) {
                 $moved[$content->key.' '.$content->subject] = [Control::from($content->key), $content->subject];
@@ -64,7 +81,7 @@ final readonly class Responses
     {
         $responses = [];
         foreach ($this->moved() as [$control, $subject]) {
-            $response = $this->work->response($control, $subject);
+            $response = $this->of($control, $subject);
             if ($response !== null) {
                 $responses[] = $response;
             }
@@ -84,7 +101,7 @@ final readonly class Responses
         $runs = [[]];
         $position = 0.0;
         $own = $other = false;
-        foreach ($this->work->chapters->all as $chapter) {
+        foreach ($this->assessment->chapters->all as $chapter) {
             $move = $chapter->began?->content;
             if ($move !== null && $move->isOf($control, $subject)) {
                 $position += $move->value ?? 0.0;
@@ -94,7 +111,7 @@ final readonly class Responses
             } else {
                 $other = $other || $move !== null;
             }
-            $figure = $this->work->figure($chapter, $control, $subject);
+            $figure = $this->assessment->figure($chapter, $control, $subject);
             if ($figure === null) {
                 continue;
             }

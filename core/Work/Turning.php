@@ -10,7 +10,7 @@ use Metrum\Circuit\Control;
 /** What is to be thought of while a control is turned: that it was turned back, and that it went too far (R-02). */
 final readonly class Turning
 {
-    public function __construct(private Work $work, private Control $control, private string $subject)
+    public function __construct(private Assessment $assessment, private Control $control, private string $subject)
     {
     }
 
@@ -52,8 +52,8 @@ final readonly class Turning
     {
         $moves = [];
         $before = null;
-        foreach ($this->work->chapters->all as $chapter) {
-            $now = $this->work->figure($chapter, $this->control, $this->subject);
+        foreach ($this->assessment->chapters->all as $chapter) {
+            $now = $this->assessment->figure($chapter, $this->control, $this->subject);
             $move = $chapter->began?->content;
             if ($move?->isOf($this->control, $this->subject) === true) {
                 $moves[] = [$before, $move->value ?? 0.0, $now];

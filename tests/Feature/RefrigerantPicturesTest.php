@@ -119,7 +119,7 @@ final class RefrigerantPicturesTest extends TestCase
                 'receiver_outlet_temperature_c' => '32.6',
             ]);
         }
-        $picture = new ChargePicture($this->judged($visit)->work->charging(), new Units(), 720.0);
+        $picture = new ChargePicture($this->judged($visit)->assessment->charging(), new Units(), 720.0);
         $superheats = $picture->superheats();
 
         self::assertCount(3, $superheats);

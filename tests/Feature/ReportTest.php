@@ -168,7 +168,7 @@ final class ReportTest extends TestCase
         $judged = $this->judged($visit->refresh());
         self::assertSame([], $judged->findings->complaints);
         self::assertCount(1, $judged->present()->complaints, 'it is still told');
-        self::assertCount(1, $judged->work->asFound()->evidence()->complaints);
+        self::assertCount(1, $judged->assessment->asFound()->evidence()->complaints);
     }
 
     public function test_a_trip_that_was_reset_stays_a_finding(): void
@@ -194,7 +194,7 @@ final class ReportTest extends TestCase
         $findings = $visit->findings();
         self::assertNotNull($findings->reading(Reading::SuctionPressure));
         self::assertArrayNotHasKey('drain', $findings->observations);
-        self::assertFalse($this->judged($visit->refresh())->work->isBeforeLastMove());
+        self::assertFalse($this->judged($visit->refresh())->assessment->isBeforeLastMove());
         $why = ['reason' => 'no mark possible', 'overruled' => 'to see'];
         $this->enter($visit, 'move', 'valve_turn', '0.25 in', $why);
         self::assertNull($visit->findings()->reading(Reading::SuctionPressure));

@@ -271,8 +271,8 @@ final class WorkPagesTest extends TestCase
             $one->log()->happened(),
         );
         $before = $said($visit);
-        $outcome = $this->judged($visit)->work->accounts()[1]->outcome;
-        $forecast = $this->judged($visit)->work->accounts()[1]->forecast;
+        $outcome = $this->judged($visit)->assessment->accounts()[1]->outcome;
+        $forecast = $this->judged($visit)->assessment->accounts()[1]->forecast;
         \App\Models\VerdictSnapshot::query()->delete();
         FactRecord::query()->delete();
         $visit->delete();
@@ -281,8 +281,8 @@ final class WorkPagesTest extends TestCase
         $this->post('/import', ['circuit_id' => $this->circuit->id, 'file' => $upload])->assertRedirect();
         $again = Visit::query()->sole();
         self::assertEquals($before, $said($again));
-        self::assertSame($outcome, $this->judged($again)->work->accounts()[1]->outcome);
-        self::assertEquals($forecast, $this->judged($again)->work->accounts()[1]->forecast);
+        self::assertSame($outcome, $this->judged($again)->assessment->accounts()[1]->outcome);
+        self::assertEquals($forecast, $this->judged($again)->assessment->accounts()[1]->forecast);
         self::assertSame('rises_fast', $again->findings()->tests['compressor_leak_back']->value);
         self::assertSame($file, (string) $this->get("/visits/{$again->id}/file.json")->getContent());
     }

@@ -9,7 +9,7 @@ use Metrum\Exchange\VerdictAnswer;
 use Metrum\Exchange\VisitReader;
 use Metrum\Exchange\WorkAnswer;
 use Metrum\Plant\Twins;
-use Metrum\Work\Work;
+use Metrum\Work\Assessment;
 
 /** Diagnoses visit files, one answer a visit. */
 final class DiagnoseCommand extends JsonLinesCommand
@@ -38,12 +38,12 @@ final class DiagnoseCommand extends JsonLinesCommand
             return LineAnswer::with(VerdictAnswer::of($file->findings, $this->diagnosis->of($file->findings)));
         }
         [$log, $chapters] = $file->told;
-        $work = new Work($log, $chapters, new HouseRules(), $this->twins);
-        $findings = $work->judged()->findings();
+        $assessment = new Assessment($log, $chapters, new HouseRules(), $this->twins);
+        $findings = $assessment->judged()->findings();
         $verdict = $this->diagnosis->of($findings);
 
         return LineAnswer::with(
-            VerdictAnswer::of($findings, $verdict) + WorkAnswer::of($log, $work->knowing($verdict)),
+            VerdictAnswer::of($findings, $verdict) + WorkAnswer::of($log, $assessment->knowing($verdict)),
         );
     }
 }

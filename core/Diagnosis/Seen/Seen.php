@@ -89,7 +89,7 @@ final readonly class Seen
         }
         $had = match ($this->asked->row()->look) {
             Look::Plain => 0.92,
-            Look::Judged => 0.75,
+            Look::JudgedVisit => 0.75,
         };
 
         return $had * max(self::LEAST, 1 - self::ANYHOW * $this->anyhow);

@@ -20,9 +20,9 @@ use Metrum\Log\Log;
 use Metrum\Log\NotAFact;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
+use Metrum\Work\Assessment;
 use Metrum\Work\Precondition;
 use Metrum\Work\Preconditions;
-use Metrum\Work\Work;
 
 /** A card as it is worked at a visit: which steps it asks for now, what they were answered, what it comes to. */
 final readonly class Run
@@ -42,13 +42,13 @@ final readonly class Run
     public function __construct(
         public Card $card,
         public string $subject,
-        private Work $work,
+        private Assessment $assessment,
         Log $log,
         Units $units,
     ) {
         $this->progress = new Progress($card, $subject, $log);
         $this->units = $units->asTyped($this->progress->typedIn(QuantityKind::AbsolutePressure));
-        $this->values = new Values($card, $subject, $this->progress, $work, $this->units);
+        $this->values = new Values($card, $subject, $this->progress, $assessment, $this->units);
         $this->reach = Reach::of($this);
     }
 
@@ -126,7 +126,9 @@ final readonly class Run
     /** @return list<Precondition> */
     public function gates(): array
     {
-        return Preconditions::at($this->work, $this->work->judged(), $this->subject)->all($this->card->gates);
+        $preconditions = Preconditions::at($this->assessment, $this->assessment->judged(), $this->subject);
+
+        return $preconditions->all($this->card->gates);
     }
 
     /** @return list<Precondition> that do not hold: a word is wanted before it is begun */

@@ -25,10 +25,10 @@ use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unanswerable;
 use Metrum\Quantity\Unit;
 use Metrum\Quantity\Units;
+use Metrum\Work\Assessment;
 use Metrum\Work\Leaks\LeakPlace;
 use Metrum\Work\Leaks\SearchLog;
 use Metrum\Work\NextMove;
-use Metrum\Work\Work;
 
 /** What a card knows: its steps as answered, its figures as they follow, and what the visit, rules and twin say. */
 final class Values
@@ -42,10 +42,10 @@ final class Values
         private readonly Card $card,
         private readonly string $subject,
         private readonly Progress $progress,
-        private readonly Work $work,
+        private readonly Assessment $assessment,
         private readonly Units $units,
     ) {
-        $this->findings = $work->judged()->chapter->of($subject);
+        $this->findings = $assessment->judged()->chapter->of($subject);
     }
 
     public function of(Ref $ref): ?Known
@@ -65,7 +65,7 @@ final class Values
             Origin::Design => $this->design(DesignKey::from($ref->name)),
             Origin::Expected => $this->expected($ref->name),
             Origin::Search => $this->search($ref->name),
-            Origin::School => Known::word($this->work->rules->schoolOf(HouseRule::from($ref->name)) ?? 'own'),
+            Origin::School => Known::word($this->assessment->rules->schoolOf(HouseRule::from($ref->name)) ?? 'own'),
             Origin::Plant => $this->plant($ref->name),
         };
     }
@@ -120,11 +120,11 @@ final class Values
     private function chapterBefore(): Chapter
     {
         $first = $this->progress->firstMove();
-        $begun = $first === null ? null : $this->work->chapters->begunBy($first);
+        $begun = $first === null ? null : $this->assessment->chapters->begunBy($first);
 
         return $begun === null
-            ? $this->work->chapters->present()
-            : $this->work->chapters->all[$begun->number - 2] ?? $begun;
+            ? $this->assessment->chapters->present()
+            : $this->assessment->chapters->all[$begun->number - 2] ?? $begun;
     }
 
     /** Whether the refrigerant is a mixture, and whether its dew and bubble lie apart. */
@@ -210,7 +210,7 @@ final class Values
     private function figure(string $name, Findings $findings): ?Known
     {
         $figure = Derived::from($name);
-        $si = Figures::of($findings, $this->work->rules)->value($figure);
+        $si = Figures::of($findings, $this->assessment->rules)->value($figure);
 
         return $si === null ? null : Known::amount($si, $figure->quantity());
     }
@@ -220,7 +220,7 @@ final class Values
         $rule = HouseRule::from($ref->name);
 
         return Known::amount(
-            $this->work->rules->band($rule)->end($ref->part),
+            $this->assessment->rules->band($rule)->end($ref->part),
             $rule->row()->field->kind ?? QuantityKind::Ratio,
         );
     }
@@ -228,8 +228,8 @@ final class Values
     private function wanted(Ref $ref): ?Known
     {
         $control = Control::from($ref->name);
-        $band = (new NextMove($this->work))->band($control, $this->work->judged()->chapter, $this->subject);
-        $kind = Work::figureOf($control)?->quantity();
+        $band = (new NextMove($this->assessment))->band($control, $this->assessment->judged()->chapter, $this->subject);
+        $kind = Assessment::figureOf($control)?->quantity();
 
         return $band === null || $kind === null ? null : Known::amount($band->end($ref->part), $kind);
     }
@@ -244,7 +244,7 @@ final class Values
     /** What the search for leaks comes to: how likely one is still there, and where. */
     private function search(string $name): Known
     {
-        $search = SearchLog::search($this->work);
+        $search = SearchLog::search($this->assessment);
         $names = static fn (LeakPlace ...$places): string => implode(
             ', ',
             array_map(static fn (LeakPlace $one): string => lcfirst($one->label), $places),
@@ -264,7 +264,7 @@ final class Values
     /** A reading or figure of a sound plant in this weather, by the twin. */
     private function expected(string $name): ?Known
     {
-        $expectation = $this->work->byTwin->expectation($this->findings);
+        $expectation = $this->assessment->forecasts->expectation($this->findings);
         if ($expectation === null) {
             return null;
         }

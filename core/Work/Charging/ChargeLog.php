@@ -7,7 +7,7 @@ namespace Metrum\Work\Charging;
 use Metrum\Circuit\Control;
 use Metrum\Circuit\Reading;
 use Metrum\Findings\Derived;
-use Metrum\Work\Work;
+use Metrum\Work\Assessment;
 
 /** The log of a charging: what was read after each addition, since anything but the charge was moved. */
 final readonly class ChargeLog
@@ -17,11 +17,11 @@ final readonly class ChargeLog
     {
     }
 
-    public static function of(Work $work, string $subject): self
+    public static function of(Assessment $assessment, string $subject): self
     {
         $rows = [];
         $added = 0.0;
-        foreach ($work->chapters->all as $chapter) {
+        foreach ($assessment->chapters->all as $chapter) {
             $move = $chapter->began?->content;
             if ($move !== null && ! $move->isOf(Control::Charge, $subject)) {
                 // Another thing was moved: what was read before stands for another plant.
@@ -29,8 +29,8 @@ final readonly class ChargeLog
             } elseif ($move !== null) {
                 $added += $move->value ?? 0.0;
             }
-            $row = ChargeRow::of($chapter, $subject, $added, $work->figures($chapter, $subject));
-            if ($row->tells() && ! $work->settling->isEarly($chapter, ...self::needed($row))) {
+            $row = ChargeRow::of($chapter, $subject, $added, $assessment->figures($chapter, $subject));
+            if ($row->tells() && ! $assessment->settling->isEarly($chapter, ...self::needed($row))) {
                 $rows[] = $row;
             }
         }

@@ -13,8 +13,8 @@ use Metrum\Findings\Derived;
 use Metrum\Plant\Ailment;
 use Metrum\Plant\Machine;
 use Metrum\Plant\TwinExpectation;
+use Metrum\Work\Assessment;
 use Metrum\Work\Forecast;
-use Metrum\Work\Work;
 
 /**
  * The charging of a plant: what its log says it still lacks or has too much, and the next addition within all limits.
@@ -47,10 +47,10 @@ final class Charging
 
     private ?ChargeEstimate $estimate = null;
 
-    public function __construct(private readonly Work $work, string $subject)
+    public function __construct(private readonly Assessment $assessment, string $subject)
     {
-        $this->log = ChargeLog::of($work, $subject);
-        $this->school = ChargingSchool::for($work->present()->chapter->findings->circuit, $work->rules);
+        $this->log = ChargeLog::of($assessment, $subject);
+        $this->school = ChargingSchool::for($assessment->present()->chapter->findings->circuit, $assessment->rules);
     }
 
     /** What the twin would show at each charge, in today's weather; null where nothing was read or no twin stands. */
@@ -84,34 +84,34 @@ final class Charging
         $this->isWorked = true;
         $last = $this->log->last();
         $chapter = $last === null
-            ? $this->work->judged()->chapter
-            : $this->work->chapters->all[$last->number - 1];
-        $this->expectation = $this->work->byTwin->expectation($chapter->findings);
+            ? $this->assessment->judged()->chapter
+            : $this->assessment->chapters->all[$last->number - 1];
+        $this->expectation = $this->assessment->forecasts->expectation($chapter->findings);
         if ($this->expectation === null || $last === null) {
             return;
         }
-        $curve = $this->work->byTwin->chargeCurve($this->expectation);
-        $this->model = ChargeModel::of($curve, $this->work->rules);
+        $curve = $this->assessment->forecasts->chargeCurve($this->expectation);
+        $this->model = ChargeModel::of($curve, $this->assessment->rules);
         $this->estimate = $this->model === null
             ? null
             : ChargeEstimate::of(
                 $this->log,
                 $this->model,
-                PlantSize::of($this->work)->unknown(),
-                $this->work->weighedIn($last->number),
+                PlantSize::of($this->assessment)->unknown(),
+                $this->assessment->weighedIn($last->number),
             );
     }
 
     /** @return list<DesignKey> that would tell how large the plant is, as long as nothing tells it */
     public function sizesAsked(): array
     {
-        return PlantSize::of($this->work)->asked();
+        return PlantSize::of($this->assessment)->asked();
     }
 
     /** Whether the plant is one circuit of several: its charge is theirs too, and shows in their receiver alone. */
     public function isShared(): bool
     {
-        return $this->work->present()->chapter->findings->circuit->isShared();
+        return $this->assessment->present()->chapter->findings->circuit->isShared();
     }
 
     /** Whether kilograms can be said at all: of a plant of its own, whose size something tells. */
@@ -124,7 +124,7 @@ final class Charging
     public function in(): ?float
     {
         $estimate = $this->estimate();
-        $weighed = $this->work->weighedIn();
+        $weighed = $this->assessment->weighedIn();
         $since = $this->log->last() === null ? 0.0 : $this->sinceLastRow();
 
         return $estimate === null || ! $this->isInKilograms()
@@ -136,7 +136,7 @@ final class Charging
     private function sinceLastRow(): float
     {
         $moved = 0.0;
-        foreach (array_slice($this->work->chapters->all, $this->log->last()->number ?? 0) as $chapter) {
+        foreach (array_slice($this->assessment->chapters->all, $this->log->last()->number ?? 0) as $chapter) {
             $move = $chapter->began?->content;
             $moved += $move?->key === Control::Charge->value ? $move->value ?? 0.0 : 0.0;
         }
@@ -148,7 +148,7 @@ final class Charging
     public function isSilent(): bool
     {
         $silent = false;
-        foreach ($this->work->present()->moved as $one) {
+        foreach ($this->assessment->present()->moved as $one) {
             if ($one->control === Control::Charge && $one->value > 0.0) {
                 $silent = $one->again && $one->outcome === MoveOutcome::Nothing;
             }
@@ -190,7 +190,7 @@ final class Charging
     private function stopsAtTheGlass(): bool
     {
         return $this->school === ChargingSchool::Receiver &&
-            $this->work->rules->schoolOf(HouseRule::ChargeEnd) === 'glass';
+            $this->assessment->rules->schoolOf(HouseRule::ChargeEnd) === 'glass';
     }
 
     /** kg that belong on top of a clear glass, by the level that the receiver ought to have today. */
@@ -239,7 +239,7 @@ final class Charging
     /** The next addition, and what limits it. */
     public function addition(): NextAddition
     {
-        return new NextAddition($this, $this->work->rules);
+        return new NextAddition($this, $this->assessment->rules);
     }
 
     /** kg to add next, below 0 to take back; null where it is right, nothing is known, or a limit binds. */
@@ -251,7 +251,7 @@ final class Charging
     /** Whether too little or too much refrigerant leads, or refrigerant was moved already. */
     public function isAsked(): bool
     {
-        $first = Ailment::of($this->work->verdict($this->work->judged())->first()->fault);
+        $first = Ailment::of($this->assessment->verdict($this->assessment->judged())->first()->fault);
 
         return $this->log->isCharging() || $first->isShortage() || $first->isSurplus();
     }

@@ -18,8 +18,8 @@ use Metrum\Plant\Ailment;
 use Metrum\Plant\Filling;
 use Metrum\Quantity\Format;
 use Metrum\Work\Account;
+use Metrum\Work\Assessment;
 use Metrum\Work\Precondition;
-use Metrum\Work\Work;
 
 /**
  * What must hold before refrigerant goes in (N-01): looked at, not full, nothing else in the way, two signs of a
@@ -39,13 +39,13 @@ final readonly class ChargingGate
 
     private Figures $figures;
 
-    public function __construct(private Work $work, Account $account, private string $subject)
+    public function __construct(private Assessment $assessment, Account $account, private string $subject)
     {
-        $this->charging = $work->charging($subject);
+        $this->charging = $assessment->charging($subject);
         $first = $this->charging->log->isCharging() ? $this->charging->log->rows[0]->number : null;
-        $this->base = $first === null ? $account : $work->accounts()[$first - 1];
+        $this->base = $first === null ? $account : $assessment->accounts()[$first - 1];
         $this->now = $account->chapter->of($subject);
-        $this->figures = $work->figures($account->chapter, $subject);
+        $this->figures = $assessment->figures($account->chapter, $subject);
     }
 
     /** @return list<Precondition> */
@@ -82,7 +82,7 @@ final readonly class ChargingGate
             );
         }
         $share = $this->figures->value(Derived::CurrentShare);
-        $most = $this->work->rules->band(HouseRule::CurrentLow)->high;
+        $most = $this->assessment->rules->band(HouseRule::CurrentLow)->high;
         if ($share !== null && $share > $most) {
             $said = Format::number(100 * $share, 0);
             $all[] = Precondition::refuses(
@@ -112,7 +112,9 @@ final readonly class ChargingGate
     private function lookedAt(): array
     {
         $all = [];
-        $verdict = $this->charging->log->isCharging() ? $this->verdict() : $this->work->verdict($this->work->judged());
+        $verdict = $this->charging->log->isCharging()
+            ? $this->verdict()
+            : $this->assessment->verdict($this->assessment->judged());
         foreach ($verdict->charge->requirements as $one) {
             if (! $one->holds()) {
                 $all[] = new Precondition($one->holding, 'looked at first', $one->why, $one->settledBy[0] ?? null);
@@ -130,18 +132,18 @@ final readonly class ChargingGate
 
     private function verdict(): Verdict
     {
-        return $this->work->verdict($this->base);
+        return $this->assessment->verdict($this->base);
     }
 
     /** @return list<Precondition> */
     private function overPlate(): array
     {
         $plate = $this->now->circuit->design->value(DesignKey::NameplateCharge);
-        $weighed = $this->work->weighedIn();
+        $weighed = $this->assessment->weighedIn();
         if ($plate === null || $this->charging->isShared() || ($weighed->least <= 0.0 && $weighed->exact === null)) {
             return [];
         }
-        $over = $this->work->rules->band(HouseRule::OverPlate)->low;
+        $over = $this->assessment->rules->band(HouseRule::OverPlate)->low;
         $in = $this->charging->in() ?? $weighed->least;
         $by = $weighed->exact === null ? 'by the twin' : 'by what was weighed in';
         $share = Format::number(100 * ($in / $plate - 1), 0);
@@ -157,14 +159,14 @@ final readonly class ChargingGate
     private function inTheWay(): array
     {
         $drop = $this->figures->value(Derived::DrierDrop);
-        $most = $this->work->rules->band(HouseRule::DrierDrop)->high;
+        $most = $this->assessment->rules->band(HouseRule::DrierDrop)->high;
         $all = [];
         if ($drop !== null && $drop > $most) {
             $said = Format::number($drop, 1).' K over the drier: a restriction, not a shortage';
             $all[] = Precondition::fails('drier', $said, Reading::DrierOutletTemperature);
         }
 
-        return [...$all, ...Obstacles::seen($this->now, $this->work->rules)];
+        return [...$all, ...Obstacles::seen($this->now, $this->assessment->rules)];
     }
 
     private function signs(): Precondition
@@ -172,8 +174,8 @@ final readonly class ChargingGate
         $chapter = $this->base->chapter;
         $shortage = Shortage::of(
             $chapter->of($this->subject),
-            $this->work->figures($chapter, $this->subject),
-            $this->work->rules,
+            $this->assessment->figures($chapter, $this->subject),
+            $this->assessment->rules,
         );
         $label = 'two signs of a shortage';
         $for = implode(', ', $shortage->for);
@@ -257,7 +259,7 @@ final readonly class ChargingGate
     /** Where no kilograms can be said the plant says itself when it has enough. */
     private function stillShown(): Precondition
     {
-        $shortage = Shortage::of($this->now, $this->figures, $this->work->rules);
+        $shortage = Shortage::of($this->now, $this->figures, $this->assessment->rules);
 
         return $shortage->for === []
             ? Precondition::fails(

@@ -6,7 +6,7 @@ namespace Metrum\Work\Charging;
 
 use Metrum\Circuit\Circuit;
 use Metrum\Circuit\DesignKey;
-use Metrum\Work\Work;
+use Metrum\Work\Assessment;
 
 /** How surely the size of a plant is known, and what would tell it. */
 final readonly class PlantSize
@@ -27,9 +27,9 @@ final readonly class PlantSize
     {
     }
 
-    public static function of(Work $work): self
+    public static function of(Assessment $assessment): self
     {
-        return new self($work->present()->chapter->findings->circuit);
+        return new self($assessment->present()->chapter->findings->circuit);
     }
 
     /** Deviation of its size (logarithm). */

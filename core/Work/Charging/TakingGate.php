@@ -16,9 +16,9 @@ use Metrum\Findings\Findings;
 use Metrum\Plant\Ailment;
 use Metrum\Quantity\Format;
 use Metrum\Work\Account;
+use Metrum\Work\Assessment;
 use Metrum\Work\Precondition;
 use Metrum\Work\SeenConditions;
-use Metrum\Work\Work;
 
 /**
  * What must hold before refrigerant comes out because there is too much of it: the same looks as before it goes in,
@@ -36,12 +36,12 @@ final readonly class TakingGate
 
     private Charging $charging;
 
-    public function __construct(private Work $work, Account $account, string $subject)
+    public function __construct(private Assessment $assessment, Account $account, string $subject)
     {
         $this->findings = $account->chapter->of($subject);
-        $this->charging = $work->charging($subject);
+        $this->charging = $assessment->charging($subject);
         $first = $this->charging->log->rows[0]->number ?? $account->chapter->number;
-        $this->asFound = $work->accounts()[$first - 1]->chapter->of($subject);
+        $this->asFound = $assessment->accounts()[$first - 1]->chapter->of($subject);
     }
 
     /** @return list<Precondition> */
@@ -49,7 +49,7 @@ final readonly class TakingGate
     {
         return [
             ...Obstacles::notLookedAt($this->findings, $this->asFound),
-            ...Obstacles::seen($this->findings, $this->work->rules),
+            ...Obstacles::seen($this->findings, $this->assessment->rules),
             (new SeenConditions($this->findings))->settled(),
             $this->glass(),
             ...$this->weather(),
@@ -110,7 +110,7 @@ final readonly class TakingGate
                 return Precondition::holds($label, 'confirmed');
             }
         }
-        $verdict = $this->work->verdict($this->work->judged());
+        $verdict = $this->assessment->verdict($this->assessment->judged());
         $first = $verdict->first();
         $chance = 0.0;
         foreach ($verdict->suspects as $one) {

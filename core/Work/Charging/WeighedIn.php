@@ -9,7 +9,7 @@ use Metrum\Circuit\Control;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\Weighed;
-use Metrum\Work\Work;
+use Metrum\Work\Assessment;
 
 /**
  * How much refrigerant is in a plant by weights alone, kg: what was weighed counts before what the twin guesses.
@@ -34,12 +34,12 @@ final readonly class WeighedIn
      * @param  ?float  $book  kg in by the book when the visit was opened; null where nobody knows
      * @param  int  $until  number of the chapter at whose end it is asked
      */
-    public static function of(Work $work, ?float $book, int $until = PHP_INT_MAX): self
+    public static function of(Assessment $assessment, ?float $book, int $until = PHP_INT_MAX): self
     {
         $exact = null;
         $added = 0.0;
         $chapter = 1;
-        foreach ($work->log->happened() as $fact) {
+        foreach ($assessment->log->happened() as $fact) {
             $chapter += $fact->kind === FactKind::Move ? 1 : 0;
             if ($chapter > $until) {
                 break;
@@ -84,9 +84,9 @@ final readonly class WeighedIn
     }
 
     /** What is in, by weights, and within them by what the twin thinks (kg). */
-    public function among(float $byTwin): float
+    public function among(float $forecasts): float
     {
-        return $this->exact ?? max($this->least, min($this->most ?? INF, $byTwin));
+        return $this->exact ?? max($this->least, min($this->most ?? INF, $forecasts));
     }
 
     /** How well so many kg agree with the weights: the logarithm of a chance. */

@@ -11,7 +11,7 @@ use Metrum\Circuit\Word;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Log\FactKind;
 use Metrum\Log\Log;
-use Metrum\Work\Work;
+use Metrum\Work\Assessment;
 
 /** The search for leaks at a visit, folded from its log: the steps of its card. */
 final class SearchLog
@@ -31,9 +31,9 @@ final class SearchLog
      * @param  array<string, int>  $foundBefore  how often one was found at a place at earlier visits
      * @param  ?float  $years  age of the plant
      */
-    public static function search(Work $work, array $foundBefore = [], ?float $years = null): LeakSearch
+    public static function search(Assessment $assessment, array $foundBefore = [], ?float $years = null): LeakSearch
     {
-        $steps = self::steps($work->log);
+        $steps = self::steps($assessment->log);
         $searched = $marked = [];
         foreach ($steps as $step => $answer) {
             if (str_ends_with($step, self::MARK)) {
@@ -45,7 +45,7 @@ final class SearchLog
         $weather = $steps['weather'] ?? '';
         $low = $steps['pressure_low'] ?? null;
         $high = $steps['pressure_high'] ?? null;
-        $findings = $work->judged()->chapter->findings;
+        $findings = $assessment->judged()->chapter->findings;
         $read = $findings->reading(Reading::SuctionPressure);
 
         return new LeakSearch(
@@ -54,7 +54,7 @@ final class SearchLog
             $marked,
             $foundBefore,
             $years,
-            self::leaks($work),
+            self::leaks($assessment),
             is_string($weather) ? Air::tryFrom($weather) ?? Air::Calm : Air::Calm,
             is_float($low) ? $low : $read,
             is_float($high) ? $high : $findings->reading(Reading::DischargePressure),
@@ -89,17 +89,17 @@ final class SearchLog
     }
 
     /** How sure it is that anything leaks, before any place was searched. */
-    private static function leaks(Work $work): float
+    private static function leaks(Assessment $assessment): float
     {
         $short = 0.0;
         // What was lost was lost, whatever was added since: the plainest chapter counts.
-        foreach ($work->accounts() as $account) {
-            $short = max($short, Verdict::chanceOfShortage($work->verdict($account)->suspects));
+        foreach ($assessment->accounts() as $account) {
+            $short = max($short, Verdict::chanceOfShortage($assessment->verdict($account)->suspects));
         }
-        foreach ($work->judged()->findings()->confirmed as $fault) {
+        foreach ($assessment->judged()->findings()->confirmed as $fault) {
             $short = Verdict::isShortage($fault) ? 1.0 : $short;
         }
-        if ($work->judged()->chapter->findings->saw(Observation::OilStains, Word::Found)) {
+        if ($assessment->judged()->chapter->findings->saw(Observation::OilStains, Word::Found)) {
             $short = max($short, 0.6);
         }
 

@@ -18,7 +18,7 @@
     <div id="verdict-more" class="verdict-more">
         @if ($unfinished > 0)<div class="unfinished">@include('visit.unfinished')</div>@endif
         @unless ($verdict->blank)
-            @if (count($page->judged->work->chapters->all) > 1)@include('visit.work-side')@endif
+            @if (count($page->judged->assessment->chapters->all) > 1)@include('visit.work-side')@endif
             @if (isset($answer) && $answer->changed() !== null)<p class="last-change">{{ $answer->changed() }}</p>@endif
             @if ($verdict->explained !== null && $verdict->explained->odd !== [])<p class="explained">{{ $page->explain->explained($verdict->explained) }}</p>@endif
             @if ($verdict->together !== null)<p class="together">◐ One fault leaves something over: perhaps {{ App\View\Explain::within($verdict->together[0]->label()) }} and {{ App\View\Explain::within($verdict->together[1]->label()) }} at once.</p>@endif

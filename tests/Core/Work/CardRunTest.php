@@ -292,9 +292,9 @@ final class CardRunTest extends TestCase
     {
         $worn = self::walker('leak_back')->all(self::LEAK_BACK + ['rise' => [10, 60, 110]])->end()->work();
         $sound = self::walker('leak_back')->all(self::LEAK_BACK + ['rise' => [10, 11, 12]])->end()->work();
-        $of = static function ($work): float {
+        $of = static function ($assessment): float {
             $fault = \Metrum\Circuit\Fault::CompressorInefficient;
-            foreach ($work->verdict($work->present())->suspects as $suspect) {
+            foreach ($assessment->verdict($assessment->present())->suspects as $suspect) {
                 if ($suspect->fault === $fault) {
                     return $suspect->probability;
                 }

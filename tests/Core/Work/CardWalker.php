@@ -19,8 +19,8 @@ use Metrum\Log\Source;
 use Metrum\Plant\Twins;
 use Metrum\Quantity\Field;
 use Metrum\Quantity\Units;
+use Metrum\Work\Assessment;
 use Metrum\Work\Cards\Run;
-use Metrum\Work\Work;
 
 /** Works a card as a technician would, answer by answer. */
 final class CardWalker
@@ -126,7 +126,7 @@ final class CardWalker
         return new Log($this->facts);
     }
 
-    public function work(): Work
+    public function work(): Assessment
     {
         $chapters = Chapters::of(
             $this->log(),
@@ -135,7 +135,7 @@ final class CardWalker
             '2026-11-26T08:00:00Z',
         );
 
-        return new Work($this->log(), $chapters, $this->rules, new Twins());
+        return new Assessment($this->log(), $chapters, $this->rules, new Twins());
     }
 
     public function run(): Run

@@ -21,7 +21,7 @@ use Metrum\Plant\Sizing;
 use Metrum\Plant\SteadyState;
 use Metrum\Plant\Surroundings;
 use Metrum\Plant\Twins;
-use Metrum\Work\Work;
+use Metrum\Work\Assessment;
 
 /** Somebody who charges a simulated plant and reads it: every gauge, clamp and look, settled each time. */
 final class ChargeHand
@@ -157,12 +157,12 @@ final class ChargeHand
     }
 
     /** @param  ?float  $book  kg in by the ledger when the visit was opened */
-    public function work(?float $book = null): Work
+    public function work(?float $book = null): Assessment
     {
         static $twins = new Twins();
         $log = new Log($this->facts);
 
-        return new Work(
+        return new Assessment(
             $log,
             Chapters::of($log, $this->circuit, 'a visit', ''),
             $this->rules,

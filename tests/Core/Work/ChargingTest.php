@@ -21,6 +21,7 @@ use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Log\Kinds\Weighed;
 use Metrum\Log\NotAFact;
+use Metrum\Work\Assessment;
 use Metrum\Work\Charging\ChargeLog;
 use Metrum\Work\Charging\ChargingGate;
 use Metrum\Work\Charging\ChargingSchool;
@@ -30,7 +31,6 @@ use Metrum\Work\Charging\TakingGate;
 use Metrum\Work\MayMove;
 use Metrum\Work\NextMove;
 use Metrum\Work\Precondition;
-use Metrum\Work\Work;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -159,8 +159,8 @@ final class ChargingTest extends TestCase
         for ($n = 0; $n < 9; $n++) {
             $hand->add(0.06 * $hand->machine->charge)->read();
         }
-        $work = $hand->work();
-        $rows = ChargeLog::of($work, '')->rows;
+        $assessment = $hand->work();
+        $rows = ChargeLog::of($assessment, '')->rows;
         $knee = Knee::in($rows);
 
         self::assertNotNull($knee);
@@ -173,7 +173,7 @@ final class ChargingTest extends TestCase
         self::assertNull(Knee::in(array_slice($rows, 0, 3)), 'three rows are no knee');
         self::assertNull(Knee::in(array_slice($rows, 0, 4)), 'nor is superheat that still falls');
         // Further than the knee it is taken back to what the plan's subcooling wants.
-        $back = (new NextMove($work))->of(Control::Charge, '');
+        $back = (new NextMove($assessment))->of(Control::Charge, '');
         self::assertNotNull($back);
         $excess = $hand->in() - $hand->machine->charge;
         self::assertEqualsWithDelta(-$excess, $back[0], 0.3 * $excess);
@@ -288,11 +288,11 @@ final class ChargingTest extends TestCase
         self::assertFalse($against->isShown() || $against->isOpen());
     }
 
-    private static function shortage(Work $work): Shortage
+    private static function shortage(Assessment $assessment): Shortage
     {
-        $chapter = $work->present()->chapter;
+        $chapter = $assessment->present()->chapter;
 
-        return Shortage::of($chapter->findings, $work->figures($chapter, ''), $work->rules);
+        return Shortage::of($chapter->findings, $assessment->figures($chapter, ''), $assessment->rules);
     }
 
     public function test_while_it_is_charged_the_gate_stays_open_until_it_is_right(): void
@@ -423,10 +423,10 @@ final class ChargingTest extends TestCase
         $hand = ChargeHand::cabinet(0.0);
         $hand->say(FactKind::Card, new Content('evacuation.done', null, 'holds'));
         $hand->add(0.62 * $hand->machine->charge, [Weighed::PURPOSE => 'commissioning'])->look()->read();
-        $work = $hand->work();
-        self::assertEqualsWithDelta(0.62 * $hand->machine->charge, (float) $work->weighedIn()->exact, 1e-9);
-        self::assertEqualsWithDelta($hand->in(), (float) $work->charging()->in(), 1e-6);
-        $estimate = $work->charging()->estimate();
+        $assessment = $hand->work();
+        self::assertEqualsWithDelta(0.62 * $hand->machine->charge, (float) $assessment->weighedIn()->exact, 1e-9);
+        self::assertEqualsWithDelta($hand->in(), (float) $assessment->charging()->in(), 1e-6);
+        $estimate = $assessment->charging()->estimate();
         self::assertNotNull($estimate);
         self::assertEqualsWithDelta($hand->in(), $estimate->in(), 0.03 * $hand->in());
         $unweighed = ChargeHand::cabinet(0.62)->look()->read()->work()->charging()->estimate();
@@ -507,9 +507,9 @@ final class ChargingTest extends TestCase
     public function test_it_went_as_foretold_only_where_all_that_was_read_did(): void
     {
         $hand = ChargeHand::cabinet(0.86)->look()->read();
-        $work = $hand->work();
+        $assessment = $hand->work();
         $value = 0.05 * $hand->machine->charge;
-        $forecast = $work->charging()->forecast($value);
+        $forecast = $assessment->charging()->forecast($value);
         self::assertNotNull($forecast);
         $changes = [];
         foreach ($forecast->figures as $one) {
@@ -607,9 +607,9 @@ final class ChargingTest extends TestCase
 
     private static function gate(ChargeHand $hand): ChargingGate
     {
-        $work = $hand->work();
+        $assessment = $hand->work();
 
-        return new ChargingGate($work, $work->judged(), '');
+        return new ChargingGate($assessment, $assessment->judged(), '');
     }
 
     /** @return list<string> */

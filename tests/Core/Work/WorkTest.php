@@ -18,12 +18,12 @@ use Metrum\Findings\Derived;
 use Metrum\Log\Content;
 use Metrum\Log\NotAFact;
 use Metrum\Plant\Twins;
+use Metrum\Work\Assessment;
 use Metrum\Work\Foretold;
 use Metrum\Work\MayMove;
 use Metrum\Work\NextMove;
 use Metrum\Work\Preconditions;
 use Metrum\Work\Turning;
-use Metrum\Work\Work;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -119,8 +119,8 @@ final class WorkTest extends TestCase
     public function test_the_twin_foretells_the_way_a_valve_answers(): void
     {
         foreach ([[-0.5, -1], [0.5, 1]] as [$turns, $way]) {
-            $work = self::work(self::told(self::whole(9.0)));
-            $main = $work->forecast(Control::ValveTurn, $turns)?->main();
+            $assessment = self::work(self::told(self::whole(9.0)));
+            $main = $assessment->forecast(Control::ValveTurn, $turns)?->main();
             self::assertNotNull($main);
             self::assertGreaterThan(0.2, $way * $main->change);
             self::assertGreaterThan(0.0, $main->deviation);
@@ -145,10 +145,10 @@ final class WorkTest extends TestCase
             foreach ($after as $i => $superheat) {
                 array_push($facts, self::turned(-0.5, '', 10 + 40 * $i), ...self::superheat($superheat, 40 + 40 * $i));
             }
-            $work = self::work(self::told($facts));
+            $assessment = self::work(self::told($facts));
 
-            return self::probability($work, Fault::Undercharge) +
-                self::probability($work, Fault::LiquidLineRestriction);
+            return self::probability($assessment, Fault::Undercharge) +
+                self::probability($assessment, Fault::LiquidLineRestriction);
         };
         // What is read in the end is the same each time; only what the valve did until then differs.
         $answered = $shortage(15.5, 14.0);
@@ -163,14 +163,14 @@ final class WorkTest extends TestCase
             foreach ($after as $i => $superheat) {
                 array_push($facts, self::turned(-0.5, '', 10 + 40 * $i), ...self::superheat($superheat, 40 + 40 * $i));
             }
-            $work = self::work(self::told($facts));
+            $assessment = self::work(self::told($facts));
             $weights = [];
-            foreach ($work->verdict($work->present())->suspects as $suspect) {
+            foreach ($assessment->verdict($assessment->present())->suspects as $suspect) {
                 $weights[$suspect->fault->value] = $suspect->probability;
             }
 
             return [
-                array_map(static fn ($one): ?string => $one->speech()?->said, $work->present()->moved),
+                array_map(static fn ($one): ?string => $one->speech()?->said, $assessment->present()->moved),
                 $weights[Fault::ValveUnderfeeding->value],
             ];
         };
@@ -202,9 +202,9 @@ final class WorkTest extends TestCase
     public function test_what_still_moves_between_two_readings_is_not_settled(): void
     {
         $reasons = static function (array ...$more): array {
-            $work = self::work(self::told([...self::whole(6.0), ...$more]));
+            $assessment = self::work(self::told([...self::whole(6.0), ...$more]));
 
-            return $work->verdict($work->present())->settled->reasons();
+            return $assessment->verdict($assessment->present())->settled->reasons();
         };
         $said = 'two readings minutes apart differ, so it still moves: suction';
         self::assertSame([], $reasons());
@@ -225,9 +225,9 @@ final class WorkTest extends TestCase
 
     public function test_an_opened_valve_uses_more_of_the_coil_and_a_shut_one_less(): void
     {
-        $work = self::work(self::told(self::whole(9.0)));
-        [$before, $opened] = $work->byTwin->coilUse(Control::ValveTurn, -0.5, '') ?? [0.0, 0.0];
-        [$same, $shut] = $work->byTwin->coilUse(Control::ValveTurn, 0.5, '') ?? [0.0, 0.0];
+        $assessment = self::work(self::told(self::whole(9.0)));
+        [$before, $opened] = $assessment->forecasts->coilUse(Control::ValveTurn, -0.5, '') ?? [0.0, 0.0];
+        [$same, $shut] = $assessment->forecasts->coilUse(Control::ValveTurn, 0.5, '') ?? [0.0, 0.0];
         self::assertSame($before, $same);
         self::assertGreaterThan(0.5, $before);
         self::assertGreaterThan($before, $opened);
@@ -304,8 +304,8 @@ final class WorkTest extends TestCase
     {
         $settled = static function (array ...$facts): bool {
             $state = ['kind' => 'state', 'word' => 'running_settled', 'at' => self::at(1)];
-            $work = self::work(self::told([...self::whole(9.0), $state, ...$facts]));
-            [$one] = Preconditions::at($work, $work->judged(), '')->all([Prerequisite::Settled]);
+            $assessment = self::work(self::told([...self::whole(9.0), $state, ...$facts]));
+            [$one] = Preconditions::at($assessment, $assessment->judged(), '')->all([Prerequisite::Settled]);
 
             return $one->isHolding();
         };
@@ -320,13 +320,13 @@ final class WorkTest extends TestCase
         $washed = ['kind' => 'move', 'key' => 'condenser_washed', 'at' => self::at(12)];
         $told = ['data' => ['forecast' => ['evaporator_superheat_k' => [9.0, -1.0, 0.3]]]];
         $valve = $told + self::turned(-0.25, '', 14);
-        $work = self::work(self::told([...self::whole(9.0), $washed, $valve, ...self::superheat(8.0, 50)]));
-        $last = $work->present();
+        $assessment = self::work(self::told([...self::whole(9.0), $washed, $valve, ...self::superheat(8.0, 50)]));
+        $last = $assessment->present();
 
         self::assertSame(MoveOutcome::AsForetold, $last->outcome);
         self::assertSame(['condenser_washed'], array_map(static fn ($one) => $one->key, $last->came->joint));
         self::assertSame([], $last->moved, 'evidence of neither');
-        self::assertSame([], $work->responses());
+        self::assertSame([], $assessment->responses->all());
     }
 
     public function test_two_valves_turned_before_either_is_read_teach_neither(): void
@@ -343,19 +343,19 @@ final class WorkTest extends TestCase
             self::turned(-0.25, 'coil B', 11),
             ...$pipes(8.0, 9.0, 50),
         ]));
-        self::assertSame([], $both->responses());
+        self::assertSame([], $both->responses->all());
         $one = self::work(self::told([
             ...self::whole(9.0),
             ...$pipes(9.0, 10.0, 2),
             self::turned(-0.25, 'coil A', 10),
             ...$pipes(8.0, 10.0, 50),
         ]));
-        self::assertCount(1, $one->responses());
+        self::assertCount(1, $one->responses->all());
     }
 
-    private static function probability(Work $work, Fault $fault): float
+    private static function probability(Assessment $assessment, Fault $fault): float
     {
-        foreach ($work->verdict($work->present())->suspects as $suspect) {
+        foreach ($assessment->verdict($assessment->present())->suspects as $suspect) {
             if ($suspect->fault === $fault) {
                 return $suspect->probability;
             }
@@ -369,7 +369,7 @@ final class WorkTest extends TestCase
         $moved = [...self::whole(9.0), self::turned(-0.5)];
         $early = self::work(self::told([...$moved, ...self::superheat(8.0, 12)]));
         self::assertSame(MoveOutcome::NotRead, $early->present()->outcome);
-        self::assertSame([], $early->responses());
+        self::assertSame([], $early->responses->all());
 
         $stands = self::told([...$moved, ...self::superheat(8.0, 12), ...self::superheat(8.0, 14)]);
         self::assertSame(MoveOutcome::AsForetold, self::work($stands)->present()->outcome);
@@ -395,17 +395,17 @@ final class WorkTest extends TestCase
             $minute = 60 * ($i + 1);
             $facts = [...$facts, self::turned(-0.25, '', $minute), ...self::superheat($one, $minute + 30)];
         }
-        $learned = self::work(self::told($facts))->response(Control::ValveTurn, '');
+        $learned = self::work(self::told($facts))->responses->of(Control::ValveTurn, '');
         self::assertNotNull($learned);
         self::assertSame(4, $learned->pairs);
         // By hand: (−2·14 − 12.4 + 9.5 + 2·8.1) ÷ (10·0.25) out, so 5.88 K a turn in.
         self::assertEqualsWithDelta(5.88, $learned->slope, 0.15 * 5.88);
 
         $one = self::work(self::told([...self::whole(14.0), self::turned(-0.25), ...self::superheat(12.4, 40)]));
-        $once = $one->response(Control::ValveTurn, '');
+        $once = $one->responses->of(Control::ValveTurn, '');
         self::assertNotNull($once);
         self::assertSame(1, $once->pairs);
-        self::assertLessThan(abs(6.4 - $once->slope), abs((float) $once->byTwin - $once->slope));
+        self::assertLessThan(abs(6.4 - $once->slope), abs((float) $once->forecasts - $once->slope));
         self::assertGreaterThan($learned->deviation, $once->deviation);
     }
 
@@ -418,7 +418,7 @@ final class WorkTest extends TestCase
             ...self::superheat(10.1, 40),
             self::read('suction_temperature_evaporator_c', self::COIL + 9, 41, 'coil 2'),
         ];
-        $learned = self::work(self::told($facts))->responses();
+        $learned = self::work(self::told($facts))->responses->all();
 
         self::assertSame(['coil 2'], array_map(static fn ($one): string => $one->subject, $learned));
         self::assertGreaterThan(1.5, $learned[0]->slope);
@@ -446,7 +446,7 @@ final class WorkTest extends TestCase
 
     public function test_a_wash_that_brings_the_head_down_leaves_the_rest_to_be_judged(): void
     {
-        $washed = static fn (float $head): Work => self::work(
+        $washed = static fn (float $head): Assessment => self::work(
             self::told([
                 ...self::whole(6.0, 1500),
                 self::look('condenser_face', 'dirty'),
@@ -532,11 +532,11 @@ final class WorkTest extends TestCase
         return VisitReader::visit(json_encode($file, JSON_THROW_ON_ERROR));
     }
 
-    private static function work(VisitFile $file): Work
+    private static function work(VisitFile $file): Assessment
     {
         self::assertNotNull($file->told);
 
-        return new Work($file->told[0], $file->told[1], new HouseRules(), new Twins());
+        return new Assessment($file->told[0], $file->told[1], new HouseRules(), new Twins());
     }
 
     /** @return non-empty-list<\Metrum\Findings\Chapter> */

@@ -21,12 +21,17 @@ use Metrum\Plant\Twins;
 use Metrum\Work\Charging\Charging;
 use Metrum\Work\Charging\WeighedIn;
 
-/** All that was done at a visit: chapter by chapter what was moved, foretold and found, and what was learned of it. */
-final class Work
+/**
+ * All that follows from a window of the log: chapter by chapter what was moved, foretold and found, what was learned of
+ * it, and what it says of the plant. Each is worked where it is first asked for, and once.
+ */
+final class Assessment
 {
     public readonly Settling $settling;
 
-    public readonly ByTwin $byTwin;
+    public readonly TwinForecasts $forecasts;
+
+    public readonly Responses $responses;
 
     /** @var list<Account> as far as they were worked */
     private array $accounts = [];
@@ -34,14 +39,11 @@ final class Work
     /** @var array<int, Verdict> by number of the chapter */
     private array $verdicts = [];
 
-    /** @var array<string, Figures> by number of the chapter and subject */
+    /** @var array<int, array<string, Figures>> by number of the chapter, by subject */
     private array $figures = [];
 
     /** @var array{?float}|null kg by the ledger, once it was asked */
     private ?array $booked = null;
-
-    /** @var array<string, ?Response> by control and subject */
-    private array $responses = [];
 
     /**
      * @param  ?\Closure(): list<array{Control, string, list<list<array{float, float}>>}>  $earlier  settled readings of
@@ -60,7 +62,21 @@ final class Work
         public readonly array $good = [],
     ) {
         $this->settling = new Settling($log, $rules);
-        $this->byTwin = new ByTwin($this, $twins);
+        $this->forecasts = new TwinForecasts($this, $twins);
+        $this->responses = new Responses($this, $earlier);
+    }
+
+    /** How it goes on once more was told: what was worked of chapters to which nothing was added stands. */
+    public function after(Log $log, Chapters $chapters): self
+    {
+        $next = new self($log, $chapters, $this->rules, $this->twins, $this->earlier, $this->book, $this->good);
+        $stands = array_flip($this->chapters->untouchedIn($chapters, $log->addedTo($this->log)));
+        $next->accounts = array_slice($this->accounts, 0, count($stands));
+        $next->verdicts = array_intersect_key($this->verdicts, $stands);
+        $next->figures = array_intersect_key($this->figures, $stands);
+        $next->forecasts->goOn($this->forecasts, $stands);
+
+        return $next;
     }
 
     /** @return non-empty-list<Account> */
@@ -188,11 +204,11 @@ final class Work
         // By what is suspected now: the plant may have been read again but for this figure.
         return $account === null
             ? null
-            : $this->byTwin->forecasting($account->chapter, $subject)?->of(
+            : $this->forecasts->forecasting($account->chapter, $subject)?->of(
                 $control,
                 $value,
                 $this->verdict($this->judged())->suspects,
-                $this->response($control, $subject),
+                $this->responses->of($control, $subject),
             );
     }
 
@@ -211,7 +227,7 @@ final class Work
     /** The charging of the circuit, or of a part of it. */
     public function charging(string $subject = ''): Charging
     {
-        return $this->byTwin->charging($subject);
+        return $this->forecasts->charging($subject);
     }
 
     /** What is in the plant by weights, now or at the end of a chapter. */
@@ -221,29 +237,6 @@ final class Work
         $this->booked ??= [$this->book === null ? null : ($this->book)()];
 
         return WeighedIn::of($this, $this->booked[0], $chapter);
-    }
-
-    /** What one unit of a control does; null where it was not moved and read. */
-    public function response(Control $control, string $subject): ?Response
-    {
-        $key = $control->value.' '.$subject;
-        if (! array_key_exists($key, $this->responses)) {
-            $this->responses[$key] = (new Responses($this))->of($control, $subject, $this->earlier);
-        }
-
-        return $this->responses[$key];
-    }
-
-    /** @return list<array{Control, string, list<list<array{float, float}>>}> settled readings of all that was moved */
-    public function points(): array
-    {
-        return (new Responses($this))->points();
-    }
-
-    /** @return list<Response> what was learned of all that was moved */
-    public function responses(): array
-    {
-        return (new Responses($this))->all();
     }
 
     /** The figure that a control is made for, of a part of the circuit, where it was read settled; SI. */
@@ -271,7 +264,7 @@ final class Work
     /** All that follows from what was found in a chapter, of a part of the circuit. */
     public function figures(Chapter $chapter, string $subject): Figures
     {
-        return $this->figures[$chapter->number.' '.$subject] ??= Figures::of($chapter->of($subject), $this->rules);
+        return $this->figures[$chapter->number][$subject] ??= Figures::of($chapter->of($subject), $this->rules);
     }
 
     public static function figureOf(Control $control): ?Derived

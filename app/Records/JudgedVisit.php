@@ -10,10 +10,10 @@ use Metrum\Findings\Findings;
 use Metrum\Log\Log;
 use Metrum\Plant\Expectation;
 use Metrum\Plant\TwinExpectation;
-use Metrum\Work\Work;
+use Metrum\Work\Assessment;
 
 /** A visit with all that follows from its log, worked once. */
-final readonly class Judged
+final readonly class JudgedVisit
 {
     public function __construct(
         public Visit $visit,
@@ -22,14 +22,14 @@ final readonly class Judged
         public HouseRules $rules,
         public Expectation $expectation,
         public Verdict $verdict,
-        public Work $work,
+        public Assessment $assessment,
     ) {
     }
 
     /** What was found since the last move, by which the page is filled in. */
     public function present(): Findings
     {
-        return $this->work->present()->findings();
+        return $this->assessment->present()->findings();
     }
 
     /** What the twin expects; null where no such plant can be built, and house rules stand for it. */

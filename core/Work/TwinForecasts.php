@@ -13,9 +13,9 @@ use Metrum\Plant\Twins;
 use Metrum\Work\Charging\Charging;
 
 /** What the twin says of the work at a visit, each chapter asked once. */
-final class ByTwin
+final class TwinForecasts
 {
-    /** @var array<string, ?Forecasting> by number of the chapter and subject */
+    /** @var array<int, array<string, ?Forecasting>> by number of the chapter, by subject */
     private array $forecasting = [];
 
     /** @var array<string, Charging> by subject */
@@ -24,16 +24,27 @@ final class ByTwin
     /** @var array<string, ChargeCurve> by weather */
     private array $curves = [];
 
-    public function __construct(private readonly Work $work, private readonly Twins $twins)
+    public function __construct(private readonly Assessment $assessment, private readonly Twins $twins)
     {
+    }
+
+    /**
+     * Takes over what another has worked.
+     *
+     * @param  array<int, mixed>  $stands  by number of the chapters that are as they were
+     */
+    public function goOn(self $before, array $stands): void
+    {
+        $this->forecasting = array_intersect_key($before->forecasting, $stands);
+        $this->curves = $before->curves;
     }
 
     /** Change of its figure for one unit of a control, by the twin alone; null where it has none. */
     public function slope(Control $control, string $subject): ?float
     {
-        $figure = Work::figureOf($control);
+        $figure = Assessment::figureOf($control);
         $step = $control->row()->step;
-        $account = $figure === null || $step === null ? null : $this->work->lastRead($control, $subject);
+        $account = $figure === null || $step === null ? null : $this->assessment->lastRead($control, $subject);
 
         // There the next move is foretold too: the twin is brought to one chapter, not to two.
         return $account === null
@@ -48,31 +59,31 @@ final class ByTwin
      */
     public function coilUse(Control $control, float $value, string $subject): ?array
     {
-        $account = $this->work->lastRead($control, $subject);
+        $account = $this->assessment->lastRead($control, $subject);
 
         return $account === null
             ? null
             : $this->forecasting($account->chapter, $subject)?->coilUse(
                 $control,
                 $value,
-                $this->work->verdict($this->work->judged())->suspects,
+                $this->assessment->verdict($this->assessment->judged())->suspects,
             );
     }
 
     /** The twin brought to what was found in a chapter, of a part of the circuit; null where there is none. */
     public function forecasting(Chapter $chapter, string $subject): ?Forecasting
     {
-        $key = $chapter->number.' '.$subject;
-        if (! array_key_exists($key, $this->forecasting)) {
-            $this->forecasting[$key] = $this->madeForecasting($chapter->of($subject));
+        $made = $this->forecasting[$chapter->number] ?? [];
+        if (! array_key_exists($subject, $made)) {
+            $this->forecasting[$chapter->number][$subject] = $this->madeForecasting($chapter->of($subject));
         }
 
-        return $this->forecasting[$key];
+        return $this->forecasting[$chapter->number][$subject];
     }
 
     public function charging(string $subject): Charging
     {
-        return $this->chargings[$subject] ??= new Charging($this->work, $subject);
+        return $this->chargings[$subject] ??= new Charging($this->assessment, $subject);
     }
 
     /** What the twin would show at each charge, where it stands now. */
@@ -90,13 +101,13 @@ final class ByTwin
 
         return $expectation === null
             ? null
-            : new Forecasting($expectation->twin, $expectation->around, $findings, $this->work->rules);
+            : new Forecasting($expectation->twin, $expectation->around, $findings, $this->assessment->rules);
     }
 
     /** What the twin expects; null where no such plant can be built. */
     public function expectation(Findings $findings): ?TwinExpectation
     {
-        $expectation = $this->twins->expectation($findings, $this->work->rules, $this->work->good);
+        $expectation = $this->twins->expectation($findings, $this->assessment->rules, $this->assessment->good);
 
         return $expectation instanceof TwinExpectation ? $expectation : null;
     }

@@ -13,7 +13,6 @@ use Metrum\Circuit\DesignKey;
 use Metrum\Circuit\Kind;
 use Metrum\Circuit\Refused;
 use Metrum\Circuit\SystemKey;
-use Metrum\Findings\Findings;
 
 /**
  * One circuit of a plant: its own words and design values; what it shares stands with its plant.
@@ -35,16 +34,10 @@ final class Circuit extends Model
     /** Words of a search that count. */
     private const MOST_WORDS = 6;
 
-    /** Good visits that a twin is drawn to. */
-    private const GOOD = 4;
-
     /** Longest notes that a circuit has. */
     public const LONGEST_NOTES = 4000;
 
     protected $fillable = ['plant_id', 'name', 'kind', 'system', 'design', 'notes'];
-
-    /** @var ?array<string, Findings> by visit */
-    private ?array $good = null;
 
     protected function casts(): array
     {
@@ -147,22 +140,6 @@ final class Circuit extends Model
     public function known(): Known
     {
         return Known::fromWords($this->systemWords(), $this->designWords(), $this->site->atmosphere());
-    }
-
-    /** @return list<Findings> what was found at the last visits that were marked as running well, but for one */
-    public function goodFindings(?Visit $except = null): array
-    {
-        $this->good ??= Visit::query()
-            ->where('circuit_id', $this->id)
-            ->whereNotNull('ran_well_at')
-            ->latest('opened_at')
-            ->limit(self::GOOD + 1)
-            ->get()
-            ->mapWithKeys(static fn (Visit $visit): array => [$visit->id => $visit->findings()])
-            ->all();
-        $others = array_diff_key($this->good, [$except->id ?? '' => true]);
-
-        return array_slice(array_values($others), 0, self::GOOD);
     }
 
     public function coolingKind(): ?Kind

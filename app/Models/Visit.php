@@ -143,6 +143,12 @@ final class Visit extends Model
             ->latest('opened_at');
     }
 
+    /** @return Builder<self> of a circuit, marked as running well, latest first */
+    public static function thatRanWell(string $circuit): Builder
+    {
+        return self::query()->where('circuit_id', $circuit)->whereNotNull('ran_well_at')->latest('opened_at');
+    }
+
     public function isOpen(): bool
     {
         return $this->closed_at === null;

@@ -4,40 +4,34 @@ namespace App\Records;
 
 use App\Models\Circuit;
 use App\Models\Visit;
-use Illuminate\Support\Collection;
-use Metrum\Log\Log;
 use Metrum\Work\Assessment;
-use Metrum\Work\Left;
+use Metrum\Work\ControlPosition;
 
 /** How the controls of a circuit were left: each as it was found last, with what it was moved since. */
 final readonly class ControlsLeft
 {
-    private const VISITS = 6;
-
-    /** @var Collection<int, Visit> at which something was moved, newest first */
-    private Collection $visits;
-
-    public function __construct(Circuit $circuit, private Judge $judge)
+    public function __construct(private Circuit $circuit, private Judge $judge, private Folds $folds)
     {
-        $this->visits = Visit::withMoves($circuit->id)
-            ->limit(self::VISITS)
-            ->get()
-            ->each(static fn (Visit $visit) => $visit->setRelation('circuit', $circuit));
     }
 
-    /** @return list<Left> */
+    /** @return list<ControlPosition> */
     public function all(): array
     {
-        $logs = $this->visits->reverse()->map(static fn (Visit $one): Log => $one->log());
+        $moves = [];
+        foreach (array_reverse($this->folds->moved($this->circuit->id)) as $fold) {
+            array_push($moves, ...$fold->moves);
+        }
 
-        return Left::all(array_values($logs->all()));
+        return ControlPosition::all($moves);
     }
 
     /** The work of the visit at which something was moved last, which knows the earlier ones; null: there is none. */
     public function work(): ?Assessment
     {
-        $latest = $this->visits->first();
+        $latest = Visit::withMoves($this->circuit->id)->first();
 
-        return $latest === null ? null : $this->judge->of($latest, 0)->assessment;
+        return $latest === null
+            ? null
+            : $this->judge->of($latest->setRelation('circuit', $this->circuit), 0)->assessment;
     }
 }

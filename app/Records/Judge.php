@@ -5,6 +5,7 @@ namespace App\Records;
 use App\Models\VerdictSnapshot;
 use App\Models\Visit;
 use Illuminate\Support\Carbon;
+use Metrum\Circuit\Control;
 use Metrum\Diagnosis\Diagnosis;
 use Metrum\Diagnosis\Snapshot;
 use Metrum\Diagnosis\Verdict;
@@ -24,6 +25,7 @@ final class Judge
         private readonly Twins $twins,
         private readonly Edition $edition,
         private readonly VerdictShelf $shelf,
+        private readonly Folds $folds,
     ) {
     }
 
@@ -50,10 +52,21 @@ final class Judge
             $visit->chapters($log),
             $visit->rules(),
             $this->twins,
-            fn (): array => (new EarlierMoves($this->twins))->of($visit),
+            fn (): array => $this->earlier($visit),
             static fn (): ?float => (new Stock())->bookBefore($visit),
-            $visit->circuit->goodFindings($visit),
+            $this->folds->good($visit->circuit, $visit),
         );
+    }
+
+    /** @return list<array{Control, string, list<list<array{float, float}>>}> what was moved at earlier visits */
+    private function earlier(Visit $visit): array
+    {
+        $points = [];
+        foreach ($this->folds->moved($visit->circuit_id, $visit->opened_at) as $fold) {
+            array_push($points, ...$fold->points);
+        }
+
+        return $points;
     }
 
     /** @param  int  $checks  how many next checks are wanted */
@@ -122,6 +135,8 @@ final class Judge
     /** Works a visit anew with the weights of today. */
     public function again(Visit $visit): Snapshot
     {
+        $this->folds->keep($visit);
+
         return $this->keep($this->of($visit, checks: 0));
     }
 

@@ -20,7 +20,7 @@ final readonly class PathOfVerdict
 
     private const SAYS_NOTHING = [FactKind::Note, FactKind::Undo];
 
-    public function __construct(private Twins $twins)
+    public function __construct(private Twins $twins, private Folds $folds)
     {
     }
 
@@ -35,7 +35,7 @@ final readonly class PathOfVerdict
         );
         $rules = $visit->rules();
         $diagnosis = new Diagnosis($rules, $this->twins);
-        $good = $visit->circuit->goodFindings($visit);
+        $good = $this->folds->good($visit->circuit, $visit);
         $first = max(0, count($facts) - self::MOST);
 
         return array_map(

@@ -11,6 +11,7 @@ use App\Picture\Course;
 use App\Picture\CourseFacts;
 use App\Records\CircuitHistory;
 use App\Records\ControlsLeft;
+use App\Records\Folds;
 use App\Records\Judge;
 use Illuminate\Database\Eloquent\Collection;
 use Metrum\Circuit\DesignKey;
@@ -24,7 +25,7 @@ use Metrum\Plant\Filling;
 use Metrum\Plant\TwinExpectation;
 use Metrum\Plant\Twins;
 use Metrum\Quantity\Units;
-use Metrum\Work\Left;
+use Metrum\Work\ControlPosition;
 
 /** Everything that the page of one circuit shows. */
 final readonly class CircuitPage
@@ -50,16 +51,16 @@ final readonly class CircuitPage
     /** @var list<string> where plate, receiver, condenser and lines contradict each other */
     public array $conflicts;
 
-    public function __construct(public Circuit $circuit, User $user, Judge $judge, Twins $twins)
+    public function __construct(public Circuit $circuit, User $user, Judge $judge, Twins $twins, Folds $folds)
     {
         $this->units = $user->units();
         $this->history = new CircuitHistory($circuit, $judge);
         $this->latest = $this->history->latest();
-        $this->left = new ControlsLeft($circuit, $judge);
+        $this->left = new ControlsLeft($circuit, $judge, $folds);
         $this->followUps = $circuit->followUps()->whereNull('done_at')->get();
         $findings = $this->latest === null ? new Findings($circuit->known()) : $this->latest->findings();
         $rules = $this->latest === null ? HouseRuleChoice::inForce() : $this->latest->rules();
-        $expectation = $twins->expectation($findings, $rules, $circuit->goodFindings($this->latest));
+        $expectation = $twins->expectation($findings, $rules, $folds->good($circuit, $this->latest));
         $this->impossible =
             $expectation instanceof TwinExpectation ? null : $twins->whyNone($findings->circuit, $rules);
         $this->conflicts = $expectation instanceof TwinExpectation
@@ -89,7 +90,7 @@ final readonly class CircuitPage
         $story = $work === null ? null : new WorkStory($work, $this->units);
 
         return array_map(
-            fn (Left $one): array => [
+            fn (ControlPosition $one): array => [
                 'name' => $one->name(),
                 'left' => $one->words($this->units).', '.$one->at->format('j M Y'),
                 'learned' => $story?->response($one->control, $one->subject) ?? '',

@@ -18,7 +18,7 @@ use Metrum\Findings\Trips;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\NoteWritten;
-use Metrum\Work\Left;
+use Metrum\Work\ControlPosition;
 use Metrum\Work\Movements;
 
 /** What is left with the owner: the visit in words, the course, the readings, the rules in force. */
@@ -216,8 +216,8 @@ final readonly class Report
     public function controls(): array
     {
         return array_map(
-            fn (Left $one): string => $one->name().': '.$one->words($this->page->units).'.',
-            Left::all([$this->page->log]),
+            fn (ControlPosition $one): string => $one->name().': '.$one->words($this->page->units).'.',
+            ControlPosition::all($this->page->log->history(FactKind::Move)),
         );
     }
 

@@ -6,6 +6,7 @@ use App\Models\Circuit;
 use App\Models\HouseRuleChoice;
 use App\Models\User;
 use App\Picture\WinterPicture;
+use App\Records\Folds;
 use Metrum\Bench\Calculators\Flooding;
 use Metrum\Card\Cards;
 use Metrum\Circuit\Circuit as Known;
@@ -38,12 +39,12 @@ final class WinterPage
 
     private readonly ?Machine $machine;
 
-    public function __construct(public readonly Circuit $circuit, User $user, Twins $twins)
+    public function __construct(public readonly Circuit $circuit, User $user, Twins $twins, Folds $folds)
     {
         $this->units = $user->units();
         $this->known = $circuit->known();
         try {
-            $this->machine = $twins->of($this->known, HouseRuleChoice::inForce(), $circuit->goodFindings())->machine;
+            $this->machine = $twins->of($this->known, HouseRuleChoice::inForce(), $folds->good($circuit))->machine;
         } catch (CannotStand) {
             $this->machine = null;
         }

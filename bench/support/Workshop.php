@@ -59,6 +59,60 @@ final class Workshop
         $this->pdo->exec('commit');
     }
 
+    /**
+     * A circuit that was visited every ninth day, as its last visit of the demo town was, and is being visited now.
+     *
+     * @param  int  $each  facts a visit
+     * @return array{string, string} the circuit, and its open visit
+     */
+    public function aged(string $name, int $visits, int $each): array
+    {
+        $room = $this->row("select * from circuits where name = 'Cold room 2'");
+        $model = $this->row("select * from visits where circuit_id = '{$room['id']}' order by opened_at desc limit 1");
+        $told = $this->pdo
+            ->query("select * from facts where visit_id = '{$model['id']}' and kind != 'undo' order by seq")
+            ->fetchAll(PDO::FETCH_ASSOC);
+        $circuit = sprintf('01BENCHA%018d', $visits);
+        $this->pdo->exec('begin');
+        $this->insert('circuits', ['id' => $circuit, 'name' => $name] + $room);
+        for ($visit = $visits - 1; $visit >= 0; $visit--) {
+            $at = date('Y-m-d H:i:s', time() - 9 * 86400 * $visit);
+            $id = sprintf('01BENCHB%09d%09d', $visits, $visit);
+            $isOpen = $visit === 0;
+            $this->insert('visits', [
+                'id' => $id,
+                'circuit_id' => $circuit,
+                'opened_at' => $at,
+                'closed_at' => $isOpen ? null : $at,
+                'ran_well_at' => ! $isOpen && $visit % 7 === 3 ? $at : null,
+                'told' => null,
+            ] + $model);
+            $count = $isOpen ? count($told) : $each;
+            for ($i = 0; $i < $count; $i++) {
+                $moves = ! $isOpen && $visit % 3 === 0 && $i === intdiv($count, 2);
+                $this->insert('facts', [
+                    'seq' => null,
+                    'id' => sprintf('01BENCHG%018d', $this->facts++),
+                    'visit_id' => $id,
+                    'circuit_id' => $circuit,
+                    'taken_at' => $at,
+                ] + ($moves ? ['kind' => 'move', 'key' => 'valve_turn', 'value' => 0.25, 'word' => null] : [])
+                    + $told[$i % count($told)]);
+            }
+        }
+        $this->pdo->exec('commit');
+
+        return [$circuit, sprintf('01BENCHB%09d%09d', $visits, 0)];
+    }
+
+    /** What the visits that were not judged came to, as when they were closed. */
+    public function judge(): void
+    {
+        $this->run('php artisan metrum:verdicts --missing');
+        $this->pdo->exec('analyze');
+        $this->pdo->exec('pragma wal_checkpoint(truncate)');
+    }
+
     public function size(): string
     {
         $count = fn (string $table): int => (int) $this->pdo->query("select count(*) from $table")->fetchColumn();

@@ -9,6 +9,7 @@ use App\Models\User;
 use App\Models\VerdictSnapshot;
 use App\Models\Visit;
 use App\Policies\VisitPolicy;
+use App\Records\Folds;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Str;
 use Metrum\Findings\Derived;
@@ -95,7 +96,7 @@ final class KeptTest extends TestCase
         }
         $ids = fn (?Visit $except): array => array_map(
             static fn (Findings $one): string => (string) $one->id,
-            $this->circuit->goodFindings($except),
+            app(Folds::class)->good($this->circuit, $except),
         );
 
         self::assertSame([$visits[1]->id], $ids($visits[0]));

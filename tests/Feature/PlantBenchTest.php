@@ -2,6 +2,7 @@
 
 namespace Tests\Feature;
 
+use App\Records\Folds;
 use App\View\BenchInputs;
 use App\View\PlantBench;
 use Metrum\Circuit\Circuit;
@@ -268,7 +269,7 @@ final class PlantBenchTest extends TestCase
             assert($circuit !== null);
 
             return app(Twins::class)
-                ->of($circuit->known(), new HouseRules(), $circuit->goodFindings())
+                ->of($circuit->known(), new HouseRules(), app(Folds::class)->good($circuit))
                 ->expectedAt($around)[Reading::SuctionPressure->value]->value;
         };
         $designed = $suction();

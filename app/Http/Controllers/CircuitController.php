@@ -7,6 +7,7 @@ use App\Models\Circuit;
 use App\Models\Site;
 use App\Records\Author;
 use App\Records\CircuitBook;
+use App\Records\Folds;
 use App\Records\Judge;
 use App\View\CircuitForm;
 use App\View\CircuitPage;
@@ -36,11 +37,13 @@ final class CircuitController extends Controller
         return redirect()->route('circuits.show', $circuit);
     }
 
-    public function show(Request $request, Circuit $circuit, Judge $judge, Twins $twins): View
+    public function show(Request $request, Circuit $circuit, Judge $judge, Twins $twins, Folds $folds): View
     {
         $circuit->load('site', 'plant');
 
-        return view('circuits.show', ['page' => new CircuitPage($circuit, $request->user(), $judge, $twins)]);
+        return view('circuits.show', [
+            'page' => new CircuitPage($circuit, $request->user(), $judge, $twins, $folds),
+        ]);
     }
 
     public function edit(Request $request, Circuit $circuit): View

@@ -5,6 +5,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\LedgerRequest;
 use App\Models\Circuit;
 use App\Models\HouseRuleChoice;
+use App\Records\Folds;
 use App\Records\LedgerFile;
 use App\Records\LedgerImport;
 use App\Records\LevelMarks;
@@ -27,9 +28,9 @@ final class LedgerController extends Controller
         return view('refrigerant.ledger', ['page' => new LedgerPage($circuit, $stock, $request->user())]);
     }
 
-    public function winter(Request $request, Circuit $circuit, Twins $twins): View
+    public function winter(Request $request, Circuit $circuit, Twins $twins, Folds $folds): View
     {
-        return view('refrigerant.winter', ['page' => new WinterPage($circuit, $request->user(), $twins)]);
+        return view('refrigerant.winter', ['page' => new WinterPage($circuit, $request->user(), $twins, $folds)]);
     }
 
     /** What is printed for the receiver. */

@@ -4,6 +4,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Circuit;
 use App\Models\HouseRuleChoice;
+use App\Records\Folds;
 use App\View\BenchInputs;
 use App\View\PlantBench;
 use Illuminate\Contracts\View\View;
@@ -19,7 +20,7 @@ use Metrum\Plant\Twins;
 /** The plant bench of a circuit, and the plain one of each kind of plant. */
 final class PlantBenchController extends Controller
 {
-    public function __construct(private readonly Twins $twins)
+    public function __construct(private readonly Twins $twins, private readonly Folds $folds)
     {
     }
 
@@ -67,7 +68,7 @@ final class PlantBenchController extends Controller
     {
         $circuit->loadMissing('site', 'plant');
 
-        return $this->bench($request, $circuit->known(), $circuit->goodFindings());
+        return $this->bench($request, $circuit->known(), $this->folds->good($circuit));
     }
 
     private static function none(Circuit $circuit, CannotStand $reason): View

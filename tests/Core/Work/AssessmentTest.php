@@ -20,11 +20,12 @@ final class AssessmentTest extends TestCase
     {
         [$facts, $fold] = self::visit();
         $twins = new Twins();
-        $goesOn = null;
+        $empty = new Log([]);
+        $goesOn = self::assessed($empty, $fold);
         for ($told = 0; $told <= count($facts); $told++) {
             $log = new Log(array_slice($facts, 0, $told));
             $anew = new Assessment($log, $fold($log), new HouseRules(), $twins);
-            $goesOn = $goesOn === null ? $anew : $goesOn->after($log, $fold($log));
+            $goesOn = $goesOn->after($log, $fold($log));
 
             self::assertEquals($anew->accounts(), $goesOn->accounts(), "after $told facts");
             self::assertEquals(
@@ -34,7 +35,7 @@ final class AssessmentTest extends TestCase
             );
             self::assertEquals($anew->responses->all(), $goesOn->responses->all(), "after $told facts");
         }
-        self::assertNotSame([], $goesOn?->responses->all(), 'it was turned and read');
+        self::assertNotSame([], $goesOn->responses->all(), 'it was turned and read');
     }
 
     public function test_a_move_leaves_what_was_weighed_before_it(): void
@@ -69,7 +70,7 @@ final class AssessmentTest extends TestCase
         return new Assessment($log, $fold($log), new HouseRules(), new Twins());
     }
 
-    /** @return array{list<\Metrum\Log\Fact>, \Closure(Log): Chapters} facts of a visit with two turns, and their fold */
+    /** @return array{list<\Metrum\Log\Fact>, \Closure(Log): Chapters} of a visit with two turns, and its fold */
     private static function visit(): array
     {
         $at = static fn (int $minute): string => sprintf('2026-07-01T09:%02d:00Z', $minute);
@@ -98,7 +99,7 @@ final class AssessmentTest extends TestCase
             'format' => 'metrum-visit',
             'version' => 1,
             'taken_at' => $at(0),
-            'system' => ['kind' => 'walk_in_cooler', 'refrigerant' => 'R-134a', 'metering' => 'txv', 'receiver' => true],
+            'system' => ['kind' => 'walk_in_cooler', 'refrigerant' => 'R-134a'],
             'state' => 'running_settled',
             'log' => $log,
         ], JSON_THROW_ON_ERROR));

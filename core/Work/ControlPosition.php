@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace Metrum\Work;
 
 use Metrum\Circuit\Control;
-use Metrum\Log\FactKind;
+use Metrum\Log\Fact;
 use Metrum\Log\Kinds\PlantMoved;
-use Metrum\Log\Log;
 use Metrum\Quantity\Units;
 
 /** How a control was left: as it was found last, with what it was moved since. */
-final readonly class Left
+final readonly class ControlPosition
 {
     /** Turns below which a control stands where it was found. */
     private const STANDS = 1e-6;
@@ -32,32 +31,30 @@ final readonly class Left
     /**
      * Every control that has a position and was moved, in the order in which it was first moved.
      *
-     * @param  list<Log>  $logs  of a circuit's visits, oldest first
+     * @param  list<Fact>  $moves  of a circuit's visits, oldest first
      * @return list<self>
      */
-    public static function all(array $logs): array
+    public static function all(array $moves): array
     {
         $left = [];
-        foreach ($logs as $log) {
-            foreach ($log->history(FactKind::Move) as $fact) {
-                $content = $fact->content;
-                $control = Control::from($content->key);
-                if (! $control->hasPosition()) {
-                    continue;
-                }
-                $name = $content->key.' '.$content->subject;
-                $found = $content->text(PlantMoved::AS_FOUND);
-                $before = $left[$name] ?? null;
-                // Found anew it is counted on from there; a control that is set stands where it was set.
-                $since = $found === '' && $control->isStep() ? $before->moved ?? 0.0 : 0.0;
-                $left[$name] = new self(
-                    $control,
-                    $content->subject,
-                    $found === '' ? $before->found ?? '' : $found,
-                    $since + ($content->value ?? 0.0),
-                    $fact->takenAt,
-                );
+        foreach ($moves as $fact) {
+            $content = $fact->content;
+            $control = Control::from($content->key);
+            if (! $control->hasPosition()) {
+                continue;
             }
+            $name = $content->key.' '.$content->subject;
+            $found = $content->text(PlantMoved::AS_FOUND);
+            $before = $left[$name] ?? null;
+            // Found anew it is counted on from there; a control that is set stands where it was set.
+            $since = $found === '' && $control->isStep() ? $before->moved ?? 0.0 : 0.0;
+            $left[$name] = new self(
+                $control,
+                $content->subject,
+                $found === '' ? $before->found ?? '' : $found,
+                $since + ($content->value ?? 0.0),
+                $fact->takenAt,
+            );
         }
 
         return array_values($left);

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Work;
+
+use Metrum\Circuit\Control;
+use Metrum\Findings\Findings;
+use Metrum\Log\Fact;
+use Metrum\Log\FactKind;
+
+/** What later visits of a circuit ask of one that is over, so that nobody folds its log again. */
+final readonly class VisitFold
+{
+    /**
+     * @param  Findings  $findings  at its end
+     * @param  list<array{Control, string, list<list<array{float, float}>>}>  $points  settled readings of what was
+     *                                                        moved, by control and subject
+     * @param  list<Fact>  $moves  that were not taken back
+     */
+    private function __construct(public Findings $findings, public array $points, public array $moves)
+    {
+    }
+
+    public static function of(Assessment $assessment): self
+    {
+        return new self(
+            $assessment->chapters->present()->findings,
+            $assessment->responses->points(),
+            $assessment->log->history(FactKind::Move),
+        );
+    }
+}

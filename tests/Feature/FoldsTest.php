@@ -1,0 +1,104 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Models\FactRecord;
+use App\Models\Fold;
+use App\Models\User;
+use App\Models\Visit;
+use App\Records\Folds;
+use Illuminate\Support\Str;
+use Metrum\Findings\Findings;
+use Tests\TestCase;
+
+/** What a closed visit folds to is kept, and asked for instead of its log, as long as it is so. */
+final class FoldsTest extends TestCase
+{
+    private Visit $visit;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->visit = $this->starved();
+        $this->post("/visits/{$this->visit->id}/ran-well", ['well' => 1]);
+        $this->post("/visits/{$this->visit->id}/close")->assertRedirect();
+    }
+
+    public function test_a_closed_visit_is_not_folded_again(): void
+    {
+        self::assertSame($this->visit->id, $this->good());
+        $this->mark();
+        self::assertSame('marked', $this->good(), 'the kept fold is read');
+    }
+
+    public function test_what_came_late_from_a_device_is_in_it(): void
+    {
+        $this->mark();
+        $late = FactRecord::query()->where('visit_id', $this->visit->id)->firstOrFail()->replicate();
+        $late->fill(['id' => (string) Str::ulid(), 'value' => 275.15])->save();
+
+        self::assertSame($this->visit->id, $this->good());
+    }
+
+    public function test_other_weights_or_another_circuit_as_opened_fold_it_anew(): void
+    {
+        foreach (['edition' => 'of last year', 'rests_on' => 'another'] as $column => $was) {
+            $this->mark();
+            Fold::query()->whereKey($this->visit->id)->update([$column => $was]);
+            self::assertSame($this->visit->id, $this->good(), $column);
+        }
+        $this->mark();
+        $this->visit->refresh()->update(['design' => ['superheat_k' => 8]]);
+        self::assertSame($this->visit->id, $this->good());
+    }
+
+    public function test_a_visit_opened_again_is_folded_as_it_goes_on(): void
+    {
+        $this->mark();
+        $this->technician->update(['role' => User::LEAD]);
+        $this->post("/visits/{$this->visit->id}/reopen")->assertRedirect();
+
+        self::assertSame($this->visit->id, $this->good());
+    }
+
+    public function test_a_broken_fold_is_made_anew(): void
+    {
+        foreach (['', 'no fold', base64_encode('O:8:"stdClass":0:{}')] as $broken) {
+            Fold::query()->whereKey($this->visit->id)->update(['fold' => $broken]);
+            self::assertSame($this->visit->id, $this->good());
+        }
+    }
+
+    public function test_it_is_gone_with_its_visit(): void
+    {
+        self::assertSame(1, Fold::query()->count());
+        Visit::query()->whereKey($this->visit->id)->update(['closed_at' => null]);
+        app(Folds::class)->keep($this->visit->refresh());
+
+        self::assertSame(0, Fold::query()->count());
+    }
+
+    /** Writes into the kept fold what its log does not say, so that it is seen which of them is read. */
+    private function mark(): void
+    {
+        app(Folds::class)->keep($this->visit->refresh());
+        $kept = Fold::query()->whereKey($this->visit->id)->sole();
+        $other = str_replace(
+            's:26:"'.$this->visit->id.'"',
+            's:6:"marked"',
+            (string) base64_decode($kept->fold, true),
+        );
+        $kept->update(['fold' => base64_encode($other)]);
+    }
+
+    private function good(): ?string
+    {
+        $good = array_map(
+            static fn (Findings $one): ?string => $one->id,
+            app(Folds::class)->good($this->circuit),
+        );
+        self::assertCount(1, $good);
+
+        return $good[0];
+    }
+}

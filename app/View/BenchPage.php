@@ -156,7 +156,7 @@ final class BenchPage
                 static fn (Input $one): string => mb_strtolower($one->label),
                 $input->columns,
             )).', rows with ; between',
-            default => $input->optional ? 'at sea level where left empty' : '',
+            Shape::One, Shape::Refrigerant => $input->optional ? 'at sea level where left empty' : '',
         };
     }
 

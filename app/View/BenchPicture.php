@@ -4,6 +4,7 @@ namespace App\View;
 
 use App\Picture\Bars;
 use Metrum\Bench\Answer;
+use Metrum\Bench\AnswerPicture;
 use Metrum\Bench\Calculator;
 use Metrum\Bench\Given;
 use Metrum\Quantity\QuantityKind;
@@ -21,14 +22,14 @@ final readonly class BenchPicture
 
     public function of(Calculator $calculator): ?Bars
     {
-        return match ($calculator) {
-            Calculator::CompressionRatioSensitivity => $this->ratios(),
-            Calculator::WinterFloodingStep => $this->flooded(),
-            Calculator::DefrostHeaterLegMissing => $this->legs(),
-            Calculator::DefrostHeaterElementOpen => $this->elements(),
-            Calculator::DefrostStaggerCheck => $this->schedule($this->given->table('schedule')),
-            Calculator::DefrostStaggerPlan => $this->schedule($this->planned()),
-            default => null,
+        return match ($calculator->drawing()) {
+            AnswerPicture::Ratios => $this->ratios(),
+            AnswerPicture::Flooded => $this->flooded(),
+            AnswerPicture::Legs => $this->legs(),
+            AnswerPicture::Elements => $this->elements(),
+            AnswerPicture::Schedule => $this->schedule($this->given->table('schedule')),
+            AnswerPicture::Proposal => $this->schedule($this->planned()),
+            null => null,
         };
     }
 

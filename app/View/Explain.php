@@ -109,7 +109,7 @@ final readonly class Explain
         $typed = $asTyped->ends($check, $outcome);
         $kind = $typed === null ? $check->sign?->row()->quantity : AsTyped::reading($check)?->quantity();
         [$from, $to] = $typed ?? [$outcome->from, $outcome->to];
-        [$least, $most] = $typed === null ? $check->sign?->possible() ?? [null, null] : [null, null];
+        [$least, $most] = $typed === null ? $check->sign?->row()->possible ?? [null, null] : [null, null];
         if ($least !== null && $to !== null && $to <= $least) {
             return 'none';
         }

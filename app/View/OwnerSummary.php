@@ -4,10 +4,10 @@ namespace App\View;
 
 use App\Records\JudgedVisit;
 use Metrum\Circuit\Complaint;
+use Metrum\Circuit\CompressorStop;
 use Metrum\Circuit\Control;
 use Metrum\Circuit\Fault;
 use Metrum\Circuit\Reading;
-use Metrum\Circuit\Word;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Sureness;
 use Metrum\Diagnosis\Verdict;
@@ -89,12 +89,13 @@ final readonly class OwnerSummary
     {
         $said = [];
         foreach (Trips::of($this->judged->log)->all as [$word, , $ranAgain]) {
-            $said[] = match ($word) {
-                Word::OffOnHighPressure => 'The compressor had been stopped by too high a pressure',
-                Word::OffOnLowPressure => 'The compressor had been stopped by too low a pressure',
-                Word::OffOnOil => 'The compressor had been stopped for want of oil pressure',
-                Word::OffOnOverload => 'The compressor had been stopped by its overload protection',
-                default => 'The compressor did not start',
+            $said[] = match ($word->stop()) {
+                CompressorStop::HighPressure => 'The compressor had been stopped by too high a pressure',
+                CompressorStop::LowPressure => 'The compressor had been stopped by too low a pressure',
+                CompressorStop::Oil => 'The compressor had been stopped for want of oil pressure',
+                CompressorStop::Overload => 'The compressor had been stopped by its overload protection',
+                CompressorStop::Thermostat => 'The compressor had been stopped by its thermostat',
+                CompressorStop::NoStart, null => 'The compressor did not start',
             }.($ranAgain ? '; it runs again, and why it stopped stays to be watched.' : '.');
         }
 

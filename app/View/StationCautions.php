@@ -18,7 +18,7 @@ final class StationCautions
             Station::Unit => Cautions::words(['hot_surface', 'fans_lockout']),
             Station::Gauges => [...$own, ...Cautions::words(['hoses', 'licence'])],
             Station::Verdict => Cautions::words(['put_back']),
-            default => [],
+            Station::Complaint, Station::PutRight, Station::Prove, Station::Leave => [],
         };
     }
 }

@@ -136,7 +136,16 @@ final readonly class VisitControls
             FactKind::Test => in_array(Test::tryFrom($key), $this->station->tests(), true),
             FactKind::Complaint => $this->station === Station::Complaint,
             FactKind::State => true,
-            default => false,
+            FactKind::Confirmed,
+            FactKind::RuledOut,
+            FactKind::Note,
+            FactKind::Move,
+            FactKind::Card,
+            FactKind::Clock,
+            FactKind::Touched,
+            FactKind::Restored,
+            FactKind::Circuit,
+            FactKind::Undo => false,
         };
     }
 

@@ -88,7 +88,7 @@ final class VisitPage
             match ($this->station) {
                 Station::Gauges => 346.0,
                 Station::Box, Station::Unit, Station::Verdict => 272.0,
-                default => 330.0,
+                Station::Complaint, Station::PutRight, Station::Prove, Station::Leave => 330.0,
             },
         );
     }

@@ -99,4 +99,12 @@ enum Calculator: string
     {
         return DataFile::read('bench')->row($this->value)->word('group', Group::class);
     }
+
+    /** What is drawn of its answer; null where a picture says no more than the figures. */
+    public function drawing(): ?AnswerPicture
+    {
+        $row = DataFile::read('bench')->row($this->value);
+
+        return $row->has('drawing') ? $row->word('drawing', AnswerPicture::class) : null;
+    }
 }

@@ -17,7 +17,7 @@ enum BoxControl: string
     {
         return match ($this) {
             self::ThermostatPumpDown, self::Thermostat => true,
-            default => false,
+            self::LowPressure, self::PressureRegulator => false,
         };
     }
 

@@ -91,9 +91,7 @@ final readonly class Circuit
     /** Whether something is asked of such a plant: an ice machine has no box, no coil fans and no pull-down. */
     public function asks(Asked $one): bool
     {
-        $isOfABox = $one instanceof Reading && $one->isOfABox();
-
-        return $one->taking()->fit->asks($this) && ! ($isOfABox && $this->kind === Kind::IceMachine);
+        return $one->taking()->fit->asks($this);
     }
 
     /** What is cooled, to people who use it: an air conditioner has a room and no box. */

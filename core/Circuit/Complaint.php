@@ -26,7 +26,15 @@ enum Complaint: string
         return match ($this) {
             self::LowProduction => $kind === Kind::IceMachine,
             self::TooWarm, self::TooCold => $kind !== Kind::IceMachine,
-            default => true,
+            self::RunsAllTheTime,
+            self::ShortCycling,
+            self::NotRunning,
+            self::IcedUp,
+            self::Noisy,
+            self::WaterLeak,
+            self::HighEnergy,
+            self::Alarm,
+            self::None => true,
         };
     }
 

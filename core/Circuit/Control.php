@@ -54,7 +54,24 @@ enum Control: string
     {
         return match ($this) {
             self::ValveTurn, self::RegulatorTurn, self::HeadValveTurn, self::Charge => true,
-            default => false,
+            self::LowCutOutSet,
+            self::LowCutInSet,
+            self::ThermostatSet,
+            self::FanDelaySet,
+            self::DefrostCountSet,
+            self::DefrostLengthSet,
+            self::DefrostEndSet,
+            self::DripTimeSet,
+            self::CondenserWashed,
+            self::CoilCleaned,
+            self::CoilThawed,
+            self::FanMended,
+            self::DoorMended,
+            self::DrainCleared,
+            self::BulbRemounted,
+            self::PartReplaced,
+            self::ValveShut,
+            self::ValveOpened => false,
         };
     }
 }

@@ -122,6 +122,24 @@ final readonly class DataRow
     }
 
     /**
+     * @return array{?float, ?float} null where nothing bounds it
+     *
+     * @throws BrokenData where it is no pair of numbers or nulls
+     */
+    public function bounds(string $key): array
+    {
+        $bounds = [];
+        foreach (array_values($this->array($key)) as $one) {
+            if ($one !== null && ! is_int($one) && ! is_float($one)) {
+                throw $this->broken($key, 'two numbers are wanted, or null where nothing bounds it');
+            }
+            $bounds[] = $one === null ? null : (float) $one;
+        }
+
+        return count($bounds) === 2 ? $bounds : throw $this->broken($key, 'two are wanted');
+    }
+
+    /**
      * @template T of \BackedEnum
      *
      * @param  class-string<T>  $enum

@@ -30,7 +30,12 @@ enum Kind: string
     {
         return match ($this) {
             self::WalkInFreezer, self::ReachInFreezer, self::CaseLow, self::RackCircuitLow => true,
-            default => false,
+            self::WalkInCooler,
+            self::ReachInCooler,
+            self::CaseMedium,
+            self::IceMachine,
+            self::AirConditioner,
+            self::RackCircuitMedium => false,
         };
     }
 
@@ -39,7 +44,13 @@ enum Kind: string
     {
         return match ($this) {
             self::ReachInCooler, self::ReachInFreezer, self::IceMachine => true,
-            default => false,
+            self::WalkInCooler,
+            self::WalkInFreezer,
+            self::CaseMedium,
+            self::CaseLow,
+            self::AirConditioner,
+            self::RackCircuitMedium,
+            self::RackCircuitLow => false,
         };
     }
 

@@ -104,19 +104,6 @@ enum Reading: string implements Asked
         return $this->row()->taking;
     }
 
-    /** Read of a cooled box, its air and the fans of its coil. */
-    public function isOfABox(): bool
-    {
-        return match ($this) {
-            self::BoxTemperature,
-            self::SupplyAirTemperature,
-            self::FansRunning,
-            self::FansFitted,
-            self::PullDownRate => true,
-            default => false,
-        };
-    }
-
     public function quantity(): Quantity
     {
         return $this->row()->field->kind;

@@ -25,7 +25,11 @@ enum State: string
     {
         return match ($this) {
             self::Off, self::InDefrost => false,
-            default => true,
+            self::Starting,
+            self::PullingDown,
+            self::RunningSettled,
+            self::PumpingDown,
+            self::AfterDefrost => true,
         };
     }
 }

@@ -43,7 +43,13 @@ enum SystemKey: string
     {
         return match ($this) {
             self::Receiver, self::Regulator, self::SuctionAccumulator, self::Exchanger => true,
-            default => false,
+            self::Kind,
+            self::Refrigerant,
+            self::Metering,
+            self::Condenser,
+            self::HeadPressureControl,
+            self::BoxControl,
+            self::Defrost => false,
         };
     }
 
@@ -52,7 +58,13 @@ enum SystemKey: string
     {
         return match ($this) {
             self::Refrigerant, self::Condenser, self::HeadPressureControl, self::Receiver => true,
-            default => false,
+            self::Kind,
+            self::Metering,
+            self::BoxControl,
+            self::Defrost,
+            self::Regulator,
+            self::SuctionAccumulator,
+            self::Exchanger => false,
         };
     }
 
@@ -67,7 +79,7 @@ enum SystemKey: string
             self::HeadPressureControl => self::labels(HeadPressureControl::cases()),
             self::BoxControl => self::labels(BoxControl::cases()),
             self::Defrost => self::labels(DefrostKind::cases()),
-            default => [],
+            self::Receiver, self::Regulator, self::SuctionAccumulator, self::Exchanger => [],
         };
     }
 

@@ -95,27 +95,10 @@ enum Word: string
     /** What is seen of fans that do not all move air as they should. */
     public const FANS_STAND = [self::SomeStopped, self::AllStopped, self::Backwards];
 
-    /** Whether it says that a safety control stopped the compressor, or that it does not start at all. */
-    public function isTrip(): bool
+    /** By what the compressor stands, where it says that it does. */
+    public function stop(): ?CompressorStop
     {
-        return match ($this) {
-            self::OffOnHighPressure, self::OffOnOverload, self::OffOnOil, self::WillNotStart => true,
-            default => false,
-        };
-    }
-
-    /** Whether it says that the compressor stands. */
-    public function isStop(): bool
-    {
-        return match ($this) {
-            self::OffOnLowPressure,
-            self::OffOnHighPressure,
-            self::OffOnOverload,
-            self::OffOnOil,
-            self::OffOnThermostat,
-            self::WillNotStart => true,
-            default => false,
-        };
+        return CompressorStop::tryFrom($this->value);
     }
 
     public function label(): string

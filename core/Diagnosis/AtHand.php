@@ -24,7 +24,7 @@ final class AtHand
 
         return array_keys(
             array_filter([
-                'no_bypass' => $findings->observed(Observation::Compressor)?->isTrip() === true ||
+                'no_bypass' => $findings->observed(Observation::Compressor)?->stop()?->isTrip() === true ||
                     $findings->tripped !== null,
                 'food' => (BoxState::above($findings) ?? 0.0) > self::WARM,
                 'wet_floor' => in_array(Complaint::WaterLeak, $findings->complaints, true),

@@ -193,12 +193,7 @@ final class Features
             $value = $findings->reading($reading);
             $expected = $value === null ? null : $examined->expectation->reading($reading);
             if ($value !== null && $expected !== null) {
-                $own = match ($reading->quantity()) {
-                    QuantityKind::GaugePressure => self::PRESSURE[1] +
-                        self::PRESSURE[0] * $findings->circuit->atmosphere->absolute($value),
-                    QuantityKind::Temperature => self::TEMPERATURE,
-                    default => self::CURRENT * abs($value),
-                };
+                $own = self::instrument($reading, $value, $findings);
                 $own = hypot($own, self::unsure($reading, $findings));
                 $read['reading '.$reading->value] =
                     ($value - $expected->value) / max(1e-9, hypot($expected->deviation, $own));
@@ -208,14 +203,29 @@ final class Features
         return $read;
     }
 
+    /** By how much an instrument may be off; SI. READINGS are pressures, temperatures and a current. */
+    private static function instrument(Reading $reading, float $value, Findings $findings): float
+    {
+        $pressure = self::PRESSURE[1] + self::PRESSURE[0] * $findings->circuit->atmosphere->absolute($value);
+
+        return match (true) {
+            $reading->quantity() === QuantityKind::GaugePressure => $pressure,
+            $reading->quantity() === QuantityKind::Temperature => self::TEMPERATURE,
+            default => self::CURRENT * abs($value),
+        };
+    }
+
     /** K by which a pipe's temperature may be off besides. */
     private static function unsure(Reading $reading, Findings $findings): float
     {
-        return match ($reading) {
-            Reading::SuctionTemperatureEvaporator => Unsure::ofSwing($findings),
-            Reading::SuctionTemperatureCompressor => hypot(Unsure::ofSwing($findings), Unsure::ofLine($findings)),
-            default => 0.0,
-        };
+        $swings = $reading === Reading::SuctionTemperatureEvaporator ||
+            $reading === Reading::SuctionTemperatureCompressor;
+        $isAfterLine = $reading === Reading::SuctionTemperatureCompressor;
+
+        return hypot(
+            $swings ? Unsure::ofSwing($findings) : 0.0,
+            $isAfterLine ? Unsure::ofLine($findings) : 0.0,
+        );
     }
 
     /** @return array<string, float> */

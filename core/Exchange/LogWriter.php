@@ -66,7 +66,17 @@ final class LogWriter
             FactKind::Move => Control::from($key)->row()->field?->fileUnit(),
             FactKind::Clock => ClockSet::field()->fileUnit(),
             FactKind::Card => StepTaken::field($key)?->fileUnit(),
-            default => null,
+            FactKind::Observation,
+            FactKind::Test,
+            FactKind::State,
+            FactKind::Complaint,
+            FactKind::Confirmed,
+            FactKind::RuledOut,
+            FactKind::Note,
+            FactKind::Touched,
+            FactKind::Restored,
+            FactKind::Circuit,
+            FactKind::Undo => null,
         };
     }
 

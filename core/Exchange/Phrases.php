@@ -61,7 +61,17 @@ final class Phrases
             $said[] = match ($of) {
                 FactKind::State => new Said($of, FactKind::State->value, $key),
                 FactKind::Complaint, FactKind::Touched, FactKind::Restored => new Said($of, $key, 'yes'),
-                default => new Said($of, $key, $word),
+                FactKind::Reading,
+                FactKind::Observation,
+                FactKind::Test,
+                FactKind::Confirmed,
+                FactKind::RuledOut,
+                FactKind::Note,
+                FactKind::Move,
+                FactKind::Card,
+                FactKind::Clock,
+                FactKind::Circuit,
+                FactKind::Undo => new Said($of, $key, $word),
             };
         }
 

@@ -215,7 +215,17 @@ final class QuickLine
                 FactKind::Observation => Told::word(Observation::from($key)->words(), $after),
                 FactKind::Test => Told::word(Test::from($key)->words(), $after),
                 FactKind::Complaint => ['yes', 0],
-                default => [$key, 0],
+                FactKind::State,
+                FactKind::Confirmed,
+                FactKind::RuledOut,
+                FactKind::Note,
+                FactKind::Move,
+                FactKind::Card,
+                FactKind::Clock,
+                FactKind::Touched,
+                FactKind::Restored,
+                FactKind::Circuit,
+                FactKind::Undo => [$key, 0],
             };
             if ($value !== null) {
                 $name = $value[2] ?? ($kind === FactKind::State ? FactKind::State->value : $key);

@@ -94,7 +94,7 @@ final readonly class Findings
     public function isOff(): bool
     {
         return ($this->state !== null && ! $this->state->runs()) ||
-            $this->observed(Observation::Compressor)?->isStop() === true;
+            $this->observed(Observation::Compressor)?->stop() !== null;
     }
 
     /** What the plant was doing when something was found; null where nobody said. */

@@ -74,7 +74,13 @@ enum Place: string
             self::DrierInlet,
             self::DrierOutlet,
             self::ValveInlet => true,
-            default => false,
+            self::Discharge,
+            self::CondenserIn,
+            self::CondenserOut,
+            self::CoilIn,
+            self::CoilOut,
+            self::Bulb,
+            self::SuctionPipe => false,
         };
     }
 

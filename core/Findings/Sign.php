@@ -68,30 +68,9 @@ enum Sign: string
     {
         $rows = [];
         foreach (self::cases() as $one) {
-            $rows[$one->value] = SignRow::of(DataFile::read('signs')->row($one->value), $one);
+            $rows[$one->value] = SignRow::of(DataFile::read('signs')->row($one->value));
         }
 
         return $rows;
-    }
-
-    /** @return array{?float, ?float} least and most that a plant can show of it, SI; null where nothing bounds it */
-    public function possible(): array
-    {
-        return match ($this) {
-            self::Level, self::Fans => [0.0, 1.0],
-            self::OverCondenser,
-            self::CurrentResidual,
-            self::LiquidLineDrop,
-            self::Box,
-            self::FanDelay,
-            self::Floor,
-            self::CutOut,
-            self::CutIn,
-            self::Standing,
-            self::Water,
-            self::Discharge,
-            self::DischargeLevel => [null, null],
-            default => [0.0, null],
-        };
     }
 }

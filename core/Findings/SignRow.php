@@ -19,6 +19,8 @@ final readonly class SignRow
     private const KEYS = [
         'label',
         'unit',
+        'kind',
+        'possible',
         'family',
         'least',
         'needs',
@@ -51,6 +53,7 @@ final readonly class SignRow
      * @param  Weather  $weather  what the air entering the condenser has to do with it
      * @param  ?float  $instrument  deviation of the instruments; null where the twin does not carry it
      * @param  list<array{Condition, UsualFigure}>  $usualWhen  first that holds goes before $usual
+     * @param  array{?float, ?float}  $possible  least and most that a plant can show of it
      * @param  ?float  $least  below which it cannot be; null where it is open
      */
     private function __construct(
@@ -70,6 +73,7 @@ final readonly class SignRow
         public ?float $instrument,
         private UsualFigure $usual,
         private array $usualWhen,
+        public array $possible,
         public ?float $least,
         public string $high,
         public string $low,
@@ -78,7 +82,7 @@ final readonly class SignRow
     }
 
     /** @throws BrokenData */
-    public static function of(DataRow $row, Sign $sign): self
+    public static function of(DataRow $row): self
     {
         $row->only(self::KEYS);
         $unit = $row->word('unit', Unit::class);
@@ -93,7 +97,7 @@ final readonly class SignRow
         return new self(
             label: $row->text('label'),
             unit: $unit,
-            quantity: self::quantity($unit, $sign),
+            quantity: $row->word('kind', QuantityKind::class),
             family: $row->text('family'),
             needs: $row->words('needs', Reading::class),
             without: $row->words('without', Reading::class),
@@ -107,11 +111,27 @@ final readonly class SignRow
             instrument: $row->has('instrument') ? self::difference($unit, $row->number('instrument')) : null,
             usual: UsualFigure::of($row->row('usual'), $unit),
             usualWhen: $when,
+            possible: self::possible($row, $unit),
             least: $row->has('least') ? $unit->toSi($row->number('least')) : null,
             high: $row->text('high'),
             low: $row->text('low'),
             fine: $row->text('fine'),
         );
+    }
+
+    /**
+     * @return array{?float, ?float} SI
+     *
+     * @throws BrokenData
+     */
+    private static function possible(DataRow $row, Unit $unit): array
+    {
+        [$least, $most] = $row->has('possible') ? $row->bounds('possible') : [null, null];
+
+        return [
+            $least === null ? null : $unit->toSi($least),
+            $most === null ? null : $unit->toSi($most),
+        ];
     }
 
     /** A difference given in the sign's unit as SI; offsets do not apply to it. */
@@ -145,20 +165,5 @@ final readonly class SignRow
         }
 
         return $this->asked->asks($findings->circuit);
-    }
-
-    private static function quantity(Unit $unit, Sign $sign): QuantityKind
-    {
-        return match ($unit) {
-            Unit::KelvinDifference => $sign === Sign::DischargeLevel
-                ? QuantityKind::Temperature
-                : QuantityKind::Difference,
-            Unit::Kilopascal => $sign === Sign::Floor ? QuantityKind::GaugePressure : QuantityKind::PressureDifference,
-            Unit::KilopascalPerMinute => QuantityKind::PressureRate,
-            Unit::KelvinPerHour => QuantityKind::DifferenceRate,
-            Unit::Minute => QuantityKind::Duration,
-            Unit::Percent => QuantityKind::Share,
-            default => QuantityKind::Count,
-        };
     }
 }

@@ -97,7 +97,7 @@ final class Telling
     {
         $this->state = $state;
         $seen = $this->observations[Observation::Compressor->value] ?? null;
-        if ($state?->runs() === true && $seen !== null && $seen->isStop()) {
+        if ($state?->runs() === true && $seen?->stop() !== null) {
             unset($this->observations[Observation::Compressor->value]);
         }
     }
@@ -106,7 +106,7 @@ final class Telling
     {
         $before = $key === Observation::Compressor->value ? $this->observations[$key] ?? null : null;
         $this->keep($this->observations, $key, $word);
-        if ($word === Word::Running && $before?->isTrip() === true) {
+        if ($word === Word::Running && $before?->stop()?->isTrip() === true) {
             $this->tripped = $before;
         }
         $isSeenRunning = $key === Observation::Compressor->value && $word === Word::Running;

@@ -13,14 +13,6 @@ use Metrum\Log\Log;
 /** What had stopped the compressor at a visit: a trip stays a finding of it, whether it was reset or not. */
 final readonly class Trips
 {
-    private const TRIPS = [
-        Word::OffOnLowPressure,
-        Word::OffOnHighPressure,
-        Word::OffOnOverload,
-        Word::OffOnOil,
-        Word::WillNotStart,
-    ];
-
     /** @param  list<array{Word, Fact, bool}>  $all  which, as it was noted, whether it ran again since */
     private function __construct(public array $all)
     {
@@ -35,7 +27,7 @@ final readonly class Trips
                 : null;
             if ($word === Word::Running) {
                 $trips = array_map(static fn (array $one): array => [$one[0], $one[1], true], $trips);
-            } elseif ($word !== null && in_array($word, self::TRIPS, true)) {
+            } elseif ($word?->stop()?->isRemembered() === true) {
                 $trips[] = [$word, $fact, false];
             }
         }

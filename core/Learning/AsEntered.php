@@ -132,7 +132,14 @@ final readonly class AsEntered
             DesignKey::CondenserSplit,
             DesignKey::Superheat,
             DesignKey::Subcooling => $value * $this->dice->factor(self::DESIGN_OFF),
-            default => $value,
+            DesignKey::BoxSetPoint,
+            DesignKey::RatedCurrent,
+            DesignKey::ColdestAmbient,
+            DesignKey::ReceiverVolume,
+            DesignKey::CondenserVolume,
+            DesignKey::NameplateCharge,
+            DesignKey::LiquidLineLength,
+            DesignKey::LiquidLineBore => $value,
         };
     }
 }

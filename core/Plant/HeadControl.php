@@ -44,7 +44,7 @@ final readonly class HeadControl
         return match ($this->kind) {
             HeadPressureControl::FanSpeed => max(0.06, min(1.0, ($bubble - $this->setting + 3.0) / 4.0)),
             HeadPressureControl::FanCycling => max(0.06, min(1.0, ($bubble - $this->setting + 4.0) / 6.0)),
-            default => 1.0,
+            HeadPressureControl::None, HeadPressureControl::FloodingValve => 1.0,
         };
     }
 

@@ -118,7 +118,7 @@ final class Simulation
         match ($this->sequence->mode) {
             Mode::Running => $this->run($step),
             Mode::PumpingDown => $this->pumpDown($step),
-            default => $this->stand($step),
+            Mode::Off, Mode::Defrosting, Mode::Dripping => $this->stand($step),
         };
         if ($this->sequence->mode === Mode::Defrosting) {
             $this->box->heat($step);

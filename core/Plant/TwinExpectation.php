@@ -205,10 +205,8 @@ final class TwinExpectation implements Expectation
     {
         $without = $sign->row()->without;
         $findings = $this->findingsOf($state)->without($without);
-        $by = match ($sign) {
-            Sign::AirDrop, Sign::AirRise => $this->yardstick(),
-            default => new Yardstick(),
-        };
+        $isOfAir = $sign === Sign::AirDrop || $sign === Sign::AirRise;
+        $by = $isOfAir ? $this->yardstick() : new Yardstick();
 
         return (new Signals($findings, $this->figuresOf($state, $without), $by))->measured($sign);
     }

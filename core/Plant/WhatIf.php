@@ -86,12 +86,12 @@ final class WhatIf
             valveTurns: match ($question) {
                 TwinQuestion::TurnIn => self::TURN,
                 TwinQuestion::TurnOut => -self::TURN,
-                default => 0.0,
+                TwinQuestion::Mended, TwinQuestion::More, TwinQuestion::Less, TwinQuestion::Hot => 0.0,
             },
             added: match ($question) {
                 TwinQuestion::More => $this->amount(),
                 TwinQuestion::Less => -$this->amount(),
-                default => 0.0,
+                TwinQuestion::Mended, TwinQuestion::TurnIn, TwinQuestion::TurnOut, TwinQuestion::Hot => 0.0,
             },
         );
 

@@ -97,7 +97,13 @@ enum QuantityKind: string
             self::Duration => 0.0,
             self::GaugePressure => -Atmosphere::SEA_LEVEL,
             self::Altitude => -500.0,
-            default => null,
+            self::Difference,
+            self::PressureDifference,
+            self::PressureRate,
+            self::DifferenceRate,
+            self::MassChange,
+            self::Turns,
+            self::Ratio => null,
         };
     }
 }

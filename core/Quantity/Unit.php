@@ -79,17 +79,29 @@ enum Unit: string
             self::Minute => 60.0,
             self::Hour => 3600.0,
             self::Percent => 0.01,
-            default => 1.0,
+            self::Celsius,
+            self::Kelvin,
+            self::KelvinDifference,
+            self::Pascal,
+            self::Metre,
+            self::Kilogram,
+            self::CubicMetre,
+            self::Ampere,
+            self::Volt,
+            self::Watt,
+            self::KilogramPerCubicMetre,
+            self::Hertz,
+            self::Turn,
+            self::Second,
+            self::One => 1.0,
         };
     }
 
     private function offset(): float
     {
-        return match ($this) {
-            self::Celsius => 273.15,
-            self::Fahrenheit => 273.15 - (32 * 5) / 9,
-            default => 0.0,
-        };
+        $isScale = $this === self::Celsius || $this === self::Fahrenheit;
+
+        return $isScale ? 273.15 - ($this === self::Fahrenheit ? (32 * 5) / 9 : 0.0) : 0.0;
     }
 
     public function toSi(float $value): float
@@ -100,6 +112,17 @@ enum Unit: string
     public function fromSi(float $si): float
     {
         return ($si - $this->offset()) / $this->factor();
+    }
+
+    /** How fast a pressure in this unit changes: rates are told in kPa where it has none of its own. */
+    public function perMinute(): self
+    {
+        $own = [
+            self::Psi->value => self::PsiPerMinute,
+            self::Bar->value => self::BarPerMinute,
+        ];
+
+        return $own[$this->value] ?? self::KilopascalPerMinute;
     }
 
     public function symbol(): string
@@ -160,7 +183,29 @@ enum Unit: string
             self::Percent,
             self::One,
             self::Second => 0,
-            default => 1,
+            self::Celsius,
+            self::Fahrenheit,
+            self::Kelvin,
+            self::KelvinDifference,
+            self::FahrenheitDifference,
+            self::Psi,
+            self::InchMercury,
+            self::InchMercuryVacuum,
+            self::KilopascalPerMinute,
+            self::PsiPerMinute,
+            self::KelvinPerHour,
+            self::FahrenheitPerHour,
+            self::Millimetre,
+            self::Ounce,
+            self::Litre,
+            self::CubicMetre,
+            self::CubicFoot,
+            self::Ampere,
+            self::Kilowatt,
+            self::KilogramPerCubicMetre,
+            self::Hertz,
+            self::Minute,
+            self::Hour => 1,
         };
     }
 

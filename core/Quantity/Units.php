@@ -62,11 +62,7 @@ final readonly class Units
             QuantityKind::GaugePressure,
             QuantityKind::AbsolutePressure,
             QuantityKind::PressureDifference => $this->pressure,
-            QuantityKind::PressureRate => match ($this->pressure) {
-                Unit::Psi => Unit::PsiPerMinute,
-                Unit::Bar => Unit::BarPerMinute,
-                default => Unit::KilopascalPerMinute,
-            },
+            QuantityKind::PressureRate => $this->pressure->perMinute(),
             QuantityKind::Mass, QuantityKind::MassChange => $this->mass,
             default => $kind->units()[0],
         };

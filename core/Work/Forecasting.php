@@ -216,7 +216,21 @@ final class Forecasting
             Control::CondenserWashed, Control::CoilCleaned, Control::CoilThawed, Control::FanMended => new Scenario(
                 self::cures($control, $fault) ? $sound : $machine,
             ),
-            default => null,
+            Control::HeadValveTurn,
+            Control::LowCutOutSet,
+            Control::LowCutInSet,
+            Control::ThermostatSet,
+            Control::FanDelaySet,
+            Control::DefrostCountSet,
+            Control::DefrostLengthSet,
+            Control::DefrostEndSet,
+            Control::DripTimeSet,
+            Control::DoorMended,
+            Control::DrainCleared,
+            Control::BulbRemounted,
+            Control::PartReplaced,
+            Control::ValveShut,
+            Control::ValveOpened => null,
         };
 
         return $scenario?->machine();

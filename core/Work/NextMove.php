@@ -173,7 +173,26 @@ final readonly class NextMove
         return match ($control) {
             Control::ValveTurn => (new Wanted($chapter->findings->circuit, $this->assessment->rules))->superheat(),
             Control::RegulatorTurn => $this->coil($chapter),
-            default => null,
+            Control::HeadValveTurn,
+            Control::Charge,
+            Control::LowCutOutSet,
+            Control::LowCutInSet,
+            Control::ThermostatSet,
+            Control::FanDelaySet,
+            Control::DefrostCountSet,
+            Control::DefrostLengthSet,
+            Control::DefrostEndSet,
+            Control::DripTimeSet,
+            Control::CondenserWashed,
+            Control::CoilCleaned,
+            Control::CoilThawed,
+            Control::FanMended,
+            Control::DoorMended,
+            Control::DrainCleared,
+            Control::BulbRemounted,
+            Control::PartReplaced,
+            Control::ValveShut,
+            Control::ValveOpened => null,
         };
     }
 

@@ -63,7 +63,16 @@ final readonly class Touched
             FactKind::Observation => self::stem($fact),
             FactKind::Move => $fact->content->key === Control::ThermostatSet->value ? [self::THERMOSTAT, ''] : ['', ''],
             FactKind::Card => [StepTaken::touches($fact->content), StepTaken::restores($fact->content)],
-            default => ['', ''],
+            FactKind::Reading,
+            FactKind::Test,
+            FactKind::State,
+            FactKind::Complaint,
+            FactKind::Confirmed,
+            FactKind::RuledOut,
+            FactKind::Note,
+            FactKind::Clock,
+            FactKind::Circuit,
+            FactKind::Undo => ['', ''],
         };
     }
 

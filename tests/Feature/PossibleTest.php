@@ -45,7 +45,7 @@ final class PossibleTest extends TestCase
                         continue;
                     }
                     $told++;
-                    [$least, $most] = $check->sign->possible();
+                    [$least, $most] = $check->sign->row()->possible;
                     $words = "$name, {$check->sign->value}: $said";
                     self::assertTrue($least === null || ! str_contains($said, '−'), $words);
                     preg_match('/(\d+) %/', $said, $percent);

@@ -86,7 +86,7 @@ final readonly class Found
     private static function standing(Findings $findings): ?self
     {
         $word = $findings->observed(Observation::Compressor);
-        $trip = $word?->isTrip() === true ? $word : $findings->tripped;
+        $trip = $word?->stop()?->isTrip() === true ? $word : $findings->tripped;
 
         return match (true) {
             $trip !== null => new self(

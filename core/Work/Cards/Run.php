@@ -66,7 +66,11 @@ final readonly class Run
             StepKind::Say => true,
             StepKind::Figure => $this->values->answer($step) instanceof Answer,
             StepKind::Time => count($this->progress->said($step)) >= $step->least,
-            default => $this->values->step($step) !== null,
+            StepKind::Take,
+            StepKind::Tick,
+            StepKind::Choose,
+            StepKind::Wait,
+            StepKind::Move => $this->values->step($step) !== null,
         };
     }
 
@@ -242,7 +246,7 @@ final readonly class Run
         return match ($clause->comparison) {
             Comparison::Above => $si > $than + $same,
             Comparison::AtLeast => $si >= $than - $same,
-            default => $si < $than - $same,
+            Comparison::Below, Comparison::Is, Comparison::IsNot => $si < $than - $same,
         };
     }
 }

@@ -38,7 +38,7 @@ enum Air: string
     {
         return match ($this) {
             self::Foam => 0.3,
-            default => 0.08,
+            self::Calm, self::Wind, self::Rain => 0.08,
         };
     }
 }

@@ -30,7 +30,7 @@
 @if ($report->moved() !== '')<p><b>Refrigerant {{ $page->findings->circuit->refrigerant }}:</b> {{ $report->moved() }}.</p>@endif
 @foreach ($report->touched() as $line)<p>◐ {{ $line }}.</p>@endforeach
 @if ($course->gaps !== [])
-<h2>JudgedVisit gaps{{ $report->isMoved() ? ', as left' : '' }}</h2>
+<h2>Judged gaps{{ $report->isMoved() ? ', as left' : '' }}</h2>
 <table><thead><tr><th>Gap</th><th>Measured</th><th>Should be</th><th>Adjust to</th></tr></thead><tbody>
     @foreach ($course->gaps as $gap)<tr><th scope="row">{{ $gap->mark->sign() }} {{ ucfirst($gap->name->value) }}</th><td class="num">{{ $page->units->text($gap->value, $gap->quantity) }}</td><td>{{ $page->units->span($gap->band->low, $gap->band->high, $gap->quantity) }}, {{ $gap->band->source }}</td><td>{{ $gap->wanted($page->units) }}</td></tr>@endforeach
 </tbody></table>

@@ -142,7 +142,7 @@ final class DataFilesTest extends TestCase
         $this->expectExceptionMessageMatches('~^data/'.$file.'\.json: '.$said.'~u');
         match (true) {
             $file === 'readings' => ReadingRow::of($one, $row),
-            $file === 'signs' => SignRow::of($one, Sign::from($row)),
+            $file === 'signs' => SignRow::of($one),
             $file === 'house-rules' => HouseRuleRow::of($one, $row),
             str_starts_with($file, 'faults/') => FaultEntry::of($one, Fault::Undercharge),
             default => QuestionRow::of($one),

@@ -8,11 +8,11 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOneThrough;
-use Metrum\Circuit\Circuit as Known;
-use Metrum\Circuit\DesignKey;
-use Metrum\Circuit\Kind;
-use Metrum\Circuit\Refused;
-use Metrum\Circuit\SystemKey;
+use Metrum\Data\Refused;
+use Metrum\Installation\Circuit as Known;
+use Metrum\Installation\DesignKey;
+use Metrum\Installation\Kind;
+use Metrum\Installation\SystemKey;
 
 /**
  * One circuit of a plant: its own words and design values; what it shares stands with its plant.

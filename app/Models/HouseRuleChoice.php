@@ -3,7 +3,7 @@
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Metrum\Circuit\HouseRules;
+use Metrum\Knowledge\HouseRules;
 
 /**
  * @property string $rule

@@ -2,12 +2,12 @@
 
 namespace App\Picture;
 
-use Metrum\Circuit\Band;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Wanted;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\Band;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Wanted;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Assessment;

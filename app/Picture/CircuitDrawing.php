@@ -2,8 +2,8 @@
 
 namespace App\Picture;
 
-use Metrum\Circuit\HeadPressureControl;
-use Metrum\Circuit\Reading;
+use Metrum\Installation\HeadPressureControl;
+use Metrum\Knowledge\Reading;
 use Metrum\Plant\Machine;
 use Metrum\Plant\PlantState;
 use Metrum\Quantity\Format;

@@ -2,12 +2,12 @@
 
 namespace App\Picture;
 
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Place;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
 use Metrum\Plant\Expectation;
 use Metrum\Plant\Expected;
 

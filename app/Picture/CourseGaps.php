@@ -2,14 +2,14 @@
 
 namespace App\Picture;
 
-use Metrum\Circuit\Band;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Wanted;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
+use Metrum\Knowledge\Band;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Wanted;
 use Metrum\Plant\Expectation;
 
 /** The gaps that are judged, each by what this plant should show here and now, within the limits that hold anywhere. */

@@ -2,8 +2,8 @@
 
 namespace App\Picture;
 
-use Metrum\Circuit\Band;
 use Metrum\Findings\Mark;
+use Metrum\Knowledge\Band;
 use Metrum\Plant\Expected;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;

@@ -2,7 +2,7 @@
 
 namespace App\Picture;
 
-use Metrum\Circuit\ChargePurpose;
+use Metrum\Knowledge\ChargePurpose;
 use Metrum\Quantity\Units;
 use Metrum\Work\Ledger\Ledger;
 

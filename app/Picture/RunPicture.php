@@ -2,8 +2,8 @@
 
 namespace App\Picture;
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\Reading;
+use Metrum\Installation\Circuit;
+use Metrum\Knowledge\Reading;
 use Metrum\Plant\Mode;
 use Metrum\Plant\Moment;
 use Metrum\Quantity\QuantityKind;

@@ -2,10 +2,10 @@
 
 namespace App\Picture;
 
-use Metrum\Circuit\Band;
-use Metrum\Circuit\Control;
-use Metrum\Circuit\MoveOutcome;
 use Metrum\Findings\Chapter;
+use Metrum\Knowledge\Band;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\MoveOutcome;
 use Metrum\Log\Content;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Quantity\Units;

@@ -19,9 +19,10 @@ use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
+use Metrum\Data\Knowledge;
+use Metrum\Data\Prepared;
 use Metrum\Plant\Shelf;
 use Metrum\Plant\Twins;
-use Metrum\Quantity\Prepared;
 
 final class MetrumServiceProvider extends ServiceProvider
 {
@@ -44,7 +45,8 @@ final class MetrumServiceProvider extends ServiceProvider
     public function boot(): void
     {
         if (! $this->app->environment('testing')) {
-            Prepared::keepIn(fn (): string => $this->app->make(Edition::class)->folder());
+            $prepared = new Prepared(fn (): string => $this->app->make(Edition::class)->folder());
+            Knowledge::use(new Knowledge($this->app->basePath('data'), $prepared));
         }
         Session::extend('file', fn (): PatientSessions => new PatientSessions(
             $this->app->make(Filesystem::class),

@@ -5,7 +5,7 @@ namespace App\Records;
 use App\Models\Circuit;
 use App\Models\Visit;
 use Illuminate\Support\Facades\DB;
-use Metrum\Circuit\CircuitWriter;
+use Metrum\Installation\CircuitWriter;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\CircuitChanged;

@@ -2,8 +2,8 @@
 
 namespace App\Records;
 
-use Metrum\Circuit\DesignKey;
-use Metrum\Circuit\SystemKey;
+use Metrum\Installation\DesignKey;
+use Metrum\Installation\SystemKey;
 use Metrum\Quantity\NotAQuantity;
 use Metrum\Quantity\Units;
 

@@ -16,7 +16,9 @@ final class Edition
     private const TWIN = [
         'core/Quantity',
         'core/Refrigerant',
-        'core/Circuit',
+        'core/Data',
+        'core/Installation',
+        'core/Knowledge',
         'core/Findings',
         'core/Plant',
         'data/refrigerants',

@@ -7,7 +7,7 @@ use App\Models\Import;
 use App\Models\User;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Support\Facades\Cache;
-use Metrum\Circuit\Refused;
+use Metrum\Data\Refused;
 use Metrum\Plant\Twins;
 
 /**

@@ -3,10 +3,10 @@
 namespace App\Records;
 
 use App\Models\Visit;
-use Metrum\Circuit\HouseRules;
 use Metrum\Diagnosis\AsTyped;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\HouseRules;
 use Metrum\Log\Log;
 use Metrum\Plant\Expectation;
 use Metrum\Plant\TwinExpectation;

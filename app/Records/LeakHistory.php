@@ -4,7 +4,7 @@ namespace App\Records;
 
 use App\Models\FactRecord;
 use App\Models\Visit;
-use Metrum\Circuit\ChargePurpose;
+use Metrum\Knowledge\ChargePurpose;
 use Metrum\Log\FactKind;
 use Metrum\Work\Leaks\Searched;
 use Metrum\Work\Leaks\SearchLog;

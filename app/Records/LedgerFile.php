@@ -2,7 +2,7 @@
 
 namespace App\Records;
 
-use Metrum\Circuit\Refused;
+use Metrum\Data\Refused;
 use Metrum\Quantity\Unit;
 use Metrum\Work\Ledger\Cylinder;
 use Metrum\Work\Ledger\Movement;

@@ -6,7 +6,7 @@ use App\Models\Circuit;
 use App\Models\FactRecord;
 use App\Models\User;
 use Illuminate\Support\Carbon;
-use Metrum\Circuit\Reading;
+use Metrum\Knowledge\Reading;
 use Metrum\Log\FactKind;
 
 /** Marks on the receivers of a plant: how full, when, and by whom (T-08). */

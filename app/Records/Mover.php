@@ -3,8 +3,8 @@
 namespace App\Records;
 
 use App\Models\Visit;
-use Metrum\Circuit\Control;
-use Metrum\Circuit\HouseRule;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\HouseRule;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;

@@ -3,10 +3,10 @@
 namespace App\Records;
 
 use App\Models\Visit;
-use Metrum\Circuit\HouseRules;
 use Metrum\Diagnosis\Diagnosis;
 use Metrum\Findings\Chapters;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\HouseRules;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Log;

@@ -9,7 +9,7 @@ use App\Models\Plant;
 use App\Models\StockMove;
 use App\Models\Visit;
 use Illuminate\Database\Query\Builder;
-use Metrum\Circuit\Control;
+use Metrum\Knowledge\Control;
 use Metrum\Log\Content;
 use Metrum\Log\FactKind;
 use Metrum\Work\Ledger\Cylinder as Known;

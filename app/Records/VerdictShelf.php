@@ -4,9 +4,9 @@ namespace App\Records;
 
 use App\Models\Visit;
 use Illuminate\Contracts\Cache\Repository;
-use Metrum\Circuit\HouseRules;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\HouseRules;
 
 /**
  * Keeps the last verdict of an open visit between requests: one station opened after another weighs nothing anew.

@@ -2,7 +2,7 @@
 
 namespace App\Records;
 
-use Metrum\Circuit\Refused;
+use Metrum\Data\Refused;
 
 /** A file of visits: one in JSON, or many in JSON Lines. */
 final readonly class VisitLines

@@ -3,11 +3,11 @@
 namespace App\View;
 
 use Metrum\Card\Card;
-use Metrum\Circuit\Control;
-use Metrum\Circuit\Prerequisite;
 use Metrum\Diagnosis\Suspect;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\Prerequisite;
 use Metrum\Log\Log;
 use Metrum\Work\PermitConditions;
 

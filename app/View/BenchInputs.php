@@ -2,7 +2,7 @@
 
 namespace App\View;
 
-use Metrum\Circuit\Fault;
+use Metrum\Knowledge\Fault;
 use Metrum\Plant\ScenarioFields;
 use Metrum\Quantity\Field;
 use Metrum\Quantity\NotAQuantity;

@@ -13,9 +13,9 @@ use Metrum\Bench\Group;
 use Metrum\Bench\Input;
 use Metrum\Bench\Shape;
 use Metrum\Bench\Typed;
-use Metrum\Circuit\DesignKey;
-use Metrum\Circuit\Reading;
 use Metrum\Findings\Findings;
+use Metrum\Installation\DesignKey;
+use Metrum\Knowledge\Reading;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unanswerable;
@@ -226,7 +226,7 @@ final class BenchPage
     /** @return array<string, string> */
     public static function refrigerants(): array
     {
-        $names = Library::standard()->names();
+        $names = Library::known()->names();
 
         return array_combine($names, $names);
     }

@@ -2,7 +2,7 @@
 
 namespace App\View;
 
-use Metrum\Circuit\Reading;
+use Metrum\Knowledge\Reading;
 
 /** An entry cell: a reading with its unit, what stands in it, and what follows from it. */
 final readonly class Cell

@@ -2,10 +2,10 @@
 
 namespace App\View;
 
-use Metrum\Circuit\Reading;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\Reading;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 

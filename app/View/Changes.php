@@ -2,12 +2,12 @@
 
 namespace App\View;
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Reading;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Installation\Circuit;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Reading;
 use Metrum\Plant\PlantState;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\Units;

@@ -3,7 +3,7 @@
 namespace App\View;
 
 use App\Records\JudgedVisit;
-use Metrum\Circuit\HeadPressureControl;
+use Metrum\Installation\HeadPressureControl;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\Units;
 use Metrum\Work\Charging\Charging;

@@ -2,10 +2,10 @@
 
 namespace App\View;
 
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Question;
-use Metrum\Circuit\Test;
-use Metrum\Circuit\Word;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Question;
+use Metrum\Knowledge\Test;
+use Metrum\Knowledge\Word;
 use Metrum\Log\FactKind;
 
 /** One question with its answers as large taps. */

@@ -4,10 +4,10 @@ namespace App\View;
 
 use App\Models\Circuit;
 use App\Models\Site;
-use Metrum\Circuit\DesignKey;
-use Metrum\Circuit\Kind;
-use Metrum\Circuit\SystemKey;
-use Metrum\Circuit\Usual;
+use Metrum\Installation\DesignKey;
+use Metrum\Installation\Kind;
+use Metrum\Installation\SystemKey;
+use Metrum\Installation\Usual;
 use Metrum\Quantity\Units;
 
 /** The form of a circuit: what stands in each field, and what is usual for its kind. */

@@ -7,7 +7,7 @@ use App\Models\HouseRuleChoice;
 use App\Models\StockMove;
 use App\Models\User;
 use App\Records\Stock;
-use Metrum\Circuit\HouseRule;
+use Metrum\Knowledge\HouseRule;
 use Metrum\Quantity\Units;
 use Metrum\Work\Ledger\Movement;
 

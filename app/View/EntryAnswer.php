@@ -2,8 +2,8 @@
 
 namespace App\View;
 
-use Metrum\Circuit\Station;
 use Metrum\Diagnosis\Snapshot;
+use Metrum\Knowledge\Station;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Part;

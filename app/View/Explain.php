@@ -2,8 +2,6 @@
 
 namespace App\View;
 
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Reading;
 use Metrum\Diagnosis\AsTyped;
 use Metrum\Diagnosis\Check;
 use Metrum\Diagnosis\CheckOutcome;
@@ -17,6 +15,8 @@ use Metrum\Findings\Figure;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Mark;
 use Metrum\Findings\Share;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Reading;
 use Metrum\Log\Fact;
 use Metrum\Plant\Expected;
 use Metrum\Quantity\Format;

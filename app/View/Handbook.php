@@ -2,10 +2,10 @@
 
 namespace App\View;
 
-use Metrum\Circuit\DataFile;
-use Metrum\Circuit\Fault;
+use Metrum\Data\Knowledge;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\FaultEntry;
+use Metrum\Knowledge\Fault;
 
 /** All faults, in the order in which a plant is thought through; searchable by any word of theirs. */
 final readonly class Handbook
@@ -18,7 +18,7 @@ final readonly class Handbook
     /** @return array<string, list<FaultEntry>> by part of the plant; parts without an entry are left out */
     public function chapters(): array
     {
-        $file = DataFile::read('handbook');
+        $file = Knowledge::file('handbook');
         $chapters = [];
         foreach ($file->keys() as $part) {
             foreach ($file->words($part, Fault::class) as $fault) {

@@ -4,12 +4,6 @@ namespace App\View;
 
 use App\Picture\Course;
 use App\Picture\CourseFacts;
-use Metrum\Circuit\Asked;
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\State;
 use Metrum\Diagnosis\Cautions;
 use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\Curves;
@@ -20,6 +14,12 @@ use Metrum\Diagnosis\LookAlikes;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
+use Metrum\Installation\Circuit;
+use Metrum\Knowledge\Asked;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\State;
 use Metrum\Plant\Ailment;
 use Metrum\Plant\CannotStand;
 use Metrum\Plant\PlantState;
@@ -121,7 +121,7 @@ final class HandbookEntry
     /** @return list<array{entry: FaultEntry, by: list<string>}> faults that look like it, and what tells them apart */
     public function lookAlikes(): array
     {
-        $alike = new LookAlikes(Curves::standard(), new Conditions(new Findings($this->circuit), null));
+        $alike = new LookAlikes(Curves::learned(), new Conditions(new Findings($this->circuit), null));
 
         return array_map(
             fn (Fault $other): array => [
@@ -184,7 +184,7 @@ final class HandbookEntry
         );
     }
 
-    /** @param  array{Asked|Sign, ?\Metrum\Circuit\Word}  $separator */
+    /** @param  array{Asked|Sign, ?\Metrum\Knowledge\Word}  $separator */
     private static function separator(array $separator): string
     {
         [$thing, $word] = $separator;

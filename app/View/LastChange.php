@@ -2,9 +2,9 @@
 
 namespace App\View;
 
-use Metrum\Circuit\Fault;
 use Metrum\Diagnosis\Snapshot;
 use Metrum\Diagnosis\Verdict;
+use Metrum\Knowledge\Fault;
 use Metrum\Log\Fact;
 
 /** What the last entry made of the ranking, in one line. */

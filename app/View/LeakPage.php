@@ -6,7 +6,7 @@ use App\Records\JudgedVisit;
 use App\Records\LeakHistory;
 use App\Records\Stock;
 use Metrum\Card\Cards;
-use Metrum\Circuit\HouseRule;
+use Metrum\Knowledge\HouseRule;
 use Metrum\Log\FactKind;
 use Metrum\Quantity\Format;
 use Metrum\Work\Leaks\LeakPlace;

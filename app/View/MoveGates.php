@@ -2,8 +2,8 @@
 
 namespace App\View;
 
-use Metrum\Circuit\Control;
 use Metrum\Diagnosis\Cautions;
+use Metrum\Knowledge\Control;
 use Metrum\Work\MayMove;
 use Metrum\Work\Precondition;
 

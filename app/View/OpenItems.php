@@ -3,9 +3,9 @@
 namespace App\View;
 
 use App\Records\JudgedVisit;
-use Metrum\Circuit\Hazard;
-use Metrum\Circuit\Reading;
 use Metrum\Findings\StandingFans;
+use Metrum\Knowledge\Hazard;
+use Metrum\Knowledge\Reading;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Movements;

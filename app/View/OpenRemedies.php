@@ -3,10 +3,10 @@
 namespace App\View;
 
 use App\Records\JudgedVisit;
-use Metrum\Circuit\Control;
-use Metrum\Circuit\Fault;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Verdict;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\Fault;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\StepTaken;
 

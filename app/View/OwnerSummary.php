@@ -3,17 +3,17 @@
 namespace App\View;
 
 use App\Records\JudgedVisit;
-use Metrum\Circuit\Complaint;
-use Metrum\Circuit\CompressorStop;
-use Metrum\Circuit\Control;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Reading;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Sureness;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Trips;
+use Metrum\Knowledge\Complaint;
+use Metrum\Knowledge\CompressorStop;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Reading;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\PlantMoved;

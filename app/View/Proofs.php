@@ -3,13 +3,13 @@
 namespace App\View;
 
 use App\Records\JudgedVisit;
-use Metrum\Circuit\Band;
-use Metrum\Circuit\Control;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Wanted;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Mark;
+use Metrum\Knowledge\Band;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Wanted;
 use Metrum\Log\FactKind;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;

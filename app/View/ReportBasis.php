@@ -3,10 +3,10 @@
 namespace App\View;
 
 use App\Models\Visit;
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\DesignKey;
-use Metrum\Circuit\HouseRule;
-use Metrum\Circuit\SystemKey;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\DesignKey;
+use Metrum\Installation\SystemKey;
+use Metrum\Knowledge\HouseRule;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 

@@ -3,10 +3,10 @@
 namespace App\View;
 
 use App\Records\JudgedVisit;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Test;
-use Metrum\Circuit\Word;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Test;
+use Metrum\Knowledge\Word;
 use Metrum\Quantity\Units;
 
 /** What was read, as left, and what was seen and tested, chapter by chapter. */

@@ -40,7 +40,7 @@ final readonly class SaturationPage
     public function __construct(array $typed, private Units $units, public ?Visit $from = null)
     {
         $at = $from?->circuitAsOpened();
-        $library = Library::standard();
+        $library = Library::known();
         $named = $typed['refrigerant'] ?? $at->refrigerant ?? self::USUAL;
         $this->refrigerant = $library->has($named) ? $named : self::USUAL;
         $this->fluid = $library->get($this->refrigerant);

@@ -2,8 +2,8 @@
 
 namespace App\View;
 
-use Metrum\Circuit\Station;
 use Metrum\Diagnosis\Cautions;
+use Metrum\Knowledge\Station;
 
 /** Cautions that belong to a station, before hands go there. */
 final class StationCautions

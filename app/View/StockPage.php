@@ -5,7 +5,7 @@ namespace App\View;
 use App\Models\HouseRuleChoice;
 use App\Models\User;
 use App\Records\Stock;
-use Metrum\Circuit\HouseRule;
+use Metrum\Knowledge\HouseRule;
 use Metrum\Quantity\Units;
 use Metrum\Work\Ledger\Cylinder;
 use Metrum\Work\Ledger\Movement;

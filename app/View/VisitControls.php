@@ -3,14 +3,14 @@
 namespace App\View;
 
 use App\Records\JudgedVisit;
-use Metrum\Circuit\Asked;
-use Metrum\Circuit\Control as Moved;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Question;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Station;
-use Metrum\Circuit\Test;
 use Metrum\Diagnosis\Cautions;
+use Metrum\Knowledge\Asked;
+use Metrum\Knowledge\Control as Moved;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Question;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Station;
+use Metrum\Knowledge\Test;
 use Metrum\Log\FactKind;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\Units;
@@ -151,7 +151,7 @@ final readonly class VisitControls
 
     private function asks(Asked $one): bool
     {
-        return $this->judged->present()->circuit->asks($one);
+        return $one->taking()->isAskedAt($this->judged->present()->circuit);
     }
 
     /**

@@ -2,12 +2,13 @@
 
 namespace App\View;
 
-use Metrum\Circuit\Complaint;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Station;
 use Metrum\Findings\Chapters;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\Asked;
+use Metrum\Knowledge\Complaint;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Station;
 
 /** How far each station of a visit is done. */
 final readonly class Walk
@@ -73,7 +74,7 @@ final readonly class Walk
                 : $station->readings();
         $asked = array_filter(
             [...$station->observations(), ...$readings],
-            $this->findings->circuit->asks(...),
+            fn (Asked $one): bool => $one->taking()->isAskedAt($this->findings->circuit),
         );
         $done = count(array_filter($asked, $this->isKnown(...)));
 

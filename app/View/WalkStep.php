@@ -2,7 +2,7 @@
 
 namespace App\View;
 
-use Metrum\Circuit\Station;
+use Metrum\Knowledge\Station;
 
 /** A station of the walk, with how far it is done. */
 final readonly class WalkStep

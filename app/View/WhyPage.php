@@ -4,11 +4,11 @@ namespace App\View;
 
 use App\Picture\PathPicture;
 use App\Records\PathStep;
-use Metrum\Circuit\DataFile;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Reading;
+use Metrum\Data\Knowledge;
 use Metrum\Diagnosis\Pattern;
 use Metrum\Diagnosis\Suspect;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Reading;
 
 /**
  * Why the verdict is what it is: what pulled each suspect up and down, how the ranking came about, and how often such
@@ -164,7 +164,7 @@ final readonly class WhyPage
     public function calibration(): array
     {
         /** @var ?list<array{float, float, int}> $rows */
-        $rows = DataFile::read('curves')->given('calibration');
+        $rows = Knowledge::file('curves')->given('calibration');
 
         return $rows ?? [];
     }

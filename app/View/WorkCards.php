@@ -4,12 +4,12 @@ namespace App\View;
 
 use Metrum\Card\Card;
 use Metrum\Card\Cards;
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\Control;
-use Metrum\Circuit\HeadPressureControl;
-use Metrum\Circuit\Metering;
 use Metrum\Diagnosis\Remedy;
 use Metrum\Diagnosis\Verdict;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\HeadPressureControl;
+use Metrum\Installation\Metering;
+use Metrum\Knowledge\Control;
 use Metrum\Work\Assessment;
 
 /** What can be moved at a plant, and what a suspect asks for. */

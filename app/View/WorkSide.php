@@ -3,12 +3,12 @@
 namespace App\View;
 
 use App\Records\JudgedVisit;
-use Metrum\Circuit\Hazard;
-use Metrum\Circuit\Reading;
 use Metrum\Diagnosis\Gate;
 use Metrum\Diagnosis\Gates;
 use Metrum\Findings\Mark;
 use Metrum\Findings\StandingFans;
+use Metrum\Knowledge\Hazard;
+use Metrum\Knowledge\Reading;
 use Metrum\Quantity\Units;
 use Metrum\Work\Clock;
 use Metrum\Work\Clocks;

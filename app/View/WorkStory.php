@@ -2,9 +2,9 @@
 
 namespace App\View;
 
-use Metrum\Circuit\Band;
-use Metrum\Circuit\Control;
-use Metrum\Circuit\MoveOutcome;
+use Metrum\Knowledge\Band;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\MoveOutcome;
 use Metrum\Log\Content;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Quantity\QuantityKind;

@@ -1,13 +1,13 @@
 <?php
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Kind;
-use Metrum\Circuit\Metering;
-use Metrum\Circuit\Observation;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\Kind;
+use Metrum\Installation\Metering;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Observation;
 use Metrum\Learning\PlantAsBuilt;
 use Metrum\Plant\ChargeCurve;
 use Metrum\Plant\Dice;
@@ -56,14 +56,14 @@ final readonly class ChargedPlant
         }
         $design = $circuit->design;
         if ($dice->chance(self::PLATES)) {
-            $design = $design->with(Metrum\Circuit\DesignKey::NameplateCharge, $right);
+            $design = $design->with(Metrum\Installation\DesignKey::NameplateCharge, $right);
         }
         if ($built->hasReceiver()) {
-            $design = $design->with(Metrum\Circuit\DesignKey::ReceiverVolume, $built->receiverVolume);
+            $design = $design->with(Metrum\Installation\DesignKey::ReceiverVolume, $built->receiverVolume);
         }
         // A plant whose size nobody said is asked for it: the current stands on its compressor.
         if ($design->nameplateCharge === null && $design->ratedCurrent === null) {
-            $design = $design->with(Metrum\Circuit\DesignKey::RatedCurrent, $built->ratedCurrent);
+            $design = $design->with(Metrum\Installation\DesignKey::RatedCurrent, $built->ratedCurrent);
         }
         $around = new Surroundings(
             $built->design->ambient + $dice->between(-6.0, 4.0),

@@ -1,13 +1,13 @@
 <?php
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\HeadPressureControl;
-use Metrum\Circuit\Kind;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\State;
-use Metrum\Circuit\Word;
 use Metrum\Findings\Findings;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\HeadPressureControl;
+use Metrum\Installation\Kind;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\State;
+use Metrum\Knowledge\Word;
 use Metrum\Learning\AsMeasured;
 use Metrum\Learning\PlantAsBuilt;
 use Metrum\Plant\Dice;

@@ -1,16 +1,16 @@
 <?php
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\Control;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Word;
 use Metrum\Findings\Chapters;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Installation\Circuit;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Word;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;

@@ -1,10 +1,10 @@
 <?php
 
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\HouseRules;
 use Metrum\Diagnosis\Diagnosis;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\HouseRules;
 use Metrum\Learning\Measured;
 use Metrum\Plant\Twins;
 

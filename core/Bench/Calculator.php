@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Bench;
 
-use Metrum\Circuit\DataFile;
+use Metrum\Data\Knowledge;
 
 /** The calculators of the bench by name. Their titles stand in data/bench.json. */
 enum Calculator: string
@@ -86,24 +86,24 @@ enum Calculator: string
 
     public function title(): string
     {
-        return DataFile::read('bench')->row($this->value)->text('title');
+        return Knowledge::file('bench')->row($this->value)->text('title');
     }
 
     /** When one reaches for it. */
     public function purpose(): string
     {
-        return DataFile::read('bench')->row($this->value)->text('purpose');
+        return Knowledge::file('bench')->row($this->value)->text('purpose');
     }
 
     public function group(): Group
     {
-        return DataFile::read('bench')->row($this->value)->word('group', Group::class);
+        return Knowledge::file('bench')->row($this->value)->word('group', Group::class);
     }
 
     /** What is drawn of its answer; null where a picture says no more than the figures. */
     public function drawing(): ?AnswerPicture
     {
-        $row = DataFile::read('bench')->row($this->value);
+        $row = Knowledge::file('bench')->row($this->value);
 
         return $row->has('drawing') ? $row->word('drawing', AnswerPicture::class) : null;
     }

@@ -81,7 +81,7 @@ final readonly class Given
         $name = $this->values['refrigerant'];
         assert(is_string($name));
 
-        return Library::standard()->get($name);
+        return Library::known()->get($name);
     }
 
     public function atmosphere(): Atmosphere

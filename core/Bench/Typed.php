@@ -64,7 +64,7 @@ final class Typed
     private function read(Input $input, string $text): float|string|array
     {
         return match ($input->shape) {
-            Shape::Refrigerant => Library::standard()->has($text)
+            Shape::Refrigerant => Library::known()->has($text)
                 ? $text
                 : throw CannotBe::at($input->key, 'not in the library'),
             Shape::One => $this->amount($input, $text),

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Metrum\Card;
 
-use Metrum\Circuit\Asked;
-use Metrum\Circuit\Effort;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Fit;
-use Metrum\Circuit\Prerequisite;
-use Metrum\Circuit\Station;
+use Metrum\Installation\Fit;
+use Metrum\Knowledge\Asked;
+use Metrum\Knowledge\Effort;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Prerequisite;
+use Metrum\Knowledge\Station;
 
 /** One piece of work, step by step: a file of data/cards/ that a technician could read and mend. */
 final readonly class Card

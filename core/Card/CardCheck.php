@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Card;
 
-use Metrum\Circuit\DataRow;
-use Metrum\Quantity\BrokenData;
+use Metrum\Data\BrokenData;
+use Metrum\Data\DataRow;
 
 /** Holds the parts of a card against each other: names that are used exist, what is touched is put back. */
 final readonly class CardCheck

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Metrum\Card;
 
-use Metrum\Circuit\Asked;
-use Metrum\Circuit\DataRow;
-use Metrum\Circuit\Effort;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Fit;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Prerequisite;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Station;
-use Metrum\Quantity\BrokenData;
+use Metrum\Data\BrokenData;
+use Metrum\Data\DataRow;
+use Metrum\Installation\Fit;
+use Metrum\Knowledge\Asked;
+use Metrum\Knowledge\Effort;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Prerequisite;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Station;
 
 /** Reads one file of data/cards/ and holds its parts against each other; a mistake is named with file and path. */
 final readonly class CardReader

@@ -4,22 +4,15 @@ declare(strict_types=1);
 
 namespace Metrum\Card;
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\DataFile;
-use Metrum\Circuit\Question;
-use Metrum\Circuit\Station;
-use Metrum\Quantity\BrokenData;
-use Metrum\Quantity\Prepared;
+use Metrum\Data\BrokenData;
+use Metrum\Data\Knowledge;
+use Metrum\Installation\Circuit;
+use Metrum\Knowledge\Question;
+use Metrum\Knowledge\Station;
 
 /** All cards of data/cards/. A page wants few of them: which those are stands in an index, and only they are read. */
 final class Cards
 {
-    /** @var array<string, Card> as far as they were wanted */
-    private static array $read = [];
-
-    /** @var ?array<string, array{station: string, answers: list<string>}> by key */
-    private static ?array $index = null;
-
     /**
      * @return array<string, Card> by key, in the order of their names
      *
@@ -68,26 +61,26 @@ final class Cards
 
     private static function card(string $key): Card
     {
-        return self::$read[$key] ??= Prepared::of('card-'.$key, static fn (): Card => self::read($key));
+        return Knowledge::kept('card-'.$key, static fn (): Card => self::read($key));
     }
 
     /** @throws BrokenData */
     private static function read(string $key): Card
     {
-        return CardReader::read(DataFile::read('cards/'.$key), $key);
+        return CardReader::read(Knowledge::file('cards/'.$key), $key);
     }
 
     /** @return array<string, array{station: string, answers: list<string>}> */
     private static function index(): array
     {
-        return self::$index ??= Prepared::of('card-index', self::indexed(...));
+        return Knowledge::kept('card-index', self::indexed(...));
     }
 
     /** @return array<string, array{station: string, answers: list<string>}> */
     private static function indexed(): array
     {
         $index = [];
-        foreach ((array) glob(dirname(__DIR__, 2).'/data/cards/*.json') as $file) {
+        foreach ((array) glob(Knowledge::inUse()->folder.'/cards/*.json') as $file) {
             $key = basename((string) $file, '.json');
             $card = self::read($key);
             $index[$key] = ['station' => $card->station->value, 'answers' => $card->answered()];

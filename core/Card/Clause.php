@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Card;
 
-use Metrum\Circuit\DataRow;
-use Metrum\Quantity\BrokenData;
+use Metrum\Data\BrokenData;
+use Metrum\Data\DataRow;
 
 /** One thing that must be so of a value beside another. Numbers stand in the unit of the value. */
 final readonly class Clause

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Metrum\Card;
 
-use Metrum\Circuit\DataRow;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Question;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Test;
-use Metrum\Circuit\Word;
-use Metrum\Quantity\BrokenData;
+use Metrum\Data\BrokenData;
+use Metrum\Data\DataRow;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Question;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Test;
+use Metrum\Knowledge\Word;
 
 /** What a card comes to where its clauses hold: what it says, what it tells the diagnosis, where it leads. */
 final readonly class Outcome

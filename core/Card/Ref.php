@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Metrum\Card;
 
-use Metrum\Circuit\Control;
-use Metrum\Circuit\DataRow;
-use Metrum\Circuit\DesignKey;
-use Metrum\Circuit\HouseRule;
-use Metrum\Circuit\Reading;
-use Metrum\Quantity\BrokenData;
+use Metrum\Data\BrokenData;
+use Metrum\Data\DataRow;
+use Metrum\Installation\DesignKey;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\HouseRule;
+use Metrum\Knowledge\Reading;
 
 /** A value that a card asks for by name: "cold_pressure", "trace.values", "rule:drier_drop.high", "reading:…". */
 final readonly class Ref

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Metrum\Card;
 
 use Metrum\Bench\Calculation;
-use Metrum\Circuit\Control;
-use Metrum\Circuit\HouseRule;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\HouseRule;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
 use Metrum\Quantity\Field;
 
 /** One step of a card: what is said, taken, ticked, chosen, waited for, timed, moved or worked out. */

@@ -6,12 +6,12 @@ namespace Metrum\Card;
 
 use Metrum\Bench\Calculation;
 use Metrum\Bench\Calculator;
-use Metrum\Circuit\Control;
-use Metrum\Circuit\DataRow;
-use Metrum\Circuit\HouseRule;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Quantity\BrokenData;
+use Metrum\Data\BrokenData;
+use Metrum\Data\DataRow;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\HouseRule;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
 use Metrum\Quantity\Field;
 use Metrum\Quantity\QuantityKind;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Card;
 
-use Metrum\Circuit\DataRow;
-use Metrum\Quantity\BrokenData;
+use Metrum\Data\BrokenData;
+use Metrum\Data\DataRow;
 
 /** What ends a card at once, before its next step: why, what to do instead, and whether a reason passes it. */
 final readonly class Stop

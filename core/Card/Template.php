@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Card;
 
-use Metrum\Circuit\DataRow;
-use Metrum\Quantity\BrokenData;
+use Metrum\Data\BrokenData;
+use Metrum\Data\DataRow;
 
 /** A sentence with values of the card in braces: "It fell {fall.difference_k}." */
 final readonly class Template

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Word;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Word;
 
 /** Air temperatures that cannot be true beside a running coil and condenser (J-18). */
 final readonly class AirContradictions

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Asked;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Test;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\Asked;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Test;
 
 /** What nobody need ask, since what was found tells it already. */
 final readonly class AlreadyTold

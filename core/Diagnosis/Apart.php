@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Effort;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Question;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Test;
 use Metrum\Findings\Sign;
+use Metrum\Knowledge\Effort;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Question;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Test;
 
 /** What tells the suspects apart, by bits for its minutes and risk; nothing is turned, stopped or opened for that. */
 final readonly class Apart

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Reading;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
 use Metrum\Findings\Signals;
 use Metrum\Findings\Yardstick;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Reading;
 use Metrum\Quantity\QuantityKind;
 
 /**

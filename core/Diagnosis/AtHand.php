@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Complaint;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Test;
 use Metrum\Findings\BoxState;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\Complaint;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Test;
 
 /** Cautions that stand because of what was found, whatever is wrong: a trip, a warm box, a wet floor, a vacuum. */
 final class AtHand

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Cause;
-use Metrum\Circuit\DataRow;
-use Metrum\Quantity\BrokenData;
+use Metrum\Data\BrokenData;
+use Metrum\Data\DataRow;
+use Metrum\Knowledge\Cause;
 
 /** One of the things that can lie behind a fault, and what is answered where it does. */
 final readonly class CauseEntry

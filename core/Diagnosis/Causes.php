@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Fault;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\Fault;
 
 /** Which cause lies behind a fault, where what was answered tells causes apart. */
 final class Causes

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\DataFile;
-use Metrum\Quantity\BrokenData;
+use Metrum\Data\BrokenData;
+use Metrum\Data\Knowledge;
 use Metrum\Refrigerant\Library;
 
 /** The cautions of data/cautions.json, for the step where the hand is. */
@@ -28,7 +28,7 @@ final class Cautions
     /** @throws BrokenData for a key that is none */
     public static function word(string $key): string
     {
-        return DataFile::read('cautions')->text($key);
+        return Knowledge::file('cautions')->text($key);
     }
 
     /** What stands instead of any advice where a refrigerant is outside this tool; null where it is not. */
@@ -40,7 +40,7 @@ final class Cautions
     /** Safety class, or name, of a refrigerant that not every licence and tool is for; null for the others. */
     public static function licensedClass(string $refrigerant): ?string
     {
-        $names = [$refrigerant, Library::standard()->safetyClass($refrigerant)];
+        $names = [$refrigerant, Library::known()->safetyClass($refrigerant)];
 
         return array_values(array_intersect($names, self::LICENSED))[0] ?? null;
     }
@@ -51,7 +51,7 @@ final class Cautions
         return match (true) {
             $name === 'R-717' => [self::word('ammonia')],
             $name === 'R-744' => [self::word('carbon_dioxide')],
-            in_array(Library::standard()->safetyClass($name), ['A2L', 'A2', 'A3'], true) => [
+            in_array(Library::known()->safetyClass($name), ['A2L', 'A2', 'A3'], true) => [
                 self::word('flammable'),
             ],
             default => [],

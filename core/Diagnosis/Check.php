@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Asked;
-use Metrum\Circuit\Effort;
-use Metrum\Circuit\Reading;
 use Metrum\Findings\Sign;
+use Metrum\Knowledge\Asked;
+use Metrum\Knowledge\Effort;
+use Metrum\Knowledge\Reading;
 use Metrum\Quantity\Copies;
 
 /** A check worth doing next: what to look at, how, how long, what each outcome would mean. */

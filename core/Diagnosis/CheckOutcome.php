@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Word;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Word;
 
 /** What a check might show, how likely that is, and which fault it would put first. */
 final readonly class CheckOutcome

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Condition;
-use Metrum\Circuit\Fit;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\State;
 use Metrum\Findings\BoxState;
 use Metrum\Findings\Findings;
+use Metrum\Installation\Condition;
+use Metrum\Installation\Fit;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\State;
 
 /** What is true, false or not known of one plant in its weather. */
 final readonly class Conditions

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Complaint;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Test;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
+use Metrum\Knowledge\Complaint;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Test;
 use Metrum\Plant\Ailment;
 use Metrum\Plant\Likeness;
 use Metrum\Plant\PlantState;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
 use Metrum\Quantity\Format;
 
 /**

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Word;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Word;
 use Metrum\Quantity\Format;
 use Metrum\Refrigerant\OutsideTable;
 

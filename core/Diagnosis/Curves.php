@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\DataFile;
-use Metrum\Circuit\Fault;
+use Metrum\Data\Knowledge;
+use Metrum\Knowledge\Fault;
 
 /**
  * What was learned from simulated plants: for each thing that can be found a curve a fault, in nats. A verdict is the
@@ -41,12 +41,10 @@ final readonly class Curves
     ) {
     }
 
-    public static function standard(): self
+    /** Those that were learned last. */
+    public static function learned(): self
     {
-        /** @var ?self $standard */
-        static $standard = null;
-
-        return $standard ??= self::of(DataFile::read('curves')->all());
+        return Knowledge::once('curves', static fn (): self => self::of(Knowledge::file('curves')->all()));
     }
 
     /**

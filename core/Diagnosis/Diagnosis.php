@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Wanted;
 use Metrum\Diagnosis\Seen\Explained;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Wanted;
 use Metrum\Plant\Expectation;
 use Metrum\Plant\Twins;
 
@@ -37,7 +37,7 @@ final readonly class Diagnosis
         private Twins $twins = new Twins(),
         ?Curves $curves = null,
     ) {
-        $this->curves = $curves ?? Curves::standard();
+        $this->curves = $curves ?? Curves::learned();
     }
 
     /**

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Complaint;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Question;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Speech;
-use Metrum\Circuit\Word;
 use Metrum\Diagnosis\Seen\Found;
 use Metrum\Findings\Figure;
 use Metrum\Findings\Mark;
 use Metrum\Findings\Share;
+use Metrum\Knowledge\Complaint;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Question;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Speech;
+use Metrum\Knowledge\Word;
 use Metrum\Plant\Expected;
 use Metrum\Quantity\Copies;
 

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Reading;
 use Metrum\Diagnosis\Seen\Seen;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
 use Metrum\Findings\Signals;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Reading;
 use Metrum\Plant\Expectation;
 use Metrum\Plant\Twins;
 
@@ -24,7 +24,7 @@ final readonly class Examination
      * @param  Figures  $all  of what was entered
      * @param  Figures  $figures  of what is not doubted
      * @param  list<Contradiction>  $contradictions
-     * @param  list<Reading|\Metrum\Circuit\Observation>  $doubted
+     * @param  list<Reading|\Metrum\Knowledge\Observation>  $doubted
      * @param  array<string, Signal>  $signals  by Sign
      * @param  list<Seen>  $seen  answers that are faults and no mere signs of them
      */

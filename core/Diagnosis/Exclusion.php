@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Asked;
-use Metrum\Circuit\DataRow;
+use Metrum\Data\BrokenData;
+use Metrum\Data\DataRow;
 use Metrum\Findings\Findings;
-use Metrum\Quantity\BrokenData;
+use Metrum\Knowledge\Asked;
 
 /** One thing that is looked at before a part is named for replacement: parts fail seldom, what is around them often. */
 final readonly class Exclusion

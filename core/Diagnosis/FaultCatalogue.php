@@ -4,25 +4,17 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\DataFile;
-use Metrum\Circuit\Fault;
-use Metrum\Quantity\BrokenData;
-use Metrum\Quantity\Prepared;
+use Metrum\Data\BrokenData;
+use Metrum\Data\Knowledge;
+use Metrum\Knowledge\Fault;
 
 /** Every fault's entry, one file each in data/faults. */
 final class FaultCatalogue
 {
-    /** @var array<string, FaultEntry> */
-    private static array $entries = [];
-
     /** @throws BrokenData */
     public static function entry(Fault $fault): FaultEntry
     {
-        if (self::$entries === []) {
-            self::$entries = Prepared::of('faults', self::read(...));
-        }
-
-        return self::$entries[$fault->value];
+        return Knowledge::kept('faults', self::read(...))[$fault->value];
     }
 
     /**
@@ -48,7 +40,7 @@ final class FaultCatalogue
     {
         $entries = [];
         foreach (Fault::cases() as $fault) {
-            $entries[$fault->value] = FaultEntry::of(DataFile::read('faults/'.$fault->value), $fault);
+            $entries[$fault->value] = FaultEntry::of(Knowledge::file('faults/'.$fault->value), $fault);
         }
 
         return $entries;

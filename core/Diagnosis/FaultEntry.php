@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Asked;
-use Metrum\Circuit\Cause;
-use Metrum\Circuit\Complaint;
-use Metrum\Circuit\DataRow;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Fit;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Test;
+use Metrum\Data\BrokenData;
+use Metrum\Data\DataRow;
 use Metrum\Diagnosis\Seen\SeenBy;
-use Metrum\Quantity\BrokenData;
+use Metrum\Installation\Fit;
+use Metrum\Knowledge\Asked;
+use Metrum\Knowledge\Cause;
+use Metrum\Knowledge\Complaint;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Test;
 
 /** One fault as the catalogue tells it: in words for people, and the weights its evidence carries. */
 final readonly class FaultEntry

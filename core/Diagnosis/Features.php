@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Complaint;
-use Metrum\Circuit\Condition;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Question;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Test;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Share;
 use Metrum\Findings\Sign;
+use Metrum\Installation\Condition;
+use Metrum\Knowledge\Complaint;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Question;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Test;
 use Metrum\Quantity\QuantityKind;
 
 /**

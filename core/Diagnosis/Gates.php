@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\HouseRule;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\State;
-use Metrum\Circuit\Word;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\HouseRule;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\State;
+use Metrum\Knowledge\Word;
 use Metrum\Quantity\Format;
 
 /** The gates of a visit: settled before judging (G-13), looked at before charging (N-01), ended before closing. */

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Cause;
-use Metrum\Circuit\Complaint;
-use Metrum\Circuit\Condition;
-use Metrum\Circuit\DataFile;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Question;
-use Metrum\Circuit\Test;
-use Metrum\Circuit\Word;
+use Metrum\Data\Knowledge;
 use Metrum\Findings\Sign;
+use Metrum\Installation\Condition;
+use Metrum\Knowledge\Cause;
+use Metrum\Knowledge\Complaint;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Question;
+use Metrum\Knowledge\Test;
+use Metrum\Knowledge\Word;
 
 /** Weights from the catalogue's files: arrows of the trade with sizes set by hand from how such plants behave. */
 final class Likelihoods
@@ -56,7 +56,7 @@ final class Likelihoods
     /** @return array<string, float> chance of hearing each at such a plant */
     private function usualComplaints(): array
     {
-        $file = DataFile::read('complaints');
+        $file = Knowledge::file('complaints');
         $usual = $file->numbers('usual');
         foreach ($file->row('when')->keys() as $name) {
             $condition = Condition::tryFrom($name) ?? throw $file->broken("when.$name", 'no such condition');

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Asked;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Test;
-use Metrum\Circuit\Word;
 use Metrum\Findings\Sign;
+use Metrum\Knowledge\Asked;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Test;
+use Metrum\Knowledge\Word;
 
 /**
  * Which faults look like one another, and what tells them apart: by how differently each thing is found under both, as

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Asked;
-use Metrum\Circuit\Effort;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Question;
-use Metrum\Circuit\Reading;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\Asked;
+use Metrum\Knowledge\Effort;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Question;
+use Metrum\Knowledge\Reading;
 
 /**
  * What a skilled hand would look at next. Where one suspect leads: what proves it, what makes it do that, what may hide

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\DataFile;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Reading;
+use Metrum\Data\Knowledge;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Reading;
 use Metrum\Plant\Expectation;
 use Metrum\Plant\Expected;
 
@@ -60,7 +60,7 @@ final readonly class Pattern
     /** @return array<string, float> probability of all faults of a part of the plant, in the trade's order */
     public function families(): array
     {
-        $chapters = DataFile::read('handbook');
+        $chapters = Knowledge::file('handbook');
         $families = [];
         foreach (self::ORDER as $part) {
             $faults = array_column($chapters->words($part, Fault::class), 'value');

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Complaint;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Question;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Test;
-use Metrum\Circuit\Word;
 use Metrum\Diagnosis\Seen\Found;
 use Metrum\Diagnosis\Seen\Raises;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Share;
 use Metrum\Findings\Sign;
+use Metrum\Knowledge\Complaint;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Question;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Test;
+use Metrum\Knowledge\Word;
 
 /** Each thing that was found as a piece of evidence: what it says of every fault, in nats. */
 final readonly class Pieces

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\HeadPressureControl;
-use Metrum\Circuit\Reading;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Meaning;
+use Metrum\Installation\HeadPressureControl;
+use Metrum\Knowledge\Reading;
 
 /** Pipe temperatures that cannot be true beside the pressures (knowledge.md §1; G-03, G-05). */
 final readonly class PipeContradictions

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Condition;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\State;
+use Metrum\Installation\Condition;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\State;
 
 /** What is held of each fault before anything was found: how often it is met at a plant of which so much was said. */
 final readonly class Priors

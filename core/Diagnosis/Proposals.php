@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Asked;
-use Metrum\Circuit\Effort;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Question;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Station;
-use Metrum\Circuit\Test;
-use Metrum\Circuit\Word;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
+use Metrum\Knowledge\Asked;
+use Metrum\Knowledge\Effort;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Question;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Station;
+use Metrum\Knowledge\Test;
+use Metrum\Knowledge\Word;
 use Metrum\Plant\Expectation;
 use Metrum\Plant\Expected;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Fault;
+use Metrum\Knowledge\Fault;
 
 /** How likely an outcome is, and the fault that it would put first. */
 final readonly class Prospect

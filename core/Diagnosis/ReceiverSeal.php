@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\HeadPressureControl;
-use Metrum\Circuit\Reading;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\HeadPressureControl;
+use Metrum\Knowledge\Reading;
 
 /** Hot gas comes into a receiver by a flooding valve: without a seal of liquid it goes on with the liquid. */
 final readonly class ReceiverSeal

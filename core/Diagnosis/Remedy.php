@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Metrum\Diagnosis;
 
 use Metrum\Card\Cards;
-use Metrum\Circuit\Control;
-use Metrum\Circuit\DataRow;
-use Metrum\Quantity\BrokenData;
+use Metrum\Data\BrokenData;
+use Metrum\Data\DataRow;
+use Metrum\Knowledge\Control;
 
 /** By what a fault is put right first: a move, a card of work, or nothing that is turned or worked here. */
 final readonly class Remedy

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Asked;
+use Metrum\Knowledge\Asked;
 
 /** One condition of a gate: how it stands, why, and what would settle it. */
 final readonly class Requirement

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Asked;
-use Metrum\Circuit\Effort;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Test;
-use Metrum\Circuit\Word;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\Asked;
+use Metrum\Knowledge\Effort;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Test;
+use Metrum\Knowledge\Word;
 
 /** What a skilled hand would do now, and what would be silly: done already, not to be had, or not yet allowed. */
 final readonly class Sensible
@@ -80,7 +80,7 @@ final readonly class Sensible
     {
         return ! $this->isAnswered($key) &&
             ! in_array($key, $this->doubted, true) &&
-            $this->findings->circuit->asks($key) &&
+            $key->taking()->isAskedAt($this->findings->circuit) &&
             ! $this->told->is($key) &&
             ! ($this->findings->isOff() && in_array($key, self::WHILE_RUNNING, true)) &&
             $this->isAllowed($key) &&

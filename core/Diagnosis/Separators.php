@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Asked;
-use Metrum\Circuit\DataFile;
-use Metrum\Circuit\Fault;
-use Metrum\Quantity\Prepared;
+use Metrum\Data\Knowledge;
+use Metrum\Knowledge\Asked;
+use Metrum\Knowledge\Fault;
 
 /** What parts two faults that look alike, best first, as the trade knows it: data/separators.json. */
 final class Separators
@@ -15,9 +14,7 @@ final class Separators
     /** @return list<Asked> none where the pair is no such one */
     public static function of(Fault $one, Fault $other): array
     {
-        /** @var ?array<string, list<Asked>> $rows */
-        static $rows = null;
-        $rows ??= Prepared::of('separators', self::rows(...));
+        $rows = Knowledge::kept('separators', self::rows(...));
 
         return $rows[$one->value.'|'.$other->value] ?? ($rows[$other->value.'|'.$one->value] ?? []);
     }
@@ -25,7 +22,7 @@ final class Separators
     /** @return array<string, list<Asked>> */
     private static function rows(): array
     {
-        $file = DataFile::read('separators');
+        $file = Knowledge::file('separators');
         $rows = [];
         foreach ($file->keys() as $key) {
             foreach (explode('|', $key) as $name) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Condition;
+use Metrum\Installation\Condition;
 
 /**
  * Where a figure means something else than it usually does, it is a figure of its own: on a rack the suction side is

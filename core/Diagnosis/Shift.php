@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\DataRow;
+use Metrum\Data\BrokenData;
+use Metrum\Data\DataRow;
 use Metrum\Findings\Sign;
 use Metrum\Findings\SignRow;
-use Metrum\Quantity\BrokenData;
 use Metrum\Quantity\Unit;
 
 /** How far a fault at its worst moves a sign from its healthy value, SI. A fault's file gives it in the sign's unit. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Fault;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Mark;
+use Metrum\Knowledge\Fault;
 
 /** What is kept of a verdict: enough to name it later without working it anew. */
 final readonly class Snapshot

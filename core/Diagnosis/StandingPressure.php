@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Reading;
 use Metrum\Findings\Findings;
 use Metrum\Findings\StandingHead;
+use Metrum\Knowledge\Reading;
 use Metrum\Refrigerant\Library;
 use Metrum\Refrigerant\OutsideTable;
 
@@ -72,8 +72,8 @@ final readonly class StandingPressure
     private static function misses(float $pressure, float $ambient): array
     {
         $misses = [];
-        foreach (Library::standard()->names() as $name) {
-            $fluid = Library::standard()->get($name);
+        foreach (Library::known()->names() as $name) {
+            $fluid = Library::known()->get($name);
             try {
                 $bubble = $fluid->bubbleTemperature($pressure);
                 $misses[$name] = max(0.0, $bubble - $ambient, $ambient - $fluid->dewTemperature($pressure));

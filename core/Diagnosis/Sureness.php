@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\DataFile;
+use Metrum\Data\Knowledge;
 
 /** How sure is sure: the one scale on which a probability becomes a word (data/sureness.json). */
 enum Sureness: string
@@ -34,6 +34,6 @@ enum Sureness: string
     /** The probability at which it begins, 0 … 1. */
     public function begins(): float
     {
-        return $this === self::Open ? 0.0 : DataFile::read('sureness')->row($this->value)->number('from') / 100;
+        return $this === self::Open ? 0.0 : Knowledge::file('sureness')->row($this->value)->number('from') / 100;
     }
 }

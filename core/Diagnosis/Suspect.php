@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Fault;
+use Metrum\Knowledge\Fault;
 
 /** A fault in the ranking, with what speaks for and against it. */
 final readonly class Suspect

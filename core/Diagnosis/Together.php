@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\HouseRules;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\HouseRules;
 
 /**
  * Whether two faults at once explain what was found where one alone does badly (J-12).

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\CondenserPlace;
-use Metrum\Circuit\Reading;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
+use Metrum\Installation\CondenserPlace;
+use Metrum\Knowledge\Reading;
 
 /** By how much more a sign may be off at a sound plant than its twin knows, for want of what nobody said. */
 final class Unsure

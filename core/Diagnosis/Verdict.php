@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
 use Metrum\Diagnosis\Seen\Explained;
 use Metrum\Diagnosis\Seen\Seen;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Mark;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
 use Metrum\Plant\Ailment;
 
 /** What the evidence says now. */

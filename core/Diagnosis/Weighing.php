@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Question;
 use Metrum\Diagnosis\Seen\AmongFirst;
 use Metrum\Diagnosis\Seen\Consequences;
 use Metrum\Diagnosis\Seen\Found;
 use Metrum\Diagnosis\Seen\Raises;
 use Metrum\Diagnosis\Seen\Seen;
 use Metrum\Findings\Sign;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Question;
 
 /**
  * Adds up what the curves say, fault by fault: prior and evidence in nats. The probabilities are their softmax; what

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\State;
-use Metrum\Circuit\Word;
 use Metrum\Diagnosis\Seen\Seen;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\State;
+use Metrum\Knowledge\Word;
 
 /**
  * Figures that are not judged as they are, because the twin does not know the state they were taken in, or because

@@ -9,7 +9,7 @@ use Metrum\Bench\CannotBe;
 use Metrum\Bench\Given;
 use Metrum\Bench\Input;
 use Metrum\Bench\Shape;
-use Metrum\Circuit\Refused;
+use Metrum\Data\Refused;
 use Metrum\Quantity\Unanswerable;
 use Metrum\Quantity\Unit;
 use Metrum\Quantity\Units;
@@ -107,7 +107,7 @@ final class CalculatorQuestion
 
     private function fluid(mixed $given): ?string
     {
-        $library = Library::standard();
+        $library = Library::known();
         if (is_string($given) && $library->has($given)) {
             return $given;
         }

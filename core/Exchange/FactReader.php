@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Metrum\Exchange;
 
-use Metrum\Circuit\ChargePurpose;
-use Metrum\Circuit\Complaint;
-use Metrum\Circuit\Control;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Question;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Reasons;
-use Metrum\Circuit\Section;
-use Metrum\Circuit\State;
-use Metrum\Circuit\Test;
+use Metrum\Data\Reasons;
+use Metrum\Data\Section;
+use Metrum\Knowledge\ChargePurpose;
+use Metrum\Knowledge\Complaint;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Question;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\State;
+use Metrum\Knowledge\Test;
 use Metrum\Log\Content;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\ClockSet;
@@ -98,7 +98,7 @@ final readonly class FactReader
         if (! ($asked instanceof Question) || $given === null) {
             return $asked === null ? null : new Content($asked->value, subject: $subject);
         }
-        $word = $section->answer('word', $asked, $given);
+        $word = $section->oneOf('word', $asked->words(), $given);
 
         return $word === null ? null : new Content($asked->value, null, $word->value, [], $subject);
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Metrum\Exchange;
 
-use Metrum\Circuit\Reasons;
-use Metrum\Circuit\Section;
-use Metrum\Circuit\Word;
+use Metrum\Data\Reasons;
+use Metrum\Data\Section;
 use Metrum\Findings\Chapters;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\Word;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
@@ -55,7 +55,7 @@ final readonly class LogReader
     /**
      * @param  Findings  $snapshot  what the file holds beside its log: what the log does not tell is taken as found
      *
-     * @throws \Metrum\Circuit\Refused
+     * @throws \Metrum\Data\Refused
      */
     public function visit(mixed $given, Findings $snapshot): VisitFile
     {

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Exchange;
 
-use Metrum\Circuit\CircuitWriter;
-use Metrum\Circuit\Control;
-use Metrum\Circuit\Reading;
+use Metrum\Installation\CircuitWriter;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\Reading;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;

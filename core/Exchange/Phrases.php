@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Metrum\Exchange;
 
-use Metrum\Circuit\DataFile;
+use Metrum\Data\BrokenData;
+use Metrum\Data\Knowledge;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\NoteWritten;
 use Metrum\Log\Said;
-use Metrum\Quantity\BrokenData;
 
 /** What people say whole, without naming what it is about: data/phrases.json, by what it means. */
 final class Phrases
@@ -23,7 +23,7 @@ final class Phrases
     /** @throws BrokenData where a phrase is said to mean two things, or nothing that there is */
     public function __construct()
     {
-        $row = DataFile::read('phrases');
+        $row = Knowledge::file('phrases');
         foreach ($row->keys() as $meaning) {
             foreach ($row->texts($meaning) as $phrase) {
                 $plain = self::plain($phrase);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Exchange;
 
-use Metrum\Circuit\Refused;
+use Metrum\Data\Refused;
 use Metrum\Refrigerant\Library;
 use Metrum\Refrigerant\OutsideTable;
 use Metrum\Refrigerant\Refrigerant;
@@ -38,14 +38,14 @@ final class PropertyQuestion
             }
         }
         $name = $asked['refrigerant'] ?? null;
-        if (! is_string($name) || ! Library::standard()->has($name)) {
+        if (! is_string($name) || ! Library::known()->has($name)) {
             $reasons[] =
                 'refrigerant: '.
                 (is_string($name)
                     ? '"'.mb_substr($name, 0, 40).'" is not in the library'
                     : 'a name is wanted').
                 '; known: '.
-                implode(', ', Library::standard()->names());
+                implode(', ', Library::known()->names());
         }
         if ($reasons !== [] || ! is_string($name)) {
             throw new Refused($reasons);
@@ -54,7 +54,7 @@ final class PropertyQuestion
             return $asked +
                 array_map(
                     static fn (float $value): float => round($value, 6),
-                    self::properties(Library::standard()->get($name), $numbers),
+                    self::properties(Library::known()->get($name), $numbers),
                 );
         } catch (OutsideTable $outside) {
             throw new Refused([array_key_last($numbers).': '.$outside->getMessage()]);

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Metrum\Exchange;
 
-use Metrum\Circuit\Complaint;
-use Metrum\Circuit\DataFile;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\State;
-use Metrum\Circuit\Test;
-use Metrum\Circuit\Word;
+use Metrum\Data\Knowledge;
+use Metrum\Knowledge\Complaint;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\State;
+use Metrum\Knowledge\Test;
+use Metrum\Knowledge\Word;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\NoteWritten;
 use Metrum\Log\Said;
@@ -59,7 +59,7 @@ final class QuickLine
         $this->know(FactKind::Observation, ...Observation::cases());
         $this->know(FactKind::Test, ...Test::cases());
         foreach (State::cases() as $state) {
-            foreach (DataFile::read('sayings')->row('states')->texts($state->value) as $phrase) {
+            foreach (Knowledge::file('sayings')->row('states')->texts($state->value) as $phrase) {
                 $this->phrases[] = [$phrase, FactKind::State, $state->value];
             }
         }

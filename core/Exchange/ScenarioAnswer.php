@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Exchange;
 
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\State;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\State;
 use Metrum\Plant\Moment;
 use Metrum\Plant\PlantState;
 use Metrum\Plant\Scenario;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Metrum\Exchange;
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\CircuitReader;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Reasons;
-use Metrum\Circuit\Refused;
-use Metrum\Circuit\Section;
+use Metrum\Data\Reasons;
+use Metrum\Data\Refused;
+use Metrum\Data\Section;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\CircuitReader;
+use Metrum\Knowledge\Fault;
 use Metrum\Plant\Machine;
 use Metrum\Plant\Scenario;
 use Metrum\Plant\ScenarioFields;
@@ -49,7 +49,7 @@ final readonly class ScenarioReader
     {
         $top = $this->top;
         $top->only(self::TOP);
-        $reader = new CircuitReader($this->reasons, Library::standard());
+        $reader = new CircuitReader($this->reasons, Library::known());
         $circuit = $reader->read($top->section('system', required: true), $top->section('design'));
         $conditions = $this->amounts('conditions', ScenarioFields::conditions());
         $adjust = $this->amounts('adjust', ScenarioFields::adjustments());

@@ -6,9 +6,9 @@ namespace Metrum\Exchange;
 
 use Metrum\Card\Card;
 use Metrum\Card\Outcome;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Reasons;
-use Metrum\Circuit\Section;
+use Metrum\Data\Reasons;
+use Metrum\Data\Section;
+use Metrum\Knowledge\Reading;
 use Metrum\Log\Content;
 use Metrum\Log\Kinds\StepTaken;
 use Metrum\Log\Kinds\Trace;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Exchange;
 
-use Metrum\Circuit\DataFile;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Word;
+use Metrum\Data\Knowledge;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Word;
 use Metrum\Quantity\QuantityKind as Quantity;
 use Metrum\Quantity\Unit;
 
@@ -141,7 +141,7 @@ final class Told
             foreach (
                 [
                     str_replace('_', ' ', $word->value),
-                    ...DataFile::read('sayings')->row('answers')->texts($word->value),
+                    ...Knowledge::file('sayings')->row('answers')->texts($word->value),
                 ] as $said
             ) {
                 $found =

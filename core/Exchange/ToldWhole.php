@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Exchange;
 
-use Metrum\Circuit\DesignKey;
-use Metrum\Circuit\Reading;
+use Metrum\Installation\DesignKey;
+use Metrum\Knowledge\Reading;
 use Metrum\Log\FactKind;
 use Metrum\Log\Said;
 

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Metrum\Exchange;
 
-use Metrum\Circuit\CircuitReader;
-use Metrum\Circuit\Complaint;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Reasons;
-use Metrum\Circuit\Refused;
-use Metrum\Circuit\Section;
-use Metrum\Circuit\State;
-use Metrum\Circuit\Test;
-use Metrum\Circuit\Word;
+use Metrum\Data\Reasons;
+use Metrum\Data\Refused;
+use Metrum\Data\Section;
 use Metrum\Findings\Findings;
+use Metrum\Installation\CircuitReader;
+use Metrum\Knowledge\Complaint;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\State;
+use Metrum\Knowledge\Test;
+use Metrum\Knowledge\Word;
 use Metrum\Quantity\Atmosphere;
 use Metrum\Refrigerant\Library;
 
@@ -86,7 +86,7 @@ final readonly class VisitReader
         $top->constant('version', self::VERSION);
         $id = $top->text('id');
         $takenAt = $this->time();
-        $reader = new CircuitReader($this->reasons, Library::standard());
+        $reader = new CircuitReader($this->reasons, Library::known());
         $circuit = $reader->read($top->section('system', required: true), $top->section('design'));
         $state = $top->word('state', State::class);
         $complaints = $top->words('complaint', Complaint::class);
@@ -177,7 +177,7 @@ final readonly class VisitReader
             if ($asked === null) {
                 continue;
             }
-            $word = $section->answer($key, $asked, $section->given($key));
+            $word = $section->oneOf($key, $asked->words(), $section->given($key));
             if ($word !== null) {
                 $answers[$key] = $word;
             }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Exchange;
 
-use Metrum\Circuit\CircuitWriter;
-use Metrum\Circuit\Reading;
 use Metrum\Findings\Findings;
+use Metrum\Installation\CircuitWriter;
+use Metrum\Knowledge\Reading;
 use Metrum\Log\Log;
 
 /** Writes findings as a visit file; what VisitReader reads back is the same. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Metrum\Exchange;
 
-use Metrum\Circuit\Control;
 use Metrum\Diagnosis\Suspect;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Figure;
+use Metrum\Knowledge\Control;
 use Metrum\Log\Content;
 use Metrum\Log\Log;
 use Metrum\Work\Account;

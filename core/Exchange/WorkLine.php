@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Exchange;
 
-use Metrum\Circuit\ChargePurpose;
-use Metrum\Circuit\Control;
+use Metrum\Knowledge\ChargePurpose;
+use Metrum\Knowledge\Control;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\ClockSet;
 use Metrum\Log\Kinds\PlantMoved;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
-use Metrum\Circuit\DesignKey;
-use Metrum\Circuit\Kind;
-use Metrum\Circuit\Reading;
+use Metrum\Installation\DesignKey;
+use Metrum\Installation\Kind;
+use Metrum\Knowledge\Reading;
 
 /** Where a box stands beside what it is set to, or what is usual for its kind. An ice machine has no box. */
 final class BoxState

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
-use Metrum\Circuit\Reading;
+use Metrum\Knowledge\Reading;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\Control;
+use Metrum\Installation\Circuit;
+use Metrum\Knowledge\Control;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\StepTaken;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
-use Metrum\Circuit\DesignKey;
-use Metrum\Circuit\Reading;
+use Metrum\Installation\DesignKey;
+use Metrum\Knowledge\Reading;
 
 /** One derived value with its formula, the inputs it was worked from, and what it means where that is not plain. */
 final readonly class Figure

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
-use Metrum\Circuit\DesignKey;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Reading;
+use Metrum\Installation\DesignKey;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Reading;
 use Metrum\Refrigerant\OutsideTable;
 
 /** All that can be worked out of one set of findings; what cannot, with the reason. */

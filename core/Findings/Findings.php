@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
-use Metrum\Circuit\Asked;
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\Complaint;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\State;
-use Metrum\Circuit\Test;
-use Metrum\Circuit\Word;
+use Metrum\Installation\Circuit;
+use Metrum\Knowledge\Asked;
+use Metrum\Knowledge\Complaint;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\State;
+use Metrum\Knowledge\Test;
+use Metrum\Knowledge\Word;
 use Metrum\Quantity\Copies;
 use Metrum\Quantity\QuantityKind;
 

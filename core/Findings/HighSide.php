@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
-use Metrum\Circuit\DesignKey;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\UsualCompressor;
+use Metrum\Installation\DesignKey;
+use Metrum\Installation\UsualCompressor;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Reading;
 use Metrum\Refrigerant\Refrigerant;
 
 /** Works the figures of condenser, liquid line and discharge. Gauge readings become absolute by the atmosphere. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
-use Metrum\Circuit\Reading;
+use Metrum\Knowledge\Reading;
 use Metrum\Refrigerant\OutsideTable;
 
 /** Where the low-pressure control cuts, and where box and TD want it. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
-use Metrum\Circuit\DesignKey;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Reading;
+use Metrum\Installation\DesignKey;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Reading;
 use Metrum\Refrigerant\Refrigerant;
 
 /** Works the figures of coil and suction line. Superheat uses dew; the coil is judged at mid-glide by default. */

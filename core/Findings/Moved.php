@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
-use Metrum\Circuit\Control;
-use Metrum\Circuit\MoveOutcome;
-use Metrum\Circuit\Speech;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\MoveOutcome;
+use Metrum\Knowledge\Speech;
 
 /** How the plant answered a move at this visit: evidence, as a test is. */
 final readonly class Moved

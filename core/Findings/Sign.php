@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
-use Metrum\Circuit\DataFile;
-use Metrum\Quantity\BrokenData;
-use Metrum\Quantity\Prepared;
+use Metrum\Data\BrokenData;
+use Metrum\Data\Knowledge;
 
 /** A figure that is judged against what is expected of a sound plant. All its numbers stand in data/signs.json. */
 enum Sign: string
@@ -54,13 +53,7 @@ enum Sign: string
     /** @throws BrokenData */
     public function row(): SignRow
     {
-        /** @var array<string, SignRow> $rows */
-        static $rows = [];
-        if ($rows === []) {
-            $rows = Prepared::of('signs', self::rows(...));
-        }
-
-        return $rows[$this->value];
+        return Knowledge::kept('signs', self::rows(...))[$this->value];
     }
 
     /** @return array<string, SignRow> */
@@ -68,7 +61,7 @@ enum Sign: string
     {
         $rows = [];
         foreach (self::cases() as $one) {
-            $rows[$one->value] = SignRow::of(DataFile::read('signs')->row($one->value));
+            $rows[$one->value] = SignRow::of(Knowledge::file('signs')->row($one->value));
         }
 
         return $rows;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\Condition;
-use Metrum\Circuit\DataRow;
-use Metrum\Circuit\Fit;
-use Metrum\Circuit\Reading;
-use Metrum\Quantity\BrokenData;
+use Metrum\Data\BrokenData;
+use Metrum\Data\DataRow;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\Condition;
+use Metrum\Installation\Fit;
+use Metrum\Knowledge\Reading;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
 

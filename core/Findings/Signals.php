@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\State;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\State;
 use Metrum\Refrigerant\OutsideTable;
 
 /** Draws the signs out of findings: of a plant as it was read, and of its twin in the same way. SI. */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
-use Metrum\Circuit\HeadPressureControl;
-use Metrum\Circuit\HouseRule;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Word;
+use Metrum\Installation\HeadPressureControl;
+use Metrum\Knowledge\HouseRule;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Word;
 
 /**
  * Fans that stand and ought not to. Condenser fans whose control holds the head stand rightly where the head is low,

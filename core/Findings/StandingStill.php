@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
 
 /** What stays as it was found whatever is moved elsewhere: plates, weather, supply, dirt, doors and clocks. */
 final class StandingStill

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\Complaint;
-use Metrum\Circuit\Control;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\State;
-use Metrum\Circuit\Test;
-use Metrum\Circuit\Word;
+use Metrum\Installation\Circuit;
+use Metrum\Knowledge\Complaint;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\State;
+use Metrum\Knowledge\Test;
+use Metrum\Knowledge\Word;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Word;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Word;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Log;

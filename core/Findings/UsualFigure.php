@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
-use Metrum\Circuit\DataRow;
-use Metrum\Quantity\BrokenData;
+use Metrum\Data\BrokenData;
+use Metrum\Data\DataRow;
 use Metrum\Quantity\Unit;
 
 /** What a sign usually is where no twin says it: a design figure and what is added to it, with its spread. SI. */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
-use Metrum\Circuit\Fault;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Scale;
 use Metrum\Diagnosis\Setting;
 use Metrum\Findings\Sign;
+use Metrum\Knowledge\Fault;
 
 /**
  * Keeps fitted curves to what the trade knows. What is as it ought to be speaks for nothing that is wrong; and where a

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
-use Metrum\Circuit\Cause;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Reading;
 use Metrum\Diagnosis\Likelihoods;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
+use Metrum\Knowledge\Cause;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Reading;
 use Metrum\Plant\DesignExpectation;
 use Metrum\Plant\Dice;
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\Design;
-use Metrum\Circuit\DesignKey;
-use Metrum\Circuit\Question;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Test;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\Design;
+use Metrum\Installation\DesignKey;
+use Metrum\Knowledge\Question;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Test;
 use Metrum\Plant\Dice;
 use Metrum\Quantity\Atmosphere;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
-use Metrum\Circuit\Reading;
+use Metrum\Knowledge\Reading;
 use Metrum\Plant\Dice;
 use Metrum\Plant\PlantState;
 use Metrum\Quantity\QuantityKind;

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
-use Metrum\Circuit\Cause;
-use Metrum\Circuit\Complaint;
-use Metrum\Circuit\Condition;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Question;
-use Metrum\Circuit\Test;
-use Metrum\Circuit\Word;
 use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Likelihoods;
+use Metrum\Installation\Condition;
+use Metrum\Knowledge\Cause;
+use Metrum\Knowledge\Complaint;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Question;
+use Metrum\Knowledge\Test;
+use Metrum\Knowledge\Word;
 use Metrum\Plant\Dice;
 use Metrum\Plant\PlantState;
 
@@ -182,7 +182,7 @@ final readonly class AsTold
     }
 
     /** @return list<Question> all that may be asked at such a plant */
-    public static function questions(\Metrum\Circuit\Circuit $circuit): array
+    public static function questions(\Metrum\Installation\Circuit $circuit): array
     {
         return array_values(
             array_filter(

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Kind;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Features;
 use Metrum\Diagnosis\Scale;
 use Metrum\Diagnosis\Setting;
+use Metrum\Installation\Kind;
+use Metrum\Knowledge\Fault;
 use Metrum\Plant\Dice;
 use Metrum\Plant\RandomPlants;
 

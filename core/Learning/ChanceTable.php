@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
-use Metrum\Circuit\Fault;
+use Metrum\Knowledge\Fault;
 
 /** How often each thing is found so under each fault, where it is looked at. */
 final readonly class ChanceTable

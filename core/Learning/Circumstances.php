@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
-use Metrum\Circuit\Cause;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\HeadPressureControl;
-use Metrum\Circuit\State;
+use Metrum\Installation\HeadPressureControl;
+use Metrum\Knowledge\Cause;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\State;
 use Metrum\Plant\Ailment;
 use Metrum\Plant\Dice;
 use Metrum\Plant\Filling;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Test;
 use Metrum\Diagnosis\Features;
 use Metrum\Diagnosis\Scale;
 use Metrum\Diagnosis\Setting;
 use Metrum\Diagnosis\Words;
 use Metrum\Findings\Sign;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Test;
 
 /** Every knot of every curve and every word in one row of columns: what a fit sees of a visit. */
 final class Columns

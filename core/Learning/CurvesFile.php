@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
-use Metrum\Circuit\Fault;
 use Metrum\Diagnosis\Curves;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Setting;
+use Metrum\Knowledge\Fault;
 
 /**
  * What was learned, as the diagnosis reads it.

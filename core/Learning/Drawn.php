@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
-use Metrum\Circuit\HouseRules;
 use Metrum\Diagnosis\Examination;
 use Metrum\Diagnosis\Features;
 use Metrum\Diagnosis\Grade;
+use Metrum\Knowledge\HouseRules;
 use Metrum\Plant\Twins;
 
 /** What is kept of a simulated visit for fitting: its truth, and its features as the tool sees them. */

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
-use Metrum\Circuit\Cause;
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\Complaint;
-use Metrum\Circuit\Condition;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Kind;
-use Metrum\Circuit\Question;
 use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Likelihoods;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\Condition;
+use Metrum\Installation\Kind;
+use Metrum\Knowledge\Cause;
+use Metrum\Knowledge\Complaint;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Question;
 use Metrum\Plant\DesignExpectation;
 
 /**

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
-use Metrum\Circuit\Cause;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Reading;
 use Metrum\Diagnosis\Grade;
+use Metrum\Knowledge\Cause;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Reading;
 use Metrum\Plant\Ailment;
 use Metrum\Plant\Dice;
 use Metrum\Plant\Disorder;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
-use Metrum\Circuit\Fault;
+use Metrum\Knowledge\Fault;
 
 /** How often what was said first, or within three, was so; and how surely it was said. Over any visits. */
 final class Measured

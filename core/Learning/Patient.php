@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
-use Metrum\Circuit\Cause;
-use Metrum\Circuit\Fault;
 use Metrum\Diagnosis\Grade;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\Cause;
+use Metrum\Knowledge\Fault;
 
 /** A visit to a simulated plant of which the truth is known. */
 final readonly class Patient

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
-use Metrum\Circuit\Cause;
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\CondenserPlace;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\HeadPressureControl;
-use Metrum\Circuit\Kind;
-use Metrum\Circuit\Observation;
 use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Likelihoods;
 use Metrum\Findings\Findings;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\CondenserPlace;
+use Metrum\Installation\HeadPressureControl;
+use Metrum\Installation\Kind;
+use Metrum\Knowledge\Cause;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Observation;
 use Metrum\Plant\Ailment;
 use Metrum\Plant\Dice;
 use Metrum\Plant\LoopEffect;

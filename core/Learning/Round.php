@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
-use Metrum\Circuit\Asked;
-use Metrum\Circuit\Effort;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Test;
 use Metrum\Diagnosis\Diagnosis;
 use Metrum\Diagnosis\Purpose;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\Asked;
+use Metrum\Knowledge\Effort;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Test;
 
 /** A visit walked from the complaint alone: what is asked next is answered by the plant, until the verdict is sure. */
 final readonly class Round

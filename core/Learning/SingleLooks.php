@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\Complaint;
-use Metrum\Circuit\HeadPressureControl;
-use Metrum\Circuit\Kind;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Question;
-use Metrum\Circuit\SystemKey;
-use Metrum\Circuit\Test;
-use Metrum\Circuit\Word;
 use Metrum\Diagnosis\Diagnosis;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Findings;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\HeadPressureControl;
+use Metrum\Installation\Kind;
+use Metrum\Installation\SystemKey;
+use Metrum\Knowledge\Complaint;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Question;
+use Metrum\Knowledge\Test;
+use Metrum\Knowledge\Word;
 
 /**
  * What each answer says alone, and with the complaint it goes with: the table that a person looks through. A change of
@@ -92,7 +92,7 @@ final readonly class SingleLooks
     {
         foreach ([Kind::WalkInCooler, Kind::WalkInFreezer, Kind::RackCircuitMedium, Kind::RackCircuitLow] as $kind) {
             $plant = Circuit::plain($kind);
-            if ($plant->asks($asked)) {
+            if ($asked->taking()->isAskedAt($plant)) {
                 return $plant;
             }
         }

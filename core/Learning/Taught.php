@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
-use Metrum\Circuit\Condition;
-use Metrum\Circuit\Fault;
 use Metrum\Diagnosis\FaultCatalogue;
+use Metrum\Installation\Condition;
+use Metrum\Knowledge\Fault;
 
 /** Which faults are learned from visits, in which order, and how a visit is a lesson of them. */
 final readonly class Taught

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
-use Metrum\Circuit\Fault;
+use Metrum\Knowledge\Fault;
 
 /** Curves fitted to simulated visits, and what they reach on others. */
 final readonly class Trained

@@ -27,8 +27,8 @@ enum FactKind: string
     {
         return match ($this) {
             self::Reading => new Kinds\ReadingTaken(),
-            self::Observation => new Kinds\WordAnswer(\Metrum\Circuit\Observation::class),
-            self::Test => new Kinds\WordAnswer(\Metrum\Circuit\Test::class),
+            self::Observation => new Kinds\WordAnswer(\Metrum\Knowledge\Observation::class),
+            self::Test => new Kinds\WordAnswer(\Metrum\Knowledge\Test::class),
             self::State => new Kinds\StateSaid(),
             self::Complaint => new Kinds\ComplaintHeard(),
             self::Confirmed => new Kinds\FaultJudged('Confirmed'),

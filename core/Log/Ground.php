@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Log;
 
-use Metrum\Circuit\Circuit;
+use Metrum\Installation\Circuit;
 use Metrum\Quantity\Atmosphere;
 use Metrum\Quantity\Units;
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\DataFile;
-use Metrum\Circuit\DataRow;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Kind;
-use Metrum\Quantity\BrokenData;
+use Metrum\Data\BrokenData;
+use Metrum\Data\DataRow;
+use Metrum\Data\Knowledge;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\Kind;
+use Metrum\Knowledge\Fault;
 
 /** How a fault shows on the simulated plant, as its file has it under "twin": in the loop, in time, or not at all. */
 final readonly class Ailment
@@ -40,10 +40,10 @@ final readonly class Ailment
     /** @throws BrokenData */
     public static function of(Fault $fault): self
     {
-        /** @var array<string, self> $read */
-        static $read = [];
-
-        return $read[$fault->value] ??= self::ofRow(DataFile::read('faults/'.$fault->value)->row('twin'));
+        return Knowledge::once(
+            'ailment '.$fault->value,
+            static fn (): self => self::ofRow(Knowledge::file('faults/'.$fault->value)->row('twin')),
+        );
     }
 
     /** @throws BrokenData where the effect is none of ours, or takes other numbers */

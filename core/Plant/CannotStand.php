@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\DesignKey;
-use Metrum\Circuit\HouseRules;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\DesignKey;
+use Metrum\Knowledge\HouseRules;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\Unanswerable;
 use Metrum\Refrigerant\OutsideTable;

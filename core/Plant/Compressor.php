@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\UsualCompressor;
+use Metrum\Installation\UsualCompressor;
 use Metrum\Quantity\Copies;
 
 /**

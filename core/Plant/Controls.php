@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\BoxControl;
-use Metrum\Circuit\DefrostKind;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Metering;
+use Metrum\Installation\BoxControl;
+use Metrum\Installation\DefrostKind;
+use Metrum\Installation\Metering;
+use Metrum\Knowledge\Fault;
 use Metrum\Quantity\Copies;
 
 /** What switches a plant, and where. SI. */

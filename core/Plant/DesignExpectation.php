@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\CondenserPlace;
-use Metrum\Circuit\HouseRule;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Kind;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\State;
-use Metrum\Circuit\UsualCompressor;
-use Metrum\Circuit\Wanted;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Place;
 use Metrum\Findings\Sign;
 use Metrum\Findings\UsualFigure;
 use Metrum\Findings\UsualOf;
 use Metrum\Findings\Yardstick;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\CondenserPlace;
+use Metrum\Installation\Kind;
+use Metrum\Installation\UsualCompressor;
+use Metrum\Knowledge\HouseRule;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\State;
+use Metrum\Knowledge\Wanted;
 use Metrum\Refrigerant\OutsideTable;
 
 /**

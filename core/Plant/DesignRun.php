@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\Band;
 use Metrum\Findings\Place;
+use Metrum\Knowledge\Band;
 use Metrum\Refrigerant\OutsideTable;
 use Metrum\Refrigerant\Refrigerant;
 

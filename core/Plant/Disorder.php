@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\Cause;
-use Metrum\Circuit\Fault;
+use Metrum\Knowledge\Cause;
+use Metrum\Knowledge\Fault;
 
 /**
  * What a fault does to a plant, by severity 0 … 1: 0.2 is just noticeable, 1 a plant that no longer does its work.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\Cause;
+use Metrum\Knowledge\Cause;
 
 /** What a fault does to a plant where its cause is known: the same name has other arrows by another cause. */
 final class DisorderByCause

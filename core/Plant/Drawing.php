@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\Design;
-use Metrum\Circuit\DesignKey;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Reading;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\Design;
+use Metrum\Installation\DesignKey;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Reading;
 
 /** Draws a circuit's design values to visits at which it ran well. */
 final readonly class Drawing

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\Reading;
 use Metrum\Findings\Sign;
 use Metrum\Findings\Yardstick;
+use Metrum\Knowledge\Reading;
 
 /** What this plant should read, here and now, were it healthy. */
 interface Expectation

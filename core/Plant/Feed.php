@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\Metering;
+use Metrum\Installation\Metering;
 use Metrum\Quantity\Copies;
 
 /**

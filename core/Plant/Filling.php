@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Metrum\Plant;
 
 use Metrum\Bench\Calculators\Flooding;
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\HeadPressureControl;
-use Metrum\Circuit\Wanted;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\HeadPressureControl;
+use Metrum\Knowledge\Wanted;
 
 /**
  * Fills a sized plant with its refrigerant.

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\CondenserPlace;
-use Metrum\Circuit\DesignKey;
-use Metrum\Circuit\HeadPressureControl;
-use Metrum\Circuit\Metering;
-use Metrum\Circuit\Wanted;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\CondenserPlace;
+use Metrum\Installation\DesignKey;
+use Metrum\Installation\HeadPressureControl;
+use Metrum\Installation\Metering;
+use Metrum\Knowledge\Wanted;
 use Metrum\Refrigerant\OutsideTable;
 use Metrum\Refrigerant\Refrigerant;
 

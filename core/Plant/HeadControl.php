@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\HeadPressureControl;
+use Metrum\Installation\HeadPressureControl;
 use Metrum\Quantity\Copies;
 
 /**

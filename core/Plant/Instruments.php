@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\UsualCompressor;
+use Metrum\Installation\UsualCompressor;
+use Metrum\Knowledge\Reading;
 use Metrum\Refrigerant\OutsideTable;
 
 /** Reads a solved loop as instruments would, with the balances and figures behind. SI, gauge Pa for pressures. */

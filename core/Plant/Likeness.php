@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\HouseRules;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\HouseRules;
 
 /** How much a twin with a fault in it reads like the plant. */
 final readonly class Likeness

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\HeadPressureControl;
-use Metrum\Circuit\Metering;
+use Metrum\Installation\HeadPressureControl;
+use Metrum\Installation\Metering;
 
 /** What a fault changes in the refrigerant's loop. How far it goes at full severity stands in the fault's file. */
 enum LoopEffect: string

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\Circuit;
+use Metrum\Installation\Circuit;
 use Metrum\Quantity\Copies;
 use Metrum\Refrigerant\Refrigerant;
 

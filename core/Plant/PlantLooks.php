@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\Condition;
-use Metrum\Circuit\HeadPressureControl;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Word;
+use Metrum\Installation\Condition;
+use Metrum\Installation\HeadPressureControl;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Word;
 
 /**
  * What a person would see, hear and feel of a plant in a state, and how likely. Only what follows from the state

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Word;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Word;
 
 /**
  * How a plant stands: its readings as instruments would give them, what can be seen of it, and the figures behind.

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\BoxControl;
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\CondenserPlace;
-use Metrum\Circuit\DefrostKind;
-use Metrum\Circuit\Design;
-use Metrum\Circuit\DesignKey;
-use Metrum\Circuit\HeadPressureControl;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Kind;
-use Metrum\Circuit\Metering;
-use Metrum\Circuit\Wanted;
+use Metrum\Installation\BoxControl;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\CondenserPlace;
+use Metrum\Installation\DefrostKind;
+use Metrum\Installation\Design;
+use Metrum\Installation\DesignKey;
+use Metrum\Installation\HeadPressureControl;
+use Metrum\Installation\Kind;
+use Metrum\Installation\Metering;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Wanted;
 use Metrum\Quantity\Atmosphere;
 
 /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\Fault;
+use Metrum\Knowledge\Fault;
 use Metrum\Quantity\Copies;
 
 /**

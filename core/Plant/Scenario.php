@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\Fault;
+use Metrum\Knowledge\Fault;
 use Metrum\Quantity\Copies;
 
 /** A question to the twin: which plant, what it meets, what is wrong with it, what was turned or added. SI. */

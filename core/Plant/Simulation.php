@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\DefrostKind;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Metering;
-use Metrum\Circuit\Reading;
+use Metrum\Installation\DefrostKind;
+use Metrum\Installation\Metering;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Reading;
 
 /**
  * A plant in time. Box, product, walls, frost, coil metal, valve bulb, standing pressures and controls move step by

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Metering;
-use Metrum\Circuit\Wanted;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\Metering;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Wanted;
 use Metrum\Plant\Walk\CondenserWalk;
 use Metrum\Refrigerant\OutsideTable;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\Word;
+use Metrum\Knowledge\Word;
 
 /** Why a plant stands still. */
 enum Standstill

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\Reading;
+use Metrum\Knowledge\Reading;
 
 /** What somebody who watches the superheat while the plant runs would write down of its swing. */
 final class Swing

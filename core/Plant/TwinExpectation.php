@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\CondenserPlace;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Reading;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
@@ -15,6 +12,9 @@ use Metrum\Findings\Sign;
 use Metrum\Findings\Signals;
 use Metrum\Findings\Weather;
 use Metrum\Findings\Yardstick;
+use Metrum\Installation\CondenserPlace;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Reading;
 
 /**
  * Expectation from the twin: the plant sized as this circuit is known, at this box and this weather.

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\HouseRules;
 use Metrum\Findings\Findings;
+use Metrum\Installation\Circuit;
+use Metrum\Knowledge\HouseRules;
 use Metrum\Refrigerant\OutsideTable;
 
 /** The twins of circuits as they are known: each made once, and kept on a shelf where there is one. */

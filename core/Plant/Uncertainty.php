@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\HeadPressureControl;
-use Metrum\Circuit\Kind;
+use Metrum\Installation\HeadPressureControl;
+use Metrum\Installation\Kind;
 
 /** What is not known of a plant whose design values are: each thing moved by its own deviation. */
 final class Uncertainty

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Metering;
 use Metrum\Findings\Findings;
+use Metrum\Installation\Metering;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\HouseRules;
 
 /** What would change at a plant, before it is done: worked on its twin with the leading fault in it. */
 final class WhatIf

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Plant;
 
-use Metrum\Circuit\HeadPressureControl;
-use Metrum\Circuit\Reading;
+use Metrum\Installation\HeadPressureControl;
+use Metrum\Knowledge\Reading;
 
 /**
  * Where the refrigerant of a plant is, from its coldest day to the weather it was planned for. SI.

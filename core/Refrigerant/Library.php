@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Refrigerant;
 
-use Metrum\Quantity\BrokenData;
-use Metrum\Quantity\Prepared;
+use Metrum\Data\BrokenData;
+use Metrum\Data\Knowledge;
 
 /**
  * The refrigerants known, each read from its tables when first asked for.
@@ -21,7 +21,7 @@ final class Library
     private array $index = [];
 
     /** @var array<string, Refrigerant> */
-    private static array $loaded = [];
+    private array $loaded = [];
 
     public function __construct(private readonly string $folder)
     {
@@ -37,12 +37,13 @@ final class Library
         }
     }
 
-    public static function standard(): self
+    /** Of the knowledge in use. */
+    public static function known(): self
     {
-        /** @var ?self $library */
-        static $library = null;
-
-        return $library ??= new self(dirname(__DIR__, 2).'/data/refrigerants');
+        return Knowledge::once(
+            'refrigerants',
+            static fn (): self => new self(Knowledge::inUse()->folder.'/refrigerants'),
+        );
     }
 
     /** @return list<string> */
@@ -68,21 +69,21 @@ final class Library
         $entry = $this->index[$name] ?? throw UnknownRefrigerant::named($name, $this->names());
         $base = $this->folder.'/'.$entry['file'];
 
-        return self::$loaded[$base] ??= new Refrigerant(
+        return $this->loaded[$name] ??= new Refrigerant(
             $entry['name'],
             $entry['safety_class'],
             $entry['composition_mass_percent'],
             (float) $entry['gwp_ar4'],
             new Saturation(
                 $entry['name'],
-                Prepared::of(
+                Knowledge::kept(
                     $entry['file'].'-saturation',
                     static fn (): array => Saturation::parts(self::rows($base.'.saturation.csv')),
                 ),
             ),
             static fn (): Vapour => new Vapour(
                 $entry['name'],
-                Prepared::of(
+                Knowledge::kept(
                     $entry['file'].'-vapour',
                     static fn (): array => VapourGrid::parts(self::rows($base.'.vapour.csv')),
                 ),

@@ -35,7 +35,7 @@ final class Refrigerant
     /** @param  array{string}  $kept */
     public function __unserialize(array $kept): void
     {
-        $known = Library::standard()->get($kept[0]);
+        $known = Library::known()->get($kept[0]);
         $this->name = $known->name;
         $this->safetyClass = $known->safetyClass;
         $this->composition = $known->composition;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\MoveOutcome;
 use Metrum\Findings\Chapter;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Moved;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\MoveOutcome;
 
 /** One chapter of the work: what began it, what was foretold, and what came of it. */
 final readonly class Account

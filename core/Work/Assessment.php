@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
-use Metrum\Circuit\Control;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\MoveOutcome;
-use Metrum\Circuit\Reading;
 use Metrum\Diagnosis\Diagnosis;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Chapter;
@@ -16,6 +12,10 @@ use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Moved;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\MoveOutcome;
+use Metrum\Knowledge\Reading;
 use Metrum\Log\Log;
 use Metrum\Plant\Twins;
 use Metrum\Work\Charging\Charging;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
-use Metrum\Circuit\MoveOutcome;
+use Metrum\Knowledge\MoveOutcome;
 use Metrum\Log\Content;
 
 /** What came of a move: by what was read first once it had settled, which stays; and by what was read later. */

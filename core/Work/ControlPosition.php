@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
-use Metrum\Circuit\Control;
+use Metrum\Knowledge\Control;
 use Metrum\Log\Fact;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Quantity\Units;

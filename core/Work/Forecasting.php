@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
-use Metrum\Circuit\Control;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\HouseRules;
 use Metrum\Diagnosis\Suspect;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\HouseRules;
 use Metrum\Plant\Ailment;
 use Metrum\Plant\Machine;
 use Metrum\Plant\Scenario;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
-use Metrum\Circuit\MoveOutcome;
-use Metrum\Circuit\Reading;
 use Metrum\Findings\Derived;
+use Metrum\Knowledge\MoveOutcome;
+use Metrum\Knowledge\Reading;
 use Metrum\Quantity\QuantityKind;
 
 /** What one figure will be after a move, by the twin. */

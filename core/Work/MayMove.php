@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
-use Metrum\Circuit\ChargePurpose;
-use Metrum\Circuit\Control;
-use Metrum\Circuit\Prerequisite;
+use Metrum\Knowledge\ChargePurpose;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\Prerequisite;
 use Metrum\Log\Content;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Log\Kinds\Weighed;

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
-use Metrum\Circuit\HeadPressureControl;
-use Metrum\Circuit\HouseRule;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Word;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Installation\HeadPressureControl;
+use Metrum\Knowledge\HouseRule;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Word;
 
 /** What must hold before something is done, told by readings and what follows from them. */
 final readonly class MeasuredConditions

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
-use Metrum\Circuit\ChargePurpose;
-use Metrum\Circuit\Control;
-use Metrum\Circuit\Test;
-use Metrum\Circuit\Word;
+use Metrum\Knowledge\ChargePurpose;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\Test;
+use Metrum\Knowledge\Word;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\StepTaken;

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
-use Metrum\Circuit\Band;
-use Metrum\Circuit\Control;
-use Metrum\Circuit\HouseRule;
-use Metrum\Circuit\MoveOutcome;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Wanted;
 use Metrum\Findings\Chapter;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
+use Metrum\Knowledge\Band;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\HouseRule;
+use Metrum\Knowledge\MoveOutcome;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Wanted;
 use Metrum\Plant\Surroundings;
 use Metrum\Work\Charging\ChargingGate;
 use Metrum\Work\Charging\TakingGate;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
-use Metrum\Circuit\Control;
-use Metrum\Circuit\MoveOutcome;
-use Metrum\Circuit\Reading;
 use Metrum\Findings\Chapter;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Moved;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\MoveOutcome;
+use Metrum\Knowledge\Reading;
 use Metrum\Log\Content;
 
 /** What came of each move: what was foretold beside what was read; jointly where moves were not read apart. */

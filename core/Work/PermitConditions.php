@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
-use Metrum\Circuit\Control;
-use Metrum\Circuit\HouseRule;
-use Metrum\Circuit\Test;
 use Metrum\Diagnosis\Cautions;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\HouseRule;
+use Metrum\Knowledge\Test;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Log\Log;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
-use Metrum\Circuit\Control;
 use Metrum\Findings\Chapters;
+use Metrum\Knowledge\Control;
 use Metrum\Log\Kinds\PlantMoved;
 
 /** Where a control stands, counted on from where it was found. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
-use Metrum\Circuit\Asked;
 use Metrum\Diagnosis\Holding;
+use Metrum\Knowledge\Asked;
 
 /** One thing that must hold before a move: how it stands, by what, and what would tell or mend it. */
 final readonly class Precondition

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
-use Metrum\Circuit\Control;
-use Metrum\Circuit\Prerequisite;
-use Metrum\Circuit\Reading;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\Prerequisite;
+use Metrum\Knowledge\Reading;
 use Metrum\Work\Charging\ChargingGate;
 use Metrum\Work\Charging\TakingGate;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
-use Metrum\Circuit\Control;
 use Metrum\Findings\Derived;
+use Metrum\Knowledge\Control;
 
 /**
  * What one unit of a control does to the figure it is made for: a straight line through its settled readings, with the

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
-use Metrum\Circuit\Control;
+use Metrum\Knowledge\Control;
 use Metrum\Log\Content;
 
 /** What each control did so far, by its settled readings of this visit and of earlier ones. */

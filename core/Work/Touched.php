@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
-use Metrum\Circuit\Control;
-use Metrum\Circuit\Hazard;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Word;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\Hazard;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Word;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\StepTaken;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
-use Metrum\Circuit\Band;
-use Metrum\Circuit\Control;
+use Metrum\Knowledge\Band;
+use Metrum\Knowledge\Control;
 
 /** What is to be thought of while a control is turned: that it was turned back, and that it went too far (R-02). */
 final readonly class Turning

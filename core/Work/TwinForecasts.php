@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
-use Metrum\Circuit\Control;
 use Metrum\Findings\Chapter;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\Control;
 use Metrum\Plant\ChargeCurve;
 use Metrum\Plant\TwinExpectation;
 use Metrum\Plant\Twins;

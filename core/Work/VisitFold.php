@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
-use Metrum\Circuit\Control;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\Control;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 

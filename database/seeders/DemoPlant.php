@@ -2,8 +2,8 @@
 
 namespace Database\Seeders;
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\Reading;
+use Metrum\Installation\Circuit;
+use Metrum\Knowledge\Reading;
 use Metrum\Refrigerant\Refrigerant;
 
 /**

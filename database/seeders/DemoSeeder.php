@@ -19,7 +19,7 @@ use App\Records\Mover;
 use App\Records\Recorder;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
-use Metrum\Circuit\Reading;
+use Metrum\Knowledge\Reading;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\NoteWritten;
 use Metrum\Log\Said;

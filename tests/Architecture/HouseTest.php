@@ -22,6 +22,14 @@ final class HouseTest extends TestCase
         }
     }
 
+    public function test_no_room_keeps_what_is_known_but_the_one_that_reads_it(): void
+    {
+        foreach (self::files('core') as $file) {
+            $keeps = preg_match('/^\\s*(private |public )?static (\\?|array|self|[A-Z]|\\$)[^(]*\\$?\\w+( =|;)/m', (string) file_get_contents($file));
+            self::assertSame(str_ends_with($file, 'core/Data/Knowledge.php') ? 1 : 0, $keeps, $file);
+        }
+    }
+
     public function test_files_hold_one_idea(): void
     {
         foreach ([...self::files('core'), ...self::files('app')] as $path => $text) {
@@ -96,7 +104,7 @@ final class HouseTest extends TestCase
         foreach (Rooms::all() as $room) {
             mkdir($root.'/'.Rooms::folder($room), 0o777, true);
         }
-        file_put_contents($root.'/core/Plant/Twin.php', '<?php use Metrum\Circuit\Kind;');
+        file_put_contents($root.'/core/Plant/Twin.php', '<?php use Metrum\Installation\Kind;');
         self::assertSame([], Rooms::wrong(Rooms::arrows($root)), 'down');
 
         file_put_contents($root.'/core/Circuit/Kind.php', '<?php use Metrum\Plant\Twin;');

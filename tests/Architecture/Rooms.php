@@ -10,8 +10,10 @@ final class Rooms
     /** core/: what it is for, by room. */
     public const CORE = [
         'Quantity' => 'units, numbers, fields',
+        'Data' => 'files of data and documents from outside, read strictly',
         'Refrigerant' => 'property tables',
-        'Circuit' => 'what a plant is made of, what is read and asked',
+        'Installation' => 'what a plant is made of, what is usual, what fits it',
+        'Knowledge' => 'readings, looks, tests, faults, controls, house rules: what is asked and in which words',
         'Bench' => 'calculators: fields in, outputs and steps out',
         'Card' => 'cards of work: gates, steps, outcomes, touches',
         'Log' => 'facts, and what each kind of them does',

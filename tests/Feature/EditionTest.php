@@ -13,7 +13,9 @@ final class EditionTest extends TestCase
     private const ROOMS = [
         'core/Quantity',
         'core/Refrigerant',
-        'core/Circuit',
+        'core/Data',
+        'core/Installation',
+        'core/Knowledge',
         'core/Findings',
         'core/Plant',
         'core/Bench',

@@ -8,7 +8,7 @@ use App\Models\Plant;
 use App\Models\Site;
 use App\Models\User;
 use App\Models\Visit;
-use Metrum\Circuit\HouseRule;
+use Metrum\Knowledge\HouseRule;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 

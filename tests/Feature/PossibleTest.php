@@ -4,12 +4,12 @@ namespace Tests\Feature;
 
 use App\Picture\CourseGaps;
 use App\View\Explain;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Reading;
 use Metrum\Diagnosis\AsTyped;
 use Metrum\Diagnosis\Diagnosis;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Reading;
 use Metrum\Plant\Twins;
 use Metrum\Quantity\Units;
 use PHPUnit\Framework\Attributes\Group;

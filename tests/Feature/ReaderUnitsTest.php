@@ -5,8 +5,8 @@ namespace Tests\Feature;
 use App\Models\Visit;
 use Metrum\Bench\Calculator;
 use Metrum\Card\Cards;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Station;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Station;
 use PHPUnit\Framework\Attributes\Group;
 use Tests\TestCase;
 

@@ -6,7 +6,7 @@ use App\Models\FollowUp;
 use App\Models\Visit;
 use App\View\OwnerSummary;
 use Illuminate\Support\Str;
-use Metrum\Circuit\Reading;
+use Metrum\Knowledge\Reading;
 use Metrum\Quantity\Units;
 use PHPUnit\Framework\Attributes\Group;
 use Tests\Core\Visits;

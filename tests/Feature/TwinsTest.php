@@ -5,7 +5,7 @@ namespace Tests\Feature;
 use App\Records\Edition;
 use App\Records\TwinShelf;
 use Illuminate\Support\Facades\Cache;
-use Metrum\Circuit\HouseRules;
+use Metrum\Knowledge\HouseRules;
 use Metrum\Plant\Surroundings;
 use Metrum\Plant\Twin;
 use Metrum\Plant\Twins;

@@ -7,9 +7,9 @@ use App\Records\Judge;
 use App\Records\VerdictShelf;
 use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Support\Facades\Cache;
-use Metrum\Circuit\HouseRules;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\HouseRules;
 use Tests\TestCase;
 
 /** The last verdict of an open visit is kept between requests, and given again where nothing behind it changed. */

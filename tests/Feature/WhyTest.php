@@ -3,11 +3,11 @@
 namespace Tests\Feature;
 
 use App\View\Explain;
-use Metrum\Circuit\Fault;
 use Metrum\Diagnosis\Evidence;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figure;
+use Metrum\Knowledge\Fault;
 use Metrum\Quantity\Units;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;

@@ -8,7 +8,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Metrum\Bench\Calculator;
 use Metrum\Bench\Input;
-use Metrum\Circuit\Control;
+use Metrum\Knowledge\Control;
 use Metrum\Log\FactKind;
 use Metrum\Work\Touched;
 use PHPUnit\Framework\Attributes\Group;

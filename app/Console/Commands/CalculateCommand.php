@@ -2,7 +2,7 @@
 
 namespace App\Console\Commands;
 
-use Metrum\Circuit\Refused;
+use Metrum\Data\Refused;
 use Metrum\Exchange\CalculatorQuestion;
 
 /** Works the calculators of the bench, one line each. */

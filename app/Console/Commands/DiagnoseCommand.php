@@ -2,12 +2,12 @@
 
 namespace App\Console\Commands;
 
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Refused;
+use Metrum\Data\Refused;
 use Metrum\Diagnosis\Diagnosis;
 use Metrum\Exchange\VerdictAnswer;
 use Metrum\Exchange\VisitReader;
 use Metrum\Exchange\WorkAnswer;
+use Metrum\Knowledge\HouseRules;
 use Metrum\Plant\Twins;
 use Metrum\Work\Assessment;
 

@@ -2,7 +2,7 @@
 
 namespace App\Console\Commands;
 
-use Metrum\Circuit\Refused;
+use Metrum\Data\Refused;
 use Metrum\Exchange\PropertyQuestion;
 
 /** Answers questions about refrigerant properties, one line each. */

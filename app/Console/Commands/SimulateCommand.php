@@ -2,7 +2,7 @@
 
 namespace App\Console\Commands;
 
-use Metrum\Circuit\Refused;
+use Metrum\Data\Refused;
 use Metrum\Exchange\ScenarioAnswer;
 use Metrum\Exchange\ScenarioReader;
 use Metrum\Plant\Simulation;

@@ -14,7 +14,7 @@ use App\View\CircuitPage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Metrum\Circuit\Kind;
+use Metrum\Installation\Kind;
 use Metrum\Plant\Twins;
 
 final class CircuitController extends Controller

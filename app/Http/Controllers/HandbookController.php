@@ -8,8 +8,8 @@ use App\View\Handbook;
 use App\View\HandbookEntry;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
-use Metrum\Circuit\Fault;
 use Metrum\Diagnosis\Grade;
+use Metrum\Knowledge\Fault;
 use Metrum\Plant\Ailment;
 use Metrum\Plant\Twins;
 

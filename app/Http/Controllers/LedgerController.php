@@ -16,8 +16,8 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Metrum\Circuit\HouseRule;
-use Metrum\Circuit\Refused;
+use Metrum\Data\Refused;
+use Metrum\Knowledge\HouseRule;
 use Metrum\Plant\Twins;
 
 /** What refrigerant went into plants and out of them, and its files. */

@@ -8,7 +8,7 @@ use App\Models\HouseRuleChoice;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Metrum\Circuit\HouseRule;
+use Metrum\Knowledge\HouseRule;
 
 final class SettingsController extends Controller
 {

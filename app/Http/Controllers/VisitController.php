@@ -13,7 +13,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-use Metrum\Circuit\Station;
+use Metrum\Knowledge\Station;
 use Metrum\Plant\TwinQuestion;
 use Metrum\Work\Touched;
 

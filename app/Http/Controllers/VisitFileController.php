@@ -14,7 +14,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Metrum\Circuit\Refused;
+use Metrum\Data\Refused;
 use Metrum\Exchange\VisitWriter;
 use Metrum\Plant\Twins;
 

@@ -7,8 +7,8 @@ use App\Models\HouseRuleChoice;
 use App\Records\CircuitSheet;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\SystemKey;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\SystemKey;
 use Metrum\Plant\CannotStand;
 use Metrum\Plant\Twins;
 

@@ -12,7 +12,7 @@ use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\Validation\Validator;
-use Metrum\Circuit\HouseRule;
+use Metrum\Knowledge\HouseRule;
 use Metrum\Quantity\Field;
 use Metrum\Quantity\NotAQuantity;
 use Metrum\Quantity\QuantityKind;
@@ -40,7 +40,7 @@ final class CylinderRequest extends FormRequest
                 'max:40',
                 Rule::unique('cylinders', 'label')->ignore($this->cylinder() ?? $this->sent()),
             ],
-            'refrigerant' => ['required', 'string', Rule::in(Library::standard()->names())],
+            'refrigerant' => ['required', 'string', Rule::in(Library::known()->names())],
             'is_recovered' => ['nullable', 'boolean'],
             'tare' => ['required', 'string', 'max:30'],
             'water' => ['required', 'string', 'max:30'],
@@ -103,7 +103,7 @@ final class CylinderRequest extends FormRequest
         $tare = $this->read['tare'] ?? null;
         $water = $this->read['water'] ?? null;
         $fluid = (string) $this->string('refrigerant');
-        if ($tare === null || $water === null || ! Library::standard()->has($fluid)) {
+        if ($tare === null || $water === null || ! Library::known()->has($fluid)) {
             return [];
         }
         $known = $this->cylinder();

@@ -2,7 +2,7 @@
 
 namespace App\Http\Requests;
 
-use Metrum\Circuit\Station;
+use Metrum\Knowledge\Station;
 
 final class FollowUpRequest extends VisitRequest
 {

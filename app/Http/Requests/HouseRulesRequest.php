@@ -5,7 +5,7 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Validator;
-use Metrum\Circuit\HouseRule;
+use Metrum\Knowledge\HouseRule;
 use Metrum\Quantity\NotAQuantity;
 use Metrum\Quantity\Units;
 

@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\Validation\Validator;
-use Metrum\Circuit\HouseRule;
+use Metrum\Knowledge\HouseRule;
 use Metrum\Log\Kinds\Weighed;
 use Metrum\Quantity\NotAQuantity;
 use Metrum\Work\Ledger\Cylinder as Known;

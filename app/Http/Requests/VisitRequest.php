@@ -7,7 +7,7 @@ use App\Records\Making;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
-use Metrum\Circuit\Station;
+use Metrum\Knowledge\Station;
 use Metrum\Log\DeviceClock;
 
 /** Something said at an open visit, as a device sends it: with its id and its times, at once or when it can. */

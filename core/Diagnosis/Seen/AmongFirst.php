@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis\Seen;
 
-use Metrum\Circuit\Fault;
+use Metrum\Knowledge\Fault;
 
 /**
  * A fault that is seen stays among the first three whatever else is found: it is there, even where something else is

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis\Seen;
 
-use Metrum\Circuit\Fault;
 use Metrum\Diagnosis\FaultCatalogue;
+use Metrum\Knowledge\Fault;
 
 /**
  * Causes before what they bring about: ice that a dead heater left is no fault of its own. Where a cause is seen, or

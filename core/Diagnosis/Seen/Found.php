@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis\Seen;
 
-use Metrum\Circuit\Complaint;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\State;
-use Metrum\Circuit\Word;
 use Metrum\Findings\BoxState;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\Complaint;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\State;
+use Metrum\Knowledge\Word;
 
 /**
  * What is wrong without a complaint: a box off its set point, a compressor that stands when it is called for. It

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis\Seen;
 
-use Metrum\Circuit\Question;
 use Metrum\Diagnosis\Curves;
 use Metrum\Diagnosis\Examination;
 use Metrum\Diagnosis\Priors;
 use Metrum\Diagnosis\Withheld;
 use Metrum\Findings\Sign;
+use Metrum\Knowledge\Question;
 
 /**
  * What is a fault makes it as likely as it is surely seen, where nothing else was found. The more figures there are,

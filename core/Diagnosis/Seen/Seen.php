@@ -4,15 +4,6 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis\Seen;
 
-use Metrum\Circuit\Condition;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Look;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Question;
-use Metrum\Circuit\State;
-use Metrum\Circuit\Test;
-use Metrum\Circuit\Word;
 use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Signal;
@@ -20,6 +11,15 @@ use Metrum\Findings\Findings;
 use Metrum\Findings\Mark;
 use Metrum\Findings\Sign;
 use Metrum\Findings\StandingFans;
+use Metrum\Installation\Condition;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Look;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Question;
+use Metrum\Knowledge\State;
+use Metrum\Knowledge\Test;
+use Metrum\Knowledge\Word;
 
 /** Something that is a fault and no mere sign of one: the fault is there, whatever else is. */
 final readonly class Seen

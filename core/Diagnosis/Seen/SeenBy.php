@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis\Seen;
 
-use Metrum\Circuit\Condition;
-use Metrum\Circuit\DataRow;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Question;
-use Metrum\Circuit\Test;
-use Metrum\Circuit\Word;
+use Metrum\Data\BrokenData;
+use Metrum\Data\DataRow;
 use Metrum\Findings\Sign;
-use Metrum\Quantity\BrokenData;
+use Metrum\Installation\Condition;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Question;
+use Metrum\Knowledge\Test;
+use Metrum\Knowledge\Word;
 
 /** One row of `seen_by`: answers, or a counted figure far off, that are a fault; some only under a condition. */
 final readonly class SeenBy

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Metrum\Log\Kinds;
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\CircuitWriter;
-use Metrum\Circuit\DesignKey;
-use Metrum\Circuit\Refused;
+use Metrum\Data\Refused;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\CircuitWriter;
+use Metrum\Installation\DesignKey;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\Ground;

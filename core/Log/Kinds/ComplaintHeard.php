@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Log\Kinds;
 
-use Metrum\Circuit\Complaint;
+use Metrum\Knowledge\Complaint;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\Ground;

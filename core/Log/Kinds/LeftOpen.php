@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Log\Kinds;
 
-use Metrum\Circuit\Hazard;
+use Metrum\Knowledge\Hazard;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\Ground;

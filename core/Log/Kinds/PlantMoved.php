@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Log\Kinds;
 
-use Metrum\Circuit\Control;
+use Metrum\Knowledge\Control;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\Ground;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Log\Kinds;
 
-use Metrum\Circuit\ChargePurpose;
+use Metrum\Knowledge\ChargePurpose;
 use Metrum\Log\Content;
 use Metrum\Log\NotAFact;
 use Metrum\Log\Said;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Plant\Walk;
 
-use Metrum\Circuit\UsualCompressor;
+use Metrum\Installation\UsualCompressor;
 use Metrum\Plant\Loop;
 use Metrum\Refrigerant\OutsideTable;
 use Metrum\Refrigerant\Saturation;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Charging;
 
-use Metrum\Circuit\Word;
 use Metrum\Findings\Derived;
+use Metrum\Knowledge\Word;
 
 /**
  * How much refrigerant a plant lacks, by all that was read since charging began (Bayes on a grid).

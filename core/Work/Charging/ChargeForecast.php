@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Charging;
 
-use Metrum\Circuit\Reading;
 use Metrum\Findings\Derived;
+use Metrum\Knowledge\Reading;
 use Metrum\Work\Forecast;
 use Metrum\Work\Foretold;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Charging;
 
-use Metrum\Circuit\Control;
-use Metrum\Circuit\Reading;
 use Metrum\Findings\Derived;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\Reading;
 use Metrum\Work\Assessment;
 
 /** The log of a charging: what was read after each addition, since anything but the charge was moved. */

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Charging;
 
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Word;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Word;
 use Metrum\Plant\ChargeCurve;
 use Metrum\Plant\PlantState;
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Charging;
 
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Word;
 use Metrum\Findings\Chapter;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Word;
 
 /** What a plant showed after so much was added since it was found. SI. */
 final readonly class ChargeRow

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Charging;
 
-use Metrum\Circuit\Control;
-use Metrum\Circuit\DesignKey;
-use Metrum\Circuit\HouseRule;
-use Metrum\Circuit\MoveOutcome;
-use Metrum\Circuit\Word;
 use Metrum\Findings\Derived;
+use Metrum\Installation\DesignKey;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\HouseRule;
+use Metrum\Knowledge\MoveOutcome;
+use Metrum\Knowledge\Word;
 use Metrum\Plant\Ailment;
 use Metrum\Plant\Machine;
 use Metrum\Plant\TwinExpectation;

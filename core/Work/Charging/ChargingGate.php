@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Charging;
 
-use Metrum\Circuit\DesignKey;
-use Metrum\Circuit\HouseRule;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
 use Metrum\Diagnosis\Sureness;
 use Metrum\Diagnosis\Suspect;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Installation\DesignKey;
+use Metrum\Knowledge\HouseRule;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
 use Metrum\Plant\Ailment;
 use Metrum\Plant\Filling;
 use Metrum\Quantity\Format;

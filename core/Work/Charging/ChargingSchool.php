@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Charging;
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\HouseRule;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Metering;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\Metering;
+use Metrum\Knowledge\HouseRule;
+use Metrum\Knowledge\HouseRules;
 
 /** How the end of a charge is found (Z-08): which it is depends on the plant. Each has a card. */
 enum ChargingSchool: string

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Charging;
 
-use Metrum\Circuit\HouseRule;
-use Metrum\Circuit\HouseRules;
 use Metrum\Findings\Derived;
+use Metrum\Knowledge\HouseRule;
+use Metrum\Knowledge\HouseRules;
 use Metrum\Plant\Filling;
 use Metrum\Quantity\Format;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Charging;
 
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Word;
 use Metrum\Findings\Findings;
 use Metrum\Findings\StandingFans;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Word;
 use Metrum\Work\Precondition;
 
 /** What starves a coil, keeps the head up or hides a charge whatever is added or taken: it is put right first. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Charging;
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\DesignKey;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\DesignKey;
 use Metrum\Work\Assessment;
 
 /** How surely the size of a plant is known, and what would tell it. */

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Charging;
 
-use Metrum\Circuit\Asked;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Wanted;
-use Metrum\Circuit\Word;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\Asked;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Wanted;
+use Metrum\Knowledge\Word;
 use Metrum\Quantity\Format;
 
 /** The signs that a plant is short of refrigerant: which stand, which speak against it, which were not looked at. */

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Charging;
 
-use Metrum\Circuit\CondenserPlace;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\HeadPressureControl;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Word;
 use Metrum\Diagnosis\Sureness;
 use Metrum\Diagnosis\Suspect;
 use Metrum\Findings\Findings;
+use Metrum\Installation\CondenserPlace;
+use Metrum\Installation\HeadPressureControl;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Word;
 use Metrum\Plant\Ailment;
 use Metrum\Quantity\Format;
 use Metrum\Work\Account;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Charging;
 
-use Metrum\Circuit\ChargePurpose;
-use Metrum\Circuit\Control;
+use Metrum\Knowledge\ChargePurpose;
+use Metrum\Knowledge\Control;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\Weighed;

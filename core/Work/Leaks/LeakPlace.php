@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Leaks;
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\DataFile;
-use Metrum\Circuit\DataRow;
-use Metrum\Circuit\Fit;
-use Metrum\Quantity\BrokenData;
+use Metrum\Data\BrokenData;
+use Metrum\Data\DataRow;
+use Metrum\Data\Knowledge;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\Fit;
 
 /** A kind of place where refrigerant gets out: one row of data/leak-places.json. */
 final readonly class LeakPlace
@@ -49,16 +49,11 @@ final readonly class LeakPlace
     /** @return list<self> @throws BrokenData */
     public static function all(): array
     {
-        /** @var list<self> $all */
-        static $all = [];
-        if ($all === []) {
-            $file = DataFile::read('leak-places');
-            foreach ($file->keys() as $key) {
-                $all[] = self::read($key, $file->row($key));
-            }
-        }
+        return Knowledge::once('leak places', static function (): array {
+            $file = Knowledge::file('leak-places');
 
-        return $all;
+            return array_map(static fn (string $key): self => self::read($key, $file->row($key)), $file->keys());
+        });
     }
 
     /** @throws BrokenData */

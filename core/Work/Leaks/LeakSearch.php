@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Leaks;
 
-use Metrum\Circuit\Circuit;
+use Metrum\Installation\Circuit;
 
 /**
  * Where a leak may be, and how likely one is still there, by what was searched (Bayes over places).

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Metrum\Work\Leaks;
 
 use Metrum\Card\Card;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Word;
 use Metrum\Diagnosis\Verdict;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Word;
 use Metrum\Log\FactKind;
 use Metrum\Log\Log;
 use Metrum\Work\Assessment;

@@ -52,7 +52,7 @@ final readonly class Cylinder
 
     private function density(float $kelvin): float
     {
-        $fluid = Library::standard()->get($this->refrigerant);
+        $fluid = Library::known()->get($this->refrigerant);
 
         // Hotter than its table there is no liquid any more: taken as brim-full where the table ends.
         return $fluid->liquidDensity(min($kelvin, $fluid->saturation->highest));

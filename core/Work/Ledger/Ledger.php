@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Ledger;
 
-use Metrum\Circuit\ChargePurpose;
+use Metrum\Knowledge\ChargePurpose;
 
 /**
  * The refrigerant of a plant over the years: what went in and out, what is in by the book, and what leaks a year.

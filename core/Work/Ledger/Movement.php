@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Ledger;
 
-use Metrum\Circuit\ChargePurpose;
+use Metrum\Knowledge\ChargePurpose;
 use Metrum\Log\Content;
 use Metrum\Log\Kinds\Weighed;
 

@@ -5,7 +5,7 @@
         @if ($circuit === null)
             <form method="get" class="kind-first">
                 <label for="k">Defaults for</label>
-                <select id="k" name="kind">@foreach (Metrum\Circuit\SystemKey::Kind->choices() as $word => $text)<option value="{{ $word }}" @selected($form->kind->value === $word)>{{ $text }}</option>@endforeach</select>
+                <select id="k" name="kind">@foreach (Metrum\Installation\SystemKey::Kind->choices() as $word => $text)<option value="{{ $word }}" @selected($form->kind->value === $word)>{{ $text }}</option>@endforeach</select>
                 <button class="btn quiet">Fill in</button>
             </form>
         @endif
@@ -21,7 +21,7 @@
                 @endforeach
             </fieldset>
             <fieldset class="grid-fields"><legend>Design values: plate and plan first; empty means the house rule stands</legend>
-                @foreach (Metrum\Circuit\DesignKey::cases() as $key)
+                @foreach (Metrum\Installation\DesignKey::cases() as $key)
                     <x-field :name="$key->value" :label="$key->field()->label" :unit="$form->units->symbol($key->field()->kind)" inputmode="text"
                         :value="old($key->value, $form->figure($key))" :hint="$form->usualFigure($key)" />
                 @endforeach

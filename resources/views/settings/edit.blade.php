@@ -20,9 +20,9 @@
             @csrf @method('put')
             <h2>House rules of the workshop</h2>
             <p class="soft">Where the trade disagrees. The plate and the maker go first; a rule stands where they are silent. Every report says which were in force.@if (! $mayRule) A lead changes them.@endif</p>
-            @foreach (Metrum\Circuit\RuleGroup::cases() as $group)
+            @foreach (Metrum\Knowledge\RuleGroup::cases() as $group)
             @php($ofGroup = array_filter($rules, fn ($rule) => $rule->row()->group === $group))
-            @php($hasOpen = $group === Metrum\Circuit\RuleGroup::Wanted || array_filter($ofGroup, fn ($rule) => $errors->has('rules.'.$rule->value)) !== [])
+            @php($hasOpen = $group === Metrum\Knowledge\RuleGroup::Wanted || array_filter($ofGroup, fn ($rule) => $errors->has('rules.'.$rule->value)) !== [])
             <details class="fold rule-group" @if ($hasOpen) open @endif><summary>{{ $group->label() }} <span class="soft">{{ count($ofGroup) }} rules</span></summary>
             <div class="rules">
             @foreach ($ofGroup as $rule)

@@ -12,7 +12,7 @@
         @endforelse
         <section>
             <h2>Plain plants to try things on</h2>
-            <ul class="inline-list">@foreach (Metrum\Circuit\Kind::cases() as $kind)<li><a href="{{ route('plant.kind', $kind->value) }}">{{ $kind->label() }}</a></li>@endforeach</ul>
+            <ul class="inline-list">@foreach (Metrum\Installation\Kind::cases() as $kind)<li><a href="{{ route('plant.kind', $kind->value) }}">{{ $kind->label() }}</a></li>@endforeach</ul>
         </section>
         <p class="actions"><a class="btn" href="{{ route('sites.create') }}">New site</a> <a class="btn quiet" href="{{ route('import') }}">Take in a visit file</a></p>
     </main>

@@ -1,6 +1,6 @@
 {{-- one control of the page as it now stands --}}
-@php($reading = Metrum\Circuit\Reading::tryFrom($control->key))
-@php($question = Metrum\Circuit\Observation::tryFrom($control->key) ?? Metrum\Circuit\Test::tryFrom($control->key))
+@php($reading = Metrum\Knowledge\Reading::tryFrom($control->key))
+@php($question = Metrum\Knowledge\Observation::tryFrom($control->key) ?? Metrum\Knowledge\Test::tryFrom($control->key))
 @if ($control->kind === Metrum\Log\FactKind::Complaint)
     @include('visit.marks')
 @elseif ($control->kind === Metrum\Log\FactKind::State)

@@ -2,7 +2,7 @@
 <div class="choice" id="complaints" data-part>
     <h2>What does the owner say?</h2>
     <div class="taps">
-        @foreach (Metrum\Circuit\Complaint::cases() as $complaint)
+        @foreach (Metrum\Knowledge\Complaint::cases() as $complaint)
             @php($on = in_array($complaint, $page->findings->complaints, true))
             @continue(! $on && ! $complaint->isSaidOf($page->findings->circuit->kind))
             <form method="post" action="{{ $page->entries }}" data-says="" data-entry>

@@ -8,5 +8,5 @@
     </dl>
     @foreach ($check->cautions as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
     <a class="btn" href="{{ $page->linkTo($check) }}">Enter it</a>
-    @if ($check->key instanceof Metrum\Circuit\Question && $page->cards()->for($check->key) !== null)<a class="btn quiet" href="{{ App\View\CardList::link($page->visit, $page->cards()->for($check->key)) }}">Step by step</a>@endif
+    @if ($check->key instanceof Metrum\Knowledge\Question && $page->cards()->for($check->key) !== null)<a class="btn quiet" href="{{ App\View\CardList::link($page->visit, $page->cards()->for($check->key)) }}">Step by step</a>@endif
 </div>

@@ -5,7 +5,7 @@
             @csrf
             <input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="state"><input type="hidden" name="key" value="state"><input type="hidden" name="stage" value="{{ $page->station->value }}">
             <fieldset @disabled(! $page->mayEnter)><legend>What is the plant doing now?</legend>
-                @foreach (Metrum\Circuit\State::cases() as $state)
+                @foreach (Metrum\Knowledge\State::cases() as $state)
                     <button class="tap" name="value" id="state-{{ str_replace('_', '-', $state->value) }}" value="{{ $page->findings->state === $state ? '' : $state->value }}" data-on="{{ $state->value }}" data-off="" data-was="{{ $page->findings->state === $state ? 'true' : 'false' }}" aria-pressed="{{ $page->findings->state === $state ? 'true' : 'false' }}"><span>{{ $state->label() }}</span></button>
                 @endforeach
             </fieldset>

@@ -25,10 +25,10 @@
             @if ($verdict->odd() !== [])<p class="odd">○ Sound here, though it looks odd: {{ implode('; ', array_map(fn ($one) => App\View\Explain::within($page->explain->odd($one)), $verdict->odd())) }}.</p>@endif
             @if (! $verdict->settled->isOpen())<p class="provisional">◐ Provisional: {{ implode('; ', $verdict->settled->reasons()) }}.</p>@endif
             @foreach ($verdict->contradictions as $contradiction)<p class="contradiction" role="note">● {{ $contradiction->sentence() }}</p>@endforeach
-            @if (! $open && ($first->cause !== null || $first->grade !== null) && $first->fault !== Metrum\Circuit\Fault::NoFault)<p class="how-marked">{{ $page->explain->marked($first) }}</p>@endif
-            @unless ($open || $page->station === Metrum\Circuit\Station::Verdict)@include('visit.evidence', ['suspect' => $first, 'most' => 3])@endunless
+            @if (! $open && ($first->cause !== null || $first->grade !== null) && $first->fault !== Metrum\Knowledge\Fault::NoFault)<p class="how-marked">{{ $page->explain->marked($first) }}</p>@endif
+            @unless ($open || $page->station === Metrum\Knowledge\Station::Verdict)@include('visit.evidence', ['suspect' => $first, 'most' => 3])@endunless
             <p class="to-why"><a href="{{ route('visits.why', $page->visit) }}">Why</a> · <a href="{{ route('handbook.show', ['fault' => $first->fault->value, 'circuit' => $page->visit->circuit_id]) }}">{{ $verdict->nameOf($first) }} in the handbook</a> · <a href="{{ route('bench', ['calculator' => 'superheat', 'visit' => $page->visit->id]) }}">Bench</a></p>
-            @unless ($page->station === Metrum\Circuit\Station::Verdict)
+            @unless ($page->station === Metrum\Knowledge\Station::Verdict)
             <div class="others">
                 @foreach (array_slice($verdict->ranked(3), $open ? 0 : 1) as $suspect)
                     <details><summary><span>{{ $verdict->nameOf($suspect) }}</span><b>{{ App\View\Explain::percent($suspect->probability) }}</b></summary>@include('visit.evidence', ['suspect' => $suspect, 'most' => 3])@include('visit.judge', ['suspect' => $suspect, 'where' => 'panel'])</details>
@@ -40,13 +40,13 @@
                 <p class="caution">◐ {{ $verdict->referral }}</p>
             @elseif ($verdict->nextCheck() !== null)
                 @include('visit.next-check', ['check' => $verdict->nextCheck()])
-                @if (count($verdict->checks) > 1 && $page->station !== Metrum\Circuit\Station::Verdict)
+                @if (count($verdict->checks) > 1 && $page->station !== Metrum\Knowledge\Station::Verdict)
                     <p class="after-that">After that: @foreach (array_slice($verdict->checks, 1, 2) as $check)<a href="{{ $page->linkTo($check) }}">{{ App\View\Explain::within($check->title()) }}</a> ({{ $check->minutes }} min){{ $loop->last ? '.' : ', ' }}@endforeach</p>
                 @endif
             @else
                 <p class="soft">{{ $open ? 'What is left to look at would tell little for its minutes. Put right what is surest, and see what it changes.' : 'No further check would tell much. Prove it, and leave it.' }}</p>
             @endif
-            @unless ($open || $page->station === Metrum\Circuit\Station::Verdict)@include('visit.judge', ['suspect' => $first, 'where' => 'panel'])@endunless
+            @unless ($open || $page->station === Metrum\Knowledge\Station::Verdict)@include('visit.judge', ['suspect' => $first, 'where' => 'panel'])@endunless
             @foreach ($page->findings->confirmed as $fault)<p class="settled-fact">● Confirmed: {{ App\View\Explain::within($fault->label()) }}. The ranking is of what remains.</p>@endforeach
             @foreach ($verdict->doubtfulRulings as $fault)<p class="contradiction">◐ {{ $fault->label() }} was ruled out, yet the readings still point to it.</p>@endforeach
         @endunless

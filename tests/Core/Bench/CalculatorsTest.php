@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Bench;
 
 use Metrum\Bench\Calculator;
-use Metrum\Circuit\Refused;
+use Metrum\Data\Refused;
 use Metrum\Exchange\CalculatorQuestion;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Card;
 
 use Metrum\Card\CardReader;
-use Metrum\Circuit\DataRow;
-use Metrum\Quantity\BrokenData;
+use Metrum\Data\BrokenData;
+use Metrum\Data\DataRow;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

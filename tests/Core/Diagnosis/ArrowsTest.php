@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Diagnosis;
 
-use Metrum\Circuit\Fault;
 use Metrum\Diagnosis\Diagnosis;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\Fault;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Visits;

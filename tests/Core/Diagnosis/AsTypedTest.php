@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Diagnosis;
 
-use Metrum\Circuit\HouseRules;
 use Metrum\Diagnosis\AsTyped;
 use Metrum\Diagnosis\Diagnosis;
 use Metrum\Findings\Figures;
@@ -12,6 +11,7 @@ use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
 use Metrum\Findings\Signals;
 use Metrum\Findings\Yardstick;
+use Metrum\Knowledge\HouseRules;
 use Metrum\Plant\Twins;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

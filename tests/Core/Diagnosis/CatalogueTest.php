@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Core\Diagnosis;
 
-use Metrum\Circuit\Asked;
-use Metrum\Circuit\DataRow;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Test;
+use Metrum\Data\BrokenData;
+use Metrum\Data\DataRow;
 use Metrum\Diagnosis\Cautions;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\FaultEntry;
 use Metrum\Findings\Sign;
-use Metrum\Quantity\BrokenData;
+use Metrum\Knowledge\Asked;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Test;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Visits;

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core\Diagnosis;
 
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\State;
 use Metrum\Diagnosis\Contradiction;
 use Metrum\Diagnosis\Diagnosis;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\State;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Visits;

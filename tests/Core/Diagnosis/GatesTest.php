@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Diagnosis;
 
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Reading;
 use Metrum\Diagnosis\Contradictions;
 use Metrum\Diagnosis\Gate;
 use Metrum\Diagnosis\Gates;
@@ -14,6 +12,8 @@ use Metrum\Diagnosis\Requirement;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Mark;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Reading;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Visits;

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Core\Diagnosis;
 
-use Metrum\Circuit\Complaint;
-use Metrum\Circuit\Effort;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Kind;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Test;
-use Metrum\Circuit\Word;
 use Metrum\Diagnosis\Check;
 use Metrum\Diagnosis\Diagnosis;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Purpose;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Findings;
+use Metrum\Installation\Kind;
+use Metrum\Knowledge\Complaint;
+use Metrum\Knowledge\Effort;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Test;
+use Metrum\Knowledge\Word;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Visits;
 
@@ -144,7 +144,7 @@ final class NextChecksTest extends TestCase
         return (new Diagnosis())->of($findings, 12);
     }
 
-    /** @return list<\Metrum\Circuit\Asked> */
+    /** @return list<\Metrum\Knowledge\Asked> */
     private static function keys(Findings $findings): array
     {
         return array_map(

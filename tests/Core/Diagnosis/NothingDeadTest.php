@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Core\Diagnosis;
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\Complaint;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Kind;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Test;
-use Metrum\Circuit\Word;
 use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\Curves;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Words;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\Kind;
+use Metrum\Knowledge\Complaint;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Test;
+use Metrum\Knowledge\Word;
 use Metrum\Learning\Arrows;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -96,7 +96,7 @@ final class NothingDeadTest extends TestCase
         Observation|Test $asked,
     ): void {
         $words = self::words();
-        $places = [Curves::standard()->placeOf($fault), Curves::standard()->placeOf(Fault::NoFault)];
+        $places = [Curves::learned()->placeOf($fault), Curves::learned()->placeOf(Fault::NoFault)];
         foreach ($words->chances($asked) as $name => $chances) {
             [$own, $usual] = [$chances[$places[0]], $chances[$places[1]]];
             $weights = $words->weights($asked, Word::from($name));
@@ -135,13 +135,13 @@ final class NothingDeadTest extends TestCase
     {
         $plant = new Findings(Circuit::plain(Kind::WalkInFreezer));
 
-        return new Words(Curves::standard(), new Conditions($plant, null));
+        return new Words(Curves::learned(), new Conditions($plant, null));
     }
 
     /** Nats for a fault beside a sound plant. */
     private static function beside(Fault $fault, string $feature, float $value): float
     {
-        $curves = Curves::standard();
+        $curves = Curves::learned();
         $weights = $curves->weightsOf($feature, $value);
         self::assertNotNull($weights);
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Diagnosis;
 
-use Metrum\Circuit\Control;
-use Metrum\Circuit\Fault;
 use Metrum\Diagnosis\FaultCatalogue;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\Fault;
 use PHPUnit\Framework\TestCase;
 
 /** What putting a fault right opens with stands in the fault's own file. */

@@ -4,15 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Diagnosis;
 
-use Metrum\Circuit\Complaint;
-use Metrum\Circuit\Effort;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Question;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Test;
-use Metrum\Circuit\Word;
 use Metrum\Diagnosis\Curves;
 use Metrum\Diagnosis\Diagnosis;
 use Metrum\Diagnosis\Examination;
@@ -20,6 +11,15 @@ use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Diagnosis\Weighing;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\Complaint;
+use Metrum\Knowledge\Effort;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Question;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Test;
+use Metrum\Knowledge\Word;
 use Metrum\Learning\Patients;
 use Metrum\Plant\Twins;
 use PHPUnit\Framework\TestCase;
@@ -108,7 +108,7 @@ final class SkilledAlwaysTest extends TestCase
     {
         $examined = Examination::of($findings, new HouseRules(), new Twins());
         $against = 0;
-        foreach ((new Weighing(Curves::standard(), $examined))->weightsFor($fault) as [$piece, $weight]) {
+        foreach ((new Weighing(Curves::learned(), $examined))->weightsFor($fault) as [$piece, $weight]) {
             $against += $piece->isMeasured() && $weight < -0.3 ? 1 : 0;
         }
 
@@ -127,7 +127,7 @@ final class SkilledAlwaysTest extends TestCase
             };
             $doubted = in_array($key, $verdict->doubted, true);
             self::assertTrue($answered === null || $doubted, 'answered already: '.$key->value);
-            self::assertTrue($findings->circuit->asks($key), 'not fitted: '.$key->value);
+            self::assertTrue($key->taking()->isAskedAt($findings->circuit), 'not fitted: '.$key->value);
             if ($key === Reading::ReceiverOutletTemperature || $key === Reading::ReceiverLevel) {
                 self::assertTrue($findings->circuit->hasReceiver());
             }
@@ -155,7 +155,7 @@ final class SkilledAlwaysTest extends TestCase
             $entry = FaultCatalogue::entry($fault);
             foreach ($entry->fit->asks($findings->circuit) ? $entry->seenBy : [] as $by) {
                 $asked = $by->asked;
-                if (! $asked instanceof Question || $by->under !== null || ! $findings->circuit->asks($asked)) {
+                if (! $asked instanceof Question || $by->under !== null || ! $asked->taking()->isAskedAt($findings->circuit)) {
                     continue;
                 }
                 $answer = $findings->observations[$asked->value] ?? ($findings->tests[$asked->value] ?? null);

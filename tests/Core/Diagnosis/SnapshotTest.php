@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Diagnosis;
 
-use Metrum\Circuit\Fault;
 use Metrum\Diagnosis\Diagnosis;
 use Metrum\Diagnosis\Snapshot;
 use Metrum\Diagnosis\Sureness;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Mark;
+use Metrum\Knowledge\Fault;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Visits;
 

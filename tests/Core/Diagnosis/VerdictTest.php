@@ -6,20 +6,20 @@ namespace Tests\Core\Diagnosis;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use Metrum\Circuit\Complaint;
-use Metrum\Circuit\Effort;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Kind;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Test;
-use Metrum\Circuit\Word;
 use Metrum\Diagnosis\Check;
 use Metrum\Diagnosis\Diagnosis;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Suspect;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Findings;
+use Metrum\Installation\Kind;
+use Metrum\Knowledge\Complaint;
+use Metrum\Knowledge\Effort;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Test;
+use Metrum\Knowledge\Word;
 use Metrum\Refrigerant\Library;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Visits;
@@ -60,7 +60,7 @@ final class VerdictTest extends TestCase
 
     public function test_no_weather_and_no_box_is_too_much_for_it_whatever_the_refrigerant(): void
     {
-        foreach (Library::standard()->names() as $name) {
+        foreach (Library::known()->names() as $name) {
             foreach ([[-40, -45], [38, 3], [60, 40]] as [$ambient, $box]) {
                 $verdict = (new Diagnosis())->of(
                     Visits::of([

@@ -4,11 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Diagnosis;
 
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Test;
-use Metrum\Circuit\Word;
 use Metrum\Diagnosis\Causes;
 use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\Confirmed;
@@ -23,6 +18,11 @@ use Metrum\Diagnosis\Together;
 use Metrum\Diagnosis\Weighing;
 use Metrum\Diagnosis\Words;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Test;
+use Metrum\Knowledge\Word;
 use Metrum\Learning\Patients;
 use Metrum\Plant\Twins;
 use PHPUnit\Framework\TestCase;
@@ -51,13 +51,13 @@ final class WeighingTest extends TestCase
     public function test_two_faults_at_once_are_named_where_one_leaves_something_over_and_seldom_else(): void
     {
         $patients = new Patients(815);
-        $together = new Together(Curves::standard(), new HouseRules());
+        $together = new Together(Curves::learned(), new HouseRules());
         $named = ['right' => 0, 'wrong' => 0, 'though one' => 0];
         foreach (range(0, 109) as $number) {
             foreach ([true, false] as $twice) {
                 $patient = $patients->number($number, $twice, true);
                 $examined = Examination::of($patient->findings, new HouseRules(), new Twins());
-                $pair = $together->of($examined, new Weighing(Curves::standard(), $examined));
+                $pair = $together->of($examined, new Weighing(Curves::learned(), $examined));
                 if ($pair === null) {
                     continue;
                 }
@@ -96,7 +96,7 @@ final class WeighingTest extends TestCase
     public function test_a_figure_as_it_stands_is_told_with_its_sign_and_alone_where_it_has_none(): void
     {
         $weighing = self::weigh(self::short());
-        $curves = Curves::standard();
+        $curves = Curves::learned();
         $told = array_column($weighing->evidence, null, 'feature');
         $sign = 'sign superheat_suction';
         $figure = 'figure evaporator_superheat_k';
@@ -168,7 +168,7 @@ final class WeighingTest extends TestCase
 
     public function test_every_fault_can_be_reached(): void
     {
-        $curves = Curves::standard();
+        $curves = Curves::learned();
         $said = new Words($curves, new Conditions(Visits::of(Visits::COOLER), null));
         foreach ($curves->faults as $place => $fault) {
             if ($fault === Fault::NoFault) {
@@ -247,7 +247,7 @@ final class WeighingTest extends TestCase
 
     public function test_look_alikes_are_those_that_are_mixed_up(): void
     {
-        $alike = new LookAlikes(Curves::standard(), new Conditions(Visits::of(Visits::COOLER), null));
+        $alike = new LookAlikes(Curves::learned(), new Conditions(Visits::of(Visits::COOLER), null));
         $names = array_column($alike->of(Fault::CondenserAirflowLow), 'value');
         self::assertNotSame([], array_intersect(['non_condensables', 'overcharge'], $names));
         foreach (Fault::cases() as $fault) {
@@ -303,7 +303,7 @@ final class WeighingTest extends TestCase
     private static function weigh(Findings $findings): Weighing
     {
         $rules = new HouseRules();
-        $curves = Curves::standard();
+        $curves = Curves::learned();
         $examined = Examination::of($findings, $rules, new Twins());
 
         return new Weighing(

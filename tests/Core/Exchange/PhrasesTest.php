@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Exchange;
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\Kind;
 use Metrum\Exchange\Phrases;
 use Metrum\Exchange\QuickLine;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\Kind;
 use Metrum\Log\Ground;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Log\NotAFact;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Exchange;
 
-use Metrum\Circuit\Refused;
+use Metrum\Data\Refused;
 use Metrum\Exchange\PropertyQuestion;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

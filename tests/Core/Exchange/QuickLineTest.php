@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Exchange;
 
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Test;
 use Metrum\Exchange\QuickLine;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Test;
 use Metrum\Log\Said;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Exchange;
 
-use Metrum\Circuit\Refused;
+use Metrum\Data\Refused;
 use Metrum\Exchange\LogWriter;
 use Metrum\Exchange\VisitReader;
 use Metrum\Log\FactKind;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Exchange;
 
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Refused;
+use Metrum\Data\Refused;
 use Metrum\Exchange\ScenarioAnswer;
 use Metrum\Exchange\ScenarioReader;
 use Metrum\Exchange\VisitReader;
+use Metrum\Knowledge\Reading;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Findings;
 
-use Metrum\Circuit\HouseRules;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\HouseRules;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Visits;

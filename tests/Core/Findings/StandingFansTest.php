@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Findings;
 
-use Metrum\Circuit\HouseRules;
 use Metrum\Findings\StandingFans;
+use Metrum\Knowledge\HouseRules;
 use Metrum\Work\Charging\Obstacles;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Core\Learning;
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\Complaint;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Kind;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Word;
 use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\Grade;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\Kind;
+use Metrum\Knowledge\Complaint;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Word;
 use Metrum\Learning\AsTold;
 use Metrum\Learning\Circumstances;
 use Metrum\Learning\ExpertCurves;

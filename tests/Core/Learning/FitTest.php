@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Learning;
 
-use Metrum\Circuit\Fault;
+use Metrum\Knowledge\Fault;
 use Metrum\Learning\CurveFit;
 use Metrum\Learning\Drawn;
 use Metrum\Learning\Lesson;

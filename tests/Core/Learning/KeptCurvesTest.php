@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Learning;
 
-use Metrum\Circuit\Fault;
 use Metrum\Diagnosis\Scale;
+use Metrum\Knowledge\Fault;
 use Metrum\Learning\Arrows;
 use Metrum\Learning\Columns;
 use PHPUnit\Framework\TestCase;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Learning;
 
-use Metrum\Circuit\DataFile;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\State;
+use Metrum\Data\Knowledge;
 use Metrum\Diagnosis\Curves;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\State;
 use Metrum\Learning\AsMeasured;
 use Metrum\Learning\Calibration;
 use Metrum\Learning\Circumstances;
@@ -133,7 +133,7 @@ final class PatientsTest extends TestCase
 
     public function test_the_curves_were_learned_by_these_features_from_this_twin(): void
     {
-        $file = DataFile::read('curves');
+        $file = Knowledge::file('curves');
         self::assertSame(Calibration::fingerprint(), $file->text('features'), 'run metrum:calibrate');
         $probes = $file->given('probes');
         self::assertIsArray($probes);
@@ -152,7 +152,7 @@ final class PatientsTest extends TestCase
 
     public function test_every_fault_has_its_curves(): void
     {
-        $curves = Curves::standard();
+        $curves = Curves::learned();
         self::assertCount(count(Fault::cases()), $curves->faults);
         foreach (Fault::cases() as $fault) {
             self::assertContains($fault, $curves->faults);

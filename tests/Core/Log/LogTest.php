@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Log;
 
-use Metrum\Circuit\CircuitWriter;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\State;
-use Metrum\Circuit\Word;
 use Metrum\Findings\Chapters;
 use Metrum\Findings\Findings;
+use Metrum\Installation\CircuitWriter;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\State;
+use Metrum\Knowledge\Word;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;

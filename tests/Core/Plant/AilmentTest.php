@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plant;
 
-use Metrum\Circuit\DataRow;
-use Metrum\Circuit\Fault;
+use Metrum\Data\BrokenData;
+use Metrum\Data\DataRow;
+use Metrum\Knowledge\Fault;
 use Metrum\Plant\Ailment;
 use Metrum\Plant\Controls;
 use Metrum\Plant\Disorder;
@@ -14,7 +15,6 @@ use Metrum\Plant\Machine;
 use Metrum\Plant\Room;
 use Metrum\Plant\Sizing;
 use Metrum\Plant\TimeEffect;
-use Metrum\Quantity\BrokenData;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plant;
 
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Metering;
-use Metrum\Circuit\Reading;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Installation\Metering;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Reading;
 use Metrum\Plant\Ailment;
 use Metrum\Plant\Disorder;
 use Metrum\Plant\Machine;

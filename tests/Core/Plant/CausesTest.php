@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plant;
 
-use Metrum\Circuit\Cause;
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Kind;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Word;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\Kind;
+use Metrum\Knowledge\Cause;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Word;
 use Metrum\Plant\AirSide;
 use Metrum\Plant\Disorder;
 use Metrum\Plant\Feed;
@@ -91,7 +91,7 @@ final class CausesTest extends TestCase
 
     public function test_a_weakened_bulb_opens_late_and_never_far(): void
     {
-        $valve = new Feed(\Metrum\Circuit\Metering::Txv, 1e-6, 2.0, 6.0);
+        $valve = new Feed(\Metrum\Installation\Metering::Txv, 1e-6, 2.0, 6.0);
         $weak = $valve->weakened(0.4);
 
         self::assertSame(1.0, $valve->opening(30.0));

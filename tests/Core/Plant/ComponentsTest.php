@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plant;
 
-use Metrum\Circuit\HeadPressureControl;
-use Metrum\Circuit\Metering;
-use Metrum\Circuit\UsualCompressor;
+use Metrum\Installation\HeadPressureControl;
+use Metrum\Installation\Metering;
+use Metrum\Installation\UsualCompressor;
 use Metrum\Plant\AirSide;
 use Metrum\Plant\Compressor;
 use Metrum\Plant\Feed;

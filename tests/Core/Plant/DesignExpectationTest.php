@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plant;
 
-use Metrum\Circuit\HouseRules;
 use Metrum\Findings\Sign;
+use Metrum\Knowledge\HouseRules;
 use Metrum\Plant\DesignExpectation;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Visits;

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plant;
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\CondenserPlace;
-use Metrum\Circuit\Design;
-use Metrum\Circuit\DesignKey;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Kind;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\State;
 use Metrum\Diagnosis\Diagnosis;
 use Metrum\Findings\Findings;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\CondenserPlace;
+use Metrum\Installation\Design;
+use Metrum\Installation\DesignKey;
+use Metrum\Installation\Kind;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\State;
 use Metrum\Plant\CannotStand;
 use Metrum\Plant\Twins;
 use Metrum\Refrigerant\Library;
@@ -29,7 +29,7 @@ final class ExtremesTest extends TestCase
     public function test_every_accepted_circuit_gets_a_verdict_and_a_course(): void
     {
         $random = new Randomizer(new Mt19937(7));
-        $refrigerants = array_diff(Library::standard()->names(), ['R-717']);
+        $refrigerants = array_diff(Library::known()->names(), ['R-717']);
         $twins = new Twins();
         $rules = new HouseRules();
         $impossible = 0;

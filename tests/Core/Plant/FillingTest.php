@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plant;
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Wanted;
+use Metrum\Installation\Circuit;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Wanted;
 use Metrum\Plant\ChargeConflict;
 use Metrum\Plant\ChargeCurve;
 use Metrum\Plant\ConflictKind;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plant;
 
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\HouseRules;
 use Metrum\Findings\Findings;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\HouseRules;
 use Metrum\Plant\Likeness;
 use Metrum\Plant\Surroundings;
 use Metrum\Plant\Twin;

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plant;
 
-use Metrum\Circuit\BoxControl;
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\CondenserPlace;
-use Metrum\Circuit\DefrostKind;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\HeadPressureControl;
-use Metrum\Circuit\Kind;
-use Metrum\Circuit\Metering;
-use Metrum\Circuit\Reading;
+use Metrum\Installation\BoxControl;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\CondenserPlace;
+use Metrum\Installation\DefrostKind;
+use Metrum\Installation\HeadPressureControl;
+use Metrum\Installation\Kind;
+use Metrum\Installation\Metering;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Reading;
 use Metrum\Plant\Machine;
 use Metrum\Plant\Mode;
 use Metrum\Plant\Moment;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Work;
 
-use Metrum\Circuit\HouseRules;
 use Metrum\Exchange\VisitReader;
 use Metrum\Findings\Chapters;
+use Metrum\Knowledge\HouseRules;
 use Metrum\Log\FactKind;
 use Metrum\Log\Log;
 use Metrum\Plant\Twins;

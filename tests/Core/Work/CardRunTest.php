@@ -8,12 +8,12 @@ use Metrum\Bench\Answer;
 use Metrum\Card\Card;
 use Metrum\Card\Cards;
 use Metrum\Card\Step;
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Kind;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Test;
-use Metrum\Circuit\Word;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\Kind;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Test;
+use Metrum\Knowledge\Word;
 use Metrum\Log\FactKind;
 use Metrum\Log\NotAFact;
 use Metrum\Work\Clocks;
@@ -293,7 +293,7 @@ final class CardRunTest extends TestCase
         $worn = self::walker('leak_back')->all(self::LEAK_BACK + ['rise' => [10, 60, 110]])->end()->work();
         $sound = self::walker('leak_back')->all(self::LEAK_BACK + ['rise' => [10, 11, 12]])->end()->work();
         $of = static function ($assessment): float {
-            $fault = \Metrum\Circuit\Fault::CompressorInefficient;
+            $fault = \Metrum\Knowledge\Fault::CompressorInefficient;
             foreach ($assessment->verdict($assessment->present())->suspects as $suspect) {
                 if ($suspect->fault === $fault) {
                     return $suspect->probability;

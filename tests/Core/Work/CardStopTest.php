@@ -6,8 +6,8 @@ namespace Tests\Core\Work;
 
 use Metrum\Card\Card;
 use Metrum\Card\Cards;
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\HouseRules;
+use Metrum\Installation\Circuit;
+use Metrum\Knowledge\HouseRules;
 use Metrum\Log\FactKind;
 use Metrum\Work\Cards\BegunCards;
 use Metrum\Work\Touched;

@@ -10,13 +10,13 @@ use Metrum\Card\Origin;
 use Metrum\Card\Ref;
 use Metrum\Card\Step;
 use Metrum\Card\StepKind;
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\CircuitWriter;
-use Metrum\Circuit\Control;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Reading;
 use Metrum\Diagnosis\Cautions;
 use Metrum\Findings\Derived;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\CircuitWriter;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Reading;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Work;
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\Control;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Word;
 use Metrum\Findings\Chapters;
+use Metrum\Installation\Circuit;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Word;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;

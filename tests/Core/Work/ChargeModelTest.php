@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Work;
 
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\Word;
 use Metrum\Findings\Derived;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Word;
 use Metrum\Plant\ChargeCurve;
 use Metrum\Plant\Surroundings;
 use Metrum\Work\Charging\ChargeModel;

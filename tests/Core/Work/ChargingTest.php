@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Core\Work;
 
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\Control;
-use Metrum\Circuit\DesignKey;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\MoveOutcome;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Word;
 use Metrum\Diagnosis\Holding;
 use Metrum\Exchange\WorkAnswer;
 use Metrum\Findings\Derived;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\DesignKey;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\MoveOutcome;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Word;
 use Metrum\Log\Content;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\PlantMoved;

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core\Work;
 
-use Metrum\Circuit\Control;
-use Metrum\Circuit\DataFile;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\MoveOutcome;
-use Metrum\Circuit\Observation;
-use Metrum\Circuit\Reading;
-use Metrum\Circuit\Test;
+use Metrum\Data\Knowledge;
 use Metrum\Diagnosis\Cautions;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Moved;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\MoveOutcome;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Test;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -43,7 +43,7 @@ final class ControlsTest extends TestCase
         foreach (Cautions::words($row->cautions) as $caution) {
             self::assertNotSame('', $caution);
         }
-        foreach (DataFile::read('moves')->row($control->value)->row('says')->keys() as $outcome) {
+        foreach (Knowledge::file('moves')->row($control->value)->row('says')->keys() as $outcome) {
             self::assertNotNull(MoveOutcome::tryFrom($outcome), $outcome);
         }
         if ($control->isStep()) {
@@ -56,7 +56,7 @@ final class ControlsTest extends TestCase
 
     public function test_the_file_names_no_other_controls(): void
     {
-        self::assertSame(array_column(Control::cases(), 'value'), DataFile::read('moves')->keys());
+        self::assertSame(array_column(Control::cases(), 'value'), Knowledge::file('moves')->keys());
     }
 
     public function test_what_a_move_came_to_speaks_in_the_right_direction(): void

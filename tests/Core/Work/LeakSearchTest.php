@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Work;
 
 use Metrum\Card\Cards;
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\Kind;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\Kind;
 use Metrum\Log\Content;
 use Metrum\Log\FactKind;
 use Metrum\Work\Leaks\Air;

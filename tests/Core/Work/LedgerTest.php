@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Work;
 
-use Metrum\Circuit\ChargePurpose;
-use Metrum\Circuit\Control;
+use Metrum\Knowledge\ChargePurpose;
+use Metrum\Knowledge\Control;
 use Metrum\Log\Content;
 use Metrum\Log\Kinds\Weighed;
 use Metrum\Quantity\Unit;

@@ -6,9 +6,9 @@ namespace Tests\Core\Work;
 
 use Metrum\Card\Card;
 use Metrum\Card\Cards;
-use Metrum\Circuit\Circuit;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\Prerequisite;
+use Metrum\Installation\Circuit;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Prerequisite;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

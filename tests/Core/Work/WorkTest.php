@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Core\Work;
 
-use Metrum\Circuit\Band;
-use Metrum\Circuit\Control;
-use Metrum\Circuit\Fault;
-use Metrum\Circuit\HouseRules;
-use Metrum\Circuit\MoveOutcome;
-use Metrum\Circuit\Prerequisite;
-use Metrum\Circuit\Refused;
+use Metrum\Data\Refused;
 use Metrum\Exchange\VisitFile;
 use Metrum\Exchange\VisitReader;
 use Metrum\Exchange\WorkAnswer;
 use Metrum\Findings\Derived;
+use Metrum\Knowledge\Band;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\MoveOutcome;
+use Metrum\Knowledge\Prerequisite;
 use Metrum\Log\Content;
 use Metrum\Log\NotAFact;
 use Metrum\Plant\Twins;

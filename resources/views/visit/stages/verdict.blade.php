@@ -5,7 +5,7 @@
     @foreach ($page->verdict->blank ? [] : $page->verdict->ranked(3) as $suspect)
         <article class="sheet">
             <header><h2>{{ $page->verdict->nameOf($suspect) }}</h2><span class="pct">{{ App\View\Explain::percent($suspect->probability) }}</span></header>
-            @if ($suspect->cause !== null || ($suspect->grade !== null && $suspect->fault !== Metrum\Circuit\Fault::NoFault))<p class="how-marked">{{ $page->explain->marked($suspect) }}</p>@endif
+            @if ($suspect->cause !== null || ($suspect->grade !== null && $suspect->fault !== Metrum\Knowledge\Fault::NoFault))<p class="how-marked">{{ $page->explain->marked($suspect) }}</p>@endif
             <p>@told($suspect->entry()->mechanism) <span class="soft">How often: {{ $suspect->entry()->howOften }}. <a href="{{ route('handbook.show', ['fault' => $suspect->fault->value, 'circuit' => $page->visit->circuit_id]) }}">In the handbook</a></span></p>
             @include('visit.evidence', ['most' => 8])
             @if ($page->verdict->referral !== null)<p class="caution">◐ {{ $page->verdict->referral }}</p>@elseif ($page->advice->licenceAsked() === null)

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Installation;
+
+/** What switches the cooling. */
+enum BoxControl: string
+{
+    case Thermostat = 'thermostat';
+    case ThermostatPumpDown = 'thermostat_pump_down';
+    case LowPressure = 'low_pressure';
+    case PressureRegulator = 'pressure_regulator';
+
+    /** Whether a thermostat in the box ends the cooling. */
+    public function isByThermostat(): bool
+    {
+        return match ($this) {
+            self::ThermostatPumpDown, self::Thermostat => true,
+            self::LowPressure, self::PressureRegulator => false,
+        };
+    }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Thermostat => 'Thermostat stops the compressor',
+            self::ThermostatPumpDown => 'Thermostat and pump-down',
+            self::LowPressure => 'Low-pressure control',
+            self::PressureRegulator => 'Evaporator pressure regulator',
+        };
+    }
+}

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Installation;
+
+use Metrum\Data\Reasons;
+use Metrum\Data\Refused;
+use Metrum\Data\Section;
+use Metrum\Quantity\Atmosphere;
+use Metrum\Quantity\Copies;
+use Metrum\Refrigerant\Library;
+use Metrum\Refrigerant\Refrigerant;
+
+/** One refrigeration circuit as it is known: its words, its design values, its site's atmosphere. Null is not known. */
+final readonly class Circuit
+{
+    use Copies;
+
+    public Design $design;
+
+    public Atmosphere $atmosphere;
+
+    public function __construct(
+        public string $refrigerant,
+        public ?Kind $kind = null,
+        public ?Metering $metering = null,
+        public ?CondenserPlace $condenser = null,
+        public ?HeadPressureControl $headPressureControl = null,
+        public ?bool $receiver = null,
+        public ?bool $regulator = null,
+        public ?bool $suctionAccumulator = null,
+        public ?BoxControl $boxControl = null,
+        public ?DefrostKind $defrost = null,
+        ?Design $design = null,
+        ?Atmosphere $atmosphere = null,
+        public ?bool $exchanger = null,
+    ) {
+        $this->design = $design ?? new Design();
+        $this->atmosphere = $atmosphere ?? Atmosphere::atAltitude(0);
+    }
+
+    /**
+     * From the words and figures of a visit file.
+     *
+     * @param  array<string, mixed>  $system
+     * @param  array<string, mixed>  $design
+     *
+     * @throws Refused
+     */
+    public static function fromWords(array $system, array $design, ?Atmosphere $atmosphere = null): self
+    {
+        $reasons = new Reasons();
+        $circuit = (new CircuitReader($reasons, Library::known()))->read(
+            new Section('system.', $system, $reasons),
+            new Section('design.', $design, $reasons),
+        );
+        $reasons->raise();
+        assert($circuit !== null);
+
+        return $atmosphere === null ? $circuit : $circuit->but(atmosphere: $atmosphere);
+    }
+
+    /**
+     * Controlled as it ought to be: something holds the head of an air-cooled condenser up in the cold, also where
+     * nobody said what does.
+     */
+    public function asItOughtToBe(): self
+    {
+        return ! $this->holdsHead() && $this->condenser !== CondenserPlace::Water
+            ? $this->but(headPressureControl: HeadPressureControl::FanCycling)
+            : $this;
+    }
+
+    /** A plain plant of a kind: what is usual, with a refrigerant that serves it. */
+    public static function plain(Kind $kind): self
+    {
+        $usual = $kind->usual();
+
+        return self::fromWords($usual->system + ['refrigerant' => $usual->refrigerant], $usual->design);
+    }
+
+    public function with(Design $design): self
+    {
+        return $this->but(design: $design);
+    }
+
+    /** What is usual for its kind; a walk-in cooler's where the kind is not known. */
+    public function usual(): Usual
+    {
+        return ($this->kind ?? Kind::WalkInCooler)->usual();
+    }
+
+    /** What is cooled, to people who use it: an air conditioner has a room and no box. */
+    public function room(): string
+    {
+        return $this->kind === Kind::AirConditioner ? 'room' : 'box';
+    }
+
+    public function fluid(): Refrigerant
+    {
+        return Library::known()->get($this->refrigerant);
+    }
+
+    public function isLowTemperature(): bool
+    {
+        $set = $this->design->boxSetPoint;
+
+        return $this->kind?->isLowTemperature() ?? $set !== null && $set < 268.15;
+    }
+
+    /** Its compressors and condenser serve other circuits too. */
+    public function isShared(): bool
+    {
+        return $this->kind?->isShared() ?? false;
+    }
+
+    /** Whether a receiver is there; where it is not said, a valve-fed plant is taken to have one, a capillary not. */
+    public function hasReceiver(): bool
+    {
+        return $this->receiver ??
+            match (true) {
+                $this->metering === Metering::Capillary => false,
+                $this->kind === Kind::ReachInCooler, $this->kind === Kind::ReachInFreezer => false,
+                default => true,
+            };
+    }
+
+    public function holdsHead(): bool
+    {
+        return $this->headPressureControl !== null && $this->headPressureControl !== HeadPressureControl::None;
+    }
+}

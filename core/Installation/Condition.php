@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Installation;
+
+/** What can be true, false or not known of a plant and its weather, by the names that the data files use. */
+enum Condition: string
+{
+    case Cold = 'cold';
+    case ColdFlooding = 'cold_flooding';
+    case FloodingValve = 'flooding_valve';
+    case Outdoor = 'outdoor';
+    case AirCooled = 'air_cooled';
+    case Regulator = 'regulator';
+    case Receiver = 'receiver';
+    case NoReceiver = 'no_receiver';
+    case HotGas = 'hot_gas';
+    case Electric = 'electric';
+    case HasDefrost = 'has_defrost';
+    case HeatedDefrost = 'heated_defrost';
+    case IceMachine = 'ice_machine';
+    case AirConditioner = 'air_conditioner';
+    case Capillary = 'capillary';
+    case ThermostaticValve = 'thermostatic_valve';
+    case Shared = 'shared';
+    case SharedSuction = 'shared_suction';
+    case LowTemperature = 'low_temperature';
+    case ThermostatControl = 'thermostat_control';
+    case RatedCurrent = 'rated_current';
+    case SetPoint = 'set_point';
+
+    /** Of the moment, not of the plant: what it was doing when something was seen. */
+    case Unsettled = 'unsettled';
+    case InDefrost = 'in_defrost';
+    case FansRest = 'fans_rest';
+    case Calling = 'calling';
+    case Content = 'content';
+
+    /**
+     * Whether it holds; null where that is not known.
+     *
+     * @param  ?bool  $cold  whether the air is so cold that head pressure control has to hold; null where not known
+     */
+    public function holds(Circuit $circuit, ?bool $cold = null): ?bool
+    {
+        return match ($this) {
+            self::Cold => $cold,
+            self::ColdFlooding => $circuit->headPressureControl === HeadPressureControl::FloodingValve
+                ? $cold
+                : false,
+            self::FloodingValve => self::is($circuit->headPressureControl, HeadPressureControl::FloodingValve),
+            self::Outdoor => self::is($circuit->condenser, CondenserPlace::AirOutdoor),
+            self::AirCooled => self::isNot($circuit->condenser, CondenserPlace::Water),
+            self::Regulator => $circuit->regulator,
+            self::Receiver => $circuit->hasReceiver(),
+            self::NoReceiver => ! $circuit->hasReceiver(),
+            self::HotGas => $circuit->kind === Kind::IceMachine
+                ? true
+                : self::is($circuit->defrost, DefrostKind::HotGas),
+            self::Electric => self::is($circuit->defrost, DefrostKind::Electric),
+            self::HasDefrost => self::isNot($circuit->defrost, DefrostKind::None),
+            self::IceMachine => self::is($circuit->kind, Kind::IceMachine),
+            self::AirConditioner => self::is($circuit->kind, Kind::AirConditioner),
+            self::Capillary => self::is($circuit->metering, Metering::Capillary),
+            self::ThermostaticValve => self::is($circuit->metering, Metering::Txv),
+            self::Shared => $circuit->isShared(),
+            self::SharedSuction => $circuit->regulator === true || $circuit->isShared(),
+            self::LowTemperature => $circuit->isLowTemperature(),
+            self::ThermostatControl => $circuit->boxControl?->isByThermostat(),
+            self::RatedCurrent => $circuit->design->ratedCurrent !== null,
+            self::SetPoint => $circuit->design->boxSetPoint !== null,
+            self::HeatedDefrost => $circuit->defrost === null ? null : $circuit->defrost->isHeated(),
+            self::Unsettled, self::InDefrost, self::FansRest, self::Calling, self::Content => null,
+        };
+    }
+
+    private static function is(?\UnitEnum $given, \UnitEnum $wanted): ?bool
+    {
+        return $given === null ? null : $given === $wanted;
+    }
+
+    private static function isNot(?\UnitEnum $given, \UnitEnum $other): ?bool
+    {
+        return $given === null ? null : $given !== $other;
+    }
+}

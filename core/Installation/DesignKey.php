@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Installation;
+
+use Metrum\Data\BrokenData;
+use Metrum\Data\DataRow;
+use Metrum\Data\Knowledge;
+use Metrum\Quantity\Field;
+use Metrum\Quantity\QuantityKind as Quantity;
+
+/** A design value: of the plate, the plan or the maker. Its name, kind and span stand in data/design.json. */
+enum DesignKey: string
+{
+    case BoxSetPoint = 'box_set_point_c';
+    case EvaporatorTd = 'evaporator_td_k';
+    case CondenserSplit = 'condenser_split_k';
+    case Superheat = 'superheat_k';
+    case Subcooling = 'subcooling_k';
+    case RatedCurrent = 'rated_current_a';
+    case ColdestAmbient = 'coldest_ambient_c';
+    case ReceiverVolume = 'receiver_volume_l';
+    case CondenserVolume = 'condenser_volume_l';
+    case NameplateCharge = 'nameplate_charge_kg';
+    case LiquidLineLength = 'liquid_line_length_m';
+    case LiquidLineBore = 'liquid_line_bore_mm';
+
+    /** The property of Design. */
+    public function property(): string
+    {
+        return lcfirst($this->name);
+    }
+
+    /** Whether it belongs to what circuits of one plant share. */
+    public function isShared(): bool
+    {
+        return Knowledge::file('design')->row($this->value)->flag('shared');
+    }
+
+    /** @throws BrokenData */
+    public function field(): Field
+    {
+        return Knowledge::once(
+            'design '.$this->value,
+            fn (): Field => $this->read(Knowledge::file('design')->row($this->value)),
+        );
+    }
+
+    private function read(DataRow $row): Field
+    {
+        [$least, $most] = $row->span('span');
+
+        return Field::inFileUnit(
+            $this->value,
+            $row->text('label'),
+            $row->word('kind', Quantity::class),
+            $least,
+            $most,
+        );
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Installation;
+
+/** What holds the head up in the cold. */
+enum HeadPressureControl: string
+{
+    case None = 'none';
+    case FanCycling = 'fan_cycling';
+    case FanSpeed = 'fan_speed';
+    case FloodingValve = 'flooding_valve';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::None => 'None',
+            self::FanCycling => 'Fan cycling',
+            self::FanSpeed => 'Fan speed',
+            self::FloodingValve => 'Flooding valve',
+        };
+    }
+}

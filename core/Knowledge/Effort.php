@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Knowledge;
+
+/** What has to be done for an answer, least first. */
+enum Effort: string
+{
+    case Look = 'look';
+    case Hand = 'hand';
+    case Clamp = 'clamp';
+    case Gauge = 'gauge';
+    case Intervention = 'intervention';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Look => 'a look',
+            self::Hand => 'by hand',
+            self::Clamp => 'with a clamp',
+            self::Gauge => 'with gauges',
+            self::Intervention => 'an intervention',
+        };
+    }
+
+    public function isMoreThan(self $other): bool
+    {
+        $order = self::cases();
+
+        return array_search($this, $order, true) > array_search($other, $order, true);
+    }
+}

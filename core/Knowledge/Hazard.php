@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Knowledge;
+
+/** What is dangerous on the way to the work: made safe before anything else, and told in the report. */
+enum Hazard: string
+{
+    case IcedOrWetFloor = 'iced_or_wet_floor';
+    case HosesOverAWalkway = 'hoses_over_a_walkway';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::IcedOrWetFloor => 'Iced or wet floor',
+            self::HosesOverAWalkway => 'Hoses or cables over a walkway',
+        };
+    }
+
+    /** What makes it safe. */
+    public function remedy(): string
+    {
+        return match ($this) {
+            self::IcedOrWetFloor => 'Close the way off and clear or grit it before anybody walks there; '.
+                'nothing electrical is opened while one stands in the wet.',
+            self::HosesOverAWalkway => 'Lead them along the wall or overhead, or close the way off, '.
+                'before pressure or voltage is on them.',
+        };
+    }
+}

@@ -4,12 +4,12 @@ namespace App\Picture;
 
 use Metrum\Installation\HeadPressureControl;
 use Metrum\Knowledge\Reading;
-use Metrum\Plant\Machine;
-use Metrum\Plant\PlantState;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
 use Metrum\Quantity\Units;
+use Metrum\Twin\Machine;
+use Metrum\Twin\PlantState;
 
 /** View data of the circuit drawing: part states and pipe colours; the component knows the layout. */
 final readonly class CircuitDrawing

@@ -8,8 +8,8 @@ use Metrum\Findings\Place;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
-use Metrum\Plant\Expectation;
-use Metrum\Plant\Expected;
+use Metrum\Twin\Expectation;
+use Metrum\Twin\Expected;
 
 /** What a course shows, however it is drawn: measured and expected temperatures, air, judged gaps. Worked once. K. */
 final readonly class CourseFacts

@@ -10,7 +10,7 @@ use Metrum\Knowledge\Band;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Wanted;
-use Metrum\Plant\Expectation;
+use Metrum\Twin\Expectation;
 
 /** The gaps that are judged, each by what this plant should show here and now, within the limits that hold anywhere. */
 final readonly class CourseGaps

@@ -3,9 +3,9 @@
 namespace App\Picture;
 
 use Metrum\Findings\Place;
-use Metrum\Plant\Expected;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
+use Metrum\Twin\Expected;
 
 /**
  * Turns temperatures into the lines of the course: grid, run, points, bands, air. What is drawn takes its place.

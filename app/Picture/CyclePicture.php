@@ -2,11 +2,11 @@
 
 namespace App\Picture;
 
-use Metrum\Plant\PlantState;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Refrigerant\Refrigerant;
 use Metrum\Refrigerant\Saturation;
+use Metrum\Twin\PlantState;
 
 /**
  * Pressure over enthalpy: the dome from the tables, the sound plant's cycle as a shadow, the cycle now. Finished

@@ -4,9 +4,9 @@ namespace App\Picture;
 
 use Metrum\Findings\Mark;
 use Metrum\Knowledge\Band;
-use Metrum\Plant\Expected;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
+use Metrum\Twin\Expected;
 
 /** A difference that a technician judges: its value, the span in which it should lie here and now, and the mark. */
 final readonly class Gap

@@ -4,11 +4,11 @@ namespace App\Picture;
 
 use Metrum\Installation\Circuit;
 use Metrum\Knowledge\Reading;
-use Metrum\Plant\Mode;
-use Metrum\Plant\Moment;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Refrigerant\OutsideTable;
+use Metrum\Twin\Mode;
+use Metrum\Twin\Moment;
 
 /**
  * A simulated run drawn in three lanes over time: box and product, saturations at the gauges, frost; with what ran

@@ -2,10 +2,10 @@
 
 namespace App\Picture;
 
-use Metrum\Plant\Filling;
-use Metrum\Plant\WinterCurve;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
+use Metrum\Twin\Filling;
+use Metrum\Twin\WinterCurve;
 
 /**
  * Receiver and condenser from the coldest day to the weather of the plan: how full each is with the charge that is in,

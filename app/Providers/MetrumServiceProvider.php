@@ -21,8 +21,8 @@ use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 use Metrum\Data\Knowledge;
 use Metrum\Data\Prepared;
-use Metrum\Plant\Shelf;
-use Metrum\Plant\Twins;
+use Metrum\Twin\Shelf;
+use Metrum\Twin\Twins;
 
 final class MetrumServiceProvider extends ServiceProvider
 {

@@ -20,7 +20,7 @@ final class Edition
         'core/Installation',
         'core/Knowledge',
         'core/Findings',
-        'core/Plant',
+        'core/Twin',
         'data/refrigerants',
     ];
 

@@ -8,7 +8,7 @@ use App\Models\Fold;
 use App\Models\Visit;
 use Illuminate\Support\Collection;
 use Metrum\Findings\Findings;
-use Metrum\Plant\Twins;
+use Metrum\Twin\Twins;
 use Metrum\Work\Assessment;
 use Metrum\Work\VisitFold;
 

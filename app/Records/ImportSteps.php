@@ -8,7 +8,7 @@ use App\Models\User;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Support\Facades\Cache;
 use Metrum\Data\Refused;
-use Metrum\Plant\Twins;
+use Metrum\Twin\Twins;
 
 /**
  * Takes in a file of many visits step by step: all are checked first, then each is taken in a moment of its own.

@@ -18,8 +18,8 @@ use Metrum\Exchange\VisitWriter;
 use Metrum\Findings\Findings;
 use Metrum\Installation\CircuitWriter;
 use Metrum\Log\Source;
-use Metrum\Plant\CannotStand;
-use Metrum\Plant\Twins;
+use Metrum\Twin\CannotStand;
+use Metrum\Twin\Twins;
 
 /** Takes visit files into the logbook: all of a file, or nothing of it; the same visit once, however often it comes. */
 final readonly class Importer

@@ -10,7 +10,7 @@ use Metrum\Diagnosis\Snapshot;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Knowledge\Control;
 use Metrum\Log\Log;
-use Metrum\Plant\Twins;
+use Metrum\Twin\Twins;
 use Metrum\Work\Assessment;
 
 /** Works out what a visit says, and keeps what it came to. */

@@ -8,8 +8,8 @@ use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Findings;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Log\Log;
-use Metrum\Plant\Expectation;
-use Metrum\Plant\TwinExpectation;
+use Metrum\Twin\Expectation;
+use Metrum\Twin\TwinExpectation;
 use Metrum\Work\Assessment;
 
 /** A visit with all that follows from its log, worked once. */

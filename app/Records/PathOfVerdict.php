@@ -10,7 +10,7 @@ use Metrum\Knowledge\HouseRules;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Log;
-use Metrum\Plant\Twins;
+use Metrum\Twin\Twins;
 
 /** How the ranking came about: the visit told again, entry by entry, as it is weighed today. */
 final readonly class PathOfVerdict

@@ -3,8 +3,8 @@
 namespace App\Records;
 
 use Illuminate\Contracts\Cache\Repository;
-use Metrum\Plant\Shelf;
-use Metrum\Plant\Twin;
+use Metrum\Twin\Shelf;
+use Metrum\Twin\Twin;
 
 /** Keeps twins between requests, in the framework's cache. Twins of an older model are not those of this one. */
 final readonly class TwinShelf implements Shelf

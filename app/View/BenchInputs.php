@@ -3,10 +3,10 @@
 namespace App\View;
 
 use Metrum\Knowledge\Fault;
-use Metrum\Plant\ScenarioFields;
 use Metrum\Quantity\Field;
 use Metrum\Quantity\NotAQuantity;
 use Metrum\Quantity\Units;
+use Metrum\Twin\ScenarioFields;
 
 /** What was set at the plant bench: typed values in one's own units, kept where they cannot be, with the reason. */
 final class BenchInputs

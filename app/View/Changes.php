@@ -8,9 +8,9 @@ use Metrum\Findings\Findings;
 use Metrum\Installation\Circuit;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Reading;
-use Metrum\Plant\PlantState;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\Units;
+use Metrum\Twin\PlantState;
 
 /**
  * What a technician would read differently from one state of a plant to another.

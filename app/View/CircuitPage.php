@@ -20,11 +20,11 @@ use Metrum\Installation\DesignKey;
 use Metrum\Installation\SystemKey;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Wanted;
-use Metrum\Plant\ChargeConflict;
-use Metrum\Plant\Filling;
-use Metrum\Plant\TwinExpectation;
-use Metrum\Plant\Twins;
 use Metrum\Quantity\Units;
+use Metrum\Twin\ChargeConflict;
+use Metrum\Twin\Filling;
+use Metrum\Twin\TwinExpectation;
+use Metrum\Twin\Twins;
 use Metrum\Work\ControlPosition;
 
 /** Everything that the page of one circuit shows. */

@@ -18,10 +18,10 @@ use Metrum\Findings\Share;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Reading;
 use Metrum\Log\Fact;
-use Metrum\Plant\Expected;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
+use Metrum\Twin\Expected;
 
 /** Puts what the core found into sentences, in one person's units. */
 final readonly class Explain

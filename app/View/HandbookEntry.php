@@ -20,12 +20,12 @@ use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\State;
-use Metrum\Plant\Ailment;
-use Metrum\Plant\CannotStand;
-use Metrum\Plant\PlantState;
-use Metrum\Plant\TwinExpectation;
-use Metrum\Plant\Twins;
 use Metrum\Quantity\Units;
+use Metrum\Twin\Ailment;
+use Metrum\Twin\CannotStand;
+use Metrum\Twin\PlantState;
+use Metrum\Twin\TwinExpectation;
+use Metrum\Twin\Twins;
 
 /**
  * One fault as the handbook tells it: in words, and drawn on a twin beside the same plant sound.

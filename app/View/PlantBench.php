@@ -13,16 +13,16 @@ use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\State;
-use Metrum\Plant\Ailment;
-use Metrum\Plant\Machine;
-use Metrum\Plant\PlantState;
-use Metrum\Plant\RunLength;
-use Metrum\Plant\Scenario;
-use Metrum\Plant\Surroundings;
-use Metrum\Plant\Twin;
-use Metrum\Plant\TwinExpectation;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
+use Metrum\Twin\Ailment;
+use Metrum\Twin\Machine;
+use Metrum\Twin\PlantState;
+use Metrum\Twin\RunLength;
+use Metrum\Twin\Scenario;
+use Metrum\Twin\Surroundings;
+use Metrum\Twin\Twin;
+use Metrum\Twin\TwinExpectation;
 
 /**
  * The plant bench: a circuit's twin under conditions and faults of one's choice, beside the same plant sound.

@@ -4,11 +4,11 @@ namespace App\View;
 
 use App\Records\JudgedVisit;
 use Metrum\Diagnosis\Cautions;
-use Metrum\Plant\TwinExpectation;
-use Metrum\Plant\TwinQuestion;
-use Metrum\Plant\WhatIf;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
+use Metrum\Twin\TwinExpectation;
+use Metrum\Twin\TwinQuestion;
+use Metrum\Twin\WhatIf;
 
 /**
  * What would change at the plant of a visit, before it is done, in words and numbers.

@@ -15,17 +15,17 @@ use Metrum\Installation\CondenserPlace;
 use Metrum\Installation\HeadPressureControl;
 use Metrum\Knowledge\HouseRule;
 use Metrum\Knowledge\Wanted;
-use Metrum\Plant\CannotStand;
-use Metrum\Plant\ChargeConflict;
-use Metrum\Plant\ConflictKind;
-use Metrum\Plant\Filling;
-use Metrum\Plant\Machine;
-use Metrum\Plant\Twins;
-use Metrum\Plant\WinterCurve;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Refrigerant\OutsideTable;
+use Metrum\Twin\CannotStand;
+use Metrum\Twin\ChargeConflict;
+use Metrum\Twin\ConflictKind;
+use Metrum\Twin\Filling;
+use Metrum\Twin\Machine;
+use Metrum\Twin\Twins;
+use Metrum\Twin\WinterCurve;
 
 /** The winter charge of a plant: by the twin and by the maker's arithmetic, what holds it, and which school fits. */
 final class WinterPage

@@ -9,15 +9,15 @@ use Metrum\Installation\Metering;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Observation;
 use Metrum\Learning\PlantAsBuilt;
-use Metrum\Plant\ChargeCurve;
-use Metrum\Plant\Dice;
-use Metrum\Plant\Machine;
-use Metrum\Plant\PlantState;
-use Metrum\Plant\RandomPlants;
-use Metrum\Plant\Sizing;
-use Metrum\Plant\SteadyState;
-use Metrum\Plant\Surroundings;
 use Metrum\Quantity\Unanswerable;
+use Metrum\Twin\ChargeCurve;
+use Metrum\Twin\Dice;
+use Metrum\Twin\Machine;
+use Metrum\Twin\PlantState;
+use Metrum\Twin\RandomPlants;
+use Metrum\Twin\Sizing;
+use Metrum\Twin\SteadyState;
+use Metrum\Twin\Surroundings;
 use Metrum\Work\Charging\ChargeModel;
 
 /** A plant that differs from its twin, with the charge that is right for it, and what is known of it. */

@@ -10,12 +10,12 @@ use Metrum\Knowledge\State;
 use Metrum\Knowledge\Word;
 use Metrum\Learning\AsMeasured;
 use Metrum\Learning\PlantAsBuilt;
-use Metrum\Plant\Dice;
-use Metrum\Plant\RandomPlants;
-use Metrum\Plant\Sizing;
-use Metrum\Plant\SteadyState;
-use Metrum\Plant\Surroundings;
 use Metrum\Refrigerant\OutsideTable;
+use Metrum\Twin\Dice;
+use Metrum\Twin\RandomPlants;
+use Metrum\Twin\Sizing;
+use Metrum\Twin\SteadyState;
+use Metrum\Twin\Surroundings;
 
 /** Sound plants that look odd: each of its own plant, weather and state, as instruments give them. */
 final class OddlySound

@@ -16,14 +16,14 @@ use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Log;
 use Metrum\Log\Source;
-use Metrum\Plant\Dice;
-use Metrum\Plant\Machine;
-use Metrum\Plant\PlantState;
-use Metrum\Plant\Scenario;
-use Metrum\Plant\SteadyState;
-use Metrum\Plant\Surroundings;
-use Metrum\Plant\Twins;
 use Metrum\Quantity\Unanswerable;
+use Metrum\Twin\Dice;
+use Metrum\Twin\Machine;
+use Metrum\Twin\PlantState;
+use Metrum\Twin\Scenario;
+use Metrum\Twin\SteadyState;
+use Metrum\Twin\Surroundings;
+use Metrum\Twin\Twins;
 use Metrum\Work\Assessment;
 
 /** A simulated plant that differs from its twin, with faults in it, and the log of who reads and moves it. */

@@ -6,7 +6,7 @@ use Metrum\Findings\Findings;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Learning\Measured;
-use Metrum\Plant\Twins;
+use Metrum\Twin\Twins;
 
 /** A table of what was reached, and what was said instead. */
 final class Table

@@ -11,10 +11,10 @@ use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Test;
-use Metrum\Plant\Ailment;
-use Metrum\Plant\Likeness;
-use Metrum\Plant\PlantState;
-use Metrum\Plant\TwinExpectation;
+use Metrum\Twin\Ailment;
+use Metrum\Twin\Likeness;
+use Metrum\Twin\PlantState;
+use Metrum\Twin\TwinExpectation;
 
 /**
  * What is proven explains some of what was found: the rest is judged against the plant with that fault in it.

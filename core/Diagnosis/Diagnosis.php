@@ -12,8 +12,8 @@ use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Wanted;
-use Metrum\Plant\Expectation;
-use Metrum\Plant\Twins;
+use Metrum\Twin\Expectation;
+use Metrum\Twin\Twins;
 
 /** Weighs what was found against what the plant should read, and says what to look at next. */
 final readonly class Diagnosis

@@ -14,8 +14,8 @@ use Metrum\Knowledge\Question;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Speech;
 use Metrum\Knowledge\Word;
-use Metrum\Plant\Expected;
 use Metrum\Quantity\Copies;
+use Metrum\Twin\Expected;
 
 /** One thing that was found, and what its curves say of each fault. */
 final readonly class Evidence

@@ -12,8 +12,8 @@ use Metrum\Findings\Signals;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Reading;
-use Metrum\Plant\Expectation;
-use Metrum\Plant\Twins;
+use Metrum\Twin\Expectation;
+use Metrum\Twin\Twins;
 
 /** What was found, freed of what cannot be, beside what a sound plant would show: all that evidence is drawn from. */
 final readonly class Examination

@@ -8,8 +8,8 @@ use Metrum\Data\Knowledge;
 use Metrum\Findings\Findings;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Reading;
-use Metrum\Plant\Expectation;
-use Metrum\Plant\Expected;
+use Metrum\Twin\Expectation;
+use Metrum\Twin\Expected;
 
 /**
  * Both pressures against what this plant should have here and now, and the suspects in the order in which the trade

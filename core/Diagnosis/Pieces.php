@@ -243,7 +243,7 @@ final readonly class Pieces
         return new Evidence($feature, $weights, signal: $signal);
     }
 
-    /** @return ?array{Reading, float, \Metrum\Plant\Expected} */
+    /** @return ?array{Reading, float, \Metrum\Twin\Expected} */
     private function read(Reading $reading): ?array
     {
         $value = $this->examined->findings->reading($reading);

@@ -14,8 +14,8 @@ use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Station;
 use Metrum\Knowledge\Test;
 use Metrum\Knowledge\Word;
-use Metrum\Plant\Expectation;
-use Metrum\Plant\Expected;
+use Metrum\Twin\Expectation;
+use Metrum\Twin\Expected;
 
 /** Makes a check of anything that can be asked: what it would tell, what it costs, what its outcomes would mean. */
 final readonly class Proposals

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Diagnosis;
 
 use Metrum\Findings\Sign;
-use Metrum\Plant\Expected;
+use Metrum\Twin\Expected;
 
 /** One sign as it was measured, beside what a healthy plant would show. SI. */
 final readonly class Signal

@@ -11,7 +11,7 @@ use Metrum\Findings\Mark;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
-use Metrum\Plant\Ailment;
+use Metrum\Twin\Ailment;
 
 /** What the evidence says now. */
 final readonly class Verdict

@@ -7,9 +7,9 @@ namespace Metrum\Exchange;
 use Metrum\Findings\Findings;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\State;
-use Metrum\Plant\Moment;
-use Metrum\Plant\PlantState;
-use Metrum\Plant\Scenario;
+use Metrum\Twin\Moment;
+use Metrum\Twin\PlantState;
+use Metrum\Twin\Scenario;
 
 /** Answers of the twin as files: a steady state as a visit file with the plant's own figures, a moment as a line. */
 final class ScenarioAnswer

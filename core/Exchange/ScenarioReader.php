@@ -10,14 +10,14 @@ use Metrum\Data\Section;
 use Metrum\Installation\Circuit;
 use Metrum\Installation\CircuitReader;
 use Metrum\Knowledge\Fault;
-use Metrum\Plant\Machine;
-use Metrum\Plant\Scenario;
-use Metrum\Plant\ScenarioFields;
-use Metrum\Plant\Sizing;
-use Metrum\Plant\Surroundings;
 use Metrum\Quantity\Field;
 use Metrum\Refrigerant\Library;
 use Metrum\Refrigerant\OutsideTable;
+use Metrum\Twin\Machine;
+use Metrum\Twin\Scenario;
+use Metrum\Twin\ScenarioFields;
+use Metrum\Twin\Sizing;
+use Metrum\Twin\Surroundings;
 
 /** Reads a scenario for the twin: a visit file's system and design, with conditions, faults and adjustments. */
 final readonly class ScenarioReader

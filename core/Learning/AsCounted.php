@@ -11,8 +11,8 @@ use Metrum\Knowledge\Cause;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Reading;
-use Metrum\Plant\DesignExpectation;
-use Metrum\Plant\Dice;
+use Metrum\Twin\DesignExpectation;
+use Metrum\Twin\Dice;
 
 /** Readings that the steady twin does not carry: swings, counted fans, pump-down, times. By each fault's file. */
 final readonly class AsCounted

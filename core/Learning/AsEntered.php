@@ -10,8 +10,8 @@ use Metrum\Installation\DesignKey;
 use Metrum\Knowledge\Question;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Test;
-use Metrum\Plant\Dice;
 use Metrum\Quantity\Atmosphere;
+use Metrum\Twin\Dice;
 
 /** How much of a visit is entered, and what is known of the plant: visits are incomplete, each in its own way. */
 final readonly class AsEntered

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Metrum\Learning;
 
 use Metrum\Knowledge\Reading;
-use Metrum\Plant\Dice;
-use Metrum\Plant\PlantState;
 use Metrum\Quantity\QuantityKind;
+use Metrum\Twin\Dice;
+use Metrum\Twin\PlantState;
 
 /** A plant's state as people's instruments give it: gauges with gain and offset, clamps drawn toward the air around. */
 final readonly class AsMeasured

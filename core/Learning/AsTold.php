@@ -15,8 +15,8 @@ use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Question;
 use Metrum\Knowledge\Test;
 use Metrum\Knowledge\Word;
-use Metrum\Plant\Dice;
-use Metrum\Plant\PlantState;
+use Metrum\Twin\Dice;
+use Metrum\Twin\PlantState;
 
 /** What people say of a plant: by its state where that shows, by the fault's file where it does not, with slips. */
 final readonly class AsTold

@@ -10,8 +10,8 @@ use Metrum\Diagnosis\Scale;
 use Metrum\Diagnosis\Setting;
 use Metrum\Installation\Kind;
 use Metrum\Knowledge\Fault;
-use Metrum\Plant\Dice;
-use Metrum\Plant\RandomPlants;
+use Metrum\Twin\Dice;
+use Metrum\Twin\RandomPlants;
 
 /** From simulated visits to the file of curves, with what it reached on plants that were not fitted. */
 final class Calibration

@@ -8,12 +8,12 @@ use Metrum\Installation\HeadPressureControl;
 use Metrum\Knowledge\Cause;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\State;
-use Metrum\Plant\Ailment;
-use Metrum\Plant\Dice;
-use Metrum\Plant\Filling;
-use Metrum\Plant\Machine;
-use Metrum\Plant\PlantState;
-use Metrum\Plant\Surroundings;
+use Metrum\Twin\Ailment;
+use Metrum\Twin\Dice;
+use Metrum\Twin\Filling;
+use Metrum\Twin\Machine;
+use Metrum\Twin\PlantState;
+use Metrum\Twin\Surroundings;
 
 /** In which weather, with how warm a box and in which state a plant is met. */
 final readonly class Circumstances

@@ -8,7 +8,7 @@ use Metrum\Diagnosis\Examination;
 use Metrum\Diagnosis\Features;
 use Metrum\Diagnosis\Grade;
 use Metrum\Knowledge\HouseRules;
-use Metrum\Plant\Twins;
+use Metrum\Twin\Twins;
 
 /** What is kept of a simulated visit for fitting: its truth, and its features as the tool sees them. */
 final readonly class Drawn

@@ -17,7 +17,7 @@ use Metrum\Knowledge\Complaint;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Question;
-use Metrum\Plant\DesignExpectation;
+use Metrum\Twin\DesignExpectation;
 
 /**
  * What the files of the faults say, as curves on the same scale as the learned ones: logarithms of chances. Fitting

@@ -8,13 +8,13 @@ use Metrum\Diagnosis\Grade;
 use Metrum\Knowledge\Cause;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Reading;
-use Metrum\Plant\Ailment;
-use Metrum\Plant\Dice;
-use Metrum\Plant\Disorder;
-use Metrum\Plant\Machine;
-use Metrum\Plant\PlantState;
-use Metrum\Plant\SteadyState;
-use Metrum\Plant\Surroundings;
+use Metrum\Twin\Ailment;
+use Metrum\Twin\Dice;
+use Metrum\Twin\Disorder;
+use Metrum\Twin\Machine;
+use Metrum\Twin\PlantState;
+use Metrum\Twin\SteadyState;
+use Metrum\Twin\Surroundings;
 
 /**
  * How far what is wrong has gone: as often mild as moderate as severe, by what it costs. How far a valve is shut or how

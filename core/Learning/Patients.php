@@ -15,14 +15,14 @@ use Metrum\Installation\Kind;
 use Metrum\Knowledge\Cause;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Observation;
-use Metrum\Plant\Ailment;
-use Metrum\Plant\Dice;
-use Metrum\Plant\LoopEffect;
-use Metrum\Plant\Machine;
-use Metrum\Plant\RandomPlants;
-use Metrum\Plant\Sizing;
-use Metrum\Plant\SteadyState;
 use Metrum\Refrigerant\OutsideTable;
+use Metrum\Twin\Ailment;
+use Metrum\Twin\Dice;
+use Metrum\Twin\LoopEffect;
+use Metrum\Twin\Machine;
+use Metrum\Twin\RandomPlants;
+use Metrum\Twin\Sizing;
+use Metrum\Twin\SteadyState;
 
 /** Visits to simulated plants, each by its number: the same seed and number give the same visit. */
 final readonly class Patients

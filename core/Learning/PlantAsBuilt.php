@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
-use Metrum\Plant\AirSide;
-use Metrum\Plant\Dice;
-use Metrum\Plant\Machine;
+use Metrum\Twin\AirSide;
+use Metrum\Twin\Dice;
+use Metrum\Twin\Machine;
 
 /** A plant as it was really built: near its design, never at it. Some obey other equations than the twin's. */
 final readonly class PlantAsBuilt

@@ -17,7 +17,7 @@ use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\MoveOutcome;
 use Metrum\Knowledge\Reading;
 use Metrum\Log\Log;
-use Metrum\Plant\Twins;
+use Metrum\Twin\Twins;
 use Metrum\Work\Charging\Charging;
 use Metrum\Work\Charging\WeighedIn;
 

@@ -11,13 +11,13 @@ use Metrum\Findings\Findings;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\HouseRules;
-use Metrum\Plant\Ailment;
-use Metrum\Plant\Machine;
-use Metrum\Plant\Scenario;
-use Metrum\Plant\SteadyState;
-use Metrum\Plant\Surroundings;
-use Metrum\Plant\Twin;
 use Metrum\Refrigerant\OutsideTable;
+use Metrum\Twin\Ailment;
+use Metrum\Twin\Machine;
+use Metrum\Twin\Scenario;
+use Metrum\Twin\SteadyState;
+use Metrum\Twin\Surroundings;
+use Metrum\Twin\Twin;
 
 /**
  * What a move will do at a plant: worked on its twin with each leading suspect in it, as marked as the readings say,

@@ -13,7 +13,7 @@ use Metrum\Knowledge\HouseRule;
 use Metrum\Knowledge\MoveOutcome;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Wanted;
-use Metrum\Plant\Surroundings;
+use Metrum\Twin\Surroundings;
 use Metrum\Work\Charging\ChargingGate;
 use Metrum\Work\Charging\TakingGate;
 

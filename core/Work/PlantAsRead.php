@@ -10,15 +10,15 @@ use Metrum\Findings\Findings;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Reading;
-use Metrum\Plant\Ailment;
-use Metrum\Plant\Disorder;
-use Metrum\Plant\Feed;
-use Metrum\Plant\Likeness;
-use Metrum\Plant\Machine;
-use Metrum\Plant\PlantState;
-use Metrum\Plant\SteadyState;
-use Metrum\Plant\Surroundings;
-use Metrum\Plant\Twin;
+use Metrum\Twin\Ailment;
+use Metrum\Twin\Disorder;
+use Metrum\Twin\Feed;
+use Metrum\Twin\Likeness;
+use Metrum\Twin\Machine;
+use Metrum\Twin\PlantState;
+use Metrum\Twin\SteadyState;
+use Metrum\Twin\Surroundings;
+use Metrum\Twin\Twin;
 
 /** The twin brought to what was read: with a fault in it as marked as the readings say, its controls where they are. */
 final class PlantAsRead

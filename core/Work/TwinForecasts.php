@@ -7,9 +7,9 @@ namespace Metrum\Work;
 use Metrum\Findings\Chapter;
 use Metrum\Findings\Findings;
 use Metrum\Knowledge\Control;
-use Metrum\Plant\ChargeCurve;
-use Metrum\Plant\TwinExpectation;
-use Metrum\Plant\Twins;
+use Metrum\Twin\ChargeCurve;
+use Metrum\Twin\TwinExpectation;
+use Metrum\Twin\Twins;
 use Metrum\Work\Charging\Charging;
 
 /** What the twin says of the work at a visit, each chapter asked once. */

@@ -18,7 +18,7 @@ final class Rooms
         'Card' => 'cards of work: gates, steps, outcomes, touches',
         'Log' => 'facts, and what each kind of them does',
         'Findings' => 'what is known of a visit, what follows by formula',
-        'Plant' => 'the twin, steady and in time',
+        'Twin' => 'the twin, steady and in time',
         'Diagnosis' => 'evidence, verdict, gates, next checks',
         'Learning' => 'visits to simulated plants, and curves fitted to them',
         'Work' => 'moves with forecast and outcome, cards as they are worked, clocks, what was touched',

@@ -17,7 +17,7 @@ final class EditionTest extends TestCase
         'core/Installation',
         'core/Knowledge',
         'core/Findings',
-        'core/Plant',
+        'core/Twin',
         'core/Bench',
         'core/Card',
         'core/Log',
@@ -77,7 +77,7 @@ final class EditionTest extends TestCase
         $before = $this->edition(true)->twin();
         $this->edit('core/Work');
         self::assertSame($before, $this->edition(true)->twin());
-        $this->edit('core/Plant');
+        $this->edit('core/Twin');
         self::assertNotSame($before, $this->edition(true)->twin());
     }
 

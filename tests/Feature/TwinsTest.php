@@ -6,9 +6,9 @@ use App\Records\Edition;
 use App\Records\TwinShelf;
 use Illuminate\Support\Facades\Cache;
 use Metrum\Knowledge\HouseRules;
-use Metrum\Plant\Surroundings;
-use Metrum\Plant\Twin;
-use Metrum\Plant\Twins;
+use Metrum\Twin\Surroundings;
+use Metrum\Twin\Twin;
+use Metrum\Twin\Twins;
 use Tests\TestCase;
 
 /** Twins are kept between requests with what they worked out, and only for the circuit as it is known. */

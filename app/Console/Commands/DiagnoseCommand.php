@@ -8,7 +8,7 @@ use Metrum\Exchange\VerdictAnswer;
 use Metrum\Exchange\VisitReader;
 use Metrum\Exchange\WorkAnswer;
 use Metrum\Knowledge\HouseRules;
-use Metrum\Plant\Twins;
+use Metrum\Twin\Twins;
 use Metrum\Work\Assessment;
 
 /** Diagnoses visit files, one answer a visit. */

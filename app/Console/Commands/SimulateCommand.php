@@ -5,7 +5,7 @@ namespace App\Console\Commands;
 use Metrum\Data\Refused;
 use Metrum\Exchange\ScenarioAnswer;
 use Metrum\Exchange\ScenarioReader;
-use Metrum\Plant\Simulation;
+use Metrum\Twin\Simulation;
 
 /** Asks the twin: a steady state for each scenario, or a run in time. */
 final class SimulateCommand extends JsonLinesCommand

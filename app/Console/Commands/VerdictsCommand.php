@@ -8,7 +8,7 @@ use App\Records\Judge;
 use Illuminate\Console\Command;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
-use Metrum\Plant\Twins;
+use Metrum\Twin\Twins;
 
 /** Works verdicts of visits anew: those that have none or an older edition's, or all. Can be stopped and run again. */
 final class VerdictsCommand extends Command

@@ -15,7 +15,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Metrum\Installation\Kind;
-use Metrum\Plant\Twins;
+use Metrum\Twin\Twins;
 
 final class CircuitController extends Controller
 {

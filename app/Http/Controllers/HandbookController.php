@@ -10,8 +10,8 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Metrum\Diagnosis\Grade;
 use Metrum\Knowledge\Fault;
-use Metrum\Plant\Ailment;
-use Metrum\Plant\Twins;
+use Metrum\Twin\Ailment;
+use Metrum\Twin\Twins;
 
 /** Every fault to read about, without a visit: its course is drawn on a plain plant, or on one of one's own. */
 final class HandbookController extends Controller

@@ -18,7 +18,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Metrum\Data\Refused;
 use Metrum\Knowledge\HouseRule;
-use Metrum\Plant\Twins;
+use Metrum\Twin\Twins;
 
 /** What refrigerant went into plants and out of them, and its files. */
 final class LedgerController extends Controller

@@ -13,9 +13,9 @@ use Illuminate\Http\Response;
 use Metrum\Findings\Findings;
 use Metrum\Installation\Circuit as Known;
 use Metrum\Installation\Kind;
-use Metrum\Plant\CannotStand;
-use Metrum\Plant\RunLength;
-use Metrum\Plant\Twins;
+use Metrum\Twin\CannotStand;
+use Metrum\Twin\RunLength;
+use Metrum\Twin\Twins;
 
 /** The plant bench of a circuit, and the plain one of each kind of plant. */
 final class PlantBenchController extends Controller

@@ -14,7 +14,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Metrum\Knowledge\Station;
-use Metrum\Plant\TwinQuestion;
+use Metrum\Twin\TwinQuestion;
 use Metrum\Work\Touched;
 
 final class VisitController extends Controller

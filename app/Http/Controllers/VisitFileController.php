@@ -16,7 +16,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Metrum\Data\Refused;
 use Metrum\Exchange\VisitWriter;
-use Metrum\Plant\Twins;
+use Metrum\Twin\Twins;
 
 final class VisitFileController extends Controller
 {

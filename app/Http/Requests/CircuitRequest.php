@@ -9,8 +9,8 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
 use Metrum\Installation\Circuit;
 use Metrum\Installation\SystemKey;
-use Metrum\Plant\CannotStand;
-use Metrum\Plant\Twins;
+use Metrum\Twin\CannotStand;
+use Metrum\Twin\Twins;
 
 final class CircuitRequest extends FormRequest
 {

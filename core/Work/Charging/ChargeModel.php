@@ -10,8 +10,8 @@ use Metrum\Findings\Findings;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Word;
-use Metrum\Plant\ChargeCurve;
-use Metrum\Plant\PlantState;
+use Metrum\Twin\ChargeCurve;
+use Metrum\Twin\PlantState;
 
 /** What a plant would show at any charge: the twin's curve, straight between the states that were worked. SI. */
 final class ChargeModel

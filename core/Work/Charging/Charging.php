@@ -10,9 +10,9 @@ use Metrum\Knowledge\Control;
 use Metrum\Knowledge\HouseRule;
 use Metrum\Knowledge\MoveOutcome;
 use Metrum\Knowledge\Word;
-use Metrum\Plant\Ailment;
-use Metrum\Plant\Machine;
-use Metrum\Plant\TwinExpectation;
+use Metrum\Twin\Ailment;
+use Metrum\Twin\Machine;
+use Metrum\Twin\TwinExpectation;
 use Metrum\Work\Assessment;
 use Metrum\Work\Forecast;
 

@@ -7,8 +7,8 @@ namespace Metrum\Work\Charging;
 use Metrum\Findings\Derived;
 use Metrum\Knowledge\HouseRule;
 use Metrum\Knowledge\HouseRules;
-use Metrum\Plant\Filling;
 use Metrum\Quantity\Format;
+use Metrum\Twin\Filling;
 
 /** How much refrigerant goes in next: as much as is surely missing, in parts, and within every limit. */
 final readonly class NextAddition

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Data;
 
+use Illuminate\Filesystem\Filesystem;
 use Metrum\Card\Cards;
 use Metrum\Data\BrokenData;
 use Metrum\Data\Knowledge;
@@ -12,7 +13,6 @@ use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\HouseRule;
 use Metrum\Knowledge\Reading;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Filesystem\Filesystem;
 
 /** What the trade knows is read from one folder; another can be put in its place, and nothing keeps the first. */
 final class KnowledgeTest extends TestCase
@@ -22,13 +22,13 @@ final class KnowledgeTest extends TestCase
     protected function setUp(): void
     {
         $this->folder = sys_get_temp_dir().'/knowledge-'.bin2hex(random_bytes(4));
-        (new Filesystem())->mirror(dirname(__DIR__, 3).'/data', $this->folder);
+        (new Filesystem())->copyDirectory(dirname(__DIR__, 3).'/data', $this->folder);
     }
 
     protected function tearDown(): void
     {
         Knowledge::use(null);
-        (new Filesystem())->remove($this->folder);
+        (new Filesystem())->deleteDirectory($this->folder);
     }
 
     public function test_another_folder_speaks_at_once_wherever_it_is_asked(): void

@@ -12,7 +12,7 @@ use Metrum\Findings\Sign;
 use Metrum\Findings\Signals;
 use Metrum\Findings\Yardstick;
 use Metrum\Knowledge\HouseRules;
-use Metrum\Plant\Twins;
+use Metrum\Twin\Twins;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Visits;

@@ -21,7 +21,7 @@ use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Test;
 use Metrum\Knowledge\Word;
 use Metrum\Learning\Patients;
-use Metrum\Plant\Twins;
+use Metrum\Twin\Twins;
 use PHPUnit\Framework\TestCase;
 
 /** What holds of every visit, whatever was entered: drawn visits, and every answer that is a fault put to them. */
@@ -155,7 +155,8 @@ final class SkilledAlwaysTest extends TestCase
             $entry = FaultCatalogue::entry($fault);
             foreach ($entry->fit->asks($findings->circuit) ? $entry->seenBy : [] as $by) {
                 $asked = $by->asked;
-                if (! $asked instanceof Question || $by->under !== null || ! $asked->taking()->isAskedAt($findings->circuit)) {
+                $isAsked = $asked instanceof Question && $asked->taking()->isAskedAt($findings->circuit);
+                if (! $isAsked || $by->under !== null) {
                     continue;
                 }
                 $answer = $findings->observations[$asked->value] ?? ($findings->tests[$asked->value] ?? null);

@@ -24,7 +24,7 @@ use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Test;
 use Metrum\Knowledge\Word;
 use Metrum\Learning\Patients;
-use Metrum\Plant\Twins;
+use Metrum\Twin\Twins;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Visits;
 

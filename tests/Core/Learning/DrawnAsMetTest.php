@@ -20,11 +20,11 @@ use Metrum\Learning\Circumstances;
 use Metrum\Learning\ExpertCurves;
 use Metrum\Learning\Extent;
 use Metrum\Learning\PlantAsBuilt;
-use Metrum\Plant\Dice;
-use Metrum\Plant\Machine;
-use Metrum\Plant\Sizing;
-use Metrum\Plant\SteadyState;
-use Metrum\Plant\Surroundings;
+use Metrum\Twin\Dice;
+use Metrum\Twin\Machine;
+use Metrum\Twin\Sizing;
+use Metrum\Twin\SteadyState;
+use Metrum\Twin\Surroundings;
 use PHPUnit\Framework\TestCase;
 
 /** Visits are drawn as plants are met: by what a fault costs, in its weather, in people's words. */

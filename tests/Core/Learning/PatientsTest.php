@@ -13,12 +13,12 @@ use Metrum\Learning\AsMeasured;
 use Metrum\Learning\Calibration;
 use Metrum\Learning\Circumstances;
 use Metrum\Learning\Patients;
-use Metrum\Plant\Dice;
-use Metrum\Plant\Disorder;
-use Metrum\Plant\PlantState;
-use Metrum\Plant\RandomPlants;
-use Metrum\Plant\Sizing;
-use Metrum\Plant\SteadyState;
+use Metrum\Twin\Dice;
+use Metrum\Twin\Disorder;
+use Metrum\Twin\PlantState;
+use Metrum\Twin\RandomPlants;
+use Metrum\Twin\Sizing;
+use Metrum\Twin\SteadyState;
 use PHPUnit\Framework\TestCase;
 
 /** Simulated visits: drawn by number, entered as people enter them, and what was learned belongs to this twin. */

@@ -9,7 +9,7 @@ use Metrum\Findings\Chapters;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Log\FactKind;
 use Metrum\Log\Log;
-use Metrum\Plant\Twins;
+use Metrum\Twin\Twins;
 use Metrum\Work\Assessment;
 use PHPUnit\Framework\TestCase;
 

@@ -16,9 +16,9 @@ use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Log;
 use Metrum\Log\Source;
-use Metrum\Plant\Twins;
 use Metrum\Quantity\Field;
 use Metrum\Quantity\Units;
+use Metrum\Twin\Twins;
 use Metrum\Work\Assessment;
 use Metrum\Work\Cards\Run;
 

@@ -16,11 +16,11 @@ use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Log;
 use Metrum\Log\Source;
-use Metrum\Plant\Machine;
-use Metrum\Plant\Sizing;
-use Metrum\Plant\SteadyState;
-use Metrum\Plant\Surroundings;
-use Metrum\Plant\Twins;
+use Metrum\Twin\Machine;
+use Metrum\Twin\Sizing;
+use Metrum\Twin\SteadyState;
+use Metrum\Twin\Surroundings;
+use Metrum\Twin\Twins;
 use Metrum\Work\Assessment;
 
 /** Somebody who charges a simulated plant and reads it: every gauge, clamp and look, settled each time. */

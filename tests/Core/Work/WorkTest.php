@@ -17,7 +17,7 @@ use Metrum\Knowledge\MoveOutcome;
 use Metrum\Knowledge\Prerequisite;
 use Metrum\Log\Content;
 use Metrum\Log\NotAFact;
-use Metrum\Plant\Twins;
+use Metrum\Twin\Twins;
 use Metrum\Work\Assessment;
 use Metrum\Work\Foretold;
 use Metrum\Work\MayMove;

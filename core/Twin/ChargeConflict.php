@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Twin;
+
+use Metrum\Quantity\Units;
+
+/** Two things that are given of a plant's charge and cannot be together, and by how much. kg. */
+final readonly class ChargeConflict
+{
+    /**
+     * @param  float  $given  kg, by the plate
+     * @param  float  $possible  kg that come nearest to it
+     */
+    public function __construct(public ConflictKind $kind, public float $given, public float $possible)
+    {
+    }
+
+    /** kg by which they differ, above 0. */
+    public function off(): float
+    {
+        return abs($this->given - $this->possible);
+    }
+
+    public function sentence(Units $units): string
+    {
+        $given = $units->mass($this->given);
+        $possible = $units->mass($this->possible);
+        $off = $units->mass($this->off());
+
+        return match ($this->kind) {
+            ConflictKind::PlateTooMuch => "The plate says $given; condenser, receiver and lines as they are given ".
+                "take $possible at most: $off too much. One of them is wrong.",
+            ConflictKind::PlateTooLittle => "The plate says $given; condenser, receiver and lines as they are given ".
+                "want $possible before liquid reaches the valve: $off too little. One of them is wrong.",
+            ConflictKind::ReceiverTooSmall => "Pumped down, the receiver may hold $possible (80 % at 32 °C); the ".
+                "charge of $given is $off more: it cannot be pumped down whole.",
+        };
+    }
+}

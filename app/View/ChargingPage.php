@@ -10,6 +10,7 @@ use Metrum\Installation\DesignKey;
 use Metrum\Knowledge\ChargePurpose;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\HouseRule;
+use Metrum\Knowledge\Ruling;
 use Metrum\Log\FactKind;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\QuantityKind;
@@ -235,7 +236,7 @@ final class ChargingPage
     public function leavesAs(): string
     {
         $isBlend = count($this->judged->findings->circuit->fluid()->composition) > 1;
-        $always = $this->judged->rules->schoolOf(HouseRule::LiquidOrVapour) === 'liquid';
+        $always = $this->judged->rules->follow(Ruling::AlwaysLiquid);
 
         return match (true) {
             $isBlend => 'A blend: it leaves the cylinder as liquid, throttled into the suction of the running '.

@@ -6,7 +6,7 @@ use App\Records\JudgedVisit;
 use App\Records\LeakHistory;
 use App\Records\Stock;
 use Metrum\Card\Cards;
-use Metrum\Knowledge\HouseRule;
+use Metrum\Knowledge\Ruling;
 use Metrum\Log\FactKind;
 use Metrum\Quantity\Format;
 use Metrum\Work\Leaks\LeakPlace;
@@ -87,9 +87,7 @@ final readonly class LeakPage
     /** @return list<Searched> in the order of the house rule (Z-10) */
     public function answers(): array
     {
-        $leads = $this->judged->rules->schoolOf(HouseRule::LeakTool);
-
-        return $leads === 'bubbles' ? self::BUBBLES_FIRST : self::DETECTOR_FIRST;
+        return $this->judged->rules->follow(Ruling::BubblesLead) ? self::BUBBLES_FIRST : self::DETECTOR_FIRST;
     }
 
     /** Word of the mark that was seen there; null where nobody looked. */

@@ -9,17 +9,18 @@ use App\Picture\CourseFacts;
 use App\Records\JudgedVisit;
 use App\Records\Stock;
 use Illuminate\Support\Str;
+use Metrum\Card\Cards;
 use Metrum\Diagnosis\Check;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Findings;
 use Metrum\Knowledge\Asked;
 use Metrum\Knowledge\Control;
+use Metrum\Knowledge\Prerequisite;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Station;
 use Metrum\Log\Fact;
 use Metrum\Log\Log;
 use Metrum\Quantity\Units;
-use Metrum\Work\PermitConditions;
 
 /** Everything that one page of a visit shows; each thing is worked once. */
 final class VisitPage
@@ -137,7 +138,9 @@ final class VisitPage
     /** Where licence, tools and place are confirmed for this visit. */
     public function licenceLink(): string
     {
-        return route('visits.show', [$this->visit, Station::PutRight->value, 'card' => PermitConditions::LICENCE]);
+        $card = Cards::permitting(Prerequisite::Licence);
+
+        return $card === null ? '' : CardList::link($this->visit, $card);
     }
 
     /** @return list<string> parts of the circuit that were read or moved on their own; '' is the circuit itself */

@@ -13,7 +13,7 @@ use Metrum\Findings\Mark;
 use Metrum\Installation\Circuit as Known;
 use Metrum\Installation\CondenserPlace;
 use Metrum\Installation\HeadPressureControl;
-use Metrum\Knowledge\HouseRule;
+use Metrum\Knowledge\Ruling;
 use Metrum\Knowledge\Wanted;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\QuantityKind;
@@ -193,10 +193,11 @@ final class WinterPage
         $charge = $this->machine->charge ?? 0.0;
         $isLarge = $charge > self::SMALL || $this->known->isShared();
         $knowsReceiver = $this->known->design->receiverVolume !== null;
-        $own = HouseRuleChoice::inForce()->schoolOf(HouseRule::WinterCharge);
+        $rules = HouseRuleChoice::inForce();
         $ways = [
-            'computed' => ['winter_charge', true, 'arithmetic and twin, weighed in on top of a clear glass'],
-            'filled' => [
+            [Ruling::WinterComputed, 'winter_charge', true, 'arithmetic and twin, weighed in on top of a clear glass'],
+            [
+                Ruling::WinterFilled,
                 'winter_fill',
                 ! $isLarge && $knowsReceiver,
                 match (true) {
@@ -206,14 +207,15 @@ final class WinterPage
                     default => 'small, with a known receiver: pumped down and filled to its mark',
                 },
             ],
-            'weighed' => ['winter_weigh', true, 'recovered and weighed where nobody knows what is in'],
+            [Ruling::WinterWeighed, 'winter_weigh', true, 'recovered and weighed where nobody knows what is in'],
         ];
         $schools = [];
-        foreach ($ways as $id => [$card, $fits, $why]) {
+        foreach ($ways as [$school, $card, $fits, $why]) {
+            $isOwn = $rules->follow($school);
             $schools[] = [
-                'mark' => ! $fits ? '●' : ($id === $own ? '○' : '◐'),
+                'mark' => ! $fits ? '●' : ($isOwn ? '○' : '◐'),
                 'name' => Cards::find($card)->name ?? $card,
-                'why' => $why.($id === $own ? ' (house rule)' : ''),
+                'why' => $why.($isOwn ? ' (house rule)' : ''),
             ];
         }
 

@@ -119,6 +119,12 @@ final readonly class Card
         ];
     }
 
+    /** Whether something can be confirmed by it for a visit. */
+    public function canPermit(Prerequisite $gate): bool
+    {
+        return array_filter($this->ends(), static fn (Outcome $one): bool => $one->permits === $gate) !== [];
+    }
+
     /** @return list<string> keys of the questions that its outcomes answer */
     public function answered(): array
     {

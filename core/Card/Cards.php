@@ -7,6 +7,7 @@ namespace Metrum\Card;
 use Metrum\Data\BrokenData;
 use Metrum\Data\Knowledge;
 use Metrum\Installation\Circuit;
+use Metrum\Knowledge\Prerequisite;
 use Metrum\Knowledge\Question;
 use Metrum\Knowledge\Station;
 
@@ -33,6 +34,18 @@ final class Cards
         return isset(self::index()[$key]) ? self::card($key) : null;
     }
 
+    /** The one by which something is confirmed for a visit; null where nobody can. */
+    public static function permitting(Prerequisite $gate): ?Card
+    {
+        foreach (self::index() as $key => $row) {
+            if (in_array($gate->value, $row['permits'], true)) {
+                return self::card($key);
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<Card> that a plant has a use for, at a station */
     public static function at(Station $station, Circuit $circuit): array
     {
@@ -49,7 +62,7 @@ final class Cards
     }
 
     /**
-     * @param  callable(array{station: string, answers: list<string>}): bool  $wanted
+     * @param  callable(array{station: string, answers: list<string>, permits: list<string>}): bool  $wanted
      * @return list<Card>
      */
     private static function fitting(callable $wanted, Circuit $circuit): array
@@ -70,20 +83,25 @@ final class Cards
         return CardReader::read(Knowledge::file('cards/'.$key), $key);
     }
 
-    /** @return array<string, array{station: string, answers: list<string>}> */
+    /** @return array<string, array{station: string, answers: list<string>, permits: list<string>}> */
     private static function index(): array
     {
         return Knowledge::kept('card-index', self::indexed(...));
     }
 
-    /** @return array<string, array{station: string, answers: list<string>}> */
+    /** @return array<string, array{station: string, answers: list<string>, permits: list<string>}> */
     private static function indexed(): array
     {
         $index = [];
         foreach ((array) glob(Knowledge::inUse()->folder.'/cards/*.json') as $file) {
             $key = basename((string) $file, '.json');
             $card = self::read($key);
-            $index[$key] = ['station' => $card->station->value, 'answers' => $card->answered()];
+            $permits = array_filter(Prerequisite::cases(), $card->canPermit(...));
+            $index[$key] = [
+                'station' => $card->station->value,
+                'answers' => $card->answered(),
+                'permits' => array_column($permits, 'value'),
+            ];
         }
 
         return $index;

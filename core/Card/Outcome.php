@@ -7,6 +7,7 @@ namespace Metrum\Card;
 use Metrum\Data\BrokenData;
 use Metrum\Data\DataRow;
 use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Prerequisite;
 use Metrum\Knowledge\Question;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Test;
@@ -22,6 +23,7 @@ final readonly class Outcome
      * @param  array<string, Ref>  $keeps  values kept as readings, by their keys
      * @param  string  $leads  key of the card that comes next; empty: none
      * @param  string  $returns  why somebody has to come back; empty: nobody
+     * @param  ?Prerequisite  $permits  what is confirmed by it for the visit
      */
     private function __construct(
         public string $key,
@@ -32,6 +34,7 @@ final readonly class Outcome
         public array $keeps,
         public string $leads,
         public string $returns,
+        public ?Prerequisite $permits,
     ) {
     }
 
@@ -42,7 +45,7 @@ final readonly class Outcome
      */
     public static function ofRow(DataRow $row, array $besides = []): self
     {
-        $row->only(['key', 'label', 'when', 'says', 'tells', 'keeps', 'leads', 'returns', ...$besides]);
+        $row->only(['key', 'label', 'when', 'says', 'tells', 'keeps', 'leads', 'returns', 'permits', ...$besides]);
         $keeps = [];
         foreach ($row->row('keeps')->keys() as $reading) {
             Reading::tryFrom($reading) ?? throw $row->broken('keeps.'.$reading, 'no such reading');
@@ -58,6 +61,7 @@ final readonly class Outcome
             $keeps,
             $row->has('leads') ? $row->text('leads') : '',
             $row->has('returns') ? $row->text('returns') : '',
+            $row->has('permits') ? $row->word('permits', Prerequisite::class) : null,
         );
     }
 

@@ -4,26 +4,27 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
+use Metrum\Findings\Derived;
 use Metrum\Findings\Sign;
 
 /** With which sign a figure that tells as it stands is told: it is one thing that was found, and said once. */
 final class Alongside
 {
     private const SIGNS = [
-        'figure evaporator_superheat_k' => [Sign::Superheat, Sign::SuperheatSuction],
-        'figure compressor_superheat_k' => [Sign::SuperheatFar],
-        'figure suction_line_gain_k' => [Sign::LineGain],
-        'figure saturated_evaporator_c' => [Sign::TdCoil, Sign::TdSuction],
-        'figure evaporator_td_k' => [Sign::TdCoil, Sign::TdSuction],
-        'figure coil_air_drop_k' => [Sign::AirDrop],
-        'figure box_above_set_point_k' => [Sign::Box],
-        'figure condensing_middle_c' => [Sign::Split],
-        'figure condenser_split_k' => [Sign::Split],
-        'figure condenser_air_rise_k' => [Sign::AirRise],
-        'figure condenser_subcooling_k' => [Sign::SubcoolingCondenser],
-        'figure receiver_subcooling_k' => [Sign::Subcooling],
-        'figure subcooling_k' => [Sign::Subcooling],
-        'figure valve_subcooling_k' => [Sign::ValveSubcooling],
+        Derived::EvaporatorSuperheat->value => [Sign::Superheat, Sign::SuperheatSuction],
+        Derived::CompressorSuperheat->value => [Sign::SuperheatFar],
+        Derived::SuctionLineGain->value => [Sign::LineGain],
+        Derived::SaturatedEvaporator->value => [Sign::TdCoil, Sign::TdSuction],
+        Derived::EvaporatorTd->value => [Sign::TdCoil, Sign::TdSuction],
+        Derived::CoilAirDrop->value => [Sign::AirDrop],
+        Derived::BoxAboveSetPoint->value => [Sign::Box],
+        Derived::CondensingMiddle->value => [Sign::Split],
+        Derived::CondenserSplit->value => [Sign::Split],
+        Derived::CondenserAirRise->value => [Sign::AirRise],
+        Derived::CondenserSubcooling->value => [Sign::SubcoolingCondenser],
+        Derived::ReceiverSubcooling->value => [Sign::Subcooling],
+        Derived::Subcooling->value => [Sign::Subcooling],
+        Derived::ValveSubcooling->value => [Sign::ValveSubcooling],
     ];
 
     /**
@@ -33,9 +34,10 @@ final class Alongside
      */
     public static function of(string $feature, array $pieces): ?string
     {
-        foreach (self::SIGNS[$feature] ?? [] as $sign) {
-            if (isset($pieces['sign '.$sign->value])) {
-                return 'sign '.$sign->value;
+        foreach (self::SIGNS[Feature::named($feature)->of->value ?? ''] ?? [] as $sign) {
+            $name = Feature::of($sign)->name();
+            if (isset($pieces[$name])) {
+                return $name;
             }
         }
 

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
+use Metrum\Findings\Derived;
 use Metrum\Findings\Findings;
+use Metrum\Findings\Share;
 use Metrum\Findings\Sign;
 use Metrum\Knowledge\Complaint;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\HouseRules;
-use Metrum\Knowledge\Observation;
-use Metrum\Knowledge\Test;
+use Metrum\Knowledge\Question;
 use Metrum\Twin\Ailment;
 use Metrum\Twin\Likeness;
 use Metrum\Twin\PlantState;
@@ -89,7 +90,8 @@ final readonly class Confirmed
             $value = $features[$feature] ?? null;
             if (is_float($value)) {
                 $left = $value - $by;
-                $isPlain = str_starts_with($feature, 'share ') || str_starts_with($feature, 'figure ');
+                $of = Feature::named($feature)->of;
+                $isPlain = $of instanceof Share || $of instanceof Derived;
                 $features[$feature] = $isPlain ? $left : $left / hypot(1.0, self::UNSURE * $by);
             }
         }
@@ -146,7 +148,7 @@ final readonly class Confirmed
             $sign = Sign::from($name);
             $healthy = $besideTwin && $sign->row()->instrument !== null ? null : $expectation->healthy($sign);
             if ($healthy !== null) {
-                $feature = Setting::name('sign '.$name, $examined->conditions);
+                $feature = Setting::at(Feature::of($sign), $examined->conditions)->name();
                 $moved[$feature] = (self::USUAL * $shift->mean) / $healthy->deviation;
             }
         }
@@ -217,11 +219,11 @@ final readonly class Confirmed
         $words = new Words($curves, $examined->conditions);
         $sound = $curves->placeOf(Fault::NoFault);
         foreach (array_filter($features, is_string(...)) as $feature => $word) {
-            [$kind, $key] = explode(' ', Setting::plain($feature).' ');
-            if ($kind !== 'word') {
+            $asked = Feature::named($feature)->of;
+            if (! $asked instanceof Question) {
                 continue;
             }
-            $chances = $words->chances(Observation::tryFrom($key) ?? Test::from($key))[$word];
+            $chances = $words->chances($asked)[$word];
             foreach ($faults as $fault) {
                 $left = min(1.0, ($chances[$sound] + 0.02) / ($chances[$curves->placeOf($fault)] + 0.02));
                 $unexplained[$feature][$word] = $left * ($unexplained[$feature][$word] ?? 1.0);
@@ -230,8 +232,8 @@ final readonly class Confirmed
         foreach (Complaint::cases() as $complaint) {
             foreach ($faults as $fault) {
                 $told = FaultCatalogue::entry($fault)->complaints[$complaint->value] ?? 0.0;
-                $unexplained['complaint '.$complaint->value]['yes'] =
-                    (1 - min(0.9, $told)) * ($unexplained['complaint '.$complaint->value]['yes'] ?? 1.0);
+                $name = Feature::of($complaint)->name();
+                $unexplained[$name]['yes'] = (1 - min(0.9, $told)) * ($unexplained[$name]['yes'] ?? 1.0);
             }
         }
 

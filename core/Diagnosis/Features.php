@@ -102,7 +102,7 @@ final class Features
                 ...self::figures($examined),
             ] as $name => $one
         ) {
-            $numbers[Setting::name($name, $examined->conditions)] = $one;
+            $numbers[Setting::at(Feature::named($name), $examined->conditions)->name()] = $one;
         }
 
         return [...self::context($examined), ...$numbers, ...self::words($examined)];
@@ -112,20 +112,11 @@ final class Features
     public static function numbers(): array
     {
         $numbers = [];
-        foreach (
-            [
-                'sign' => Sign::cases(),
-                'reading' => self::READINGS,
-                'share' => Share::cases(),
-                'figure' => self::FIGURES,
-            ] as $kind => $all
-        ) {
-            foreach ($all as $one) {
-                array_push($numbers, ...Setting::names($kind.' '.$one->value));
-            }
+        foreach ([...Sign::cases(), ...self::READINGS, ...Share::cases(), ...self::FIGURES] as $one) {
+            array_push($numbers, ...Setting::names(Feature::of($one)));
         }
 
-        return [...$numbers, 'ambient'];
+        return [...$numbers, Feature::ambient()->name()];
     }
 
     /** @return array<string, list<string>> what each of those may be that are words, by name */
@@ -133,7 +124,7 @@ final class Features
     {
         $choices = [];
         foreach (self::CONDITIONS as $condition) {
-            $choices['plant '.$condition->value] = ['yes', 'no'];
+            $choices[Feature::of($condition)->name()] = ['yes', 'no'];
         }
         foreach ([...Observation::cases(), ...Test::cases()] as $asked) {
             $words = array_column($asked->words(), 'value');
@@ -143,7 +134,7 @@ final class Features
             }
         }
         foreach (Complaint::cases() as $complaint) {
-            $choices['complaint '.$complaint->value] = ['yes'];
+            $choices[Feature::of($complaint)->name()] = ['yes'];
         }
 
         return $choices;
@@ -152,7 +143,9 @@ final class Features
     /** An answer where another one is usual is an answer of its own: a glass flashes after a start. */
     public static function word(Question $asked, ?Condition $under): string
     {
-        return 'word '.$asked->value.($under === null ? '' : '/'.$under->value);
+        assert($asked instanceof Observation || $asked instanceof Test);
+
+        return Feature::of($asked, $under)->name();
     }
 
     /** @return array<string, float|string> */
@@ -162,12 +155,12 @@ final class Features
         foreach (self::CONDITIONS as $condition) {
             $holds = $examined->conditions->holds($condition);
             if ($holds !== null) {
-                $context['plant '.$condition->value] = $holds ? 'yes' : 'no';
+                $context[Feature::of($condition)->name()] = $holds ? 'yes' : 'no';
             }
         }
         $ambient = $examined->findings->reading(Reading::AmbientTemperature);
         if ($ambient !== null) {
-            $context['ambient'] = ($ambient - 293.15) / 10.0;
+            $context[Feature::ambient()->name()] = ($ambient - 293.15) / 10.0;
         }
 
         return $context;
@@ -178,7 +171,7 @@ final class Features
     {
         $signs = [];
         foreach ($examined->signals as $signal) {
-            $signs['sign '.$signal->sign->value] = $signal->deviations();
+            $signs[Feature::of($signal->sign)->name()] = $signal->deviations();
         }
 
         return $signs;
@@ -195,7 +188,7 @@ final class Features
             if ($value !== null && $expected !== null) {
                 $own = self::instrument($reading, $value, $findings);
                 $own = hypot($own, self::unsure($reading, $findings));
-                $read['reading '.$reading->value] =
+                $read[Feature::of($reading)->name()] =
                     ($value - $expected->value) / max(1e-9, hypot($expected->deviation, $own));
             }
         }
@@ -237,7 +230,7 @@ final class Features
         foreach ($findings->isOff() ? [] : Share::cases() as $share) {
             $value = $share->of($findings, $figures);
             if ($value !== null && ! ($share === Share::SuperheatOfTd && self::swings($findings))) {
-                $shares['share '.$share->value] = $value;
+                $shares[Feature::of($share)->name()] = $value;
             }
         }
 
@@ -253,7 +246,7 @@ final class Features
             $isSample = $key === Derived::EvaporatorSuperheat && self::swings($examined->findings);
             if ($value !== null && ! $isSample) {
                 $isTemperature = $key->quantity() === QuantityKind::Temperature;
-                $figures['figure '.$key->value] = $isTemperature ? $value - 273.15 : $value;
+                $figures[Feature::of($key)->name()] = $isTemperature ? $value - 273.15 : $value;
             }
         }
 
@@ -276,7 +269,7 @@ final class Features
             $words[self::word($asked, $asked->row()->under($examined->conditions->holds(...)))] = $word->value;
         }
         foreach ($findings->complaints as $complaint) {
-            $words['complaint '.$complaint->value] = 'yes';
+            $words[Feature::of($complaint)->name()] = 'yes';
         }
 
         return $words;

@@ -60,7 +60,7 @@ final readonly class LookAlikes
         $moved = [];
         foreach (Sign::cases() as $sign) {
             $mean = 0.0;
-            foreach ($this->curves->outcomes('sign '.$sign->value) as $knot => $chances) {
+            foreach ($this->curves->outcomes(Feature::of($sign)->name()) as $knot => $chances) {
                 $mean += Scale::DEVIATIONS[(int) $knot] * ($chances[$place] - $chances[$sound]);
             }
             $moved[$sign->value] = $mean;
@@ -115,7 +115,7 @@ final readonly class LookAlikes
             $told[] = [$asked, $apart * $asked->taking()->available, Word::tryFrom((string) $best)];
         }
         foreach (Sign::cases() as $sign) {
-            [$apart] = $this->apart($this->curves->outcomes('sign '.$sign->value), $fault, $other);
+            [$apart] = $this->apart($this->curves->outcomes(Feature::of($sign)->name()), $fault, $other);
             $told[] = [$sign, $apart, null];
         }
 

@@ -9,6 +9,7 @@ use Metrum\Diagnosis\Seen\Raises;
 use Metrum\Findings\Derived;
 use Metrum\Findings\Share;
 use Metrum\Findings\Sign;
+use Metrum\Installation\Condition;
 use Metrum\Knowledge\Complaint;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Observation;
@@ -64,7 +65,7 @@ final readonly class Pieces
         $context = array_fill(0, count($this->curves->faults), 0.0);
         $withheld = $this->examined->withheld();
         foreach ($features as $feature => $value) {
-            if ($withheld->holds($feature) || $this->isFound(Setting::plain($feature))) {
+            if ($withheld->holds(Feature::named($feature)) || $this->isFound(Setting::plain($feature))) {
                 continue;
             }
             $weights = $this->said($feature, $value);
@@ -103,7 +104,7 @@ final readonly class Pieces
     private function found(?Confirmed $confirmed): array
     {
         return array_map(function (Found $one) use ($confirmed): Evidence {
-            $left = $confirmed?->leftOf('complaint '.$one->what->value, 'yes') ?? 1.0;
+            $left = $confirmed?->leftOf(Feature::of($one->what)->name(), 'yes') ?? 1.0;
             $weights = array_map(static fn (float $nats): float => $left * $nats, $this->words->ofFound($one));
 
             return new Evidence('found '.$one->what->value, $weights, found: $one);
@@ -129,12 +130,12 @@ final readonly class Pieces
      */
     private function said(string $feature, float|string $value): ?array
     {
-        [$kind, $key] = explode(' ', Setting::plain($feature).' ');
+        $of = Feature::named($feature)->of;
 
-        return match ($kind) {
-            'word' => $this->answer(Observation::tryFrom($key) ?? Test::from($key), Word::from((string) $value)),
-            'complaint' => $this->words->ofComplaint(Complaint::from($key)),
-            'sign' => $this->raises->of(Sign::from($key), $this->curves->weightsOf($feature, $value)),
+        return match (true) {
+            $of instanceof Question => $this->answer($of, Word::from((string) $value)),
+            $of instanceof Complaint => $this->words->ofComplaint($of),
+            $of instanceof Sign => $this->raises->of($of, $this->curves->weightsOf($feature, $value)),
             default => $this->curves->weightsOf($feature, $value),
         };
     }
@@ -208,22 +209,23 @@ final readonly class Pieces
      */
     private function piece(string $feature, float|string $value, array $weights): ?Evidence
     {
-        [$kind, $key] = explode(' ', Setting::plain($feature).' ');
+        $of = Feature::named($feature)->of;
         $findings = $this->examined->findings;
 
-        return match ($kind) {
-            'sign' => $this->signal($feature, $this->examined->signals[$key], $weights),
-            'reading' => new Evidence($feature, $weights, reading: $this->read(Reading::from($key))),
-            'share' => new Evidence($feature, $weights, share: [Share::from($key), (float) $value]),
-            'figure' => new Evidence($feature, $weights, figure: $this->examined->figures->figure(Derived::from($key))),
-            'word' => new Evidence(
+        return match (true) {
+            $of === null, $of instanceof Condition => null,
+            $of instanceof Sign => $this->signal($feature, $this->examined->signals[$of->value], $weights),
+            $of instanceof Reading => new Evidence($feature, $weights, reading: $this->read($of)),
+            $of instanceof Share => new Evidence($feature, $weights, share: [$of, (float) $value]),
+            $of instanceof Derived => new Evidence($feature, $weights, figure: $this->examined->figures->figure($of)),
+            $of instanceof Complaint => new Evidence($feature, $weights, complaint: $of),
+            $of instanceof Observation, $of instanceof Test => new Evidence(
                 $feature,
                 $weights,
-                asked: Observation::tryFrom($key) ?? Test::from($key),
-                word: $findings->observations[$key] ?? ($findings->tests[$key] ?? Word::from((string) $value)),
+                asked: $of,
+                word: $findings->observations[$of->value] ??
+                    ($findings->tests[$of->value] ?? Word::from((string) $value)),
             ),
-            'complaint' => new Evidence($feature, $weights, complaint: Complaint::from($key)),
-            default => null,
         };
     }
 

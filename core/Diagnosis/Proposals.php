@@ -128,7 +128,7 @@ final readonly class Proposals
             return null;
         }
         $healthy = $this->expectation->healthy($sign);
-        $learned = $this->curves->outcomes(Setting::name('sign '.$sign->value, $this->conditions));
+        $learned = $this->curves->outcomes(Setting::at(Feature::of($sign), $this->conditions)->name());
         if ($healthy === null || $learned === []) {
             return null;
         }

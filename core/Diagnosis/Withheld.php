@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Metrum\Diagnosis;
 
 use Metrum\Diagnosis\Seen\Seen;
+use Metrum\Findings\Derived;
 use Metrum\Findings\Findings;
+use Metrum\Findings\Share;
 use Metrum\Findings\Sign;
 use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\State;
 use Metrum\Knowledge\Word;
 
@@ -22,18 +25,18 @@ final readonly class Withheld
 
     /** What a box on its way to its set point makes of itself: how warm it is, and what follows from that alone. */
     private const OF_THE_BOX = [
-        'sign box',
-        'figure box_above_set_point_k',
-        'figure evaporator_td_k',
-        'figure saturated_evaporator_c',
-        'figure coil_air_drop_k',
-        'figure condensing_middle_c',
-        'figure condenser_split_k',
-        'figure condenser_approach_k',
-        'figure condenser_air_rise_k',
-        'share superheat_of_td',
-        'share lift',
-        'share ratio',
+        Sign::Box,
+        Derived::BoxAboveSetPoint,
+        Derived::EvaporatorTd,
+        Derived::SaturatedEvaporator,
+        Derived::CoilAirDrop,
+        Derived::CondensingMiddle,
+        Derived::CondenserSplit,
+        Derived::CondenserApproach,
+        Derived::CondenserAirRise,
+        Share::SuperheatOfTd,
+        Share::Lift,
+        Share::Ratio,
     ];
 
     private bool $circuit;
@@ -71,16 +74,16 @@ final readonly class Withheld
     }
 
     /** Whether a feature is kept back. */
-    public function holds(string $feature): bool
+    public function holds(Feature $feature): bool
     {
-        $plain = Setting::plain($feature);
-        [$kind, $key] = explode(' ', $plain.' ');
+        $one = $feature->of;
 
         return match (true) {
-            $this->box && in_array($plain, self::OF_THE_BOX, true) => true,
-            $key === 'box' || $key === 'box_above_set_point_k' => false,
-            $kind === 'sign' => $this->circuit && Sign::from($key)->row()->instrument !== null,
-            default => $this->circuit && in_array($kind, ['reading', 'share', 'figure'], true),
+            $this->box && in_array($one, self::OF_THE_BOX, true) => true,
+            $one === Sign::Box, $one === Derived::BoxAboveSetPoint => false,
+            $one instanceof Sign => $this->circuit && $one->row()->instrument !== null,
+            $one instanceof Reading, $one instanceof Share, $one instanceof Derived => $this->circuit,
+            default => false,
         };
     }
 }

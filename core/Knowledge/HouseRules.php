@@ -46,6 +46,12 @@ final readonly class HouseRules
         return is_array($choice) && $rule->row()->refusal(...$choice) === null ? $choice : null;
     }
 
+    /** Whether it is done so in this workshop. */
+    public function follow(Ruling $ruling): bool
+    {
+        return $this->schoolOf($ruling->rule()) === $ruling->school();
+    }
+
     public function isDefault(HouseRule $rule): bool
     {
         return $this->schoolOf($rule) === $rule->row()->default->id;
@@ -54,7 +60,7 @@ final readonly class HouseRules
     /** The coil and condenser are judged at the middle of the glide, not at its dew or bubble end. */
     public function judgesAtMidGlide(): bool
     {
-        return $this->schoolOf(HouseRule::GlideReference) !== 'ends';
+        return ! $this->follow(Ruling::JudgedAtEnds);
     }
 
     /** The school chosen; the default's where none is, or one that is not known any more. */

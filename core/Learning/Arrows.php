@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Learning;
 
 use Metrum\Diagnosis\FaultCatalogue;
+use Metrum\Diagnosis\Feature;
 use Metrum\Diagnosis\Scale;
 use Metrum\Diagnosis\Setting;
 use Metrum\Findings\Sign;
@@ -40,7 +41,7 @@ final readonly class Arrows
                 continue;
             }
             foreach (self::clearSigns($fault) as $sign => $way) {
-                foreach (Setting::names('sign '.$sign) as $name) {
+                foreach (Setting::names(Feature::of(Sign::from($sign))) as $name) {
                     $weights = self::turned($weights, $this->columns->curves[$name], $place, $sound, $way);
                 }
             }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
+use Metrum\Diagnosis\Feature;
 use Metrum\Diagnosis\Features;
 use Metrum\Diagnosis\Scale;
 use Metrum\Diagnosis\Setting;
 use Metrum\Diagnosis\Words;
 use Metrum\Findings\Sign;
-use Metrum\Knowledge\Observation;
-use Metrum\Knowledge\Test;
+use Metrum\Knowledge\Question;
 
 /** Every knot of every curve and every word in one row of columns: what a fit sees of a visit. */
 final class Columns
@@ -51,7 +51,7 @@ final class Columns
      */
     public function taught(): array
     {
-        $own = array_map(static fn (Sign $sign): string => 'sign '.$sign->value, ExpertCurves::UNSHOWN);
+        $own = array_map(static fn (Sign $sign): string => Feature::of($sign)->name(), ExpertCurves::UNSHOWN);
         $words = array_filter(
             $this->words,
             static fn (string $feature): bool => ! Setting::isAnswer($feature),
@@ -69,7 +69,7 @@ final class Columns
     {
         $answers = array_filter(
             $this->words,
-            static fn (string $feature): bool => str_starts_with($feature, 'word '),
+            static fn (string $feature): bool => Feature::named($feature)->of instanceof Question,
             ARRAY_FILTER_USE_KEY,
         );
 
@@ -94,11 +94,9 @@ final class Columns
 
     private static function family(string $feature): string
     {
-        [$kind, $key] = explode(' ', Setting::plain($feature));
+        $asked = Feature::named($feature)->of;
 
-        return $kind === 'complaint'
-            ? Words::COMPLAINTS
-            : (Observation::tryFrom($key) ?? Test::from($key))->row()->family;
+        return $asked instanceof Question ? $asked->row()->family : Words::COMPLAINTS;
     }
 
     /**

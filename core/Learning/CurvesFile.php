@@ -6,7 +6,9 @@ namespace Metrum\Learning;
 
 use Metrum\Diagnosis\Curves;
 use Metrum\Diagnosis\FaultCatalogue;
+use Metrum\Diagnosis\Feature;
 use Metrum\Diagnosis\Setting;
+use Metrum\Findings\Sign;
 use Metrum\Knowledge\Fault;
 
 /**
@@ -64,7 +66,7 @@ final readonly class CurvesFile
                     (new ChanceTable($this->taught, $this->experts))->of($visits),
                     Curves::CHANCE,
                 ),
-                static fn (string $feature): bool => str_starts_with($feature, 'sign '),
+                static fn (string $feature): bool => Feature::named($feature)->of instanceof Sign,
                 ARRAY_FILTER_USE_KEY,
             ),
             'answers' => $this->taught->columns->named($this->answers, Curves::CHANCE),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Learning;
 
 use Metrum\Diagnosis\Examination;
+use Metrum\Diagnosis\Feature;
 use Metrum\Diagnosis\Features;
 use Metrum\Diagnosis\Grade;
 use Metrum\Knowledge\HouseRules;
@@ -39,7 +40,7 @@ final readonly class Drawn
             $patient->altered,
             array_filter(
                 Features::of($examined),
-                static fn (string $feature): bool => ! $withheld->holds($feature),
+                static fn (string $feature): bool => ! $withheld->holds(Feature::named($feature)),
                 ARRAY_FILTER_USE_KEY,
             ),
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
+use Metrum\Diagnosis\Feature;
 use Metrum\Diagnosis\Features;
 use Metrum\Diagnosis\Scale;
 use Metrum\Diagnosis\Setting;
@@ -91,7 +92,7 @@ final readonly class ExpertColumns
             }
         }
         foreach (Complaint::cases() as $complaint) {
-            $column = $this->columns->words['complaint '.$complaint->value]['yes'];
+            $column = $this->columns->words[Feature::of($complaint)->name()]['yes'];
             $logs[$column] = $this->experts->ofComplaint($fault, $complaint);
         }
 
@@ -113,7 +114,7 @@ final readonly class ExpertColumns
     private function signOf(Fault $fault, Sign $sign): array
     {
         $logs = [];
-        foreach (Setting::names('sign '.$sign->value) as $name) {
+        foreach (Setting::names(Feature::of($sign)) as $name) {
             $logs += array_combine(
                 $this->columns->curves[$name],
                 $this->experts->ofSign($fault, $sign, Scale::DEVIATIONS),

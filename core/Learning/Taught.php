@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Learning;
 
 use Metrum\Diagnosis\FaultCatalogue;
+use Metrum\Diagnosis\Feature;
 use Metrum\Installation\Condition;
 use Metrum\Knowledge\Fault;
 
@@ -46,7 +47,7 @@ final readonly class Taught
     private function closed(Drawn $visit): array
     {
         $holds = static fn (Condition $condition): ?bool => match (
-            $visit->features['plant '.$condition->value] ?? null
+            $visit->features[Feature::of($condition)->name()] ?? null
         ) {
             'yes' => true,
             'no' => false,

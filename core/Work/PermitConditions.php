@@ -7,20 +7,17 @@ namespace Metrum\Work;
 use Metrum\Diagnosis\Cautions;
 use Metrum\Findings\Findings;
 use Metrum\Knowledge\Control;
-use Metrum\Knowledge\HouseRule;
+use Metrum\Knowledge\Prerequisite;
+use Metrum\Knowledge\Ruling;
 use Metrum\Knowledge\Test;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\PlantMoved;
+use Metrum\Log\Kinds\StepTaken;
 use Metrum\Log\Log;
 
 /** What must be permitted before the refrigerant circuit is opened: licence and tools, and a leak that was searched. */
 final readonly class PermitConditions
 {
-    /** The card by which licence and tools are confirmed for a visit, and how it ends then. */
-    public const LICENCE = 'licence_and_tools';
-
-    private const CONFIRMED = 'confirmed';
-
     public function __construct(private Assessment $assessment, private Findings $findings)
     {
     }
@@ -53,23 +50,25 @@ final readonly class PermitConditions
      */
     public static function licenceAsked(string $refrigerant, Log $log): ?string
     {
-        $end = null;
+        $isConfirmed = false;
         foreach ($log->history(FactKind::Card) as $fact) {
-            $end = $fact->content->key === self::LICENCE.'.done' ? $fact->content->word : $end;
+            $outcome = StepTaken::outcome($fact->content);
+            if ($outcome !== null && StepTaken::card($fact->content->key)?->canPermit(Prerequisite::Licence) === true) {
+                $isConfirmed = $outcome->permits === Prerequisite::Licence;
+            }
         }
 
-        return $end === self::CONFIRMED ? null : Cautions::licensedClass($refrigerant);
+        return $isConfirmed ? null : Cautions::licensedClass($refrigerant);
     }
 
     /** Refrigerant into a plant whose leak nobody looked for wants a reason, or a search (Z-09, N-11). */
     public function leakSearched(): Precondition
     {
         $label = 'the leak is searched';
-        $rule = $this->assessment->rules->schoolOf(HouseRule::AddOrSearch);
         if ($this->findings->tested(Test::NitrogenOrBubbleSearch) !== null) {
             return Precondition::holds($label, 'at this visit');
         }
-        if ($rule === 'refuse') {
+        if ($this->assessment->rules->follow(Ruling::NothingBeforeSearch)) {
             return Precondition::refuses($label, 'nothing is added before a search, by the house rule');
         }
         foreach ($this->assessment->log->history(FactKind::Move) as $move) {

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis\Seen;
 
+use Metrum\Diagnosis\Feature;
 use Metrum\Findings\BoxState;
+use Metrum\Findings\Derived;
 use Metrum\Findings\Findings;
+use Metrum\Findings\Sign;
 use Metrum\Knowledge\Complaint;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
@@ -58,8 +61,9 @@ final readonly class Found
     {
         $isOfTheBox = in_array($this->what, [Complaint::TooWarm, Complaint::TooCold], true);
 
-        return $feature === 'complaint '.$this->what->value ||
-            ($isOfTheBox && in_array($feature, ['sign box', 'figure box_above_set_point_k'], true));
+        $one = Feature::named($feature)->of;
+
+        return $one === $this->what || ($isOfTheBox && in_array($one, [Sign::Box, Derived::BoxAboveSetPoint], true));
     }
 
     private static function box(Findings $findings): ?self

@@ -6,6 +6,7 @@ namespace Metrum\Diagnosis\Seen;
 
 use Metrum\Diagnosis\Curves;
 use Metrum\Diagnosis\Examination;
+use Metrum\Diagnosis\Feature;
 use Metrum\Diagnosis\Priors;
 use Metrum\Diagnosis\Withheld;
 use Metrum\Findings\Sign;
@@ -53,7 +54,7 @@ final class Raises
     {
         $judged = array_filter(
             array_keys($this->examined->signals),
-            fn (string $sign): bool => ! $this->withheld->holds('sign '.$sign),
+            fn (string $sign): bool => ! $this->withheld->holds(Feature::of(Sign::from($sign))),
         );
 
         return max(0.0, 1 - count($judged) / self::FULLY_MEASURED);

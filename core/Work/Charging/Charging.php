@@ -7,8 +7,8 @@ namespace Metrum\Work\Charging;
 use Metrum\Findings\Derived;
 use Metrum\Installation\DesignKey;
 use Metrum\Knowledge\Control;
-use Metrum\Knowledge\HouseRule;
 use Metrum\Knowledge\MoveOutcome;
+use Metrum\Knowledge\Ruling;
 use Metrum\Knowledge\Word;
 use Metrum\Twin\Ailment;
 use Metrum\Twin\Machine;
@@ -190,7 +190,7 @@ final class Charging
     private function stopsAtTheGlass(): bool
     {
         return $this->school === ChargingSchool::Receiver &&
-            $this->assessment->rules->schoolOf(HouseRule::ChargeEnd) === 'glass';
+            $this->assessment->rules->follow(Ruling::ChargedToGlass);
     }
 
     /** kg that belong on top of a clear glass, by the level that the receiver ought to have today. */

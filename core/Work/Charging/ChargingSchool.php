@@ -6,8 +6,8 @@ namespace Metrum\Work\Charging;
 
 use Metrum\Installation\Circuit;
 use Metrum\Installation\Metering;
-use Metrum\Knowledge\HouseRule;
 use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Ruling;
 
 /** How the end of a charge is found (Z-08): which it is depends on the plant. Each has a card. */
 enum ChargingSchool: string
@@ -20,10 +20,10 @@ enum ChargingSchool: string
     /** The one for a plant; the workshop's rule where it fits there. */
     public static function for(Circuit $circuit, HouseRules $rules): self
     {
-        $ruled = match ($rules->schoolOf(HouseRule::ChargeEnd)) {
-            'plate' => self::ByWeight,
-            'knee', 'subcooling' => self::Knee,
-            'margin', 'glass' => self::Receiver,
+        $ruled = match (true) {
+            $rules->follow(Ruling::ChargedByPlate) => self::ByWeight,
+            $rules->follow(Ruling::ChargedToKnee), $rules->follow(Ruling::ChargedToSubcooling) => self::Knee,
+            $rules->follow(Ruling::ChargedToMargin), $rules->follow(Ruling::ChargedToGlass) => self::Receiver,
             default => null,
         };
         if ($ruled !== null && $ruled->why($circuit)[0]) {

@@ -12,6 +12,7 @@ use Metrum\Knowledge\HouseRule;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Ruling;
 use Metrum\Knowledge\Test;
 use Metrum\Knowledge\Wanted;
 use PHPUnit\Framework\TestCase;
@@ -149,5 +150,16 @@ final class HouseRulesTest extends TestCase
         $band = $rules->band($rule);
 
         return [$band->low, $band->high];
+    }
+
+    public function test_a_school_by_which_something_is_done_otherwise_is_one_of_its_rule(): void
+    {
+        foreach (Ruling::cases() as $choice) {
+            self::assertNotNull($choice->rule()->row()->school($choice->school()), $choice->value);
+            $rules = new HouseRules([$choice->rule()->value => $choice->school()]);
+            self::assertTrue($rules->follow($choice), $choice->value);
+            $isDefault = $choice->rule()->row()->default->id === $choice->school();
+            self::assertSame($isDefault, (new HouseRules())->follow($choice), $choice->value);
+        }
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
+use Metrum\Data\Knowledge;
 use Metrum\Diagnosis\Seen\Found;
 use Metrum\Knowledge\Complaint;
 use Metrum\Knowledge\Fault;
@@ -102,7 +103,7 @@ final class Words
      */
     public function chances(Question $asked): array
     {
-        return $this->chances[(string) $asked->value] ??= $this->reckoned($asked);
+        return $this->chances[(string) $asked->value] ??= $this->known($asked);
     }
 
     /**
@@ -117,11 +118,27 @@ final class Words
         return (1 - self::GIVEN) * $told + self::GIVEN * max(self::NEVER_NONE, $given);
     }
 
+    /**
+     * They follow from the files, the curves and the one condition under which the question is answered otherwise: of
+     * the curves in use they are reckoned once.
+     *
+     * @return array<string, array<int, float>>
+     */
+    private function known(Question $asked): array
+    {
+        $feature = Features::word($asked, $asked->row()->under($this->conditions->holds(...)));
+        $make = fn (): array => $this->reckoned($asked, $feature);
+
+        return $this->curves === Curves::learned()
+            ? Knowledge::kept('chances-'.strtr($feature, ' /', '--'), $make)
+            : $make();
+    }
+
     /** @return array<string, array<int, float>> */
-    private function reckoned(Question $asked): array
+    private function reckoned(Question $asked, string $feature): array
     {
         $chances = [];
-        $drawn = $this->curves->answersTo(Features::word($asked, $asked->row()->under($this->conditions->holds(...))));
+        $drawn = $this->curves->answersTo($feature);
         foreach ($asked->words() as $word) {
             foreach ($this->curves->faults as $place => $fault) {
                 $told = $this->likelihoods->chance($fault, $asked, $word);

@@ -28,6 +28,7 @@ final readonly class ControlRow
         'all_of_them',
         'changes',
         'cures',
+        'may_cure',
         'settles',
         'needs',
         'gates',
@@ -54,6 +55,7 @@ final readonly class ControlRow
      * @param  bool  $isJudgedByAll  it went as foretold only where all of these did that were read
      * @param  list<string>  $changes  keys of what stands still at other moves, and is changed by this one
      * @param  ?Fault  $cures  the fault that is put right by it
+     * @param  list<Fault>  $mayCure  others that it puts right where they are what is wrong
      * @param  ?HouseRule  $settles  how long it takes
      * @param  list<Asked>  $needs  what is read again after it
      * @param  list<Prerequisite>  $gates  what must hold first
@@ -76,6 +78,7 @@ final readonly class ControlRow
         public bool $isJudgedByAll,
         public array $changes,
         public ?Fault $cures,
+        public array $mayCure,
         public ?HouseRule $settles,
         public array $needs,
         public array $gates,
@@ -113,6 +116,7 @@ final readonly class ControlRow
             isJudgedByAll: $row->flag('all_of_them', false),
             changes: $row->has('changes') ? $row->texts('changes') : [],
             cures: $row->has('cures') ? $row->word('cures', Fault::class) : null,
+            mayCure: $row->words('may_cure', Fault::class),
             settles: $row->has('settles') ? $row->word('settles', HouseRule::class) : null,
             needs: array_map(
                 static fn (string $one): Asked => Reading::tryFrom($one) ??
@@ -124,6 +128,12 @@ final readonly class ControlRow
             speaks: Speech::all($row->row('speaks')),
             says: $row->row('says'),
         );
+    }
+
+    /** Whether a fault is gone once it was done. */
+    public function putsRight(Fault $fault): bool
+    {
+        return $this->cures === $fault || in_array($fault, $this->mayCure, true);
     }
 
     /** What an outcome says of the plant; empty where it says nothing more. */

@@ -214,7 +214,7 @@ final class Forecasting
                 : new Scenario($machine, regulatorTurns: $value),
             Control::Charge => new Scenario($machine, added: $value),
             Control::CondenserWashed, Control::CoilCleaned, Control::CoilThawed, Control::FanMended => new Scenario(
-                self::cures($control, $fault) ? $sound : $machine,
+                $fault !== null && $control->row()->putsRight($fault) ? $sound : $machine,
             ),
             Control::HeadValveTurn,
             Control::LowCutOutSet,
@@ -234,13 +234,5 @@ final class Forecasting
         };
 
         return $scenario?->machine();
-    }
-
-    private static function cures(Control $control, ?Fault $fault): bool
-    {
-        return $fault !== null &&
-            ($control->row()->cures === $fault ||
-                ($control === Control::FanMended &&
-                    in_array($fault, [Fault::EvaporatorAirflowLow, Fault::CondenserAirflowLow], true)));
     }
 }

@@ -2,7 +2,7 @@
 
 namespace App\Picture;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Knowledge\Band;
@@ -27,10 +27,10 @@ final readonly class BeforeAfter
     private const BOX = 1.0;
 
     private const FIGURES = [
-        Derived::EvaporatorSuperheat,
-        Derived::Subcooling,
-        Derived::EvaporatorTd,
-        Derived::CondenserSplit,
+        DerivedFigure::EvaporatorSuperheat,
+        DerivedFigure::Subcooling,
+        DerivedFigure::EvaporatorTd,
+        DerivedFigure::CondenserSplit,
     ];
 
     /**
@@ -71,35 +71,35 @@ final readonly class BeforeAfter
         $this->height = self::ROW * count($this->rows) + 6;
     }
 
-    private static function wantedOf(Derived $figure, Wanted $wanted): ?Band
+    private static function wantedOf(DerivedFigure $figure, Wanted $wanted): ?Band
     {
         return match ($figure) {
-            Derived::EvaporatorSuperheat => $wanted->superheat(),
-            Derived::Subcooling => $wanted->subcooling(),
-            Derived::EvaporatorTd => $wanted->evaporatorTd(),
-            Derived::CondenserSplit => $wanted->condenserSplit(),
-            Derived::SaturatedSuction,
-            Derived::SaturatedEvaporator,
-            Derived::CoilInlet,
-            Derived::CoilMiddle,
-            Derived::SaturatedCondensing,
-            Derived::CondensingDew,
-            Derived::CondensingMiddle,
-            Derived::CompressorSuperheat,
-            Derived::CondenserSubcooling,
-            Derived::ReceiverSubcooling,
-            Derived::ValveSubcooling,
-            Derived::CondenserApproach,
-            Derived::CondenserAirRise,
-            Derived::CoilAirDrop,
-            Derived::CompressionRatio,
-            Derived::DrierDrop,
-            Derived::SuctionLineGain,
-            Derived::SuctionLineDrop,
-            Derived::IdealDischarge,
-            Derived::ExpectedDischarge,
-            Derived::BoxAboveSetPoint,
-            Derived::CurrentShare => null,
+            DerivedFigure::EvaporatorSuperheat => $wanted->superheat(),
+            DerivedFigure::Subcooling => $wanted->subcooling(),
+            DerivedFigure::EvaporatorTd => $wanted->evaporatorTd(),
+            DerivedFigure::CondenserSplit => $wanted->condenserSplit(),
+            DerivedFigure::SaturatedSuction,
+            DerivedFigure::SaturatedEvaporator,
+            DerivedFigure::CoilInlet,
+            DerivedFigure::CoilMiddle,
+            DerivedFigure::SaturatedCondensing,
+            DerivedFigure::CondensingDew,
+            DerivedFigure::CondensingMiddle,
+            DerivedFigure::CompressorSuperheat,
+            DerivedFigure::CondenserSubcooling,
+            DerivedFigure::ReceiverSubcooling,
+            DerivedFigure::ValveSubcooling,
+            DerivedFigure::CondenserApproach,
+            DerivedFigure::CondenserAirRise,
+            DerivedFigure::CoilAirDrop,
+            DerivedFigure::CompressionRatio,
+            DerivedFigure::DrierDrop,
+            DerivedFigure::SuctionLineGain,
+            DerivedFigure::SuctionLineDrop,
+            DerivedFigure::IdealDischarge,
+            DerivedFigure::ExpectedDischarge,
+            DerivedFigure::BoxAboveSetPoint,
+            DerivedFigure::CurrentShare => null,
         };
     }
 

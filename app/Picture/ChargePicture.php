@@ -2,7 +2,7 @@
 
 namespace App\Picture;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Charging\ChargeEstimate;
@@ -167,7 +167,7 @@ final class ChargePicture
     }
 
     /** "M12.0 40.0 L…" of the twin's course of a figure; empty where nobody knows it. */
-    public function course(Derived $figure): string
+    public function course(DerivedFigure $figure): string
     {
         $model = $this->charging->model();
         $estimate = $this->charging->estimate();

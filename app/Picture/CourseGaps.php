@@ -2,7 +2,7 @@
 
 namespace App\Picture;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
@@ -48,24 +48,24 @@ final readonly class CourseGaps
         $atCoil = $this->findings->reading(Reading::EvaporatorPressure) !== null;
         $gaps = [
             $this->discharge(),
-            $this->gap(GapName::Split, Derived::CondenserSplit, Sign::Split, $wanted->condenserSplit(), 3.0),
-            $this->gap(GapName::Subcooling, Derived::Subcooling, Sign::Subcooling, $wanted->subcooling(), 2.0),
+            $this->gap(GapName::Split, DerivedFigure::CondenserSplit, Sign::Split, $wanted->condenserSplit(), 3.0),
+            $this->gap(GapName::Subcooling, DerivedFigure::Subcooling, Sign::Subcooling, $wanted->subcooling(), 2.0),
             $this->drier(),
             $this->gap(
                 GapName::Td,
-                Derived::EvaporatorTd,
+                DerivedFigure::EvaporatorTd,
                 $atCoil ? Sign::TdCoil : Sign::TdSuction,
                 $wanted->evaporatorTd(),
                 3.0,
             ),
             $this->gap(
                 GapName::Superheat,
-                Derived::EvaporatorSuperheat,
+                DerivedFigure::EvaporatorSuperheat,
                 $atCoil ? Sign::Superheat : Sign::SuperheatSuction,
                 $wanted->superheat(),
                 2.0,
             ),
-            $this->gap(GapName::LineGain, Derived::SuctionLineGain, Sign::LineGain, $wanted->lineGain(), 6.0)
+            $this->gap(GapName::LineGain, DerivedFigure::SuctionLineGain, Sign::LineGain, $wanted->lineGain(), 6.0)
                 ?->upwardOnly(),
             $this->atCompressor(),
         ];
@@ -74,7 +74,7 @@ final readonly class CourseGaps
     }
 
     /** By what this plant should show; where nothing tells that, by what is wanted. */
-    private function gap(GapName $name, Derived $key, Sign $sign, Band $wanted, float $near): ?Gap
+    private function gap(GapName $name, DerivedFigure $key, Sign $sign, Band $wanted, float $near): ?Gap
     {
         $value = $this->figures->value($key);
         if ($value === null) {
@@ -93,7 +93,7 @@ final readonly class CourseGaps
         $wanted = $this->wanted->compressorSuperheat();
         $gap = $this->gap(
             GapName::AtCompressor,
-            Derived::CompressorSuperheat,
+            DerivedFigure::CompressorSuperheat,
             Sign::SuperheatFar,
             $wanted,
             5.0,
@@ -106,7 +106,7 @@ final readonly class CourseGaps
     {
         $rule = $this->wanted->drierDrop();
         $band = new Band(self::TWO_CLAMPS, $rule->low, $rule->source);
-        $value = $this->figures->value(Derived::DrierDrop);
+        $value = $this->figures->value(DerivedFigure::DrierDrop);
 
         return $value === null
             ? null

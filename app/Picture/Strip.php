@@ -11,7 +11,7 @@ use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Quantity\Units;
 use Metrum\Work\Account;
 use Metrum\Work\Assessment;
-use Metrum\Work\Foretold;
+use Metrum\Work\FigureForecast;
 
 /**
  * The work over time: one figure from chapter to chapter, moves as notches, waiting hatched, the wanted band behind,
@@ -239,7 +239,7 @@ final class Strip
         ];
     }
 
-    /** @return ?array{int, Foretold} when and what, where the last move was not read again */
+    /** @return ?array{int, FigureForecast} when and what, where the last move was not read again */
     private function pending(): ?array
     {
         $account = $this->assessment->present();

@@ -13,7 +13,7 @@ use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\StepTaken;
 use Metrum\Log\Kinds\Trace;
 use Metrum\Log\NotAFact;
-use Metrum\Log\Said;
+use Metrum\Log\Statement;
 use Metrum\Quantity\Units;
 use Metrum\Work\Cards\BegunCards;
 use Metrum\Work\Cards\Run;
@@ -35,7 +35,7 @@ final readonly class CardKeeper
      *
      * @throws NotAFact where it cannot be, or may not be begun
      */
-    public function step(Said $said, ?string $id): array
+    public function step(Statement $said, ?string $id): array
     {
         $isTimed = StepTaken::step($said->key)?->kind === StepKind::Time;
         $trace = $isTimed ? Trace::in($said->typed) : null;
@@ -48,9 +48,9 @@ final readonly class CardKeeper
      *
      * @return list<Fact>
      */
-    private function trace(Trace $trace, Said $said, string $id): array
+    private function trace(Trace $trace, Statement $said, string $id): array
     {
-        $values = array_map(static fn (array $point): Said => $said->saying($point[1]), $trace->points);
+        $values = array_map(static fn (array $point): Statement => $said->saying($point[1]), $trace->points);
         array_map($this->recorder->meant(...), $values);
 
         return DB::transaction(function () use ($trace, $values, $id): array {
@@ -64,7 +64,7 @@ final readonly class CardKeeper
     }
 
     /** @param  float  $ago  seconds before now that it was seen */
-    private function one(Said $said, ?string $id, float $ago = 0.0): Fact
+    private function one(Statement $said, ?string $id, float $ago = 0.0): Fact
     {
         $card = StepTaken::card($said->key);
         $kept = $this->kept($said, $id);
@@ -87,7 +87,7 @@ final readonly class CardKeeper
     }
 
     /** The same step, sent again. */
-    private function kept(Said $said, ?string $id): ?Fact
+    private function kept(Statement $said, ?string $id): ?Fact
     {
         foreach ($id === null ? [] : $this->visit->log()->facts as $fact) {
             $isSame = $fact->content->key === $said->key && $fact->content->subject === $said->subject;

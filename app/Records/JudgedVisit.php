@@ -3,7 +3,7 @@
 namespace App\Records;
 
 use App\Models\Visit;
-use Metrum\Diagnosis\AsTyped;
+use Metrum\Diagnosis\TypedOutcomes;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Findings;
 use Metrum\Knowledge\HouseRules;
@@ -39,8 +39,8 @@ final readonly class JudgedVisit
     }
 
     /** In what the outcomes of a check would be typed. */
-    public function asTyped(): AsTyped
+    public function asTyped(): TypedOutcomes
     {
-        return new AsTyped($this->findings, $this->rules, $this->expectation->yardstick());
+        return new TypedOutcomes($this->findings, $this->rules, $this->expectation->yardstick());
     }
 }

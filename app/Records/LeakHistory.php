@@ -6,8 +6,8 @@ use App\Models\FactRecord;
 use App\Models\Visit;
 use Metrum\Knowledge\ChargePurpose;
 use Metrum\Log\FactKind;
-use Metrum\Work\Leaks\Searched;
 use Metrum\Work\Leaks\SearchLog;
+use Metrum\Work\Leaks\SearchMark;
 
 /** Where a plant leaked before, and how old it is: what a search begins with. */
 final readonly class LeakHistory
@@ -25,7 +25,7 @@ final readonly class LeakHistory
         $keys = FactRecord::query()
             ->where('kind', FactKind::Card->value)
             ->where('key', 'like', $prefix.'%')
-            ->where('word', Searched::Bubble->value)
+            ->where('word', SearchMark::Bubble->value)
             ->where('visit_id', '!=', $this->visit->id)
             ->whereIn('circuit_id', $this->visit->circuit->plant->circuits()->pluck('id'))
             ->pluck('key');

@@ -17,7 +17,7 @@ use Metrum\Knowledge\Control;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
-use Metrum\Log\Kinds\Weighed;
+use Metrum\Log\Kinds\WeighedAmount;
 use Metrum\Log\Source;
 
 /**
@@ -157,8 +157,8 @@ final class LedgerImport
             self::momentRefused($at),
             self::massRefused($kilograms),
             self::purposeRefused($purpose, $text('purpose')),
-            self::bottleRefused(Weighed::BEFORE, $row[Weighed::BEFORE] ?? null),
-            self::bottleRefused(Weighed::AFTER, $row[Weighed::AFTER] ?? null),
+            self::bottleRefused(WeighedAmount::BEFORE, $row[WeighedAmount::BEFORE] ?? null),
+            self::bottleRefused(WeighedAmount::AFTER, $row[WeighedAmount::AFTER] ?? null),
         ];
         foreach ($reasons as $reason) {
             if ($reason !== null) {
@@ -168,12 +168,12 @@ final class LedgerImport
         if ($circuit === null || $purpose === null || array_filter($reasons) !== []) {
             return null;
         }
-        $label = $text('cylinder');
+        $number = static fn (string $key): ?float => is_numeric($row[$key] ?? null) ? (float) $row[$key] : null;
         $told = [
-            Weighed::PURPOSE => $purpose->value,
-            Weighed::CYLINDER => $this->cylinders[mb_strtolower($label)] ?? ($label === '' ? null : $label),
-            Weighed::BEFORE => is_numeric($row[Weighed::BEFORE] ?? null) ? (float) $row[Weighed::BEFORE] : null,
-            Weighed::AFTER => is_numeric($row[Weighed::AFTER] ?? null) ? (float) $row[Weighed::AFTER] : null,
+            WeighedAmount::PURPOSE => $purpose->value,
+            WeighedAmount::CYLINDER => $text('cylinder') === '' ? null : $this->cylinders[mb_strtolower($text('cylinder'))] ?? $text('cylinder'),
+            WeighedAmount::BEFORE => $number(WeighedAmount::BEFORE),
+            WeighedAmount::AFTER => $number(WeighedAmount::AFTER),
         ];
         $data = array_filter($told, static fn (float|string|null $one): bool => $one !== null);
         $id = mb_strtoupper($text('id'));

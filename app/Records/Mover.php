@@ -10,10 +10,10 @@ use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\ClockSet;
 use Metrum\Log\Kinds\PlantMoved;
-use Metrum\Log\Kinds\Weighed;
+use Metrum\Log\Kinds\WeighedAmount;
 use Metrum\Log\Log;
 use Metrum\Log\NotAFact;
-use Metrum\Log\Said;
+use Metrum\Log\Statement;
 use Metrum\Work\MayMove;
 
 /** Records a move: held back where it may not be made, with its forecast, and with the clock that it starts. */
@@ -36,7 +36,7 @@ final readonly class Mover
      *
      * @throws NotAFact where it cannot be, or may not be made
      */
-    public function move(Said $said, string $overruled, ?string $id): array
+    public function move(Statement $said, string $overruled, ?string $id): array
     {
         $content = $this->recorder->meant($said);
         $judged = $this->judge->of($this->visit);
@@ -117,7 +117,7 @@ final readonly class Mover
     /** @throws NotAFact where its cylinder cannot have given it, or cannot take it */
     private function mayWeigh(Content $move, JudgedVisit $judged): void
     {
-        $id = Weighed::in($move)->cylinder;
+        $id = WeighedAmount::in($move)->cylinder;
         $cylinder = $id === '' ? null : $this->stock->cylinder($id);
         if ($cylinder === null) {
             return;

@@ -17,8 +17,8 @@ use Metrum\Log\Ground;
 use Metrum\Log\Kinds\TakenBack;
 use Metrum\Log\Log;
 use Metrum\Log\NotAFact;
-use Metrum\Log\Said;
 use Metrum\Log\Source;
+use Metrum\Log\Statement;
 use Metrum\Quantity\Units;
 
 /** Puts what somebody says at a moment into the log of a visit. */
@@ -61,13 +61,13 @@ final readonly class Recorder
      *
      * @throws NotAFact
      */
-    public function record(Said $said, ?string $id = null): Fact
+    public function record(Statement $said, ?string $id = null): Fact
     {
         return $this->append($said->kind, $this->meant($said), $id);
     }
 
     /** What something said would be kept as, not yet saved. @throws NotAFact */
-    public function meant(Said $said): Content
+    public function meant(Statement $said): Content
     {
         return $said->kind->rule()->content($said, $this->ground);
     }
@@ -76,7 +76,7 @@ final readonly class Recorder
      * Appends all that a quick line says, or nothing where any of it cannot be.
      *
      * @param  string  $id  ULID of the line; its facts carry ULIDs counted on from it, so that a resend doubles none
-     * @param  callable(Said, string): list<Fact>  $move  records a move
+     * @param  callable(Statement, string): list<Fact>  $move  records a move
      * @return list<Fact>
      *
      * @throws NotAFact

@@ -8,11 +8,11 @@ use Illuminate\Http\Request;
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculator;
 use Metrum\Bench\CannotBe;
-use Metrum\Bench\Given;
 use Metrum\Bench\Group;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Shape;
-use Metrum\Bench\Typed;
+use Metrum\Bench\TypedInputs;
 use Metrum\Findings\Findings;
 use Metrum\Installation\DesignKey;
 use Metrum\Knowledge\Reading;
@@ -48,9 +48,9 @@ final class BenchPage
         'target_superheat_k' => DesignKey::Superheat,
     ];
 
-    private readonly Typed $typed;
+    private readonly TypedInputs $typed;
 
-    private readonly ?Given $all;
+    private readonly ?Inputs $all;
 
     private ?Answer $answer = null;
 
@@ -68,7 +68,7 @@ final class BenchPage
         foreach ($this->inputs() as $input) {
             $typed[$input->key] = $this->value($input);
         }
-        $this->typed = new Typed($calculator->does(), $typed, $units);
+        $this->typed = new TypedInputs($calculator->does(), $typed, $units);
         $all = $this->typed->given();
         $this->all = $all;
         try {

@@ -6,7 +6,7 @@ use App\Picture\Bars;
 use Metrum\Bench\Answer;
 use Metrum\Bench\AnswerPicture;
 use Metrum\Bench\Calculator;
-use Metrum\Bench\Given;
+use Metrum\Bench\Inputs;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
 use Metrum\Quantity\Units;
@@ -16,7 +16,7 @@ final readonly class BenchPicture
 {
     private const LINES = 3;
 
-    public function __construct(private Given $given, private Answer $answer, private Units $units)
+    public function __construct(private Inputs $given, private Answer $answer, private Units $units)
     {
     }
 

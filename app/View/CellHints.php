@@ -2,7 +2,7 @@
 
 namespace App\View;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Knowledge\Reading;
@@ -14,15 +14,15 @@ final readonly class CellHints
 {
     /** Word before the figure that follows from a reading. */
     private const FOLLOWS = [
-        Reading::DischargeTemperature->value => ['expected', Derived::ExpectedDischarge],
-        Reading::CondenserOutletTemperature->value => ['subcooled', Derived::CondenserSubcooling],
-        Reading::ReceiverOutletTemperature->value => ['subcooled', Derived::ReceiverSubcooling],
-        Reading::DrierOutletTemperature->value => ['drop', Derived::DrierDrop],
-        Reading::SuctionTemperatureEvaporator->value => ['superheat', Derived::EvaporatorSuperheat],
-        Reading::SuctionTemperatureCompressor->value => ['superheat', Derived::CompressorSuperheat],
-        Reading::SupplyAirTemperature->value => ['drop', Derived::CoilAirDrop],
-        Reading::CondenserAirOutTemperature->value => ['rise', Derived::CondenserAirRise],
-        Reading::AmbientTemperature->value => ['split', Derived::CondenserSplit],
+        Reading::DischargeTemperature->value => ['expected', DerivedFigure::ExpectedDischarge],
+        Reading::CondenserOutletTemperature->value => ['subcooled', DerivedFigure::CondenserSubcooling],
+        Reading::ReceiverOutletTemperature->value => ['subcooled', DerivedFigure::ReceiverSubcooling],
+        Reading::DrierOutletTemperature->value => ['drop', DerivedFigure::DrierDrop],
+        Reading::SuctionTemperatureEvaporator->value => ['superheat', DerivedFigure::EvaporatorSuperheat],
+        Reading::SuctionTemperatureCompressor->value => ['superheat', DerivedFigure::CompressorSuperheat],
+        Reading::SupplyAirTemperature->value => ['drop', DerivedFigure::CoilAirDrop],
+        Reading::CondenserAirOutTemperature->value => ['rise', DerivedFigure::CondenserAirRise],
+        Reading::AmbientTemperature->value => ['split', DerivedFigure::CondenserSplit],
     ];
 
     public function __construct(private Findings $findings, private Figures $figures, private Units $units)
@@ -39,9 +39,9 @@ final readonly class CellHints
             Reading::SuctionPressure => $this->evaporating(),
             Reading::EvaporatorPressure => $this->findings->reading($reading) === null
                 ? ''
-                : $this->said(Derived::SaturatedEvaporator, after: 'dew').$this->middle(),
+                : $this->said(DerivedFigure::SaturatedEvaporator, after: 'dew').$this->middle(),
             Reading::BoxTemperature => $this->setPoint(),
-            Reading::CompressorCurrent => $this->said(Derived::CurrentShare, after: '% of rated'),
+            Reading::CompressorCurrent => $this->said(DerivedFigure::CurrentShare, after: '% of rated'),
             default => $this->following($reading),
         };
     }
@@ -59,8 +59,8 @@ final readonly class CellHints
         if ($this->findings->reading($at) === null) {
             return '';
         }
-        $dew = $this->number(Derived::CondensingDew);
-        $bubble = $this->number(Derived::SaturatedCondensing);
+        $dew = $this->number(DerivedFigure::CondensingDew);
+        $bubble = $this->number(DerivedFigure::SaturatedCondensing);
 
         return match (true) {
             $dew === null => '',
@@ -74,12 +74,12 @@ final readonly class CellHints
         // The coil's middle belongs beside the coil's own pressure, where that was read.
         $middle = $this->findings->reading(Reading::EvaporatorPressure) === null ? $this->middle() : '';
 
-        return $this->said(Derived::SaturatedSuction, after: 'dew').$middle;
+        return $this->said(DerivedFigure::SaturatedSuction, after: 'dew').$middle;
     }
 
     private function middle(): string
     {
-        $middle = $this->said(Derived::CoilMiddle, after: 'mid');
+        $middle = $this->said(DerivedFigure::CoilMiddle, after: 'mid');
 
         return $middle === '' ? '' : ' · '.$middle;
     }
@@ -91,14 +91,14 @@ final readonly class CellHints
         return $set === null ? '' : 'set '.$this->units->number($set, QuantityKind::Temperature);
     }
 
-    private function said(Derived $key, string $before = '', string $after = ''): string
+    private function said(DerivedFigure $key, string $before = '', string $after = ''): string
     {
         $number = $this->number($key);
 
         return $number === null ? '' : trim($before.' '.$number.' '.$after);
     }
 
-    private function number(Derived $key): ?string
+    private function number(DerivedFigure $key): ?string
     {
         $value = $this->figures->value($key);
 

@@ -2,7 +2,7 @@
 
 namespace App\View;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Installation\Circuit;
@@ -20,13 +20,13 @@ use Metrum\Twin\PlantState;
 final readonly class Changes
 {
     private const FIGURES = [
-        'Evaporating (dew)' => Derived::SaturatedSuction,
-        'Condensing' => Derived::SaturatedCondensing,
-        'Superheat at the bulb' => Derived::EvaporatorSuperheat,
-        'Superheat at the compressor' => Derived::CompressorSuperheat,
-        'Subcooling' => Derived::Subcooling,
-        'TD' => Derived::EvaporatorTd,
-        'Condenser split' => Derived::CondenserSplit,
+        'Evaporating (dew)' => DerivedFigure::SaturatedSuction,
+        'Condensing' => DerivedFigure::SaturatedCondensing,
+        'Superheat at the bulb' => DerivedFigure::EvaporatorSuperheat,
+        'Superheat at the compressor' => DerivedFigure::CompressorSuperheat,
+        'Subcooling' => DerivedFigure::Subcooling,
+        'TD' => DerivedFigure::EvaporatorTd,
+        'Condenser split' => DerivedFigure::CondenserSplit,
     ];
 
     /** Less than this is no change: K, and the same for readings and W. */

@@ -2,15 +2,15 @@
 
 namespace App\View;
 
-use Metrum\Diagnosis\AsTyped;
 use Metrum\Diagnosis\Check;
 use Metrum\Diagnosis\CheckOutcome;
 use Metrum\Diagnosis\Evidence;
 use Metrum\Diagnosis\Seen\Explained;
-use Metrum\Diagnosis\Seen\Seen;
+use Metrum\Diagnosis\Seen\SeenFault;
 use Metrum\Diagnosis\Signal;
 use Metrum\Diagnosis\Suspect;
-use Metrum\Findings\Derived;
+use Metrum\Diagnosis\TypedOutcomes;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figure;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Mark;
@@ -67,11 +67,11 @@ final readonly class Explain
     /**
      * "Seen: coil fans: some stopped. Put that right first."
      *
-     * @param  list<Seen>  $seen
+     * @param  list<SeenFault>  $seen
      */
     public static function seen(array $seen): string
     {
-        $told = array_map(static fn (Seen $one): string => self::within($one->label()), $seen);
+        $told = array_map(static fn (SeenFault $one): string => self::within($one->label()), $seen);
 
         return 'Seen: '.implode('; ', $told).'. Put that right first.';
     }
@@ -101,13 +101,13 @@ final readonly class Explain
     }
 
     /** "below 1.9 bar": in what is typed for it, where one reading is; else in the figure. */
-    public function outcome(Check $check, CheckOutcome $outcome, AsTyped $asTyped): string
+    public function outcome(Check $check, CheckOutcome $outcome, TypedOutcomes $asTyped): string
     {
         if ($outcome->word !== null) {
             return $outcome->word->label();
         }
         $typed = $asTyped->ends($check, $outcome);
-        $kind = $typed === null ? $check->sign?->row()->quantity : AsTyped::reading($check)?->quantity();
+        $kind = $typed === null ? $check->sign?->row()->quantity : TypedOutcomes::reading($check)?->quantity();
         [$from, $to] = $typed ?? [$outcome->from, $outcome->to];
         [$least, $most] = $typed === null ? $check->sign?->row()->possible ?? [null, null] : [null, null];
         if ($least !== null && $to !== null && $to <= $least) {
@@ -167,7 +167,7 @@ final readonly class Explain
 
     public function figure(Figure $figure): string
     {
-        return $figure->key === Derived::CompressionRatio
+        return $figure->key === DerivedFigure::CompressionRatio
             ? Format::number($figure->si, 1, true)
             : $this->units->text($figure->si, $figure->key->quantity());
     }

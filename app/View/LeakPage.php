@@ -11,29 +11,29 @@ use Metrum\Log\FactKind;
 use Metrum\Quantity\Format;
 use Metrum\Work\Leaks\LeakPlace;
 use Metrum\Work\Leaks\LeakSearch;
-use Metrum\Work\Leaks\Searched;
 use Metrum\Work\Leaks\SearchLog;
+use Metrum\Work\Leaks\SearchMark;
 
 /** The search for leaks: places in the order in which they are worth it, and the chance that one is still there. */
 final readonly class LeakPage
 {
     /** Answers by tool: what is shown first, by the house rule. */
     private const DETECTOR_FIRST = [
-        Searched::ClearDetector,
-        Searched::ClearBubbles,
-        Searched::ClearBoth,
-        Searched::Smells,
-        Searched::Bubble,
-        Searched::NotReached,
+        SearchMark::ClearDetector,
+        SearchMark::ClearBubbles,
+        SearchMark::ClearBoth,
+        SearchMark::Smells,
+        SearchMark::Bubble,
+        SearchMark::NotReached,
     ];
 
     private const BUBBLES_FIRST = [
-        Searched::ClearBubbles,
-        Searched::ClearBoth,
-        Searched::ClearDetector,
-        Searched::Bubble,
-        Searched::Smells,
-        Searched::NotReached,
+        SearchMark::ClearBubbles,
+        SearchMark::ClearBoth,
+        SearchMark::ClearDetector,
+        SearchMark::Bubble,
+        SearchMark::Smells,
+        SearchMark::NotReached,
     ];
 
     public const MARKS = ['oil' => 'oil', 'rubbed' => 'rubbed', 'hiss' => 'hiss', 'none' => 'no mark'];
@@ -79,12 +79,12 @@ final readonly class LeakPage
         return Format::number(100 * $share, $share < 0.1 ? 1 : 0).' %';
     }
 
-    public function answer(LeakPlace $place): ?Searched
+    public function answer(LeakPlace $place): ?SearchMark
     {
         return $this->search->searched[$place->key] ?? null;
     }
 
-    /** @return list<Searched> in the order of the house rule (Z-10) */
+    /** @return list<SearchMark> in the order of the house rule (Z-10) */
     public function answers(): array
     {
         return $this->judged->rules->follow(Ruling::BubblesLead) ? self::BUBBLES_FIRST : self::DETECTOR_FIRST;

@@ -6,7 +6,7 @@ use App\Records\JudgedVisit;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Sureness;
 use Metrum\Diagnosis\Verdict;
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Trips;
 use Metrum\Knowledge\Complaint;
@@ -228,7 +228,7 @@ final readonly class OwnerSummary
     private function isRight(): bool
     {
         $verdict = $this->judged->verdict;
-        $above = $verdict->figures->value(Derived::BoxAboveSetPoint);
+        $above = $verdict->figures->value(DerivedFigure::BoxAboveSetPoint);
 
         $isMoved = count($this->judged->assessment->chapters->all) > 1;
         $isReadAgain = ! $isMoved || $this->judged->present()->reading(Reading::BoxTemperature) !== null;

@@ -3,7 +3,7 @@
 namespace App\View;
 
 use App\Records\JudgedVisit;
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Mark;
 use Metrum\Knowledge\Band;
@@ -14,7 +14,7 @@ use Metrum\Log\FactKind;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Clocks;
-use Metrum\Work\Touched;
+use Metrum\Work\OpenTouches;
 
 /** What proves that a plant is right again (P-03): each target with the reading that says so. */
 final readonly class Proofs
@@ -24,13 +24,13 @@ final readonly class Proofs
 
     /** Figures that are laid beside each other. */
     private const COMPARED = [
-        Derived::EvaporatorSuperheat,
-        Derived::CompressorSuperheat,
-        Derived::EvaporatorTd,
-        Derived::Subcooling,
-        Derived::CondenserSplit,
-        Derived::CompressionRatio,
-        Derived::BoxAboveSetPoint,
+        DerivedFigure::EvaporatorSuperheat,
+        DerivedFigure::CompressorSuperheat,
+        DerivedFigure::EvaporatorTd,
+        DerivedFigure::Subcooling,
+        DerivedFigure::CondenserSplit,
+        DerivedFigure::CompressionRatio,
+        DerivedFigure::BoxAboveSetPoint,
     ];
 
     /** Readings that are laid beside each other as they are. */
@@ -64,10 +64,14 @@ final readonly class Proofs
 
         return [
             $this->box(),
-            $this->ofBand('Superheat at the coil', Derived::EvaporatorSuperheat, $wanted->superheat()),
-            $this->ofBand('Superheat at the compressor', Derived::CompressorSuperheat, $wanted->compressorSuperheat()),
-            $this->ofBand('Liquid: subcooling', Derived::Subcooling, $wanted->subcooling()),
-            $this->ofBand('Coil: TD', Derived::EvaporatorTd, $wanted->evaporatorTd()),
+            $this->ofBand('Superheat at the coil', DerivedFigure::EvaporatorSuperheat, $wanted->superheat()),
+            $this->ofBand(
+                'Superheat at the compressor',
+                DerivedFigure::CompressorSuperheat,
+                $wanted->compressorSuperheat(),
+            ),
+            $this->ofBand('Liquid: subcooling', DerivedFigure::Subcooling, $wanted->subcooling()),
+            $this->ofBand('Coil: TD', DerivedFigure::EvaporatorTd, $wanted->evaporatorTd()),
             $this->settled(),
             $this->pulledDown(),
             $this->putBack(),
@@ -77,7 +81,7 @@ final readonly class Proofs
 
     private function box(): Proof
     {
-        $above = $this->now->value(Derived::BoxAboveSetPoint);
+        $above = $this->now->value(DerivedFigure::BoxAboveSetPoint);
         if ($above === null) {
             return self::open('Box at its set point', 'not read since the last move');
         }
@@ -88,7 +92,7 @@ final readonly class Proofs
             : self::missed('Box at its set point', $said);
     }
 
-    private function ofBand(string $label, Derived $figure, Band $band): Proof
+    private function ofBand(string $label, DerivedFigure $figure, Band $band): Proof
     {
         $value = $this->now->value($figure);
         $kind = $figure->quantity();
@@ -125,7 +129,7 @@ final readonly class Proofs
 
     private function putBack(): Proof
     {
-        $open = count(Touched::of($this->judged->log)->open);
+        $open = count(OpenTouches::of($this->judged->log)->open);
 
         return $open === 0
             ? self::proven('All put back', '')

@@ -5,7 +5,7 @@ namespace App\View;
 use App\Picture\Strip;
 use App\Records\JudgedVisit;
 use Metrum\Card\Card;
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Station;
 use Metrum\Log\Kinds\PlantMoved;
@@ -276,7 +276,7 @@ final class WorkPage
     }
 
     /** What the strip is about. */
-    public function figure(): ?Derived
+    public function figure(): ?DerivedFigure
     {
         return Assessment::figureOf($this->control);
     }

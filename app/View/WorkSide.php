@@ -12,7 +12,7 @@ use Metrum\Knowledge\Reading;
 use Metrum\Quantity\Units;
 use Metrum\Work\Clock;
 use Metrum\Work\Clocks;
-use Metrum\Work\Touched;
+use Metrum\Work\OpenTouches;
 
 /** What stands beside the work on every page of a visit: clocks, what was touched, what is proven and what is not. */
 final readonly class WorkSide
@@ -50,7 +50,7 @@ final readonly class WorkSide
     public function touched(): array
     {
         return array_values(array_filter(
-            Touched::of($this->judged->log)->all(),
+            OpenTouches::of($this->judged->log)->all(),
             static fn (array $one): bool => Hazard::tryFrom($one[0]) === null,
         ));
     }
@@ -58,14 +58,14 @@ final readonly class WorkSide
     /** @return list<array{string, string}> all that holds the visit open, with its subject */
     public function heldOpen(): array
     {
-        return Touched::of($this->judged->log)->all();
+        return OpenTouches::of($this->judged->log)->all();
     }
 
     /** @return array<string, string> what is often touched and does not stand open yet, as it is said */
     public function touchable(): array
     {
-        $open = Touched::of($this->judged->log)->keys();
-        $keys = array_diff([...Touched::OFTEN, ...array_column(Hazard::cases(), 'value')], $open);
+        $open = OpenTouches::of($this->judged->log)->keys();
+        $keys = array_diff([...OpenTouches::OFTEN, ...array_column(Hazard::cases(), 'value')], $open);
 
         return array_combine($keys, array_map(static fn (string $key): string => str_replace('_', ' ', $key), $keys));
     }
@@ -73,7 +73,7 @@ final readonly class WorkSide
     /** @return list<Hazard> that are made safe before anything else */
     public function hazards(): array
     {
-        return Touched::of($this->judged->log)->hazards();
+        return OpenTouches::of($this->judged->log)->hazards();
     }
 
     /** @return list<string> what of the work is not ended (J-10) */

@@ -11,8 +11,8 @@ use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Account;
 use Metrum\Work\Assessment;
+use Metrum\Work\FigureForecast;
 use Metrum\Work\Forecast;
-use Metrum\Work\Foretold;
 use Metrum\Work\Turning;
 
 /** What came of each move, in sentences. */
@@ -83,7 +83,7 @@ final readonly class WorkStory
             ),
             $this->compared($main, $change),
             ...array_map(
-                fn (Foretold $one): string => $this->compared(
+                fn (FigureForecast $one): string => $this->compared(
                     $one,
                     $account->came->changes[$one->figure->value] ?? 0.0,
                 ),
@@ -94,19 +94,19 @@ final readonly class WorkStory
         ]));
     }
 
-    /** @return list<Foretold> figures that went another way, but for the one that is told already */
-    private function missed(Account $account, Foretold $told): array
+    /** @return list<FigureForecast> figures that went another way, but for the one that is told already */
+    private function missed(Account $account, FigureForecast $told): array
     {
         $move = $account->chapter->began?->content;
         $isAsked = $move !== null && Control::from($move->key)->row()->isJudgedByAll;
 
         return array_values(array_filter(
             $isAsked ? $account->forecast?->missed($account->came->changes) ?? [] : [],
-            static fn (Foretold $one): bool => $one !== $told,
+            static fn (FigureForecast $one): bool => $one !== $told,
         ));
     }
 
-    private static function word(Account $account, Foretold $main, float $change): string
+    private static function word(Account $account, FigureForecast $main, float $change): string
     {
         return $main->isExceededBy($change) ? 'more than foretold' : $account->outcome->label();
     }
@@ -140,7 +140,7 @@ final readonly class WorkStory
     }
 
     /** "Subcooling +1.2 K, foretold +1.5 K ± 0.4 K." */
-    private function compared(Foretold $one, float $change): string
+    private function compared(FigureForecast $one, float $change): string
     {
         return sprintf(
             '%s %s, foretold %s ± %s.',
@@ -180,7 +180,7 @@ final readonly class WorkStory
     }
 
     /** "The coil is used to 82 %, then to 88 %; superheat may come down to 3.1 K."; empty where nothing can be told. */
-    public function coilUse(Foretold $superheat, float $turns, string $subject): string
+    public function coilUse(FigureForecast $superheat, float $turns, string $subject): string
     {
         $use = $this->assessment->forecasts->coilUse(Control::ValveTurn, $turns, $subject);
 

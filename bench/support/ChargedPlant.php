@@ -1,6 +1,6 @@
 <?php
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Installation\Circuit;
@@ -86,7 +86,7 @@ final readonly class ChargedPlant
 
             return $built->hasReceiver()
                 ? $state->level
-                : Figures::of($readings, new HouseRules())->value(Derived::Subcooling) ?? 0.0;
+                : Figures::of($readings, new HouseRules())->value(DerivedFigure::Subcooling) ?? 0.0;
         };
         $plan = (new SteadyState($planned, $point))->find();
         if (! $plan->runs()) {

@@ -8,7 +8,7 @@ use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\State;
 use Metrum\Knowledge\Word;
-use Metrum\Learning\AsMeasured;
+use Metrum\Learning\InstrumentReadings;
 use Metrum\Learning\PlantAsBuilt;
 use Metrum\Refrigerant\OutsideTable;
 use Metrum\Twin\Dice;
@@ -99,7 +99,7 @@ final class OddlySound
         if (! $state->runs()) {
             return null;
         }
-        $read = (new AsMeasured($this->dice))->of($state);
+        $read = (new InstrumentReadings($this->dice))->of($state);
         $read = $condition === 'standing, equal pressures' ? $this->standing($circuit, $around, $read) : $read;
         $keys = array_flip(array_column(self::TAKEN, 'value'));
 

@@ -1,7 +1,7 @@
 <?php
 
 use Metrum\Findings\Chapters;
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Installation\Circuit;
@@ -67,7 +67,7 @@ final class PlantUnderHand
     }
 
     /** SI; null where it does not run. */
-    public function figure(Derived $figure): ?float
+    public function figure(DerivedFigure $figure): ?float
     {
         $readings = $this->state();
 

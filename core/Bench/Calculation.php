@@ -11,5 +11,5 @@ interface Calculation
     public function asks(): array;
 
     /** @throws \Metrum\Quantity\Unanswerable where the inputs together cannot be */
-    public function answer(Given $given): Answer;
+    public function answer(Inputs $given): Answer;
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Knowledge\Observation;
@@ -26,7 +26,7 @@ final readonly class AirContradictions
 
     private function coilCold(): ?Contradiction
     {
-        $dew = $this->figures->value(Derived::SaturatedEvaporator);
+        $dew = $this->figures->value(DerivedFigure::SaturatedEvaporator);
         $box = $this->findings->reading(Reading::BoxTemperature);
         if ($dew === null || $box === null || $dew <= $box + 1.5) {
             return null;
@@ -42,7 +42,7 @@ final readonly class AirContradictions
 
     private function condenserHot(): ?Contradiction
     {
-        $bubble = $this->figures->value(Derived::CondensingDew);
+        $bubble = $this->figures->value(DerivedFigure::CondensingDew);
         $ambient = $this->findings->reading(Reading::AmbientTemperature);
         if ($bubble === null || $ambient === null || $bubble >= $ambient - 1.0) {
             return null;
@@ -58,9 +58,9 @@ final readonly class AirContradictions
 
     private function air(): ?Contradiction
     {
-        $drop = $this->figures->value(Derived::CoilAirDrop);
+        $drop = $this->figures->value(DerivedFigure::CoilAirDrop);
         $supply = $this->findings->reading(Reading::SupplyAirTemperature);
-        $inlet = $this->figures->value(Derived::CoilInlet);
+        $inlet = $this->figures->value(DerivedFigure::CoilInlet);
         if ($supply !== null && $inlet !== null && $supply < $inlet - 1.5) {
             return new Contradiction(
                 'The air leaves the coil '.

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Diagnosis;
 
 use Metrum\Diagnosis\Seen\Explained;
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Knowledge\Fault;
@@ -54,7 +54,7 @@ final readonly class Diagnosis
         bool $together = false,
     ): Verdict {
         $examined = Examination::of($findings, $this->rules, $this->twins, $expectation);
-        $confirmed = Confirmed::at($examined, $findings->confirmed, $this->curves, $this->rules);
+        $confirmed = ConfirmedFaults::at($examined, $findings->confirmed, $this->curves, $this->rules);
         $weighing = new Weighing($this->curves, $examined, $confirmed);
         $suspects = $this->suspects($weighing, $examined, $explained);
         $gates = new Gates($examined->findings, $examined->figures, $this->rules);
@@ -77,7 +77,7 @@ final readonly class Diagnosis
             blank: $findings->isEmpty(),
             referral: $referral,
             proven: $findings->confirmed !== [],
-            together: $together ? (new Together($this->curves, $this->rules))->of($examined, $weighing) : null,
+            together: $together ? (new FaultPair($this->curves, $this->rules))->of($examined, $weighing) : null,
             seen: $weighing->seen(),
             explained: $together ? $this->explainedBySeen($weighing, $examined) : null,
         );
@@ -136,7 +136,7 @@ final readonly class Diagnosis
             $seen = [...$seen, $one->faults[0]];
         }
         $seen = array_values(array_unique($seen, SORT_REGULAR));
-        $with = $examined->signals === [] ? null : Confirmed::at($examined, $seen, $this->curves, $this->rules);
+        $with = $examined->signals === [] ? null : ConfirmedFaults::at($examined, $seen, $this->curves, $this->rules);
 
         return $with === null ? null : Explained::of($examined, $with, $weighing->features);
     }
@@ -155,7 +155,7 @@ final readonly class Diagnosis
             ...$this->discharge($findings),
             ...self::liquid($findings, $figures),
             ...$findings->isEmpty() ? [] : self::shortage($suspects, $charge),
-            ...Cautions::words(AtHand::in($findings)),
+            ...Cautions::words(StandingCautions::in($findings)),
             ...$own,
             ...$findings->isEmpty() ? [] : Cautions::words(array_values($ofFirst)),
         ];
@@ -181,7 +181,7 @@ final readonly class Diagnosis
     /** @return list<string> */
     private static function liquid(Findings $findings, Figures $figures): array
     {
-        $superheat = $figures->value(Derived::CompressorSuperheat);
+        $superheat = $figures->value(DerivedFigure::CompressorSuperheat);
 
         return $superheat === null || $superheat >= self::WET_COMPRESSOR || $findings->isOff()
             ? []
@@ -200,7 +200,7 @@ final readonly class Diagnosis
     }
 
     /** @return list<Fault> that were ruled out although the evidence favours them */
-    private function doubtful(Examination $examined, ?Confirmed $confirmed): array
+    private function doubtful(Examination $examined, ?ConfirmedFaults $confirmed): array
     {
         $ruledOut = $examined->findings->ruledOut;
         if ($ruledOut === []) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Diagnosis\Seen\Found;
+use Metrum\Diagnosis\Seen\FoundState;
 use Metrum\Findings\Figure;
 use Metrum\Findings\Mark;
 use Metrum\Findings\Share;
@@ -26,7 +26,7 @@ final readonly class Evidence
      * @param  array<int, float>  $weights  nats by place of the fault
      * @param  ?Signal  $signal  a sign beside what a sound plant would show
      * @param  ?array{Reading, float, Expected}  $reading  one reading beside what the twin would show, SI
-     * @param  ?Found  $found  what is wrong although nobody complained of it
+     * @param  ?FoundState  $found  what is wrong although nobody complained of it
      * @param  ?Speech  $speech  what a move came to
      * @param  ?array{Share, float}  $share  one figure by another of the same plant
      * @param  ?Figure  $figure  a figure as it stands
@@ -42,7 +42,7 @@ final readonly class Evidence
         public ?Word $word = null,
         public ?Complaint $complaint = null,
         public ?Speech $speech = null,
-        public ?Found $found = null,
+        public ?FoundState $found = null,
     ) {
     }
 

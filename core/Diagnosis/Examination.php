@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Diagnosis\Seen\Seen;
+use Metrum\Diagnosis\Seen\SeenFault;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
@@ -26,7 +26,7 @@ final readonly class Examination
      * @param  list<Contradiction>  $contradictions
      * @param  list<Reading|\Metrum\Knowledge\Observation>  $doubted
      * @param  array<string, Signal>  $signals  by Sign
-     * @param  list<Seen>  $seen  answers that are faults and no mere signs of them
+     * @param  list<SeenFault>  $seen  answers that are faults and no mere signs of them
      */
     private function __construct(
         public Findings $entered,
@@ -68,14 +68,14 @@ final readonly class Examination
             $expectation,
             $conditions,
             $signals,
-            Seen::in($findings, $signals, $conditions, $rules),
+            SeenFault::in($findings, $signals, $conditions, $rules),
         );
     }
 
     /** What of it is not judged as it is. */
-    public function withheld(): Withheld
+    public function withheld(): WithheldFigures
     {
-        return new Withheld($this->findings, $this->seen);
+        return new WithheldFigures($this->findings, $this->seen);
     }
 
     /** The same as if no fault had been ruled out. */
@@ -123,7 +123,7 @@ final readonly class Examination
             $expectation,
             $conditions,
             $signals,
-            Seen::in($findings, $signals, $conditions, $rules),
+            SeenFault::in($findings, $signals, $conditions, $rules),
         );
     }
 
@@ -136,7 +136,7 @@ final readonly class Examination
             $value = $measured->measured($sign);
             $expected = $value === null ? null : $expectation->healthy($sign);
             if ($value !== null && $expected !== null) {
-                $unsure = Unsure::of($sign, $findings);
+                $unsure = SignDoubt::of($sign, $findings);
                 $signals[$sign->value] = new Signal($sign, $value, $expected->blurred($unsure));
             }
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Share;
 use Metrum\Findings\Sign;
 use Metrum\Installation\Condition;
@@ -18,21 +18,21 @@ final readonly class Feature
 {
     private function __construct(
         public FeatureKind $kind,
-        public Sign|Reading|Share|Derived|Observation|Test|Complaint|Condition|null $of,
+        public Sign|Reading|Share|DerivedFigure|Observation|Test|Complaint|Condition|null $of,
         public ?Condition $under = null,
     ) {
     }
 
     /** @param  ?Condition  $under  where what is told means something else than it usually does */
     public static function of(
-        Sign|Reading|Share|Derived|Observation|Test|Complaint|Condition $one,
+        Sign|Reading|Share|DerivedFigure|Observation|Test|Complaint|Condition $one,
         ?Condition $under = null,
     ): self {
         $kind = match (true) {
             $one instanceof Sign => FeatureKind::Sign,
             $one instanceof Reading => FeatureKind::Reading,
             $one instanceof Share => FeatureKind::Share,
-            $one instanceof Derived => FeatureKind::Figure,
+            $one instanceof DerivedFigure => FeatureKind::Figure,
             $one instanceof Complaint => FeatureKind::Complaint,
             $one instanceof Condition => FeatureKind::Plant,
             $one instanceof Observation, $one instanceof Test => FeatureKind::Answer,
@@ -59,7 +59,7 @@ final readonly class Feature
                 FeatureKind::Sign => Sign::from($key),
                 FeatureKind::Reading => Reading::from($key),
                 FeatureKind::Share => Share::from($key),
-                FeatureKind::Figure => Derived::from($key),
+                FeatureKind::Figure => DerivedFigure::from($key),
                 FeatureKind::Answer => Observation::tryFrom($key) ?? Test::from($key),
                 FeatureKind::Complaint => Complaint::from($key),
                 FeatureKind::Plant => Condition::from($key),

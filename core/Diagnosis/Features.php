@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Share;
 use Metrum\Findings\Sign;
@@ -58,21 +58,21 @@ final class Features
      * cold as the air has stood in the condenser.
      */
     public const FIGURES = [
-        Derived::EvaporatorSuperheat,
-        Derived::CompressorSuperheat,
-        Derived::SuctionLineGain,
-        Derived::SaturatedEvaporator,
-        Derived::EvaporatorTd,
-        Derived::CoilAirDrop,
-        Derived::BoxAboveSetPoint,
-        Derived::CondensingMiddle,
-        Derived::CondenserSplit,
-        Derived::CondenserApproach,
-        Derived::CondenserAirRise,
-        Derived::CondenserSubcooling,
-        Derived::ReceiverSubcooling,
-        Derived::Subcooling,
-        Derived::ValveSubcooling,
+        DerivedFigure::EvaporatorSuperheat,
+        DerivedFigure::CompressorSuperheat,
+        DerivedFigure::SuctionLineGain,
+        DerivedFigure::SaturatedEvaporator,
+        DerivedFigure::EvaporatorTd,
+        DerivedFigure::CoilAirDrop,
+        DerivedFigure::BoxAboveSetPoint,
+        DerivedFigure::CondensingMiddle,
+        DerivedFigure::CondenserSplit,
+        DerivedFigure::CondenserApproach,
+        DerivedFigure::CondenserAirRise,
+        DerivedFigure::CondenserSubcooling,
+        DerivedFigure::ReceiverSubcooling,
+        DerivedFigure::Subcooling,
+        DerivedFigure::ValveSubcooling,
     ];
 
     /** What is known of a plant and its weather, each as true, false or not known. */
@@ -216,8 +216,8 @@ final class Features
         $isAfterLine = $reading === Reading::SuctionTemperatureCompressor;
 
         return hypot(
-            $swings ? Unsure::ofSwing($findings) : 0.0,
-            $isAfterLine ? Unsure::ofLine($findings) : 0.0,
+            $swings ? SignDoubt::ofSwing($findings) : 0.0,
+            $isAfterLine ? SignDoubt::ofLine($findings) : 0.0,
         );
     }
 
@@ -243,7 +243,7 @@ final class Features
         $figures = [];
         foreach ($examined->findings->isOff() ? [] : self::FIGURES as $key) {
             $value = $examined->figures->value($key);
-            $isSample = $key === Derived::EvaporatorSuperheat && self::swings($examined->findings);
+            $isSample = $key === DerivedFigure::EvaporatorSuperheat && self::swings($examined->findings);
             if ($value !== null && ! $isSample) {
                 $isTemperature = $key->quantity() === QuantityKind::Temperature;
                 $figures[Feature::of($key)->name()] = $isTemperature ? $value - 273.15 : $value;
@@ -256,7 +256,7 @@ final class Features
     /** Whether a superheat as it was read is a sample of a swing. */
     private static function swings(Findings $findings): bool
     {
-        return Unsure::ofSwing($findings) > self::SWINGING;
+        return SignDoubt::ofSwing($findings) > self::SWINGING;
     }
 
     /** @return array<string, string> */

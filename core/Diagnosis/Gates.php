@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Knowledge\HouseRule;
@@ -69,7 +69,7 @@ final readonly class Gates
     private function notFull(): array
     {
         $level = $this->findings->reading(Reading::ReceiverLevel);
-        $subcooling = $this->figures->value(Derived::Subcooling);
+        $subcooling = $this->figures->value(DerivedFigure::Subcooling);
         $added = $this->findings->reading(Reading::Added);
         $percent = Format::number(100 * ($level ?? 0.0), 0);
         $kelvin = Format::number($subcooling ?? 0.0, 1);
@@ -98,14 +98,14 @@ final readonly class Gates
             ? $this->findings->reading($one) !== null
             : $this->findings->observed($one) !== null;
         $seal =
-            $this->figures->value(Derived::Subcooling) !== null ||
+            $this->figures->value(DerivedFigure::Subcooling) !== null ||
             ($known(Reading::ReceiverLevel) && $known(Observation::SightGlass));
         $coil =
             $known(Observation::EvaporatorFans) &&
             ($known(Observation::EvaporatorFace) || $known(Observation::FrostCoil));
         $condenser = $known(Observation::CondenserFans) && $known(Observation::CondenserFace);
         $drier =
-            $this->figures->value(Derived::DrierDrop) !== null ||
+            $this->figures->value(DerivedFigure::DrierDrop) !== null ||
             $known(Reading::DrierDrop) ||
             $known(Observation::LiquidLineFeel);
 
@@ -196,7 +196,7 @@ final readonly class Gates
 
     private function nearSetPoint(): Requirement
     {
-        $above = $this->figures->value(Derived::BoxAboveSetPoint);
+        $above = $this->figures->value(DerivedFigure::BoxAboveSetPoint);
 
         return Requirement::mustHold(
             $above === null || $above <= self::PULLING_DOWN,

@@ -38,7 +38,7 @@ final readonly class NextChecks
 
     private Proposals $propose;
 
-    private Apart $apart;
+    private Separation $apart;
 
     private Findings $findings;
 
@@ -50,7 +50,7 @@ final readonly class NextChecks
     public function __construct(Examination $examined, private Weighing $weighing)
     {
         $this->findings = $examined->findings;
-        $told = new AlreadyTold($this->findings, $examined->figures);
+        $told = new KnownAnswers($this->findings, $examined->figures);
         $this->sensible = new Sensible(
             $this->findings,
             $told,
@@ -63,7 +63,7 @@ final readonly class NextChecks
             $examined->expectation,
             $examined->conditions,
         );
-        $this->apart = new Apart($this->sensible, $this->propose);
+        $this->apart = new Separation($this->sensible, $this->propose);
         $this->faults = $weighing->byFault();
         $this->first = Fault::from((string) array_key_first($this->faults));
     }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Diagnosis\Seen\Found;
+use Metrum\Diagnosis\Seen\FoundState;
 use Metrum\Diagnosis\Seen\Raises;
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Share;
 use Metrum\Findings\Sign;
 use Metrum\Installation\Condition;
@@ -30,7 +30,7 @@ final readonly class Pieces
 
     private const MOST_ALARM = 6.0;
 
-    /** @param  list<Found>  $found  what is wrong although nobody may have complained of it */
+    /** @param  list<FoundState>  $found  what is wrong although nobody may have complained of it */
     public function __construct(
         private Curves $curves,
         private Words $words,
@@ -42,10 +42,10 @@ final readonly class Pieces
 
     /**
      * @param  array<string, float|string>  $features  by name
-     * @param  ?Confirmed  $confirmed  what is proven already and what that explains; null: nothing is
+     * @param  ?ConfirmedFaults  $confirmed  what is proven already and what that explains; null: nothing is
      * @return list<Evidence>
      */
-    public function of(array $features, ?Confirmed $confirmed): array
+    public function of(array $features, ?ConfirmedFaults $confirmed): array
     {
         return [
             ...$this->moves(),
@@ -58,7 +58,7 @@ final readonly class Pieces
      * @param  array<string, float|string>  $features
      * @return list<Evidence>
      */
-    private function pieces(array $features, ?Confirmed $confirmed): array
+    private function pieces(array $features, ?ConfirmedFaults $confirmed): array
     {
         /** @var array<string, Evidence> $pieces */
         $pieces = [];
@@ -76,7 +76,7 @@ final readonly class Pieces
             $weights =
                 $left === 1.0 ? $weights : array_map(static fn (float $one): float => $left * $one, $weights);
             $plain = Setting::plain($feature);
-            $sign = Alongside::of($plain, $pieces);
+            $sign = SameThing::of($plain, $pieces);
             if ($sign !== null) {
                 $pieces[$sign] = $pieces[$sign]->saying($weights);
 
@@ -101,9 +101,9 @@ final readonly class Pieces
     }
 
     /** @return list<Evidence> what is wrong although nobody may have complained of it */
-    private function found(?Confirmed $confirmed): array
+    private function found(?ConfirmedFaults $confirmed): array
     {
-        return array_map(function (Found $one) use ($confirmed): Evidence {
+        return array_map(function (FoundState $one) use ($confirmed): Evidence {
             $left = $confirmed?->leftOf(Feature::of($one->what)->name(), 'yes') ?? 1.0;
             $weights = array_map(static fn (float $nats): float => $left * $nats, $this->words->ofFound($one));
 
@@ -217,7 +217,11 @@ final readonly class Pieces
             $of instanceof Sign => $this->signal($feature, $this->examined->signals[$of->value], $weights),
             $of instanceof Reading => new Evidence($feature, $weights, reading: $this->read($of)),
             $of instanceof Share => new Evidence($feature, $weights, share: [$of, (float) $value]),
-            $of instanceof Derived => new Evidence($feature, $weights, figure: $this->examined->figures->figure($of)),
+            $of instanceof DerivedFigure => new Evidence(
+                $feature,
+                $weights,
+                figure: $this->examined->figures->figure($of),
+            ),
             $of instanceof Complaint => new Evidence($feature, $weights, complaint: $of),
             $of instanceof Observation, $of instanceof Test => new Evidence(
                 $feature,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Meaning;
@@ -61,8 +61,8 @@ final readonly class PipeContradictions
     private function superheat(): ?Contradiction
     {
         $superheats = [
-            [Derived::EvaporatorSuperheat, Reading::SuctionTemperatureEvaporator],
-            [Derived::CompressorSuperheat, Reading::SuctionTemperatureCompressor],
+            [DerivedFigure::EvaporatorSuperheat, Reading::SuctionTemperatureEvaporator],
+            [DerivedFigure::CompressorSuperheat, Reading::SuctionTemperatureCompressor],
         ];
         foreach ($superheats as [$key, $pipe]) {
             $figure = $this->figures->figure($key);
@@ -85,8 +85,8 @@ final readonly class PipeContradictions
 
     private function superheatAboveTd(): ?Contradiction
     {
-        $superheat = $this->figures->value(Derived::EvaporatorSuperheat);
-        $dew = $this->figures->value(Derived::SaturatedEvaporator);
+        $superheat = $this->figures->value(DerivedFigure::EvaporatorSuperheat);
+        $dew = $this->figures->value(DerivedFigure::SaturatedEvaporator);
         $box = $this->findings->reading(Reading::BoxTemperature);
         if (
             $superheat === null ||
@@ -128,7 +128,7 @@ final readonly class PipeContradictions
     /** A pipe far hotter than condensing is no liquid pipe (G-03). */
     private function dischargePipe(): ?Contradiction
     {
-        $dew = $this->figures->value(Derived::CondensingDew);
+        $dew = $this->figures->value(DerivedFigure::CondensingDew);
         foreach (
             [
                 Reading::CondenserOutletTemperature,
@@ -157,7 +157,7 @@ final readonly class PipeContradictions
 
     private function drier(): ?Contradiction
     {
-        $drop = $this->figures->value(Derived::DrierDrop);
+        $drop = $this->figures->value(DerivedFigure::DrierDrop);
         if ($drop === null || $drop >= -self::WARMER_AFTER_DRIER) {
             return null;
         }
@@ -173,7 +173,7 @@ final readonly class PipeContradictions
     private function hotGas(): ?Contradiction
     {
         $pipe = $this->findings->reading(Reading::DischargeTemperature);
-        $dew = $this->figures->value(Derived::CondensingDew);
+        $dew = $this->figures->value(DerivedFigure::CondensingDew);
         if ($pipe === null || $dew === null || $pipe >= $dew - 3.0) {
             return null;
         }
@@ -189,7 +189,7 @@ final readonly class PipeContradictions
     /** No air-cooled condenser with a receiver, and hardly one without, cools its liquid so far. */
     private function tooMuchSubcooling(): ?Contradiction
     {
-        $subcooling = $this->figures->value(Derived::CondenserSubcooling);
+        $subcooling = $this->figures->value(DerivedFigure::CondenserSubcooling);
         $floods = $this->findings->circuit->headPressureControl === HeadPressureControl::FloodingValve;
         // A condenser flooded in the cold does hold its liquid near the air.
         if ($subcooling === null || $subcooling < self::MOST_SUBCOOLING || $floods) {
@@ -211,7 +211,7 @@ final readonly class PipeContradictions
      */
     private function colderOnTheWay(): ?Contradiction
     {
-        $gain = $this->figures->value(Derived::SuctionLineGain);
+        $gain = $this->figures->value(DerivedFigure::SuctionLineGain);
         $isMixed = $this->findings->circuit->isShared();
         if ($gain === null || $gain >= -self::LOST_ON_THE_WAY || $isMixed || $this->liesInTheCold()) {
             return null;

@@ -70,7 +70,7 @@ final readonly class Priors
             }
         }
         // Gas that leaves the coil hardly superheated was liquid that passed the solenoid.
-        $told = new AlreadyTold($this->examined->findings, $this->examined->figures);
+        $told = new KnownAnswers($this->examined->findings, $this->examined->figures);
         if ($told->is(Observation::LiquidSolenoid)) {
             $priors[$this->curves->placeOf(Fault::LiquidSolenoidShut)] -= self::PASSED;
         }

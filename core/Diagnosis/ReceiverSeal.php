@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Installation\Circuit;
@@ -30,7 +30,7 @@ final readonly class ReceiverSeal
     public function contradiction(): ?Contradiction
     {
         $pipe = $this->findings->reading(Reading::ReceiverOutletTemperature);
-        $dew = $this->figures->value(Derived::CondensingDew);
+        $dew = $this->figures->value(DerivedFigure::CondensingDew);
         $mayBe = self::mayBeLost($this->findings->circuit);
         if ($pipe === null || $dew === null || $pipe <= $dew + self::ABOVE || ! $mayBe) {
             return null;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Share;
 
 /**
@@ -31,27 +31,27 @@ final class Scale
         Share::LineFall->value => [-3.0, 0.0, 1.0, 2.0, 3.5, 6.0, 10.0],
         Share::Ratio->value => [1.5, 2.5, 3.5, 5.0, 7.0, 10.0, 14.0],
         Share::Lift->value => [12.0, 20.0, 28.0, 36.0, 45.0, 55.0, 70.0],
-        Derived::EvaporatorSuperheat->value => [-4.0, -1.0, 0.5, 2.0, 3.5, 5.5, 8.0, 12.0, 18.0],
-        Derived::CompressorSuperheat->value => [-4.0, 0.0, 3.0, 6.0, 10.0, 15.0, 22.0, 32.0, 45.0],
-        Derived::SuctionLineGain->value => [-4.0, -1.0, 1.0, 3.0, 6.0, 10.0, 16.0, 25.0],
-        Derived::SaturatedEvaporator->value => [-42.0, -34.0, -28.0, -22.0, -14.0, -8.0, -3.0, 2.0, 8.0],
-        Derived::EvaporatorTd->value => [0.0, 3.0, 5.0, 7.0, 9.0, 12.0, 16.0, 22.0, 30.0],
-        Derived::CoilAirDrop->value => [-0.5, 1.0, 2.0, 3.0, 4.5, 6.5, 9.0, 13.0],
-        Derived::BoxAboveSetPoint->value => [-4.0, -2.0, -0.5, 0.5, 2.0, 4.0, 7.0, 11.0, 16.0],
-        Derived::CondensingMiddle->value => [8.0, 16.0, 22.0, 28.0, 34.0, 40.0, 46.0, 53.0, 62.0],
-        Derived::CondenserSplit->value => [2.0, 6.0, 9.0, 12.0, 15.0, 19.0, 25.0, 34.0, 45.0],
-        Derived::CondenserApproach->value => [-1.5, 0.5, 2.5, 5.0, 8.0, 11.0, 15.0, 21.0, 30.0],
-        Derived::CondenserAirRise->value => [0.5, 2.5, 4.5, 6.5, 9.0, 12.0, 17.0],
+        DerivedFigure::EvaporatorSuperheat->value => [-4.0, -1.0, 0.5, 2.0, 3.5, 5.5, 8.0, 12.0, 18.0],
+        DerivedFigure::CompressorSuperheat->value => [-4.0, 0.0, 3.0, 6.0, 10.0, 15.0, 22.0, 32.0, 45.0],
+        DerivedFigure::SuctionLineGain->value => [-4.0, -1.0, 1.0, 3.0, 6.0, 10.0, 16.0, 25.0],
+        DerivedFigure::SaturatedEvaporator->value => [-42.0, -34.0, -28.0, -22.0, -14.0, -8.0, -3.0, 2.0, 8.0],
+        DerivedFigure::EvaporatorTd->value => [0.0, 3.0, 5.0, 7.0, 9.0, 12.0, 16.0, 22.0, 30.0],
+        DerivedFigure::CoilAirDrop->value => [-0.5, 1.0, 2.0, 3.0, 4.5, 6.5, 9.0, 13.0],
+        DerivedFigure::BoxAboveSetPoint->value => [-4.0, -2.0, -0.5, 0.5, 2.0, 4.0, 7.0, 11.0, 16.0],
+        DerivedFigure::CondensingMiddle->value => [8.0, 16.0, 22.0, 28.0, 34.0, 40.0, 46.0, 53.0, 62.0],
+        DerivedFigure::CondenserSplit->value => [2.0, 6.0, 9.0, 12.0, 15.0, 19.0, 25.0, 34.0, 45.0],
+        DerivedFigure::CondenserApproach->value => [-1.5, 0.5, 2.5, 5.0, 8.0, 11.0, 15.0, 21.0, 30.0],
+        DerivedFigure::CondenserAirRise->value => [0.5, 2.5, 4.5, 6.5, 9.0, 12.0, 17.0],
     ];
 
     /** K of subcooling, wherever along the liquid line. */
     private const SUBCOOLING = [-6.0, -2.0, -0.5, 0.7, 2.0, 3.5, 5.5, 8.0, 12.0, 18.0];
 
     private const SUBCOOLINGS = [
-        Derived::CondenserSubcooling,
-        Derived::ReceiverSubcooling,
-        Derived::Subcooling,
-        Derived::ValveSubcooling,
+        DerivedFigure::CondenserSubcooling,
+        DerivedFigure::ReceiverSubcooling,
+        DerivedFigure::Subcooling,
+        DerivedFigure::ValveSubcooling,
     ];
 
     /** @return non-empty-list<float> */
@@ -59,7 +59,7 @@ final class Scale
     {
         $one = Feature::named($feature);
         $key = match (true) {
-            $one->of instanceof Share, $one->of instanceof Derived => $one->of->value,
+            $one->of instanceof Share, $one->of instanceof DerivedFigure => $one->of->value,
             default => $one->kind->value,
         };
         $isSubcooling = in_array($one->of, self::SUBCOOLINGS, true);

@@ -69,9 +69,9 @@ final readonly class Sensible
     /** @param  list<Asked>  $doubted  what is to be taken again anyhow */
     public function __construct(
         private Findings $findings,
-        private AlreadyTold $told,
+        private KnownAnswers $told,
         private array $doubted,
-        Withheld $withheld,
+        WithheldFigures $withheld,
     ) {
         $this->noPressures = $withheld->ofCircuit() || $findings->saw(Observation::FrostCoil, Word::Blocked);
     }

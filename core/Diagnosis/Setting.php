@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Share;
 use Metrum\Findings\Sign;
 use Metrum\Installation\Condition;
@@ -37,8 +37,8 @@ final class Setting
         Share::DischargeOverIdeal,
         Share::Ratio,
         Share::Lift,
-        Derived::CompressorSuperheat,
-        Derived::SuctionLineGain,
+        DerivedFigure::CompressorSuperheat,
+        DerivedFigure::SuctionLineGain,
     ];
 
     /** Features of the high side. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Diagnosis;
 
 use Metrum\Diagnosis\Seen\Explained;
-use Metrum\Diagnosis\Seen\Seen;
+use Metrum\Diagnosis\Seen\SeenFault;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Mark;
 use Metrum\Knowledge\Fault;
@@ -28,7 +28,7 @@ final readonly class Verdict
      * @param  list<Fault>  $doubtfulRulings  faults the user ruled out although the evidence favours them
      * @param  ?string  $referral  in words, what stands instead of any advice; null where advice is given
      * @param  bool  $proven  whether a fault was confirmed, so that the ranking is of what else may be
-     * @param  list<Seen>  $seen  faults that are plain to see: they are put right first, whatever leads
+     * @param  list<SeenFault>  $seen  faults that are plain to see: they are put right first, whatever leads
      * @param  ?Explained  $explained  whether what is seen explains the rest; null where nothing is seen, or else read
      * @param  ?array{Fault, Fault}  $together  two faults that explain it together where one alone does badly
      */

@@ -6,9 +6,9 @@ namespace Metrum\Diagnosis;
 
 use Metrum\Diagnosis\Seen\AmongFirst;
 use Metrum\Diagnosis\Seen\Consequences;
-use Metrum\Diagnosis\Seen\Found;
+use Metrum\Diagnosis\Seen\FoundState;
 use Metrum\Diagnosis\Seen\Raises;
-use Metrum\Diagnosis\Seen\Seen;
+use Metrum\Diagnosis\Seen\SeenFault;
 use Metrum\Findings\Sign;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Question;
@@ -35,7 +35,7 @@ final class Weighing
 
     private readonly Raises $raises;
 
-    /** @var list<Found> */
+    /** @var list<FoundState> */
     private readonly array $found;
 
     /** @var list<bool> by place: whether the fault is still in question at such a plant */
@@ -48,16 +48,16 @@ final class Weighing
     public readonly array $posterior;
 
     /**
-     * @param  ?Confirmed  $confirmed  what is proven already and what that explains; null: nothing is
+     * @param  ?ConfirmedFaults  $confirmed  what is proven already and what that explains; null: nothing is
      */
     public function __construct(
         public readonly Curves $curves,
         private readonly Examination $examined,
-        ?Confirmed $confirmed = null,
+        ?ConfirmedFaults $confirmed = null,
     ) {
         $this->words = new Words($curves, $examined->conditions);
         $this->features = Features::of($examined);
-        $this->found = Found::in($examined->findings);
+        $this->found = FoundState::in($examined->findings);
         $priors = new Priors($curves, $examined);
         $this->open = $priors->open;
         $this->prior = $priors->nats;
@@ -125,7 +125,7 @@ final class Weighing
     private function told(Fault $one, Fault $other): float
     {
         [$own, $its] = [$this->curves->placeOf($one), $this->curves->placeOf($other)];
-        $seen = array_map(static fn (Seen $seen): Question|Sign => $seen->asked, $this->examined->seen);
+        $seen = array_map(static fn (SeenFault $seen): Question|Sign => $seen->asked, $this->examined->seen);
         $told = 0.0;
         foreach ($this->evidence as $piece) {
             $isPlain = $piece->asked !== null && ! in_array($piece->asked, $seen, true);
@@ -151,13 +151,13 @@ final class Weighing
         return $named;
     }
 
-    /** @return list<Seen> faults that are plain to see and neither proven nor ruled out */
+    /** @return list<SeenFault> faults that are plain to see and neither proven nor ruled out */
     public function seen(): array
     {
         return array_values(
             array_filter(
                 $this->examined->seen,
-                fn (Seen $one): bool => array_filter(
+                fn (SeenFault $one): bool => array_filter(
                     $one->faults,
                     fn (Fault $fault): bool => $this->open[$this->curves->placeOf($fault)],
                 ) !== [],

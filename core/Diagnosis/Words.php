@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Diagnosis;
 
 use Metrum\Data\Knowledge;
-use Metrum\Diagnosis\Seen\Found;
+use Metrum\Diagnosis\Seen\FoundState;
 use Metrum\Knowledge\Complaint;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Observation;
@@ -71,7 +71,7 @@ final class Words
      *
      * @return array<int, float> nats by place of the fault
      */
-    public function ofFound(Found $found): array
+    public function ofFound(FoundState $found): array
     {
         $told = $found->trip === null
             ? fn (Fault $fault): float => $this->likelihoods->complaintTold($fault, $found->what) ?? 0.0

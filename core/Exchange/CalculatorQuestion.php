@@ -6,8 +6,8 @@ namespace Metrum\Exchange;
 
 use Metrum\Bench\Calculator;
 use Metrum\Bench\CannotBe;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Shape;
 use Metrum\Data\Refused;
 use Metrum\Quantity\Unanswerable;
@@ -78,7 +78,7 @@ final class CalculatorQuestion
             throw new Refused($this->reasons);
         }
         try {
-            $answer = $calculation->answer(new Given($this->values, new Units(pressure: Unit::Kilopascal)));
+            $answer = $calculation->answer(new Inputs($this->values, new Units(pressure: Unit::Kilopascal)));
         } catch (CannotBe $wrong) {
             throw new Refused(["inputs.{$wrong->input}: {$wrong->getMessage()}"]);
         } catch (Unanswerable $wrong) {

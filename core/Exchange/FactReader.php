@@ -21,7 +21,7 @@ use Metrum\Log\Kinds\ClockSet;
 use Metrum\Log\Kinds\NoteWritten;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Log\Kinds\StepTaken;
-use Metrum\Log\Kinds\Weighed;
+use Metrum\Log\Kinds\WeighedAmount;
 use Metrum\Quantity\Atmosphere;
 
 /** Reads what one fact of a log says, by its kind. What cannot be is named with its path. */
@@ -182,21 +182,21 @@ final readonly class FactReader
     {
         $given = $section->besides('');
         $kept = [];
-        foreach ([Weighed::BEFORE, Weighed::AFTER] as $key) {
+        foreach ([WeighedAmount::BEFORE, WeighedAmount::AFTER] as $key) {
             if (is_int($given[$key] ?? null) || is_float($given[$key] ?? null)) {
                 $kept[$key] = (float) $given[$key];
             } elseif (isset($given[$key])) {
                 $section->refuse('data.'.$key, Reasons::shown($given[$key]).' was given; kg as a number are wanted');
             }
         }
-        foreach ([Weighed::CYLINDER, Weighed::PURPOSE] as $key) {
+        foreach ([WeighedAmount::CYLINDER, WeighedAmount::PURPOSE] as $key) {
             if (is_string($given[$key] ?? null)) {
                 $kept[$key] = $given[$key];
             }
         }
-        if (isset($kept[Weighed::PURPOSE]) && ChargePurpose::tryFrom($kept[Weighed::PURPOSE]) === null) {
+        if (isset($kept[WeighedAmount::PURPOSE]) && ChargePurpose::tryFrom($kept[WeighedAmount::PURPOSE]) === null) {
             $possible = implode(', ', array_column(ChargePurpose::cases(), 'value'));
-            $given = Reasons::shown($kept[Weighed::PURPOSE]);
+            $given = Reasons::shown($kept[WeighedAmount::PURPOSE]);
             $section->refuse('data.purpose', "$given was given; possible is $possible");
         }
 

@@ -14,7 +14,7 @@ use Metrum\Log\Kinds\ClockSet;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Log\Kinds\StepTaken;
 use Metrum\Log\Kinds\Trace;
-use Metrum\Log\Kinds\Weighed;
+use Metrum\Log\Kinds\WeighedAmount;
 use Metrum\Log\Log;
 use Metrum\Quantity\Unit;
 
@@ -94,7 +94,7 @@ final class LogWriter
             [PlantMoved::FORECAST => true, PlantMoved::OVERRULED => true],
         );
         if ($kind === FactKind::Move && $content->key === Control::Charge->value) {
-            $data += Weighed::in($content)->data();
+            $data += WeighedAmount::in($content)->data();
         }
         if (Trace::ago($content) > 0.0) {
             $data['ago_min'] = CircuitWriter::number(Trace::ago($content) / 60);

@@ -8,7 +8,7 @@ use Metrum\Data\BrokenData;
 use Metrum\Data\Knowledge;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\NoteWritten;
-use Metrum\Log\Said;
+use Metrum\Log\Statement;
 
 /** What people say whole, without naming what it is about: data/phrases.json, by what it means. */
 final class Phrases
@@ -44,7 +44,7 @@ final class Phrases
         return trim((string) preg_replace('/\s+/u', ' ', $bare));
     }
 
-    /** @return list<Said> what was said; none where it is no phrase that is known */
+    /** @return list<Statement> what was said; none where it is no phrase that is known */
     public function read(string $text): array
     {
         $meaning = $this->meanings[self::plain($text)] ?? null;
@@ -59,8 +59,8 @@ final class Phrases
             [$kind, $key, $word] = [...explode(' ', $one, 3), '', ''];
             $of = FactKind::from($kind);
             $said[] = match ($of) {
-                FactKind::State => new Said($of, FactKind::State->value, $key),
-                FactKind::Complaint, FactKind::Touched, FactKind::Restored => new Said($of, $key, 'yes'),
+                FactKind::State => new Statement($of, FactKind::State->value, $key),
+                FactKind::Complaint, FactKind::Touched, FactKind::Restored => new Statement($of, $key, 'yes'),
                 FactKind::Reading,
                 FactKind::Observation,
                 FactKind::Test,
@@ -71,7 +71,7 @@ final class Phrases
                 FactKind::Card,
                 FactKind::Clock,
                 FactKind::Circuit,
-                FactKind::Undo => new Said($of, $key, $word),
+                FactKind::Undo => new Statement($of, $key, $word),
             };
         }
 
@@ -79,9 +79,9 @@ final class Phrases
     }
 
     /** What fits two things is asked back. */
-    public static function ask(string $text, string $question): Said
+    public static function ask(string $text, string $question): Statement
     {
-        return new Said(FactKind::Note, NoteWritten::UNCLEAR, trim($text), $question);
+        return new Statement(FactKind::Note, NoteWritten::UNCLEAR, trim($text), $question);
     }
 
     /** @return array<string, string> meaning by phrase as it is compared */

@@ -13,7 +13,7 @@ use Metrum\Knowledge\Test;
 use Metrum\Knowledge\Word;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\NoteWritten;
-use Metrum\Log\Said;
+use Metrum\Log\Statement;
 use Metrum\Quantity\Unit;
 
 /**
@@ -81,7 +81,7 @@ final class QuickLine
         }
     }
 
-    /** @return list<Said> in the order in which they were said */
+    /** @return list<Statement> in the order in which they were said */
     public function read(string $line): array
     {
         $entries = [];
@@ -112,7 +112,7 @@ final class QuickLine
                 }
             }
             if (trim($unknown) !== '') {
-                $entries[] = new Said(FactKind::Note, NoteWritten::PLAIN, $unknown);
+                $entries[] = new Statement(FactKind::Note, NoteWritten::PLAIN, $unknown);
             }
         }
 
@@ -122,7 +122,7 @@ final class QuickLine
     /**
      * What a part says as a whole: a known phrase, work, a pull-down told in hindsight, a number before its name.
      *
-     * @return list<Said> none where it is to be read word by word
+     * @return list<Statement> none where it is to be read word by word
      */
     private function whole(string $part): array
     {
@@ -141,11 +141,12 @@ final class QuickLine
     /**
      * "4.3 amps", "10 inhg", "32 psi suction": where the unit alone fits several things it is asked which.
      *
-     * @return list<Said>
+     * @return list<Statement>
      */
     private function numberFirst(string $part): array
     {
-        if (preg_match('/^('.Told::NUMBER.')\s*([^\d\s]\S*)(?:\s+(.+))?$/u', $part, $is) !== 1 || trim($is[1]) === '') {
+        $isNumber = preg_match('/^('.LineValue::NUMBER.')\s*([^\d\s]\S*)(?:\s+(.+))?$/u', $part, $is) === 1;
+        if (! $isNumber || trim($is[1]) === '') {
             return [];
         }
         $named = $is[3] ?? '';
@@ -168,11 +169,11 @@ final class QuickLine
         return [];
     }
 
-    private static function ofUnit(string $key, string $part): Said
+    private static function ofUnit(string $key, string $part): Statement
     {
         return Reading::tryFrom($key) === null
             ? Phrases::ask($part, $key)
-            : new Said(FactKind::Reading, $key, $part);
+            : new Statement(FactKind::Reading, $key, $part);
     }
 
     /** "off" alone is a state; in "cap off left open" it is none. */
@@ -202,7 +203,7 @@ final class QuickLine
         return substr($found[0], strlen($typed));
     }
 
-    /** @return array{?Said, int} what the text begins with, and how many bytes that takes */
+    /** @return array{?Statement, int} what the text begins with, and how many bytes that takes */
     private function first(string $text): array
     {
         foreach ($this->phrases as [$phrase, $kind, $key]) {
@@ -211,9 +212,9 @@ final class QuickLine
             }
             $after = substr($text, strlen($match[0]));
             $value = match ($kind) {
-                FactKind::Reading => Told::measured($phrase, Reading::from($key), $after),
-                FactKind::Observation => Told::word(Observation::from($key)->words(), $after),
-                FactKind::Test => Told::word(Test::from($key)->words(), $after),
+                FactKind::Reading => LineValue::measured($phrase, Reading::from($key), $after),
+                FactKind::Observation => LineValue::word(Observation::from($key)->words(), $after),
+                FactKind::Test => LineValue::word(Test::from($key)->words(), $after),
                 FactKind::Complaint => ['yes', 0],
                 FactKind::State,
                 FactKind::Confirmed,
@@ -230,7 +231,7 @@ final class QuickLine
             if ($value !== null) {
                 $name = $value[2] ?? ($kind === FactKind::State ? FactKind::State->value : $key);
 
-                return [new Said($kind, $name, $value[0]), strlen($match[0]) + $value[1]];
+                return [new Statement($kind, $name, $value[0]), strlen($match[0]) + $value[1]];
             }
         }
 

@@ -7,7 +7,7 @@ namespace Metrum\Exchange;
 use Metrum\Installation\DesignKey;
 use Metrum\Knowledge\Reading;
 use Metrum\Log\FactKind;
-use Metrum\Log\Said;
+use Metrum\Log\Statement;
 
 /** What a part of a line says as a whole, not word by word. */
 final class ToldWhole
@@ -24,7 +24,7 @@ final class ToldWhole
     /**
      * Figures with two decimal signs, pressures in degrees: asked back, never cut where they are understood.
      *
-     * @return ?list<Said>
+     * @return ?list<Statement>
      */
     public static function unclear(string $part): ?array
     {
@@ -36,7 +36,7 @@ final class ToldWhole
         }
         $air = preg_match('/^supply\s+(\d+)$/iu', $part, $is) === 1 ? (float) $is[1] : 0.0;
 
-        return $air >= self::PERHAPS_AIR && $air < Told::NO_AIR
+        return $air >= self::PERHAPS_AIR && $air < LineValue::NO_AIR
             ? [Phrases::ask($part, 'volts, or supply air? Write 100 V or 100 F.')]
             : null;
     }
@@ -44,19 +44,19 @@ final class ToldWhole
     /**
      * "box set 35", "set point 2", "box 41f set 36f": what the box is set to. "set 2" alone is a move, read before.
      *
-     * @return ?array{Said, int} with how many bytes that takes
+     * @return ?array{Statement, int} with how many bytes that takes
      */
     public static function setPoint(string $text): ?array
     {
-        return preg_match(self::SET_POINT.Told::NUMBER.self::SET_POINT_END, $text, $is) === 1
-            ? [new Said(FactKind::Circuit, DesignKey::BoxSetPoint->value, trim($is['typed'])), strlen($is[0])]
+        return preg_match(self::SET_POINT.LineValue::NUMBER.self::SET_POINT_END, $text, $is) === 1
+            ? [new Statement(FactKind::Circuit, DesignKey::BoxSetPoint->value, trim($is['typed'])), strlen($is[0])]
             : null;
     }
 
     /**
      * "box from 15 to 3 in 40 min": how fast it fell, and where it is.
      *
-     * @return list<Said>
+     * @return list<Statement>
      */
     public static function fell(string $part): array
     {
@@ -72,8 +72,8 @@ final class ToldWhole
         $rate = round(($figure($is[1]) - $figure($is[3])) / max(1e-6, $hours), 2);
 
         return [
-            new Said(FactKind::Reading, Reading::PullDownRate->value, $rate.($unit === '' ? '' : " $unit/h")),
-            new Said(FactKind::Reading, Reading::BoxTemperature->value, $is[3].($unit === '' ? '' : " $unit")),
+            new Statement(FactKind::Reading, Reading::PullDownRate->value, $rate.($unit === '' ? '' : " $unit/h")),
+            new Statement(FactKind::Reading, Reading::BoxTemperature->value, $is[3].($unit === '' ? '' : " $unit")),
         ];
     }
 }

@@ -6,7 +6,7 @@ namespace Metrum\Exchange;
 
 use Metrum\Diagnosis\Check;
 use Metrum\Diagnosis\Contradiction;
-use Metrum\Diagnosis\Seen\Seen;
+use Metrum\Diagnosis\Seen\SeenFault;
 use Metrum\Diagnosis\Suspect;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Figure;
@@ -35,7 +35,7 @@ final class VerdictAnswer
     }
 
     /** @return array<string, mixed> */
-    private static function seen(Seen $seen): array
+    private static function seen(SeenFault $seen): array
     {
         return [
             'by' => $seen->asked->value,

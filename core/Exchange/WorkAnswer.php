@@ -15,9 +15,9 @@ use Metrum\Work\Assessment;
 use Metrum\Work\Charging\ChargingGate;
 use Metrum\Work\Movements;
 use Metrum\Work\NextMove;
+use Metrum\Work\OpenTouches;
 use Metrum\Work\Precondition;
 use Metrum\Work\Response;
-use Metrum\Work\Touched;
 
 /** What was done at a visit, as the command line answers it (work.md §7), in file units. */
 final class WorkAnswer
@@ -34,7 +34,7 @@ final class WorkAnswer
                 static fn (Account $one): array => self::chapter($one, $assessment->verdict($one)),
                 $assessment->accounts(),
             ),
-            'touched' => Touched::of($log)->keys(),
+            'touched' => OpenTouches::of($log)->keys(),
             'learned' => array_map(self::response(...), $assessment->responses->all()),
             'proposed' => self::proposed($assessment),
             'movements' => [

@@ -9,8 +9,8 @@ use Metrum\Knowledge\Control;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\ClockSet;
 use Metrum\Log\Kinds\PlantMoved;
-use Metrum\Log\Kinds\Weighed;
-use Metrum\Log\Said;
+use Metrum\Log\Kinds\WeighedAmount;
+use Metrum\Log\Statement;
 
 /**
  * Reads what people type of their work: "valve 1/4 out", "washed condenser", "set 2", "wait 15"; with how it was found
@@ -73,7 +73,7 @@ final class WorkLine
     ];
 
     /** One part of a line; null where it is not about work. */
-    public static function read(string $part): ?Said
+    public static function read(string $part): ?Statement
     {
         [$text, $found, $why] = self::clauses(trim($part));
 
@@ -105,12 +105,12 @@ final class WorkLine
     }
 
     /** "set cut-out 0.3 bar found 0.1", "set 2 found 5" */
-    private static function set(string $text, string $found, string $why): ?Said
+    private static function set(string $text, string $found, string $why): ?Statement
     {
         foreach (self::SET as $key => $names) {
             $pattern = "/^set\s+(?:the\s+)?(?:$names)\s*(?:to\s+)?(?<amount>[-−+]?\d[\d.,]*(?:\s*[^\d\s]\S*)?)$/iu";
             if (preg_match($pattern, $text, $is) === 1) {
-                return new Said(FactKind::Move, $key, $is['amount'], $found, with: self::why($why));
+                return new Statement(FactKind::Move, $key, $is['amount'], $found, with: self::why($why));
             }
         }
 
@@ -118,7 +118,7 @@ final class WorkLine
     }
 
     /** "added 350 g because product cannot wait", "took out 200 g" */
-    private static function charged(string $text, string $why): ?Said
+    private static function charged(string $text, string $why): ?Statement
     {
         if (preg_match('/^'.self::CHARGED.'$/iu', $text, $is) !== 1) {
             return null;
@@ -126,22 +126,22 @@ final class WorkLine
         $isIn = preg_match('/^(?:added|charged|put\s+in|topped\s+up)$/iu', $is['way']) === 1;
         $isRecovered = mb_strtolower($is['way']) === 'recovered';
 
-        return new Said(
+        return new Statement(
             FactKind::Move,
             Control::Charge->value,
             ($isIn ? '' : '-').trim($is['amount']),
-            with: self::why($why) + ($isRecovered ? [Weighed::PURPOSE => ChargePurpose::Repair->value] : []),
+            with: self::why($why) + ($isRecovered ? [WeighedAmount::PURPOSE => ChargePurpose::Repair->value] : []),
         );
     }
 
-    private static function turned(string $text, string $found, string $why): ?Said
+    private static function turned(string $text, string $found, string $why): ?Statement
     {
         foreach (self::TURNED as $key => $names) {
             foreach (self::TURNS as $turn => $way) {
                 // "valve B 1/4 out": one capital or a number tells which.
                 $pattern = '/^'.sprintf($turn, $names, self::AMOUNT).'$/u';
                 if (preg_match($pattern, $text, $is) === 1 || preg_match($pattern.'i', $text, $is) === 1) {
-                    return new Said(
+                    return new Statement(
                         FactKind::Move,
                         $key,
                         trim($is['amount']).' '.strtolower($is['way'] ?? $way),
@@ -157,34 +157,41 @@ final class WorkLine
     }
 
     /** "washed condenser", "replaced the drier because it was plugged" */
-    private static function done(string $text, string $found, string $why): ?Said
+    private static function done(string $text, string $found, string $why): ?Statement
     {
         foreach (self::DONE as $key => $names) {
             if (preg_match("/^(?:$names)$/iu", $text) === 1) {
-                return new Said(FactKind::Move, Control::from($key)->value, 'done', $found, with: self::why($why));
+                return new Statement(FactKind::Move, Control::from($key)->value, 'done', $found, with: self::why($why));
             }
         }
         $isPart = preg_match('/^(?:replaced|new)\s+(?:the\s+)?(?<part>[\p{L}][\p{L} -]{2,40})$/iu', $text, $is) === 1;
 
         return $isPart && preg_match(self::NO_PART, $is['part']) !== 1
-            ? new Said(FactKind::Move, Control::PartReplaced->value, 'done', $found, trim($is['part']), self::why($why))
+            ? new Statement(
+                FactKind::Move,
+                Control::PartReplaced->value,
+                'done',
+                $found,
+                trim($is['part']),
+                self::why($why),
+            )
             : null;
     }
 
-    private static function waiting(string $text): ?Said
+    private static function waiting(string $text): ?Statement
     {
         return preg_match('/^(?:wait|clock|timer)\s+(\d+(?:[.,]\d+)?\s*(?:min(?:utes)?|m|h|s)?)$/iu', $text, $is) === 1
-            ? new Said(FactKind::Clock, ClockSet::SETTLING, $is[1])
+            ? new Statement(FactKind::Clock, ClockSet::SETTLING, $is[1])
             : null;
     }
 
-    private static function open(string $text): ?Said
+    private static function open(string $text): ?Statement
     {
         foreach (self::OPEN as $what => [$opened, $back]) {
             if (preg_match("/^$what\s+($opened|$back)$/iu", $text, $is) === 1) {
                 $kind = strtolower($is[1]) === $opened ? FactKind::Touched : FactKind::Restored;
 
-                return new Said($kind, $what.'_'.$opened, 'yes');
+                return new Statement($kind, $what.'_'.$opened, 'yes');
             }
         }
 

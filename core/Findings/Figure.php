@@ -16,7 +16,7 @@ final readonly class Figure
      * @param  list<Reading|DesignKey>  $from  what it was worked from
      */
     public function __construct(
-        public Derived $key,
+        public DerivedFigure $key,
         public float $si,
         private string $pattern,
         public array $from,
@@ -44,7 +44,7 @@ final readonly class Figure
     }
 
     /** The same value under another name. */
-    public function as(Derived $key): self
+    public function as(DerivedFigure $key): self
     {
         return new self($key, $this->si, $this->pattern, $this->from, $this->meaning);
     }

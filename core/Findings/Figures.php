@@ -45,7 +45,7 @@ final class Figures
      * @param  ?callable(float): ?Meaning  $meaning  of the value
      */
     public function work(
-        Derived $key,
+        DerivedFigure $key,
         string $pattern,
         array $from,
         callable $value,
@@ -63,7 +63,7 @@ final class Figures
     }
 
     /** The first of these that is known stands for the key too. */
-    public function takeFirst(Derived $key, Derived ...$candidates): void
+    public function takeFirst(DerivedFigure $key, DerivedFigure ...$candidates): void
     {
         foreach ($candidates as $candidate) {
             $figure = $this->figure($candidate);
@@ -76,7 +76,7 @@ final class Figures
     }
 
     /** A figure is not known, for a reason. */
-    public function leave(Derived $key, string $reason): void
+    public function leave(DerivedFigure $key, string $reason): void
     {
         $this->unknown[$key->value] = $reason;
     }
@@ -110,7 +110,7 @@ final class Figures
         ['figures' => $this->figures, 'unknown' => $this->unknown] = $kept;
     }
 
-    public function figure(Derived $key): ?Figure
+    public function figure(DerivedFigure $key): ?Figure
     {
         if ($this->later !== null && $key->needsCompression()) {
             $this->workLater();
@@ -119,7 +119,7 @@ final class Figures
         return $this->figures[$key->value] ?? null;
     }
 
-    public function value(Derived $key): ?float
+    public function value(DerivedFigure $key): ?float
     {
         return $this->figure($key)?->si;
     }

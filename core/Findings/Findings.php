@@ -31,7 +31,7 @@ final readonly class Findings
      * @param  array<string, State>  $states  what the plant was doing when it was found, by key of what was found;
      *                                        absent: what it does now
      * @param  list<string>  $moving  keys of readings that were taken twice and still move
-     * @param  list<Moved>  $moved  how the plant answered what was moved so far
+     * @param  list<MoveAnswer>  $moved  how the plant answered what was moved so far
      * @param  ?Word  $tripped  what had stopped the compressor at this visit before it ran again
      * @param  list<string>  $repeated  keys of readings that were taken twice and read the same
      */
@@ -196,7 +196,7 @@ final readonly class Findings
     /**
      * The same with what moves came to.
      *
-     * @param  list<Moved>  $moved
+     * @param  list<MoveAnswer>  $moved
      */
     public function withMoved(array $moved): self
     {

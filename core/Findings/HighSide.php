@@ -28,20 +28,20 @@ final readonly class HighSide
         $this->saturations();
         $discharge = Reading::DischargePressure;
         $receiver = Reading::ReceiverPressure;
-        $this->subcooling(Derived::CondenserSubcooling, Reading::CondenserOutletTemperature, [
+        $this->subcooling(DerivedFigure::CondenserSubcooling, Reading::CondenserOutletTemperature, [
             $discharge,
             $receiver,
         ]);
-        $this->subcooling(Derived::ReceiverSubcooling, Reading::ReceiverOutletTemperature, [
+        $this->subcooling(DerivedFigure::ReceiverSubcooling, Reading::ReceiverOutletTemperature, [
             $receiver,
             $discharge,
         ]);
-        $this->subcooling(Derived::ValveSubcooling, Reading::ValveInletTemperature, [$receiver, $discharge]);
+        $this->subcooling(DerivedFigure::ValveSubcooling, Reading::ValveInletTemperature, [$receiver, $discharge]);
         $this->mainSubcooling();
         $this->airSide();
         $this->current();
         $this->difference(
-            Derived::DrierDrop,
+            DerivedFigure::DrierDrop,
             Reading::DrierInletTemperature,
             Reading::DrierOutletTemperature,
             'pipe before the drier − pipe after it',
@@ -57,19 +57,19 @@ final readonly class HighSide
             return;
         }
         $this->figures->work(
-            Derived::CompressionRatio,
+            DerivedFigure::CompressionRatio,
             'absolute discharge pressure ÷ absolute suction pressure',
             [Reading::DischargePressure, Reading::SuctionPressure],
             static fn (): float => $head / $suction,
         );
-        $superheat = $this->figures->value(Derived::CompressorSuperheat);
-        $dew = $this->figures->value(Derived::SaturatedSuction);
+        $superheat = $this->figures->value(DerivedFigure::CompressorSuperheat);
+        $dew = $this->figures->value(DerivedFigure::SaturatedSuction);
         if ($superheat === null || $dew === null || $head <= $suction) {
             return;
         }
         if ($superheat < 0.0) {
             $this->figures->leave(
-                Derived::IdealDischarge,
+                DerivedFigure::IdealDischarge,
                 'The suction gas reads below saturation: liquid may be returning, so its state is not known.',
             );
 
@@ -87,19 +87,19 @@ final readonly class HighSide
         }
         $from = [$at];
         $this->figures->work(
-            Derived::SaturatedCondensing,
+            DerivedFigure::SaturatedCondensing,
             'bubble temperature at the %1$s (absolute)',
             $from,
             fn (): float => $this->fluid->bubbleTemperature($head),
         );
         $this->figures->work(
-            Derived::CondensingDew,
+            DerivedFigure::CondensingDew,
             'dew temperature at the %1$s (absolute)',
             $from,
             fn (): float => $this->fluid->dewTemperature($head),
         );
         $this->figures->work(
-            Derived::CondensingMiddle,
+            DerivedFigure::CondensingMiddle,
             'mean of dew and bubble temperature at the %1$s',
             $from,
             fn (): float => ($this->fluid->dewTemperature($head) + $this->fluid->bubbleTemperature($head)) / 2,
@@ -118,13 +118,13 @@ final readonly class HighSide
     {
         $from = [Reading::DischargePressure, Reading::SuctionPressure, Reading::SuctionTemperatureCompressor];
         $this->figures->work(
-            Derived::IdealDischarge,
+            DerivedFigure::IdealDischarge,
             'temperature after compression without loss from the compressor\'s suction state to the discharge pressure',
             $from,
             fn (): float => $this->fluid->isentropicDischarge($dew, $superheat, $head)['temperature'],
         );
         $this->figures->work(
-            Derived::ExpectedDischarge,
+            DerivedFigure::ExpectedDischarge,
             sprintf(
                 'compression at %.0f %%%% isentropic efficiency, as usual at a ratio of %.1f, '.
                     'less 6 %%%% through the shell and 8 %%%% of the difference to the air on the way to the clamp',
@@ -148,7 +148,7 @@ final readonly class HighSide
     }
 
     /** @param  list<Reading>  $pressures  the first one measured is used */
-    private function subcooling(Derived $key, Reading $pipe, array $pressures): void
+    private function subcooling(DerivedFigure $key, Reading $pipe, array $pressures): void
     {
         $temperature = $this->findings->reading($pipe);
         foreach ($pressures as $reading) {
@@ -163,7 +163,7 @@ final readonly class HighSide
                 fn (): float => $this->fluid->bubbleTemperature($pressure) - $temperature,
                 static fn (float $value): ?Meaning => match (true) {
                     $value < -1.0 => Meaning::NoLiquidSeal,
-                    $key === Derived::ValveSubcooling => Meaning::ReadsHighBehindRestriction,
+                    $key === DerivedFigure::ValveSubcooling => Meaning::ReadsHighBehindRestriction,
                     default => null,
                 },
             );
@@ -175,19 +175,21 @@ final readonly class HighSide
     private function mainSubcooling(): void
     {
         $order = $this->findings->circuit->hasReceiver()
-            ? [Derived::ReceiverSubcooling, Derived::CondenserSubcooling, Derived::ValveSubcooling]
-            : [Derived::CondenserSubcooling, Derived::ReceiverSubcooling, Derived::ValveSubcooling];
-        $this->figures->takeFirst(Derived::Subcooling, ...$order);
+            ? [DerivedFigure::ReceiverSubcooling, DerivedFigure::CondenserSubcooling, DerivedFigure::ValveSubcooling]
+            : [DerivedFigure::CondenserSubcooling, DerivedFigure::ReceiverSubcooling, DerivedFigure::ValveSubcooling];
+        $this->figures->takeFirst(DerivedFigure::Subcooling, ...$order);
     }
 
     private function airSide(): void
     {
         $ambient = $this->findings->reading(Reading::AmbientTemperature);
         $middle = $this->rules->judgesAtMidGlide();
-        $condensing = $this->figures->value($middle ? Derived::CondensingMiddle : Derived::SaturatedCondensing);
+        $condensing = $this->figures->value(
+            $middle ? DerivedFigure::CondensingMiddle : DerivedFigure::SaturatedCondensing,
+        );
         if ($ambient !== null && $condensing !== null) {
             $this->figures->work(
-                Derived::CondenserSplit,
+                DerivedFigure::CondenserSplit,
                 $middle
                     ? 'condensing at mid-glide − air entering the condenser'
                     : 'condensing at bubble − air entering the condenser',
@@ -196,13 +198,13 @@ final readonly class HighSide
             );
         }
         $this->difference(
-            Derived::CondenserApproach,
+            DerivedFigure::CondenserApproach,
             Reading::CondenserOutletTemperature,
             Reading::AmbientTemperature,
             'liquid leaving the condenser − air entering it',
         );
         $this->difference(
-            Derived::CondenserAirRise,
+            DerivedFigure::CondenserAirRise,
             Reading::CondenserAirOutTemperature,
             Reading::AmbientTemperature,
             'air leaving − air entering the condenser',
@@ -215,7 +217,7 @@ final readonly class HighSide
         $current = $this->findings->reading(Reading::CompressorCurrent);
         if ($rated !== null && $current !== null) {
             $this->figures->work(
-                Derived::CurrentShare,
+                DerivedFigure::CurrentShare,
                 'current ÷ rated current of the plate',
                 [Reading::CompressorCurrent, DesignKey::RatedCurrent],
                 static fn (): float => $current / $rated,
@@ -223,7 +225,7 @@ final readonly class HighSide
         }
     }
 
-    private function difference(Derived $key, Reading $from, Reading $less, string $formula): void
+    private function difference(DerivedFigure $key, Reading $from, Reading $less, string $formula): void
     {
         $a = $this->findings->reading($from);
         $b = $this->findings->reading($less);

@@ -48,7 +48,7 @@ final readonly class LowSide
         $suction = $this->findings->absolute(Reading::SuctionPressure);
         if ($suction !== null) {
             $this->figures->work(
-                Derived::SaturatedSuction,
+                DerivedFigure::SaturatedSuction,
                 'dew temperature at the %1$s (absolute)',
                 [Reading::SuctionPressure],
                 fn (): float => $this->fluid->dewTemperature($suction),
@@ -60,21 +60,21 @@ final readonly class LowSide
     {
         $meaning = $at === Reading::SuctionPressure ? static fn (): Meaning => Meaning::TakenAtCompressor : null;
         $this->figures->work(
-            Derived::SaturatedEvaporator,
+            DerivedFigure::SaturatedEvaporator,
             'dew temperature at the %1$s (absolute)',
             [$at],
             fn (): float => $this->fluid->dewTemperature($coil),
             $meaning,
         );
         $this->figures->work(
-            Derived::CoilInlet,
+            DerivedFigure::CoilInlet,
             'temperature at the quality that the valve leaves: '.
                 'enthalpy of the liquid before it, at the coil\'s pressure',
             [$at],
             fn (): float => $this->inletTemperature($coil),
         );
         $this->figures->work(
-            Derived::CoilMiddle,
+            DerivedFigure::CoilMiddle,
             'mean of dew and the coil\'s inlet temperature',
             [$at],
             fn (): float => ($this->fluid->dewTemperature($coil) + $this->inletTemperature($coil)) / 2,
@@ -83,7 +83,7 @@ final readonly class LowSide
         $suction = $this->findings->absolute(Reading::SuctionPressure);
         if ($at === Reading::EvaporatorPressure && $suction !== null) {
             $this->figures->work(
-                Derived::SuctionLineDrop,
+                DerivedFigure::SuctionLineDrop,
                 'coil pressure − suction pressure',
                 [$at, Reading::SuctionPressure],
                 static fn (): float => $coil - $suction,
@@ -95,17 +95,17 @@ final readonly class LowSide
     {
         $bulb = Reading::SuctionTemperatureEvaporator;
         $pipe = Reading::SuctionTemperatureCompressor;
-        $this->superheat(Derived::EvaporatorSuperheat, $bulb, $this->coilReading);
-        $this->superheat(Derived::CompressorSuperheat, $pipe, Reading::SuctionPressure);
+        $this->superheat(DerivedFigure::EvaporatorSuperheat, $bulb, $this->coilReading);
+        $this->superheat(DerivedFigure::CompressorSuperheat, $pipe, Reading::SuctionPressure);
         $this->difference(
-            Derived::SuctionLineGain,
+            DerivedFigure::SuctionLineGain,
             $pipe,
             $bulb,
             'suction pipe at the compressor − pipe at the bulb',
         );
     }
 
-    private function superheat(Derived $key, Reading $pipe, ?Reading $pressure): void
+    private function superheat(DerivedFigure $key, Reading $pipe, ?Reading $pressure): void
     {
         $temperature = $this->findings->reading($pipe);
         $absolute = $pressure === null ? null : $this->findings->absolute($pressure);
@@ -132,10 +132,10 @@ final readonly class LowSide
             return;
         }
         $middle = $this->rules->judgesAtMidGlide();
-        $coil = $this->figures->value($middle ? Derived::CoilMiddle : Derived::SaturatedEvaporator);
+        $coil = $this->figures->value($middle ? DerivedFigure::CoilMiddle : DerivedFigure::SaturatedEvaporator);
         if ($coil !== null && $this->coilReading !== null) {
             $this->figures->work(
-                Derived::EvaporatorTd,
+                DerivedFigure::EvaporatorTd,
                 $middle
                     ? 'air entering the coil − evaporating in the middle of the coil'
                     : 'air entering the coil − evaporating at dew',
@@ -144,7 +144,7 @@ final readonly class LowSide
             );
         }
         $this->difference(
-            Derived::CoilAirDrop,
+            DerivedFigure::CoilAirDrop,
             Reading::BoxTemperature,
             Reading::SupplyAirTemperature,
             'air entering − air leaving the coil',
@@ -152,7 +152,7 @@ final readonly class LowSide
         $set = $this->findings->circuit->design->boxSetPoint;
         if ($set !== null) {
             $this->figures->work(
-                Derived::BoxAboveSetPoint,
+                DerivedFigure::BoxAboveSetPoint,
                 'box air − set point',
                 [Reading::BoxTemperature, DesignKey::BoxSetPoint],
                 static fn (): float => $box - $set,
@@ -160,7 +160,7 @@ final readonly class LowSide
         }
     }
 
-    private function difference(Derived $key, Reading $from, Reading $less, string $formula): void
+    private function difference(DerivedFigure $key, Reading $from, Reading $less, string $formula): void
     {
         $a = $this->findings->reading($from);
         $b = $this->findings->reading($less);
@@ -201,7 +201,7 @@ final readonly class LowSide
                 return $value;
             }
         }
-        $bubble = $this->figures->value(Derived::SaturatedCondensing);
+        $bubble = $this->figures->value(DerivedFigure::SaturatedCondensing);
 
         return $bubble === null ? null : $bubble - self::USUAL_SUBCOOLING;
     }

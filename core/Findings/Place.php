@@ -41,19 +41,19 @@ enum Place: string
     }
 
     /** Where its temperature comes from: a clamp, or a pressure by way of saturation. */
-    public function source(): Reading|Derived
+    public function source(): Reading|DerivedFigure
     {
         return match ($this) {
             self::Discharge => Reading::DischargeTemperature,
-            self::CondenserIn => Derived::CondensingDew,
-            self::CondenserOut => Derived::SaturatedCondensing,
+            self::CondenserIn => DerivedFigure::CondensingDew,
+            self::CondenserOut => DerivedFigure::SaturatedCondensing,
             self::CondenserOutlet => Reading::CondenserOutletTemperature,
             self::ReceiverOutlet => Reading::ReceiverOutletTemperature,
             self::DrierInlet => Reading::DrierInletTemperature,
             self::DrierOutlet => Reading::DrierOutletTemperature,
             self::ValveInlet => Reading::ValveInletTemperature,
-            self::CoilIn => Derived::CoilInlet,
-            self::CoilOut => Derived::SaturatedEvaporator,
+            self::CoilIn => DerivedFigure::CoilInlet,
+            self::CoilOut => DerivedFigure::SaturatedEvaporator,
             self::Bulb => Reading::SuctionTemperatureEvaporator,
             self::SuctionPipe => Reading::SuctionTemperatureCompressor,
         };

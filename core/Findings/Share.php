@@ -66,21 +66,24 @@ enum Share: string
     public function of(Findings $findings, Figures $figures): ?float
     {
         $figure = $figures->value(...);
-        $first = $figure(Derived::CondenserSubcooling) ?? $figure(Derived::Subcooling);
+        $first = $figure(DerivedFigure::CondenserSubcooling) ?? $figure(DerivedFigure::Subcooling);
 
         return match ($this) {
             self::SuperheatOfTd => self::quotient(
-                $figure(Derived::EvaporatorSuperheat),
-                self::less($findings->reading(Reading::BoxTemperature), $figure(Derived::SaturatedEvaporator)),
+                $figure(DerivedFigure::EvaporatorSuperheat),
+                self::less($findings->reading(Reading::BoxTemperature), $figure(DerivedFigure::SaturatedEvaporator)),
             ),
-            self::SubcoolingOfSplit => self::quotient($first, $figure(Derived::CondenserSplit)),
-            self::AirDropOfTd => self::quotient($figure(Derived::CoilAirDrop), $figure(Derived::EvaporatorTd)),
+            self::SubcoolingOfSplit => self::quotient($first, $figure(DerivedFigure::CondenserSplit)),
+            self::AirDropOfTd => self::quotient(
+                $figure(DerivedFigure::CoilAirDrop),
+                $figure(DerivedFigure::EvaporatorTd),
+            ),
             self::AirRiseOfSplit => self::quotient(
-                $figure(Derived::CondenserAirRise),
-                $figure(Derived::CondenserSplit),
+                $figure(DerivedFigure::CondenserAirRise),
+                $figure(DerivedFigure::CondenserSplit),
             ),
             self::GainOfDifference => self::quotient(
-                $figure(Derived::SuctionLineGain),
+                $figure(DerivedFigure::SuctionLineGain),
                 self::less(
                     $findings->reading(Reading::AmbientTemperature),
                     $findings->reading(Reading::SuctionTemperatureEvaporator),
@@ -88,7 +91,7 @@ enum Share: string
             ),
             self::DischargeOverIdeal => self::less(
                 $findings->reading(Reading::DischargeTemperature),
-                $figure(Derived::IdealDischarge),
+                $figure(DerivedFigure::IdealDischarge),
             ),
             self::LeastSubcooling => self::end(-1, self::alongLine($findings)),
             self::GreatestSubcooling => self::end(1, self::alongLine($findings)),
@@ -98,13 +101,13 @@ enum Share: string
                         $findings->reading(Reading::DrierInletTemperature),
                     $findings->reading(Reading::CondenserOutletTemperature),
                 ),
-                $figure(Derived::CondenserSplit),
+                $figure(DerivedFigure::CondenserSplit),
             ),
             self::LineFall => self::steepest(self::alongLine($findings)),
-            self::Ratio => $figure(Derived::CompressionRatio),
+            self::Ratio => $figure(DerivedFigure::CompressionRatio),
             self::Lift => self::less(
-                $figure(Derived::CondensingMiddle),
-                $figure(Derived::SaturatedEvaporator),
+                $figure(DerivedFigure::CondensingMiddle),
+                $figure(DerivedFigure::SaturatedEvaporator),
             ),
         };
     }

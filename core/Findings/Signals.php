@@ -51,15 +51,15 @@ final readonly class Signals
     private function worked(Sign $sign): ?float
     {
         return match ($sign) {
-            Sign::TdCoil => $this->atCoil(Derived::EvaporatorTd),
-            Sign::TdSuction => $this->figure(Derived::EvaporatorTd) ?? $this->belowSetPoint(),
-            Sign::Split => $this->isSteady() ? $this->figure(Derived::CondenserSplit) : null,
-            Sign::Superheat => $this->atCoil(Derived::EvaporatorSuperheat),
-            Sign::SuperheatSuction => $this->figure(Derived::EvaporatorSuperheat),
-            Sign::SuperheatFar => $this->figure(Derived::CompressorSuperheat),
+            Sign::TdCoil => $this->atCoil(DerivedFigure::EvaporatorTd),
+            Sign::TdSuction => $this->figure(DerivedFigure::EvaporatorTd) ?? $this->belowSetPoint(),
+            Sign::Split => $this->isSteady() ? $this->figure(DerivedFigure::CondenserSplit) : null,
+            Sign::Superheat => $this->atCoil(DerivedFigure::EvaporatorSuperheat),
+            Sign::SuperheatSuction => $this->figure(DerivedFigure::EvaporatorSuperheat),
+            Sign::SuperheatFar => $this->figure(DerivedFigure::CompressorSuperheat),
             Sign::Subcooling => $this->liquidSubcooling(),
-            Sign::SubcoolingCondenser => $this->figure(Derived::CondenserSubcooling),
-            Sign::ValveSubcooling => $this->figure(Derived::ValveSubcooling),
+            Sign::SubcoolingCondenser => $this->figure(DerivedFigure::CondenserSubcooling),
+            Sign::ValveSubcooling => $this->figure(DerivedFigure::ValveSubcooling),
             Sign::Level => $this->read(Reading::ReceiverLevel),
             Sign::OverCondenser => $this->difference(
                 Reading::ReceiverOutletTemperature,
@@ -67,18 +67,18 @@ final readonly class Signals
             ),
             Sign::Discharge => $this->dischargeOverExpected(),
             Sign::DischargeLevel => $this->read(Reading::DischargeTemperature),
-            Sign::Current => $this->figure(Derived::CurrentShare),
+            Sign::Current => $this->figure(DerivedFigure::CurrentShare),
             Sign::CurrentResidual => $this->currentResidual(),
-            Sign::LineGain => $this->figure(Derived::SuctionLineGain),
+            Sign::LineGain => $this->figure(DerivedFigure::SuctionLineGain),
             Sign::LineLoss, Sign::RegulatorDrop => $this->lossInKelvin(),
-            Sign::Drier => $this->figure(Derived::DrierDrop),
+            Sign::Drier => $this->figure(DerivedFigure::DrierDrop),
             Sign::DrierKpa => $this->read(Reading::DrierDrop),
             Sign::LiquidLineDrop => $this->liquidLineDrop(),
-            Sign::AirDrop => $this->ofExpected(Derived::CoilAirDrop, self::AIR_DROP, $this->by->tdCoil),
-            Sign::AirRise => $this->ofExpected(Derived::CondenserAirRise, self::AIR_RISE, $this->by->split),
+            Sign::AirDrop => $this->ofExpected(DerivedFigure::CoilAirDrop, self::AIR_DROP, $this->by->tdCoil),
+            Sign::AirRise => $this->ofExpected(DerivedFigure::CondenserAirRise, self::AIR_RISE, $this->by->split),
             Sign::Swing => $this->read(Reading::SuperheatSwing),
             Sign::Lowest => $this->read(Reading::SuperheatLowest),
-            Sign::Box => $this->figure(Derived::BoxAboveSetPoint),
+            Sign::Box => $this->figure(DerivedFigure::BoxAboveSetPoint),
             Sign::Fans => $this->fans(),
             Sign::PullDown => $this->read(Reading::PullDownRate),
             Sign::Floor => $this->read(Reading::PumpDownFloor),
@@ -100,7 +100,7 @@ final readonly class Signals
         return $this->findings->reading($reading);
     }
 
-    private function figure(Derived $key): ?float
+    private function figure(DerivedFigure $key): ?float
     {
         return $this->figures->value($key);
     }
@@ -109,7 +109,7 @@ final readonly class Signals
     private function belowSetPoint(): ?float
     {
         $set = $this->findings->circuit->design->boxSetPoint;
-        $coil = $this->figure(Derived::CoilMiddle);
+        $coil = $this->figure(DerivedFigure::CoilMiddle);
 
         return $set === null || $coil === null || $this->read(Reading::BoxTemperature) !== null
             ? null
@@ -120,7 +120,7 @@ final readonly class Signals
     private function isSteady(): bool
     {
         $state = $this->findings->stateOf(Reading::DischargePressure);
-        $above = $this->figure(Derived::BoxAboveSetPoint);
+        $above = $this->figure(DerivedFigure::BoxAboveSetPoint);
 
         return ! in_array($state, [State::Starting, State::PullingDown], true) &&
             ($above === null || $above <= self::FAR_FROM_SET_POINT);
@@ -135,7 +135,7 @@ final readonly class Signals
     }
 
     /** A figure of the coil by the coil's own pressure. */
-    private function atCoil(Derived $key): ?float
+    private function atCoil(DerivedFigure $key): ?float
     {
         return $this->read(Reading::EvaporatorPressure) === null ? null : $this->figure($key);
     }
@@ -160,9 +160,9 @@ final readonly class Signals
     private function liquidSubcooling(): ?float
     {
         if (! $this->findings->circuit->hasReceiver()) {
-            return $this->figure(Derived::CondenserSubcooling);
+            return $this->figure(DerivedFigure::CondenserSubcooling);
         }
-        $receiver = $this->figure(Derived::ReceiverSubcooling);
+        $receiver = $this->figure(DerivedFigure::ReceiverSubcooling);
         $pipe = $this->read(Reading::DrierInletTemperature);
         $pressure =
             $this->findings->absolute(Reading::ReceiverPressure) ??
@@ -203,21 +203,21 @@ final readonly class Signals
     private function dischargeOverExpected(): ?float
     {
         $measured = $this->read(Reading::DischargeTemperature);
-        $expected = $this->figure(Derived::ExpectedDischarge);
+        $expected = $this->figure(DerivedFigure::ExpectedDischarge);
 
         return $measured === null || $expected === null ? null : $measured - $expected;
     }
 
     private function lossInKelvin(): ?float
     {
-        $coil = $this->atCoil(Derived::SaturatedEvaporator);
-        $suction = $this->figure(Derived::SaturatedSuction);
+        $coil = $this->atCoil(DerivedFigure::SaturatedEvaporator);
+        $suction = $this->figure(DerivedFigure::SaturatedSuction);
 
         return $coil === null || $suction === null ? null : $coil - $suction;
     }
 
     /** Measured air difference ÷ what the sound plant's difference would give. */
-    private function ofExpected(Derived $air, float $share, ?float $sound): ?float
+    private function ofExpected(DerivedFigure $air, float $share, ?float $sound): ?float
     {
         $measured = $this->figure($air);
 
@@ -232,8 +232,8 @@ final readonly class Signals
      */
     private function currentResidual(): ?float
     {
-        $share = $this->figure(Derived::CurrentShare);
-        $dew = $this->figure(Derived::SaturatedSuction);
+        $share = $this->figure(DerivedFigure::CurrentShare);
+        $dew = $this->figure(DerivedFigure::SaturatedSuction);
         $head = $this->findings->absolute(Reading::DischargePressure);
         $set = $this->findings->circuit->design->boxSetPoint;
         if (
@@ -271,8 +271,8 @@ final readonly class Signals
     /** How far condensing less evaporating falls short of the least lift, K below 0; 0 where it does not. */
     private function liftShortage(): ?float
     {
-        $high = $this->figure(Derived::CondensingMiddle);
-        $low = $this->figure(Derived::SaturatedEvaporator);
+        $high = $this->figure(DerivedFigure::CondensingMiddle);
+        $low = $this->figure(DerivedFigure::SaturatedEvaporator);
 
         return $high === null || $low === null ? null : min(0.0, $high - $low - self::LEAST_LIFT);
     }

@@ -37,7 +37,7 @@ final readonly class StandingFans
         if (! in_array($control, [HeadPressureControl::FanCycling, HeadPressureControl::FanSpeed], true)) {
             return false;
         }
-        $condensing = Figures::of($findings, $rules)->value(Derived::SaturatedCondensing);
+        $condensing = Figures::of($findings, $rules)->value(DerivedFigure::SaturatedCondensing);
 
         return $condensing !== null && $condensing <= $rules->band(HouseRule::LeastCondensing)->high;
     }

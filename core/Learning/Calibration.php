@@ -36,22 +36,25 @@ final class Calibration
     }
 
     /**
-     * @param  list<Drawn>  $visits
+     * @param  list<DrawnVisit>  $visits
      * @param  callable(int, float): void  $told  how far, 0 … 100 %, and the loss
      * @return array{array<string, mixed>, array<string, Measured>} the file, and what it reached by kind of visit
      */
     public static function file(array $visits, int $seed, callable $told): array
     {
         $fitted = array_values(
-            array_filter($visits, static fn (Drawn $one): bool => ! self::isHeldBack($one->number)),
+            array_filter($visits, static fn (DrawnVisit $one): bool => ! self::isHeldBack($one->number)),
         );
         $held = array_values(
-            array_filter($visits, static fn (Drawn $one): bool => self::isHeldBack($one->number)),
+            array_filter($visits, static fn (DrawnVisit $one): bool => self::isHeldBack($one->number)),
         );
-        $trained = new Trained($fitted);
+        $trained = new FittedCurves($fitted);
         $trained->learn($told);
         $half = static fn (int $which): array => array_values(
-            array_filter($held, static fn (Drawn $one): bool => intdiv($one->number, self::HELD_BACK) % 2 === $which),
+            array_filter(
+                $held,
+                static fn (DrawnVisit $one): bool => intdiv($one->number, self::HELD_BACK) % 2 === $which,
+            ),
         );
         $steeper = $trained->sharpen($half(0));
         $reached = $trained->measured($half(1));
@@ -71,7 +74,7 @@ final class Calibration
     /** Short name of twin, people and features: visits drawn by others are of no use. */
     public static function drawnBy(): string
     {
-        $lines = array_map(static fn (Drawn $one): string => $one->line(), self::probed(self::DRAWN_AS_PROBES));
+        $lines = array_map(static fn (DrawnVisit $one): string => $one->line(), self::probed(self::DRAWN_AS_PROBES));
         $drawn = [Features::numbers(), Features::choices(), $lines];
 
         return substr(md5(json_encode($drawn, JSON_THROW_ON_ERROR)), 0, 10);
@@ -99,7 +102,7 @@ final class Calibration
     public static function probes(): array
     {
         return array_map(
-            static fn (Drawn $visit): array => array_map(
+            static fn (DrawnVisit $visit): array => array_map(
                 static fn (float $one): float => round($one, 2),
                 array_filter($visit->features, is_float(...)),
             ),
@@ -107,13 +110,13 @@ final class Calibration
         );
     }
 
-    /** @return list<Drawn> the first visits, always of the same seed */
+    /** @return list<DrawnVisit> the first visits, always of the same seed */
     private static function probed(int $count): array
     {
         $patients = new Patients(self::PROBE_SEED);
         $drawn = [];
         for ($i = 0; $i < $count; $i++) {
-            $drawn[] = Drawn::of($i, $patients->number($i));
+            $drawn[] = DrawnVisit::of($i, $patients->number($i));
         }
 
         return $drawn;

@@ -15,12 +15,12 @@ final readonly class ChanceTable
     /** The same over all faults. */
     private const USUAL = 0.1;
 
-    public function __construct(private Taught $taught, private ExpertColumns $experts)
+    public function __construct(private Curriculum $taught, private ExpertColumns $experts)
     {
     }
 
     /**
-     * @param  list<Drawn>  $visits
+     * @param  list<DrawnVisit>  $visits
      * @return array<int, array<int, float>> by column and fault, carried and not
      */
     public function of(array $visits): array
@@ -29,7 +29,7 @@ final readonly class ChanceTable
     }
 
     /**
-     * @param  list<Drawn>  $visits
+     * @param  list<DrawnVisit>  $visits
      * @return array<int, array<int, float>> by column and fault that is carried
      */
     public function carried(array $visits): array

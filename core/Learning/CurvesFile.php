@@ -31,7 +31,7 @@ final readonly class CurvesFile
 
     /** @param  array<int, array<int, float>>  $answers  how often each was given, by column and learned fault */
     public function __construct(
-        private Taught $taught,
+        private Curriculum $taught,
         private ExpertColumns $experts,
         private CurveFit $fit,
         private array $answers,
@@ -41,7 +41,7 @@ final readonly class CurvesFile
     /**
      * The file: curves, chances and grades.
      *
-     * @param  list<Drawn>  $visits
+     * @param  list<DrawnVisit>  $visits
      * @param  array<string, float>  $met  how often plants are met that can have a fault, 0 … 1, by Fault
      * @return array<string, mixed>
      */

@@ -18,12 +18,12 @@ final readonly class Grading
     /** Nats below which a curve is not kept. */
     private const TOLD = 0.12;
 
-    public function __construct(private Taught $taught)
+    public function __construct(private Curriculum $taught)
     {
     }
 
     /**
-     * @param  list<Drawn>  $visits
+     * @param  list<DrawnVisit>  $visits
      * @return array<string, array{list<int>, array<string, array<int|string, list<int>>>}>
      */
     public function of(array $visits): array

@@ -209,19 +209,19 @@ final readonly class Patients
         if (! $sound->runs()) {
             return null;
         }
-        $entered = new AsEntered($dice, $whole);
+        $entered = new EntryHabits($dice, $whole);
         $known = $entered->known($circuit);
-        $taken = $entered->readings((new AsMeasured($dice))->of($state), $circuit);
+        $taken = $entered->readings((new InstrumentReadings($dice))->of($state), $circuit);
         $said = $circumstances->state($state, $around, $built, $taken !== []);
         $findings = new Findings($known, $said, readings: $taken);
         $conditions = new Conditions($findings, $around->ambient < 283.15);
-        $told = new AsTold($dice, $conditions);
+        $told = new SpokenAnswers($dice, $conditions);
         $counted =
             $state->runs() && $taken !== []
-                ? (new AsCounted($dice, new Likelihoods($conditions)))->of($findings, $ills)
+                ? (new CountedReadings($dice, new Likelihoods($conditions)))->of($findings, $ills)
                 : [];
         $words = $tests = [];
-        foreach (AsTold::questions($known) as $asked) {
+        foreach (SpokenAnswers::questions($known) as $asked) {
             if ($entered->asks($asked)) {
                 $word = $told->answer($asked, $state, $ills);
                 if ($asked instanceof Observation) {

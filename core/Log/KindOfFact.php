@@ -16,7 +16,7 @@ interface KindOfFact
      *
      * @throws NotAFact where it cannot be: what was given, and what is possible
      */
-    public function content(Said $said, Ground $ground): Content;
+    public function content(Statement $said, Ground $ground): Content;
 
     /** Where such a fact stands among those of its kind: a later one of the same place replaces it. */
     public function place(Fact $fact): string;

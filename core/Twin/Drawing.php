@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Twin;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Installation\Circuit;
@@ -18,10 +18,10 @@ final readonly class Drawing
 {
     /** Design values that visits draw to themselves, and the figure that tells of each. */
     private const DRAWN = [
-        DesignKey::EvaporatorTd->value => Derived::EvaporatorTd,
-        DesignKey::CondenserSplit->value => Derived::CondenserSplit,
-        DesignKey::Superheat->value => Derived::EvaporatorSuperheat,
-        DesignKey::Subcooling->value => Derived::Subcooling,
+        DesignKey::EvaporatorTd->value => DerivedFigure::EvaporatorTd,
+        DesignKey::CondenserSplit->value => DerivedFigure::CondenserSplit,
+        DesignKey::Superheat->value => DerivedFigure::EvaporatorSuperheat,
+        DesignKey::Subcooling->value => DerivedFigure::Subcooling,
     ];
 
     public function __construct(private Twin $twin, private Circuit $circuit, private HouseRules $rules)

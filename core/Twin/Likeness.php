@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Twin;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Knowledge\Fault;
@@ -15,13 +15,13 @@ final readonly class Likeness
 {
     /** Figures by which a fault's severity is found. */
     private const COMPARED = [
-        Derived::EvaporatorTd,
-        Derived::EvaporatorSuperheat,
-        Derived::CompressorSuperheat,
-        Derived::Subcooling,
-        Derived::CondenserSplit,
-        Derived::DrierDrop,
-        Derived::SuctionLineGain,
+        DerivedFigure::EvaporatorTd,
+        DerivedFigure::EvaporatorSuperheat,
+        DerivedFigure::CompressorSuperheat,
+        DerivedFigure::Subcooling,
+        DerivedFigure::CondenserSplit,
+        DerivedFigure::DrierDrop,
+        DerivedFigure::SuctionLineGain,
     ];
 
     /** Severities that are tried. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Twin;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Place;
@@ -171,7 +171,7 @@ final class TwinExpectation implements Expectation
     }
 
     /** Where the twin has a reading of its own for a place, it is taken. */
-    private static function source(Place $place): Reading|Derived
+    private static function source(Place $place): Reading|DerivedFigure
     {
         return match ($place) {
             Place::ReceiverOutlet => Reading::DrierInletTemperature,

@@ -6,7 +6,7 @@ namespace Metrum\Work;
 
 use Metrum\Findings\Chapter;
 use Metrum\Findings\Findings;
-use Metrum\Findings\Moved;
+use Metrum\Findings\MoveAnswer;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\MoveOutcome;
 
@@ -21,13 +21,13 @@ final readonly class Account
     public ?float $change;
 
     /**
-     * @param  CameOf  $came  of the move that began it
+     * @param  MoveResult  $came  of the move that began it
      * @param  array<string, Fault>  $putRight  faults that a move was proven to have put right until then
-     * @param  list<Moved>  $moved  what all moves until then came to
+     * @param  list<MoveAnswer>  $moved  what all moves until then came to
      */
     public function __construct(
         public Chapter $chapter,
-        public CameOf $came,
+        public MoveResult $came,
         public array $putRight,
         public array $moved = [],
     ) {

@@ -8,10 +8,9 @@ use Metrum\Diagnosis\Diagnosis;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Chapter;
 use Metrum\Findings\Chapters;
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
-use Metrum\Findings\Moved;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\MoveOutcome;
@@ -19,7 +18,7 @@ use Metrum\Knowledge\Reading;
 use Metrum\Log\Log;
 use Metrum\Twin\Twins;
 use Metrum\Work\Charging\Charging;
-use Metrum\Work\Charging\WeighedIn;
+use Metrum\Work\Charging\WeighedCharge;
 
 /**
  * All that follows from a window of the log: chapter by chapter what was moved, foretold and found, what was learned of
@@ -231,12 +230,12 @@ final class Assessment
     }
 
     /** What is in the plant by weights, now or at the end of a chapter. */
-    public function weighedIn(int $chapter = PHP_INT_MAX): WeighedIn
+    public function weighedIn(int $chapter = PHP_INT_MAX): WeighedCharge
     {
         // The ledger is asked once, however many sentences follow from it.
         $this->booked ??= [$this->book === null ? null : ($this->book)()];
 
-        return WeighedIn::of($this, $this->booked[0], $chapter);
+        return WeighedCharge::of($this, $this->booked[0], $chapter);
     }
 
     /** The figure that a control is made for, of a part of the circuit, where it was read settled; SI. */
@@ -267,8 +266,8 @@ final class Assessment
         return $this->figures[$chapter->number][$subject] ??= Figures::of($chapter->of($subject), $this->rules);
     }
 
-    public static function figureOf(Control $control): ?Derived
+    public static function figureOf(Control $control): ?DerivedFigure
     {
-        return Derived::tryFrom($control->row()->figures[0] ?? '');
+        return DerivedFigure::tryFrom($control->row()->figures[0] ?? '');
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Knowledge\MoveOutcome;
 use Metrum\Knowledge\Reading;
 use Metrum\Log\Content;
@@ -13,12 +13,12 @@ use Metrum\Log\Kinds\PlantMoved;
 /** What a move will do, said before it is done, and kept with it. */
 final readonly class Forecast
 {
-    /** @param  list<Foretold>  $figures  the one it is made for first */
+    /** @param  list<FigureForecast>  $figures  the one it is made for first */
     public function __construct(public array $figures)
     {
     }
 
-    public function of(Derived|Reading $figure): ?Foretold
+    public function of(DerivedFigure|Reading $figure): ?FigureForecast
     {
         foreach ($this->figures as $one) {
             if ($one->figure === $figure) {
@@ -30,13 +30,13 @@ final readonly class Forecast
     }
 
     /** The figure that the move is made for; null where nothing can be foretold. */
-    public function main(): ?Foretold
+    public function main(): ?FigureForecast
     {
         return $this->figures[0] ?? null;
     }
 
     /** The figure by which the move is told: its own, else the one that should move most beyond its width. */
-    public function telling(): ?Foretold
+    public function telling(): ?FigureForecast
     {
         $telling = $this->main();
         if ($telling === null || $telling->moves()) {
@@ -111,13 +111,13 @@ final readonly class Forecast
      * Figures beside the main one that went another way than foretold.
      *
      * @param  array<string, float>  $changes  SI by figure
-     * @return list<Foretold>
+     * @return list<FigureForecast>
      */
     public function missed(array $changes): array
     {
         return array_values(array_filter(
             array_slice($this->figures, 1),
-            static fn (Foretold $one): bool => $one->moves() &&
+            static fn (FigureForecast $one): bool => $one->moves() &&
                 isset($changes[$one->figure->value]) &&
                 $one->outcome($changes[$one->figure->value]) !== MoveOutcome::AsForetold,
         ));
@@ -139,7 +139,7 @@ final readonly class Forecast
                 $change += $part->change ?? 0.0;
                 $square += ($part->deviation ?? 0.0) ** 2;
             }
-            $figures[] = new Foretold($one->figure, $one->before, $change, sqrt($square));
+            $figures[] = new FigureForecast($one->figure, $one->before, $change, sqrt($square));
         }
 
         return $figures === [] ? null : new self($figures);
@@ -162,13 +162,13 @@ final readonly class Forecast
         $kept = $move->data[PlantMoved::FORECAST] ?? null;
         $figures = [];
         foreach (is_array($kept) ? $kept : [] as $key => $row) {
-            $figure = Derived::tryFrom((string) $key) ?? Reading::tryFrom((string) $key);
+            $figure = DerivedFigure::tryFrom((string) $key) ?? Reading::tryFrom((string) $key);
             if ($figure === null || ! is_array($row) || count($row) !== 3) {
                 continue;
             }
             $numbers = array_filter(array_values($row), is_numeric(...));
             if (count($numbers) === 3) {
-                $figures[] = new Foretold($figure, (float) $numbers[0], (float) $numbers[1], (float) $numbers[2]);
+                $figures[] = new FigureForecast($figure, (float) $numbers[0], (float) $numbers[1], (float) $numbers[2]);
             }
         }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Work;
 
 use Metrum\Diagnosis\Suspect;
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Knowledge\Control;
@@ -70,7 +70,7 @@ final class Forecasting
             $answers[] = [$share, $this->changes($control, $value, $fault)];
         }
         foreach ($control->row()->figures as $n => $key) {
-            $figure = Derived::from($key);
+            $figure = DerivedFigure::from($key);
             $before = $this->measured->value($figure);
             $one = $before === null ? null : self::weighed($figure, $before, $answers, $control->row()->unsure);
             if ($one !== null) {
@@ -82,7 +82,7 @@ final class Forecasting
     }
 
     /** Change of a figure for one unit of a control, by the twin alone; null where it has none. */
-    public function slope(Control $control, Derived $figure, float $step): ?float
+    public function slope(Control $control, DerivedFigure $figure, float $step): ?float
     {
         $slopes = [];
         foreach ([$step, -$step] as $way) {
@@ -123,8 +123,12 @@ final class Forecasting
      * @param  list<array{float, array<string, float>}>  $answers  share and changes of each suspect's plant
      * @param  float  $unsure  share of a change that the twin is off by
      */
-    private static function weighed(Derived $figure, float $before, array $answers, float $unsure): ?Foretold
-    {
+    private static function weighed(
+        DerivedFigure $figure,
+        float $before,
+        array $answers,
+        float $unsure,
+    ): ?FigureForecast {
         $known = array_values(
             array_filter($answers, static fn (array $one): bool => isset($one[1][$figure->value])),
         );
@@ -141,10 +145,10 @@ final class Forecasting
         }
         $deviation = sqrt($squares + ($unsure * $mean) ** 2 + self::BLUR ** 2);
 
-        return new Foretold($figure, $before, $mean, $deviation);
+        return new FigureForecast($figure, $before, $mean, $deviation);
     }
 
-    /** @return array<string, float> change by Derived, SI; what cannot be worked is left out */
+    /** @return array<string, float> change by DerivedFigure, SI; what cannot be worked is left out */
     private function changes(Control $control, float $value, ?Fault $fault): array
     {
         return $this->changes[self::key($control, $value, $fault)] ??= $this->worked($control, $value, $fault);
@@ -189,7 +193,7 @@ final class Forecasting
         $figures = $this->plant->figures($after);
         $changes = [];
         foreach ($after->runs() ? $control->row()->figures : [] as $key) {
-            $figure = Derived::from($key);
+            $figure = DerivedFigure::from($key);
             [$a, $b] = [$before->value($figure), $figures->value($figure)];
             if ($a !== null && $b !== null) {
                 $changes[$key] = $b - $a;

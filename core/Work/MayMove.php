@@ -9,7 +9,7 @@ use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Prerequisite;
 use Metrum\Log\Content;
 use Metrum\Log\Kinds\PlantMoved;
-use Metrum\Log\Kinds\Weighed;
+use Metrum\Log\Kinds\WeighedAmount;
 use Metrum\Log\NotAFact;
 
 /** Whether a move may be made: its position known, the one before it read, nothing else to be put right first. */
@@ -76,7 +76,7 @@ final readonly class MayMove
         $licence = $preconditions->all([Prerequisite::Licence]);
 
         // What comes out for a repair comes out whatever the plant shows.
-        return Weighed::in($move)->purpose === ChargePurpose::Repair
+        return WeighedAmount::in($move)->purpose === ChargePurpose::Repair
             ? $licence
             : [...$licence, ...$preconditions->ofTaking()];
     }

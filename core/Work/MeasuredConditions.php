@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Installation\HeadPressureControl;
@@ -35,7 +35,8 @@ final readonly class MeasuredConditions
 
     public function liquid(): Precondition
     {
-        $subcooling = $this->figures->value(Derived::ValveSubcooling) ?? $this->figures->value(Derived::Subcooling);
+        $subcooling = $this->figures->value(DerivedFigure::ValveSubcooling) ??
+            $this->figures->value(DerivedFigure::Subcooling);
         $glass = $this->findings->observed(Observation::SightGlass);
 
         return match (true) {
@@ -60,7 +61,7 @@ final readonly class MeasuredConditions
 
     public function head(): Precondition
     {
-        $condensing = $this->figures->value(Derived::SaturatedCondensing);
+        $condensing = $this->figures->value(DerivedFigure::SaturatedCondensing);
         if ($condensing === null) {
             return Precondition::open('head held', 'not read', Reading::DischargePressure);
         }
@@ -75,7 +76,7 @@ final readonly class MeasuredConditions
 
     public function box(): Precondition
     {
-        $above = $this->figures->value(Derived::BoxAboveSetPoint);
+        $above = $this->figures->value(DerivedFigure::BoxAboveSetPoint);
 
         return match (true) {
             $above === null => Precondition::open('box near its set point', 'not read', Reading::BoxTemperature),

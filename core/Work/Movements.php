@@ -11,7 +11,7 @@ use Metrum\Knowledge\Word;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\StepTaken;
-use Metrum\Log\Kinds\Weighed;
+use Metrum\Log\Kinds\WeighedAmount;
 use Metrum\Log\Log;
 
 /** Refrigerant that went in and out at a visit, kg. */
@@ -43,7 +43,7 @@ final readonly class Movements
                 break;
             }
             $isCharge = $fact->kind === FactKind::Move && $fact->content->key === Control::Charge->value;
-            $purpose = $isCharge ? Weighed::in($fact->content)->purpose : null;
+            $purpose = $isCharge ? WeighedAmount::in($fact->content)->purpose : null;
             $isForLoss = in_array($purpose, [null, ChargePurpose::Leak], true);
             if ($isCharge && $isForLoss && ($fact->content->value ?? 0.0) > 0.0) {
                 $added[] = $fact;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Work;
 
 use Metrum\Findings\Chapter;
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Knowledge\Band;
 use Metrum\Knowledge\Control;
@@ -145,8 +145,8 @@ final readonly class NextMove
     {
         $danger = $this->assessment->rules->band(HouseRule::CompressorSuperheatFloor)->low;
         $floors = [
-            Derived::EvaporatorSuperheat->value => [self::FLOOR, $swing],
-            Derived::CompressorSuperheat->value => [$danger, 0.0],
+            DerivedFigure::EvaporatorSuperheat->value => [self::FLOOR, $swing],
+            DerivedFigure::CompressorSuperheat->value => [$danger, 0.0],
         ];
         foreach ($forecast->figures as $one) {
             [$floor, $below] = $floors[$one->figure->value] ?? [-INF, 0.0];

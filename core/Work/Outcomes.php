@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Metrum\Work;
 
 use Metrum\Findings\Chapter;
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
-use Metrum\Findings\Moved;
+use Metrum\Findings\MoveAnswer;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\MoveOutcome;
 use Metrum\Knowledge\Reading;
@@ -26,27 +26,27 @@ final readonly class Outcomes
      *
      * @param  list<Account>  $accounts  of the chapters before it
      */
-    public function cameOf(int $place, array $accounts): CameOf
+    public function cameOf(int $place, array $accounts): MoveResult
     {
         $move = $this->assessment->chapters->all[$place]->began?->content;
         if ($move === null) {
-            return CameOf::nothing(null);
+            return MoveResult::nothing(null);
         }
         $control = Control::from($move->key);
         [$base, $value, $others] = $this->since($place, $control, $move->subject);
         if ($base === null) {
-            return CameOf::nothing(Forecast::keptIn($move));
+            return MoveResult::nothing(Forecast::keptIn($move));
         }
         $forecast = $others === []
             ? $this->foretold($place, $base, $value, $control, $move, $accounts)
             : Forecast::together(array_map(Forecast::keptIn(...), [$move, ...$others]));
         if ($forecast === null) {
-            return CameOf::nothing(null);
+            return MoveResult::nothing(null);
         }
         $chapter = $this->assessment->chapters->all[$place];
         $first = $this->firstRead($chapter, $control, $move->subject);
         if ($first === null) {
-            return CameOf::nothing($forecast);
+            return MoveResult::nothing($forecast);
         }
         $changes = fn (Chapter $to): array => $this->changes(
             $forecast,
@@ -56,7 +56,7 @@ final readonly class Outcomes
         );
         $isSettled = $this->assessment->figure($chapter, $control, $move->subject) !== null;
 
-        return CameOf::read(
+        return MoveResult::read(
             $forecast,
             $changes($first),
             $changes($isSettled ? $chapter : $first),
@@ -80,7 +80,7 @@ final readonly class Outcomes
         return $changes;
     }
 
-    private function read(Derived|Reading $figure, Findings $findings): ?float
+    private function read(DerivedFigure|Reading $figure, Findings $findings): ?float
     {
         return $figure instanceof Reading
             ? $findings->reading($figure)
@@ -148,8 +148,8 @@ final readonly class Outcomes
         return [null, 0.0, []];
     }
 
-    /** @param  list<Moved>  $before */
-    public static function moved(Control $control, Content $move, MoveOutcome $outcome, array $before): Moved
+    /** @param  list<MoveAnswer>  $before */
+    public static function moved(Control $control, Content $move, MoveOutcome $outcome, array $before): MoveAnswer
     {
         $again = false;
         foreach ($before as $one) {
@@ -158,6 +158,6 @@ final readonly class Outcomes
             }
         }
 
-        return new Moved($control, $outcome, $move->value ?? 1.0, $move->subject, $again);
+        return new MoveAnswer($control, $outcome, $move->value ?? 1.0, $move->subject, $again);
     }
 }

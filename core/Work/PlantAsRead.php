@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Knowledge\Fault;
@@ -50,7 +50,7 @@ final class PlantAsRead
         private readonly Findings $now,
         private readonly HouseRules $rules,
     ) {
-        $this->superheat = Figures::of($now, $rules)->value(Derived::EvaporatorSuperheat);
+        $this->superheat = Figures::of($now, $rules)->value(DerivedFigure::EvaporatorSuperheat);
     }
 
     /**
@@ -150,7 +150,7 @@ final class PlantAsRead
     /** K by which the superheat of a plant is above what is wanted; null where it does not run, or nothing is. */
     private function offBy(PlantState $state): ?float
     {
-        $has = $state->runs() ? $this->figures($state)->value(Derived::EvaporatorSuperheat) : null;
+        $has = $state->runs() ? $this->figures($state)->value(DerivedFigure::EvaporatorSuperheat) : null;
 
         return $this->superheat === null || $has === null ? null : $has - $this->superheat;
     }

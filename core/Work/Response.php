@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Knowledge\Control;
 
 /**
@@ -31,7 +31,7 @@ final readonly class Response
     private function __construct(
         public Control $control,
         public string $subject,
-        public Derived $figure,
+        public DerivedFigure $figure,
         public float $slope,
         public float $deviation,
         public int $pairs,
@@ -48,7 +48,7 @@ final readonly class Response
     public static function learned(
         Control $control,
         string $subject,
-        Derived $figure,
+        DerivedFigure $figure,
         array $runs,
         ?float $forecasts,
     ): ?self {
@@ -72,12 +72,12 @@ final readonly class Response
     }
 
     /** The twin's forecast for the figure, with what was learned in place of its slope. */
-    public function foretell(Foretold $forecasts, float $value): Foretold
+    public function foretell(FigureForecast $forecasts, float $value): FigureForecast
     {
         $unsure = $this->control->row()->unsure * $this->slope * $value;
         $own = ($this->deviation * $value) ** 2 + $unsure ** 2 + self::AGAIN ** 2;
 
-        return new Foretold($forecasts->figure, $forecasts->before, $this->slope * $value, sqrt($own));
+        return new FigureForecast($forecasts->figure, $forecasts->before, $this->slope * $value, sqrt($own));
     }
 
     /**

@@ -22,7 +22,7 @@ use Illuminate\Support\Carbon;
 use Metrum\Knowledge\Reading;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\NoteWritten;
-use Metrum\Log\Said;
+use Metrum\Log\Statement;
 use Metrum\Quantity\Format;
 
 /** The made-up harbour town of Tarnevik: six sites, twelve circuits, sixteen visits, a ledger. Nothing in it exists. */
@@ -230,7 +230,7 @@ final class DemoSeeder extends Seeder
     private function step(Visit $visit, Recorder $recorder, Carbon $time, array $step): void
     {
         $time->addSeconds(self::MOVE);
-        $said = new Said(FactKind::Move, $step['move'], $step['value'] ?? '', $step['found'] ?? '');
+        $said = new Statement(FactKind::Move, $step['move'], $step['value'] ?? '', $step['found'] ?? '');
         $at = $recorder->at($time->toDateTimeImmutable());
         (new Mover($this->judge, $at, $visit))->move($said, $step['why'] ?? '', null);
         if (! isset($step['measured'])) {
@@ -253,7 +253,7 @@ final class DemoSeeder extends Seeder
         foreach ($this->steps($card) as [$step, $typed, $minutes]) {
             $time->addMinutes($minutes);
             $at = $recorder->at($time->toDateTimeImmutable());
-            $said = new Said(FactKind::Card, $card['card'].'.'.$step, $typed);
+            $said = new Statement(FactKind::Card, $card['card'].'.'.$step, $typed);
             (new CardKeeper($this->judge, $at, $visit, $this->user->units()))->step($said, null);
         }
     }
@@ -275,14 +275,14 @@ final class DemoSeeder extends Seeder
 
     /**
      * @param  array<string, mixed>  $entry
-     * @return \Generator<int, Said> what instruments read at the plant
+     * @return \Generator<int, Statement> what instruments read at the plant
      */
     private function measured(Circuit $circuit, array $entry): \Generator
     {
         $computed = (new DemoPlant($circuit->known()))->readings($entry['plant']);
         foreach ($entry['measured'] as $key) {
             $unit = $this->user->units()->of(Reading::from($key)->quantity());
-            yield new Said(
+            yield new Statement(
                 FactKind::Reading,
                 $key,
                 Format::value($computed[$key], $unit).' '.$unit->symbol(),
@@ -292,31 +292,31 @@ final class DemoSeeder extends Seeder
 
     /**
      * @param  array<string, mixed>  $entry
-     * @return \Generator<int, Said> all that was said at a visit, in order
+     * @return \Generator<int, Statement> all that was said at a visit, in order
      */
     private function said(Circuit $circuit, array $entry): \Generator
     {
         foreach ($entry['complaint'] as $word) {
-            yield new Said(FactKind::Complaint, $word, 'yes');
+            yield new Statement(FactKind::Complaint, $word, 'yes');
         }
         foreach ($entry['observations'] ?? [] as $key => $word) {
-            yield new Said(FactKind::Observation, $key, $word);
+            yield new Statement(FactKind::Observation, $key, $word);
         }
         if (isset($entry['state'])) {
-            yield new Said(FactKind::State, 'state', $entry['state']);
+            yield new Statement(FactKind::State, 'state', $entry['state']);
         }
         yield from $this->measured($circuit, $entry);
         foreach ($entry['readings'] ?? [] as $key => $typed) {
-            yield new Said(FactKind::Reading, $key, $typed);
+            yield new Statement(FactKind::Reading, $key, $typed);
         }
         foreach ($entry['tests'] ?? [] as $key => $word) {
-            yield new Said(FactKind::Test, $key, $word);
+            yield new Statement(FactKind::Test, $key, $word);
         }
         foreach ($entry['notes'] ?? [] as $note) {
-            yield new Said(FactKind::Note, NoteWritten::PLAIN, $note);
+            yield new Statement(FactKind::Note, NoteWritten::PLAIN, $note);
         }
         foreach ($entry['confirmed'] ?? [] as $fault) {
-            yield new Said(FactKind::Confirmed, $fault, 'yes');
+            yield new Statement(FactKind::Confirmed, $fault, 'yes');
         }
     }
 }

@@ -14,7 +14,7 @@ use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Metrum\Log\FactKind;
-use Metrum\Log\Said;
+use Metrum\Log\Statement;
 use Symfony\Component\Process\Process;
 use Tests\Core\Visits;
 
@@ -61,7 +61,7 @@ final class BackupTest extends TestCase
     {
         $author = Author::of($this->visit->user);
         (new Recorder($this->visit, $author, new Making(now()->toDateTimeImmutable())))->record(
-            new Said(FactKind::Reading, 'box_temperature_c', $typed),
+            new Statement(FactKind::Reading, 'box_temperature_c', $typed),
         );
     }
 

@@ -17,7 +17,7 @@ use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\Trace;
 use Metrum\Log\Log;
 use Metrum\Quantity\Units;
-use Metrum\Work\Touched;
+use Metrum\Work\OpenTouches;
 use PHPUnit\Framework\Attributes\Group;
 use Tests\TestCase;
 
@@ -51,7 +51,7 @@ final class CardTest extends TestCase
         $this->step($visit, 'solenoid.magnet', 'yes')->assertSee('To be put back')->assertSee('magnet on the solenoid');
         $this->step($visit, 'solenoid.lifts', 'yes')->assertDontSee('Keep this result');
         $this->step($visit, 'solenoid.coil', 'yes')->assertSee('Coil weak')->assertSee('Keep this result');
-        self::assertSame([], Touched::of($visit->log())->keys());
+        self::assertSame([], OpenTouches::of($visit->log())->keys());
 
         $this->step($visit, 'solenoid.done', 'coil')->assertSee('Kept in the log');
         self::assertSame('energised_shut', $visit->findings()->observations['liquid_solenoid']->value);
@@ -249,7 +249,7 @@ final class CardTest extends TestCase
         }
         $followUp = FollowUp::query()->sole();
         self::assertSame("Compressor's switch was left so, because the owner wants it off", $followUp->what);
-        self::assertSame([], Touched::of($visit->log())->keys());
+        self::assertSame([], OpenTouches::of($visit->log())->keys());
     }
 
     public function test_a_wash_is_judged_by_the_head_of_before_and_after(): void

@@ -12,7 +12,7 @@ use App\Policies\VisitPolicy;
 use App\Records\Folds;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Str;
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Log\FactKind;
@@ -26,7 +26,7 @@ final class KeptTest extends TestCase
         $visit = $visit->fresh();
         assert($visit !== null);
 
-        return (float) Figures::of($visit->findings(), $visit->rules())->value(Derived::EvaporatorSuperheat);
+        return (float) Figures::of($visit->findings(), $visit->rules())->value(DerivedFigure::EvaporatorSuperheat);
     }
 
     /** @param  array<string, string>  $more */

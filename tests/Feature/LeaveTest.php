@@ -12,7 +12,7 @@ use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
-use Metrum\Work\Touched;
+use Metrum\Work\OpenTouches;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
@@ -340,7 +340,7 @@ final class LeaveTest extends TestCase
     ): void {
         $visit = $this->visit();
         $this->enter($visit, $kind, $key, $word)->assertOk();
-        self::assertSame([$held], Touched::of($visit->log())->keys());
+        self::assertSame([$held], OpenTouches::of($visit->log())->keys());
         $this->post("/visits/{$visit->id}/close")->assertSessionHasErrors('value');
         $this->enter($visit, 'restored', $held, 'yes')->assertOk();
         $this->post("/visits/{$visit->id}/close")->assertSessionHasNoErrors();

@@ -4,8 +4,8 @@ namespace Tests\Feature;
 
 use App\Picture\CourseGaps;
 use App\View\Explain;
-use Metrum\Diagnosis\AsTyped;
 use Metrum\Diagnosis\Diagnosis;
+use Metrum\Diagnosis\TypedOutcomes;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Knowledge\HouseRules;
@@ -36,7 +36,7 @@ final class PossibleTest extends TestCase
         foreach (self::visits() as $name => $findings) {
             [$rules, $twins] = [new HouseRules(), new Twins()];
             $expectation = $twins->expectation($findings, $rules);
-            $asTyped = new AsTyped($findings, $rules, $expectation->yardstick());
+            $asTyped = new TypedOutcomes($findings, $rules, $expectation->yardstick());
             foreach ((new Diagnosis($rules, $twins))->of($findings, 40, expectation: $expectation)->checks as $check) {
                 foreach ($check->outcomes as $outcome) {
                     $said = $explain->outcome($check, $outcome, $asTyped);

@@ -5,7 +5,7 @@ namespace Tests\Feature;
 use App\Picture\ChargePicture;
 use App\Picture\LedgerPicture;
 use App\Picture\WinterPicture;
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Knowledge\ChargePurpose;
 use Metrum\Quantity\Units;
 use Metrum\Twin\WinterCurve;
@@ -127,7 +127,7 @@ final class RefrigerantPicturesTest extends TestCase
         self::assertEqualsWithDelta(3.0, ($second - $first) / ($first - $found), 1e-6, '300 g are three times 100 g');
         self::assertLessThan($superheats[2]['y'], $superheats[0]['y'], 'more superheat stands higher');
         self::assertSame('as found', $picture->amounts()[0]['text']);
-        $course = $this->corners($picture->course(Derived::EvaporatorSuperheat));
+        $course = $this->corners($picture->course(DerivedFigure::EvaporatorSuperheat));
         self::assertGreaterThan(20, count($course));
         self::assertGreaterThanOrEqual($course[0][1], $course[count($course) - 1][1], 'superheat falls as it fills');
         $aimed = $picture->aimed();

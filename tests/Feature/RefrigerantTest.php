@@ -21,7 +21,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Metrum\Bench\Calculators\ReceiverCapacity;
-use Metrum\Bench\Given;
+use Metrum\Bench\Inputs;
 use Metrum\Data\Refused;
 use Metrum\Knowledge\HouseRule;
 use Metrum\Log\FactKind;
@@ -501,7 +501,7 @@ final class RefrigerantTest extends TestCase
                     'nameplate_charge_kg' => $plate,
                 ] + Visits::COOLER['design']);
                 $store = Circuit::establish($this->circuit->site, "Of $litres and $plate", $words, $design);
-                $answer = (new ReceiverCapacity())->answer(new Given([
+                $answer = (new ReceiverCapacity())->answer(new Inputs([
                     'refrigerant' => 'R-448A',
                     'receiver_volume_l' => $litres / 1000,
                     'fill_limit_fraction' => 0.8,

@@ -5,7 +5,7 @@ namespace Tests\Feature;
 use App\View\Explain;
 use Metrum\Diagnosis\Evidence;
 use Metrum\Diagnosis\FaultCatalogue;
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figure;
 use Metrum\Knowledge\Fault;
 use Metrum\Quantity\Units;
@@ -43,7 +43,7 @@ final class WhyTest extends TestCase
 
     public function test_a_figure_as_it_stands_is_told_in_the_readers_own_unit(): void
     {
-        $figure = new Figure(Derived::CondenserApproach, 4.0, '%s − %s', []);
+        $figure = new Figure(DerivedFigure::CondenserApproach, 4.0, '%s − %s', []);
         $piece = new Evidence('figure condenser_approach_k', [], figure: $figure);
         $told = static fn (array $units): string => (new Explain(Units::fromSettings($units)))->evidence($piece);
         self::assertSame('Condenser outlet above entering air: 4.0 K', $told([]));

@@ -10,7 +10,7 @@ use Metrum\Bench\Calculator;
 use Metrum\Bench\Input;
 use Metrum\Knowledge\Control;
 use Metrum\Log\FactKind;
-use Metrum\Work\Touched;
+use Metrum\Work\OpenTouches;
 use PHPUnit\Framework\Attributes\Group;
 use Tests\TestCase;
 
@@ -205,7 +205,7 @@ final class WorkPagesTest extends TestCase
         self::assertTrue($visit->refresh()->isOpen());
         $this->get("/visits/{$visit->id}/leave")->assertSee('stem cracked');
         $this->enter($visit, 'restored', 'stem_cracked', 'yes', ['reason' => 'it leaks when turned'])->assertOk();
-        self::assertSame([], Touched::of($visit->log())->keys());
+        self::assertSame([], OpenTouches::of($visit->log())->keys());
         $this->get("/visits/{$visit->id}/report")->assertSee('Left so: stem cracked, because it leaks when turned');
         $this->post("/visits/{$visit->id}/close")->assertRedirect("/visits/{$visit->id}/report");
         self::assertFalse($visit->refresh()->isOpen());
@@ -238,7 +238,7 @@ final class WorkPagesTest extends TestCase
         $facts = $visit->log()->standing(FactKind::Move, FactKind::Clock);
         self::assertSame(-0.25, $facts[0]->content->value);
         self::assertSame(20 * 60.0, $facts[1]->content->value);
-        self::assertSame([], Touched::of($visit->log())->keys());
+        self::assertSame([], OpenTouches::of($visit->log())->keys());
         $line('washed condenser, bulb 3')->assertUnprocessable();
         self::assertSame(1, $this->kept(FactKind::Move), 'nothing of a line that cannot be is kept');
     }

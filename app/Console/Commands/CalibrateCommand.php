@@ -7,7 +7,7 @@ use Illuminate\Process\InvokedProcess;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Process;
 use Metrum\Learning\Calibration;
-use Metrum\Learning\Drawn;
+use Metrum\Learning\DrawnVisit;
 use Metrum\Learning\Measured;
 use Metrum\Learning\Patients;
 
@@ -145,7 +145,7 @@ final class CalibrateCommand extends Command
         $patients = new Patients($seed);
         $lines = [];
         for ($number = $part * self::PART; $number < ($part + 1) * self::PART; $number++) {
-            $lines[] = Drawn::of($number, $patients->number($number))->line();
+            $lines[] = DrawnVisit::of($number, $patients->number($number))->line();
         }
         $file = $this->file($seed, $part);
         File::put($file.'.new', implode("\n", $lines)."\n");
@@ -158,7 +158,7 @@ final class CalibrateCommand extends Command
         $visits = [];
         for ($part = 0; $part < $parts; $part++) {
             foreach (File::lines($this->file($seed, $part))->filter() as $line) {
-                $visits[] = Drawn::fromLine($line);
+                $visits[] = DrawnVisit::fromLine($line);
             }
         }
         $bar = $this->output->createProgressBar(100);

@@ -21,7 +21,7 @@ use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Log\NotAFact;
-use Metrum\Log\Said;
+use Metrum\Log\Statement;
 
 final class EntryController extends Controller
 {
@@ -38,7 +38,7 @@ final class EntryController extends Controller
                 $request->isLine() => $recorder->line(
                     $request->typed(),
                     $request->id(),
-                    static fn (Said $said, string $id): array => $mover->move(
+                    static fn (Statement $said, string $id): array => $mover->move(
                         $said,
                         $said->with[PlantMoved::OVERRULED] ?? '',
                         $id,

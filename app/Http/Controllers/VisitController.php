@@ -15,7 +15,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Metrum\Knowledge\Station;
 use Metrum\Twin\TwinQuestion;
-use Metrum\Work\Touched;
+use Metrum\Work\OpenTouches;
 
 final class VisitController extends Controller
 {
@@ -87,7 +87,7 @@ final class VisitController extends Controller
     public function close(Visit $visit, Judge $judge): RedirectResponse
     {
         $this->authorize('close', $visit);
-        $open = Touched::of($visit->log())->keys();
+        $open = OpenTouches::of($visit->log())->keys();
         if ($open !== []) {
             return redirect()
                 ->route('visits.show', [$visit, Station::Leave->value])

@@ -3,9 +3,9 @@
 namespace App\Http\Requests;
 
 use Metrum\Log\FactKind;
-use Metrum\Log\Kinds\Weighed;
+use Metrum\Log\Kinds\WeighedAmount;
 use Metrum\Log\NotAFact;
-use Metrum\Log\Said;
+use Metrum\Log\Statement;
 
 final class EntryRequest extends VisitRequest
 {
@@ -13,7 +13,12 @@ final class EntryRequest extends VisitRequest
     private const LINE = 'line';
 
     /** What is told of refrigerant that was moved. */
-    private const WEIGHED = [Weighed::CYLINDER, Weighed::BEFORE, Weighed::AFTER, Weighed::PURPOSE];
+    private const WEIGHED = [
+        WeighedAmount::CYLINDER,
+        WeighedAmount::BEFORE,
+        WeighedAmount::AFTER,
+        WeighedAmount::PURPOSE,
+    ];
 
     /** @return array<string, list<string>> */
     public function rules(): array
@@ -69,13 +74,13 @@ final class EntryRequest extends VisitRequest
     }
 
     /** @throws NotAFact where the kind is none */
-    public function said(): Said
+    public function said(): Statement
     {
         $kind =
             FactKind::tryFrom($this->validated('kind')) ??
             throw NotAFact::unknownKey($this->validated('kind'), 'no kind of entry');
 
-        return new Said(
+        return new Statement(
             $kind,
             $this->validated('key'),
             $this->typed(),

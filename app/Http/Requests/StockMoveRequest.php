@@ -12,7 +12,7 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Illuminate\Validation\Validator;
 use Metrum\Knowledge\HouseRule;
-use Metrum\Log\Kinds\Weighed;
+use Metrum\Log\Kinds\WeighedAmount;
 use Metrum\Quantity\NotAQuantity;
 use Metrum\Work\Ledger\Cylinder as Known;
 
@@ -41,7 +41,7 @@ final class StockMoveRequest extends FormRequest
                     return;
                 }
                 try {
-                    $this->gross = Weighed::field('gross', 'Weight now')
+                    $this->gross = WeighedAmount::field('gross', 'Weight now')
                         ->read((string) $this->string('gross'), $this->user()->units())->si;
                 } catch (NotAQuantity $reason) {
                     $validator->errors()->add('gross', $reason->getMessage());

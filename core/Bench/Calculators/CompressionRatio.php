@@ -6,8 +6,8 @@ namespace Metrum\Bench\Calculators;
 
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 
 /** Discharge over suction, both absolute. */
@@ -22,7 +22,7 @@ final class CompressionRatio implements Calculation
         ];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         $ratio = Ratio::of($given->absolute('discharge_pressure_kpa'), $given->absolute('suction_pressure_kpa'));
 

@@ -6,8 +6,8 @@ namespace Metrum\Bench\Calculators;
 
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 use Metrum\Quantity\QuantityKind;
 
@@ -23,7 +23,7 @@ final class DefrostHeaterAmps implements Calculation
         ];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         $current = Heater::current($given, 'voltage_v');
 

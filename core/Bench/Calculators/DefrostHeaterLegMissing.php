@@ -7,8 +7,8 @@ namespace Metrum\Bench\Calculators;
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
 use Metrum\Bench\CannotBe;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 use Metrum\Quantity\QuantityKind;
 
@@ -25,7 +25,7 @@ final class DefrostHeaterLegMissing implements Calculation
         ];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         $rated = Heater::current($given, 'voltage_v');
         $legs = Heater::isThreePhase($given) ? 3 : 2;

@@ -6,8 +6,8 @@ namespace Metrum\Bench\Calculators;
 
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 use Metrum\Quantity\QuantityKind;
 
@@ -25,7 +25,7 @@ final class DefrostStaggerCheck implements Calculation
         ];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         $stagger = new Stagger([]);
         foreach ($given->table('schedule') as [$start, $lasts]) {

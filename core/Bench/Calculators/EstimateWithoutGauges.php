@@ -7,8 +7,8 @@ namespace Metrum\Bench\Calculators;
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
 use Metrum\Bench\CannotBe;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 
 /** Saturations guessed from two pipes; only where the liquid pipe really holds liquid. */
@@ -27,7 +27,7 @@ final class EstimateWithoutGauges implements Calculation
         ];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         $condensing = $given->of('liquid_pipe_c') + $given->of('assumed_subcooling_k');
         $suction = $given->of('suction_pipe_compressor_c') - $given->of('assumed_compressor_superheat_k');

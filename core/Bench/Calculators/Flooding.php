@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Bench\Calculators;
 
-use Metrum\Bench\Given;
+use Metrum\Bench\Inputs;
 
 /** Liquid that a flooded condenser holds beside what its gas would weigh. */
 final class Flooding
@@ -33,7 +33,7 @@ final class Flooding
      *
      * @throws \Metrum\Bench\CannotBe outside the table
      */
-    public static function held(Given $given, string $fraction, string $temperature): array
+    public static function held(Inputs $given, string $fraction, string $temperature): array
     {
         $kelvin = $given->of($temperature);
         $fluid = $given->refrigerant();

@@ -6,8 +6,8 @@ namespace Metrum\Bench\Calculators;
 
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 
 /** Condensing that can be expected, and whether the head pressure valve has to bypass. */
@@ -25,7 +25,7 @@ final class HeadPressureTarget implements Calculation
         ];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         $free = $given->of('ambient_temperature_c') + $given->of('condenser_split_k');
         $least = $given->of('minimum_condensing_c');

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Metrum\Bench\Calculators;
 
 use Metrum\Bench\CannotBe;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 
 /** Resistance heaters on one phase or on three. */
 final class Heater
@@ -17,7 +17,7 @@ final class Heater
     }
 
     /** @throws CannotBe */
-    public static function isThreePhase(Given $given): bool
+    public static function isThreePhase(Inputs $given): bool
     {
         return match ($given->count('phases')) {
             1 => false,
@@ -34,7 +34,7 @@ final class Heater
      *
      * @throws CannotBe
      */
-    public static function current(Given $given, string $voltage): float
+    public static function current(Inputs $given, string $voltage): float
     {
         $single = $given->of('power_w') / $given->of($voltage);
 
@@ -42,7 +42,7 @@ final class Heater
     }
 
     /** The arithmetic in words. */
-    public static function step(Given $given, string $voltage, float $current): string
+    public static function step(Inputs $given, string $voltage, float $current): string
     {
         return sprintf(
             'Rated: %s W over %s V%s are %s A.',

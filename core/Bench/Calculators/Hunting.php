@@ -6,8 +6,8 @@ namespace Metrum\Bench\Calculators;
 
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
@@ -27,7 +27,7 @@ final class Hunting implements Calculation
         ];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         $times = $given->series('times_s');
         $superheat = $given->series('superheat_k');

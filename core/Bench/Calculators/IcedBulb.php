@@ -6,8 +6,8 @@ namespace Metrum\Bench\Calculators;
 
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 
 /** What a bulb in ice or on a bench tells its valve. */
@@ -23,7 +23,7 @@ final class IcedBulb implements Calculation
         ];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         $bulb = $given->of('bulb_temperature_c');
         $at = $given->gauge($given->dewPressure('bulb_temperature_c', $bulb));

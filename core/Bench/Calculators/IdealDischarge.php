@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Bench\Calculators;
 
 use Metrum\Bench\CannotBe;
-use Metrum\Bench\Given;
+use Metrum\Bench\Inputs;
 
 /** Temperature of the gas after compression without any loss. */
 final class IdealDischarge
@@ -16,7 +16,7 @@ final class IdealDischarge
      *
      * @throws CannotBe
      */
-    public static function of(Given $given, string $key): float
+    public static function of(Inputs $given, string $key): float
     {
         $dew = $given->dew('suction_pressure_kpa');
         $superheat = $given->of($key) - $dew;

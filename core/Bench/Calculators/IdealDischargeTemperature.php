@@ -6,8 +6,8 @@ namespace Metrum\Bench\Calculators;
 
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 
 /** Discharge temperature of a compressor without losses. */
@@ -24,7 +24,7 @@ final class IdealDischargeTemperature implements Calculation
         ];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         $ideal = IdealDischarge::of($given, 'suction_temperature_compressor_c');
 

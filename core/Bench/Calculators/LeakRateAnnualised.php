@@ -6,8 +6,8 @@ namespace Metrum\Bench\Calculators;
 
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 use Metrum\Quantity\QuantityKind;
 
@@ -31,7 +31,7 @@ final class LeakRateAnnualised implements Calculation
         ];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         $days = min(self::YEAR, $given->of('days_since_previous_addition'));
         $rate = ($given->of('added_kg') / $given->of('full_charge_kg')) * (self::YEAR / $days);

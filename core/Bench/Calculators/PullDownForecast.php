@@ -7,8 +7,8 @@ namespace Metrum\Bench\Calculators;
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
 use Metrum\Bench\CannotBe;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 use Metrum\Quantity\QuantityKind;
 
@@ -30,7 +30,7 @@ final class PullDownForecast implements Calculation
         ];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         [$first, $second, $third, $step] = self::points($given);
         $bend = $first + $third - 2 * $second;
@@ -66,7 +66,7 @@ final class PullDownForecast implements Calculation
      *
      * @throws CannotBe
      */
-    private static function points(Given $given): array
+    private static function points(Inputs $given): array
     {
         $box = $given->series('box_c');
         $times = $given->series('times_min');

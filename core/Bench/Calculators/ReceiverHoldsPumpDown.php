@@ -6,8 +6,8 @@ namespace Metrum\Bench\Calculators;
 
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 
 /** Whether the whole charge fits in the receiver. */
@@ -24,7 +24,7 @@ final class ReceiverHoldsPumpDown implements Calculation
         ];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         [$capacity, $full] = ReceiverVolume::holds($given);
         $charge = $given->of('system_charge_kg');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Bench\Calculators;
 
-use Metrum\Bench\Given;
+use Metrum\Bench\Inputs;
 
 /** Liquid that a receiver can hold. */
 final class ReceiverVolume
@@ -14,7 +14,7 @@ final class ReceiverVolume
      *
      * @throws \Metrum\Bench\CannotBe outside the table
      */
-    public static function holds(Given $given): array
+    public static function holds(Inputs $given): array
     {
         $kelvin = $given->of('liquid_temperature_c');
         $density = $given->within(
@@ -27,7 +27,7 @@ final class ReceiverVolume
     }
 
     /** The arithmetic in words. */
-    public static function step(Given $given, float $capacity, float $full): string
+    public static function step(Inputs $given, float $capacity, float $full): string
     {
         return sprintf(
             'Full of liquid at %s it would hold %s; %s of that are %s.',

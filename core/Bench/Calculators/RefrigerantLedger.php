@@ -7,8 +7,8 @@ namespace Metrum\Bench\Calculators;
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
 use Metrum\Bench\CannotBe;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 use Metrum\Quantity\QuantityKind;
 
@@ -26,7 +26,7 @@ final class RefrigerantLedger implements Calculation
         ];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         $added = $given->of('cylinder_before_kg') - $given->of('cylinder_after_kg');
         if ($added < 0.0) {

@@ -7,8 +7,8 @@ namespace Metrum\Bench\Calculators;
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
 use Metrum\Bench\CannotBe;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 
 /** What warmer return gas does to the discharge. */
@@ -26,7 +26,7 @@ final class ReturnGasEffect implements Calculation
         ];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         $rise = $given->of('return_gas_after_c') - $given->of('return_gas_before_c');
         if (abs($rise) < 0.01) {

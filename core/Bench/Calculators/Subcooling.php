@@ -6,8 +6,8 @@ namespace Metrum\Bench\Calculators;
 
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 
 /** Subcooling of liquid: bubble temperature at its pressure above the pipe. */
@@ -23,7 +23,7 @@ final class Subcooling implements Calculation
         ];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         $bubble = $given->bubble('receiver_pressure_kpa');
         $subcooling = $bubble - $given->of('condenser_outlet_temperature_c');

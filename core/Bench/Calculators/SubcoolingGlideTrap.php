@@ -6,8 +6,8 @@ namespace Metrum\Bench\Calculators;
 
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 
 /** What subcooling seems to be where dew is taken for bubble. */
@@ -23,7 +23,7 @@ final class SubcoolingGlideTrap implements Calculation
         ];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         $bubble = $given->bubble('receiver_pressure_kpa');
         $dew = $given->dew('receiver_pressure_kpa');

@@ -6,8 +6,8 @@ namespace Metrum\Bench\Calculators;
 
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 
 /** Superheat at the coil: pipe above the dew temperature at the pressure there. */
@@ -23,7 +23,7 @@ final class Superheat implements Calculation
         ];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         $dew = $given->dew('suction_pressure_kpa');
         $superheat = $given->of('suction_temperature_evaporator_c') - $dew;

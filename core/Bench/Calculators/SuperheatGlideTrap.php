@@ -6,8 +6,8 @@ namespace Metrum\Bench\Calculators;
 
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 
 /** What superheat seems to be where bubble is taken for dew. */
@@ -23,7 +23,7 @@ final class SuperheatGlideTrap implements Calculation
         ];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         $dew = $given->dew('suction_pressure_kpa');
         $bubble = $given->bubble('suction_pressure_kpa');

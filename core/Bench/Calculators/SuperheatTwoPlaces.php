@@ -6,8 +6,8 @@ namespace Metrum\Bench\Calculators;
 
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 
 /** Superheat at the coil and at the compressor, each with the pressure of its own place. */
@@ -25,7 +25,7 @@ final class SuperheatTwoPlaces implements Calculation
         ];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         $coil = $given->dew('evaporator_pressure_kpa');
         $compressor = $given->dew('suction_pressure_kpa');

@@ -6,8 +6,8 @@ namespace Metrum\Bench\Calculators;
 
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 
 /** What is still to add today for the coldest day. */
@@ -25,7 +25,7 @@ final class WinterFloodingStep implements Calculation
         ];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         [$today] = Flooding::held($given, 'flooded_fraction_today', 'today_c');
         [$coldest] = Flooding::held($given, 'flooded_fraction_coldest', 'coldest_c');

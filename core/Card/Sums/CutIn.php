@@ -6,8 +6,8 @@ namespace Metrum\Card\Sums;
 
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 use Metrum\Quantity\QuantityKind;
 
@@ -32,7 +32,7 @@ final class CutIn implements Calculation
         ];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         $wanted = $given->of('cut_out_kpa') + $given->of('differential_kpa');
         $most = $given->of('at_most_kpa');

@@ -6,8 +6,8 @@ namespace Metrum\Card\Sums;
 
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 use Metrum\Quantity\QuantityKind;
 
@@ -30,7 +30,7 @@ final class CutOut implements Calculation
         ];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         $lowest = $given->of('box_c') - $given->of('td_k');
         $out = $lowest - $given->of('below_k');

@@ -6,8 +6,8 @@ namespace Metrum\Card\Sums;
 
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 
 /** How much warmer one pipe is than another. */
@@ -18,7 +18,7 @@ final class Difference implements Calculation
         return [Input::temperature('of_c', 'Warmer'), Input::temperature('less_c', 'Colder')];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         $difference = $given->of('of_c') - $given->of('less_c');
 

@@ -7,8 +7,8 @@ namespace Metrum\Card\Sums;
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
 use Metrum\Bench\Calculators\Series;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
@@ -24,7 +24,7 @@ final class FallRate implements Calculation
         ];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         $times = $given->series('times_s');
         $boxes = $given->series('boxes_c');

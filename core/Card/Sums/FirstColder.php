@@ -6,8 +6,8 @@ namespace Metrum\Card\Sums;
 
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 
 /** The first place along a liquid line that is colder than the place before it: there it is narrow. */
@@ -44,7 +44,7 @@ final class FirstColder implements Calculation
         ];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         $where = 'nowhere';
         $drop = 0.0;

@@ -7,8 +7,8 @@ namespace Metrum\Card\Sums;
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
 use Metrum\Bench\Calculators\Flooding;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
@@ -26,7 +26,7 @@ final class FloodedShare implements Calculation
         ];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         $room = max(1e-3, $given->of('minimum_condensing_c') - $given->of('ambient_temperature_c'));
         $needed = $given->of('condenser_split_k') * $given->of('load_fraction');

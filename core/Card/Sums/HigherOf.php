@@ -6,8 +6,8 @@ namespace Metrum\Card\Sums;
 
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 
 /** A pressure that is wanted, but not below a floor. */
@@ -18,7 +18,7 @@ final class HigherOf implements Calculation
         return [Input::gauge('wanted_kpa', 'Wanted'), Input::gauge('floor_kpa', 'Never below')];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         $floor = $given->of('floor_kpa');
         $wanted = $given->of('wanted_kpa');

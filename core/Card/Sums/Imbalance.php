@@ -7,8 +7,8 @@ namespace Metrum\Card\Sums;
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
 use Metrum\Bench\CannotBe;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 use Metrum\Quantity\QuantityKind;
 
@@ -24,7 +24,7 @@ final class Imbalance implements Calculation
         ];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         $volts = [$given->of('first_v'), $given->of('second_v'), $given->of('third_v')];
         $mean = array_sum($volts) / 3;

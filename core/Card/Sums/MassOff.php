@@ -6,8 +6,8 @@ namespace Metrum\Card\Sums;
 
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 
 /** How much two weights of one thing differ. */
@@ -18,7 +18,7 @@ final class MassOff implements Calculation
         return [Input::mass('of_kg', 'Then'), Input::mass('less_kg', 'Before')];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         $size = abs($given->of('of_kg') - $given->of('less_kg'));
 

@@ -6,8 +6,8 @@ namespace Metrum\Card\Sums;
 
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 use Metrum\Quantity\QuantityKind;
 
@@ -19,7 +19,7 @@ final class PressureDifference implements Calculation
         return [Input::gauge('of_kpa', 'Higher'), Input::gauge('less_kpa', 'Lower')];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         $difference = $given->of('of_kpa') - $given->of('less_kpa');
 

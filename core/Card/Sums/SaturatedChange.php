@@ -6,8 +6,8 @@ namespace Metrum\Card\Sums;
 
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 
 /** How far a pressure moved, told as saturation: a kelvin means the same with every refrigerant. */
@@ -23,7 +23,7 @@ final class SaturatedChange implements Calculation
         ];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         [$from, $to] = [$given->dew('from_kpa'), $given->dew('to_kpa')];
 

@@ -7,8 +7,8 @@ namespace Metrum\Card\Sums;
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
 use Metrum\Bench\Calculators\Hunting;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
@@ -28,12 +28,12 @@ final class SuperheatTrace implements Calculation
         ];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         $dew = $given->dew('suction_kpa');
         $superheat = array_map(static fn (float $pipe): float => $pipe - $dew, $given->series('pipes_c'));
         $hunting = (new Hunting())->answer(
-            new Given(
+            new Inputs(
                 [
                     'times_s' => $given->series('times_s'),
                     'superheat_k' => $superheat,

@@ -6,8 +6,8 @@ namespace Metrum\Card\Sums;
 
 use Metrum\Bench\Answer;
 use Metrum\Bench\Calculation;
-use Metrum\Bench\Given;
 use Metrum\Bench\Input;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 
 /** What goes in by weight: the plate, with drier and lines that it does not know of. */
@@ -25,7 +25,7 @@ final class WeighIn implements Calculation
         ];
     }
 
-    public function answer(Given $given): Answer
+    public function answer(Inputs $given): Answer
     {
         $whole = $given->of('plate_kg') + $given->of('drier_kg') + $given->of('line_kg');
 

@@ -18,7 +18,7 @@ final readonly class AmongFirst
     private const CONTRADICT = 2;
 
     /**
-     * @param  list<Seen>  $seen
+     * @param  list<SeenFault>  $seen
      * @param  \Closure(Fault): int  $against  how many things that were measured speak clearly against a fault
      */
     public function __construct(private array $seen, private \Closure $against)

@@ -32,7 +32,7 @@ final readonly class Consequences
     /**
      * @param  array<string, float>  $rest  chances, were no consequence seen as a fault, by Fault
      * @param  array<string, float>  $seen  how surely a fault was seen, by Fault
-     * @param  list<Found>  $found  what is wrong besides
+     * @param  list<FoundState>  $found  what is wrong besides
      * @param  float  $share  at which what is seen stands above what is measured, 0 … 1
      * @param  \Closure(Fault, Fault): float  $told  nats by which answers speak for one more than for another
      */

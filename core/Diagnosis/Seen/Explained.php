@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis\Seen;
 
-use Metrum\Diagnosis\Confirmed;
+use Metrum\Diagnosis\ConfirmedFaults;
 use Metrum\Diagnosis\Examination;
 use Metrum\Diagnosis\Signal;
 use Metrum\Findings\Mark;
@@ -21,10 +21,10 @@ final readonly class Explained
     }
 
     /**
-     * @param  Confirmed  $with  what the seen faults explain
+     * @param  ConfirmedFaults  $with  what the seen faults explain
      * @param  array<string, float|string>  $features  as they were found, by name
      */
-    public static function of(Examination $examined, Confirmed $with, array $features): self
+    public static function of(Examination $examined, ConfirmedFaults $with, array $features): self
     {
         $without = $with->without($features);
         $odd = $left = [];

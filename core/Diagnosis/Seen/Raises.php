@@ -8,7 +8,7 @@ use Metrum\Diagnosis\Curves;
 use Metrum\Diagnosis\Examination;
 use Metrum\Diagnosis\Feature;
 use Metrum\Diagnosis\Priors;
-use Metrum\Diagnosis\Withheld;
+use Metrum\Diagnosis\WithheldFigures;
 use Metrum\Findings\Sign;
 use Metrum\Knowledge\Question;
 
@@ -24,7 +24,7 @@ final class Raises
     /** @var array<int, float> nats by place that faults got because they were seen */
     public array $nats = [];
 
-    private readonly Withheld $withheld;
+    private readonly WithheldFigures $withheld;
 
     public function __construct(
         private readonly Curves $curves,
@@ -64,7 +64,7 @@ final class Raises
      * @param  array<int, float>  $weights
      * @return array<int, float>
      */
-    private function raised(array $weights, Seen $seen): array
+    private function raised(array $weights, SeenFault $seen): array
     {
         $places = array_map($this->curves->placeOf(...), $seen->faults);
         $there = $others = 1e-12;

@@ -14,7 +14,7 @@ use Metrum\Log\Ground;
 use Metrum\Log\KindOfFact;
 use Metrum\Log\NotAFact;
 use Metrum\Log\Part;
-use Metrum\Log\Said;
+use Metrum\Log\Statement;
 use Metrum\Quantity\NotAQuantity;
 use Metrum\Quantity\Units;
 
@@ -53,7 +53,7 @@ final readonly class CircuitChanged implements KindOfFact
     }
 
     /** The set point of the box is told where it is read; all else is changed on the circuit's page. */
-    public function content(Said $said, Ground $ground): Content
+    public function content(Statement $said, Ground $ground): Content
     {
         if ($ground->circuit === null || $said->key !== DesignKey::BoxSetPoint->value) {
             throw NotAFact::because('A circuit is changed on its own page; its open visits follow.');

@@ -10,7 +10,7 @@ use Metrum\Log\Ground;
 use Metrum\Log\KindOfFact;
 use Metrum\Log\NotAFact;
 use Metrum\Log\Part;
-use Metrum\Log\Said;
+use Metrum\Log\Statement;
 use Metrum\Quantity\Field;
 use Metrum\Quantity\NotAQuantity;
 use Metrum\Quantity\QuantityKind;
@@ -32,7 +32,7 @@ final readonly class ClockSet implements KindOfFact
         return Field::inFileUnit('minutes', 'Clock', QuantityKind::Duration, 0.0, self::LONGEST_MINUTES);
     }
 
-    public function content(Said $said, Ground $ground): Content
+    public function content(Statement $said, Ground $ground): Content
     {
         $key = $said->key === '' ? self::SETTLING : $said->key;
         if (mb_strlen($key) > self::LONGEST_NAME) {

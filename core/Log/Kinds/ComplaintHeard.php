@@ -11,13 +11,13 @@ use Metrum\Log\Ground;
 use Metrum\Log\KindOfFact;
 use Metrum\Log\NotAFact;
 use Metrum\Log\Part;
-use Metrum\Log\Said;
+use Metrum\Log\Statement;
 use Metrum\Quantity\Units;
 
 /** What the owner says: several may stand beside each other. */
 final readonly class ComplaintHeard implements KindOfFact
 {
-    public function content(Said $said, Ground $ground): Content
+    public function content(Statement $said, Ground $ground): Content
     {
         if (Complaint::tryFrom($said->key) === null) {
             throw NotAFact::unknownKey($said->key, 'no word that Metrum knows');

@@ -11,7 +11,7 @@ use Metrum\Log\Ground;
 use Metrum\Log\KindOfFact;
 use Metrum\Log\NotAFact;
 use Metrum\Log\Part;
-use Metrum\Log\Said;
+use Metrum\Log\Statement;
 use Metrum\Quantity\Units;
 
 /** A fault confirmed or ruled out, with the reason: several may stand beside each other. */
@@ -22,7 +22,7 @@ final readonly class FaultJudged implements KindOfFact
     {
     }
 
-    public function content(Said $said, Ground $ground): Content
+    public function content(Statement $said, Ground $ground): Content
     {
         if (Fault::tryFrom($said->key) === null) {
             throw NotAFact::unknownKey($said->key, 'no word that Metrum knows');

@@ -11,7 +11,7 @@ use Metrum\Log\Ground;
 use Metrum\Log\KindOfFact;
 use Metrum\Log\NotAFact;
 use Metrum\Log\Part;
-use Metrum\Log\Said;
+use Metrum\Log\Statement;
 use Metrum\Quantity\Units;
 
 /** Something was touched that has to be put back, or was put back. What it is, is said in a few words. */
@@ -24,7 +24,7 @@ final readonly class LeftOpen implements KindOfFact
     {
     }
 
-    public function content(Said $said, Ground $ground): Content
+    public function content(Statement $said, Ground $ground): Content
     {
         $key = trim($said->key);
         if ($key === '' || mb_strlen($key) > self::LONGEST) {

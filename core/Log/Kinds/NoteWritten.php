@@ -9,7 +9,7 @@ use Metrum\Log\Fact;
 use Metrum\Log\Ground;
 use Metrum\Log\KindOfFact;
 use Metrum\Log\NotAFact;
-use Metrum\Log\Said;
+use Metrum\Log\Statement;
 use Metrum\Quantity\Units;
 
 /** A note, kept in its own words. Notes add up; the wording of the summary for the owner is replaced. */
@@ -24,7 +24,7 @@ final readonly class NoteWritten implements KindOfFact
 
     private const LONGEST = 4000;
 
-    public function content(Said $said, Ground $ground): Content
+    public function content(Statement $said, Ground $ground): Content
     {
         if ($said->key === self::UNCLEAR) {
             throw NotAFact::because("\"$said->typed\" can mean more than one thing: $said->reason");

@@ -11,7 +11,7 @@ use Metrum\Log\Ground;
 use Metrum\Log\KindOfFact;
 use Metrum\Log\NotAFact;
 use Metrum\Log\Part;
-use Metrum\Log\Said;
+use Metrum\Log\Statement;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\NotAQuantity;
 use Metrum\Quantity\QuantityKind;
@@ -32,7 +32,7 @@ final readonly class PlantMoved implements KindOfFact
     /** @var array<int, string> eighths of a turn */
     private const EIGHTHS = [1 => '⅛', 2 => '¼', 3 => '⅜', 4 => '½', 5 => '⅝', 6 => '¾', 7 => '⅞'];
 
-    public function content(Said $said, Ground $ground): Content
+    public function content(Statement $said, Ground $ground): Content
     {
         $control = Control::tryFrom($said->key) ?? throw NotAFact::unknownKey($said->key, 'no move that Metrum knows');
         $field = $control->row()->field;
@@ -44,7 +44,7 @@ final readonly class PlantMoved implements KindOfFact
             return new Content($said->key, null, 'done', $data, $said->subject);
         }
         if ($control === Control::Charge) {
-            $weighed = Weighed::said($said, $ground->units);
+            $weighed = WeighedAmount::said($said, $ground->units);
             $data += $weighed->data();
             if ($weighed->moved() !== null && $said->typed === '') {
                 return self::byScale($weighed->moved(), $data, $said->subject);

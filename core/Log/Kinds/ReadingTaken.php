@@ -11,7 +11,7 @@ use Metrum\Log\Ground;
 use Metrum\Log\KindOfFact;
 use Metrum\Log\NotAFact;
 use Metrum\Log\Part;
-use Metrum\Log\Said;
+use Metrum\Log\Statement;
 use Metrum\Quantity\Field;
 use Metrum\Quantity\NotAQuantity;
 use Metrum\Quantity\QuantityKind;
@@ -22,7 +22,7 @@ final readonly class ReadingTaken implements KindOfFact
 {
     private const ABOVE_CRITICAL = 'R-744';
 
-    public function content(Said $said, Ground $ground): Content
+    public function content(Statement $said, Ground $ground): Content
     {
         $reading =
             Reading::tryFrom($said->key) ??

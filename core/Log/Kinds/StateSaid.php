@@ -11,7 +11,7 @@ use Metrum\Log\Ground;
 use Metrum\Log\KindOfFact;
 use Metrum\Log\NotAFact;
 use Metrum\Log\Part;
-use Metrum\Log\Said;
+use Metrum\Log\Statement;
 use Metrum\Quantity\Units;
 
 /** What the plant is doing: the last word stands. */
@@ -19,7 +19,7 @@ final readonly class StateSaid implements KindOfFact
 {
     private const KEY = 'state';
 
-    public function content(Said $said, Ground $ground): Content
+    public function content(Statement $said, Ground $ground): Content
     {
         if ($said->typed === '') {
             return new Content(self::KEY);

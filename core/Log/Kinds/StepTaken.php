@@ -16,7 +16,7 @@ use Metrum\Log\Ground;
 use Metrum\Log\KindOfFact;
 use Metrum\Log\NotAFact;
 use Metrum\Log\Part;
-use Metrum\Log\Said;
+use Metrum\Log\Statement;
 use Metrum\Quantity\Field;
 use Metrum\Quantity\NotAQuantity;
 use Metrum\Quantity\QuantityKind;
@@ -49,7 +49,7 @@ final readonly class StepTaken implements KindOfFact
         return new Content($card->stepKey(Card::DONE), null, $outcome->key, $data, $subject);
     }
 
-    public function content(Said $said, Ground $ground): Content
+    public function content(Statement $said, Ground $ground): Content
     {
         if (! self::isKnown($said->key)) {
             throw NotAFact::unknownKey($said->key, 'no step of a card');
@@ -74,7 +74,7 @@ final readonly class StepTaken implements KindOfFact
     }
 
     /** @throws NotAFact */
-    private static function amount(Said $said, Field $field, Ground $ground): Content
+    private static function amount(Statement $said, Field $field, Ground $ground): Content
     {
         try {
             $amount = $field->at($ground->atmosphere)->read($said->typed, $ground->units);

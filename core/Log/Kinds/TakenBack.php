@@ -10,7 +10,7 @@ use Metrum\Log\Ground;
 use Metrum\Log\KindOfFact;
 use Metrum\Log\NotAFact;
 use Metrum\Log\Part;
-use Metrum\Log\Said;
+use Metrum\Log\Statement;
 use Metrum\Quantity\Units;
 
 /** An undo: the fact that it names no longer stands. */
@@ -22,7 +22,7 @@ final readonly class TakenBack implements KindOfFact
         return new Content($fact->content->key, null, null, ['of' => $fact->id]);
     }
 
-    public function content(Said $said, Ground $ground): Content
+    public function content(Statement $said, Ground $ground): Content
     {
         throw NotAFact::because('What is undone is named by its own line in the log.');
     }

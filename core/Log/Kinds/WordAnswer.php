@@ -14,7 +14,7 @@ use Metrum\Log\Ground;
 use Metrum\Log\KindOfFact;
 use Metrum\Log\NotAFact;
 use Metrum\Log\Part;
-use Metrum\Log\Said;
+use Metrum\Log\Statement;
 use Metrum\Quantity\Units;
 
 /** A question answered by a word, an observation or a test: the last answer to each stands. */
@@ -25,7 +25,7 @@ final readonly class WordAnswer implements KindOfFact
     {
     }
 
-    public function content(Said $said, Ground $ground): Content
+    public function content(Statement $said, Ground $ground): Content
     {
         $asked =
             $this->questions::tryFrom($said->key) ??

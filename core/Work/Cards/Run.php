@@ -116,7 +116,7 @@ final readonly class Run
         return null;
     }
 
-    public function known(Step $step): ?Known
+    public function known(Step $step): ?StepValue
     {
         return $this->values->step($step);
     }

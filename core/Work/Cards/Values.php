@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Work\Cards;
 
 use Metrum\Bench\Answer;
-use Metrum\Bench\Given;
+use Metrum\Bench\Inputs;
 use Metrum\Bench\Shape;
 use Metrum\Card\Card;
 use Metrum\Card\Origin;
@@ -13,7 +13,7 @@ use Metrum\Card\Ref;
 use Metrum\Card\Step;
 use Metrum\Card\StepKind;
 use Metrum\Findings\Chapter;
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Installation\DesignKey;
@@ -48,15 +48,15 @@ final class Values
         $this->findings = $assessment->judged()->chapter->of($subject);
     }
 
-    public function of(Ref $ref): ?Known
+    public function of(Ref $ref): ?StepValue
     {
         return $this->one($ref) ?? ($ref->otherwise === null ? null : $this->of($ref->otherwise));
     }
 
-    private function one(Ref $ref): ?Known
+    private function one(Ref $ref): ?StepValue
     {
         return match ($ref->origin) {
-            Origin::Number => Known::amount($ref->number, QuantityKind::Ratio, Unit::One),
+            Origin::Number => StepValue::amount($ref->number, QuantityKind::Ratio, Unit::One),
             Origin::Step => $this->ofStep($ref),
             Origin::Reading => $this->reading(Reading::from($ref->name)),
             Origin::Figure => $this->figure($ref->name, $this->findings),
@@ -65,12 +65,12 @@ final class Values
             Origin::Design => $this->design(DesignKey::from($ref->name)),
             Origin::Expected => $this->expected($ref->name),
             Origin::Search => $this->search($ref->name),
-            Origin::School => Known::word($this->assessment->rules->schoolOf(HouseRule::from($ref->name)) ?? 'own'),
+            Origin::School => StepValue::word($this->assessment->rules->schoolOf(HouseRule::from($ref->name)) ?? 'own'),
             Origin::Plant => $this->plant($ref->name),
         };
     }
 
-    private function ofStep(Ref $ref): ?Known
+    private function ofStep(Ref $ref): ?StepValue
     {
         $step = $this->card->step($ref->name);
         if ($step === null) {
@@ -79,14 +79,14 @@ final class Values
         if ($step->kind === StepKind::Figure) {
             $answer = $this->answer($step);
 
-            return $answer instanceof Answer ? Known::ofOutput($answer->output($ref->part)) : null;
+            return $answer instanceof Answer ? StepValue::ofOutput($answer->output($ref->part)) : null;
         }
 
         return $step->kind === StepKind::Time ? $this->series($step, $ref->part) : $this->step($step);
     }
 
     /** What a step was answered; null as long as it was not. */
-    public function step(Step $step): ?Known
+    public function step(Step $step): ?StepValue
     {
         $fact = $step->isOwn() ? $this->progress->said($step)[0] ?? null : $this->progress->taken($step);
         if ($step->kind === StepKind::Move) {
@@ -98,20 +98,20 @@ final class Values
         $kind = $step->field->kind ?? $step->reading?->quantity();
 
         return $fact->content->value !== null && $kind !== null
-            ? Known::amount($fact->content->value, $kind)
-            : Known::word((string) $fact->content->word, $step->answers[$fact->content->word] ?? '');
+            ? StepValue::amount($fact->content->value, $kind)
+            : StepValue::word((string) $fact->content->word, $step->answers[$fact->content->word] ?? '');
     }
 
     /** What was found before the last move and could not change by it. */
-    private function carried(Step $step): ?Known
+    private function carried(Step $step): ?StepValue
     {
         $known = $this->chapterBefore()->of($this->subject);
         $word = $step->observation === null ? null : $known->observed($step->observation);
         $si = $step->reading === null ? null : $known->reading($step->reading);
 
         return match (true) {
-            $step->reading !== null && $si !== null => Known::amount($si, $step->reading->quantity()),
-            $word !== null => Known::word($word->value),
+            $step->reading !== null && $si !== null => StepValue::amount($si, $step->reading->quantity()),
+            $word !== null => StepValue::word($word->value),
             default => null,
         };
     }
@@ -128,17 +128,17 @@ final class Values
     }
 
     /** Whether the refrigerant is a mixture, and whether its dew and bubble lie apart. */
-    private function plant(string $name): Known
+    private function plant(string $name): StepValue
     {
         $fluid = $this->findings->circuit->fluid();
 
-        return Known::whether(
+        return StepValue::whether(
             $name === 'blend' ? count($fluid->composition) > 1 : $fluid->isZeotropic(),
         );
     }
 
     /** Times (s since the first), values, the last value or the time of a timed series; null while it has too few. */
-    private function series(Step $step, string $part): ?Known
+    private function series(Step $step, string $part): ?StepValue
     {
         $facts = $this->progress->said($step);
         if (count($facts) < $step->least || $step->field === null) {
@@ -148,16 +148,16 @@ final class Values
         $values = array_map(static fn (Fact $one): float => (float) $one->content->value, $facts);
 
         return match ($part) {
-            'times' => Known::series(
+            'times' => StepValue::series(
                 array_map(static fn (Fact $one): float => (float) ($one->seenAt()->getTimestamp() - $first), $facts),
                 QuantityKind::Duration,
             ),
-            'values' => Known::series($values, $step->field->kind),
-            'took' => Known::amount(
+            'values' => StepValue::series($values, $step->field->kind),
+            'took' => StepValue::amount(
                 (float) ($facts[count($facts) - 1]->seenAt()->getTimestamp() - $first),
                 QuantityKind::Duration,
             ),
-            default => Known::amount($values[count($values) - 1], $step->field->kind),
+            default => StepValue::amount($values[count($values) - 1], $step->field->kind),
         };
     }
 
@@ -194,55 +194,55 @@ final class Values
             $values[$input->key] = $given;
         }
         try {
-            return $step->figure?->answer(new Given($values, $this->units));
+            return $step->figure?->answer(new Inputs($values, $this->units));
         } catch (Unanswerable $wrong) {
             return $wrong->getMessage();
         }
     }
 
-    private function reading(Reading $reading): ?Known
+    private function reading(Reading $reading): ?StepValue
     {
         $si = $this->findings->reading($reading);
 
-        return $si === null ? null : Known::amount($si, $reading->quantity());
+        return $si === null ? null : StepValue::amount($si, $reading->quantity());
     }
 
-    private function figure(string $name, Findings $findings): ?Known
+    private function figure(string $name, Findings $findings): ?StepValue
     {
-        $figure = Derived::from($name);
+        $figure = DerivedFigure::from($name);
         $si = Figures::of($findings, $this->assessment->rules)->value($figure);
 
-        return $si === null ? null : Known::amount($si, $figure->quantity());
+        return $si === null ? null : StepValue::amount($si, $figure->quantity());
     }
 
-    private function rule(Ref $ref): Known
+    private function rule(Ref $ref): StepValue
     {
         $rule = HouseRule::from($ref->name);
 
-        return Known::amount(
+        return StepValue::amount(
             $this->assessment->rules->band($rule)->end($ref->part),
             $rule->row()->field->kind ?? QuantityKind::Ratio,
         );
     }
 
-    private function wanted(Ref $ref): ?Known
+    private function wanted(Ref $ref): ?StepValue
     {
         $control = Control::from($ref->name);
         $band = (new NextMove($this->assessment))->band($control, $this->assessment->judged()->chapter, $this->subject);
         $kind = Assessment::figureOf($control)?->quantity();
 
-        return $band === null || $kind === null ? null : Known::amount($band->end($ref->part), $kind);
+        return $band === null || $kind === null ? null : StepValue::amount($band->end($ref->part), $kind);
     }
 
-    private function design(DesignKey $key): ?Known
+    private function design(DesignKey $key): ?StepValue
     {
         $si = $this->findings->circuit->design->value($key);
 
-        return $si === null ? null : Known::amount($si, $key->field()->kind);
+        return $si === null ? null : StepValue::amount($si, $key->field()->kind);
     }
 
     /** What the search for leaks comes to: how likely one is still there, and where. */
-    private function search(string $name): Known
+    private function search(string $name): StepValue
     {
         $search = SearchLog::search($this->assessment);
         $names = static fn (LeakPlace ...$places): string => implode(
@@ -252,9 +252,9 @@ final class Values
         $next = $search->next();
 
         return match ($name) {
-            'left' => Known::amount($search->left(), QuantityKind::Share),
-            'next' => Known::word('next', $next === null ? 'a place that is not on the list' : $names($next)),
-            default => Known::word(
+            'left' => StepValue::amount($search->left(), QuantityKind::Share),
+            'next' => StepValue::word('next', $next === null ? 'a place that is not on the list' : $names($next)),
+            default => StepValue::word(
                 'places',
                 $search->found() === [] ? 'a place not named' : $names(...$search->found()),
             ),
@@ -262,7 +262,7 @@ final class Values
     }
 
     /** A reading or figure of a sound plant in this weather, by the twin. */
-    private function expected(string $name): ?Known
+    private function expected(string $name): ?StepValue
     {
         $expectation = $this->assessment->forecasts->expectation($this->findings);
         if ($expectation === null) {
@@ -275,6 +275,6 @@ final class Values
         }
         $si = $sound->reading($reading);
 
-        return $si === null ? null : Known::amount($si, $reading->quantity());
+        return $si === null ? null : StepValue::amount($si, $reading->quantity());
     }
 }

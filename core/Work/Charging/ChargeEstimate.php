@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Charging;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Knowledge\Word;
 
 /**
@@ -59,10 +59,10 @@ final readonly class ChargeEstimate
 
     /**
      * @param  float  $unsure  deviation of the plant's size against the twin's, logarithm
-     * @param  WeighedIn  $weighed  what is in by weights when the last row was read
+     * @param  WeighedCharge  $weighed  what is in by weights when the last row was read
      * @return ?self null where no row tells of it
      */
-    public static function of(ChargeLog $log, ChargeModel $model, float $unsure, WeighedIn $weighed): ?self
+    public static function of(ChargeLog $log, ChargeModel $model, float $unsure, WeighedCharge $weighed): ?self
     {
         $rows = $log->rows;
         $now = $log->last();
@@ -155,19 +155,19 @@ final readonly class ChargeEstimate
     {
         $says = 0.0;
         foreach (array_keys(ChargeModel::TELLING) as $key) {
-            $figure = Derived::from($key);
+            $figure = DerivedFigure::from($key);
             $read = $row->figures->value($figure);
             $there = $model->figure($figure, $charge);
             if ($read === null || $there === null) {
                 continue;
             }
             $off = $read - $there;
-            if ($figure === Derived::Subcooling && $read < self::NONE && $there < self::NONE) {
+            if ($figure === DerivedFigure::Subcooling && $read < self::NONE && $there < self::NONE) {
                 $off = 0.0;
             }
             $health = $model->figure($figure, $model->right) ?? $there;
             $width = hypot($model->deviation($figure, $there, $read), self::OFF * ($there - $health));
-            $whole = $figure === Derived::Subcooling && $model->hasReceiver;
+            $whole = $figure === DerivedFigure::Subcooling && $model->hasReceiver;
             $says -= (($whole ? 1.0 : $counts) * ($off / $width) ** 2) / 2;
         }
         if ($row->level !== null) {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Charging;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Knowledge\Reading;
+use Metrum\Work\FigureForecast;
 use Metrum\Work\Forecast;
-use Metrum\Work\Foretold;
 
 /** What an addition would do, by all charges that are likely to be in. */
 final readonly class ChargeForecast
@@ -25,7 +25,7 @@ final readonly class ChargeForecast
     }
 
     /**
-     * @param  list<Derived>  $figures
+     * @param  list<DerivedFigure>  $figures
      * @return ?Forecast null where nothing can be foretold
      */
     public function of(array $figures, float $value): ?Forecast
@@ -45,7 +45,7 @@ final readonly class ChargeForecast
     }
 
     /** The level of the receiver, where it was read; null where it was not. */
-    private function level(float $value): ?Foretold
+    private function level(float $value): ?FigureForecast
     {
         $before = $this->charging->log->last()?->level;
         $model = $this->charging->model();
@@ -57,11 +57,11 @@ final readonly class ChargeForecast
 
     /** What an addition would do to a figure, by all charges that are likely; null where that is not known. */
     private function foretold(
-        Derived|Reading $figure,
+        DerivedFigure|Reading $figure,
         float $before,
         float $value,
         float $blur = self::BLUR,
-    ): ?Foretold {
+    ): ?FigureForecast {
         $model = $this->charging->model();
         $estimate = $this->charging->estimate();
         if ($model === null || $estimate === null) {
@@ -81,11 +81,11 @@ final readonly class ChargeForecast
         }
         $deviation = sqrt(max(0.0, $square - $mean ** 2) + (self::UNSURE * $mean) ** 2 + $blur ** 2);
 
-        return new Foretold($figure, $before, $mean, $deviation);
+        return new FigureForecast($figure, $before, $mean, $deviation);
     }
 
-    private static function at(ChargeModel $model, Derived|Reading $figure, float $charge): ?float
+    private static function at(ChargeModel $model, DerivedFigure|Reading $figure, float $charge): ?float
     {
-        return $figure instanceof Derived ? $model->figure($figure, $charge) : $model->level($charge);
+        return $figure instanceof DerivedFigure ? $model->figure($figure, $charge) : $model->level($charge);
     }
 }

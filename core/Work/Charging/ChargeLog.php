@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Charging;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Reading;
 use Metrum\Work\Assessment;
@@ -42,7 +42,7 @@ final readonly class ChargeLog
     private static function needed(ChargeRow $row): array
     {
         $readings = [];
-        foreach ([Derived::EvaporatorSuperheat, Derived::Subcooling] as $figure) {
+        foreach ([DerivedFigure::EvaporatorSuperheat, DerivedFigure::Subcooling] as $figure) {
             foreach ($row->figures->figure($figure)->from ?? [] as $one) {
                 if ($one instanceof Reading) {
                     $readings[] = $one;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Charging;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Knowledge\HouseRules;
@@ -18,10 +18,10 @@ final class ChargeModel
 {
     /** Figures that tell of the charge, with the deviation of a reading and of the twin itself together, K. */
     public const TELLING = [
-        Derived::Subcooling->value => 1.2,
-        Derived::EvaporatorSuperheat->value => 2.5,
-        Derived::EvaporatorTd->value => 1.8,
-        Derived::CondenserSplit->value => 2.5,
+        DerivedFigure::Subcooling->value => 1.2,
+        DerivedFigure::EvaporatorSuperheat->value => 2.5,
+        DerivedFigure::EvaporatorTd->value => 1.8,
+        DerivedFigure::CondenserSplit->value => 2.5,
     ];
 
     /** K by which a reading of subcooling is off, and shares of what a receiver's liquid has: more, and less. */
@@ -59,7 +59,7 @@ final class ChargeModel
     /** kg from which liquid alone leaves receiver or condenser. */
     public readonly float $sealed;
 
-    /** @var array<string, list<?float>> at the same places, by Derived */
+    /** @var array<string, list<?float>> at the same places, by DerivedFigure */
     private readonly array $figures;
 
     /** @var list<float> of the receiver, 0 … 1 */
@@ -71,7 +71,7 @@ final class ChargeModel
     private function __construct(ChargeCurve $curve, HouseRules $rules)
     {
         $charges = $levels = $glasses = [];
-        $figures = array_fill_keys(array_map(static fn (Derived $one): string => $one->value, self::shown()), []);
+        $figures = array_fill_keys(array_map(static fn (DerivedFigure $one): string => $one->value, self::shown()), []);
         foreach ($curve->points as [$charge, $state]) {
             if (! $state->runs()) {
                 continue;
@@ -81,7 +81,7 @@ final class ChargeModel
             $glasses[] = $state->chances[Observation::SightGlass->value] ?? [];
             $shown = self::figuresOf($curve, $state, $rules);
             foreach (array_keys($figures) as $key) {
-                $figures[$key][] = $shown->value(Derived::from($key));
+                $figures[$key][] = $shown->value(DerivedFigure::from($key));
             }
         }
         $this->charges = $charges === [] ? [$curve->right()] : $charges;
@@ -107,22 +107,22 @@ final class ChargeModel
         return Figures::of(new Findings($curve->machine->circuit, readings: $state->readings), $rules);
     }
 
-    /** @return list<Derived> */
+    /** @return list<DerivedFigure> */
     private static function shown(): array
     {
         return [
-            Derived::Subcooling,
-            Derived::EvaporatorSuperheat,
-            Derived::EvaporatorTd,
-            Derived::CondenserSplit,
-            Derived::SaturatedCondensing,
-            Derived::CondensingDew,
-            Derived::CompressorSuperheat,
+            DerivedFigure::Subcooling,
+            DerivedFigure::EvaporatorSuperheat,
+            DerivedFigure::EvaporatorTd,
+            DerivedFigure::CondenserSplit,
+            DerivedFigure::SaturatedCondensing,
+            DerivedFigure::CondensingDew,
+            DerivedFigure::CompressorSuperheat,
         ];
     }
 
     /** A figure at a charge (kg), SI; at the nearest that runs where it would not run there. */
-    public function figure(Derived $figure, float $charge): ?float
+    public function figure(DerivedFigure $figure, float $charge): ?float
     {
         $values = $this->figures[$figure->value] ?? [];
         [$low, $share] = $this->place($charge);
@@ -138,12 +138,12 @@ final class ChargeModel
      * @param  float  $there  what the twin shows: liquid that stands on gas is saturated, and that is sure
      * @param  float  $read  what was read
      */
-    public function deviation(Derived $figure, float $there, float $read): float
+    public function deviation(DerivedFigure $figure, float $there, float $read): float
     {
         $share = $read < $there ? self::SUBCOOLING_LESS : self::SUBCOOLING_MORE;
 
         return match (true) {
-            $figure !== Derived::Subcooling => self::TELLING[$figure->value] ?? INF,
+            $figure !== DerivedFigure::Subcooling => self::TELLING[$figure->value] ?? INF,
             $this->hasReceiver => hypot(self::SUBCOOLING_READ, $share * $there),
             default => self::BY_SUBCOOLING,
         };
@@ -171,7 +171,7 @@ final class ChargeModel
         foreach ($this->charges as $place => $charge) {
             $isSealed = $this->hasReceiver
                 ? ($this->levels[$place] ?? 0.0) > self::SEALED_LEVEL
-                : ($this->figures[Derived::Subcooling->value][$place] ?? 0.0) > self::SEALED_SUBCOOLING;
+                : ($this->figures[DerivedFigure::Subcooling->value][$place] ?? 0.0) > self::SEALED_SUBCOOLING;
             if ($isSealed) {
                 return $charge;
             }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Work\Charging;
 
 use Metrum\Findings\Chapter;
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
@@ -46,12 +46,12 @@ final readonly class ChargeRow
 
     public function superheat(): ?float
     {
-        return $this->figures->value(Derived::EvaporatorSuperheat);
+        return $this->figures->value(DerivedFigure::EvaporatorSuperheat);
     }
 
     public function subcooling(): ?float
     {
-        return $this->figures->value(Derived::Subcooling);
+        return $this->figures->value(DerivedFigure::Subcooling);
     }
 
     /** Whether it says anything of the charge. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Charging;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Installation\DesignKey;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\MoveOutcome;
@@ -259,7 +259,7 @@ final class Charging
     /** What an addition would do to the figures that it is made for; null where nothing can be foretold. */
     public function forecast(float $value): ?Forecast
     {
-        $figures = array_map(Derived::from(...), Control::Charge->row()->figures);
+        $figures = array_map(DerivedFigure::from(...), Control::Charge->row()->figures);
 
         return (new ChargeForecast($this))->of($figures, $value);
     }

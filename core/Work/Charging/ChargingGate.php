@@ -7,7 +7,7 @@ namespace Metrum\Work\Charging;
 use Metrum\Diagnosis\Sureness;
 use Metrum\Diagnosis\Suspect;
 use Metrum\Diagnosis\Verdict;
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Installation\DesignKey;
@@ -72,7 +72,7 @@ final readonly class ChargingGate
     private function limits(): array
     {
         $all = [];
-        $dew = $this->figures->value(Derived::CondensingDew);
+        $dew = $this->figures->value(DerivedFigure::CondensingDew);
         if ($dew !== null && $dew > NextAddition::HIGH_STOP - NextAddition::HEADROOM) {
             $said = Format::number($dew - 273.15, 0);
             $headroom = Format::number(NextAddition::HEADROOM, 0);
@@ -81,7 +81,7 @@ final readonly class ChargingGate
                 "condensing at $said °C, within $headroom K of the high-pressure stop",
             );
         }
-        $share = $this->figures->value(Derived::CurrentShare);
+        $share = $this->figures->value(DerivedFigure::CurrentShare);
         $most = $this->assessment->rules->band(HouseRule::CurrentLow)->high;
         if ($share !== null && $share > $most) {
             $said = Format::number(100 * $share, 0);
@@ -120,7 +120,7 @@ final readonly class ChargingGate
                 $all[] = new Precondition($one->holding, 'looked at first', $one->why, $one->settledBy[0] ?? null);
             }
         }
-        $high = $this->figures->value(Derived::Subcooling);
+        $high = $this->figures->value(DerivedFigure::Subcooling);
         $level = $this->now->reading(Reading::ReceiverLevel);
         if ($level !== null && $level > Filling::FULLEST) {
             $said = Format::number(100 * $level, 0);
@@ -158,7 +158,7 @@ final readonly class ChargingGate
     /** @return list<Precondition> what starves a coil or hides a charge whatever is added */
     private function inTheWay(): array
     {
-        $drop = $this->figures->value(Derived::DrierDrop);
+        $drop = $this->figures->value(DerivedFigure::DrierDrop);
         $most = $this->assessment->rules->band(HouseRule::DrierDrop)->high;
         $all = [];
         if ($drop !== null && $drop > $most) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Charging;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Knowledge\HouseRule;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Quantity\Format;
@@ -120,9 +120,9 @@ final readonly class NextAddition
         $highest = $model->aboveSeal($estimate->highest(self::LIKELY) * $model->right, $estimate->size);
         $after = $model->charge($highest + $value, $estimate->size);
         $level = $model->level($after);
-        $dew = $model->figure(Derived::CondensingDew, $after);
+        $dew = $model->figure(DerivedFigure::CondensingDew, $after);
         $floor = $this->rules->band(HouseRule::CompressorSuperheatFloor)->low;
-        $gas = $model->figure(Derived::CompressorSuperheat, $after);
+        $gas = $model->figure(DerivedFigure::CompressorSuperheat, $after);
 
         $all = [
             $level > Filling::FULLEST ? 'the receiver would stand at '.Format::number(100 * $level, 0).' %' : '',

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Charging;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Knowledge\Asked;
@@ -72,7 +72,7 @@ final readonly class Shortage
     /** @return array{?bool, string, Asked} */
     private static function subcooling(Findings $findings, Figures $figures, Wanted $wanted): array
     {
-        $value = $figures->value(Derived::Subcooling);
+        $value = $figures->value(DerivedFigure::Subcooling);
         $by = $findings->circuit->hasReceiver()
             ? Reading::ReceiverOutletTemperature
             : Reading::CondenserOutletTemperature;
@@ -100,7 +100,7 @@ final readonly class Shortage
     /** @return array{?bool, string, Asked} */
     private static function superheat(Figures $figures, Wanted $wanted): array
     {
-        $value = $figures->value(Derived::EvaporatorSuperheat);
+        $value = $figures->value(DerivedFigure::EvaporatorSuperheat);
         if ($value === null) {
             return [null, 'superheat at the bulb', Reading::SuctionTemperatureEvaporator];
         }

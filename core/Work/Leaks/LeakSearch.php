@@ -49,7 +49,7 @@ final readonly class LeakSearch
     private array $places;
 
     /**
-     * @param  array<string, Searched>  $searched  by place
+     * @param  array<string, SearchMark>  $searched  by place
      * @param  array<string, bool>  $marked  whether a mark was seen, by place that was looked at
      * @param  array<string, int>  $foundBefore  how often one was found there at earlier visits
      * @param  ?float  $years  age of the plant; null where nobody knows
@@ -87,7 +87,7 @@ final readonly class LeakSearch
         }
         $elsewhere = $this->leaks * self::ELSEWHERE;
         $nowhere = 1 - $this->leaks;
-        if (in_array(Searched::Bubble, $this->searched, true)) {
+        if (in_array(SearchMark::Bubble, $this->searched, true)) {
             // A bubble is a leak: nothing else is asked any more.
             [$elsewhere, $nowhere] = [0.0, 0.0];
         }
@@ -115,19 +115,19 @@ final readonly class LeakSearch
         $mark = $this->marked[$place->key] ?? null;
         $speaks = $mark === null ? 1.0 : ($mark ? self::MARKED : self::UNMARKED);
         $searched = $this->searched[$place->key] ?? null;
-        $found = in_array(Searched::Bubble, $this->searched, true);
+        $found = in_array(SearchMark::Bubble, $this->searched, true);
 
         return match (true) {
-            $searched === Searched::Bubble => 1.0,
+            $searched === SearchMark::Bubble => 1.0,
             $found => 0.0,
-            $searched === Searched::Smells => $speaks * ($this->detector($place) / $this->air->falseAlarm()),
+            $searched === SearchMark::Smells => $speaks * ($this->detector($place) / $this->air->falseAlarm()),
             $searched?->isClear() === true => $speaks * (1 - $this->finds($place, $searched)),
             default => $speaks,
         };
     }
 
     /** Chance that a leak at a place would have been found so, 0 … 1. */
-    public function finds(LeakPlace $place, Searched $how): float
+    public function finds(LeakPlace $place, SearchMark $how): float
     {
         $detector = $how->usesDetector() ? $this->detector($place) : 0.0;
         $bubbles = $how->usesBubbles() ? $this->bubbles($place) : 0.0;
@@ -183,7 +183,7 @@ final readonly class LeakSearch
         return array_values(
             array_filter(
                 $this->places,
-                fn (LeakPlace $one): bool => ($this->searched[$one->key] ?? null) === Searched::Bubble,
+                fn (LeakPlace $one): bool => ($this->searched[$one->key] ?? null) === SearchMark::Bubble,
             ),
         );
     }
@@ -205,13 +205,13 @@ final readonly class LeakSearch
     private function worth(LeakPlace $place): float
     {
         $searched = $this->searched[$place->key] ?? null;
-        if ($searched === Searched::NotReached || $searched === Searched::Bubble) {
+        if ($searched === SearchMark::NotReached || $searched === SearchMark::Bubble) {
             return 0.0;
         }
         $left = match ($searched) {
-            Searched::ClearDetector => Searched::ClearBubbles,
-            Searched::ClearBubbles => Searched::ClearDetector,
-            default => Searched::ClearBoth,
+            SearchMark::ClearDetector => SearchMark::ClearBubbles,
+            SearchMark::ClearBubbles => SearchMark::ClearDetector,
+            default => SearchMark::ClearBoth,
         };
 
         return ($this->chances[$place->key] * $this->finds($place, $left)) / $place->minutes;
@@ -221,7 +221,7 @@ final readonly class LeakSearch
     public function next(): ?LeakPlace
     {
         foreach ($this->order() as $place) {
-            if ($this->worth($place) > 0.0 && ($this->searched[$place->key] ?? null) !== Searched::ClearBoth) {
+            if ($this->worth($place) > 0.0 && ($this->searched[$place->key] ?? null) !== SearchMark::ClearBoth) {
                 return $place;
             }
         }

@@ -38,8 +38,8 @@ final class SearchLog
         foreach ($steps as $step => $answer) {
             if (str_ends_with($step, self::MARK)) {
                 $marked[substr($step, 0, -strlen(self::MARK))] = $answer !== self::NO_MARK;
-            } elseif (is_string($answer) && Searched::tryFrom($answer) !== null) {
-                $searched[$step] = Searched::from($answer);
+            } elseif (is_string($answer) && SearchMark::tryFrom($answer) !== null) {
+                $searched[$step] = SearchMark::from($answer);
             }
         }
         $weather = $steps['weather'] ?? '';
@@ -80,7 +80,7 @@ final class SearchLog
     {
         $found = [];
         foreach (self::steps($log) as $step => $answer) {
-            if ($answer === Searched::Bubble->value) {
+            if ($answer === SearchMark::Bubble->value) {
                 $found[] = $step;
             }
         }

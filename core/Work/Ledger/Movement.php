@@ -6,7 +6,7 @@ namespace Metrum\Work\Ledger;
 
 use Metrum\Knowledge\ChargePurpose;
 use Metrum\Log\Content;
-use Metrum\Log\Kinds\Weighed;
+use Metrum\Log\Kinds\WeighedAmount;
 
 /** Refrigerant that went into a plant or out of it: how much, when, what for, out of or into which cylinder. */
 final readonly class Movement
@@ -46,7 +46,7 @@ final readonly class Movement
         string $circuit = '',
         string $visit = '',
     ): self {
-        $weighed = Weighed::in($move);
+        $weighed = WeighedAmount::in($move);
         $kilograms = $move->value ?? 0.0;
 
         return new self(

@@ -8,13 +8,13 @@
     @foreach ($leaks->places() as $place)
         @php($answer = $leaks->answer($place))
         <li id="leak-{{ str_replace('_', '-', $place->key) }}" @class(['is-next' => $leaks->isNext($place), 'is-searched' => $answer !== null])>
-            <details @if ($leaks->isNext($place) || $answer === Metrum\Work\Leaks\Searched::Bubble) open @endif>
-                <summary><span class="leak-name">{{ $answer === null ? '◐' : ($answer === Metrum\Work\Leaks\Searched::Bubble ? '●' : '○') }} {{ $place->label }}</span><x-bar :share="$leaks->chance($place)" /><span class="num">{{ $leaks->percent($leaks->chance($place)) }}</span><small>{{ $answer === null ? $leaks->look($place) : $answer->label() }}</small></summary>
+            <details @if ($leaks->isNext($place) || $answer === Metrum\Work\Leaks\SearchMark::Bubble) open @endif>
+                <summary><span class="leak-name">{{ $answer === null ? '◐' : ($answer === Metrum\Work\Leaks\SearchMark::Bubble ? '●' : '○') }} {{ $place->label }}</span><x-bar :share="$leaks->chance($place)" /><span class="num">{{ $leaks->percent($leaks->chance($place)) }}</span><small>{{ $answer === null ? $leaks->look($place) : $answer->label() }}</small></summary>
                 <form class="choice" method="post" action="{{ $page->entries }}" data-entry>@include('visit.card-fields', ['key' => $leaks->key($place->key.'_mark')])
                     <fieldset @disabled(! $page->mayEnter)><legend>A mark there</legend><div class="taps">@foreach (App\View\LeakPage::MARKS as $word => $label)<button class="tap" name="value" value="{{ $leaks->mark($place) === $word ? '' : $word }}" aria-pressed="{{ $leaks->mark($place) === $word ? 'true' : 'false' }}"><span>@told(ucfirst($label))</span></button>@endforeach</div></fieldset></form>
                 <form class="choice" method="post" action="{{ $page->entries }}" data-entry data-says="{{ $place->label }}">@include('visit.card-fields', ['key' => $leaks->key($place->key)])
                     <fieldset @disabled(! $page->mayEnter)><legend>Searched, {{ (int) $place->minutes }} min</legend><div class="taps">@foreach ($leaks->answers() as $one)<button class="tap" name="value" value="{{ $answer === $one ? '' : $one->value }}" aria-pressed="{{ $answer === $one ? 'true' : 'false' }}"><span>{{ ucfirst($one->label()) }}</span></button>@endforeach</div></fieldset></form>
-                @if ($answer === Metrum\Work\Leaks\Searched::Bubble || $answer === Metrum\Work\Leaks\Searched::Smells)<p>Next: <a href="{{ $leaks->mends($place)[1] }}">{{ $leaks->mends($place)[0] }}</a></p>@endif
+                @if ($answer === Metrum\Work\Leaks\SearchMark::Bubble || $answer === Metrum\Work\Leaks\SearchMark::Smells)<p>Next: <a href="{{ $leaks->mends($place)[1] }}">{{ $leaks->mends($place)[0] }}</a></p>@endif
             </details>
         </li>
     @endforeach

@@ -16,5 +16,5 @@
             @if ($figure->meaning !== null)<p class="caution">◐ {{ $figure->meaning->sentence() }}</p>@endif
         </details>
     @endforeach
-    @foreach ($page->verdict->figures->unknown() as $key => $reason)<p class="soft">{{ Metrum\Findings\Derived::from($key)->label() }}: {{ $reason }}</p>@endforeach
+    @foreach ($page->verdict->figures->unknown() as $key => $reason)<p class="soft">{{ Metrum\Findings\DerivedFigure::from($key)->label() }}: {{ $reason }}</p>@endforeach
 </details>

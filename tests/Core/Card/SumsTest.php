@@ -6,7 +6,7 @@ namespace Tests\Core\Card;
 
 use Metrum\Bench\Answer;
 use Metrum\Bench\CannotBe;
-use Metrum\Bench\Given;
+use Metrum\Bench\Inputs;
 use Metrum\Card\Sum;
 use Metrum\Quantity\Units;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -268,7 +268,7 @@ final class SumsTest extends TestCase
     /** @param  array<string, float|list<float>>  $values  SI */
     private static function of(Sum $sum, array $values): Answer
     {
-        return $sum->does()->answer(new Given($values + ['refrigerant' => 'R-134a'], new Units()));
+        return $sum->does()->answer(new Inputs($values + ['refrigerant' => 'R-134a'], new Units()));
     }
 
     private static function value(Answer $answer, string $key): float

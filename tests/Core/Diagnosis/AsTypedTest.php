@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Diagnosis;
 
-use Metrum\Diagnosis\AsTyped;
 use Metrum\Diagnosis\Diagnosis;
+use Metrum\Diagnosis\TypedOutcomes;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
@@ -45,10 +45,10 @@ final class AsTypedTest extends TestCase
         $rules = new HouseRules();
         $findings = Visits::cooler($without);
         $expectation = (new Twins())->expectation($findings, $rules);
-        $asTyped = new AsTyped($findings, $rules, $expectation->yardstick());
+        $asTyped = new TypedOutcomes($findings, $rules, $expectation->yardstick());
         $tried = 0;
         foreach ((new Diagnosis())->of($findings, checks: 40)->checks as $check) {
-            $reading = AsTyped::reading($check);
+            $reading = TypedOutcomes::reading($check);
             if ($reading === null || ! array_key_exists($reading->value, $without)) {
                 continue;
             }

@@ -7,7 +7,7 @@ namespace Tests\Core\Diagnosis;
 use Metrum\Diagnosis\Contradiction;
 use Metrum\Diagnosis\Diagnosis;
 use Metrum\Diagnosis\Verdict;
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
 use Metrum\Knowledge\Fault;
@@ -201,7 +201,7 @@ final class EvidenceTest extends TestCase
         unset($readings['discharge_pressure_kpa']);
         $verdict = self::verdict(Visits::of([...Visits::COOLER, 'readings' => $readings]));
         self::assertArrayHasKey('split', $verdict->signals);
-        self::assertNotNull($verdict->figures->value(Derived::SaturatedCondensing));
+        self::assertNotNull($verdict->figures->value(DerivedFigure::SaturatedCondensing));
     }
 
     public function test_head_is_not_judged_while_it_starts_or_pulls_down(): void

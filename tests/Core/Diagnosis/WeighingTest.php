@@ -6,15 +6,15 @@ namespace Tests\Core\Diagnosis;
 
 use Metrum\Diagnosis\Causes;
 use Metrum\Diagnosis\Conditions;
-use Metrum\Diagnosis\Confirmed;
+use Metrum\Diagnosis\ConfirmedFaults;
 use Metrum\Diagnosis\Curves;
 use Metrum\Diagnosis\Diagnosis;
 use Metrum\Diagnosis\Examination;
+use Metrum\Diagnosis\FaultPair;
 use Metrum\Diagnosis\Features;
 use Metrum\Diagnosis\Grade;
 use Metrum\Diagnosis\LookAlikes;
 use Metrum\Diagnosis\Scale;
-use Metrum\Diagnosis\Together;
 use Metrum\Diagnosis\Weighing;
 use Metrum\Diagnosis\Words;
 use Metrum\Findings\Findings;
@@ -51,7 +51,7 @@ final class WeighingTest extends TestCase
     public function test_two_faults_at_once_are_named_where_one_leaves_something_over_and_seldom_else(): void
     {
         $patients = new Patients(815);
-        $together = new Together(Curves::learned(), new HouseRules());
+        $together = new FaultPair(Curves::learned(), new HouseRules());
         $named = ['right' => 0, 'wrong' => 0, 'though one' => 0];
         foreach (range(0, 109) as $number) {
             foreach ([true, false] as $twice) {
@@ -309,7 +309,7 @@ final class WeighingTest extends TestCase
         return new Weighing(
             $curves,
             $examined,
-            Confirmed::at($examined, $findings->confirmed, $curves, $rules),
+            ConfirmedFaults::at($examined, $findings->confirmed, $curves, $rules),
         );
     }
 }

@@ -11,7 +11,7 @@ use Metrum\Installation\Kind;
 use Metrum\Log\Ground;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Log\NotAFact;
-use Metrum\Log\Said;
+use Metrum\Log\Statement;
 use Metrum\Quantity\Atmosphere;
 use Metrum\Quantity\Units;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -45,7 +45,7 @@ final class PhrasesTest extends TestCase
             return;
         }
         self::assertSame($means, array_map(
-            static fn (Said $one): string => $one->kind->value.' '.$one->key.' '.$one->typed,
+            static fn (Statement $one): string => $one->kind->value.' '.$one->key.' '.$one->typed,
             $said,
         ));
         foreach ($said as $one) {

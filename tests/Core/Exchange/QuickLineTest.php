@@ -8,7 +8,7 @@ use Metrum\Exchange\QuickLine;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Test;
-use Metrum\Log\Said;
+use Metrum\Log\Statement;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -129,7 +129,7 @@ final class QuickLineTest extends TestCase
     public function test_it_reads(string $line, array $wanted): void
     {
         $said = array_map(
-            static fn (Said $one): string => $one->kind->value.' '.$one->key.' '.$one->typed,
+            static fn (Statement $one): string => $one->kind->value.' '.$one->key.' '.$one->typed,
             (new QuickLine())->read($line),
         );
         self::assertSame($wanted, $said);

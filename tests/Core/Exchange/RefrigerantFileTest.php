@@ -9,7 +9,7 @@ use Metrum\Exchange\LogWriter;
 use Metrum\Exchange\VisitReader;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\PlantMoved;
-use Metrum\Log\Kinds\Weighed;
+use Metrum\Log\Kinds\WeighedAmount;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -33,7 +33,7 @@ final class RefrigerantFileTest extends TestCase
     {
         $log = self::read([self::MOVE]);
         $move = $log->history(FactKind::Move)[0]->content;
-        $weighed = Weighed::in($move);
+        $weighed = WeighedAmount::in($move);
         self::assertSame(['T-104', 15.0, 14.6], [$weighed->cylinder, $weighed->before, $weighed->after]);
         self::assertEqualsWithDelta(0.4, (float) $weighed->moved(), 1e-9);
         self::assertSame('seasonal', $weighed->purpose?->value);
@@ -46,7 +46,7 @@ final class RefrigerantFileTest extends TestCase
     {
         $log = self::read([['kind' => 'move', 'key' => 'charge', 'value' => -0.2]]);
 
-        self::assertSame([], Weighed::in($log->history(FactKind::Move)[0]->content)->data());
+        self::assertSame([], WeighedAmount::in($log->history(FactKind::Move)[0]->content)->data());
         self::assertArrayNotHasKey('data', LogWriter::rows($log)[0]);
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Findings;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Knowledge\HouseRules;
@@ -19,34 +19,34 @@ final class FiguresTest extends TestCase
      * R-134a at sea level: 200.0 kPa gauge is 301.3 kPa absolute, saturated at 0.81 °C; 900 gauge is 1001.3 absolute,
      * 39.43 °C.
      *
-     * @return iterable<string, array{Derived, float, float}> figure, value in its file unit, tolerance
+     * @return iterable<string, array{DerivedFigure, float, float}> figure, value in its file unit, tolerance
      */
     public static function workedByHand(): iterable
     {
-        yield 'saturated suction' => [Derived::SaturatedSuction, 0.81, 0.05];
-        yield 'saturated evaporating' => [Derived::SaturatedEvaporator, 0.81, 0.05];
-        yield 'saturated condensing' => [Derived::SaturatedCondensing, 39.43, 0.05];
-        yield 'dew is bubble for a pure refrigerant' => [Derived::CondensingDew, 39.43, 0.05];
-        yield 'superheat at the bulb' => [Derived::EvaporatorSuperheat, 6.2 - 0.81, 0.05];
-        yield 'superheat at the compressor' => [Derived::CompressorSuperheat, 12.0 - 0.81, 0.05];
-        yield 'line gain' => [Derived::SuctionLineGain, 5.8, 1e-6];
-        yield 'subcooling at the receiver' => [Derived::ReceiverSubcooling, 39.43 - 35.0, 0.05];
-        yield 'subcooling at the condenser' => [Derived::CondenserSubcooling, 39.43 - 35.6, 0.05];
-        yield 'subcooling at the valve' => [Derived::ValveSubcooling, 39.43 - 33.0, 0.05];
-        yield 'the main one is at the receiver' => [Derived::Subcooling, 39.43 - 35.0, 0.05];
-        yield 'split' => [Derived::CondenserSplit, 39.43 - 27.0, 0.05];
-        yield 'approach' => [Derived::CondenserApproach, 8.6, 1e-6];
-        yield 'condenser air rise' => [Derived::CondenserAirRise, 7.5, 1e-6];
-        yield 'TD' => [Derived::EvaporatorTd, 8.0 - 0.81, 0.05];
-        yield 'air drop' => [Derived::CoilAirDrop, 3.4, 1e-6];
-        yield 'ratio' => [Derived::CompressionRatio, 1001.325 / 301.325, 1e-4];
-        yield 'drier drop' => [Derived::DrierDrop, 0.7, 1e-6];
-        yield 'box above set point' => [Derived::BoxAboveSetPoint, 3.0, 1e-6];
-        yield 'current share' => [Derived::CurrentShare, 75.0, 1e-6];
+        yield 'saturated suction' => [DerivedFigure::SaturatedSuction, 0.81, 0.05];
+        yield 'saturated evaporating' => [DerivedFigure::SaturatedEvaporator, 0.81, 0.05];
+        yield 'saturated condensing' => [DerivedFigure::SaturatedCondensing, 39.43, 0.05];
+        yield 'dew is bubble for a pure refrigerant' => [DerivedFigure::CondensingDew, 39.43, 0.05];
+        yield 'superheat at the bulb' => [DerivedFigure::EvaporatorSuperheat, 6.2 - 0.81, 0.05];
+        yield 'superheat at the compressor' => [DerivedFigure::CompressorSuperheat, 12.0 - 0.81, 0.05];
+        yield 'line gain' => [DerivedFigure::SuctionLineGain, 5.8, 1e-6];
+        yield 'subcooling at the receiver' => [DerivedFigure::ReceiverSubcooling, 39.43 - 35.0, 0.05];
+        yield 'subcooling at the condenser' => [DerivedFigure::CondenserSubcooling, 39.43 - 35.6, 0.05];
+        yield 'subcooling at the valve' => [DerivedFigure::ValveSubcooling, 39.43 - 33.0, 0.05];
+        yield 'the main one is at the receiver' => [DerivedFigure::Subcooling, 39.43 - 35.0, 0.05];
+        yield 'split' => [DerivedFigure::CondenserSplit, 39.43 - 27.0, 0.05];
+        yield 'approach' => [DerivedFigure::CondenserApproach, 8.6, 1e-6];
+        yield 'condenser air rise' => [DerivedFigure::CondenserAirRise, 7.5, 1e-6];
+        yield 'TD' => [DerivedFigure::EvaporatorTd, 8.0 - 0.81, 0.05];
+        yield 'air drop' => [DerivedFigure::CoilAirDrop, 3.4, 1e-6];
+        yield 'ratio' => [DerivedFigure::CompressionRatio, 1001.325 / 301.325, 1e-4];
+        yield 'drier drop' => [DerivedFigure::DrierDrop, 0.7, 1e-6];
+        yield 'box above set point' => [DerivedFigure::BoxAboveSetPoint, 3.0, 1e-6];
+        yield 'current share' => [DerivedFigure::CurrentShare, 75.0, 1e-6];
     }
 
     #[DataProvider('workedByHand')]
-    public function test_it_agrees_with_the_sum_on_paper(Derived $key, float $value, float $tolerance): void
+    public function test_it_agrees_with_the_sum_on_paper(DerivedFigure $key, float $value, float $tolerance): void
     {
         $figures = self::figures(
             Visits::of([
@@ -80,12 +80,12 @@ final class FiguresTest extends TestCase
         $fluid = Visits::cooler()->circuit->fluid();
         self::assertEqualsWithDelta(
             274.85 - $fluid->dewTemperature(345.1e3 + 101325),
-            $figures->value(Derived::EvaporatorSuperheat),
+            $figures->value(DerivedFigure::EvaporatorSuperheat),
             0.01,
         );
         self::assertEqualsWithDelta(
             $fluid->bubbleTemperature(1549.6e3 + 101325) - 304.75,
-            $figures->value(Derived::Subcooling),
+            $figures->value(DerivedFigure::Subcooling),
             0.01,
         );
     }
@@ -98,9 +98,9 @@ final class FiguresTest extends TestCase
         $figures = self::figures(
             Visits::cooler(['suction_pressure_kpa' => $gauge, 'valve_inlet_temperature_c' => 30]),
         );
-        self::assertEqualsWithDelta(-6.0, $figures->figure(Derived::SaturatedEvaporator)?->inFileUnit(), 0.01);
-        self::assertEqualsWithDelta(-10.6, $figures->figure(Derived::CoilInlet)?->inFileUnit(), 0.5);
-        self::assertEqualsWithDelta(-8.3, $figures->figure(Derived::CoilMiddle)?->inFileUnit(), 0.3);
+        self::assertEqualsWithDelta(-6.0, $figures->figure(DerivedFigure::SaturatedEvaporator)?->inFileUnit(), 0.01);
+        self::assertEqualsWithDelta(-10.6, $figures->figure(DerivedFigure::CoilInlet)?->inFileUnit(), 0.5);
+        self::assertEqualsWithDelta(-8.3, $figures->figure(DerivedFigure::CoilMiddle)?->inFileUnit(), 0.3);
     }
 
     public function test_altitude_shifts_every_saturation(): void
@@ -119,7 +119,7 @@ final class FiguresTest extends TestCase
                 'readings' => ['suction_pressure_kpa' => $gauge],
             ]),
         );
-        $shift = $sea->value(Derived::SaturatedSuction) - $high->value(Derived::SaturatedSuction);
+        $shift = $sea->value(DerivedFigure::SaturatedSuction) - $high->value(DerivedFigure::SaturatedSuction);
         self::assertGreaterThan(3.5, $shift);
         self::assertLessThan(5.5, $shift);
     }
@@ -127,7 +127,7 @@ final class FiguresTest extends TestCase
     public function test_negative_subcooling_stays_negative_and_says_what_it_means(): void
     {
         $figure = self::figures(Visits::cooler(['receiver_outlet_temperature_c' => 38.5]))->figure(
-            Derived::Subcooling,
+            DerivedFigure::Subcooling,
         );
         self::assertNotNull($figure);
         self::assertLessThan(-1.0, $figure->si);
@@ -137,10 +137,10 @@ final class FiguresTest extends TestCase
     public function test_negative_superheat_is_real_down_to_the_glide_and_a_wrong_reading_beyond(): void
     {
         $within = self::figures(Visits::cooler(['suction_temperature_evaporator_c' => -7.5]))->figure(
-            Derived::EvaporatorSuperheat,
+            DerivedFigure::EvaporatorSuperheat,
         );
         $beyond = self::figures(Visits::cooler(['suction_temperature_evaporator_c' => -16.0]))->figure(
-            Derived::EvaporatorSuperheat,
+            DerivedFigure::EvaporatorSuperheat,
         );
         self::assertStringContainsString('liquid is leaving', (string) $within?->meaning?->sentence());
         self::assertStringContainsString(
@@ -157,7 +157,7 @@ final class FiguresTest extends TestCase
             ]),
         );
         self::assertSame([], $figures->all());
-        self::assertNull($figures->value(Derived::EvaporatorSuperheat));
+        self::assertNull($figures->value(DerivedFigure::EvaporatorSuperheat));
     }
 
     public function test_outside_the_table_the_reason_is_kept(): void
@@ -168,10 +168,10 @@ final class FiguresTest extends TestCase
                 'readings' => ['discharge_pressure_kpa' => 9000],
             ]),
         );
-        self::assertNull($figures->value(Derived::SaturatedCondensing));
+        self::assertNull($figures->value(DerivedFigure::SaturatedCondensing));
         self::assertStringContainsString(
             'outside its table',
-            $figures->unknown()[Derived::SaturatedCondensing->value],
+            $figures->unknown()[DerivedFigure::SaturatedCondensing->value],
         );
     }
 
@@ -179,20 +179,20 @@ final class FiguresTest extends TestCase
     {
         $figures = self::figures(Visits::cooler());
         self::assertGreaterThan(
-            $figures->value(Derived::SaturatedCondensing),
-            $figures->value(Derived::IdealDischarge),
+            $figures->value(DerivedFigure::SaturatedCondensing),
+            $figures->value(DerivedFigure::IdealDischarge),
         );
         self::assertGreaterThan(
-            $figures->value(Derived::IdealDischarge),
-            $figures->value(Derived::ExpectedDischarge),
+            $figures->value(DerivedFigure::IdealDischarge),
+            $figures->value(DerivedFigure::ExpectedDischarge),
         );
     }
 
     public function test_with_liquid_in_the_gas_no_discharge_is_foretold(): void
     {
         $figures = self::figures(Visits::cooler(['suction_temperature_compressor_c' => -6.0]));
-        self::assertNull($figures->value(Derived::IdealDischarge));
-        self::assertStringContainsString('below saturation', $figures->unknown()[Derived::IdealDischarge->value]);
+        self::assertNull($figures->value(DerivedFigure::IdealDischarge));
+        self::assertStringContainsString('below saturation', $figures->unknown()[DerivedFigure::IdealDischarge->value]);
     }
 
     public function test_without_receiver_the_condenser_outlet_speaks_for_subcooling(): void
@@ -207,7 +207,10 @@ final class FiguresTest extends TestCase
                 ],
             ]),
         );
-        self::assertSame($figures->value(Derived::CondenserSubcooling), $figures->value(Derived::Subcooling));
+        self::assertSame(
+            $figures->value(DerivedFigure::CondenserSubcooling),
+            $figures->value(DerivedFigure::Subcooling),
+        );
     }
 
     public function test_the_receivers_own_pressure_goes_before_the_discharge_pressure(): void
@@ -217,7 +220,7 @@ final class FiguresTest extends TestCase
         $fluid = Visits::cooler()->circuit->fluid();
         self::assertEqualsWithDelta(
             $fluid->bubbleTemperature(1200e3 + 101325) - 304.75,
-            $figures->value(Derived::ReceiverSubcooling),
+            $figures->value(DerivedFigure::ReceiverSubcooling),
             0.01,
         );
     }
@@ -226,10 +229,10 @@ final class FiguresTest extends TestCase
     {
         $figures = self::figures(Visits::cooler(['evaporator_pressure_kpa' => 372.1]));
         self::assertGreaterThan(
-            $figures->value(Derived::SaturatedSuction),
-            $figures->value(Derived::SaturatedEvaporator),
+            $figures->value(DerivedFigure::SaturatedSuction),
+            $figures->value(DerivedFigure::SaturatedEvaporator),
         );
-        self::assertEqualsWithDelta(27.0, $figures->figure(Derived::SuctionLineDrop)?->inFileUnit(), 1e-6);
+        self::assertEqualsWithDelta(27.0, $figures->figure(DerivedFigure::SuctionLineDrop)?->inFileUnit(), 1e-6);
     }
 
     public function test_at_the_ends_of_the_glide_split_and_td_change_reference(): void
@@ -237,12 +240,15 @@ final class FiguresTest extends TestCase
         $middle = self::figures(Visits::cooler());
         $ends = Figures::of(Visits::cooler(), new HouseRules(['glide_reference' => 'ends']));
         self::assertEqualsWithDelta(
-            $ends->value(Derived::SaturatedCondensing) - 298.15,
-            $ends->value(Derived::CondenserSplit),
+            $ends->value(DerivedFigure::SaturatedCondensing) - 298.15,
+            $ends->value(DerivedFigure::CondenserSplit),
             1e-9,
         );
-        self::assertGreaterThan($ends->value(Derived::CondenserSplit), $middle->value(Derived::CondenserSplit));
-        self::assertGreaterThan($ends->value(Derived::EvaporatorTd), $middle->value(Derived::EvaporatorTd));
+        self::assertGreaterThan(
+            $ends->value(DerivedFigure::CondenserSplit),
+            $middle->value(DerivedFigure::CondenserSplit),
+        );
+        self::assertGreaterThan($ends->value(DerivedFigure::EvaporatorTd), $middle->value(DerivedFigure::EvaporatorTd));
     }
 
     public function test_every_figure_names_its_formula_and_inputs(): void

@@ -15,11 +15,11 @@ use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Word;
-use Metrum\Learning\AsTold;
 use Metrum\Learning\Circumstances;
 use Metrum\Learning\ExpertCurves;
 use Metrum\Learning\Extent;
 use Metrum\Learning\PlantAsBuilt;
+use Metrum\Learning\SpokenAnswers;
 use Metrum\Twin\Dice;
 use Metrum\Twin\Machine;
 use Metrum\Twin\Sizing;
@@ -119,7 +119,7 @@ final class DrawnAsMetTest extends TestCase
         $conditions = new Conditions(new Findings(Circuit::plain($kind)), false);
         $heard = array_fill_keys(array_column(Complaint::cases(), 'value'), 0);
         for ($seed = 0; $seed < 600; $seed++) {
-            foreach ((new AsTold(new Dice($seed), $conditions))->complaints([[$fault, null, 0.8]]) as $one) {
+            foreach ((new SpokenAnswers(new Dice($seed), $conditions))->complaints([[$fault, null, 0.8]]) as $one) {
                 $heard[$one->value]++;
             }
         }
@@ -153,7 +153,7 @@ final class DrawnAsMetTest extends TestCase
         $conditions = new Conditions(new Findings($machine->circuit), false);
         $running = 0;
         for ($seed = 0; $seed < 6000; $seed++) {
-            $told = new AsTold(new Dice($seed), $conditions);
+            $told = new SpokenAnswers(new Dice($seed), $conditions);
             $running += $told->answer(Observation::EvaporatorFans, $state, []) === Word::AllRunning ? 1 : 0;
         }
         // Fans that stand are seen where they are what is wrong; else one of the four words is said by mistake.

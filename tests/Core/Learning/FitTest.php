@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core\Learning;
 
 use Metrum\Knowledge\Fault;
+use Metrum\Learning\Curriculum;
 use Metrum\Learning\CurveFit;
-use Metrum\Learning\Drawn;
+use Metrum\Learning\DrawnVisit;
 use Metrum\Learning\Lesson;
 use Metrum\Learning\Measured;
-use Metrum\Learning\Taught;
 use PHPUnit\Framework\TestCase;
 
 /** What is learned from lessons: that which they show, from where the trade put it, and the same every time. */
@@ -105,10 +105,10 @@ final class FitTest extends TestCase
 
     public function test_the_regulator_of_a_plant_without_one_is_not_asked_for(): void
     {
-        $taught = new Taught();
+        $taught = new Curriculum();
         $lesson = static fn (array $features): array => array_map(
             static fn (int $place): Fault => $taught->learned[$place],
-            $taught->lesson(new Drawn(1, [], null, false, $features))->closed,
+            $taught->lesson(new DrawnVisit(1, [], null, false, $features))->closed,
         );
 
         self::assertSame([], $lesson([]), 'what is not known may be there');

@@ -9,9 +9,9 @@ use Metrum\Diagnosis\Curves;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\State;
-use Metrum\Learning\AsMeasured;
 use Metrum\Learning\Calibration;
 use Metrum\Learning\Circumstances;
+use Metrum\Learning\InstrumentReadings;
 use Metrum\Learning\Patients;
 use Metrum\Twin\Dice;
 use Metrum\Twin\Disorder;
@@ -121,7 +121,7 @@ final class PatientsTest extends TestCase
         $state = (new SteadyState($machine, $random->surroundings($machine)))->find();
         $misses = [];
         for ($seed = 0; $seed < 300; $seed++) {
-            $read = (new AsMeasured(new Dice($seed)))->of($state);
+            $read = (new InstrumentReadings(new Dice($seed)))->of($state);
             $key = Reading::DischargeTemperature->value;
             $misses[] = $read[$key] - $state->readings[$key];
         }

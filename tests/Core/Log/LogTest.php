@@ -21,8 +21,8 @@ use Metrum\Log\Kinds\TakenBack;
 use Metrum\Log\Log;
 use Metrum\Log\NotAFact;
 use Metrum\Log\Part;
-use Metrum\Log\Said;
 use Metrum\Log\Source;
+use Metrum\Log\Statement;
 use Metrum\Quantity\Atmosphere;
 use Metrum\Quantity\Units;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -56,7 +56,7 @@ final class LogTest extends TestCase
     {
         return $this->fact(
             $kind,
-            $kind->rule()->content(new Said($kind, $key, $typed, $reason), self::ground()),
+            $kind->rule()->content(new Statement($kind, $key, $typed, $reason), self::ground()),
         );
     }
 
@@ -128,7 +128,7 @@ final class LogTest extends TestCase
             FactKind::Reading
                 ->rule()
                 ->content(
-                    new Said(FactKind::Reading, 'compressor_current_a', $typed, subject: $subject),
+                    new Statement(FactKind::Reading, 'compressor_current_a', $typed, subject: $subject),
                     self::ground(),
                 ),
         );

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Twin;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Installation\Metering;
@@ -247,13 +247,15 @@ final class ArrowTableTest extends TestCase
 
         return array_filter(
             [
-                'SST' => $figures->value($shared ? Derived::SaturatedEvaporator : Derived::SaturatedSuction),
-                'COIL' => $figures->value(Derived::SaturatedEvaporator),
-                'H' => $figures->value(Derived::SaturatedCondensing),
-                'SH' => $figures->value(Derived::EvaporatorSuperheat),
-                'CSH' => $shared ? null : $figures->value(Derived::CompressorSuperheat),
-                'SC' => $figures->value(Derived::Subcooling),
-                'CSC' => $figures->value(Derived::CondenserSubcooling),
+                'SST' => $figures->value(
+                    $shared ? DerivedFigure::SaturatedEvaporator : DerivedFigure::SaturatedSuction,
+                ),
+                'COIL' => $figures->value(DerivedFigure::SaturatedEvaporator),
+                'H' => $figures->value(DerivedFigure::SaturatedCondensing),
+                'SH' => $figures->value(DerivedFigure::EvaporatorSuperheat),
+                'CSH' => $shared ? null : $figures->value(DerivedFigure::CompressorSuperheat),
+                'SC' => $figures->value(DerivedFigure::Subcooling),
+                'CSC' => $figures->value(DerivedFigure::CondenserSubcooling),
                 'DT' => $shared ? null : $state->reading(Reading::DischargeTemperature),
                 'A' => $shared ? null : $state->reading(Reading::CompressorCurrent),
             ],

@@ -6,7 +6,7 @@ namespace Tests\Core\Twin;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Installation\Circuit;
@@ -81,11 +81,11 @@ final class SteadyStateTest extends TestCase
             $machine = (new Sizing($circuit))->machine();
             $state = (new SteadyState($machine, new Surroundings($machine->design->ambient, 275.15)))->find();
             $figures = Figures::of(new Findings($circuit, readings: $state->readings), new HouseRules());
-            self::assertEqualsWithDelta($td, $figures->value(Derived::EvaporatorTd), 0.25, $refrigerant);
-            self::assertEqualsWithDelta(12.0, $figures->value(Derived::CondenserSplit), 0.1, $refrigerant);
-            self::assertEqualsWithDelta(5.0, $figures->value(Derived::EvaporatorSuperheat), 0.2);
-            self::assertEqualsWithDelta(3.0, $figures->value(Derived::Subcooling), 0.25);
-            self::assertEqualsWithDelta(74.0, 100 * $figures->value(Derived::CurrentShare), 3.0);
+            self::assertEqualsWithDelta($td, $figures->value(DerivedFigure::EvaporatorTd), 0.25, $refrigerant);
+            self::assertEqualsWithDelta(12.0, $figures->value(DerivedFigure::CondenserSplit), 0.1, $refrigerant);
+            self::assertEqualsWithDelta(5.0, $figures->value(DerivedFigure::EvaporatorSuperheat), 0.2);
+            self::assertEqualsWithDelta(3.0, $figures->value(DerivedFigure::Subcooling), 0.25);
+            self::assertEqualsWithDelta(74.0, 100 * $figures->value(DerivedFigure::CurrentShare), 3.0);
         }
     }
 
@@ -145,13 +145,13 @@ final class SteadyStateTest extends TestCase
         $circuit = self::plain($refrigerant);
         $state = (new SteadyState((new Sizing($circuit))->machine(), new Surroundings(303.15, 275.15)))->find();
         $figures = Figures::of(new Findings($circuit, readings: $state->readings), new HouseRules());
-        self::assertEqualsWithDelta(-5.5, (float) $figures->value(Derived::CoilMiddle) - 273.15, 4.0);
+        self::assertEqualsWithDelta(-5.5, (float) $figures->value(DerivedFigure::CoilMiddle) - 273.15, 4.0);
         $discharge = (float) $state->reading(Reading::DischargeTemperature) - 273.15;
         self::assertGreaterThan(46.0, $discharge);
         self::assertLessThan($refrigerant === 'R-22' ? 95.0 : 88.0, $discharge);
-        self::assertEqualsWithDelta(12.5, $figures->value(Derived::CondenserSplit), 2.0);
-        self::assertEqualsWithDelta(4.3, $figures->value(Derived::CompressionRatio), 1.1);
-        self::assertEqualsWithDelta(5.5, $figures->value(Derived::EvaporatorSuperheat), 1.2);
+        self::assertEqualsWithDelta(12.5, $figures->value(DerivedFigure::CondenserSplit), 2.0);
+        self::assertEqualsWithDelta(4.3, $figures->value(DerivedFigure::CompressionRatio), 1.1);
+        self::assertEqualsWithDelta(5.5, $figures->value(DerivedFigure::EvaporatorSuperheat), 1.2);
         self::assertEqualsWithDelta(45.0, 100 * (float) $state->reading(Reading::ReceiverLevel), 6.0);
         self::assertSame(Word::Clear, $state->observed(Observation::SightGlass));
     }
@@ -304,16 +304,16 @@ final class SteadyStateTest extends TestCase
             new HouseRules(),
         );
         self::assertLessThan(
-            $as(1.0)->value(Derived::CondenserSubcooling) - 1.0,
-            $as(0.94)->value(Derived::CondenserSubcooling),
+            $as(1.0)->value(DerivedFigure::CondenserSubcooling) - 1.0,
+            $as(0.94)->value(DerivedFigure::CondenserSubcooling),
         );
         self::assertGreaterThan(
-            $as(1.0)->value(Derived::CondenserSubcooling) + 1.0,
-            $as(1.06)->value(Derived::CondenserSubcooling),
+            $as(1.0)->value(DerivedFigure::CondenserSubcooling) + 1.0,
+            $as(1.06)->value(DerivedFigure::CondenserSubcooling),
         );
         self::assertGreaterThan(
-            $as(1.0)->value(Derived::EvaporatorSuperheat),
-            $as(0.94)->value(Derived::EvaporatorSuperheat),
+            $as(1.0)->value(DerivedFigure::EvaporatorSuperheat),
+            $as(0.94)->value(DerivedFigure::EvaporatorSuperheat),
         );
     }
 

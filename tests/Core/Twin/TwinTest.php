@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Twin;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
@@ -198,7 +198,7 @@ final class TwinTest extends TestCase
                 $state = (new SteadyState($machine, new Surroundings($ambient, $machine->design->box)))->find();
                 $figures = Figures::of(new Findings($machine->circuit, readings: $state->readings), new HouseRules());
                 self::assertEqualsWithDelta(
-                    $figures->value(Derived::ExpectedDischarge),
+                    $figures->value(DerivedFigure::ExpectedDischarge),
                     $state->reading(Reading::DischargeTemperature),
                     4.0,
                     $kind->value,

@@ -17,7 +17,7 @@ use Metrum\Knowledge\Word;
 use Metrum\Log\FactKind;
 use Metrum\Log\NotAFact;
 use Metrum\Work\Clocks;
-use Metrum\Work\Touched;
+use Metrum\Work\OpenTouches;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -260,8 +260,8 @@ final class CardRunTest extends TestCase
     public function test_what_a_step_touches_is_open_until_a_later_step_puts_it_back(): void
     {
         $walker = self::walker('bulb_test')->answer('suction_pressure_kpa', 290)->answer('off');
-        self::assertSame(['bulb of the expansion valve'], Touched::of($walker->log())->keys());
-        self::assertSame([], Touched::of($walker->answer('back')->log())->keys());
+        self::assertSame(['bulb of the expansion valve'], OpenTouches::of($walker->log())->keys());
+        self::assertSame([], OpenTouches::of($walker->answer('back')->log())->keys());
     }
 
     public function test_a_step_that_waits_is_a_clock(): void

@@ -10,7 +10,7 @@ use Metrum\Installation\Circuit;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Log\FactKind;
 use Metrum\Work\Cards\BegunCards;
-use Metrum\Work\Touched;
+use Metrum\Work\OpenTouches;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -218,8 +218,8 @@ final class CardStopTest extends TestCase
         $off = $walker->run()->card->step('off');
         self::assertNotNull($off);
         self::assertFalse($walker->run()->isShut($off));
-        self::assertSame(['solenoid held open by a magnet'], Touched::of($walker->log())->keys());
-        self::assertSame([], Touched::of($walker->answer('off')->log())->keys());
+        self::assertSame(['solenoid held open by a magnet'], OpenTouches::of($walker->log())->keys());
+        self::assertSame([], OpenTouches::of($walker->answer('off')->log())->keys());
         self::assertSame('full', $walker->run()->stop()?->key(), 'put back it is stopped all the same');
     }
 
@@ -271,7 +271,8 @@ final class CardStopTest extends TestCase
         self::assertCount(1, BegunCards::of($walker->log())->open());
         $walker->say(FactKind::Card, 'leak_back.no_result', word: 'yes');
         self::assertSame([], BegunCards::of($walker->log())->open());
-        self::assertSame(['suction service valve'], Touched::of($walker->log())->keys(), 'what is touched stays so');
+        $open = OpenTouches::of($walker->log())->keys();
+        self::assertSame(['suction service valve'], $open, 'what is touched stays so');
     }
 
     /** @param  array<string, string>  $rules */

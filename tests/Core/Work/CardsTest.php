@@ -11,7 +11,7 @@ use Metrum\Card\Ref;
 use Metrum\Card\Step;
 use Metrum\Card\StepKind;
 use Metrum\Diagnosis\Cautions;
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Installation\Circuit;
 use Metrum\Installation\CircuitWriter;
 use Metrum\Knowledge\Control;
@@ -178,7 +178,7 @@ final class CardsTest extends TestCase
             $isFigure = $ref->origin === Origin::Figure;
             $isExpected = $ref->origin === Origin::Expected;
             if ($isFigure || $isExpected) {
-                $known = Derived::tryFrom($ref->name) ?? ($isExpected ? Reading::tryFrom($ref->name) : null);
+                $known = DerivedFigure::tryFrom($ref->name) ?? ($isExpected ? Reading::tryFrom($ref->name) : null);
                 self::assertNotNull($known, $ref->name);
             }
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Work;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Word;
 use Metrum\Twin\ChargeCurve;
@@ -22,9 +22,9 @@ final class ChargeModelTest extends TestCase
         $before = null;
         foreach (range(0.6, 1.3, 0.05) as $share) {
             $now = [
-                (float) $model->figure(Derived::EvaporatorSuperheat, $share * $model->right),
-                (float) $model->figure(Derived::Subcooling, $share * $model->right),
-                (float) $model->figure(Derived::SaturatedCondensing, $share * $model->right),
+                (float) $model->figure(DerivedFigure::EvaporatorSuperheat, $share * $model->right),
+                (float) $model->figure(DerivedFigure::Subcooling, $share * $model->right),
+                (float) $model->figure(DerivedFigure::SaturatedCondensing, $share * $model->right),
             ];
             if ($before !== null) {
                 self::assertLessThanOrEqual($before[0] + 0.05, $now[0]);
@@ -39,7 +39,7 @@ final class ChargeModelTest extends TestCase
     {
         $model = self::model(ChargeHand::cabinet(1.0));
 
-        self::assertEqualsWithDelta(6.0, (float) $model->figure(Derived::Subcooling, $model->right), 0.4);
+        self::assertEqualsWithDelta(6.0, (float) $model->figure(DerivedFigure::Subcooling, $model->right), 0.4);
         self::assertEqualsWithDelta(0.38, $model->right, 0.002);
         self::assertLessThan($model->right, $model->sealed);
     }
@@ -100,11 +100,15 @@ final class ChargeModelTest extends TestCase
     public function test_saturated_liquid_is_surer_than_how_far_it_is_subcooled(): void
     {
         $model = self::model(ChargeHand::cooler(1.0));
-        $at = static fn (float $there, float $read): float => $model->deviation(Derived::Subcooling, $there, $read);
+        $at = static fn (float $there, float $read): float => $model->deviation(
+            DerivedFigure::Subcooling,
+            $there,
+            $read,
+        );
 
         self::assertLessThan($at(3.0, 3.0), $at(0.0, 0.0));
         self::assertLessThan($at(3.0, 4.0), $at(3.0, 2.0), 'less than a seal has is told from it sooner than more');
-        self::assertSame(2.5, $model->deviation(Derived::EvaporatorSuperheat, 5.0, 7.0));
+        self::assertSame(2.5, $model->deviation(DerivedFigure::EvaporatorSuperheat, 5.0, 7.0));
     }
 
     private static function model(ChargeHand $hand): ChargeModel

@@ -6,7 +6,7 @@ namespace Tests\Core\Work;
 
 use Metrum\Diagnosis\Holding;
 use Metrum\Exchange\WorkAnswer;
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Installation\Circuit;
 use Metrum\Installation\DesignKey;
 use Metrum\Knowledge\Control;
@@ -19,7 +19,7 @@ use Metrum\Knowledge\Word;
 use Metrum\Log\Content;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\PlantMoved;
-use Metrum\Log\Kinds\Weighed;
+use Metrum\Log\Kinds\WeighedAmount;
 use Metrum\Log\NotAFact;
 use Metrum\Work\Assessment;
 use Metrum\Work\Charging\ChargeLog;
@@ -367,7 +367,7 @@ final class ChargingTest extends TestCase
             $next = (new NextMove($hand->work()))->of(Control::Charge, '')[0] ?? 0.0;
             self::assertGreaterThanOrEqual(0.0, $next, $said.': nothing is taken out');
         }
-        $repair = new Content(Control::Charge->value, -0.3, null, [Weighed::PURPOSE => 'repair']);
+        $repair = new Content(Control::Charge->value, -0.3, null, [WeighedAmount::PURPOSE => 'repair']);
         (new MayMove($cases['it bubbles']->work()))->check($repair, '');
     }
 
@@ -422,7 +422,7 @@ final class ChargingTest extends TestCase
     {
         $hand = ChargeHand::cabinet(0.0);
         $hand->say(FactKind::Card, new Content('evacuation.done', null, 'holds'));
-        $hand->add(0.62 * $hand->machine->charge, [Weighed::PURPOSE => 'commissioning'])->look()->read();
+        $hand->add(0.62 * $hand->machine->charge, [WeighedAmount::PURPOSE => 'commissioning'])->look()->read();
         $assessment = $hand->work();
         self::assertEqualsWithDelta(0.62 * $hand->machine->charge, (float) $assessment->weighedIn()->exact, 1e-9);
         self::assertEqualsWithDelta($hand->in(), (float) $assessment->charging()->in(), 1e-6);
@@ -516,7 +516,7 @@ final class ChargingTest extends TestCase
             $changes[$one->figure->value] = $one->change;
         }
         self::assertSame(MoveOutcome::AsForetold, $forecast->outcome($changes, true));
-        $condensing = Derived::SaturatedCondensing->value;
+        $condensing = DerivedFigure::SaturatedCondensing->value;
         self::assertArrayHasKey($condensing, $changes);
         $other = [$condensing => -3.0] + $changes;
         self::assertSame(MoveOutcome::Less, $forecast->outcome($other, true));
@@ -582,7 +582,7 @@ final class ChargingTest extends TestCase
         $hand->say(FactKind::Confirmed, new Content(Fault::Undercharge->value, null, 'yes'));
         $before = $hand->work()->charging();
         $value = 0.04 * $hand->machine->charge;
-        $told = $before->forecast($value)?->of(Derived::Subcooling);
+        $told = $before->forecast($value)?->of(DerivedFigure::Subcooling);
         $was = $before->log->last()?->subcooling();
         $is = $hand->add($value)->read()->work()->charging()->log->last()?->subcooling();
 

@@ -6,8 +6,8 @@ namespace Tests\Core\Work;
 
 use Metrum\Data\Knowledge;
 use Metrum\Diagnosis\Cautions;
-use Metrum\Findings\Derived;
-use Metrum\Findings\Moved;
+use Metrum\Findings\DerivedFigure;
+use Metrum\Findings\MoveAnswer;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\MoveOutcome;
@@ -34,7 +34,7 @@ final class ControlsTest extends TestCase
         $row = $control->row();
         self::assertNotSame('', $row->label);
         foreach ($row->figures as $figure) {
-            self::assertNotNull(Derived::tryFrom($figure), $figure);
+            self::assertNotNull(DerivedFigure::tryFrom($figure), $figure);
         }
         foreach ($row->changes as $key) {
             $known = Reading::tryFrom($key) ?? (Observation::tryFrom($key) ?? Test::tryFrom($key));
@@ -62,7 +62,7 @@ final class ControlsTest extends TestCase
     public function test_what_a_move_came_to_speaks_in_the_right_direction(): void
     {
         $said = static function (Control $control, MoveOutcome $outcome, float $value, bool $again = false): array {
-            return (new Moved($control, $outcome, $value, again: $again))->speech()->faults ?? [];
+            return (new MoveAnswer($control, $outcome, $value, again: $again))->speech()->faults ?? [];
         };
         $short = Fault::Undercharge->value;
         $much = Fault::Overcharge->value;

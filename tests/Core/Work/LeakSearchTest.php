@@ -12,8 +12,8 @@ use Metrum\Log\FactKind;
 use Metrum\Work\Leaks\Air;
 use Metrum\Work\Leaks\LeakPlace;
 use Metrum\Work\Leaks\LeakSearch;
-use Metrum\Work\Leaks\Searched;
 use Metrum\Work\Leaks\SearchLog;
+use Metrum\Work\Leaks\SearchMark;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -24,10 +24,10 @@ final class LeakSearchTest extends TestCase
     {
         $tries = [
             [],
-            ['ports' => Searched::ClearBoth],
-            ['ports' => Searched::Smells, 'drier' => Searched::NotReached],
-            ['ports' => Searched::Bubble, 'drier' => Searched::ClearDetector],
-            array_fill_keys(['ports', 'field_joints', 'walls', 'clamps', 'drier'], Searched::ClearBoth),
+            ['ports' => SearchMark::ClearBoth],
+            ['ports' => SearchMark::Smells, 'drier' => SearchMark::NotReached],
+            ['ports' => SearchMark::Bubble, 'drier' => SearchMark::ClearDetector],
+            array_fill_keys(['ports', 'field_joints', 'walls', 'clamps', 'drier'], SearchMark::ClearBoth),
         ];
         foreach ($tries as $searched) {
             $search = self::search($searched);
@@ -39,21 +39,21 @@ final class LeakSearchTest extends TestCase
     public function test_searched_in_vain_it_is_less_likely_there_and_likelier_elsewhere(): void
     {
         $before = self::search();
-        foreach ([Searched::ClearDetector, Searched::ClearBubbles, Searched::ClearBoth] as $how) {
+        foreach ([SearchMark::ClearDetector, SearchMark::ClearBubbles, SearchMark::ClearBoth] as $how) {
             $after = self::search(['ports' => $how]);
             self::assertLessThan($before->chances['ports'], $after->chances['ports']);
             self::assertGreaterThan($before->chances['drier'], $after->chances['drier']);
             self::assertLessThan($before->left(), $after->left(), 'and less likely at all');
         }
-        $both = self::search(['ports' => Searched::ClearBoth])->chances['ports'];
-        self::assertLessThan(self::search(['ports' => Searched::ClearDetector])->chances['ports'], $both);
+        $both = self::search(['ports' => SearchMark::ClearBoth])->chances['ports'];
+        self::assertLessThan(self::search(['ports' => SearchMark::ClearDetector])->chances['ports'], $both);
     }
 
     public function test_what_cannot_be_reached_stays_as_likely_and_is_not_next(): void
     {
         $first = self::search()->next();
         assert($first !== null);
-        $search = self::search([$first->key => Searched::NotReached]);
+        $search = self::search([$first->key => SearchMark::NotReached]);
 
         self::assertEqualsWithDelta(self::search()->chances[$first->key], $search->chances[$first->key], 1e-9);
         self::assertNotSame($first->key, $search->next()?->key);
@@ -67,9 +67,9 @@ final class LeakSearchTest extends TestCase
         self::assertGreaterThan(3 * $plain->chances['drier'], $marked->chances['drier']);
         self::assertLessThan($plain->chances['drier'], $unmarked->chances['drier']);
         self::assertSame('drier', $marked->next()?->key);
-        $smells = self::search(['drier' => Searched::Smells]);
+        $smells = self::search(['drier' => SearchMark::Smells]);
         self::assertGreaterThan(3 * $plain->chances['drier'], $smells->chances['drier']);
-        $found = self::search(['drier' => Searched::Bubble]);
+        $found = self::search(['drier' => SearchMark::Bubble]);
         self::assertEqualsWithDelta(1.0, $found->chances['drier'], 1e-9);
         self::assertSame(['drier'], array_map(static fn (LeakPlace $one): string => $one->key, $found->found()));
     }
@@ -84,16 +84,16 @@ final class LeakSearchTest extends TestCase
         self::assertLessThan($new->chances['field_joints'], $old->chances['field_joints']);
     }
 
-    /** @return iterable<string, array{Air, Searched}> */
+    /** @return iterable<string, array{Air, SearchMark}> */
     public static function airs(): iterable
     {
-        yield 'wind takes from the detector' => [Air::Wind, Searched::ClearDetector];
-        yield 'rain from bubbles' => [Air::Rain, Searched::ClearBubbles];
-        yield 'foam from the detector' => [Air::Foam, Searched::ClearDetector];
+        yield 'wind takes from the detector' => [Air::Wind, SearchMark::ClearDetector];
+        yield 'rain from bubbles' => [Air::Rain, SearchMark::ClearBubbles];
+        yield 'foam from the detector' => [Air::Foam, SearchMark::ClearDetector];
     }
 
     #[DataProvider('airs')]
-    public function test_wind_rain_and_foam_lower_what_a_search_says(Air $air, Searched $how): void
+    public function test_wind_rain_and_foam_lower_what_a_search_says(Air $air, SearchMark $how): void
     {
         $calm = self::search(['ports' => $how]);
         $rough = new LeakSearch(self::cooler(), ['ports' => $how], air: $air);
@@ -103,8 +103,8 @@ final class LeakSearchTest extends TestCase
 
     public function test_a_detector_that_speaks_in_foam_says_less(): void
     {
-        $calm = self::search(['ports' => Searched::Smells]);
-        $foam = new LeakSearch(self::cooler(), ['ports' => Searched::Smells], air: Air::Foam);
+        $calm = self::search(['ports' => SearchMark::Smells]);
+        $foam = new LeakSearch(self::cooler(), ['ports' => SearchMark::Smells], air: Air::Foam);
 
         self::assertLessThan($calm->chances['ports'], $foam->chances['ports']);
     }
@@ -113,7 +113,7 @@ final class LeakSearchTest extends TestCase
     {
         $low = static fn (float $pascal): LeakSearch => new LeakSearch(
             self::cooler(),
-            ['coil_bends' => Searched::ClearBoth],
+            ['coil_bends' => SearchMark::ClearBoth],
             low: $pascal,
         );
         self::assertGreaterThan($low(4e5)->chances['coil_bends'], $low(2e5)->chances['coil_bends']);
@@ -128,7 +128,7 @@ final class LeakSearchTest extends TestCase
         $searched = [];
         $left = 1.0;
         for ($search = self::search(); ($place = $search->next()) !== null; $search = self::search($searched)) {
-            $searched[$place->key] = Searched::ClearBoth;
+            $searched[$place->key] = SearchMark::ClearBoth;
             self::assertLessThan($left, self::search($searched)->left());
             $left = self::search($searched)->left();
         }
@@ -160,7 +160,7 @@ final class LeakSearchTest extends TestCase
         assert($card !== null);
         foreach (LeakPlace::all() as $place) {
             $answers = array_map(strval(...), array_keys($card->step($place->key)->answers ?? []));
-            self::assertSame(array_column(Searched::cases(), 'value'), $answers, $place->key);
+            self::assertSame(array_column(SearchMark::cases(), 'value'), $answers, $place->key);
             self::assertNotNull($card->step($place->key.'_mark'), $place->key);
             self::assertNotNull(Cards::find($place->mends), $place->key);
             self::assertGreaterThan(0.0, $place->minutes);
@@ -182,7 +182,7 @@ final class LeakSearchTest extends TestCase
         $say('ports_mark', 'hiss');
         $say('ports', 'bubble');
         $search = SearchLog::search($hand->work());
-        self::assertSame(Searched::Bubble, $search->searched['ports']);
+        self::assertSame(SearchMark::Bubble, $search->searched['ports']);
         self::assertTrue($search->marked['ports']);
         self::assertSame(['ports'], SearchLog::found($hand->work()->log));
         // Charged full again, what was lost was lost all the same.
@@ -191,7 +191,7 @@ final class LeakSearchTest extends TestCase
         self::assertGreaterThan(0.7, SearchLog::search($hand->work())->left());
     }
 
-    /** @param  array<string, Searched>  $searched */
+    /** @param  array<string, SearchMark>  $searched */
     private static function search(array $searched = []): LeakSearch
     {
         return new LeakSearch(self::cooler(), $searched);

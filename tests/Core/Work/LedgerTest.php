@@ -7,7 +7,7 @@ namespace Tests\Core\Work;
 use Metrum\Knowledge\ChargePurpose;
 use Metrum\Knowledge\Control;
 use Metrum\Log\Content;
-use Metrum\Log\Kinds\Weighed;
+use Metrum\Log\Kinds\WeighedAmount;
 use Metrum\Quantity\Unit;
 use Metrum\Quantity\Units;
 use Metrum\Work\Ledger\Cylinder;
@@ -141,9 +141,9 @@ final class LedgerTest extends TestCase
             'id',
             new \DateTimeImmutable(),
             new Content(Control::Charge->value, $kg, null, [
-                Weighed::CYLINDER => 'C',
-                Weighed::BEFORE => 9,
-                Weighed::AFTER => 8.5,
+                WeighedAmount::CYLINDER => 'C',
+                WeighedAmount::BEFORE => 9,
+                WeighedAmount::AFTER => 8.5,
             ]),
             '',
             '',

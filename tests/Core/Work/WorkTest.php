@@ -8,7 +8,7 @@ use Metrum\Data\Refused;
 use Metrum\Exchange\VisitFile;
 use Metrum\Exchange\VisitReader;
 use Metrum\Exchange\WorkAnswer;
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Knowledge\Band;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Fault;
@@ -19,7 +19,7 @@ use Metrum\Log\Content;
 use Metrum\Log\NotAFact;
 use Metrum\Twin\Twins;
 use Metrum\Work\Assessment;
-use Metrum\Work\Foretold;
+use Metrum\Work\FigureForecast;
 use Metrum\Work\MayMove;
 use Metrum\Work\NextMove;
 use Metrum\Work\Preconditions;
@@ -103,14 +103,14 @@ final class WorkTest extends TestCase
         float $measured,
         MoveOutcome $outcome,
     ): void {
-        $forecast = new Foretold(Derived::EvaporatorSuperheat, 12.0, $foretold, 0.8);
+        $forecast = new FigureForecast(DerivedFigure::EvaporatorSuperheat, 12.0, $foretold, 0.8);
 
         self::assertSame($outcome, $forecast->outcome($measured));
     }
 
     public function test_more_than_foretold_is_told_apart(): void
     {
-        $forecast = new Foretold(Derived::EvaporatorSuperheat, 12.0, -2.0, 0.5);
+        $forecast = new FigureForecast(DerivedFigure::EvaporatorSuperheat, 12.0, -2.0, 0.5);
         self::assertTrue($forecast->isExceededBy(-3.2));
         self::assertFalse($forecast->isExceededBy(-2.8));
         self::assertFalse($forecast->isExceededBy(4.0), 'the other way is no more');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Share;
 use Metrum\Findings\Sign;
@@ -23,7 +23,7 @@ use Metrum\Twin\TwinExpectation;
  * Where the twin carries the fault it is put into it, as marked as reads most like the plant; else its file says how
  * far it moves a sign. A word that the fault would often bring counts only by what it does not explain.
  */
-final readonly class Confirmed
+final readonly class ConfirmedFaults
 {
     /** How marked a fault is taken to be where the twin cannot tell. */
     private const USUAL = 0.6;
@@ -91,7 +91,7 @@ final readonly class Confirmed
             if (is_float($value)) {
                 $left = $value - $by;
                 $of = Feature::named($feature)->of;
-                $isPlain = $of instanceof Share || $of instanceof Derived;
+                $isPlain = $of instanceof Share || $of instanceof DerivedFigure;
                 $features[$feature] = $isPlain ? $left : $left / hypot(1.0, self::UNSURE * $by);
             }
         }

@@ -22,7 +22,7 @@ use Metrum\Knowledge\Test;
 use Metrum\Knowledge\Word;
 
 /** Something that is a fault and no mere sign of one: the fault is there, whatever else is. */
-final readonly class Seen
+final readonly class SeenFault
 {
     /** Deviations from which a counted figure is a fault of its own. */
     private const FAR_OFF = 2.2;

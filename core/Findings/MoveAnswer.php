@@ -9,7 +9,7 @@ use Metrum\Knowledge\MoveOutcome;
 use Metrum\Knowledge\Speech;
 
 /** How the plant answered a move at this visit: evidence, as a test is. */
-final readonly class Moved
+final readonly class MoveAnswer
 {
     /**
      * @param  float  $value  how far, SI; 1 for what is done or not

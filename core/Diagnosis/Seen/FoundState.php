@@ -6,7 +6,7 @@ namespace Metrum\Diagnosis\Seen;
 
 use Metrum\Diagnosis\Feature;
 use Metrum\Findings\BoxState;
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Sign;
 use Metrum\Knowledge\Complaint;
@@ -19,7 +19,7 @@ use Metrum\Knowledge\Word;
  * What is wrong without a complaint: a box off its set point, a compressor that stands when it is called for. It
  * speaks as a complaint would, whether anybody complained or not.
  */
-final readonly class Found
+final readonly class FoundState
 {
     /** K above and below its set point from which a settled box is too warm or too cold. */
     private const WARM = 3.0;
@@ -63,7 +63,9 @@ final readonly class Found
 
         $one = Feature::named($feature)->of;
 
-        return $one === $this->what || ($isOfTheBox && in_array($one, [Sign::Box, Derived::BoxAboveSetPoint], true));
+        $isBox = in_array($one, [Sign::Box, DerivedFigure::BoxAboveSetPoint], true);
+
+        return $one === $this->what || ($isOfTheBox && $isBox);
     }
 
     private static function box(Findings $findings): ?self

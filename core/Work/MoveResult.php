@@ -8,7 +8,7 @@ use Metrum\Knowledge\MoveOutcome;
 use Metrum\Log\Content;
 
 /** What came of a move: by what was read first once it had settled, which stays; and by what was read later. */
-final readonly class CameOf
+final readonly class MoveResult
 {
     /**
      * @param  ?Forecast  $forecast  null: nothing could be foretold

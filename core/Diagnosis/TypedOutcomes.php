@@ -19,7 +19,7 @@ use Metrum\Quantity\QuantityKind;
  *
  * Signs are nearly straight in a temperature and in the logarithm of a pressure, so a few steps of the secant find it.
  */
-final readonly class AsTyped
+final readonly class TypedOutcomes
 {
     private const STEPS = 8;
 

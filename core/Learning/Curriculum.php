@@ -10,7 +10,7 @@ use Metrum\Installation\Condition;
 use Metrum\Knowledge\Fault;
 
 /** Which faults are learned from visits, in which order, and how a visit is a lesson of them. */
-final readonly class Taught
+final readonly class Curriculum
 {
     public Columns $columns;
 
@@ -30,7 +30,7 @@ final readonly class Taught
         );
     }
 
-    public function lesson(Drawn $visit): Lesson
+    public function lesson(DrawnVisit $visit): Lesson
     {
         $faults = $visit->faults === [] ? [Fault::NoFault->value] : $visit->faults;
         $truth = [];
@@ -44,7 +44,7 @@ final readonly class Taught
     }
 
     /** @return list<int> places of faults that the plant cannot have, as far as it is known */
-    private function closed(Drawn $visit): array
+    private function closed(DrawnVisit $visit): array
     {
         $holds = static fn (Condition $condition): ?bool => match (
             $visit->features[Feature::of($condition)->name()] ?? null

@@ -8,7 +8,7 @@ use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
 
 /** The figures that are worked out of readings. */
-enum Derived: string
+enum DerivedFigure: string
 {
     case SaturatedSuction = 'saturated_suction_c';
     case SaturatedEvaporator = 'saturated_evaporator_c';

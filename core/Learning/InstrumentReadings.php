@@ -10,7 +10,7 @@ use Metrum\Twin\Dice;
 use Metrum\Twin\PlantState;
 
 /** A plant's state as people's instruments give it: gauges with gain and offset, clamps drawn toward the air around. */
-final readonly class AsMeasured
+final readonly class InstrumentReadings
 {
     /** Share of dial gauges among all. */
     private const DIALS = 0.2;

@@ -15,7 +15,7 @@ use Metrum\Twin\DesignExpectation;
 use Metrum\Twin\Dice;
 
 /** Readings that the steady twin does not carry: swings, counted fans, pump-down, times. By each fault's file. */
-final readonly class AsCounted
+final readonly class CountedReadings
 {
     /** Sign => reading that is the sign, and how often it is taken. */
     private const TAKEN = [

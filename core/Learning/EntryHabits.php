@@ -14,7 +14,7 @@ use Metrum\Quantity\Atmosphere;
 use Metrum\Twin\Dice;
 
 /** How much of a visit is entered, and what is known of the plant: visits are incomplete, each in its own way. */
-final readonly class AsEntered
+final readonly class EntryHabits
 {
     /** How often each is taken at a usual visit; all others seldom. */
     private const USUAL = [

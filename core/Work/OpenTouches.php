@@ -14,7 +14,7 @@ use Metrum\Log\Kinds\StepTaken;
 use Metrum\Log\Log;
 
 /** What was touched at a visit and is not put back yet. */
-final readonly class Touched
+final readonly class OpenTouches
 {
     private const STEM = 'regulator_stem_on_manual';
 

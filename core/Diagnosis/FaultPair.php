@@ -13,7 +13,7 @@ use Metrum\Knowledge\HouseRules;
  * The plant is taken with the leading fault in it, as it would be once that is confirmed: where a second fault then
  * stands out although the first explains what it can, both are named.
  */
-final readonly class Together
+final readonly class FaultPair
 {
     /** Probability of the first from which it is worth asking. */
     private const FIRST = 0.7;
@@ -45,7 +45,7 @@ final readonly class Together
         $rest = new Weighing(
             $this->curves,
             $with,
-            Confirmed::supposed($with, $first, $this->curves, $this->rules),
+            ConfirmedFaults::supposed($with, $first, $this->curves, $this->rules),
         );
         $left = $rest->byFault();
         $second = Fault::from((string) array_key_first($left));

@@ -7,14 +7,14 @@ namespace Metrum\Learning;
 use Metrum\Knowledge\Fault;
 
 /** Curves fitted to simulated visits, and what they reach on others. */
-final readonly class Trained
+final readonly class FittedCurves
 {
     private const ROUNDS = 80;
 
     /** How much steeper curves are tried. */
     private const STEEPER = [1.0, 1.05, 1.1, 1.15, 1.2, 1.25, 1.3, 1.35, 1.4];
 
-    private Taught $taught;
+    private Curriculum $taught;
 
     private ExpertColumns $experts;
 
@@ -23,10 +23,10 @@ final readonly class Trained
     /** @var array<int, array<int, float>> how often each answer was given, by column and learned fault */
     private array $answers;
 
-    /** @param  list<Drawn>  $visits  from which is learned */
+    /** @param  list<DrawnVisit>  $visits  from which is learned */
     public function __construct(private array $visits)
     {
-        $this->taught = new Taught();
+        $this->taught = new Curriculum();
         $columns = $this->taught->columns;
         $this->experts = new ExpertColumns($columns);
         $faults = $this->taught->learned;
@@ -54,7 +54,7 @@ final readonly class Trained
     /**
      * Makes the curves as sure as they may be: so steep that the loss is least on visits that were not fitted.
      *
-     * @param  list<Drawn>  $visits
+     * @param  list<DrawnVisit>  $visits
      * @return float how much steeper they became
      */
     public function sharpen(array $visits): float
@@ -80,7 +80,7 @@ final readonly class Trained
     /**
      * What the curves reach on visits that were not fitted: over all, by other laws, by how much was entered.
      *
-     * @param  list<Drawn>  $visits
+     * @param  list<DrawnVisit>  $visits
      * @return array<string, Measured>
      */
     public function measured(array $visits): array
@@ -89,7 +89,7 @@ final readonly class Trained
     }
 
     /**
-     * @param  list<Drawn>  $visits
+     * @param  list<DrawnVisit>  $visits
      * @return array<string, Measured>
      */
     private function reached(array $visits, float $times): array
@@ -114,7 +114,7 @@ final readonly class Trained
     }
 
     /** How much was entered of a visit. */
-    public static function amount(Drawn $visit): string
+    public static function amount(DrawnVisit $visit): string
     {
         $features = array_keys($visit->features);
         $figures = count((array) preg_grep('/^(sign|reading) /', $features));

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Diagnosis\Seen\Seen;
-use Metrum\Findings\Derived;
+use Metrum\Diagnosis\Seen\SeenFault;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Share;
 use Metrum\Findings\Sign;
@@ -18,7 +18,7 @@ use Metrum\Knowledge\Word;
  * Figures that are not judged as they are, because the twin does not know the state they were taken in, or because
  * something seen makes them meaningless: no pressure speaks while the coil has no air.
  */
-final readonly class Withheld
+final readonly class WithheldFigures
 {
     /** States through which pressures and pipes pass on their way. */
     private const PASSING = [State::Starting, State::AfterDefrost, State::PumpingDown, State::InDefrost];
@@ -26,14 +26,14 @@ final readonly class Withheld
     /** What a box on its way to its set point makes of itself: how warm it is, and what follows from that alone. */
     private const OF_THE_BOX = [
         Sign::Box,
-        Derived::BoxAboveSetPoint,
-        Derived::EvaporatorTd,
-        Derived::SaturatedEvaporator,
-        Derived::CoilAirDrop,
-        Derived::CondensingMiddle,
-        Derived::CondenserSplit,
-        Derived::CondenserApproach,
-        Derived::CondenserAirRise,
+        DerivedFigure::BoxAboveSetPoint,
+        DerivedFigure::EvaporatorTd,
+        DerivedFigure::SaturatedEvaporator,
+        DerivedFigure::CoilAirDrop,
+        DerivedFigure::CondensingMiddle,
+        DerivedFigure::CondenserSplit,
+        DerivedFigure::CondenserApproach,
+        DerivedFigure::CondenserAirRise,
         Share::SuperheatOfTd,
         Share::Lift,
         Share::Ratio,
@@ -43,7 +43,7 @@ final readonly class Withheld
 
     private bool $box;
 
-    /** @param  list<Seen>  $seen  what is a fault and no mere sign of one */
+    /** @param  list<SeenFault>  $seen  what is a fault and no mere sign of one */
     public function __construct(Findings $findings, array $seen)
     {
         $passing = in_array($findings->state, self::PASSING, true);
@@ -60,7 +60,7 @@ final readonly class Withheld
     /**
      * The coil's fans stand outside a defrost. What ice does to a coil the twin knows, and shows of itself.
      *
-     * @param  list<Seen>  $seen
+     * @param  list<SeenFault>  $seen
      */
     private static function hasNoAir(array $seen): bool
     {
@@ -80,9 +80,9 @@ final readonly class Withheld
 
         return match (true) {
             $this->box && in_array($one, self::OF_THE_BOX, true) => true,
-            $one === Sign::Box, $one === Derived::BoxAboveSetPoint => false,
+            $one === Sign::Box, $one === DerivedFigure::BoxAboveSetPoint => false,
             $one instanceof Sign => $this->circuit && $one->row()->instrument !== null,
-            $one instanceof Reading, $one instanceof Share, $one instanceof Derived => $this->circuit,
+            $one instanceof Reading, $one instanceof Share, $one instanceof DerivedFigure => $this->circuit,
             default => false,
         };
     }

@@ -12,7 +12,7 @@ use Metrum\Knowledge\HouseRules;
 use Metrum\Twin\Twins;
 
 /** What is kept of a simulated visit for fitting: its truth, and its features as the tool sees them. */
-final readonly class Drawn
+final readonly class DrawnVisit
 {
     /**
      * @param  list<string>  $faults  as words; none: nothing is wrong

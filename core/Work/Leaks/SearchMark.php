@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Work\Leaks;
 
 /** How a place was searched, and what came of it: the answers of the card. */
-enum Searched: string
+enum SearchMark: string
 {
     case ClearDetector = 'clear_detector';
     case ClearBubbles = 'clear_bubbles';

@@ -14,7 +14,7 @@ use Metrum\Refrigerant\OutsideTable;
 use Metrum\Refrigerant\Refrigerant;
 
 /** What was given to a calculator, SI; pressures in gauge Pa. A refusal names the input that it is about. */
-final readonly class Given
+final readonly class Inputs
 {
     /** Least absolute pressure that is asked about, Pa. */
     private const VACUUM = 100.0;

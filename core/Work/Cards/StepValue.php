@@ -11,7 +11,7 @@ use Metrum\Quantity\Unit;
 use Metrum\Quantity\Units;
 
 /** A value that is known while a card is worked: an amount (SI), a series of them, a word, or whether. */
-final readonly class Known
+final readonly class StepValue
 {
     /** @param  float|string|bool|list<float>  $value */
     private function __construct(

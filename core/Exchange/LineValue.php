@@ -11,7 +11,7 @@ use Metrum\Quantity\QuantityKind as Quantity;
 use Metrum\Quantity\Unit;
 
 /** Numbers with their units, and words, as they stand behind a name in a line. */
-final class Told
+final class LineValue
 {
     public const NUMBER = '(?>[+\-−]?\s*(?:\d+\s+(?=\d))?\d*(?:[.,]?\d+)?(?:\s*\/\s*\d+|\s*[½¼¾⅛⅜⅝⅞])?)';
 

@@ -7,14 +7,14 @@ namespace Metrum\Log\Kinds;
 use Metrum\Knowledge\ChargePurpose;
 use Metrum\Log\Content;
 use Metrum\Log\NotAFact;
-use Metrum\Log\Said;
+use Metrum\Log\Statement;
 use Metrum\Quantity\Field;
 use Metrum\Quantity\NotAQuantity;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 
 /** What refrigerant that was moved came out of or went into, and what for: the cylinder before and after. kg. */
-final readonly class Weighed
+final readonly class WeighedAmount
 {
     public const CYLINDER = 'cylinder';
 
@@ -38,7 +38,7 @@ final readonly class Weighed
     }
 
     /** @throws NotAFact where a weight is none, or only one of them was given */
-    public static function said(Said $said, Units $units): self
+    public static function said(Statement $said, Units $units): self
     {
         $with = $said->with;
         $before = self::weight($with[self::BEFORE] ?? '', self::BEFORE, 'Cylinder before', $units);

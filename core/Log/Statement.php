@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Log;
 
 /** One thing that was typed, tapped or read: of which kind, about what, and in which words. */
-final readonly class Said
+final readonly class Statement
 {
     public string $typed;
 

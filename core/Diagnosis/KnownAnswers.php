@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Knowledge\Asked;
@@ -13,7 +13,7 @@ use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Test;
 
 /** What nobody need ask, since what was found tells it already. */
-final readonly class AlreadyTold
+final readonly class KnownAnswers
 {
     /** Ratio of pressures that only a running compressor holds. */
     private const HELD = 1.6;
@@ -49,19 +49,19 @@ final readonly class AlreadyTold
     /** Both sides of the drier were clamped: a hand tells no more. */
     private function hasBothSides(): bool
     {
-        return $this->figures->value(Derived::DrierDrop) !== null;
+        return $this->figures->value(DerivedFigure::DrierDrop) !== null;
     }
 
     private function runs(): bool
     {
-        $ratio = $this->figures->value(Derived::CompressionRatio);
+        $ratio = $this->figures->value(DerivedFigure::CompressionRatio);
 
         return $this->findings->state?->runs() === true || ($ratio !== null && $ratio > self::HELD);
     }
 
     private function isFed(): bool
     {
-        $superheat = $this->figures->value(Derived::EvaporatorSuperheat);
+        $superheat = $this->figures->value(DerivedFigure::EvaporatorSuperheat);
 
         return $this->runs() && $superheat !== null && $superheat < self::FED;
     }

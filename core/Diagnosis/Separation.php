@@ -12,7 +12,7 @@ use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Test;
 
 /** What tells the suspects apart, by bits for its minutes and risk; nothing is turned, stopped or opened for that. */
-final readonly class Apart
+final readonly class Separation
 {
     /** Bits below which a check is not worth naming. */
     private const LEAST_GAIN = 0.004;

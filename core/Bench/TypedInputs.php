@@ -11,7 +11,7 @@ use Metrum\Quantity\Units;
 use Metrum\Refrigerant\Library;
 
 /** What a person typed for a calculator, input by input: amounts, or refusals in words. */
-final class Typed
+final class TypedInputs
 {
     /** @var array<string, float|string|list<float>|list<list<float>>> */
     private array $values = [];
@@ -43,11 +43,11 @@ final class Typed
     }
 
     /** Null while something is missing or cannot be. */
-    public function given(): ?Given
+    public function given(): ?Inputs
     {
         return $this->lacks || $this->refusals !== []
             ? null
-            : new Given($this->values, $this->units->asTyped($this->vacuum));
+            : new Inputs($this->values, $this->units->asTyped($this->vacuum));
     }
 
     /** @return array<string, string> by key */

@@ -12,7 +12,7 @@ use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Test;
 
 /** Cautions that stand because of what was found, whatever is wrong: a trip, a warm box, a wet floor, a vacuum. */
-final class AtHand
+final class StandingCautions
 {
     /** K above its set point from which food may have stood warm. */
     private const WARM = 5.0;

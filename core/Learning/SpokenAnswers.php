@@ -19,7 +19,7 @@ use Metrum\Twin\Dice;
 use Metrum\Twin\PlantState;
 
 /** What people say of a plant: by its state where that shows, by the fault's file where it does not, with slips. */
-final readonly class AsTold
+final readonly class SpokenAnswers
 {
     /** Share of answers that follow the state where the state tells; the others follow the file. */
     private const BY_STATE = 0.65;

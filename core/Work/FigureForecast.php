@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
-use Metrum\Findings\Derived;
+use Metrum\Findings\DerivedFigure;
 use Metrum\Knowledge\MoveOutcome;
 use Metrum\Knowledge\Reading;
 use Metrum\Quantity\QuantityKind;
 
 /** What one figure will be after a move, by the twin. */
-final readonly class Foretold
+final readonly class FigureForecast
 {
     /** Deviations within which it is as foretold. */
     private const WITHIN = 2.0;
@@ -34,7 +34,7 @@ final readonly class Foretold
      * @param  float  $deviation  of the change, SI; above 0
      */
     public function __construct(
-        public Derived|Reading $figure,
+        public DerivedFigure|Reading $figure,
         public float $before,
         public float $change,
         public float $deviation,

@@ -10,7 +10,7 @@ use Metrum\Installation\CondenserPlace;
 use Metrum\Knowledge\Reading;
 
 /** By how much more a sign may be off at a sound plant than its twin knows, for want of what nobody said. */
-final class Unsure
+final class SignDoubt
 {
     /** K by which the box may lie off its set point where nobody read it. */
     private const BOX_UNREAD = 3.0;

@@ -8,7 +8,7 @@ use Metrum\Knowledge\ChargePurpose;
 use Metrum\Knowledge\Control;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
-use Metrum\Log\Kinds\Weighed;
+use Metrum\Log\Kinds\WeighedAmount;
 use Metrum\Work\Assessment;
 
 /**
@@ -18,7 +18,7 @@ use Metrum\Work\Assessment;
  * Else it holds at least what went in at this visit, and at most what the book says with that on top, since a book
  * never knows what leaked out since.
  */
-final readonly class WeighedIn
+final readonly class WeighedCharge
 {
     /** Cards that leave a plant empty, with the word of their end: "card.step word". */
     private const EMPTIED = ['recovery.done done', 'evacuation.done holds', 'charge_by_weight.empty evacuated'];
@@ -51,7 +51,7 @@ final readonly class WeighedIn
             if ($moved === null) {
                 continue;
             }
-            $isFirst = Weighed::in($fact->content)->purpose === ChargePurpose::Commissioning && $moved > 0.0;
+            $isFirst = WeighedAmount::in($fact->content)->purpose === ChargePurpose::Commissioning && $moved > 0.0;
             $exact = $isFirst ? ($exact ?? 0.0) + $moved : ($exact === null ? null : $exact + $moved);
             $added += $moved;
         }

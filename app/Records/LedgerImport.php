@@ -169,9 +169,10 @@ final class LedgerImport
             return null;
         }
         $number = static fn (string $key): ?float => is_numeric($row[$key] ?? null) ? (float) $row[$key] : null;
+        $cylinder = $text('cylinder');
         $told = [
             WeighedAmount::PURPOSE => $purpose->value,
-            WeighedAmount::CYLINDER => $text('cylinder') === '' ? null : $this->cylinders[mb_strtolower($text('cylinder'))] ?? $text('cylinder'),
+            WeighedAmount::CYLINDER => $this->cylinders[mb_strtolower($cylinder)] ?? ($cylinder === '' ? null : $cylinder),
             WeighedAmount::BEFORE => $number(WeighedAmount::BEFORE),
             WeighedAmount::AFTER => $number(WeighedAmount::AFTER),
         ];

@@ -69,8 +69,46 @@ final class Pages
         )));
     }
 
+    /** What a browser makes of it: blanks, and the order of attributes and of what is hidden in a form, say nothing. */
     private static function steady(string $text): string
     {
-        return (string) preg_replace(array_keys(self::CHANCE), array_values(self::CHANCE), $text);
+        $plain = (string) preg_replace(array_keys(self::CHANCE), array_values(self::CHANCE), $text);
+        if (! str_starts_with(ltrim($plain), '<!doctype html>')) {
+            return $plain;
+        }
+        $document = new DOMDocument();
+        @$document->loadHTML('<?xml encoding="utf-8">'.$plain);
+        $hidden = (new DOMXPath($document))->query('//form//input[@type="hidden"]');
+        foreach ($hidden === false ? [] : [...$hidden] as $input) {
+            $form = $input;
+            while ($form->nodeName !== 'form') {
+                $form = $form->parentNode;
+            }
+            $names = ['name', 'value'];
+            $said = array_map(static fn (string $one): string => $input->getAttribute($one), $names);
+            $form->setAttribute('hidden-'.$said[0], $form->getAttribute('hidden-'.$said[0]).' '.$said[1]);
+            $input->parentNode->removeChild($input);
+        }
+
+        return self::told($document->documentElement);
+    }
+
+    private static function told(DOMNode $node): string
+    {
+        if ($node instanceof DOMText) {
+            return (string) preg_replace('/\s+/u', ' ', $node->data);
+        }
+        if (! $node instanceof DOMElement) {
+            return '';
+        }
+        $attributes = [];
+        foreach ($node->attributes as $one) {
+            $value = $one->value === $one->name ? '' : $one->value;
+            $attributes[] = $one->name.'="'.trim((string) preg_replace('/\s+/u', ' ', $value)).'"';
+        }
+        sort($attributes);
+        $inside = implode('', array_map(self::told(...), [...$node->childNodes]));
+
+        return "\n<".$node->nodeName.' '.implode(' ', $attributes).'>'.trim($inside).'</'.$node->nodeName.'>';
     }
 }

@@ -5,12 +5,11 @@
     <p>@told($open->says())</p>
     @if ($open->leads() !== null)<p>Next: <a href="{{ $open->leads()[1] }}">{{ $open->leads()[0] }}</a></p>@endif
     @if ($stop->canBePassed)
-        <form method="post" action="{{ $page->entries }}" data-entry data-says="gone on: {{ $stop->outcome->label }}">
-            @include('visit.card-fields', ['key' => $open->key(Metrum\Card\Card::PASSED)])
+        <x-entry :page="$page" kind="card" :key="$open->key(Metrum\Card\Card::PASSED)" :says="'gone on: '.$stop->outcome->label" card>
             <label for="pass-reason">Go on all the same, because</label>
             <input id="pass-reason" class="input" name="reason" maxlength="200" required>
             <button class="btn quiet" name="value" value="{{ $stop->key() }}" @disabled(! $page->mayEnter)>Go on</button>
-        </form>
+        </x-entry>
     @else
         <p class="hint">No reason passes this. Once it is put right, answer the step anew.</p>
     @endif

@@ -13,11 +13,10 @@
         @if ($open->overruled() !== '')<p class="hint">◐ Begun all the same, because {{ $open->overruled() }}</p>@endif
         @if (! $open->isBegun())
             <ol class="steps-ahead">@foreach ($open->ahead() as $one)@if ($one->step->label !== '' && ! $one->is(Metrum\Card\StepKind::Figure))<li>@told($one->step->label)</li>@endif @endforeach</ol>
-            <form id="card-begin" class="begin" method="post" action="{{ $page->entries }}" data-entry data-says="begun: {{ $open->card->name }}">
-                @include('visit.card-fields', ['key' => $open->key(Metrum\Card\Card::BEGUN)])
+            <x-entry :page="$page" kind="card" :key="$open->key(Metrum\Card\Card::BEGUN)" :says="'begun: '.$open->card->name" id="card-begin" class="begin" card>
                 @if ($open->isHeldBack())<label for="begin-reason">Begin it all the same, because</label><input id="begin-reason" class="input" name="reason" maxlength="200" required>@endif
                 <button class="btn turned" name="value" value="yes" @disabled(! $page->mayEnter)>Begin</button>
-            </form>
+            </x-entry>
         @else
             @if ($open->card->key === Metrum\Work\Leaks\SearchLog::CARD)
                 @include('visit.leaks')
@@ -38,11 +37,11 @@
             @elseif ($open->outcome() !== null)
                 <div class="came-to" role="status"><h3>{{ $open->outcome()->label }}</h3><p>@told($open->says())</p>
                     @if ($open->done() === null)
-                        <form method="post" action="{{ $page->entries }}" data-entry data-says="{{ $open->card->name }}: {{ $open->outcome()->label }}">@include('visit.card-fields', ['key' => $open->key(Metrum\Card\Card::DONE)])<button class="btn turned" name="value" value="{{ $open->outcome()->key }}" @disabled(! $page->mayEnter)>Keep this result</button></form>
+                        <x-entry :page="$page" kind="card" :key="$open->key(Metrum\Card\Card::DONE)" :says="$open->card->name.': '.$open->outcome()->label" card><button class="btn turned" name="value" value="{{ $open->outcome()->key }}" @disabled(! $page->mayEnter)>Keep this result</button></x-entry>
                     @else
                         <p class="kept">○ Kept in the log.@if (App\View\CardList::readAgain($open->card) !== '') Read again: {{ App\View\CardList::readAgain($open->card) }}.@endif</p>
                         @if ($open->done()->returns !== '')
-                            <form class="returns" method="post" action="{{ route('follow-ups.store', $page->visit) }}" data-entry data-says="follow-up: {{ $open->done()->returns }}">@csrf<input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="stage" value="{{ $page->station->value }}">@include('visit.open-card')<input type="hidden" name="what" value="{{ $open->done()->returns }}"><label for="returns-on">{{ $open->done()->returns }}, on</label> <input id="returns-on" class="input" type="date" name="due_on" value="{{ now()->addWeeks(2)->format('Y-m-d') }}"> <button class="btn quiet" @disabled(! $page->mayEnter)>Note follow-up</button></form>
+                            <x-entry :page="$page" :says="'follow-up: '.$open->done()->returns" :action="route('follow-ups.store', $page->visit)" class="returns" card><input type="hidden" name="what" value="{{ $open->done()->returns }}"><label for="returns-on">{{ $open->done()->returns }}, on</label> <input id="returns-on" class="input" type="date" name="due_on" value="{{ now()->addWeeks(2)->format('Y-m-d') }}"> <button class="btn quiet" @disabled(! $page->mayEnter)>Note follow-up</button></x-entry>
                             <form class="inline" method="post" action="{{ route('circuits.weak-points', $page->visit->circuit) }}">@csrf<input type="hidden" name="point" value="{{ $open->done()->returns }}"><button class="plain">Keep it with the plant as a weak point</button></form>
                         @endif
                     @endif
@@ -51,15 +50,14 @@
             @endif
             @if ($open->isOpen())
                 <details class="leave-card"><summary>End it without result</summary>
-                    <form method="post" action="{{ $page->entries }}" data-entry data-says="left without result: {{ $open->card->name }}">
-                        @include('visit.card-fields', ['key' => $open->key(Metrum\Card\Card::LEFT)])
+                    <x-entry :page="$page" kind="card" :key="$open->key(Metrum\Card\Card::LEFT)" :says="'left without result: '.$open->card->name" card>
                         <label for="left-reason">Because</label>
                         <input id="left-reason" class="input" name="reason" maxlength="200" required>
                         <button class="btn quiet" name="value" value="yes" @disabled(! $page->mayEnter)>End it</button>
-                    </form>
+                    </x-entry>
                 </details>
             @endif
-            <form class="inline" method="post" action="{{ $page->entries }}" data-entry data-says="begun anew: {{ $open->card->name }}">@include('visit.card-fields', ['key' => $open->key(Metrum\Card\Card::BEGUN)])<input type="hidden" name="reason" value="{{ $open->isHeldBack() ? 'begun anew' : '' }}"><button class="plain" name="value" value="yes" @disabled(! $page->mayEnter)>Begin anew</button></form>
+            <x-entry :page="$page" kind="card" :key="$open->key(Metrum\Card\Card::BEGUN)" :says="'begun anew: '.$open->card->name" class="inline" card><input type="hidden" name="reason" value="{{ $open->isHeldBack() ? 'begun anew' : '' }}"><button class="plain" name="value" value="yes" @disabled(! $page->mayEnter)>Begin anew</button></x-entry>
         @endif
     @endif
     <p class="card-foot"><a href="{{ $open->back() }}">Back to {{ Illuminate\Support\Str::lcfirst($open->card->station->label()) }}</a></p>

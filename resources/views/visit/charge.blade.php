@@ -15,9 +15,7 @@
     @if ($work->gates->isTooSoon())<p class="hint">◐ The last addition was not read again: wait for the clock, then read. Additions that follow each other faster than the plant can answer overfill it.</p>@endif
     @if ($work->gates->refusal() !== '')<p class="caution">● Nothing is added: {{ $work->gates->refusal() }}. No reason passes that.</p>@endif
     <div class="card-body">
-        <form id="move-charge" class="move charge" method="post" action="{{ $page->entries }}" data-entry data-says="refrigerant moved">
-            @csrf
-            <input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="move"><input type="hidden" name="key" value="charge"><input type="hidden" name="stage" value="{{ $page->station->value }}"><input type="hidden" name="subject" value="{{ $work->subject }}">
+        <x-entry :page="$page" kind="move" key="charge" :part="$work->subject" says="refrigerant moved" id="move-charge" class="move charge">
             @if ($charge->cylinders() !== [])
                 <label for="cylinder">Out of, or into, cylinder</label>
                 <select id="cylinder" class="input" name="cylinder"><option value="">none of the stock</option>@foreach ($charge->cylinders() as $one)<option value="{{ $one->id }}" @selected($one->id === $charge->lastCylinder())>{{ $charge->cylinderWords($one) }}</option>@endforeach</select>
@@ -32,7 +30,7 @@
                 <input id="overruled" class="input" name="overruled" maxlength="200" list="reasons" placeholder="product cannot wait"><datalist id="reasons"><option value="product cannot wait"><option value="no time for a search today"><option value="first charge after a repair"></datalist>
             @endif
             <button class="btn" @disabled(! $page->mayEnter)>Keep it, and wait</button>
-        </form>
+        </x-entry>
         @if ($work->foretold() !== [])
             <table class="foretold"><caption>{{ ucfirst($charge->nextWords()) }} would give</caption>@foreach ($work->foretold() as $row)<tr><th scope="row">{{ $row[0] }}</th><td>{{ $row[1] }} →</td><td><b>{{ $row[2] }}</b></td><td class="soft">{{ $row[3] }}</td></tr>@endforeach</table>
         @endif

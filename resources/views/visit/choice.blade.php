@@ -1,6 +1,4 @@
-<form id="{{ $choice->domId() }}" class="choice {{ $choice->proposed ? 'proposed' : '' }}" method="post" action="{{ $page->entries }}" data-entry data-part>
-    @csrf
-    <input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="{{ $choice->kind()->value }}"><input type="hidden" name="key" value="{{ $choice->asked->value }}"><input type="hidden" name="stage" value="{{ $page->station->value }}">@include('visit.open-card')
+<x-entry :page="$page" :kind="$choice->kind()->value" :key="$choice->asked->value" :id="$choice->domId()" :class="'choice '.($choice->proposed ? 'proposed' : '')" data-part card>
     <fieldset @disabled(! $page->mayEnter)>
         <legend>{{ $choice->asked->label() }} @if ($choice->proposed)<em class="next-mark">next</em>@endif</legend>
         @if ($choice->how !== '')<p class="how">@told($choice->how) @if ($page->cards()->for($choice->asked) !== null)<a href="{{ App\View\CardList::link($page->visit, $page->cards()->for($choice->asked)) }}">Step by step</a>@endif</p>@foreach ($choice->cautions as $caution)<p class="caution">◐ @told($caution)</p>@endforeach @endif
@@ -10,4 +8,4 @@
             @endforeach
         </div>
     </fieldset>
-</form>
+</x-entry>

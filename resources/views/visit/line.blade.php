@@ -1,6 +1,4 @@
-<form id="line-form" class="line" data-says="" method="post" action="{{ $page->entries }}" data-entry>
-    @csrf
-    <input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="line"><input type="hidden" name="key" value="line"><input type="hidden" name="stage" value="{{ $page->station->value }}">
+<x-entry :page="$page" kind="line" key="line" says="" id="line-form" class="line">
     <div class="line-box">
         <kbd aria-hidden="true">/</kbd><label class="sr" for="line">Say it in a line: readings, what you see, or a note</label>
         <input id="line" name="value" placeholder="suction 2.1 bar, bulb 6, glass bubbles" autocomplete="off" autocapitalize="none" maxlength="2000" data-slash enterkeyhint="send"
@@ -8,5 +6,5 @@
         <span id="line-meaning" class="line-meaning" aria-live="polite"></span>
         <button class="btn quiet" @disabled(! $page->mayEnter)>Enter</button>
     </div>
-</form>
+</x-entry>
 <div id="waiting" class="waiting" role="status" aria-live="polite"></div>

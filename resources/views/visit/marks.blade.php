@@ -5,11 +5,9 @@
         @foreach (Metrum\Knowledge\Complaint::cases() as $complaint)
             @php($on = in_array($complaint, $page->findings->complaints, true))
             @continue(! $on && ! $complaint->isSaidOf($page->findings->circuit->kind))
-            <form method="post" action="{{ $page->entries }}" data-says="" data-entry>
-                @csrf
-                <input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="complaint"><input type="hidden" name="key" value="{{ $complaint->value }}"><input type="hidden" name="stage" value="complaint">
+            <x-entry :page="$page" kind="complaint" :key="$complaint->value" stage="complaint" says="">
                 <button name="value" value="{{ $on ? 'no' : 'yes' }}" data-on="yes" data-off="no" data-was="{{ $on ? 'true' : 'false' }}" id="complaint-{{ str_replace('_', '-', $complaint->value) }}" aria-pressed="{{ $on ? 'true' : 'false' }}" class="tap" @disabled(! $page->mayEnter)><span>{{ $complaint->label() }}</span></button>
-            </form>
+            </x-entry>
         @endforeach
     </div>
 </div>

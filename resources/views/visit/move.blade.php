@@ -5,11 +5,9 @@
     @include('visit.preconditions', ['all' => $work->gates->all()])
     @if ($work->gates->isTooSoon())<p class="hint">◐ The last move was not read again: one at a time, else nobody knows what helped.</p>@endif
     <div class="card-body">
-        <form id="move-{{ str_replace('_', '-', $work->control->value) }}" class="move" method="post" action="{{ $page->entries }}" data-entry data-says="{{ $work->control->label() }}{{ $work->isTurned() ? ' '.$work->turns($work->value) : '' }}">
-            @csrf
-            <input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="move"><input type="hidden" name="key" value="{{ $work->control->value }}"><input type="hidden" name="stage" value="{{ $page->station->value }}"><input type="hidden" name="subject" value="{{ $work->subject }}">@if ($page->openCard() !== null)<input type="hidden" name="card" value="{{ $page->openCard()->card->key }}">@endif
+        <x-entry :page="$page" kind="move" :key="$work->control->value" :part="$work->subject" :value="$work->isTurned() ? $work->typed() : null" :says="$work->control->label().($work->isTurned() ? ' '.$work->turns($work->value) : '')" :id="'move-'.(str_replace('_', '-', $work->control->value))" class="move">
+            @if ($page->openCard() !== null)<input type="hidden" name="card" value="{{ $page->openCard()->card->key }}">@endif
             @if ($work->isTurned())
-                <input type="hidden" name="value" value="{{ $work->typed() }}">
                 <div class="taps" role="group" aria-label="Which way">
                     @foreach ([-1 => $work->control->row()->out, 1 => $work->control->row()->in] as $way => $words)
                         @php($eighths = $way * round(abs(8 * $work->value)))
@@ -35,7 +33,7 @@
                 <input id="overruled" class="input" name="overruled" maxlength="200" required>
             @endif
             <button class="btn turned" @disabled(! $page->mayEnter)>{{ ucfirst($work->control->row()->done) }}{{ $work->isTurned() ? ' it' : '' }}</button>
-        </form>
+        </x-entry>
         @if ($work->foretold() !== [])
             <table class="foretold"><caption>{{ $work->isTurned() ? ucfirst($work->turns($work->value)).' would give' : 'It would give' }}</caption>
                 @if ($work->coilUse() !== '')<tfoot><tr><td colspan="4" class="coil-use">{{ $work->coilUse() }}</td></tr></tfoot>@endif
@@ -55,6 +53,6 @@
     @endif
     <p class="card-foot">@if ($work->response() !== '')<b>This one: {{ $work->response() }}</b>@endif {{ $work->proposal() }}
         @if ($work->allTheWayBack() !== null)
-            <form class="inline" method="post" action="{{ $page->entries }}" data-entry data-says="all the way back">@csrf<input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="move"><input type="hidden" name="key" value="{{ $work->control->value }}"><input type="hidden" name="stage" value="{{ $page->station->value }}"><input type="hidden" name="subject" value="{{ $work->subject }}"><input type="hidden" name="value" value="{{ $work->typedTurns($work->allTheWayBack()) }}"><input type="hidden" name="overruled" value="all the way back"><button class="plain">All the way back: {{ $work->turns($work->allTheWayBack()) }}</button></form>
+            <x-entry :page="$page" kind="move" :key="$work->control->value" :part="$work->subject" :value="$work->typedTurns($work->allTheWayBack())" says="all the way back" class="inline"><input type="hidden" name="overruled" value="all the way back"><button class="plain">All the way back: {{ $work->turns($work->allTheWayBack()) }}</button></x-entry>
         @endif</p>
 </section>

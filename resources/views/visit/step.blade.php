@@ -12,25 +12,25 @@
 @elseif ($step->observation !== null)
     @include('visit.choice', ['choice' => $page->controls->choice($step->observation)])
 @elseif ($one->is(Metrum\Card\StepKind::Take))
-    <form id="{{ $one->domId() }}" class="cell" method="post" action="{{ $page->entries }}" data-entry>@include('visit.card-fields', ['key' => $one->id])
+    <x-entry :page="$page" kind="card" :key="$one->id" :id="$one->domId()" class="cell" card>
         <label for="in-{{ $one->domId() }}">@told($step->label)</label>
         <span class="cell-value"><input id="in-{{ $one->domId() }}" name="value" value="{{ $one->value }}" autocomplete="off" enterkeyhint="next" @disabled(! $page->mayEnter)><i>{{ $one->unit }}</i></span><small class="hint"></small>
-    </form>
+    </x-entry>
 @elseif ($one->is(Metrum\Card\StepKind::Tick))
-    <form id="{{ $one->domId() }}" method="post" action="{{ $page->entries }}" data-entry data-says="@told($step->label)">@include('visit.card-fields', ['key' => $one->id])
-        <button class="tap tick" name="value" value="{{ $one->isTaken ? '' : 'yes' }}" aria-pressed="{{ $one->isTaken ? 'true' : 'false' }}" @disabled(! $page->mayEnter)><span>{{ $one->isTaken ? '☑' : '☐' }} @told($step->label)</span></button></form>
+    <x-entry :page="$page" kind="card" :key="$one->id" :says="App\View\PageReader::told($step->label)" :id="$one->domId()" card>
+        <button class="tap tick" name="value" value="{{ $one->isTaken ? '' : 'yes' }}" aria-pressed="{{ $one->isTaken ? 'true' : 'false' }}" @disabled(! $page->mayEnter)><span>{{ $one->isTaken ? '☑' : '☐' }} @told($step->label)</span></button></x-entry>
 @elseif ($one->is(Metrum\Card\StepKind::Choose))
-    <form id="{{ $one->domId() }}" class="choice" method="post" action="{{ $page->entries }}" data-entry>@include('visit.card-fields', ['key' => $one->id])
+    <x-entry :page="$page" kind="card" :key="$one->id" :id="$one->domId()" class="choice" card>
         <fieldset @disabled(! $page->mayEnter)><legend>@told($step->label)</legend>
-            <div class="taps">@foreach ($step->answers as $word => $label)<button class="tap" name="value" value="{{ $one->word === $word ? '' : $word }}" aria-pressed="{{ $one->word === $word ? 'true' : 'false' }}"><span>@told(ucfirst($label))</span></button>@endforeach</div></fieldset></form>
+            <div class="taps">@foreach ($step->answers as $word => $label)<button class="tap" name="value" value="{{ $one->word === $word ? '' : $word }}" aria-pressed="{{ $one->word === $word ? 'true' : 'false' }}"><span>@told(ucfirst($label))</span></button>@endforeach</div></fieldset></x-entry>
 @elseif ($one->is(Metrum\Card\StepKind::Wait))
-    <form id="{{ $one->domId() }}" method="post" action="{{ $page->entries }}" data-entry data-says="clock: @told($step->label)">@include('visit.card-fields', ['key' => $one->id])
-        <button class="tap tick" name="value" value="{{ $one->isTaken ? '' : $open->wait($step) }}" aria-pressed="{{ $one->isTaken ? 'true' : 'false' }}" @disabled(! $page->mayEnter)><span>{{ $one->isTaken ? '☑ Clock set' : '◷ Start '.$open->wait($step) }}: @told($step->label)</span></button></form>
+    <x-entry :page="$page" kind="card" :key="$one->id" :says="'clock: '.App\View\PageReader::told($step->label)" :id="$one->domId()" card>
+        <button class="tap tick" name="value" value="{{ $one->isTaken ? '' : $open->wait($step) }}" aria-pressed="{{ $one->isTaken ? 'true' : 'false' }}" @disabled(! $page->mayEnter)><span>{{ $one->isTaken ? '☑ Clock set' : '◷ Start '.$open->wait($step) }}: @told($step->label)</span></button></x-entry>
 @elseif ($one->is(Metrum\Card\StepKind::Time))
-    <form id="{{ $one->domId() }}" class="cell series" method="post" action="{{ $page->entries }}" data-entry>@include('visit.card-fields', ['key' => $one->id])
+    <x-entry :page="$page" kind="card" :key="$one->id" :id="$one->domId()" class="cell series" card>
         <label for="in-{{ $one->domId() }}">@told($step->label)@if ($step->every !== '')<small>{{ $step->every }}, at least {{ $step->least }}; what was seen before as minutes and values: 0 15, 10 11, 40 3</small>@endif</label>
         <span class="cell-value"><input id="in-{{ $one->domId() }}" name="value" value="" autocomplete="off" @disabled(! $page->mayEnter)><i>{{ $one->unit }}</i></span><button class="btn quiet" @disabled(! $page->mayEnter)>Note it</button>
-    </form>
+    </x-entry>
     @if ($open->amounts->picture($one) !== null)<x-picture.series :series="$open->amounts->picture($one)" />@endif
     @if ($one->series !== [])<ol class="points">@foreach ($one->series as $fact)<li>{{ $open->amounts->point($step, $fact) }}</li>@endforeach</ol>@endif
 @elseif ($one->is(Metrum\Card\StepKind::Move))

@@ -1,23 +1,21 @@
 @php($own = $page->log->fact(Metrum\Log\FactKind::Note, Metrum\Log\Kinds\NoteWritten::SUMMARY)?->content->text('text') ?? '')
 <section class="sheet" aria-labelledby="h-sum"><h2 id="h-sum">Summary for the owner</h2>
-    <form method="post" action="{{ $page->entries }}" data-entry data-says="summary:">
-        @csrf<input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="note"><input type="hidden" name="key" value="summary"><input type="hidden" name="stage" value="leave">
+    <x-entry :page="$page" kind="note" key="summary" stage="leave" says="summary:">
         <label class="sr" for="summary">Summary</label>
         <textarea id="summary" name="value" rows="5" @disabled(! $page->mayEnter)>{{ old('value', $own !== '' ? $own : $page->ownerSummary()->text()) }}</textarea>
         <p class="actions"><button class="btn quiet" @disabled(! $page->mayEnter)>Keep this wording</button> @if ($own !== '')<button class="btn quiet" name="clear" value="1" form="clear-summary">Write it anew from the findings</button>@endif</p>
-    </form>
-    <form id="clear-summary" method="post" action="{{ $page->entries }}" data-entry data-says="summary written anew">@csrf<input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="note"><input type="hidden" name="key" value="summary"><input type="hidden" name="stage" value="leave"><input type="hidden" name="value" value=""></form>
+    </x-entry>
+    <x-entry :page="$page" kind="note" key="summary" value="" stage="leave" says="summary written anew" id="clear-summary"></x-entry>
 </section>
 <section class="sheet" aria-labelledby="h-fu"><h2 id="h-fu">Follow-up</h2>
     @foreach ($page->visit->followUps as $followUp)
         <div class="row-link"><span class="grow"><b>{{ $followUp->what }}</b>@if ($followUp->done_at)<small>done</small>@endif</span><span class="when">{{ $followUp->due_on->format('j M Y') }}</span><a class="btn quiet" href="{{ route('follow-ups.calendar', $followUp) }}">Calendar file</a></div>
     @endforeach
-    <form method="post" action="{{ route('follow-ups.store', $page->visit) }}" class="grid-fields" novalidate data-entry data-says="follow-up:">
-        @csrf<input type="hidden" name="id" value="{{ $page->ulid() }}">
+    <x-entry :page="$page" says="follow-up:" :action="route('follow-ups.store', $page->visit)" class="grid-fields" novalidate>
         <x-field name="what" label="What is to be done then" :value="old('what', Illuminate\Support\Str::limit(ucfirst(implode('; ', $page->side()->unfinished())), 200))" />
         <x-field name="due_on" label="On" type="date" :value="old('due_on', now()->addWeeks(2)->format('Y-m-d'))" />
         <p class="actions"><button class="btn quiet">Note follow-up</button></p>
-    </form>
+    </x-entry>
 </section>
 @if ($page->findings->readings !== [])
 <form class="row-link sheet" method="post" action="{{ route('visits.ran-well', $page->visit) }}">@csrf
@@ -33,9 +31,9 @@
 @if ($page->mayEnter)
 @php($closing = $page->side()->closing())
 @foreach ($page->side()->heldOpen() as [$touched, $subject])
-<form class="sheet grid-fields" method="post" action="{{ $page->entries }}" data-entry data-says="left so: {{ $touched }}">@csrf<input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="restored"><input type="hidden" name="key" value="{{ $touched }}"><input type="hidden" name="subject" value="{{ $subject }}"><input type="hidden" name="stage" value="leave"><input type="hidden" name="value" value="yes">
+<x-entry :page="$page" kind="restored" :key="$touched" :part="$subject" value="yes" stage="leave" :says="'left so: '.$touched" class="sheet grid-fields">
     <x-field name="reason" :label="'● '.ucfirst(str_replace('_', ' ', $touched)).' is not put back. Left so, because'" :value="''" />
-    <p class="actions"><button class="btn quiet">Leave it so, and note it</button></p></form>
+    <p class="actions"><button class="btn quiet">Leave it so, and note it</button></p></x-entry>
 @endforeach
 <form method="post" action="{{ route('visits.close', $page->visit) }}" data-close>@csrf
     @foreach ($closing->shut() as $one)<p class="hint">{{ $one->holding->mark()->sign() }} Not finished: {{ $one->why }}.</p>@endforeach

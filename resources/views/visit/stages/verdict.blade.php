@@ -23,7 +23,7 @@
     @if ($page->verdict->blank)<p class="empty">Nothing entered yet: the verdict follows the evidence.</p>@endif
 </section>
 @foreach ($page->log->standing(Metrum\Log\FactKind::Confirmed, Metrum\Log\FactKind::RuledOut) as $fact)
-    <form class="row-link" method="post" action="{{ $page->entries }}" data-entry data-says="taken back: {{ $page->explain->fact($fact) }}">@csrf<input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="{{ $fact->kind->value }}"><input type="hidden" name="key" value="{{ $fact->content->key }}"><input type="hidden" name="stage" value="verdict"><span class="grow">{{ $page->explain->fact($fact) }}</span><button class="btn quiet" name="value" value="no">Take back</button></form>
+    <x-entry :page="$page" :kind="$fact->kind->value" :key="$fact->content->key" stage="verdict" :says="'taken back: '.$page->explain->fact($fact)" class="row-link"><span class="grow">{{ $page->explain->fact($fact) }}</span><button class="btn quiet" name="value" value="no">Take back</button></x-entry>
 @endforeach
 @if (count($page->verdict->checks) > 1)<section aria-labelledby="h-next"><h2 id="h-next">Other checks that would tell much</h2>
     <div class="check-list">@foreach (array_slice($page->verdict->checks, 1) as $check)@include('visit.next-check', ['heading' => 'Or'])@endforeach</div>

@@ -1,1 +1,0 @@
-@csrf<input type="hidden" name="id" value="{{ $page->ulid() }}"><input type="hidden" name="kind" value="card"><input type="hidden" name="key" value="{{ $key }}"><input type="hidden" name="stage" value="{{ $page->station->value }}">@include('visit.open-card')

@@ -1,1 +1,0 @@
-@if ($page->openCard() !== null)<input type="hidden" name="card" value="{{ $page->openCard()->card->key }}">@if ($page->openCard()->subject !== '')<input type="hidden" name="subject" value="{{ $page->openCard()->subject }}">@endif @endif

@@ -169,14 +169,13 @@ final class LedgerImport
             return null;
         }
         $number = static fn (string $key): ?float => is_numeric($row[$key] ?? null) ? (float) $row[$key] : null;
-        $cylinder = $text('cylinder');
         $told = [
             WeighedAmount::PURPOSE => $purpose->value,
-            WeighedAmount::CYLINDER => $this->cylinders[mb_strtolower($cylinder)] ?? ($cylinder === '' ? null : $cylinder),
+            WeighedAmount::CYLINDER => $this->cylinders[mb_strtolower($text('cylinder'))] ?? $text('cylinder'),
             WeighedAmount::BEFORE => $number(WeighedAmount::BEFORE),
             WeighedAmount::AFTER => $number(WeighedAmount::AFTER),
         ];
-        $data = array_filter($told, static fn (float|string|null $one): bool => $one !== null);
+        $data = array_filter($told, static fn (float|string|null $one): bool => $one !== null && $one !== '');
         $id = mb_strtoupper($text('id'));
         // Told in another zone it is the same moment.
         $moment = (new \DateTimeImmutable($at))->setTimezone(new \DateTimeZone(date_default_timezone_get()));

@@ -15,13 +15,16 @@ final class Pages
 
     private const NO_PAGE = '~\.(pdf|css|js|ico|svg|png|webmanifest|ics)|^/build~';
 
+    /** Between the children of these blanks are not shown. */
+    private const ROWS = ['table', 'thead', 'tbody', 'tr', 'ul', 'ol', 'dl', 'select'];
+
     /** What is another one each time. */
     private const CHANCE = [
         '/name="_token" value="[^"]*"/' => 'name="_token"',
         '/content="[A-Za-z0-9]{40}"/' => 'content=""',
         '/"X-CSRF-TOKEN": ?"[^"]*"/' => '',
         '/build\/assets\/[\w.-]+/' => 'build',
-        '/name="id" value="[^"]*"/' => 'name="id"',
+        '/name="id"\s+value="[^"]*"/' => 'name="id"',
     ];
 
     /** @return array<string, string> by address */
@@ -96,7 +99,9 @@ final class Pages
     private static function told(DOMNode $node): string
     {
         if ($node instanceof DOMText) {
-            return (string) preg_replace('/\s+/u', ' ', $node->data);
+            $isBetween = trim($node->data) === '' && in_array($node->parentNode?->nodeName, self::ROWS, true);
+
+            return $isBetween ? '' : (string) preg_replace('/\s+/u', ' ', $node->data);
         }
         if (! $node instanceof DOMElement) {
             return '';
@@ -104,7 +109,8 @@ final class Pages
         $attributes = [];
         foreach ($node->attributes as $one) {
             $value = $one->value === $one->name ? '' : $one->value;
-            $attributes[] = $one->name.'="'.trim((string) preg_replace('/\s+/u', ' ', $value)).'"';
+            $value = trim((string) preg_replace('/\s+/u', ' ', $value));
+            $attributes[] = $one->name.'="'.str_replace(', ', ',', $value).'"';
         }
         sort($attributes);
         $inside = implode('', array_map(self::told(...), [...$node->childNodes]));

@@ -1,6 +1,8 @@
 // What a keyboard does beyond the browser: Enter goes to the next empty cell, "/" to the line, Escape leaves a menu.
 
-const cellInputs = () => [...document.querySelectorAll('.work .cell input[name="value"]:not([disabled])')].filter((input) => input.offsetParent !== null);
+const cellInputs = () =>
+  [...document.querySelectorAll('.work .cell input[name="value"]:not([disabled])')]
+    .filter((input) => input.offsetParent !== null);
 
 function nextCell(input) {
   const inputs = cellInputs();
@@ -16,7 +18,8 @@ export function startKeyboard() {
       event.preventDefault();
       const next = nextCell(input);
       // A reading in doubt counts once it was taken twice: Enter on the same figure is that.
-      if ('doubted' in input.dataset && input.value !== '' && input.value === input.defaultValue) input.form.requestSubmit();
+      const isSaidAgain = input.value !== '' && input.value === input.defaultValue;
+      if ('doubted' in input.dataset && isSaidAgain) input.form.requestSubmit();
       next ? next.focus() : input.blur();
       next?.select();
       return;

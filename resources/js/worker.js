@@ -38,7 +38,8 @@ async function letGo() {
   const texts = await Promise.all((await pages.keys()).map(async ({ url }) => (await pages.match(url)).text()));
   const assets = await caches.open(ASSETS);
   // Scripts and styles name further files: a page of an earlier build holds all of that build.
-  const isOfAnEarlierBuild = texts.some((text) => [...text.matchAll(/\/build\/[^"']+/g)].some(([url]) => !SHELL.includes(url)));
+  const namesAnother = (text) => [...text.matchAll(/\/build\/[^"']+/g)].some(([url]) => !SHELL.includes(url));
+  const isOfAnEarlierBuild = texts.some(namesAnother);
   if (isOfAnEarlierBuild) return;
   for (const request of await assets.keys()) {
     if (!SHELL.includes(new URL(request.url).pathname)) await assets.delete(request);
@@ -46,7 +47,9 @@ async function letGo() {
 }
 
 /** The address of a visit without station is that of its first. */
-const isKept = (url) => url.pathname === '/' || /^\/visits\/[^/]+(\/(complaint|box|unit|gauges|verdict|put_right|prove|leave))?$/.test(url.pathname);
+const STATION = 'complaint|box|unit|gauges|verdict|put_right|prove|leave';
+const VISIT = new RegExp(`^/visits/[^/]+(/(${STATION}))?$`);
+const isKept = (url) => url.pathname === '/' || VISIT.test(url.pathname);
 
 const signedOut = { cacheWillUpdate: async ({ response }) => (response.redirected ? null : response) };
 
@@ -71,7 +74,8 @@ const pages = new NetworkFirst({
 
 // Their names change with what they hold.
 registerRoute(
-  ({ url }) => url.origin === self.location.origin && (url.pathname.startsWith('/build/') || url.pathname === '/mark.svg'),
+  ({ url }) =>
+    url.origin === self.location.origin && (url.pathname.startsWith('/build/') || url.pathname === '/mark.svg'),
   new CacheFirst({ cacheName: ASSETS, plugins: [new CacheableResponsePlugin({ statuses: [200] })] }),
 );
 registerRoute(({ request, url }) => request.mode === 'navigate' && isKept(url), pages);

@@ -38,12 +38,22 @@ final class HouseTest extends TestCase
         }
     }
 
+    public function test_views_styles_and_scripts_hold_one_idea_too(): void
+    {
+        foreach (self::files('resources', ['php', 'scss', 'js']) as $path => $text) {
+            self::assertLessThanOrEqual(250, substr_count($text, "\n"), $path);
+        }
+    }
+
     public function test_a_line_can_be_read_aloud(): void
     {
         $rooms = ['core', 'app', 'bench', 'database', 'routes', 'tests'];
-        foreach (
-            array_merge(self::files('bench', ['']), ...array_map(self::files(...), $rooms)) as $path => $text
-        ) {
+        $written = array_merge(
+            self::files('bench', ['']),
+            self::files('resources', ['php', 'scss', 'js']),
+            ...array_map(self::files(...), $rooms),
+        );
+        foreach ($written as $path => $text) {
             foreach (explode("\n", $text) as $number => $line) {
                 self::assertLessThanOrEqual(120, mb_strlen($line), $path.':'.($number + 1));
             }

@@ -40,7 +40,13 @@ const minutes = (seconds) => `${Math.round(Math.abs(seconds) / 60)} min`;
 
 export function clockLine() {
   const said = [];
-  if (setBack > 0) said.push(`This device's clock was set back by ${minutes(setBack)}: entries keep the order in which they were made.`);
-  if (Math.abs(off) >= OFF) said.push(`This device's clock is ${minutes(off)} ${off > 0 ? 'ahead' : 'behind'}: times are the server's.`);
+  if (setBack > 0) {
+    const by = minutes(setBack);
+    said.push(`This device's clock was set back by ${by}: entries keep the order in which they were made.`);
+  }
+  if (Math.abs(off) >= OFF) {
+    const which = off > 0 ? 'ahead' : 'behind';
+    said.push(`This device's clock is ${minutes(off)} ${which}: times are the server's.`);
+  }
   return said.join(' ');
 }

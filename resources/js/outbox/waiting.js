@@ -27,11 +27,14 @@ export function stateLine(entries, stopped) {
     const [why, until] = REASONS[stopped];
     said.push(`${why} ${count(waiting, 'entry waits', 'entries wait')} on this device ${until}.`);
   }
-  if (store.hasUnkept()) said.push('This device has no room to keep entries: leave this page open until they are sent.');
+  if (store.hasUnkept()) {
+    said.push('This device has no room to keep entries: leave this page open until they are sent.');
+  }
   if (elsewhere > 0) said.push(`${count(elsewhere, 'entry', 'entries')} of another visit could not be taken.`);
   if (unclaimed > 0) said.push(`${count(unclaimed, 'entry waits', 'entries wait')} on this device until you sign in.`);
   if (others > 0) {
-    said.push(`${count(others, 'entry', 'entries')} of another person ${others === 1 ? 'waits' : 'wait'} here until they sign in.`);
+    const wait = others === 1 ? 'waits' : 'wait';
+    said.push(`${count(others, 'entry', 'entries')} of another person ${wait} here until they sign in.`);
   }
   return said.join(' ');
 }

@@ -5,29 +5,40 @@
         @if ($circuit === null)
             <form method="get" class="kind-first">
                 <label for="k">Defaults for</label>
-                <select id="k" name="kind">@foreach (Metrum\Installation\SystemKey::Kind->choices() as $word => $text)<option value="{{ $word }}" @selected($form->kind->value === $word)>{{ $text }}</option>@endforeach</select>
+                <select id="k" name="kind">@foreach (Metrum\Installation\SystemKey::Kind->choices() as $word => $text)
+                    <option
+                    value="{{ $word }}" @selected($form->kind->value === $word)>{{ $text }}</option>@endforeach</select>
                 <button class="btn quiet">Fill in</button>
             </form>
         @endif
-        <form method="post" action="{{ $circuit === null ? route('sites.circuits.store', $form->site) : route('circuits.update', $circuit) }}" class="sheet" novalidate>
+        <form method="post" action="{{ $circuit === null ? route('sites.circuits.store', $form->site)
+            : route('circuits.update', $circuit) }}" class="sheet" novalidate>
             @csrf @if ($circuit !== null) @method('put') @endif
             <x-field name="name" label="Name, as on its label" :value="old('name', $circuit?->name)" />
             <fieldset class="grid-fields"><legend>System</legend>
                 @foreach ($form->picks() as $key)
-                    <x-pick :name="$key->value" :label="$key->label()" :options="$key->choices()" :value="old($key->value, $form->word($key))" :hint="$form->usualWord($key)" />
+                    <x-pick :name="$key->value" :label="$key->label()" :options="$key->choices()"
+                        :value="old($key->value, $form->word($key))" :hint="$form->usualWord($key)" />
                 @endforeach
                 @foreach ($form->flags() as $key)
-                    <x-pick :name="$key->value" :label="$key->label()" :options="['yes' => 'Yes', 'no' => 'No']" :value="old($key->value, $form->word($key))" :hint="$form->usualWord($key)" />
+                    <x-pick :name="$key->value" :label="$key->label()" :options="['yes' => 'Yes', 'no' => 'No']"
+                        :value="old($key->value, $form->word($key))" :hint="$form->usualWord($key)" />
                 @endforeach
             </fieldset>
-            <fieldset class="grid-fields"><legend>Design values: plate and plan first; empty means the house rule stands</legend>
+            <fieldset class="grid-fields"><legend>Design values: plate and plan first; empty means the house rule
+                stands</legend>
                 @foreach (Metrum\Installation\DesignKey::cases() as $key)
-                    <x-field :name="$key->value" :label="$key->field()->label" :unit="$form->units->symbol($key->field()->kind)" inputmode="text"
+                    <x-field :name="$key->value" :label="$key->field()->label"
+                        :unit="$form->units->symbol($key->field()->kind)" inputmode="text"
                         :value="old($key->value, $form->figure($key))" :hint="$form->usualFigure($key)" />
                 @endforeach
             </fieldset>
-            <div class="field-row"><label for="f-notes">Weak points, marks, ports that are safe to use</label><textarea id="f-notes" name="notes" rows="3">{{ old('notes', $circuit?->notes) }}</textarea></div>
-            <p class="actions"><button class="btn">Save</button> <a class="btn quiet" href="{{ $circuit === null ? route('sites.show', $form->site) : route('circuits.show', $circuit) }}">Cancel</a></p>
+            <div class="field-row"><label for="f-notes">Weak points, marks, ports that are safe to
+                use</label><textarea id="f-notes" name="notes" rows="3">{{ old('notes',
+                $circuit?->notes) }}</textarea></div>
+            <p class="actions"><button class="btn">Save</button> <a class="btn quiet"
+                href="{{ $circuit === null ? route('sites.show', $form->site) : route('circuits.show',
+                $circuit) }}">Cancel</a></p>
         </form>
     </main>
 </x-layout>

@@ -3,8 +3,11 @@
 <div class="field-row @if ($error) has-error @endif">
     <label for="{{ $id ?? 'f-'.$name }}">{{ $label }}</label>
     <div class="field-box">
-        <input id="{{ $id ?? 'f-'.$name }}" name="{{ $name }}" type="{{ $type }}" value="{{ $type === 'password' ? '' : $value }}" {{ $attributes }} @if ($error) aria-invalid="true" aria-describedby="e-{{ $name }}" @elseif ($hint) aria-describedby="h-{{ $name }}" @endif>
+        <input id="{{ $id ?? 'f-'.$name }}" name="{{ $name }}" type="{{ $type }}"
+            value="{{ $type === 'password' ? '' : $value }}" {{ $attributes }} @if ($error) aria-invalid="true"
+            aria-describedby="e-{{ $name }}" @elseif ($hint) aria-describedby="h-{{ $name }}" @endif>
         @if ($unit)<span class="unit">{{ $unit }}</span>@endif
     </div>
-    @if ($error)<p class="error" id="e-{{ $name }}" role="alert">{{ $error }}</p>@elseif ($hint)<p class="hint" id="h-{{ $name }}">{{ $hint }}</p>@endif
+    @if ($error)<p class="error" id="e-{{ $name }}" role="alert">{{ $error }}</p>@elseif ($hint)<p class="hint"
+        id="h-{{ $name }}">{{ $hint }}</p>@endif
 </div>

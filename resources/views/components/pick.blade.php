@@ -3,10 +3,13 @@
 <div class="field-row @if ($error) has-error @endif">
     <label for="f-{{ $name }}">{{ $label }}</label>
     <div class="field-box">
-        <select id="f-{{ $name }}" name="{{ $name }}" @if ($error) aria-invalid="true" aria-describedby="e-{{ $name }}" @endif>
+        <select id="f-{{ $name }}" name="{{ $name }}" @if ($error) aria-invalid="true"
+            aria-describedby="e-{{ $name }}" @endif>
             @if ($empty !== false)<option value="">{{ $empty }}</option>@endif
-            @foreach ($options as $word => $text)<option value="{{ $word }}" @selected((string) $value === (string) $word)>{{ $text }}</option>@endforeach
+            @foreach ($options as $word => $text)<option value="{{ $word }}"
+                @selected((string) $value === (string) $word)>{{ $text }}</option>@endforeach
         </select>
     </div>
-    @if ($error)<p class="error" id="e-{{ $name }}" role="alert">{{ $error }}</p>@elseif ($hint)<p class="hint">{{ $hint }}</p>@endif
+    @if ($error)<p class="error" id="e-{{ $name }}" role="alert">{{ $error }}</p>@elseif ($hint)<p
+        class="hint">{{ $hint }}</p>@endif
 </div>

@@ -3,16 +3,22 @@
         <h1>Handbook of faults</h1>
         <form method="get" action="{{ route('handbook') }}" role="search" class="finder">
             <label for="handbook-q">Find by any word: a sign, a cause, a check</label>
-            <input id="handbook-q" type="search" name="q" value="{{ $handbook->sought }}" maxlength="80" autocomplete="off" hx-get="{{ route('handbook') }}" hx-trigger="input changed delay:200ms, search" hx-select="#handbook-list" hx-target="#handbook-list" hx-swap="outerHTML" hx-push-url="true">
+            <input id="handbook-q" type="search" name="q" value="{{ $handbook->sought }}" maxlength="80"
+                autocomplete="off" hx-get="{{ route('handbook') }}" hx-trigger="input changed delay:200ms, search"
+                hx-select="#handbook-list" hx-target="#handbook-list" hx-swap="outerHTML" hx-push-url="true">
         </form>
         <div id="handbook-list" aria-live="polite">
             @forelse ($handbook->chapters() as $part => $entries)
                 <section aria-label="{{ $part }}">
                     <h2>{{ $part }}</h2>
-                    <ul class="entries">@foreach ($entries as $entry)<li><a href="{{ route('handbook.show', $entry->fault->value) }}">{{ $entry->name }}</a><small>{{ $entry->mechanism }}</small></li>@endforeach</ul>
+                    <ul class="entries">@foreach ($entries as $entry)<li><a
+                        href="{{ route('handbook.show',
+                        $entry->fault->value) }}">{{ $entry->name }}</a><small>{{ $entry->mechanism }}</small></li>
+                            @endforeach</ul>
                 </section>
             @empty
-                <p class="empty">No fault has all of “{{ $handbook->sought }}” in it. Try one word less, or <a href="{{ route('handbook') }}">see all</a>.</p>
+                <p class="empty">No fault has all of “{{ $handbook->sought }}” in it. Try one word less, or <a
+                    href="{{ route('handbook') }}">see all</a>.</p>
             @endforelse
         </div>
     </main>

@@ -7,22 +7,47 @@
         @if ($page->changes() !== [] || $page->stops() !== null)
         <section class="sheet" aria-labelledby="h-course">
             <h2 id="h-course">Its course, beside the same plant sound</h2>
-            <nav class="grades" aria-label="How marked">@foreach (Metrum\Diagnosis\Grade::cases() as $grade)<a class="chip" href="{{ route('handbook.show', array_filter(['fault' => $page->fault->value, 'grade' => $grade->value, 'circuit' => $circuit?->id])) }}" @if ($grade === $page->grade) aria-current="true" @endif>{{ ucfirst($grade->value) }}</a>@endforeach <span class="soft">{{ $circuit === null ? 'A plain plant: '.lcfirst($page->plant()) : $circuit->name.', '.$page->plant() }}</span></nav>
+            <nav class="grades" aria-label="How marked">@foreach (Metrum\Diagnosis\Grade::cases() as $grade)<a
+                class="chip" href="{{ route('handbook.show', array_filter(['fault' => $page->fault->value, 'grade'
+                => $grade->value, 'circuit' => $circuit?->id])) }}" @if ($grade === $page->grade) aria-current="true"
+                @endif>{{ ucfirst($grade->value) }}</a>@endforeach <span class="soft">{{ $circuit === null
+                ? 'A plain plant: '.lcfirst($page->plant()) : $circuit->name.', '.$page->plant() }}</span></nav>
             @if ($page->stops() !== null)<p>◐ So marked, the plant stands still: {{ $page->stops() }}.</p>
             @elseif ($page->course() !== null)
-                <div class="course-box"><div class="course-wide"><x-picture.course :course="$page->course()" name="wide" /></div><div class="course-slim"><x-picture.course :course="$page->phoneCourse()" name="slim" /></div></div>
+                <div class="course-box"><div class="course-wide"><x-picture.course :course="$page->course()"
+                    name="wide" /></div><div class="course-slim"><x-picture.course :course="$page->phoneCourse()"
+                    name="slim" /></div></div>
             @endif
-            <div class="scrolls" tabindex="0" role="region" aria-label="What would be read otherwise"><table><caption>What would be read otherwise</caption><thead><tr><th scope="col">Figure</th><th scope="col">Sound</th><th scope="col">Mild</th><th scope="col">Moderate</th><th scope="col">Severe</th></tr></thead>
-                <tbody>@foreach ($page->changes() as $row)<tr><th scope="row">{{ $row['name'] }}</th><td>{{ $row['sound'] }}</td><td>{{ $row['mild'] }}</td><td>{{ $row['moderate'] }}</td><td>{{ $row['severe'] }}</td></tr>@endforeach</tbody></table></div>
+            <div class="scrolls" tabindex="0" role="region"
+                aria-label="What would be read otherwise"><table><caption>What would be read
+                otherwise</caption><thead><tr><th scope="col">Figure</th><th scope="col">Sound</th><th
+                scope="col">Mild</th><th scope="col">Moderate</th><th scope="col">Severe</th></tr></thead>
+                <tbody>@foreach ($page->changes() as $row)<tr><th
+                    scope="row">{{ $row['name'] }}</th><td>{{ $row['sound'] }}</td><td>{{ $row['mild'] }}</td>
+                        <td>{{ $row['moderate'] }}</td><td>{{ $row['severe'] }}</td></tr>@endforeach</tbody>
+                        </table></div>
         </section>
         @else
-            <p class="soft">At a given box temperature the refrigerant’s loop runs as in a sound plant: this shows in time, at the controls and in the box.</p>
+            <p class="soft">At a given box temperature the refrigerant’s loop runs as in a sound plant: this shows in
+                time, at the controls and in the box.</p>
         @endif
         <div class="handbook-columns">
-            <section class="sheet"><h2>Speaks for it</h2><ul>@foreach ($page->entry->speaksFor as $line)<li>@told($line)</li>@endforeach</ul><h2>Speaks against it</h2><ul>@foreach ($page->entry->speaksAgainst as $line)<li>@told($line)</li>@endforeach</ul></section>
-            <section class="sheet"><h2>Check</h2><ul>@foreach ($page->entry->check as $line)<li>@told($line)</li>@endforeach</ul><h2>Do</h2><ul>@foreach ($page->entry->do as $line)<li>@told($line)</li>@endforeach</ul></section>
-            @if ($page->entry->causes !== [])<section class="sheet"><h2>What can lie behind it</h2><ul>@foreach ($page->entry->causes as $cause)<li>@told(ucfirst($cause->name)) <span class="soft">{{ App\View\Explain::percent($cause->share) }}</span></li>@endforeach</ul></section>@endif
-            <section class="sheet"><h2>Looks like it</h2><dl class="alike">@foreach ($page->lookAlikes() as $other)<dt><a href="{{ route('handbook.show', array_filter(['fault' => $other['entry']->fault->value, 'circuit' => $circuit?->id])) }}">{{ $other['entry']->name }}</a></dt><dd>{{ $other['by'] === [] ? 'Little tells them apart.' : 'Told apart by '.lcfirst(implode('; ', $other['by'])).'.' }}</dd>@endforeach</dl></section>
+            <section class="sheet"><h2>Speaks for
+                it</h2><ul>@foreach ($page->entry->speaksFor as $line)<li>@told($line)</li>@endforeach</ul><h2>Speaks
+                against it</h2><ul>@foreach ($page->entry->speaksAgainst as $line)<li>@told($line)</li>@endforeach
+                    </ul></section>
+            <section class="sheet"><h2>Check</h2><ul>@foreach ($page->entry->check as $line)<li>@told($line)</li>
+                @endforeach</ul><h2>Do</h2><ul>@foreach ($page->entry->do as $line)<li>@told($line)</li>@endforeach
+                </ul></section>
+            @if ($page->entry->causes !== [])<section class="sheet"><h2>What can lie behind
+                it</h2><ul>@foreach ($page->entry->causes as $cause)<li>@told(ucfirst($cause->name)) <span
+                class="soft">{{ App\View\Explain::percent($cause->share) }}</span></li>@endforeach</ul></section>@endif
+            <section class="sheet"><h2>Looks like it</h2><dl
+                class="alike">@foreach ($page->lookAlikes() as $other)<dt><a href="{{ route('handbook.show',
+                array_filter(['fault' => $other['entry']->fault->value, 'circuit'
+                => $circuit?->id])) }}">{{ $other['entry']->name }}</a></dt><dd>{{ $other['by'] === []
+                ? 'Little tells them apart.' : 'Told apart by '.lcfirst(implode('; ',
+                $other['by'])).'.' }}</dd>@endforeach</dl></section>
         </div>
     </main>
 </x-layout>

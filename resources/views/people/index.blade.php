@@ -4,21 +4,30 @@
         @if (session('invited'))
             <section class="sheet" role="status" aria-labelledby="h-link">
                 <h2 id="h-link">A link for {{ session('invited')['name'] }}</h2>
-                <p>Send it to them yourself. It opens once, within {{ App\Records\Invitation::DAYS }} days; whoever has it chooses the password.</p>
+                <p>Send it to them yourself. It opens once, within {{ App\Records\Invitation::DAYS }} days; whoever
+                    has it chooses the password.</p>
                 <input class="link" aria-label="Link" readonly value="{{ session('invited')['link'] }}">
             </section>
         @endif
         @foreach ($people as $person)
             <div class="row-link person">
-                <span class="grow"><b>{{ $person->name }}</b><small>{{ $person->email }}{{ $person->isDisabled() ? ' · shut out since '.$person->disabled_at->format('j M Y') : '' }}</small></span>
+                <span class="grow"><b>{{ $person->name }}</b><small>{{ $person->email }}{{ $person->isDisabled()
+                    ? ' · shut out since '.$person->disabled_at->format('j M Y') : '' }}</small></span>
                 @can('update', $person)
-                    <form class="inline" method="post" action="{{ route('people.update', $person) }}">@csrf @method('put')
+                    <form class="inline" method="post" action="{{ route('people.update', $person) }}">@csrf
+                        @method('put')
                         <label class="sr" for="role-{{ $person->id }}">{{ $person->name }} is</label>
-                        <select id="role-{{ $person->id }}" name="role">@foreach (App\Models\User::ROLES as $role => $words)<option value="{{ $role }}" @selected($person->role === $role)>{{ $words }}</option>@endforeach</select>
+                        <select id="role-{{ $person->id }}"
+                            name="role">@foreach (App\Models\User::ROLES as $role => $words)<option
+                            value="{{ $role }}" @selected($person->role ===
+                            $role)>{{ $words }}</option>@endforeach</select>
                         <button class="btn quiet">Save</button>
                     </form>
-                    <form class="inline" method="post" action="{{ route('people.invite', $person) }}">@csrf<button class="btn quiet">New link</button></form>
-                    <form class="inline" method="post" action="{{ route('people.update', $person) }}">@csrf @method('put')<button class="btn quiet" name="disabled" value="{{ $person->isDisabled() ? 0 : 1 }}">{{ $person->isDisabled() ? 'Let in again' : 'Shut out' }}</button></form>
+                    <form class="inline" method="post" action="{{ route('people.invite', $person) }}">@csrf<button
+                        class="btn quiet">New link</button></form>
+                    <form class="inline" method="post" action="{{ route('people.update', $person) }}">@csrf
+                        @method('put')<button class="btn quiet" name="disabled" value="{{ $person->isDisabled() ? 0
+                        : 1 }}">{{ $person->isDisabled() ? 'Let in again' : 'Shut out' }}</button></form>
                 @else
                     <span class="when">{{ App\Models\User::ROLES[$person->role] }} · you</span>
                 @endcan
@@ -30,7 +39,10 @@
                 @csrf
                 <x-field name="name" label="Name, as reports carry it" :value="old('name')" />
                 <x-field name="email" label="E-mail address" type="email" :value="old('email')" autocomplete="off" />
-                <x-pick name="role" label="As" :options="App\Models\User::ROLES" :value="old('role', 'technician')" :empty="false" hint="A technician works in visits of their own, at all sites. A lead works in all visits, opens closed ones, sees to people and house rules." />
+                <x-pick name="role" label="As" :options="App\Models\User::ROLES" :value="old('role', 'technician')"
+                    :empty="false" hint="A technician works in visits of their own, at all sites. A lead works
+            in all visits, opens closed ones, sees to people and house rules."
+                    />
                 <p class="actions"><button class="btn">Make the link</button></p>
             </form>
         </section>

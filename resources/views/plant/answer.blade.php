@@ -3,7 +3,8 @@
         @foreach ($bench->inputs->errors as $error)<p class="error" role="alert">{{ $error }}</p>@endforeach
         <div class="plant-says" aria-live="polite">
             <h2>{{ $bench->title() }}</h2>
-            <p>@if ($bench->now()->runs()){{ $bench->sentence() }}@else<b>● {{ ucfirst($bench->now()->stopped->sentence()) }}.</b>@endif</p>
+            <p>@if ($bench->now()->runs()){{ $bench->sentence() }}@else<b>●
+                {{ ucfirst($bench->now()->stopped->sentence()) }}.</b>@endif</p>
         </div>
         @php($course = $bench->course())
         @php($slim = $bench->phoneCourse())
@@ -20,11 +21,15 @@
     <section class="plant-changes" aria-labelledby="h-changes">
         <h2 id="h-changes">{{ $bench->moved() ? 'What changes' : 'It reads' }}</h2>
         @include('plant.changes', ['changes' => $bench->changes(), 'plain' => ! $bench->moved()])
-        <p class="hint">Balances: energy {{ Metrum\Quantity\Format::number(100 * $bench->now()->energyResidual, 4) }} %, charge {{ Metrum\Quantity\Format::number(100 * $bench->now()->massResidual, 4) }} %.</p>
+        <p class="hint">Balances: energy {{ Metrum\Quantity\Format::number(100 * $bench->now()->energyResidual, 4) }}
+            %, charge {{ Metrum\Quantity\Format::number(100 * $bench->now()->massResidual, 4) }} %.</p>
         <div class="plant-run-ask">
             <h2>In time</h2>
-            @foreach (['1' => 'Run an hour', '24' => 'Run a day'] as $hours => $words)<button type="button" class="btn quiet" hx-get="{{ $at }}/run?hours={{ $hours }}" hx-include="#plant-set" hx-target="#run" hx-indicator="#run-busy" hx-disabled-elt="this">{{ $words }}</button>@endforeach
+            @foreach (['1' => 'Run an hour', '24' => 'Run a day'] as $hours => $words)<button type="button"
+                class="btn quiet" hx-get="{{ $at }}/run?hours={{ $hours }}" hx-include="#plant-set" hx-target="#run"
+                hx-indicator="#run-busy" hx-disabled-elt="this">{{ $words }}</button>@endforeach
         </div>
-        <div id="run-busy" class="htmx-indicator" role="status"><progress aria-label="Running"></progress> <span>Starts, defrosts and door openings are worked out step by step.</span></div>
+        <div id="run-busy" class="htmx-indicator" role="status"><progress aria-label="Running"></progress>
+            <span>Starts, defrosts and door openings are worked out step by step.</span></div>
     </section>
 </div>

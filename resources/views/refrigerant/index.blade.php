@@ -7,18 +7,32 @@
             <a class="btn quiet" href="{{ route('ledger.import') }}">Take in a ledger</a>
         </div>
         @if ($page->marks() === [])
-            <p class="empty">No cylinder yet. Weigh one in: then every gram that goes into a plant has a bottle before and after.</p>
+            <p class="empty">No cylinder yet. Weigh one in: then every gram that goes into a plant has a bottle
+                before and after.</p>
         @else
-            <p class="stock-sums">@foreach ($page->sums() as $refrigerant => $sum)<span><b>{{ $refrigerant }}</b> {{ $sum }}</span>@endforeach</p>
+            <p class="stock-sums">@foreach ($page->sums() as $refrigerant => $sum)<span><b>{{ $refrigerant }}</b>
+                {{ $sum }}</span>@endforeach</p>
             <div class="cylinders">@foreach ($page->marks() as $mark)@include('refrigerant.mark')@endforeach</div>
         @endif
-        <section aria-labelledby="h-moves"><h2 id="h-moves">Into and out of plants <span class="soft">{{ $page->count() }}</span></h2>
+        <section aria-labelledby="h-moves"><h2 id="h-moves">Into and out of plants <span
+            class="soft">{{ $page->count() }}</span></h2>
             @if ($page->count() === 0)
                 <p class="empty">Nothing moved yet. What is added or taken out at a visit stands here.</p>
             @else
-                <div class="scrolls" tabindex="0" role="region" aria-label="Into and out of plants"><table class="ledger"><thead><tr><th>When</th><th>Where</th><th>Refrigerant</th><th class="num">Amount</th><th>For</th><th>Cylinder</th><th>Who</th></tr></thead>
-                <tbody>@foreach ($page->movements() as $one)<tr><td>{{ $one->at->format('j M Y') }}</td><td>{{ $one->where }}</td><td>{{ $one->refrigerant }}</td><td class="num">{{ $one->isIn() ? '+' : '−' }}{{ $page->units->mass(abs($one->kilograms)) }}</td><td>{{ $one->purpose->label() }}</td><td>{{ $page->cylinderOf($one) }}</td><td>{{ $one->who }}</td></tr>@endforeach</tbody></table></div>
-                @if ($page->pages > 1)<nav class="pager" aria-label="Pages of the ledger">@if ($page->page > 1)<a class="btn quiet" href="{{ route('stock', ['page' => $page->page - 1]) }}">Newer</a>@endif <span>{{ $page->page }} of {{ $page->pages }}</span> @if ($page->page < $page->pages)<a class="btn quiet" href="{{ route('stock', ['page' => $page->page + 1]) }}">Older</a>@endif</nav>@endif
+                <div class="scrolls" tabindex="0" role="region" aria-label="Into and out of plants"><table
+                    class="ledger"><thead><tr><th>When</th><th>Where</th><th>Refrigerant</th><th
+                    class="num">Amount</th><th>For</th><th>Cylinder</th><th>Who</th></tr></thead>
+                <tbody>@foreach ($page->movements() as $one)<tr><td>{{ $one->at->format('j M Y') }}</td>
+                    <td>{{ $one->where }}</td><td>{{ $one->refrigerant }}</td><td
+                    class="num">{{ $one->isIn() ? '+' :
+                    '−' }}{{ $page->units->mass(abs($one->kilograms)) }}</td><td>{{ $one->purpose->label() }}</td>
+                        <td>{{ $page->cylinderOf($one) }}</td><td>{{ $one->who }}</td></tr>@endforeach</tbody>
+                        </table></div>
+                @if ($page->pages > 1)<nav class="pager" aria-label="Pages of the ledger">@if ($page->page > 1)<a
+                    class="btn quiet" href="{{ route('stock', ['page' => $page->page - 1]) }}">Newer</a>@endif
+                    <span>{{ $page->page }} of {{ $page->pages }}</span> @if ($page->page < $page->pages)<a
+                    class="btn quiet" href="{{ route('stock', ['page' => $page->page +
+                    1]) }}">Older</a>@endif</nav>@endif
             @endif
         </section>
     </main>

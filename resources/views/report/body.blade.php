@@ -16,14 +16,17 @@
     @if ($print)
         <img class="before-after-img" src="{{ $report->beforeAfterImage() }}" alt="As found and as left">
     @else
-        <div class="picture-box" tabindex="0" role="region" aria-label="As found and as left"><x-picture.before-after :picture="$report->beforeAfter" /></div>
+        <div class="picture-box" tabindex="0" role="region" aria-label="As found and as left"><x-picture.before-after
+            :picture="$report->beforeAfter" /></div>
     @endif
 @endif
 @unless ($course->isBlank())
     <h2>The course of the circuit{{ $report->isMoved() ? ', as left' : '' }}</h2>
-    <p class="soft">From left to right the places that the refrigerant passes, upward its temperature. The pale band is what this plant should show, the line is what was measured.</p>
+    <p class="soft">From left to right the places that the refrigerant passes, upward its temperature. The pale band
+        is what this plant should show, the line is what was measured.</p>
     @if ($print)
-        <img class="course-img" width="{{ $report->courseWidth() }}" src="{{ $report->courseImage() }}" alt="Course of the circuit">
+        <img class="course-img" width="{{ $report->courseWidth() }}" src="{{ $report->courseImage() }}"
+            alt="Course of the circuit">
     @else
         <div class="course-box"><x-picture.course :course="$course" name="report" /></div>
     @endif

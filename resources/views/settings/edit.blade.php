@@ -6,12 +6,18 @@
             <div class="sheet">
                 <h2>Yours</h2>
                 <div class="grid-fields">
-                    <x-pick name="temperature" label="Temperature" :options="['c' => '°C and K', 'f' => '°F']" :value="old('temperature', $user->units()->temperature->value)" :empty="false" />
-                    <x-pick name="pressure" label="Pressure" :options="['bar' => 'bar', 'kpa' => 'kPa', 'psi' => 'psi']" :value="old('pressure', $user->units()->pressure->value)" :empty="false" />
-                    <x-pick name="mass" label="Mass" :options="['kg' => 'kg', 'lb' => 'lb']" :value="old('mass', $user->units()->mass->value)" :empty="false" />
-                    <x-pick name="theme" label="Theme" :options="['auto' => 'as the device', 'paper' => 'paper (light)', 'cold' => 'cold room (dark)']" :value="old('theme', $user->theme())" :empty="false" />
+                    <x-pick name="temperature" label="Temperature" :options="['c' => '°C and K', 'f' => '°F']"
+                        :value="old('temperature', $user->units()->temperature->value)" :empty="false" />
+                    <x-pick name="pressure" label="Pressure" :options="['bar' => 'bar', 'kpa' => 'kPa', 'psi'
+                        => 'psi']" :value="old('pressure', $user->units()->pressure->value)" :empty="false" />
+                    <x-pick name="mass" label="Mass" :options="['kg' => 'kg', 'lb' => 'lb']"
+                        :value="old('mass', $user->units()->mass->value)" :empty="false" />
+                    <x-pick name="theme" label="Theme" :options="['auto' => 'as the device', 'paper'
+                        => 'paper (light)', 'cold' => 'cold room (dark)']" :value="old('theme', $user->theme())"
+                        :empty="false" />
                 </div>
-                <p class="hint">Whatever unit is typed behind a figure is understood; these are what stands there when none is typed.</p>
+                <p class="hint">Whatever unit is typed behind a figure is understood; these are what stands there
+                    when none is typed.</p>
             </div>
             <p class="actions"><button class="btn">Save</button></p>
         </form>
@@ -19,11 +25,14 @@
         <form method="post" action="{{ route('settings.rules') }}" novalidate>
             @csrf @method('put')
             <h2>House rules of the workshop</h2>
-            <p class="soft">Where the trade disagrees. The plate and the maker go first; a rule stands where they are silent. Every report says which were in force.@if (! $mayRule) A lead changes them.@endif</p>
+            <p class="soft">Where the trade disagrees. The plate and the maker go first; a rule stands where they are
+                silent. Every report says which were in force.@if (! $mayRule) A lead changes them.@endif</p>
             @foreach (Metrum\Knowledge\RuleGroup::cases() as $group)
             @php($ofGroup = array_filter($rules, fn ($rule) => $rule->row()->group === $group))
-            @php($hasOpen = $group === Metrum\Knowledge\RuleGroup::Wanted || array_filter($ofGroup, fn ($rule) => $errors->has('rules.'.$rule->value)) !== [])
-            <details class="fold rule-group" @if ($hasOpen) open @endif><summary>{{ $group->label() }} <span class="soft">{{ count($ofGroup) }} rules</span></summary>
+            @php($isWrong = fn ($rule) => $errors->has('rules.'.$rule->value))
+        @php($hasOpen = $group === Metrum\Knowledge\RuleGroup::Wanted || array_filter($ofGroup, $isWrong) !== [])
+            <details class="fold rule-group" @if ($hasOpen) open @endif><summary>{{ $group->label() }} <span
+                class="soft">{{ count($ofGroup) }} rules</span></summary>
             <div class="rules">
             @foreach ($ofGroup as $rule)
                 @php($key = $rule->value)
@@ -32,11 +41,20 @@
                 <fieldset class="sheet rule" @disabled(! $mayRule)>
                     <legend>{{ $row->label }}</legend>
                     @foreach ($row->schools as $one)
-                        <label class="school"><input type="radio" name="rules[{{ $key }}]" value="{{ $one->id }}" @checked($school === $one->id)><span><b>@told($one->name)</b> @if ($row->default === $one)<i> default</i>@endif<small>@told($one->reason)</small></span></label>
+                        <label class="school"><input type="radio" name="rules[{{ $key }}]" value="{{ $one->id }}"
+                            @checked($school === $one->id)><span><b>@told($one->name)</b>
+                            @if ($row->default === $one)<i>
+                            default</i>@endif<small>@told($one->reason)</small></span></label>
                     @endforeach
                     @if ($row->field !== null)
                         @php($own = $inForce->ownBand($rule))
-                        <label class="school"><input type="radio" name="rules[{{ $key }}]" value="own" @checked($school === 'own')><span><b>Own band</b><span class="own"><input name="own[{{ $key }}][low]" aria-label="{{ $row->label }}, from" value="{{ old("own.$key.low", $own[0] ?? '') }}" inputmode="decimal"> to <input name="own[{{ $key }}][high]" aria-label="{{ $row->label }}, to" value="{{ old("own.$key.high", $own[1] ?? '') }}" inputmode="decimal"> {{ $row->field->fileUnit()->symbol() }}</span></span></label>
+                        <label class="school"><input type="radio" name="rules[{{ $key }}]" value="own"
+                            @checked($school === 'own')><span><b>Own band</b><span class="own"><input
+                            name="own[{{ $key }}][low]" aria-label="{{ $row->label }}, from"
+                            value="{{ old("own.$key.low", $own[0] ?? '') }}" inputmode="decimal"> to <input
+                            name="own[{{ $key }}][high]" aria-label="{{ $row->label }}, to"
+                            value="{{ old("own.$key.high", $own[1] ?? '') }}" inputmode="decimal">
+                            {{ $row->field->fileUnit()->symbol() }}</span></span></label>
                     @endif
                     @error('rules.'.$key)<p class="error" role="alert">{{ $message }}</p>@enderror
                 </fieldset>
@@ -51,10 +69,13 @@
             <h2>Password</h2>
             <div class="grid-fields">
                 <x-field name="current" label="Present password" type="password" autocomplete="current-password" />
-                <x-field name="password" label="New password" type="password" autocomplete="new-password" hint="At least ten characters." />
-                <x-field name="password_confirmation" label="The new one again" type="password" autocomplete="new-password" />
+                <x-field name="password" label="New password" type="password" autocomplete="new-password"
+                    hint="At least ten characters." />
+                <x-field name="password_confirmation" label="The new one again" type="password"
+                    autocomplete="new-password" />
             </div>
-            <p class="actions"><button class="btn quiet">Change it</button> <span class="hint">Other devices are signed out.</span></p>
+            <p class="actions"><button class="btn quiet">Change it</button> <span class="hint">Other devices are
+                signed out.</span></p>
         </form>
         @can('viewAny', App\Models\User::class)
             <p class="actions"><a class="btn quiet" href="{{ route('people') }}">People of the workshop</a></p>

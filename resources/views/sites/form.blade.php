@@ -1,13 +1,17 @@
 <x-layout title="{{ $site->exists ? $site->name : 'New site' }}" where="{{ $site->exists ? $site->name : 'New site' }}">
     <main id="main" class="narrow">
         <h1>{{ $site->exists ? $site->name : 'New site' }}</h1>
-        <form method="post" action="{{ $site->exists ? route('sites.update', $site) : route('sites.store') }}" class="sheet" novalidate>
+        <form method="post" action="{{ $site->exists ? route('sites.update', $site) : route('sites.store') }}"
+            class="sheet" novalidate>
             @csrf @if ($site->exists) @method('put') @endif
             <x-field name="name" label="Name" :value="old('name', $site->name)" autofocus />
             <x-field name="place" label="Where, in words" :value="old('place', $site->place)" />
-            <x-field name="altitude" label="Height above sea level" :value="old('altitude', $site->exists ? (string) round($site->altitude_m) : '')" unit="m" hint="Feet are understood too: 6200 ft. Empty is sea level." />
+            <x-field name="altitude" label="Height above sea level" :value="old('altitude', $site->exists
+                ? (string) round($site->altitude_m) : '')" unit="m"
+                hint="Feet are understood too: 6200 ft. Empty is sea level." />
             <x-field name="contact" label="Contact" :value="old('contact', $site->contact)" />
-            <p class="actions"><button class="btn">Save</button> <a class="btn quiet" href="{{ $site->exists ? route('sites.show', $site) : route('sites.index') }}">Cancel</a></p>
+            <p class="actions"><button class="btn">Save</button> <a class="btn quiet"
+                href="{{ $site->exists ? route('sites.show', $site) : route('sites.index') }}">Cancel</a></p>
         </form>
     </main>
 </x-layout>

@@ -5,15 +5,18 @@
             <section class="sheet">
                 <h2><a href="{{ route('sites.show', $site) }}">{{ $site->name }}</a></h2>
                 <p class="soft">{{ $site->place }}</p>
-                <ul class="inline-list">@foreach ($site->circuits as $circuit)<li><a href="{{ route('circuits.show', $circuit) }}">{{ $circuit->name }}</a></li>@endforeach</ul>
+                <ul class="inline-list">@foreach ($site->circuits as $circuit)<li><a
+                    href="{{ route('circuits.show', $circuit) }}">{{ $circuit->name }}</a></li>@endforeach</ul>
             </section>
         @empty
             <p class="empty">No site yet.</p>
         @endforelse
         <section>
             <h2>Plain plants to try things on</h2>
-            <ul class="inline-list">@foreach (Metrum\Installation\Kind::cases() as $kind)<li><a href="{{ route('plant.kind', $kind->value) }}">{{ $kind->label() }}</a></li>@endforeach</ul>
+            <ul class="inline-list">@foreach (Metrum\Installation\Kind::cases() as $kind)<li><a
+                href="{{ route('plant.kind', $kind->value) }}">{{ $kind->label() }}</a></li>@endforeach</ul>
         </section>
-        <p class="actions"><a class="btn" href="{{ route('sites.create') }}">New site</a> <a class="btn quiet" href="{{ route('import') }}">Take in a visit file</a></p>
+        <p class="actions"><a class="btn" href="{{ route('sites.create') }}">New site</a> <a class="btn quiet"
+            href="{{ route('import') }}">Take in a visit file</a></p>
     </main>
 </x-layout>

@@ -1,9 +1,13 @@
 @foreach ($circuits as $circuit)
     <div class="row-link">
-        <a class="grow" href="{{ route('circuits.show', $circuit) }}"><b>{{ $circuit->name }}</b><small>{{ $circuit->site->name }} · {{ $circuit->coolingKind()?->label() }} · {{ $circuit->refrigerant() }}</small></a>
-        <form method="post" action="{{ route('visits.store', $circuit) }}">@csrf<button class="btn">Start visit</button></form>
+        <a class="grow" href="{{ route('circuits.show',
+            $circuit) }}"><b>{{ $circuit->name }}</b><small>{{ $circuit->site->name }} ·
+            {{ $circuit->coolingKind()?->label() }} · {{ $circuit->refrigerant() }}</small></a>
+        <form method="post" action="{{ route('visits.store', $circuit) }}">@csrf<button class="btn">Start
+            visit</button></form>
     </div>
 @endforeach
 @if ($typed !== '' && $circuits->isEmpty())
-    <p class="empty">Nothing is called “{{ \Illuminate\Support\Str::limit($typed, 40) }}”. <a href="{{ route('sites.create') }}">New site</a></p>
+    <p class="empty">Nothing is called “{{ \Illuminate\Support\Str::limit($typed, 40) }}”. <a
+        href="{{ route('sites.create') }}">New site</a></p>
 @endif

@@ -12,8 +12,10 @@
             <h2 id="h-open">Open visits</h2>
             @forelse ($visits as $visit)
                 <a class="row-link" data-open-visit href="{{ route('visits.show', [$visit, 'gauges']) }}">
-                    <span class="grow"><b>{{ $visit->circuit->name }}</b><small>{{ $visit->circuit->site->name }} · {{ $visit->circuit->refrigerant() }} · {{ $visit->user->name }}</small></span>
-                    <span class="when">since {{ $visit->opened_at->isToday() ? $visit->opened_at->format('H:i') : $visit->opened_at->format('j M H:i') }}</span>
+                    <span class="grow"><b>{{ $visit->circuit->name }}</b><small>{{ $visit->circuit->site->name }} ·
+                        {{ $visit->circuit->refrigerant() }} · {{ $visit->user->name }}</small></span>
+                    <span class="when">since {{ $visit->opened_at->isToday() ? $visit->opened_at->format('H:i')
+                        : $visit->opened_at->format('j M H:i') }}</span>
                 </a>
             @empty
                 <p class="empty">No visit is open. Find a circuit above and start one with one tap.</p>
@@ -25,9 +27,15 @@
             <h2 id="h-due">Follow-ups</h2>
             @forelse ($followUps as $followUp)
                 <div class="row-link">
-                    <a class="grow" href="{{ route('circuits.show', $followUp->circuit) }}"><b>{{ $followUp->what }}</b><small>{{ $followUp->circuit->name }}, {{ $followUp->circuit->site->name }}</small></a>
-                    <span class="when">@if ($followUp->done_at !== null)○ done @elseif ($followUp->isDue())<span class="mark-act">●</span> due @endif{{ $followUp->due_on->format('j M') }}</span>
-                    @can('tick', $followUp)<form method="post" action="{{ route('follow-ups.done', $followUp) }}">@csrf<button class="btn quiet" name="done" value="{{ $followUp->done_at === null ? 1 : 0 }}">{{ $followUp->done_at === null ? 'Done' : 'Not done after all' }}</button></form>@endcan
+                    <a class="grow" href="{{ route('circuits.show',
+                        $followUp->circuit) }}"><b>{{ $followUp->what }}</b><small>{{ $followUp->circuit->name }},
+                        {{ $followUp->circuit->site->name }}</small></a>
+                    <span class="when">@if ($followUp->done_at !== null)○ done @elseif ($followUp->isDue())<span
+                        class="mark-act">●</span> due @endif{{ $followUp->due_on->format('j M') }}</span>
+                    @can('tick', $followUp)<form method="post" action="{{ route('follow-ups.done',
+                        $followUp) }}">@csrf<button class="btn quiet" name="done"
+                        value="{{ $followUp->done_at === null ? 1 : 0 }}">{{ $followUp->done_at === null ? 'Done'
+                        : 'Not done after all' }}</button></form>@endcan
                 </div>
             @empty
                 <p class="empty">Nothing promised. A follow-up is noted when a visit is left.</p>
@@ -40,7 +48,9 @@
             @forelse ($looks as $visit)
                 @php($outcome = $visit->verdict->verdict())
                 <a class="row-link" href="{{ route('circuits.show', $visit->circuit) }}">
-                    <span class="grow"><b>{{ $outcome->mark()->sign() }} {{ $outcome->title() }}</b><small>{{ $visit->circuit->name }}, {{ $visit->circuit->site->name }} · {{ $visit->opened_at->format('j M') }}</small></span>
+                    <span class="grow"><b>{{ $outcome->mark()->sign() }}
+                        {{ $outcome->title() }}</b><small>{{ $visit->circuit->name }},
+                        {{ $visit->circuit->site->name }} · {{ $visit->opened_at->format('j M') }}</small></span>
                     <x-bar :share="$outcome->probability()" />
                     <span class="when num">{{ App\View\Explain::percent($outcome->probability()) }}</span>
                 </a>
@@ -53,10 +63,14 @@
         <section aria-labelledby="h-sites">
             <h2 id="h-sites">Sites</h2>
             @foreach ($sites as $site)
-                <a class="row-link" href="{{ route('sites.show', $site) }}"><span class="grow"><b>{{ $site->name }}</b><small>{{ $site->place }}</small></span><span class="when">{{ $site->circuits_count }} {{ $site->circuits_count === 1 ? 'circuit' : 'circuits' }}</span></a>
+                <a class="row-link" href="{{ route('sites.show', $site) }}"><span
+                    class="grow"><b>{{ $site->name }}</b><small>{{ $site->place }}</small></span><span
+                    class="when">{{ $site->circuits_count }} {{ $site->circuits_count === 1 ? 'circuit'
+                    : 'circuits' }}</span></a>
             @endforeach
             <x-more :list="$sites" of="sites" />
-            <p class="actions"><a class="btn quiet" href="{{ route('sites.create') }}">New site</a> <a class="btn quiet" href="{{ route('import') }}">Take in a visit file</a></p>
+            <p class="actions"><a class="btn quiet" href="{{ route('sites.create') }}">New site</a> <a
+                class="btn quiet" href="{{ route('import') }}">Take in a visit file</a></p>
         </section>
     </main>
 </x-layout>

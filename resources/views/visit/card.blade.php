@@ -1,20 +1,29 @@
 {{-- one piece of work, step by step --}}
 @php($locked = $page->advice->isLocked($open->card))
 <section id="card" class="card-open card-steps" aria-labelledby="h-card">
-    <header><h2 id="h-card">{{ $open->card->name }}{{ $open->subject === '' ? '' : ', '.$open->subject }}</h2><span class="soft">{{ $open->card->minutes }} min, {{ $open->card->effort->label() }}</span></header>
-    <p class="card-why">{{ $open->card->why }}@if ($open->card->tools !== []) <span class="soft">To hand: {{ implode(', ', $open->card->tools) }}.</span>@endif</p>
+    <header><h2 id="h-card">{{ $open->card->name }}{{ $open->subject === '' ? '' : ', '.$open->subject }}</h2><span
+        class="soft">{{ $open->card->minutes }} min, {{ $open->card->effort->label() }}</span></header>
+    <p class="card-why">{{ $open->card->why }}@if ($open->card->tools !== []) <span class="soft">To hand:
+        {{ implode(', ', $open->card->tools) }}.</span>@endif</p>
     @foreach ($open->cautions() as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
     @if ($page->verdict->referral !== null)
         <p class="caution">◐ {{ $page->verdict->referral }}</p>
     @elseif ($locked)
         @include('visit.licence')
     @else
-        @if ($open->gates() !== [])<ul class="preconditions">@foreach ($open->gates() as $one)<li class="is-{{ strtolower($one->holding->name) }}">{{ $one->holding->mark()->sign() }} {{ $one->label }}@if ($one->detail !== ''), @told($one->detail)@endif @if ($one->settledBy !== null && ! $one->isHolding()) <a href="{{ $page->linkToAsked($one->settledBy) }}">look</a>@endif</li>@endforeach</ul>@endif
+        @if ($open->gates() !== [])<ul class="preconditions">@foreach ($open->gates() as $one)<li
+            class="is-{{ strtolower($one->holding->name) }}">{{ $one->holding->mark()->sign() }}
+            {{ $one->label }}@if ($one->detail !== ''), @told($one->detail)@endif
+            @if ($one->settledBy !== null && ! $one->isHolding()) <a
+            href="{{ $page->linkToAsked($one->settledBy) }}">look</a>@endif</li>@endforeach</ul>@endif
         @if ($open->overruled() !== '')<p class="hint">◐ Begun all the same, because {{ $open->overruled() }}</p>@endif
         @if (! $open->isBegun())
-            <ol class="steps-ahead">@foreach ($open->ahead() as $one)@if ($one->step->label !== '' && ! $one->is(Metrum\Card\StepKind::Figure))<li>@told($one->step->label)</li>@endif @endforeach</ol>
-            <x-entry :page="$page" kind="card" :key="$open->key(Metrum\Card\Card::BEGUN)" :says="'begun: '.$open->card->name" id="card-begin" class="begin" card>
-                @if ($open->isHeldBack())<label for="begin-reason">Begin it all the same, because</label><input id="begin-reason" class="input" name="reason" maxlength="200" required>@endif
+            <ol class="steps-ahead">@foreach ($open->ahead() as $one)@if ($one->step->label !== ''
+                && ! $one->is(Metrum\Card\StepKind::Figure))<li>@told($one->step->label)</li>@endif @endforeach</ol>
+            <x-entry :page="$page" kind="card" :key="$open->key(Metrum\Card\Card::BEGUN)"
+                :says="'begun: '.$open->card->name" id="card-begin" class="begin" card>
+                @if ($open->isHeldBack())<label for="begin-reason">Begin it all the same, because</label><input
+                    id="begin-reason" class="input" name="reason" maxlength="200" required>@endif
                 <button class="btn turned" name="value" value="yes" @disabled(! $page->mayEnter)>Begin</button>
             </x-entry>
         @else
@@ -37,28 +46,47 @@
             @elseif ($open->outcome() !== null)
                 <div class="came-to" role="status"><h3>{{ $open->outcome()->label }}</h3><p>@told($open->says())</p>
                     @if ($open->done() === null)
-                        <x-entry :page="$page" kind="card" :key="$open->key(Metrum\Card\Card::DONE)" :says="$open->card->name.': '.$open->outcome()->label" card><button class="btn turned" name="value" value="{{ $open->outcome()->key }}" @disabled(! $page->mayEnter)>Keep this result</button></x-entry>
+                        <x-entry :page="$page" kind="card" :key="$open->key(Metrum\Card\Card::DONE)"
+                            :says="$open->card->name.': '.$open->outcome()->label" card><button class="btn turned"
+                            name="value" value="{{ $open->outcome()->key }}" @disabled(! $page->mayEnter)>Keep this
+                            result</button></x-entry>
                     @else
-                        <p class="kept">○ Kept in the log.@if (App\View\CardList::readAgain($open->card) !== '') Read again: {{ App\View\CardList::readAgain($open->card) }}.@endif</p>
+                        <p class="kept">○ Kept in the log.@if (App\View\CardList::readAgain($open->card) !== '') Read
+                            again: {{ App\View\CardList::readAgain($open->card) }}.@endif</p>
                         @if ($open->done()->returns !== '')
-                            <x-entry :page="$page" :says="'follow-up: '.$open->done()->returns" :action="route('follow-ups.store', $page->visit)" class="returns" card><input type="hidden" name="what" value="{{ $open->done()->returns }}"><label for="returns-on">{{ $open->done()->returns }}, on</label> <input id="returns-on" class="input" type="date" name="due_on" value="{{ now()->addWeeks(2)->format('Y-m-d') }}"> <button class="btn quiet" @disabled(! $page->mayEnter)>Note follow-up</button></x-entry>
-                            <form class="inline" method="post" action="{{ route('circuits.weak-points', $page->visit->circuit) }}">@csrf<input type="hidden" name="point" value="{{ $open->done()->returns }}"><button class="plain">Keep it with the plant as a weak point</button></form>
+                            <x-entry :page="$page" :says="'follow-up: '.$open->done()->returns"
+                                :action="route('follow-ups.store', $page->visit)" class="returns" card><input
+                                type="hidden" name="what" value="{{ $open->done()->returns }}"><label
+                                for="returns-on">{{ $open->done()->returns }}, on</label> <input id="returns-on"
+                                class="input" type="date" name="due_on"
+                                value="{{ now()->addWeeks(2)->format('Y-m-d') }}"> <button class="btn quiet"
+                                @disabled(! $page->mayEnter)>Note follow-up</button></x-entry>
+                            <form class="inline" method="post" action="{{ route('circuits.weak-points',
+                                $page->visit->circuit) }}">@csrf<input type="hidden" name="point"
+                                value="{{ $open->done()->returns }}"><button class="plain">Keep it with the plant as
+                                a weak point</button></form>
                         @endif
                     @endif
-                    @if ($open->leads() !== null)<p>Next: <a href="{{ $open->leads()[1] }}">{{ $open->leads()[0] }}</a></p>@endif
+                    @if ($open->leads() !== null)<p>Next: <a
+                        href="{{ $open->leads()[1] }}">{{ $open->leads()[0] }}</a></p>@endif
                 </div>
             @endif
             @if ($open->isOpen())
                 <details class="leave-card"><summary>End it without result</summary>
-                    <x-entry :page="$page" kind="card" :key="$open->key(Metrum\Card\Card::LEFT)" :says="'left without result: '.$open->card->name" card>
+                    <x-entry :page="$page" kind="card" :key="$open->key(Metrum\Card\Card::LEFT)"
+                        :says="'left without result: '.$open->card->name" card>
                         <label for="left-reason">Because</label>
                         <input id="left-reason" class="input" name="reason" maxlength="200" required>
                         <button class="btn quiet" name="value" value="yes" @disabled(! $page->mayEnter)>End it</button>
                     </x-entry>
                 </details>
             @endif
-            <x-entry :page="$page" kind="card" :key="$open->key(Metrum\Card\Card::BEGUN)" :says="'begun anew: '.$open->card->name" class="inline" card><input type="hidden" name="reason" value="{{ $open->isHeldBack() ? 'begun anew' : '' }}"><button class="plain" name="value" value="yes" @disabled(! $page->mayEnter)>Begin anew</button></x-entry>
+            <x-entry :page="$page" kind="card" :key="$open->key(Metrum\Card\Card::BEGUN)"
+                :says="'begun anew: '.$open->card->name" class="inline" card><input type="hidden" name="reason"
+                value="{{ $open->isHeldBack() ? 'begun anew' : '' }}"><button class="plain" name="value" value="yes"
+                @disabled(! $page->mayEnter)>Begin anew</button></x-entry>
         @endif
     @endif
-    <p class="card-foot"><a href="{{ $open->back() }}">Back to {{ Illuminate\Support\Str::lcfirst($open->card->station->label()) }}</a></p>
+    <p class="card-foot"><a href="{{ $open->back() }}">Back to
+        {{ Illuminate\Support\Str::lcfirst($open->card->station->label()) }}</a></p>
 </section>

@@ -6,7 +6,9 @@
         @if ($name === '')
             <ul>@foreach ($cards as $card)@include('visit.card-link')@endforeach</ul>
         @else
-            <details><summary>{{ $name }} <span class="soft">{{ count($cards) }}</span></summary><ul>@foreach ($cards as $card)@include('visit.card-link')@endforeach</ul></details>
+            <details><summary>{{ $name }} <span
+                class="soft">{{ count($cards) }}</span></summary><ul>
+                    @foreach ($cards as $card)@include('visit.card-link')@endforeach</ul></details>
         @endif
     @endforeach
 </section>

@@ -1,10 +1,19 @@
-<x-entry :page="$page" :kind="$choice->kind()->value" :key="$choice->asked->value" :id="$choice->domId()" :class="'choice '.($choice->proposed ? 'proposed' : '')" data-part card>
+<x-entry :page="$page" :kind="$choice->kind()->value" :key="$choice->asked->value" :id="$choice->domId()"
+    :class="'choice '.($choice->proposed ? 'proposed' : '')" data-part card>
     <fieldset @disabled(! $page->mayEnter)>
         <legend>{{ $choice->asked->label() }} @if ($choice->proposed)<em class="next-mark">next</em>@endif</legend>
-        @if ($choice->how !== '')<p class="how">@told($choice->how) @if ($page->cards()->for($choice->asked) !== null)<a href="{{ App\View\CardList::link($page->visit, $page->cards()->for($choice->asked)) }}">Step by step</a>@endif</p>@foreach ($choice->cautions as $caution)<p class="caution">◐ @told($caution)</p>@endforeach @endif
+        @if ($choice->how !== '')<p class="how">@told($choice->how) @if ($page->cards()->for($choice->asked) !==
+            null)<a href="{{ App\View\CardList::link($page->visit, $page->cards()->for($choice->asked)) }}">Step by
+            step</a>@endif</p>@foreach ($choice->cautions as $caution)<p class="caution">◐
+            @told($caution)</p>@endforeach @endif
         <div class="taps">
             @foreach ($choice->asked->words() as $word)
-                <button name="value" value="{{ $choice->chosen === $word ? '' : $word->value }}" data-on="{{ $word->value }}" data-off="" data-was="{{ $choice->chosen === $word ? 'true' : 'false' }}" id="{{ $choice->domId() }}-{{ str_replace('_', '-', $word->value) }}" aria-pressed="{{ $choice->chosen === $word ? 'true' : 'false' }}" class="tap">@if ($choice->isDrawn())<x-picture.frost-coil :word="$word->value" />@endif<span>{{ $word->label() }}</span></button>
+                <button name="value" value="{{ $choice->chosen === $word ? '' : $word->value }}"
+                    data-on="{{ $word->value }}" data-off="" data-was="{{ $choice->chosen === $word ? 'true'
+                    : 'false' }}" id="{{ $choice->domId() }}-{{ str_replace('_', '-', $word->value) }}"
+                    aria-pressed="{{ $choice->chosen === $word ? 'true' : 'false' }}"
+                    class="tap">@if ($choice->isDrawn())<x-picture.frost-coil :word="$word->value"
+                    />@endif<span>{{ $word->label() }}</span></button>
             @endforeach
         </div>
     </fieldset>

@@ -1,6 +1,8 @@
 <div id="course-box" class="course-box" data-part>
     @php($course = $page->course())
-    <div class="course-wide"><x-picture.course :course="$course" name="wide" />@if ($course->missing() !== null && ! $course->isBlank())<p class="hint">{{ $course->missing() }}</p>@endif</div>
+    <div class="course-wide"><x-picture.course :course="$course" name="wide"
+        />@if ($course->missing() !== null && ! $course->isBlank())<p
+        class="hint">{{ $course->missing() }}</p>@endif</div>
     @if ($page->station === Metrum\Knowledge\Station::Gauges)
         @php($slim = $page->phoneCourse())
         <div class="course-slim"><x-picture.course :course="$slim" name="slim" /></div>

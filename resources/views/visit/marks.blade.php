@@ -6,7 +6,10 @@
             @php($on = in_array($complaint, $page->findings->complaints, true))
             @continue(! $on && ! $complaint->isSaidOf($page->findings->circuit->kind))
             <x-entry :page="$page" kind="complaint" :key="$complaint->value" stage="complaint" says="">
-                <button name="value" value="{{ $on ? 'no' : 'yes' }}" data-on="yes" data-off="no" data-was="{{ $on ? 'true' : 'false' }}" id="complaint-{{ str_replace('_', '-', $complaint->value) }}" aria-pressed="{{ $on ? 'true' : 'false' }}" class="tap" @disabled(! $page->mayEnter)><span>{{ $complaint->label() }}</span></button>
+                <button name="value" value="{{ $on ? 'no' : 'yes' }}" data-on="yes" data-off="no"
+                    data-was="{{ $on ? 'true' : 'false' }}" id="complaint-{{ str_replace('_', '-',
+                    $complaint->value) }}" aria-pressed="{{ $on ? 'true' : 'false' }}" class="tap"
+                    @disabled(! $page->mayEnter)><span>{{ $complaint->label() }}</span></button>
             </x-entry>
         @endforeach
     </div>

@@ -1,58 +1,87 @@
 @php($field = $work->control->row()->field)
 <section id="{{ $page->openCard() === null ? 'card' : 'move' }}" class="card-open" aria-labelledby="h-move" data-part>
     <header><h2 id="h-move">{{ $work->control->label() }}{{ $work->subject === '' ? '' : ', '.$work->subject }}</h2>
-        @if ($work->asFound() !== null)<span class="soft">as found {{ $work->asFound() }}{{ $work->position() === '' ? '' : ' · '.$work->position() }}</span>@endif</header>
+        @if ($work->asFound() !== null)<span class="soft">as found {{ $work->asFound() }}{{ $work->position() === ''
+            ? '' : ' · '.$work->position() }}</span>@endif</header>
     @include('visit.preconditions', ['all' => $work->gates->all()])
-    @if ($work->gates->isTooSoon())<p class="hint">◐ The last move was not read again: one at a time, else nobody knows what helped.</p>@endif
+    @if ($work->gates->isTooSoon())<p class="hint">◐ The last move was not read again: one at a time, else nobody
+        knows what helped.</p>@endif
     <div class="card-body">
-        <x-entry :page="$page" kind="move" :key="$work->control->value" :part="$work->subject" :value="$work->isTurned() ? $work->typed() : null" :says="$work->control->label().($work->isTurned() ? ' '.$work->turns($work->value) : '')" :id="'move-'.(str_replace('_', '-', $work->control->value))" class="move">
-            @if ($page->openCard() !== null)<input type="hidden" name="card" value="{{ $page->openCard()->card->key }}">@endif
+        <x-entry :page="$page" kind="move" :key="$work->control->value" :part="$work->subject"
+            :value="$work->isTurned() ? $work->typed() : null" :says="$work->control->label().($work->isTurned()
+            ? ' '.$work->turns($work->value) : '')" :id="'move-'.(str_replace('_', '-', $work->control->value))"
+            class="move">
+            @if ($page->openCard() !== null)<input type="hidden" name="card"
+                value="{{ $page->openCard()->card->key }}">@endif
             @if ($work->isTurned())
                 <div class="taps" role="group" aria-label="Which way">
                     @foreach ([-1 => $work->control->row()->out, 1 => $work->control->row()->in] as $way => $words)
                         @php($eighths = $way * round(abs(8 * $work->value)))
-                        <a class="tap" @if ($work->value * $way > 0) aria-current="true" @endif href="{{ $work->link($eighths) }}" hx-get="{{ $work->link($eighths) }}" hx-select="#card" hx-target="#card" hx-swap="outerHTML">{{ $words }}</a>
+                        <a class="tap" @if ($work->value * $way > 0) aria-current="true" @endif
+                            href="{{ $work->link($eighths) }}" hx-get="{{ $work->link($eighths) }}" hx-select="#card"
+                            hx-target="#card" hx-swap="outerHTML">{{ $words }}</a>
                     @endforeach
                 </div>
                 <div class="taps" role="group" aria-label="How far">
                     @foreach (App\View\WorkPage::EIGHTHS as $eighths)
                         @php($signed = $eighths * ($work->value < 0 ? -1 : 1))
-                        <a class="tap" @if (abs(abs(8 * $work->value) - $eighths) < 0.01) aria-current="true" @endif href="{{ $work->link($signed) }}" hx-get="{{ $work->link($signed) }}" hx-select="#card" hx-target="#card" hx-swap="outerHTML">{{ Metrum\Log\Kinds\PlantMoved::turns($eighths / 8) }}</a>
+                        <a class="tap" @if (abs(abs(8 * $work->value) - $eighths) < 0.01) aria-current="true" @endif
+                            href="{{ $work->link($signed) }}" hx-get="{{ $work->link($signed) }}" hx-select="#card"
+                            hx-target="#card" hx-swap="outerHTML">{{ Metrum\Log\Kinds\PlantMoved::turns($eighths /
+                            8) }}</a>
                     @endforeach
                 </div>
             @elseif ($field !== null)
-                <label for="move-value">{{ $work->control->isStep() ? 'How much (below zero: taken out)' : 'Set to' }}</label>
-                <input id="move-value" class="input" name="value" autocomplete="off" required placeholder="{{ $page->units->symbol($field->kind) }}">
+                <label for="move-value">{{ $work->control->isStep() ? 'How much (below zero: taken out)'
+                    : 'Set to' }}</label>
+                <input id="move-value" class="input" name="value" autocomplete="off" required
+                    placeholder="{{ $page->units->symbol($field->kind) }}">
             @endif
             @if ($work->control->hasPosition() && $work->asFound() === null)
                 <label for="as-found">How was it found?</label>
-                <input id="as-found" class="input" name="reason" maxlength="120" required placeholder="2¾ turns open, mark at 4 o'clock; or: no mark possible">
+                <input id="as-found" class="input" name="reason" maxlength="120" required
+                    placeholder="2¾ turns open, mark at 4 o'clock; or: no mark possible">
             @endif
             @if ($work->gates->isHeldBack())
                 <label for="overruled">Move it all the same, because</label>
                 <input id="overruled" class="input" name="overruled" maxlength="200" required>
             @endif
-            <button class="btn turned" @disabled(! $page->mayEnter)>{{ ucfirst($work->control->row()->done) }}{{ $work->isTurned() ? ' it' : '' }}</button>
+            <button class="btn turned" @disabled(!
+                $page->mayEnter)>{{ ucfirst($work->control->row()->done) }}{{ $work->isTurned() ? ' it' : '' }}</button>
         </x-entry>
         @if ($work->foretold() !== [])
-            <table class="foretold"><caption>{{ $work->isTurned() ? ucfirst($work->turns($work->value)).' would give' : 'It would give' }}</caption>
-                @if ($work->coilUse() !== '')<tfoot><tr><td colspan="4" class="coil-use">{{ $work->coilUse() }}</td></tr></tfoot>@endif
-                @foreach ($work->foretold() as $row)<tr><th scope="row">{{ $row[0] }}</th><td>{{ $row[1] }} →</td><td><b>{{ $row[2] }}</b></td><td class="soft">{{ $row[3] }}</td></tr>@endforeach
+            <table class="foretold"><caption>{{ $work->isTurned() ? ucfirst($work->turns($work->value)).' would give'
+                : 'It would give' }}</caption>
+                @if ($work->coilUse() !== '')<tfoot><tr><td colspan="4"
+                    class="coil-use">{{ $work->coilUse() }}</td></tr></tfoot>@endif
+                @foreach ($work->foretold() as $row)<tr><th scope="row">{{ $row[0] }}</th><td>{{ $row[1] }}
+                    →</td><td><b>{{ $row[2] }}</b></td><td class="soft">{{ $row[3] }}</td></tr>@endforeach
             </table>
         @elseif ($work->figure() !== null)
-            <p class="hint grow">Nothing is foretold: {{ Illuminate\Support\Str::lcfirst($work->figure()->label()) }} was not read.</p>
+            <p class="hint grow">Nothing is foretold: {{ Illuminate\Support\Str::lcfirst($work->figure()->label()) }}
+                was not read.</p>
         @endif
     </div>
     @foreach ($work->warnings() as $warning)<p class="hint">◐ {{ $warning }}</p>@endforeach
     @foreach ($work->gates->cautions() as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
     @if ($work->isTurned() && $page->openCard() === null)
-    <details class="which" @if ($work->subject !== '') open @endif><summary>Several of them? One at a time, each with its own log</summary>
-        <form method="get" action="{{ route('visits.show', [$page->visit, 'put_right']) }}"><input type="hidden" name="card" value="{{ $work->control->value }}"><label for="which">Which one</label> <input id="which" class="input" name="subject" value="{{ $work->subject }}" maxlength="48" placeholder="valve B, coil 2"> <button class="btn quiet">Open it</button></form>
-        @foreach ($page->parts() as $one)@if ($one !== $work->subject)<a href="{{ route('visits.show', [$page->visit, 'put_right', 'card' => $work->control->value, 'subject' => $one]) }}">{{ $one === '' ? 'the circuit itself' : $one }}</a>@endif @endforeach
+    <details class="which" @if ($work->subject !== '') open @endif><summary>Several of them? One at a time, each with
+        its own log</summary>
+        <form method="get" action="{{ route('visits.show', [$page->visit, 'put_right']) }}"><input type="hidden"
+            name="card" value="{{ $work->control->value }}"><label for="which">Which one</label> <input id="which"
+            class="input" name="subject" value="{{ $work->subject }}" maxlength="48" placeholder="valve B, coil 2">
+            <button class="btn quiet">Open it</button></form>
+        @foreach ($page->parts() as $one)@if ($one !== $work->subject)<a
+            href="{{ route('visits.show', [$page->visit, 'put_right', 'card' => $work->control->value, 'subject'
+            => $one]) }}">{{ $one === '' ? 'the circuit itself' : $one }}</a>@endif @endforeach
     </details>
     @endif
-    <p class="card-foot">@if ($work->response() !== '')<b>This one: {{ $work->response() }}</b>@endif {{ $work->proposal() }}
+    <p class="card-foot">@if ($work->response() !== '')<b>This one: {{ $work->response() }}</b>@endif
+        {{ $work->proposal() }}
         @if ($work->allTheWayBack() !== null)
-            <x-entry :page="$page" kind="move" :key="$work->control->value" :part="$work->subject" :value="$work->typedTurns($work->allTheWayBack())" says="all the way back" class="inline"><input type="hidden" name="overruled" value="all the way back"><button class="plain">All the way back: {{ $work->turns($work->allTheWayBack()) }}</button></x-entry>
+            <x-entry :page="$page" kind="move" :key="$work->control->value" :part="$work->subject"
+                :value="$work->typedTurns($work->allTheWayBack())" says="all the way back" class="inline"><input
+                type="hidden" name="overruled" value="all the way back"><button class="plain">All the way back:
+                {{ $work->turns($work->allTheWayBack()) }}</button></x-entry>
         @endif</p>
 </section>

@@ -1,5 +1,9 @@
 {{-- what must hold first: $all, under a word of what it is for --}}
 @if ($all !== [])
     @if (($for ?? '') !== '')<p class="hint">{{ $for }}</p>@endif
-    <ul class="preconditions">@foreach ($all as $one)<li class="is-{{ strtolower($one->holding->name) }}">{{ $one->holding->mark()->sign() }} {{ $one->label }}@if ($one->detail !== ''), @told($one->detail)@endif @if ($one->settledBy !== null && ! $one->isHolding()) <a href="{{ $page->linkToAsked($one->settledBy) }}">look</a>@endif</li>@endforeach</ul>
+    <ul class="preconditions">@foreach ($all as $one)<li
+        class="is-{{ strtolower($one->holding->name) }}">{{ $one->holding->mark()->sign() }}
+        {{ $one->label }}@if ($one->detail !== ''), @told($one->detail)@endif
+        @if ($one->settledBy !== null && ! $one->isHolding()) <a
+        href="{{ $page->linkToAsked($one->settledBy) }}">look</a>@endif</li>@endforeach</ul>
 @endif

@@ -1,22 +1,34 @@
 <x-layout :title="$page->visit->circuit->name" visit>
-    <x-slot:where><span class="wide"><a href="{{ route('sites.show', $page->visit->circuit->site) }}">{{ $page->visit->circuit->site->name }}</a> / </span><a href="{{ route('circuits.show', $page->visit->circuit) }}"><b>{{ $page->visit->circuit->name }}</b></a></x-slot:where>
+    <x-slot:where><span class="wide"><a href="{{ route('sites.show',
+        $page->visit->circuit->site) }}">{{ $page->visit->circuit->site->name }}</a> / </span><a
+        href="{{ route('circuits.show',
+        $page->visit->circuit) }}"><b>{{ $page->visit->circuit->name }}</b></a></x-slot:where>
     <x-slot:chips>
         <span class="chip">{{ $page->findings->circuit->refrigerant }}</span>
         @include('visit.clocks')
         @include('visit.state')
-        <a class="chip wide" href="{{ route('settings') }}">{{ $page->units->temperature->symbol() }} · {{ $page->units->pressure->symbol() }}</a>
-        <span class="chip wide">{{ $page->visit->isOpen() ? 'Visit' : 'Closed visit' }} {{ $page->visit->opened_at->format('j M, H:i') }}</span>
+        <a class="chip wide" href="{{ route('settings') }}">{{ $page->units->temperature->symbol() }} ·
+            {{ $page->units->pressure->symbol() }}</a>
+        <span class="chip wide">{{ $page->visit->isOpen() ? 'Visit' : 'Closed visit' }}
+            {{ $page->visit->opened_at->format('j M, H:i') }}</span>
     </x-slot:chips>
-    <p id="no-script" class="no-script" role="alert">This page cannot run its script, so nothing can be entered here. Reload it where there is reception.</p>
-    <div class="bench stage-{{ $page->station->value }}" data-visit="{{ $page->visit->id }}" @if ($page->mayEnter) data-open @endif data-station="{{ $page->station->value }}">
+    <p id="no-script" class="no-script" role="alert">This page cannot run its script, so nothing can be entered here.
+        Reload it where there is reception.</p>
+    <div class="bench stage-{{ $page->station->value }}" data-visit="{{ $page->visit->id }}" @if ($page->mayEnter)
+        data-open @endif data-station="{{ $page->station->value }}">
         <nav class="walk" aria-label="Walk of the visit">@include('visit.walk')@include('visit.touched')</nav>
         <main id="main" class="work" data-needs-script inert>
             <h1 class="sr">{{ $page->station->label() }}: {{ $page->visit->circuit->name }}</h1>
-            @if ($errors->any())<p class="error" role="alert">{{ $errors->first() }}@if (old('value') !== null) You typed “{{ old('value') }}”.@endif</p>@endif
+            @if ($errors->any())<p class="error" role="alert">{{ $errors->first() }}@if (old('value') !== null) You
+                typed “{{ old('value') }}”.@endif</p>@endif
             @if (! $page->visit->isOpen())
-                <div class="said">This visit is closed. @can('reopen', $page->visit)<form class="inline" method="post" action="{{ route('visits.reopen', $page->visit) }}">@csrf<button class="btn quiet">Open it again</button></form>@else A lead can open it again.@endcan</div>
+                <div class="said">This visit is closed. @can('reopen', $page->visit)<form class="inline"
+                    method="post" action="{{ route('visits.reopen', $page->visit) }}">@csrf<button
+                    class="btn quiet">Open it again</button></form>@else A lead can open it again.@endcan</div>
             @elseif (! $page->mayEnter)
-                <div class="said">{{ $page->visit->user->name }} works in this visit. <form class="inline" method="post" action="{{ route('visits.store', $page->visit->circuit) }}">@csrf<button class="btn quiet">Start one of your own</button></form></div>
+                <div class="said">{{ $page->visit->user->name }} works in this visit. <form class="inline"
+                    method="post" action="{{ route('visits.store', $page->visit->circuit) }}">@csrf<button
+                    class="btn quiet">Start one of your own</button></form></div>
             @endif
             @include('visit.hazards')
             @include('visit.stage')

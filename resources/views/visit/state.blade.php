@@ -1,13 +1,19 @@
 <div id="state" class="state" data-part>
     <details class="menu">
-        <summary class="chip @if ($page->findings->state === null) asks @endif"><span>{{ $page->findings->isSettled() ? '○' : '◐' }}</span> {{ $page->stateWord() }}</summary>
+        <summary class="chip @if ($page->findings->state === null) asks @endif"><span>{{ $page->findings->isSettled()
+            ? '○' : '◐' }}</span> {{ $page->stateWord() }}</summary>
         <x-entry :page="$page" kind="state" key="state" says="Plant" class="state-menu">
             <fieldset @disabled(! $page->mayEnter)><legend>What is the plant doing now?</legend>
                 @foreach (Metrum\Knowledge\State::cases() as $state)
-                    <button class="tap" name="value" id="state-{{ str_replace('_', '-', $state->value) }}" value="{{ $page->findings->state === $state ? '' : $state->value }}" data-on="{{ $state->value }}" data-off="" data-was="{{ $page->findings->state === $state ? 'true' : 'false' }}" aria-pressed="{{ $page->findings->state === $state ? 'true' : 'false' }}"><span>{{ $state->label() }}</span></button>
+                    <button class="tap" name="value" id="state-{{ str_replace('_', '-', $state->value) }}"
+                        value="{{ $page->findings->state === $state ? '' : $state->value }}"
+                        data-on="{{ $state->value }}" data-off="" data-was="{{ $page->findings->state === $state
+                        ? 'true' : 'false' }}" aria-pressed="{{ $page->findings->state === $state ? 'true'
+                        : 'false' }}"><span>{{ $state->label() }}</span></button>
                 @endforeach
             </fieldset>
-            <p class="hint">Two equal readings beat any clock. Not settled: everything is still worked out, but judged with care.</p>
+            <p class="hint">Two equal readings beat any clock. Not settled: everything is still worked out, but
+                judged with care.</p>
         </x-entry>
     </details>
 </div>

@@ -1,6 +1,7 @@
 {{-- one step of the open card --}}
 @php($step = $one->step)
-<li class="step is-{{ $step->kind->value }} {{ $one->isTaken ? 'taken' : '' }} {{ $one->isNext ? 'next-step' : '' }}" @if ($one->isNext) aria-current="step" @endif>
+<li class="step is-{{ $step->kind->value }} {{ $one->isTaken ? 'taken' : '' }} {{ $one->isNext ? 'next-step' : '' }}"
+    @if ($one->isNext) aria-current="step" @endif>
 @if ($one->is(Metrum\Card\StepKind::Say))
     <p>@told($step->label)</p>
 @elseif ($one->is(Metrum\Card\StepKind::Figure))
@@ -14,25 +15,40 @@
 @elseif ($one->is(Metrum\Card\StepKind::Take))
     <x-entry :page="$page" kind="card" :key="$one->id" :id="$one->domId()" class="cell" card>
         <label for="in-{{ $one->domId() }}">@told($step->label)</label>
-        <span class="cell-value"><input id="in-{{ $one->domId() }}" name="value" value="{{ $one->value }}" autocomplete="off" enterkeyhint="next" @disabled(! $page->mayEnter)><i>{{ $one->unit }}</i></span><small class="hint"></small>
+        <span class="cell-value"><input id="in-{{ $one->domId() }}" name="value" value="{{ $one->value }}"
+            autocomplete="off" enterkeyhint="next" @disabled(! $page->mayEnter)><i>{{ $one->unit }}</i></span><small
+            class="hint"></small>
     </x-entry>
 @elseif ($one->is(Metrum\Card\StepKind::Tick))
-    <x-entry :page="$page" kind="card" :key="$one->id" :says="App\View\PageReader::told($step->label)" :id="$one->domId()" card>
-        <button class="tap tick" name="value" value="{{ $one->isTaken ? '' : 'yes' }}" aria-pressed="{{ $one->isTaken ? 'true' : 'false' }}" @disabled(! $page->mayEnter)><span>{{ $one->isTaken ? '☑' : '☐' }} @told($step->label)</span></button></x-entry>
+    <x-entry :page="$page" kind="card" :key="$one->id" :says="App\View\PageReader::told($step->label)"
+        :id="$one->domId()" card>
+        <button class="tap tick" name="value" value="{{ $one->isTaken ? '' : 'yes' }}"
+            aria-pressed="{{ $one->isTaken ? 'true' : 'false' }}" @disabled(! $page->mayEnter)><span>{{ $one->isTaken
+            ? '☑' : '☐' }} @told($step->label)</span></button></x-entry>
 @elseif ($one->is(Metrum\Card\StepKind::Choose))
     <x-entry :page="$page" kind="card" :key="$one->id" :id="$one->domId()" class="choice" card>
         <fieldset @disabled(! $page->mayEnter)><legend>@told($step->label)</legend>
-            <div class="taps">@foreach ($step->answers as $word => $label)<button class="tap" name="value" value="{{ $one->word === $word ? '' : $word }}" aria-pressed="{{ $one->word === $word ? 'true' : 'false' }}"><span>@told(ucfirst($label))</span></button>@endforeach</div></fieldset></x-entry>
+            <div class="taps">@foreach ($step->answers as $word => $label)<button class="tap" name="value"
+                value="{{ $one->word === $word ? '' : $word }}" aria-pressed="{{ $one->word === $word ? 'true'
+                : 'false' }}"><span>@told(ucfirst($label))</span></button>@endforeach</div></fieldset></x-entry>
 @elseif ($one->is(Metrum\Card\StepKind::Wait))
-    <x-entry :page="$page" kind="card" :key="$one->id" :says="'clock: '.App\View\PageReader::told($step->label)" :id="$one->domId()" card>
-        <button class="tap tick" name="value" value="{{ $one->isTaken ? '' : $open->wait($step) }}" aria-pressed="{{ $one->isTaken ? 'true' : 'false' }}" @disabled(! $page->mayEnter)><span>{{ $one->isTaken ? '☑ Clock set' : '◷ Start '.$open->wait($step) }}: @told($step->label)</span></button></x-entry>
+    <x-entry :page="$page" kind="card" :key="$one->id" :says="'clock: '.App\View\PageReader::told($step->label)"
+        :id="$one->domId()" card>
+        <button class="tap tick" name="value" value="{{ $one->isTaken ? '' : $open->wait($step) }}"
+            aria-pressed="{{ $one->isTaken ? 'true' : 'false' }}" @disabled(! $page->mayEnter)><span>{{ $one->isTaken
+            ? '☑ Clock set' : '◷ Start '.$open->wait($step) }}: @told($step->label)</span></button></x-entry>
 @elseif ($one->is(Metrum\Card\StepKind::Time))
     <x-entry :page="$page" kind="card" :key="$one->id" :id="$one->domId()" class="cell series" card>
-        <label for="in-{{ $one->domId() }}">@told($step->label)@if ($step->every !== '')<small>{{ $step->every }}, at least {{ $step->least }}; what was seen before as minutes and values: 0 15, 10 11, 40 3</small>@endif</label>
-        <span class="cell-value"><input id="in-{{ $one->domId() }}" name="value" value="" autocomplete="off" @disabled(! $page->mayEnter)><i>{{ $one->unit }}</i></span><button class="btn quiet" @disabled(! $page->mayEnter)>Note it</button>
+        <label for="in-{{ $one->domId() }}">@told($step->label)@if ($step->every !== '')<small>{{ $step->every }}, at
+            least {{ $step->least }}; what was seen before as minutes and values: 0 15, 10 11, 40
+            3</small>@endif</label>
+        <span class="cell-value"><input id="in-{{ $one->domId() }}" name="value" value="" autocomplete="off"
+            @disabled(! $page->mayEnter)><i>{{ $one->unit }}</i></span><button class="btn quiet"
+            @disabled(! $page->mayEnter)>Note it</button>
     </x-entry>
     @if ($open->amounts->picture($one) !== null)<x-picture.series :series="$open->amounts->picture($one)" />@endif
-    @if ($one->series !== [])<ol class="points">@foreach ($one->series as $fact)<li>{{ $open->amounts->point($step, $fact) }}</li>@endforeach</ol>@endif
+    @if ($one->series !== [])<ol class="points">@foreach ($one->series as $fact)<li>{{ $open->amounts->point($step,
+        $fact) }}</li>@endforeach</ol>@endif
 @elseif ($one->is(Metrum\Card\StepKind::Move))
     @include('visit.move', ['work' => $page->moveOf($step->control)])
 @endif

@@ -1,16 +1,20 @@
 {{-- what is still to be put back, and what was begun --}}
 @foreach ($page->side()->touched() as [$touched, $subject])
     @if ($loop->first)<p>To be put back</p>@endif
-    <x-entry :page="$page" kind="restored" :key="$touched" :part="$subject" :says="'put back: '.$touched"><button class="plain" name="value" value="yes" @disabled(! $page->mayEnter)>▢ {{ str_replace('_', ' ', $touched) }}{{ $subject === '' ? '' : ', '.$subject }}</button></x-entry>
+    <x-entry :page="$page" kind="restored" :key="$touched" :part="$subject" :says="'put back: '.$touched"><button
+        class="plain" name="value" value="yes" @disabled(! $page->mayEnter)>▢
+        {{ str_replace('_', ' ', $touched) }}{{ $subject === '' ? '' : ', '.$subject }}</button></x-entry>
 @endforeach
 @foreach ($page->cards()->open() as [$card, $subject])
     @if ($loop->first)<p>Begun, not ended</p>@endif
-    <a href="{{ App\View\CardList::link($page->visit, $card, $subject) }}">◐ {{ $card->name }}{{ $subject === '' ? '' : ', '.$subject }}</a>
+    <a href="{{ App\View\CardList::link($page->visit, $card, $subject) }}">◐
+        {{ $card->name }}{{ $subject === '' ? '' : ', '.$subject }}</a>
 @endforeach
 @if ($page->mayEnter && $page->side()->touchable() !== [])
 <details class="add-touched"><summary>+ something touched</summary>
     <x-entry :page="$page" kind="touched" value="yes" says="touched">
-        @foreach ($page->side()->touchable() as $key => $said)<button class="plain" name="key" value="{{ $key }}">{{ $said }}</button>@endforeach
+        @foreach ($page->side()->touchable() as $key => $said)<button class="plain" name="key"
+            value="{{ $key }}">{{ $said }}</button>@endforeach
     </x-entry>
 </details>
 @endif

@@ -2,38 +2,62 @@
 @php($first = $verdict->first())
 @php($open = ! $verdict->leads())
 <div id="verdict" class="verdict" data-part>
-    <button class="pull" type="button" data-drawer aria-expanded="false" aria-controls="verdict-more"><span class="sr">Show the whole verdict</span></button>
+    <button class="pull" type="button" data-drawer aria-expanded="false" aria-controls="verdict-more"><span
+        class="sr">Show the whole verdict</span></button>
     @if ($verdict->blank)
         <div class="lead"><h2>Nothing entered yet</h2></div>
         <p class="soft">Begin with what the owner says. A first ranking stands here after one tap.</p>
     @else
-        <div class="lead"><h2>{{ $open ? 'Still open' : $verdict->nameOf($first) }}</h2><span class="pct">{{ $open ? '' : App\View\Explain::percent($first->probability) }}</span></div>
-        @if ($open)<p class="slim-next">{{ $verdict->nameOf($first) }} {{ App\View\Explain::percent($first->probability) }}, and others</p>@else<x-bar :share="$first->probability" />@endif
+        <div class="lead"><h2>{{ $open ? 'Still open' : $verdict->nameOf($first) }}</h2><span
+            class="pct">{{ $open ? '' : App\View\Explain::percent($first->probability) }}</span></div>
+        @if ($open)<p class="slim-next">{{ $verdict->nameOf($first) }}
+            {{ App\View\Explain::percent($first->probability) }}, and others</p>@else<x-bar
+            :share="$first->probability" />@endif
         @if ($verdict->seen !== [])<p class="seen">● {{ App\View\Explain::seen($verdict->seen) }}</p>@endif
-        @if ($verdict->nextCheck() !== null)<p class="slim-next"><b>Next: {{ App\View\Explain::within($verdict->nextCheck()->title()) }}</b>, {{ $verdict->nextCheck()->minutes }} min</p>@endif
+        @if ($verdict->nextCheck() !== null)<p class="slim-next"><b>Next:
+            {{ App\View\Explain::within($verdict->nextCheck()->title()) }}</b>, {{ $verdict->nextCheck()->minutes }}
+            min</p>@endif
     @endif
     @if ($verdict->cautions !== [])<p class="caution slim-caution">◐ {{ $verdict->cautions[0] }}</p>@endif
     @php($unfinished = count($page->side()->touched()) + count($page->cards()->open()))
-    @if ($unfinished > 0)<button class="plain slim-next unfinished-count" type="button" data-drawer>◐ {{ $unfinished }} unfinished</button>@endif
+    @if ($unfinished > 0)<button class="plain slim-next unfinished-count" type="button" data-drawer>◐
+        {{ $unfinished }} unfinished</button>@endif
     <div id="verdict-more" class="verdict-more">
         @if ($unfinished > 0)<div class="unfinished">@include('visit.unfinished')</div>@endif
         @unless ($verdict->blank)
             @if (count($page->judged->assessment->chapters->all) > 1)@include('visit.work-side')@endif
             @if (isset($answer) && $answer->changed() !== null)<p class="last-change">{{ $answer->changed() }}</p>@endif
-            @if ($verdict->explained !== null && $verdict->explained->odd !== [])<p class="explained">{{ $page->explain->explained($verdict->explained) }}</p>@endif
-            @if ($verdict->together !== null)<p class="together">◐ One fault leaves something over: perhaps {{ App\View\Explain::within($verdict->together[0]->label()) }} and {{ App\View\Explain::within($verdict->together[1]->label()) }} at once.</p>@endif
-            @if ($verdict->odd() !== [])<p class="odd">○ Sound here, though it looks odd: {{ implode('; ', array_map(fn ($one) => App\View\Explain::within($page->explain->odd($one)), $verdict->odd())) }}.</p>@endif
-            @if (! $verdict->settled->isOpen())<p class="provisional">◐ Provisional: {{ implode('; ', $verdict->settled->reasons()) }}.</p>@endif
-            @foreach ($verdict->contradictions as $contradiction)<p class="contradiction" role="note">● {{ $contradiction->sentence() }}</p>@endforeach
-            @if (! $open && ($first->cause !== null || $first->grade !== null) && $first->fault !== Metrum\Knowledge\Fault::NoFault)<p class="how-marked">{{ $page->explain->marked($first) }}</p>@endif
-            @unless ($open || $page->station === Metrum\Knowledge\Station::Verdict)@include('visit.evidence', ['suspect' => $first, 'most' => 3])@endunless
-            <p class="to-why"><a href="{{ route('visits.why', $page->visit) }}">Why</a> · <a href="{{ route('handbook.show', ['fault' => $first->fault->value, 'circuit' => $page->visit->circuit_id]) }}">{{ $verdict->nameOf($first) }} in the handbook</a> · <a href="{{ route('bench', ['calculator' => 'superheat', 'visit' => $page->visit->id]) }}">Bench</a></p>
+            @if ($verdict->explained !== null && $verdict->explained->odd !== [])<p
+                class="explained">{{ $page->explain->explained($verdict->explained) }}</p>@endif
+            @if ($verdict->together !== null)<p class="together">◐ One fault leaves something over: perhaps
+                {{ App\View\Explain::within($verdict->together[0]->label()) }} and
+                {{ App\View\Explain::within($verdict->together[1]->label()) }} at once.</p>@endif
+            @if ($verdict->odd() !== [])<p class="odd">○ Sound here, though it looks odd:
+                {{ implode('; ', array_map(fn ($one) => App\View\Explain::within($page->explain->odd($one)),
+                $verdict->odd())) }}.</p>@endif
+            @if (! $verdict->settled->isOpen())<p class="provisional">◐ Provisional:
+                {{ implode('; ', $verdict->settled->reasons()) }}.</p>@endif
+            @foreach ($verdict->contradictions as $contradiction)<p class="contradiction" role="note">●
+                {{ $contradiction->sentence() }}</p>@endforeach
+            @if (! $open && ($first->cause !== null || $first->grade !== null)
+                && $first->fault !== Metrum\Knowledge\Fault::NoFault)<p
+                class="how-marked">{{ $page->explain->marked($first) }}</p>@endif
+            @unless ($open || $page->station === Metrum\Knowledge\Station::Verdict)@include('visit.evidence',
+                ['suspect' => $first, 'most' => 3])@endunless
+            <p class="to-why"><a href="{{ route('visits.why', $page->visit) }}">Why</a> · <a
+                href="{{ route('handbook.show', ['fault' => $first->fault->value, 'circuit'
+                => $page->visit->circuit_id]) }}">{{ $verdict->nameOf($first) }} in the handbook</a> · <a
+                href="{{ route('bench', ['calculator' => 'superheat', 'visit' => $page->visit->id]) }}">Bench</a></p>
             @unless ($page->station === Metrum\Knowledge\Station::Verdict)
             <div class="others">
                 @foreach (array_slice($verdict->ranked(3), $open ? 0 : 1) as $suspect)
-                    <details><summary><span>{{ $verdict->nameOf($suspect) }}</span><b>{{ App\View\Explain::percent($suspect->probability) }}</b></summary>@include('visit.evidence', ['suspect' => $suspect, 'most' => 3])@include('visit.judge', ['suspect' => $suspect, 'where' => 'panel'])</details>
+                    <details><summary><span>{{ $verdict->nameOf($suspect) }}</span><b>{{
+                        App\View\Explain::percent($suspect->probability) }}</b></summary>@include('visit.evidence',
+                        ['suspect' => $suspect, 'most' => 3])@include('visit.judge', ['suspect' => $suspect, 'where'
+                        => 'panel'])</details>
                 @endforeach
-                <div class="rest"><span>all others</span><b>{{ App\View\Explain::percent($page->verdict->shareBehind(3)) }}</b></div>
+                <div class="rest"><span>all
+                    others</span><b>{{ App\View\Explain::percent($page->verdict->shareBehind(3)) }}</b></div>
             </div>
             @endunless
             @if ($verdict->referral !== null)
@@ -41,14 +65,22 @@
             @elseif ($verdict->nextCheck() !== null)
                 @include('visit.next-check', ['check' => $verdict->nextCheck()])
                 @if (count($verdict->checks) > 1 && $page->station !== Metrum\Knowledge\Station::Verdict)
-                    <p class="after-that">After that: @foreach (array_slice($verdict->checks, 1, 2) as $check)<a href="{{ $page->linkTo($check) }}">{{ App\View\Explain::within($check->title()) }}</a> ({{ $check->minutes }} min){{ $loop->last ? '.' : ', ' }}@endforeach</p>
+                    <p class="after-that">After that: @foreach (array_slice($verdict->checks, 1, 2) as $check)<a
+                        href="{{ $page->linkTo($check) }}">{{ App\View\Explain::within($check->title()) }}</a>
+                        ({{ $check->minutes }} min){{ $loop->last ? '.' : ', ' }}@endforeach</p>
                 @endif
             @else
-                <p class="soft">{{ $open ? 'What is left to look at would tell little for its minutes. Put right what is surest, and see what it changes.' : 'No further check would tell much. Prove it, and leave it.' }}</p>
+                <p class="soft">{{ $open ?
+                    'What is left to look at would tell little for its minutes. '.
+                    'Put right what is surest, and see what it changes.'
+                    : 'No further check would tell much. Prove it, and leave it.' }}</p>
             @endif
-            @unless ($open || $page->station === Metrum\Knowledge\Station::Verdict)@include('visit.judge', ['suspect' => $first, 'where' => 'panel'])@endunless
-            @foreach ($page->findings->confirmed as $fault)<p class="settled-fact">● Confirmed: {{ App\View\Explain::within($fault->label()) }}. The ranking is of what remains.</p>@endforeach
-            @foreach ($verdict->doubtfulRulings as $fault)<p class="contradiction">◐ {{ $fault->label() }} was ruled out, yet the readings still point to it.</p>@endforeach
+            @unless ($open || $page->station === Metrum\Knowledge\Station::Verdict)@include('visit.judge', ['suspect'
+                => $first, 'where' => 'panel'])@endunless
+            @foreach ($page->findings->confirmed as $fault)<p class="settled-fact">● Confirmed:
+                {{ App\View\Explain::within($fault->label()) }}. The ranking is of what remains.</p>@endforeach
+            @foreach ($verdict->doubtfulRulings as $fault)<p class="contradiction">◐ {{ $fault->label() }} was ruled
+                out, yet the readings still point to it.</p>@endforeach
         @endunless
         @foreach (array_slice($verdict->cautions, 0, 4) as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
     </div>

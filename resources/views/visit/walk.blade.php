@@ -1,8 +1,10 @@
 <ol id="walk" data-part>
     @foreach ($page->walk() as $i => $step)
-        <li><a href="{{ route('visits.show', [$page->visit, $step->station->value]) }}" @if ($step->station === $page->station) aria-current="step" @endif accesskey="{{ $i + 1 }}">
+        <li><a href="{{ route('visits.show', [$page->visit, $step->station->value]) }}"
+            @if ($step->station === $page->station) aria-current="step" @endif accesskey="{{ $i + 1 }}">
             <b class="step-{{ $step->mark() }}" aria-hidden="true"></b>
-            <span><span class="wide">{{ $step->station->label() }}</span><span class="slim">{{ $step->station->short() }}</span><small>{{ $step->said }}</small></span>
+            <span><span class="wide">{{ $step->station->label() }}</span><span
+                class="slim">{{ $step->station->short() }}</span><small>{{ $step->said }}</small></span>
         </a></li>
     @endforeach
 </ol>

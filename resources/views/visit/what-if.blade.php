@@ -1,7 +1,9 @@
 <section aria-labelledby="h-what-if" class="what-if">
     <h2 id="h-what-if">What would change, before it is done</h2>
     <div class="taps">
-        @foreach ($whatIf->questions() as $question => $words)<button type="button" class="tap" hx-get="{{ route('visits.what-if', [$page->visit, $question]) }}" hx-target="#what-if">{{ $words }}</button>@endforeach
+        @foreach ($whatIf->questions() as $question => $words)<button type="button" class="tap"
+            hx-get="{{ route('visits.what-if', [$page->visit, $question]) }}"
+            hx-target="#what-if">{{ $words }}</button>@endforeach
         <a class="btn quiet" href="{{ route('visits.bench', $page->visit) }}">On the plant bench</a>
     </div>
     <div id="what-if" aria-live="polite"></div>

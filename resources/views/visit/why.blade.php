@@ -1,52 +1,97 @@
 <x-layout :title="'Why: '.$why->page->visit->circuit->name">
-    <x-slot:where><a href="{{ route('circuits.show', $why->page->visit->circuit) }}">{{ $why->page->visit->circuit->name }}</a> / <a href="{{ route('visits.show', [$why->page->visit, 'verdict']) }}"><b>Visit {{ $why->page->visit->opened_at->format('j M, H:i') }}</b></a></x-slot:where>
+    <x-slot:where><a href="{{ route('circuits.show',
+        $why->page->visit->circuit) }}">{{ $why->page->visit->circuit->name }}</a> / <a
+        href="{{ route('visits.show', [$why->page->visit, 'verdict']) }}"><b>Visit
+        {{ $why->page->visit->opened_at->format('j M, H:i') }}</b></a></x-slot:where>
     <main id="main" class="page why">
         <h1>Why this verdict</h1>
         @if ($why->page->verdict->blank)
-            <p class="empty">Nothing entered yet, so nothing has been weighed. <a href="{{ route('visits.show', [$why->page->visit, 'complaint']) }}">Begin with what the owner says</a>.</p>
+            <p class="empty">Nothing entered yet, so nothing has been weighed. <a
+                href="{{ route('visits.show', [$why->page->visit, 'complaint']) }}">Begin with what the owner
+                says</a>.</p>
         @else
             @php($picture = $why->picture())
             <section class="sheet" aria-labelledby="h-path">
                 <h2 id="h-path">How it came about</h2>
                 <div class="scrolls" tabindex="0" role="region" aria-label="Path of the ranking">
-                <svg class="path-picture" viewBox="0 0 {{ $picture->width }} {{ App\Picture\PathPicture::HEIGHT }}" width="{{ $picture->width }}" role="img" aria-labelledby="path-title">
-                    <title id="path-title">Probability of the first {{ count($why->suspects()) }} suspects after each entry</title>
-                    @foreach ($picture->levels() as $level)<line class="level" x1="{{ $picture->left() }}" x2="{{ $picture->right() }}" y1="{{ $level['y'] }}" y2="{{ $level['y'] }}"/><text class="level-text" x="{{ $picture->left() - 6 }}" y="{{ $level['y'] + 4 }}" text-anchor="end">{{ $level['text'] }}</text>@endforeach
-                    @foreach ($why->turns() as $turn)<line class="turn" x1="{{ $picture->x($turn['number']) }}" x2="{{ $picture->x($turn['number']) }}" y1="10" y2="168"/><text class="turn-text" x="{{ $picture->x($turn['number']) }}" y="183" text-anchor="middle">{{ $turn['number'] }}</text>@endforeach
-                    @foreach ($picture->paths() as $i => $path)<path class="path-{{ $i + 1 }}" d="{{ $path }}"/>@endforeach
-                    @foreach ($picture->ends() as $i => $end)<circle class="path-{{ $i + 1 }} end" cx="{{ $end['x'] }}" cy="{{ $end['y'] }}" r="4.5"/>@endforeach
+                <svg class="path-picture" viewBox="0 0 {{ $picture->width }} {{ App\Picture\PathPicture::HEIGHT }}"
+                    width="{{ $picture->width }}" role="img" aria-labelledby="path-title">
+                    <title id="path-title">Probability of the first {{ count($why->suspects()) }} suspects after each
+                        entry</title>
+                    @foreach ($picture->levels() as $level)<line class="level" x1="{{ $picture->left() }}"
+                        x2="{{ $picture->right() }}" y1="{{ $level['y'] }}" y2="{{ $level['y'] }}"/><text
+                        class="level-text" x="{{ $picture->left() - 6 }}" y="{{ $level['y'] + 4 }}"
+                        text-anchor="end">{{ $level['text'] }}</text>@endforeach
+                    @foreach ($why->turns() as $turn)<line class="turn" x1="{{ $picture->x($turn['number']) }}"
+                        x2="{{ $picture->x($turn['number']) }}" y1="10" y2="168"/><text class="turn-text"
+                        x="{{ $picture->x($turn['number']) }}" y="183"
+                        text-anchor="middle">{{ $turn['number'] }}</text>@endforeach
+                    @foreach ($picture->paths() as $i => $path)<path class="path-{{ $i + 1 }}"
+                        d="{{ $path }}"/>@endforeach
+                    @foreach ($picture->ends() as $i => $end)<circle class="path-{{ $i + 1 }} end"
+                        cx="{{ $end['x'] }}" cy="{{ $end['y'] }}" r="4.5"/>@endforeach
                 </svg>
                 </div>
-                <ul class="path-legend">@foreach ($why->suspects() as $i => $suspect)<li><svg viewBox="0 0 30 10" aria-hidden="true"><path class="path-{{ $i + 1 }}" d="M1 5H29"/></svg>{{ $why->page->verdict->nameOf($suspect) }} <b>{{ App\View\Explain::percent($suspect->probability) }}</b></li>@endforeach</ul>
-                @if ($why->turns() === [])<p class="soft">No single entry changed much: the verdict is the sum of many small things.</p>
-                @else<ol class="turns">@foreach ($why->turns() as $turn)<li value="{{ $turn['number'] }}"><span>{{ $turn['text'] }}</span> <span class="soft">{{ $turn['change'] }}</span></li>@endforeach</ol>@endif
+                <ul class="path-legend">@foreach ($why->suspects() as $i => $suspect)<li><svg viewBox="0 0 30 10"
+                    aria-hidden="true"><path class="path-{{ $i + 1 }}"
+                    d="M1 5H29"/></svg>{{ $why->page->verdict->nameOf($suspect) }}
+                    <b>{{ App\View\Explain::percent($suspect->probability) }}</b></li>@endforeach</ul>
+                @if ($why->turns() === [])<p class="soft">No single entry changed much: the verdict is the sum of
+                    many small things.</p>
+                @else<ol class="turns">@foreach ($why->turns() as $turn)<li
+                    value="{{ $turn['number'] }}"><span>{{ $turn['text'] }}</span> <span
+                    class="soft">{{ $turn['change'] }}</span></li>@endforeach</ol>@endif
             </section>
             @php([$low, $high] = $why->span())
             @php($x = static fn (float $nats): float => round(2 + (196 * ($nats - $low)) / ($high - $low), 1))
             @foreach ($why->suspects() as $suspect)
                 <section class="sheet" aria-labelledby="h-{{ $suspect->fault->value }}">
-                    <header class="why-head"><h2 id="h-{{ $suspect->fault->value }}">{{ $why->page->verdict->nameOf($suspect) }}</h2><b>{{ App\View\Explain::percent($suspect->probability) }}</b></header>
-                    <p class="soft">@told($suspect->entry()->mechanism) <a href="{{ route('handbook.show', ['fault' => $suspect->fault->value, 'circuit' => $why->page->visit->circuit_id]) }}">In the handbook</a></p>
+                    <header class="why-head"><h2
+                        id="h-{{ $suspect->fault->value }}">{{ $why->page->verdict->nameOf($suspect) }}</h2><b>{{
+            App\View\Explain::percent($suspect->probability) }}</b></header>
+                    <p class="soft">@told($suspect->entry()->mechanism) <a
+                        href="{{ route('handbook.show', ['fault' => $suspect->fault->value, 'circuit'
+                        => $why->page->visit->circuit_id]) }}">In the handbook</a></p>
                     <ul class="ladder">
                         @forelse ($why->ladder($suspect) as $rung)
-                            <li @class(['against' => $rung['nats'] < 0])><svg viewBox="0 0 200 14" aria-hidden="true" preserveAspectRatio="none"><line class="middle" x1="{{ $x(0.0) }}" x2="{{ $x(0.0) }}" y1="0" y2="14"/><rect class="{{ $rung['nats'] < 0 ? 'weight-against' : 'weight-for' }}" x="{{ min($x($rung['from']), $x($rung['to'])) }}" y="2" width="{{ max(1.5, abs($x($rung['to']) - $x($rung['from']))) }}" height="10" rx="2"/></svg><span>{{ $rung['nats'] < 0 ? 'against: '.App\View\Explain::within($rung['text']) : $rung['text'] }}</span></li>
+                            <li @class(['against' => $rung['nats'] < 0])><svg viewBox="0 0 200 14" aria-hidden="true"
+                                preserveAspectRatio="none"><line class="middle" x1="{{ $x(0.0) }}" x2="{{ $x(0.0) }}"
+                                y1="0" y2="14"/><rect class="{{ $rung['nats'] < 0 ? 'weight-against'
+                                : 'weight-for' }}" x="{{ min($x($rung['from']), $x($rung['to'])) }}" y="2"
+                                width="{{ max(1.5, abs($x($rung['to']) - $x($rung['from']))) }}" height="10"
+                                rx="2"/></svg><span>{{ $rung['nats'] < 0 ?
+                                'against: '.App\View\Explain::within($rung['text']) : $rung['text'] }}</span></li>
                         @empty
-                            <li><span></span><span class="soft">Nothing found speaks for or against it: it stands where such plants usually stand.</span></li>
+                            <li><span></span><span class="soft">Nothing found speaks for or against it: it stands
+                                where such plants usually stand.</span></li>
                         @endforelse
                     </ul>
                 </section>
             @endforeach
             <section class="sheet" aria-labelledby="h-pattern">
                 <h2 id="h-pattern">Suction and head, and where to look in which order</h2>
-                @if ($why->pressures() === [])<p class="soft">Neither pressure was read while it ran, or the weather is not known.</p>
-                @else<table><caption class="sr">Pressures</caption><thead><tr><th scope="col">Pressure</th><th scope="col">Read</th><th scope="col">Should be</th><th scope="col">Stands</th></tr></thead><tbody>@foreach ($why->pressures() as $row)<tr><th scope="row">{{ $row['name'] }}</th><td>{{ $row['is'] }}</td><td>{{ $row['should'] }}</td><td>{{ $row['stands'] }}</td></tr>@endforeach</tbody></table>@endif
-                <ol class="families">@foreach ($why->pattern()->families() as $part => $share)<li><span>{{ $part }}</span> <x-bar :share="$share" /> <b>{{ App\View\Explain::percent($share) }}</b></li>@endforeach</ol>
+                @if ($why->pressures() === [])<p class="soft">Neither pressure was read while it ran, or the weather
+                    is not known.</p>
+                @else<table><caption class="sr">Pressures</caption><thead><tr><th scope="col">Pressure</th><th
+                    scope="col">Read</th><th scope="col">Should be</th><th
+                    scope="col">Stands</th></tr></thead><tbody>@foreach ($why->pressures() as $row)<tr><th
+                    scope="row">{{ $row['name'] }}</th><td>{{ $row['is'] }}</td><td>{{ $row['should'] }}</td>
+                        <td>{{ $row['stands'] }}</td></tr>@endforeach</tbody></table>@endif
+                <ol class="families">@foreach ($why->pattern()->families() as $part => $share)
+                    <li><span>{{ $part }}</span>
+                    <x-bar :share="$share" /> <b>{{ App\View\Explain::percent($share) }}</b></li>@endforeach</ol>
             </section>
             <section class="sheet" aria-labelledby="h-right">
                 <h2 id="h-right">How often such verdicts are right</h2>
-                <p>{{ $why->howOften() }} <span class="soft">Measured on simulated plants that were not learned from.</span></p>
-                <table class="calibration"><caption class="sr">Claimed and right</caption><thead><tr><th scope="col">Said</th><th scope="col">Right</th><th scope="col" class="num">Verdicts</th></tr></thead>
-                    <tbody>@foreach ($why->calibration() as [$claimed, $right, $visits])<tr><td>{{ App\View\Explain::percent($claimed) }}</td><td><x-bar :share="$right" /> {{ App\View\Explain::percent($right) }}</td><td class="num">{{ $visits }}</td></tr>@endforeach</tbody></table>
+                <p>{{ $why->howOften() }} <span class="soft">Measured on simulated plants that were not learned
+                    from.</span></p>
+                <table class="calibration"><caption class="sr">Claimed and right</caption><thead><tr><th
+                    scope="col">Said</th><th scope="col">Right</th><th scope="col"
+                    class="num">Verdicts</th></tr></thead>
+                    <tbody>@foreach ($why->calibration() as [$claimed, $right, $visits])<tr>
+                        <td>{{ App\View\Explain::percent($claimed) }}</td><td><x-bar
+                        :share="$right" /> {{ App\View\Explain::percent($right) }}</td><td
+                        class="num">{{ $visits }}</td></tr>@endforeach</tbody></table>
             </section>
         @endif
     </main>

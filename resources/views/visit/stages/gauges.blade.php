@@ -3,7 +3,11 @@
     <div class="cells grid">@foreach ($page->controls->cells() as $cell)@include('visit.cell')@endforeach</div>
 </div>
 <div class="folds">
-<details class="fold"><summary>More readings</summary><div class="cells row">@foreach ($page->controls->moreCells() as $cell)@include('visit.cell')@endforeach</div></details>
+<details class="fold"><summary>More readings</summary><div
+    class="cells row">@foreach ($page->controls->moreCells() as $cell)@include('visit.cell')@endforeach</div></details>
 @include('visit.table')
-<details class="fold"><summary>Before hoses go on</summary>@foreach (App\View\StationCautions::of($page->station, $page->findings->circuit->refrigerant) as $caution)<p class="caution">◐ @told($caution)</p>@endforeach</details>
+<details class="fold"><summary>Before hoses go
+    on</summary>
+        @foreach (App\View\StationCautions::of($page->station, $page->findings->circuit->refrigerant) as $caution)<p
+    class="caution">◐ @told($caution)</p>@endforeach</details>
 </div>

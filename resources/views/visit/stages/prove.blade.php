@@ -1,5 +1,6 @@
 <section class="sheet" aria-labelledby="h-proof"><h2 id="h-proof">Is it proven?</h2>
-    <ul class="proofs">@foreach ($page->side()->proofs() as $proof)<li>{{ $proof->sign }} <b>{{ $proof->label }}</b> {{ $proof->said }}</li>@endforeach</ul>
+    <ul class="proofs">@foreach ($page->side()->proofs() as $proof)<li>{{ $proof->sign }} <b>{{ $proof->label }}</b>
+        {{ $proof->said }}</li>@endforeach</ul>
 </section>
 @if ($page->work()->story->outcomes() !== [])
 <section class="sheet done" aria-labelledby="h-done"><h2 id="h-done">What was done, and what came of it</h2>
@@ -7,7 +8,10 @@
 </section>
 <section class="sheet" aria-labelledby="h-both"><h2 id="h-both">Before and after</h2>
     <table class="both"><tr><th>Figure</th><th>As found</th><th>Now</th><th>Change</th></tr>
-        @foreach ($page->side()->beforeAndAfter() as $row)<tr><th scope="row">{{ $row[0] }}</th><td>{{ $row[1] }}</td><td>@if ($row[3] === '')<span class="soft">{{ $row[2] }}</span>@else<b>{{ $row[2] }}</b>@endif</td><td class="soft">{{ $row[3] }}</td></tr>@endforeach
+        @foreach ($page->side()->beforeAndAfter() as $row)<tr><th
+            scope="row">{{ $row[0] }}</th><td>{{ $row[1] }}</td><td>@if ($row[3] === '')<span
+            class="soft">{{ $row[2] }}</span>@else<b>{{ $row[2] }}</b>@endif</td><td
+            class="soft">{{ $row[3] }}</td></tr>@endforeach
     </table>
 </section>
 @else

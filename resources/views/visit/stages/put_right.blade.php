@@ -1,11 +1,14 @@
 @php($work = $page->work())
 @php($strip = $work->strip(760.0))
-@php($label = $work->figure() === null ? '' : $work->figure()->label().', '.$page->units->symbol($work->figure()->quantity()))
+@php($figure = $work->figure())
+@php($label = $figure === null ? '' : $figure->label().', '.$page->units->symbol($figure->quantity()))
 @if ($work->isOpen && $strip !== null && ! $strip->isEmpty() && $work->control !== Metrum\Knowledge\Control::Charge)
     <figure class="strip-side">
         <x-picture.strip :strip="$strip" :label="$label" class="wide" />
         <x-picture.strip :strip="$work->strip(390.0)" :label="$label" class="slim" />
-        <table class="sr"><caption>{{ $work->figure()->label() }}, chapter by chapter</caption><tr><th>Chapter</th><th>Began</th><th>Read</th></tr>@foreach ($strip->rows() as $row)<tr><td>{{ $row[0] }}</td><td>{{ $row[1] }}</td><td>{{ $row[2] }}</td></tr>@endforeach</table>
+        <table class="sr"><caption>{{ $work->figure()->label() }}, chapter by
+            chapter</caption><tr><th>Chapter</th><th>Began</th><th>Read</th></tr>@foreach ($strip->rows() as $row)<tr>
+                <td>{{ $row[0] }}</td><td>{{ $row[1] }}</td><td>{{ $row[2] }}</td></tr>@endforeach</table>
     </figure>
 @endif
 @if ($page->work()->story->toRead() !== '')
@@ -21,9 +24,13 @@
     @elseif ($page->advice->isLockedMove($work->control))
         @include('visit.licence')
     @else
-        @include($work->control === Metrum\Knowledge\Control::Charge ? 'visit.charge' : 'visit.move', ['work' => $page->moveOf(null)])
+        @include($work->control === Metrum\Knowledge\Control::Charge ? 'visit.charge' : 'visit.move', ['work'
+            => $page->moveOf(null)])
     @endif
     <nav class="cards-below" aria-label="Other work">
-        @foreach ($work->others() as $group => $controls)@if ($controls !== [])<div class="cards-group"><b>{{ $group }}</b><span>@foreach ($controls as $control)<a href="{{ route('visits.show', [$page->visit, 'put_right', 'card' => $control->value]) }}">{{ $control->label() }}</a>@endforeach</span></div>@endif @endforeach
+        @foreach ($work->others() as $group => $controls)@if ($controls !== [])<div
+            class="cards-group"><b>{{ $group }}</b><span>@foreach ($controls as $control)<a
+            href="{{ route('visits.show', [$page->visit, 'put_right', 'card'
+            => $control->value]) }}">{{ $control->label() }}</a>@endforeach</span></div>@endif @endforeach
     </nav>
 @endif

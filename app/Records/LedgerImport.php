@@ -182,7 +182,7 @@ final class LedgerImport
         $said = self::said($circuit->id, $moment, (float) $kilograms);
 
         return new Fact(
-            Str::isUlid($id) ? $id : self::madeOf($said, $purpose->value, $label),
+            Str::isUlid($id) ? $id : self::madeOf($said, $purpose->value, $text('cylinder')),
             FactKind::Move,
             new Content(Control::Charge->value, (float) $kilograms, null, $data),
             $moment,

@@ -53,6 +53,17 @@ abstract class TestCase extends FrameworkTestCase
         return parent::actingAs($user, $guard);
     }
 
+    /** Pages as a browser shows them: a new line in the source is a blank. */
+    protected function createTestResponse($response, $request): TestResponse
+    {
+        $text = $response->getContent();
+        if (is_string($text) && str_contains((string) $response->headers->get('Content-Type'), 'text/html')) {
+            $response->setContent((string) preg_replace('/\s+/', ' ', $text));
+        }
+
+        return parent::createTestResponse($response, $request);
+    }
+
     /** Somebody else of the workshop. */
     protected function colleague(string $role = User::TECHNICIAN): User
     {

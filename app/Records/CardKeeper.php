@@ -7,6 +7,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Metrum\Card\Card;
 use Metrum\Card\StepKind;
+use Metrum\Diagnosis\Gate;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
@@ -17,7 +18,6 @@ use Metrum\Log\Statement;
 use Metrum\Quantity\Units;
 use Metrum\Work\Cards\BegunCards;
 use Metrum\Work\Cards\Run;
-use Metrum\Work\Precondition;
 
 /** Records a step of a card: held back where a gate does not hold, and at its end what the card came to. */
 final readonly class CardKeeper
@@ -131,13 +131,13 @@ final readonly class CardKeeper
     /** @throws NotAFact where a gate does not hold and nobody says why it is begun all the same */
     private static function mayBegin(Run $run, Content $begun): void
     {
-        $firm = Precondition::firm($run->gates());
+        $firm = (new Gate($run->gates()))->firm();
         if ($firm !== []) {
-            throw NotAFact::because($run->card->name.' is not begun: '.Precondition::why($firm).'.');
+            throw NotAFact::because($run->card->name.' is not begun: '.Gate::why($firm).'.');
         }
         $failing = $run->failing();
         if ($failing !== [] && $begun->text('reason') === '') {
-            $why = Precondition::why($failing);
+            $why = Gate::why($failing);
 
             throw NotAFact::because(
                 $run->card->name.' is not begun yet: '.$why.'. Say why, and it is begun all the same.',

@@ -11,13 +11,14 @@ use Metrum\Card\Step;
 use Metrum\Card\StepKind;
 use Metrum\Card\Stop;
 use Metrum\Diagnosis\Cautions;
+use Metrum\Diagnosis\Gate;
+use Metrum\Diagnosis\Requirement;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Station;
 use Metrum\Log\Kinds\StepTaken;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Cards\Run;
-use Metrum\Work\Precondition;
 
 /** The card that is open: its gates before it is begun, its steps as they are answered, and what it comes to. */
 final class CardPage
@@ -35,7 +36,7 @@ final class CardPage
     /** What it comes to as it stands; null as long as that cannot be told. */
     private readonly ?Outcome $outcome;
 
-    /** @var ?list<Precondition> as soon as they were asked for */
+    /** @var ?list<Requirement> as soon as they were asked for */
     private ?array $gates = null;
 
     private function __construct(
@@ -89,7 +90,7 @@ final class CardPage
         return $this->run->progress->beginning()?->content->text('reason') ?? '';
     }
 
-    /** @return list<Precondition> */
+    /** @return list<Requirement> */
     public function gates(): array
     {
         return $this->gates ??= $this->run->gates();
@@ -97,7 +98,7 @@ final class CardPage
 
     public function isHeldBack(): bool
     {
-        return Precondition::failing($this->gates()) !== [];
+        return (new Gate($this->gates()))->failing() !== [];
     }
 
     /** @return list<string> where the hand goes */

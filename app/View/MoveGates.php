@@ -3,14 +3,15 @@
 namespace App\View;
 
 use Metrum\Diagnosis\Cautions;
+use Metrum\Diagnosis\Gate;
+use Metrum\Diagnosis\Requirement;
 use Metrum\Knowledge\Control;
 use Metrum\Work\MayMove;
-use Metrum\Work\Precondition;
 
 /** What must hold before a control is moved, and what holds it back. */
 final class MoveGates
 {
-    /** @var ?list<Precondition> */
+    /** @var ?list<Requirement> */
     private ?array $all = null;
 
     public function __construct(
@@ -20,13 +21,13 @@ final class MoveGates
     ) {
     }
 
-    /** @return list<Precondition> */
+    /** @return list<Requirement> */
     public function all(): array
     {
         return $this->all ??= $this->may->preconditions($this->control, $this->subject);
     }
 
-    /** @return list<Precondition> before some is taken back; none where nothing is too much */
+    /** @return list<Requirement> before some is taken back; none where nothing is too much */
     public function ofTaking(): array
     {
         return $this->control === Control::Charge ? $this->may->ofTaking($this->subject) : [];
@@ -36,13 +37,13 @@ final class MoveGates
     public function isHeldBack(): bool
     {
         return $this->may->isHeldBack($this->control, $this->subject) ||
-            Precondition::notHolding($this->ofTaking()) !== [];
+            (new Gate($this->ofTaking()))->shut() !== [];
     }
 
     /** What no reason passes, in words; empty where nothing does. */
     public function refusal(): string
     {
-        return Precondition::why(Precondition::firm($this->all()));
+        return Gate::why((new Gate($this->all()))->firm());
     }
 
     public function isTooSoon(): bool

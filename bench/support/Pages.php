@@ -83,10 +83,12 @@ final class Pages
         @$document->loadHTML('<?xml encoding="utf-8">'.$plain);
         $hidden = (new DOMXPath($document))->query('//form//input[@type="hidden"]');
         foreach ($hidden === false ? [] : [...$hidden] as $input) {
+            assert($input instanceof DOMElement);
             $form = $input;
             while ($form->nodeName !== 'form') {
                 $form = $form->parentNode;
             }
+            assert($form instanceof DOMElement);
             $names = ['name', 'value'];
             $said = array_map(static fn (string $one): string => $input->getAttribute($one), $names);
             $form->setAttribute('hidden-'.$said[0], $form->getAttribute('hidden-'.$said[0]).' '.$said[1]);

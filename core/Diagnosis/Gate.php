@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
-/** Something that is held back until its conditions hold. */
+/** The one way to hold something back: until its conditions hold, or somebody says why it is done all the same. */
 final readonly class Gate
 {
     /** @param  list<Requirement>  $requirements */
@@ -17,17 +17,55 @@ final readonly class Gate
         return $this->shut() === [];
     }
 
-    /** @return list<Requirement> what keeps it shut */
+    /** @return list<Requirement> what keeps it shut: it fails, or nobody knows */
     public function shut(): array
     {
-        return array_values(
-            array_filter($this->requirements, static fn (Requirement $one): bool => ! $one->holds()),
-        );
+        return $this->only(static fn (Requirement $one): bool => ! $one->isHolding());
+    }
+
+    /** @return list<Requirement> what fails: of the rest nobody knows more than that it may hold */
+    public function failing(): array
+    {
+        return $this->only(static fn (Requirement $one): bool => $one->isFailing());
+    }
+
+    /** @return list<Requirement> what fails, and no reason passes it */
+    public function firm(): array
+    {
+        return $this->only(static fn (Requirement $one): bool => $one->isFailing() && $one->isFirm);
     }
 
     /** @return list<string> what keeps it shut, in words */
     public function reasons(): array
     {
-        return array_map(static fn (Requirement $one): string => $one->why, $this->shut());
+        return self::words($this->shut());
+    }
+
+    /**
+     * Why something is held back, within a sentence.
+     *
+     * @param  list<Requirement>  $by
+     */
+    public static function why(array $by): string
+    {
+        return implode('; ', self::words($by));
+    }
+
+    /**
+     * @param  list<Requirement>  $requirements
+     * @return list<string>
+     */
+    private static function words(array $requirements): array
+    {
+        return array_map(static fn (Requirement $one): string => $one->sentence(), $requirements);
+    }
+
+    /**
+     * @param  \Closure(Requirement): bool  $wanted
+     * @return list<Requirement>
+     */
+    private function only(\Closure $wanted): array
+    {
+        return array_values(array_filter($this->requirements, $wanted));
     }
 }

@@ -138,18 +138,14 @@ final readonly class Verdict
         if (! self::isShortage($suspect->fault) || $this->charge->isOpen()) {
             return $suspect->entry()->do;
         }
-        $against = array_filter(
-            $this->charge->shut(),
-            static fn (Requirement $one): bool => $one->holding === Holding::Fails,
-        );
-        $why = array_map(static fn (Requirement $one): string => $one->why, $against);
+        $why = Gate::why($this->charge->failing());
 
         return [
-            $why === []
+            $why === ''
                 ? 'Do not add refrigerant yet. Still to be looked at: '.
-                    implode('; ', $this->charge->reasons()).
+                    Gate::why($this->charge->shut()).
                     '.'
-                : 'Do not add refrigerant: '.implode('; ', $why).'.',
+                : 'Do not add refrigerant: '.$why.'.',
             $suspect->entry()->do[0],
         ];
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Exchange;
 
+use Metrum\Diagnosis\Gate;
+use Metrum\Diagnosis\Requirement;
 use Metrum\Diagnosis\Suspect;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Figure;
@@ -16,7 +18,6 @@ use Metrum\Work\Charging\ChargingGate;
 use Metrum\Work\Movements;
 use Metrum\Work\NextMove;
 use Metrum\Work\OpenTouches;
-use Metrum\Work\Precondition;
 use Metrum\Work\Response;
 
 /** What was done at a visit, as the command line answers it (work.md §7), in file units. */
@@ -58,12 +59,12 @@ final class WorkAnswer
         $knee = $charging->knee();
         $next = (new NextMove($assessment))->of(Control::Charge, '')[0] ?? null;
         $gate = new ChargingGate($assessment, $assessment->judged(), '');
-        $shut = Precondition::notHolding($gate->all());
+        $shut = (new Gate($gate->all()))->shut();
 
         return [
             'school' => $charging->school->value,
             'gate' => $shut === [] ? 'open' : 'shut',
-            'because' => array_map(static fn (Precondition $one): string => $one->sentence(), $shut),
+            'because' => array_map(static fn (Requirement $one): string => $one->sentence(), $shut),
             'missing_kg' => $estimate === null ? null : round($estimate->missing, 4),
             'deviation_kg' => $estimate === null ? null : round($estimate->deviation, 4),
             'knee' => $knee === null ? null : ['row' => $knee->row, 'added_kg' => round($knee->added, 4)],

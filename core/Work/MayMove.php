@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
+use Metrum\Diagnosis\Gate;
+use Metrum\Diagnosis\Requirement;
 use Metrum\Knowledge\ChargePurpose;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Prerequisite;
@@ -35,9 +37,9 @@ final readonly class MayMove
             );
         }
         $preconditions = $this->wanted($control, $move);
-        $firm = Precondition::firm($preconditions);
+        $firm = (new Gate($preconditions))->firm();
         if ($firm !== []) {
-            throw NotAFact::because($control->label().' is not moved: '.Precondition::why($firm).'.');
+            throw NotAFact::because($control->label().' is not moved: '.Gate::why($firm).'.');
         }
         if ($overruled !== '') {
             return;
@@ -55,10 +57,10 @@ final readonly class MayMove
             );
         }
         $fails = $control === Control::Charge
-            ? Precondition::notHolding($preconditions)
-            : Precondition::failing($preconditions);
+            ? (new Gate($preconditions))->shut()
+            : (new Gate($preconditions))->failing();
         if ($fails !== []) {
-            $why = Precondition::why($fails);
+            $why = Gate::why($fails);
 
             throw NotAFact::because(
                 $control->label().' is not moved yet: '.$why.'. Say why, and it is moved all the same.',
@@ -66,7 +68,7 @@ final readonly class MayMove
         }
     }
 
-    /** @return list<Precondition> what must hold before this very move */
+    /** @return list<Requirement> what must hold before this very move */
     private function wanted(Control $control, Content $move): array
     {
         if ($control !== Control::Charge || ($move->value ?? 0.0) >= 0.0) {
@@ -81,13 +83,13 @@ final readonly class MayMove
             : [...$licence, ...$preconditions->ofTaking()];
     }
 
-    /** @return list<Precondition> by what was found so far */
+    /** @return list<Requirement> by what was found so far */
     public function preconditions(Control $control, string $subject): array
     {
         return Preconditions::at($this->assessment, $this->assessment->judged(), $subject)->of($control);
     }
 
-    /** @return list<Precondition> before refrigerant comes out; none where nothing is too much */
+    /** @return list<Requirement> before refrigerant comes out; none where nothing is too much */
     public function ofTaking(string $subject): array
     {
         return ($this->assessment->charging($subject)->missing() ?? 0.0) < 0.0
@@ -95,15 +97,15 @@ final readonly class MayMove
             : [];
     }
 
-    /** @return list<Precondition> that do not hold */
+    /** @return list<Requirement> that do not hold */
     public function failing(Control $control, string $subject): array
     {
         $all = $this->preconditions($control, $subject);
 
         // Refrigerant is held back as long as something was not looked at, too (N-01).
         return $control === Control::Charge
-            ? Precondition::notHolding($all)
-            : Precondition::failing($all);
+            ? (new Gate($all))->shut()
+            : (new Gate($all))->failing();
     }
 
     /** Whether a word is wanted before it is moved. */

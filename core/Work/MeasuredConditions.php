@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
+use Metrum\Diagnosis\Requirement;
 use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
@@ -33,69 +34,69 @@ final readonly class MeasuredConditions
     {
     }
 
-    public function liquid(): Precondition
+    public function liquid(): Requirement
     {
         $subcooling = $this->figures->value(DerivedFigure::ValveSubcooling) ??
             $this->figures->value(DerivedFigure::Subcooling);
         $glass = $this->findings->observed(Observation::SightGlass);
 
         return match (true) {
-            $subcooling !== null && $subcooling < self::LIQUID => Precondition::fails(
+            $subcooling !== null && $subcooling < self::LIQUID => Requirement::fails(
                 'liquid at the valve',
                 'no subcooling: the valve gets gas',
                 Reading::ValveInletTemperature,
             ),
-            $glass === Word::Bubbles => Precondition::fails(
+            $glass === Word::Bubbles => Requirement::fails(
                 'liquid at the valve',
                 'the glass bubbles',
                 Observation::SightGlass,
             ),
-            $subcooling !== null => Precondition::holds(
+            $subcooling !== null => Requirement::holds(
                 'liquid at the valve',
                 sprintf('subcooled %.1f K', $subcooling),
             ),
-            $glass === Word::Clear => Precondition::holds('liquid at the valve', 'the glass is clear'),
-            default => Precondition::open('liquid at the valve', 'not known', Reading::CondenserOutletTemperature),
+            $glass === Word::Clear => Requirement::holds('liquid at the valve', 'the glass is clear'),
+            default => Requirement::open('liquid at the valve', 'not known', Reading::CondenserOutletTemperature),
         };
     }
 
-    public function head(): Precondition
+    public function head(): Requirement
     {
         $condensing = $this->figures->value(DerivedFigure::SaturatedCondensing);
         if ($condensing === null) {
-            return Precondition::open('head held', 'not read', Reading::DischargePressure);
+            return Requirement::open('head held', 'not read', Reading::DischargePressure);
         }
         $least = $this->rules->band(HouseRule::LeastCondensing)->low;
         $none = $this->findings->circuit->headPressureControl === HeadPressureControl::None;
         $said = sprintf('%.0f °C', $condensing - 273.15);
 
         return $condensing < $least - self::LOST_HEAD && ! $none
-            ? Precondition::fails('head held', "only $said: the valve lacks pressure", Reading::DischargePressure)
-            : Precondition::holds('head held', 'at '.$said);
+            ? Requirement::fails('head held', "only $said: the valve lacks pressure", Reading::DischargePressure)
+            : Requirement::holds('head held', 'at '.$said);
     }
 
-    public function box(): Precondition
+    public function box(): Requirement
     {
         $above = $this->figures->value(DerivedFigure::BoxAboveSetPoint);
 
         return match (true) {
-            $above === null => Precondition::open('box near its set point', 'not read', Reading::BoxTemperature),
-            $above > self::FAR => Precondition::fails(
+            $above === null => Requirement::open('box near its set point', 'not read', Reading::BoxTemperature),
+            $above > self::FAR => Requirement::fails(
                 'box near its set point',
                 sprintf('%.1f K above: pull it down first', $above),
                 Reading::BoxTemperature,
             ),
-            $above > self::NEAR => Precondition::open(
+            $above > self::NEAR => Requirement::open(
                 'box near its set point',
                 sprintf('%.1f K above: superheat reads high', $above),
                 Reading::BoxTemperature,
             ),
-            default => Precondition::holds('box near its set point', ''),
+            default => Requirement::holds('box near its set point', ''),
         };
     }
 
     /** Without it a drop of temperature along the liquid line may come of the air around it. */
-    public function liquidWarmerThanAir(): Precondition
+    public function liquidWarmerThanAir(): Requirement
     {
         $label = 'liquid warmer than the air';
         $liquid = $this->findings->reading(Reading::DrierInletTemperature) ??
@@ -105,11 +106,11 @@ final readonly class MeasuredConditions
         if ($liquid === null || $air === null) {
             $missing = $liquid === null ? Reading::DrierInletTemperature : Reading::AmbientTemperature;
 
-            return Precondition::open($label, 'not read', $missing);
+            return Requirement::open($label, 'not read', $missing);
         }
 
         return $liquid > $air
-            ? Precondition::holds($label, sprintf('by %.1f K', $liquid - $air))
-            : Precondition::fails($label, 'it is not: the drop says nothing now', Reading::DrierInletTemperature);
+            ? Requirement::holds($label, sprintf('by %.1f K', $liquid - $air))
+            : Requirement::fails($label, 'it is not: the drop says nothing now', Reading::DrierInletTemperature);
     }
 }

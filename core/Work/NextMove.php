@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
+use Metrum\Diagnosis\Gate;
 use Metrum\Findings\Chapter;
 use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
@@ -58,7 +59,7 @@ final readonly class NextMove
             return null;
         }
         $preconditions = Preconditions::at($this->assessment, $this->assessment->present(), $subject);
-        if (Precondition::failing($preconditions->of($control)) !== []) {
+        if ((new Gate($preconditions->of($control)))->failing() !== []) {
             return null;
         }
         $response = $this->assessment->responses->of($control, $subject);

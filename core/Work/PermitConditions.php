@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Work;
 
 use Metrum\Diagnosis\Cautions;
+use Metrum\Diagnosis\Requirement;
 use Metrum\Findings\Findings;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Prerequisite;
@@ -23,21 +24,21 @@ final readonly class PermitConditions
     }
 
     /** Flammable, high-pressure and toxic refrigerants: confirmed for this visit, and ammonia never (A-06). */
-    public function licence(): Precondition
+    public function licence(): Requirement
     {
         $label = 'licence and tools';
         $refrigerant = $this->findings->circuit->refrigerant;
         $referral = Cautions::referral($refrigerant);
         if ($referral !== null) {
-            return Precondition::refuses($label, $referral);
+            return Requirement::refuses($label, $referral);
         }
         $class = Cautions::licensedClass($refrigerant);
         $asked = self::licenceAsked($refrigerant, $this->assessment->log);
 
         return match (true) {
-            $class === null => Precondition::holds($label, 'as for every refrigerant'),
-            $asked === null => Precondition::holds($label, "confirmed for $class at this visit"),
-            default => Precondition::refuses(
+            $class === null => Requirement::holds($label, 'as for every refrigerant'),
+            $asked === null => Requirement::holds($label, "confirmed for $class at this visit"),
+            default => Requirement::refuses(
                 $label,
                 "$class asks for a licence and tools made for it: confirm them for this visit",
             ),
@@ -62,23 +63,23 @@ final readonly class PermitConditions
     }
 
     /** Refrigerant into a plant whose leak nobody looked for wants a reason, or a search (Z-09, N-11). */
-    public function leakSearched(): Precondition
+    public function leakSearched(): Requirement
     {
         $label = 'the leak is searched';
         if ($this->findings->tested(Test::NitrogenOrBubbleSearch) !== null) {
-            return Precondition::holds($label, 'at this visit');
+            return Requirement::holds($label, 'at this visit');
         }
         if ($this->assessment->rules->follow(Ruling::NothingBeforeSearch)) {
-            return Precondition::refuses($label, 'nothing is added before a search, by the house rule');
+            return Requirement::refuses($label, 'nothing is added before a search, by the house rule');
         }
         foreach ($this->assessment->log->history(FactKind::Move) as $move) {
             $reason = $move->content->text(PlantMoved::OVERRULED);
             if ($move->content->key === Control::Charge->value && $reason !== '') {
-                return Precondition::holds($label, 'added before it, because '.$reason);
+                return Requirement::holds($label, 'added before it, because '.$reason);
             }
         }
 
-        return Precondition::fails(
+        return Requirement::fails(
             $label,
             'not yet: search first, or say why it cannot wait',
             Test::NitrogenOrBubbleSearch,

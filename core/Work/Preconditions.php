@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
+use Metrum\Diagnosis\Requirement;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Prerequisite;
 use Metrum\Knowledge\Reading;
@@ -34,13 +35,13 @@ final readonly class Preconditions
         return new self($assessment, $account, $subject);
     }
 
-    /** @return list<Precondition> */
+    /** @return list<Requirement> */
     public function of(Control $control): array
     {
         return $this->all($control->row()->gates);
     }
 
-    /** @return list<Precondition> before refrigerant comes out because there is too much of it */
+    /** @return list<Requirement> before refrigerant comes out because there is too much of it */
     public function ofTaking(): array
     {
         return (new TakingGate($this->assessment, $this->account, $this->subject))->all();
@@ -48,7 +49,7 @@ final readonly class Preconditions
 
     /**
      * @param  list<Prerequisite>  $gates
-     * @return list<Precondition>
+     * @return list<Requirement>
      */
     public function all(array $gates): array
     {
@@ -61,12 +62,12 @@ final readonly class Preconditions
     }
 
     /** Said to be settled, and nothing moved just now that the plant has not answered. */
-    private function settled(): Precondition
+    private function settled(): Requirement
     {
         $left = $this->assessment->settling->left($this->assessment->present()->chapter, $this->assessment->lastTold());
 
         return $left > 0.0
-            ? Precondition::fails(
+            ? Requirement::fails(
                 'settled',
                 'the last move has '.ceil($left / 60).' min left of its clock',
                 Reading::MinutesSinceDisturbance,
@@ -74,7 +75,7 @@ final readonly class Preconditions
             : $this->seen->settled();
     }
 
-    /** @return list<Precondition> one, but for the charge gate, which has one for each thing that is still wanted */
+    /** @return list<Requirement> one, but for the charge gate, which has one for each thing that is still wanted */
     private function one(Prerequisite $gate): array
     {
         return match ($gate) {

@@ -14,6 +14,8 @@ use Metrum\Card\Ref;
 use Metrum\Card\Step;
 use Metrum\Card\StepKind;
 use Metrum\Card\Stop;
+use Metrum\Diagnosis\Gate;
+use Metrum\Diagnosis\Requirement;
 use Metrum\Log\Content;
 use Metrum\Log\Kinds\StepTaken;
 use Metrum\Log\Log;
@@ -21,7 +23,6 @@ use Metrum\Log\NotAFact;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Assessment;
-use Metrum\Work\Precondition;
 use Metrum\Work\Preconditions;
 
 /** A card as it is worked at a visit: which steps it asks for now, what they were answered, what it comes to. */
@@ -127,7 +128,7 @@ final readonly class Run
         return $this->values->answer($step);
     }
 
-    /** @return list<Precondition> */
+    /** @return list<Requirement> */
     public function gates(): array
     {
         $preconditions = Preconditions::at($this->assessment, $this->assessment->judged(), $this->subject);
@@ -135,10 +136,10 @@ final readonly class Run
         return $preconditions->all($this->card->gates);
     }
 
-    /** @return list<Precondition> that do not hold: a word is wanted before it is begun */
+    /** @return list<Requirement> that do not hold: a word is wanted before it is begun */
     public function failing(): array
     {
-        return Precondition::failing($this->gates());
+        return (new Gate($this->gates()))->failing();
     }
 
     /** What it comes to; null as long as that cannot be told. */

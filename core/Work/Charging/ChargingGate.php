@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Charging;
 
+use Metrum\Diagnosis\Gate;
+use Metrum\Diagnosis\Requirement;
 use Metrum\Diagnosis\Sureness;
 use Metrum\Diagnosis\Suspect;
 use Metrum\Diagnosis\Verdict;
@@ -19,7 +21,6 @@ use Metrum\Twin\Ailment;
 use Metrum\Twin\Filling;
 use Metrum\Work\Account;
 use Metrum\Work\Assessment;
-use Metrum\Work\Precondition;
 
 /**
  * What must hold before refrigerant goes in (N-01): looked at, not full, nothing else in the way, two signs of a
@@ -48,7 +49,7 @@ final readonly class ChargingGate
         $this->figures = $assessment->figures($account->chapter, $subject);
     }
 
-    /** @return list<Precondition> */
+    /** @return list<Requirement> */
     public function all(): array
     {
         return [
@@ -65,10 +66,10 @@ final readonly class ChargingGate
 
     public function isOpen(): bool
     {
-        return Precondition::notHolding($this->all()) === [];
+        return (new Gate($this->all()))->shut() === [];
     }
 
-    /** @return list<Precondition> head and current over their limits stop an addition, and no reason passes that */
+    /** @return list<Requirement> head and current over their limits stop an addition, and no reason passes that */
     private function limits(): array
     {
         $all = [];
@@ -76,7 +77,7 @@ final readonly class ChargingGate
         if ($dew !== null && $dew > NextAddition::HIGH_STOP - NextAddition::HEADROOM) {
             $said = Format::number($dew - 273.15, 0);
             $headroom = Format::number(NextAddition::HEADROOM, 0);
-            $all[] = Precondition::refuses(
+            $all[] = Requirement::refuses(
                 'head',
                 "condensing at $said °C, within $headroom K of the high-pressure stop",
             );
@@ -85,7 +86,7 @@ final readonly class ChargingGate
         $most = $this->assessment->rules->band(HouseRule::CurrentLow)->high;
         if ($share !== null && $share > $most) {
             $said = Format::number(100 * $share, 0);
-            $all[] = Precondition::refuses(
+            $all[] = Requirement::refuses(
                 'current',
                 "$said % of the plate's while it runs: stop adding, find out why",
             );
@@ -94,12 +95,12 @@ final readonly class ChargingGate
         return $all;
     }
 
-    /** @return list<Precondition> what two additions that changed nothing say */
+    /** @return list<Requirement> what two additions that changed nothing say */
     private function answers(): array
     {
         return $this->charging->isSilent()
             ? [
-                Precondition::fails(
+                Requirement::fails(
                     'it answers',
                     'two additions changed nothing that was foretold: it is not short, or it goes elsewhere',
                     Reading::ReceiverLevel,
@@ -108,26 +109,24 @@ final readonly class ChargingGate
             : [];
     }
 
-    /** @return list<Precondition> what verdicts hold back already: full, or not looked at */
+    /** @return list<Requirement> what verdicts hold back already: full, or not looked at */
     private function lookedAt(): array
     {
         $all = [];
         $verdict = $this->charging->log->isCharging()
             ? $this->verdict()
             : $this->assessment->verdict($this->assessment->judged());
-        foreach ($verdict->charge->requirements as $one) {
-            if (! $one->holds()) {
-                $all[] = new Precondition($one->holding, 'looked at first', $one->why, $one->settledBy[0] ?? null);
-            }
+        foreach ($verdict->charge->shut() as $one) {
+            $all[] = $one->named('looked at first');
         }
         $high = $this->figures->value(DerivedFigure::Subcooling);
         $level = $this->now->reading(Reading::ReceiverLevel);
         if ($level !== null && $level > Filling::FULLEST) {
             $said = Format::number(100 * $level, 0);
-            $all[] = Precondition::refuses('room', "the receiver stands at $said %");
+            $all[] = Requirement::refuses('room', "the receiver stands at $said %");
         }
 
-        return $all === [] && $high !== null ? [Precondition::holds('looked at', 'liquid, air and drier')] : $all;
+        return $all === [] && $high !== null ? [Requirement::holds('looked at', 'liquid, air and drier')] : $all;
     }
 
     private function verdict(): Verdict
@@ -135,7 +134,7 @@ final readonly class ChargingGate
         return $this->assessment->verdict($this->base);
     }
 
-    /** @return list<Precondition> */
+    /** @return list<Requirement> */
     private function overPlate(): array
     {
         $plate = $this->now->circuit->design->value(DesignKey::NameplateCharge);
@@ -150,12 +149,12 @@ final readonly class ChargingGate
 
         return [
             $in > (1 + $over) * $plate
-                ? Precondition::fails('plate', "$share % over it $by: is the plate right, or the leak?", Reading::Added)
-                : Precondition::holds('plate', Format::number(100 * $in / $plate, 0)." % of it $by"),
+                ? Requirement::fails('plate', "$share % over it $by: is the plate right, or the leak?", Reading::Added)
+                : Requirement::holds('plate', Format::number(100 * $in / $plate, 0)." % of it $by"),
         ];
     }
 
-    /** @return list<Precondition> what starves a coil or hides a charge whatever is added */
+    /** @return list<Requirement> what starves a coil or hides a charge whatever is added */
     private function inTheWay(): array
     {
         $drop = $this->figures->value(DerivedFigure::DrierDrop);
@@ -163,13 +162,13 @@ final readonly class ChargingGate
         $all = [];
         if ($drop !== null && $drop > $most) {
             $said = Format::number($drop, 1).' K over the drier: a restriction, not a shortage';
-            $all[] = Precondition::fails('drier', $said, Reading::DrierOutletTemperature);
+            $all[] = Requirement::fails('drier', $said, Reading::DrierOutletTemperature);
         }
 
         return [...$all, ...Obstacles::seen($this->now, $this->assessment->rules)];
     }
 
-    private function signs(): Precondition
+    private function signs(): Requirement
     {
         $chapter = $this->base->chapter;
         $shortage = Shortage::of(
@@ -181,20 +180,20 @@ final readonly class ChargingGate
         $for = implode(', ', $shortage->for);
         $against = implode(', ', $shortage->against);
         if ($shortage->isShown()) {
-            return Precondition::holds($label, $this->asFound().$for);
+            return Requirement::holds($label, $this->asFound().$for);
         }
         if ($shortage->isOpen()) {
             [$name, $by] = $shortage->open[0];
 
-            return Precondition::open($label, ($for === '' ? 'none yet' : "only $for").'; still wanted: '.$name, $by);
+            return Requirement::open($label, ($for === '' ? 'none yet' : "only $for").'; still wanted: '.$name, $by);
         }
         $by = Reading::ReceiverLevel;
 
-        return Precondition::fails($label, ($for === '' ? 'none' : "only $for").'; against it: '.$against, $by);
+        return Requirement::fails($label, ($for === '' ? 'none' : "only $for").'; against it: '.$against, $by);
     }
 
     /** Whether a shortage fits better than anything else; else what fits. */
-    private function fitsBest(): Precondition
+    private function fitsBest(): Requirement
     {
         $suspects = $this->verdict()->suspects;
         $chance = Verdict::chanceOfShortage($suspects);
@@ -205,14 +204,14 @@ final readonly class ChargingGate
         $percent = static fn (float $share): string => Format::number(100 * $share, 0).' %';
         $label = 'a shortage fits best';
         if ($confirmed !== []) {
-            return Precondition::holds($label, 'confirmed');
+            return Requirement::holds($label, 'confirmed');
         }
         $others = array_values(
             array_filter($suspects, static fn (Suspect $one): bool => ! Verdict::isShortage($one->fault)),
         );
         $other = $others[0] ?? null;
         if ($chance >= Sureness::Leaning->begins() && $chance > ($other->probability ?? 0.0)) {
-            return Precondition::holds($label, $this->asFound().$percent($chance));
+            return Requirement::holds($label, $this->asFound().$percent($chance));
         }
         $what = $other === null
             ? ''
@@ -220,10 +219,10 @@ final readonly class ChargingGate
         $isFull = Ailment::of($suspects[0]->fault)->isSurplus() &&
             $suspects[0]->probability >= Sureness::Leaning->begins();
         if ($isFull) {
-            return Precondition::refuses($label, 'only '.$percent($chance).$what);
+            return Requirement::refuses($label, 'only '.$percent($chance).$what);
         }
 
-        return Precondition::fails($label, 'only '.$percent($chance).$what, Reading::ReceiverLevel);
+        return Requirement::fails($label, 'only '.$percent($chance).$what, Reading::ReceiverLevel);
     }
 
     /** Once refrigerant went in, what spoke for it was read before. */
@@ -232,7 +231,7 @@ final readonly class ChargingGate
         return $this->charging->log->isCharging() ? 'as found ' : '';
     }
 
-    /** @return list<Precondition> while a charge goes on */
+    /** @return list<Requirement> while a charge goes on */
     private function stillMissing(): array
     {
         $estimate = $this->charging->estimate();
@@ -247,8 +246,8 @@ final readonly class ChargingGate
 
         return [
             $missing !== null && $missing > 0.0
-                ? Precondition::holds('still missing', "about $share % of the charge")
-                : Precondition::fails(
+                ? Requirement::holds('still missing', "about $share % of the charge")
+                : Requirement::fails(
                     'still missing',
                     $missing === null ? 'nothing that can be told: leave it' : "none: $share % too much",
                     Reading::CondenserOutletTemperature,
@@ -257,16 +256,16 @@ final readonly class ChargingGate
     }
 
     /** Where no kilograms can be said the plant says itself when it has enough. */
-    private function stillShown(): Precondition
+    private function stillShown(): Requirement
     {
         $shortage = Shortage::of($this->now, $this->figures, $this->assessment->rules);
 
         return $shortage->for === []
-            ? Precondition::fails(
+            ? Requirement::fails(
                 'still missing',
                 'nothing that it shows any more: '.implode(', ', $shortage->against),
                 Observation::SightGlass,
             )
-            : Precondition::holds('still missing', 'it still shows '.implode(', ', $shortage->for));
+            : Requirement::holds('still missing', 'it still shows '.implode(', ', $shortage->for));
     }
 }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Charging;
 
+use Metrum\Diagnosis\Requirement;
 use Metrum\Findings\Findings;
 use Metrum\Findings\StandingFans;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Word;
-use Metrum\Work\Precondition;
 
 /** What starves a coil, keeps the head up or hides a charge whatever is added or taken: it is put right first. */
 final readonly class Obstacles
@@ -28,20 +28,20 @@ final readonly class Obstacles
         [Observation::FrostCoil, 'coil'],
     ];
 
-    /** @return list<Precondition> that were seen */
+    /** @return list<Requirement> that were seen */
     public static function seen(Findings $findings, HouseRules $rules): array
     {
         $fans = StandingFans::in($findings, $rules);
         $all = [];
         if ($fans->ofCoil) {
-            $all[] = Precondition::fails('coil fans', 'put them right first', Observation::EvaporatorFans);
+            $all[] = Requirement::fails('coil fans', 'put them right first', Observation::EvaporatorFans);
         }
         if ($fans->ofCondenser) {
-            $all[] = Precondition::fails('condenser fans', 'put them right first', Observation::CondenserFans);
+            $all[] = Requirement::fails('condenser fans', 'put them right first', Observation::CondenserFans);
         }
         foreach (self::SEEN as [$asked, $words, $label, $said]) {
             if ($findings->saw($asked, ...$words)) {
-                $all[] = Precondition::fails($label, $said, $asked);
+                $all[] = Requirement::fails($label, $said, $asked);
             }
         }
 
@@ -50,7 +50,7 @@ final readonly class Obstacles
 
     /**
      * @param  Findings  ...$findings  now, and before refrigerant was moved at this visit
-     * @return list<Precondition> where nobody looked yet
+     * @return list<Requirement> where nobody looked yet
      */
     public static function notLookedAt(Findings ...$findings): array
     {
@@ -58,7 +58,7 @@ final readonly class Obstacles
         foreach (self::LOOKED_AT as [$asked, $label]) {
             $seen = array_filter($findings, static fn (Findings $one): bool => $one->observed($asked) !== null);
             if ($seen === []) {
-                $all[] = Precondition::open($label, 'not looked at', $asked);
+                $all[] = Requirement::open($label, 'not looked at', $asked);
             }
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Charging;
 
+use Metrum\Diagnosis\Gate;
+use Metrum\Diagnosis\Requirement;
 use Metrum\Diagnosis\Sureness;
 use Metrum\Diagnosis\Suspect;
 use Metrum\Findings\Findings;
@@ -17,7 +19,6 @@ use Metrum\Quantity\Format;
 use Metrum\Twin\Ailment;
 use Metrum\Work\Account;
 use Metrum\Work\Assessment;
-use Metrum\Work\Precondition;
 use Metrum\Work\SeenConditions;
 
 /**
@@ -44,7 +45,7 @@ final readonly class TakingGate
         $this->asFound = $assessment->accounts()[$first - 1]->chapter->of($subject);
     }
 
-    /** @return list<Precondition> */
+    /** @return list<Requirement> */
     public function all(): array
     {
         return [
@@ -59,25 +60,25 @@ final readonly class TakingGate
 
     public function isOpen(): bool
     {
-        return Precondition::notHolding($this->all()) === [];
+        return (new Gate($this->all()))->shut() === [];
     }
 
-    private function glass(): Precondition
+    private function glass(): Requirement
     {
         $seen = $this->findings->observed(Observation::SightGlass);
 
         return match ($seen) {
-            null => Precondition::open('sight glass', 'not looked at', Observation::SightGlass),
-            Word::Bubbles => Precondition::fails(
+            null => Requirement::open('sight glass', 'not looked at', Observation::SightGlass),
+            Word::Bubbles => Requirement::fails(
                 'sight glass',
                 'it bubbles: gas leaves with the liquid, and less makes more of it',
                 Observation::SightGlass,
             ),
-            default => Precondition::holds('sight glass', mb_strtolower($seen->label())),
+            default => Requirement::holds('sight glass', mb_strtolower($seen->label())),
         };
     }
 
-    /** @return list<Precondition> in the cold, where nothing holds the head, liquid backs up for the cold alone */
+    /** @return list<Requirement> in the cold, where nothing holds the head, liquid backs up for the cold alone */
     private function weather(): array
     {
         $circuit = $this->findings->circuit;
@@ -87,27 +88,27 @@ final readonly class TakingGate
         }
         $air = $this->findings->reading(Reading::AmbientTemperature);
         if ($air === null) {
-            return [Precondition::open('weather', 'air at the condenser not read', Reading::AmbientTemperature)];
+            return [Requirement::open('weather', 'air at the condenser not read', Reading::AmbientTemperature)];
         }
         $said = Format::number($air - 273.15, 0).' °C';
 
         return [
             $air < self::COLD
-                ? Precondition::fails(
+                ? Requirement::fails(
                     'weather',
                     "$said and nothing holds the head: judge the charge in warmth",
                     Reading::AmbientTemperature,
                 )
-                : Precondition::holds('weather', $said),
+                : Requirement::holds('weather', $said),
         ];
     }
 
-    private function tooMuch(): Precondition
+    private function tooMuch(): Requirement
     {
         $label = 'too much fits best';
         foreach ($this->findings->confirmed as $fault) {
             if (Ailment::of($fault)->isSurplus()) {
-                return Precondition::holds($label, 'confirmed');
+                return Requirement::holds($label, 'confirmed');
             }
         }
         $verdict = $this->assessment->verdict($this->assessment->judged());
@@ -119,17 +120,17 @@ final readonly class TakingGate
         $percent = Format::number(100 * $chance, 0).' %';
         $leading = Ailment::of($first->fault);
         if ($leading->isSurplus() && $chance >= Sureness::Leaning->begins()) {
-            return Precondition::holds($label, $percent);
+            return Requirement::holds($label, $percent);
         }
 
         $isOwn = $this->charging->log->added() > 0.0 && ($this->charging->missing() ?? 0.0) < 0.0;
         // What a verdict may name while what was added at this visit is taken back again.
         $isOfCharging = $first->fault === Fault::NoFault || $leading->isShortage() || $leading->isSurplus();
         if ($isOwn && $isOfCharging) {
-            return Precondition::holds($label, 'more was added at this visit than was missing');
+            return Requirement::holds($label, 'more was added at this visit than was missing');
         }
 
-        return Precondition::fails(
+        return Requirement::fails(
             $label,
             "only $percent: ".lcfirst($verdict->nameOf($first)).' '.self::percent($first),
             Reading::CondenserOutletTemperature,

@@ -14,8 +14,8 @@
         @if ($open->gates() !== [])<ul class="preconditions">@foreach ($open->gates() as $one)<li
             class="is-{{ strtolower($one->holding->name) }}">{{ $one->holding->mark()->sign() }}
             {{ $one->label }}@if ($one->detail !== ''), @told($one->detail)@endif
-            @if ($one->settledBy !== null && ! $one->isHolding()) <a
-            href="{{ $page->linkToAsked($one->settledBy) }}">look</a>@endif</li>@endforeach</ul>@endif
+            @if ($one->settling() !== null) <a
+            href="{{ $page->linkToAsked($one->settling()) }}">look</a>@endif</li>@endforeach</ul>@endif
         @if ($open->overruled() !== '')<p class="hint">◐ Begun all the same, because {{ $open->overruled() }}</p>@endif
         @if (! $open->isBegun())
             <ol class="steps-ahead">@foreach ($open->ahead() as $one)@if ($one->step->label !== ''

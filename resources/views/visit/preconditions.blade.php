@@ -4,6 +4,6 @@
     <ul class="preconditions">@foreach ($all as $one)<li
         class="is-{{ strtolower($one->holding->name) }}">{{ $one->holding->mark()->sign() }}
         {{ $one->label }}@if ($one->detail !== ''), @told($one->detail)@endif
-        @if ($one->settledBy !== null && ! $one->isHolding()) <a
-        href="{{ $page->linkToAsked($one->settledBy) }}">look</a>@endif</li>@endforeach</ul>
+        @if ($one->settling() !== null) <a
+        href="{{ $page->linkToAsked($one->settling()) }}">look</a>@endif</li>@endforeach</ul>
 @endif

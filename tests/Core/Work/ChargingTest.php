@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Work;
 
+use Metrum\Diagnosis\Gate;
 use Metrum\Diagnosis\Holding;
+use Metrum\Diagnosis\Requirement;
 use Metrum\Exchange\WorkAnswer;
 use Metrum\Findings\DerivedFigure;
 use Metrum\Installation\Circuit;
@@ -30,7 +32,6 @@ use Metrum\Work\Charging\Shortage;
 use Metrum\Work\Charging\TakingGate;
 use Metrum\Work\MayMove;
 use Metrum\Work\NextMove;
-use Metrum\Work\Precondition;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -393,7 +394,7 @@ final class ChargingTest extends TestCase
     {
         $gate = new TakingGate($hand->work(), $hand->work()->judged(), '');
 
-        return array_map(static fn (Precondition $one): string => $one->label, Precondition::notHolding($gate->all()));
+        return array_map(static fn (Requirement $one): string => $one->label, (new Gate($gate->all()))->shut());
     }
 
     public function test_head_current_a_full_receiver_and_too_much_stop_an_addition_whatever_the_reason(): void
@@ -615,9 +616,9 @@ final class ChargingTest extends TestCase
     /** @return list<string> */
     private static function shut(ChargingGate $gate): array
     {
-        $shut = array_filter($gate->all(), static fn (Precondition $one): bool => $one->holding !== Holding::Holds);
+        $shut = array_filter($gate->all(), static fn (Requirement $one): bool => $one->holding !== Holding::Holds);
 
-        return array_values(array_map(static fn (Precondition $one): string => "$one->label: $one->detail", $shut));
+        return array_values(array_map(static fn (Requirement $one): string => "$one->label: $one->detail", $shut));
     }
 
     /** @param  callable(): mixed  $tried */

@@ -8,6 +8,7 @@ use Metrum\Findings\Place;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
+use Metrum\Quantity\Celsius;
 use Metrum\Twin\Expectation;
 use Metrum\Twin\Expected;
 
@@ -79,13 +80,13 @@ final readonly class CourseFacts
             $level[$place.' high'] = $band->value + $band->deviation;
             $level[$place.' low'] = $band->value - $band->deviation;
         }
-        $low = ($level === [] ? 273.15 : min($level)) - 273.15;
-        $high = ($level === [] ? 273.15 : max($level)) - 273.15;
+        $low = ($level === [] ? Celsius::ZERO : min($level)) - Celsius::ZERO;
+        $high = ($level === [] ? Celsius::ZERO : max($level)) - Celsius::ZERO;
         $usual = $this->lowTemperature ? -40.0 : -20.0;
 
         return [
-            273.15 + min($usual, 10.0 * floor(($low - 2) / 10)),
-            273.15 + max(50.0, 10.0 * ceil(($high + 1) / 10)),
+            Celsius::ZERO + min($usual, 10.0 * floor(($low - 2) / 10)),
+            Celsius::ZERO + max(50.0, 10.0 * ceil(($high + 1) / 10)),
         ];
     }
 

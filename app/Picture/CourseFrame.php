@@ -3,6 +3,7 @@
 namespace App\Picture;
 
 use Metrum\Findings\Place;
+use Metrum\Quantity\Celsius;
 
 /**
  * The paper of the course: where each place of the circuit and each temperature lies.
@@ -167,7 +168,7 @@ final readonly class CourseFrame
         $ticks = [];
         $step = $this->fold - $this->lowest > 85 || $this->downward ? 20.0 : 10.0;
         for (
-            $t = 273.15 + $step * ceil(($this->lowest - 273.15) / $step);
+            $t = Celsius::ZERO + $step * ceil(($this->lowest - Celsius::ZERO) / $step);
             $t <= $this->fold + 0.01;
             $t += $step
         ) {

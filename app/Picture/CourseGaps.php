@@ -10,13 +10,14 @@ use Metrum\Knowledge\Band;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Wanted;
+use Metrum\Quantity\Celsius;
 use Metrum\Twin\Expectation;
 
 /** The gaps that are judged, each by what this plant should show here and now, within the limits that hold anywhere. */
 final readonly class CourseGaps
 {
     /** K of the discharge pipe below which nothing running is, where no twin says it. */
-    private const COOLEST_DISCHARGE = 303.15;
+    private const COOLEST_DISCHARGE = Celsius::ZERO + 30.0;
 
     /** Deviations of the expected discharge that are fine. */
     private const USUAL = 1.5;

@@ -3,6 +3,7 @@
 namespace App\Picture;
 
 use Metrum\Findings\Place;
+use Metrum\Quantity\Celsius;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Twin\Expected;
@@ -39,7 +40,7 @@ final readonly class CourseLines
             foreach ($this->frame->ticks($fold) as $kelvin) {
                 $grid[] = $this->frame->gridLine($kelvin) + [
                     'text' => $this->tick($kelvin),
-                    'zero' => abs($kelvin - 273.15) < 0.01,
+                    'zero' => abs($kelvin - Celsius::ZERO) < 0.01,
                     'fold' => $fold,
                 ];
             }

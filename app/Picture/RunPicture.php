@@ -4,6 +4,7 @@ namespace App\Picture;
 
 use Metrum\Installation\Circuit;
 use Metrum\Knowledge\Reading;
+use Metrum\Quantity\Celsius;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Refrigerant\OutsideTable;
@@ -159,8 +160,8 @@ final readonly class RunPicture
      */
     private static function span(array $values, float $least): array
     {
-        $low = $values === [] ? 263.15 : min($values);
-        $high = $values === [] ? 283.15 : max($values);
+        $low = $values === [] ? (Celsius::ZERO - 10.0) : min($values);
+        $high = $values === [] ? (Celsius::ZERO + 10.0) : max($values);
         $room = max(0.0, $least - ($high - $low)) / 2 + 0.06 * ($high - $low);
 
         return [$low - $room, $high + $room];
@@ -205,7 +206,7 @@ final readonly class RunPicture
         [$top, $bottom] = self::LANES[$lane];
         $step = $to - $from > 60 ? 20.0 : ($to - $from > 24 ? 10.0 : ($to - $from > 9 ? 5.0 : 2.0));
         $levels = [];
-        for ($t = 273.15 + $step * ceil(($from - 273.15) / $step); $t <= $to; $t += $step) {
+        for ($t = Celsius::ZERO + $step * ceil(($from - Celsius::ZERO) / $step); $t <= $to; $t += $step) {
             $levels[] = [
                 'y' => round($bottom - (($bottom - $top) * ($t - $from)) / ($to - $from), 1),
                 'text' => $this->units->number($t, QuantityKind::Temperature),

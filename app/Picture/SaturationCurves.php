@@ -3,6 +3,7 @@
 namespace App\Picture;
 
 use Metrum\Quantity\Atmosphere;
+use Metrum\Quantity\Celsius;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Refrigerant\OutsideTable;
@@ -57,7 +58,7 @@ final readonly class SaturationCurves
         $this->bubble = $this->path(true);
         $temperatures = [];
         for ($celsius = -40; $celsius <= self::SPAN[1]; $celsius += 20) {
-            $kelvin = $celsius + 273.15;
+            $kelvin = $celsius + Celsius::ZERO;
             $temperatures[] = [$this->x($kelvin), $this->units->number($kelvin, QuantityKind::Temperature)];
         }
         $this->temperatures = $temperatures;
@@ -75,8 +76,8 @@ final readonly class SaturationCurves
     {
         try {
             return $bubble
-                ? $this->fluid->bubblePressure($celsius + 273.15)
-                : $this->fluid->dewPressure($celsius + 273.15);
+                ? $this->fluid->bubblePressure($celsius + Celsius::ZERO)
+                : $this->fluid->dewPressure($celsius + Celsius::ZERO);
         } catch (OutsideTable) {
             return null;
         }
@@ -88,7 +89,7 @@ final readonly class SaturationCurves
         for ($celsius = self::SPAN[0]; $celsius <= self::SPAN[1]; $celsius += self::STEP) {
             $pressure = $this->at($celsius, $bubble);
             if ($pressure !== null) {
-                $points[] = sprintf('%.1f %.1f', $this->x($celsius + 273.15), $this->y($pressure));
+                $points[] = sprintf('%.1f %.1f', $this->x($celsius + Celsius::ZERO), $this->y($pressure));
             }
         }
 
@@ -113,7 +114,7 @@ final readonly class SaturationCurves
     {
         [$low, $high] = self::SPAN;
 
-        return self::LEFT + ((self::RIGHT - self::LEFT) * ($kelvin - 273.15 - $low)) / ($high - $low);
+        return self::LEFT + ((self::RIGHT - self::LEFT) * ($kelvin - Celsius::ZERO - $low)) / ($high - $low);
     }
 
     private function y(float $pressure): float

@@ -2,18 +2,20 @@
 
 namespace App\Picture;
 
+use Metrum\Quantity\Celsius;
+
 /** Temperature as colour: frost over stone to ember. The only meaning that colour has in Metrum. */
 final class TemperatureColour
 {
     private const STOPS = [
-        [233.15, 18, 96, 118],
-        [258.15, 37, 114, 131],
-        [278.15, 96, 148, 156],
-        [290.15, 146, 156, 150],
-        [303.15, 189, 137, 97],
-        [318.15, 196, 120, 70],
-        [348.15, 184, 82, 38],
-        [378.15, 158, 52, 26],
+        [Celsius::ZERO - 40.0, 18, 96, 118],
+        [Celsius::ZERO - 15.0, 37, 114, 131],
+        [Celsius::ZERO + 5.0, 96, 148, 156],
+        [Celsius::ZERO + 17.0, 146, 156, 150],
+        [Celsius::ZERO + 30.0, 189, 137, 97],
+        [Celsius::ZERO + 45.0, 196, 120, 70],
+        [Celsius::ZERO + 75.0, 184, 82, 38],
+        [Celsius::ZERO + 105.0, 158, 52, 26],
     ];
 
     /** @param  float  $kelvin  any */

@@ -2,6 +2,7 @@
 
 namespace App\Picture;
 
+use Metrum\Quantity\Celsius;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Twin\Filling;
@@ -144,11 +145,11 @@ final readonly class WinterPicture
     /** @return list<array{x: float, text: string}> */
     public function temperatures(): array
     {
-        $from = $this->now[0]['ambient'] - 273.15;
-        $to = $this->now[count($this->now) - 1]['ambient'] - 273.15;
+        $from = $this->now[0]['ambient'] - Celsius::ZERO;
+        $to = $this->now[count($this->now) - 1]['ambient'] - Celsius::ZERO;
         $ticks = [];
         for ($celsius = ceil($from / self::TICK) * self::TICK; $celsius <= $to; $celsius += self::TICK) {
-            $kelvin = $celsius + 273.15;
+            $kelvin = $celsius + Celsius::ZERO;
             $ticks[] = ['x' => $this->x($kelvin), 'text' => $this->units->number($kelvin, QuantityKind::Temperature)];
         }
 

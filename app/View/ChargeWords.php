@@ -4,6 +4,7 @@ namespace App\View;
 
 use App\Records\JudgedVisit;
 use Metrum\Installation\HeadPressureControl;
+use Metrum\Quantity\Celsius;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\Units;
 use Metrum\Work\Charging\Charging;
@@ -14,7 +15,7 @@ use Metrum\Work\Charging\Knee;
 final readonly class ChargeWords
 {
     /** K of ambient below which a charge is judged again in warmth. */
-    private const COOL = 283.15;
+    private const COOL = Celsius::ZERO + 10.0;
 
     public function __construct(private JudgedVisit $judged, private Units $units, private Charging $charging)
     {

@@ -3,6 +3,7 @@
 namespace App\View;
 
 use Metrum\Findings\Mark;
+use Metrum\Quantity\Celsius;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\Units;
 use Metrum\Work\Ledger\Cylinder;
@@ -69,7 +70,7 @@ final readonly class CylinderMark
         $percent = static fn (float $share): string => Format::number(100 * $share, 0).' %';
 
         return $percent($this->cylinder->fill($this->usual)).' liquid at '.
-            Format::number($this->usual - 273.15, 0).' °C, '.
-            $percent($this->cylinder->fill($this->hot)).' at '.Format::number($this->hot - 273.15, 0).' °C';
+            Format::number($this->usual - Celsius::ZERO, 0).' °C, '.
+            $percent($this->cylinder->fill($this->hot)).' at '.Format::number($this->hot - Celsius::ZERO, 0).' °C';
     }
 }

@@ -20,6 +20,7 @@ use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\State;
+use Metrum\Quantity\Celsius;
 use Metrum\Quantity\Units;
 use Metrum\Twin\Ailment;
 use Metrum\Twin\CannotStand;
@@ -173,7 +174,7 @@ final class HandbookEntry
         $design = $twin->machine->design;
         $inTheCold = Ailment::of($this->fault)->inTheCold;
         $weather = [
-            Reading::AmbientTemperature->value => $inTheCold ? 268.15 : $design->ambient + 3.0,
+            Reading::AmbientTemperature->value => $inTheCold ? (Celsius::ZERO - 5.0) : $design->ambient + 3.0,
             Reading::BoxTemperature->value => $design->box,
         ];
 

@@ -5,6 +5,7 @@ namespace App\View;
 use App\Models\Visit;
 use App\Picture\SaturationCurves;
 use Metrum\Quantity\Atmosphere;
+use Metrum\Quantity\Celsius;
 use Metrum\Quantity\Field;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unanswerable;
@@ -152,7 +153,7 @@ final readonly class SaturationPage
     {
         $rows = [];
         foreach (self::TABLE as $celsius) {
-            $kelvin = $celsius + 273.15;
+            $kelvin = $celsius + Celsius::ZERO;
             try {
                 $rows[] = [
                     $this->units->text($kelvin, QuantityKind::Temperature),

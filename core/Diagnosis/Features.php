@@ -14,6 +14,7 @@ use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Question;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Test;
+use Metrum\Quantity\Celsius;
 use Metrum\Quantity\QuantityKind;
 
 /**
@@ -160,7 +161,7 @@ final class Features
         }
         $ambient = $examined->findings->reading(Reading::AmbientTemperature);
         if ($ambient !== null) {
-            $context[Feature::ambient()->name()] = ($ambient - 293.15) / 10.0;
+            $context[Feature::ambient()->name()] = ($ambient - (Celsius::ZERO + 20.0)) / 10.0;
         }
 
         return $context;
@@ -246,7 +247,7 @@ final class Features
             $isSample = $key === DerivedFigure::EvaporatorSuperheat && self::swings($examined->findings);
             if ($value !== null && ! $isSample) {
                 $isTemperature = $key->quantity() === QuantityKind::Temperature;
-                $figures[Feature::of($key)->name()] = $isTemperature ? $value - 273.15 : $value;
+                $figures[Feature::of($key)->name()] = $isTemperature ? $value - Celsius::ZERO : $value;
             }
         }
 

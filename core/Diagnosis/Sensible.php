@@ -11,12 +11,13 @@ use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Test;
 use Metrum\Knowledge\Word;
+use Metrum\Quantity\Celsius;
 
 /** What a skilled hand would do now, and what would be silly: done already, not to be had, or not yet allowed. */
 final readonly class Sensible
 {
     /** K above freezing that a bulb's pipe must be for ice to tell anything. */
-    private const ICE_COOLS = 278.15;
+    private const ICE_COOLS = Celsius::ZERO + 5.0;
 
     /** Air, heaters, clocks and the box: what can be measured while no pressure means anything. */
     private const APART_FROM_PRESSURE = [

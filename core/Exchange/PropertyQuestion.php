@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Exchange;
 
 use Metrum\Data\Refused;
+use Metrum\Quantity\Celsius;
 use Metrum\Refrigerant\Library;
 use Metrum\Refrigerant\OutsideTable;
 use Metrum\Refrigerant\Refrigerant;
@@ -71,7 +72,7 @@ final class PropertyQuestion
             return self::superheated($fluid, $asked);
         }
         if (isset($asked['t_c'])) {
-            $t = $asked['t_c'] + 273.15;
+            $t = $asked['t_c'] + Celsius::ZERO;
 
             return [
                 'bubble_kpa_abs' => $fluid->bubblePressure($t) / 1e3,
@@ -88,8 +89,8 @@ final class PropertyQuestion
             $p = $asked['p_kpa_abs'] * 1e3;
 
             return [
-                'bubble_c' => $fluid->bubbleTemperature($p) - 273.15,
-                'dew_c' => $fluid->dewTemperature($p) - 273.15,
+                'bubble_c' => $fluid->bubbleTemperature($p) - Celsius::ZERO,
+                'dew_c' => $fluid->dewTemperature($p) - Celsius::ZERO,
                 'glide_k' => $fluid->glide($p),
             ];
         }
@@ -103,7 +104,7 @@ final class PropertyQuestion
     private static function superheated(Refrigerant $fluid, array $asked): array
     {
         $dew = match (true) {
-            isset($asked['dew_c']) => $asked['dew_c'] + 273.15,
+            isset($asked['dew_c']) => $asked['dew_c'] + Celsius::ZERO,
             isset($asked['p_kpa_abs']) => $fluid->dewTemperature($asked['p_kpa_abs'] * 1e3),
             default => throw new Refused(['superheat_k: dew_c or p_kpa_abs is wanted with it']),
         };
@@ -111,7 +112,7 @@ final class PropertyQuestion
         $pressure = $fluid->dewPressure($dew);
         $answer = [
             'p_kpa_abs' => $pressure / 1e3,
-            't_c' => $dew + $superheat - 273.15,
+            't_c' => $dew + $superheat - Celsius::ZERO,
             'vapour_kg_m3' => $fluid->vapourDensity($dew, $superheat),
             'vapour_kj_kg' => $fluid->vapourEnthalpy($dew, $superheat) / 1e3,
             'vapour_kj_kgk' => $fluid->vapourEntropy($dew, $superheat) / 1e3,
@@ -128,7 +129,7 @@ final class PropertyQuestion
                 ]);
             }
             $ideal = $fluid->isentropicDischarge($dew, $superheat, $discharge);
-            $answer['isentropic_discharge_c'] = $ideal['temperature'] - 273.15;
+            $answer['isentropic_discharge_c'] = $ideal['temperature'] - Celsius::ZERO;
             $answer['isentropic_work_kj_kg'] = $ideal['work'] / 1e3;
         }
 

@@ -7,6 +7,7 @@ namespace Metrum\Exchange;
 use Metrum\Findings\Findings;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\State;
+use Metrum\Quantity\Celsius;
 use Metrum\Twin\Moment;
 use Metrum\Twin\PlantState;
 use Metrum\Twin\Scenario;
@@ -59,7 +60,7 @@ final class ScenarioAnswer
             'valve_opening' => round($moment->opening, 3),
             'cooling_w' => round($moment->cooling, 1),
             'power_w' => round($moment->power, 1),
-            'product_c' => round($moment->product - 273.15, 3),
+            'product_c' => round($moment->product - Celsius::ZERO, 3),
         ];
         foreach (Reading::cases() as $reading) {
             $value = $moment->readings[$reading->value] ?? null;

@@ -10,6 +10,7 @@ use Metrum\Data\Section;
 use Metrum\Installation\Circuit;
 use Metrum\Installation\CircuitReader;
 use Metrum\Knowledge\Fault;
+use Metrum\Quantity\Celsius;
 use Metrum\Quantity\Field;
 use Metrum\Refrigerant\Library;
 use Metrum\Refrigerant\OutsideTable;
@@ -89,9 +90,9 @@ final readonly class ScenarioReader
                 ->section('conditions')
                 ->refuse(
                     'ambient_temperature_c',
-                    round($ambient - 273.15, 3).
+                    round($ambient - Celsius::ZERO, 3).
                         ' was given; above '.
-                        round($highest - 273.15).
+                        round($highest - Celsius::ZERO).
                         ' °C '.
                         $circuit->refrigerant.
                         ' no longer condenses (its table ends there)',

@@ -8,13 +8,14 @@ use Metrum\Installation\DesignKey;
 use Metrum\Installation\UsualCompressor;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Reading;
+use Metrum\Quantity\Celsius;
 use Metrum\Refrigerant\Refrigerant;
 
 /** Works the figures of condenser, liquid line and discharge. Gauge readings become absolute by the atmosphere. */
 final readonly class HighSide
 {
     /** K around the line where its air is not known. */
-    private const USUAL_AIR = 298.15;
+    private const USUAL_AIR = Celsius::ZERO + 25.0;
 
     private Refrigerant $fluid;
 

@@ -6,6 +6,7 @@ namespace Metrum\Findings;
 
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\State;
+use Metrum\Quantity\Celsius;
 use Metrum\Refrigerant\OutsideTable;
 
 /** Draws the signs out of findings: of a plant as it was read, and of its twin in the same way. SI. */
@@ -249,7 +250,7 @@ final readonly class Signals
         $power = static fn (float $suction, float $pressure): float => $fluid->vapourDensity($suction, 10.0) *
             $fluid->isentropicDischarge($suction, 10.0, $pressure)['work'];
         try {
-            $usual = $power($set - $this->by->tdSuction, $fluid->bubblePressure(311.15));
+            $usual = $power($set - $this->by->tdSuction, $fluid->bubblePressure(Celsius::ZERO + 38.0));
             if ($head <= $fluid->dewPressure($dew)) {
                 return null;
             }
@@ -265,7 +266,7 @@ final readonly class Signals
     {
         $water = $this->read(Reading::WaterTemperature);
 
-        return $water === null ? null : $water - 288.15;
+        return $water === null ? null : $water - (Celsius::ZERO + 15.0);
     }
 
     /** How far condensing less evaporating falls short of the least lift, K below 0; 0 where it does not. */

@@ -8,6 +8,7 @@ use Metrum\Data\Reasons;
 use Metrum\Data\Refused;
 use Metrum\Data\Section;
 use Metrum\Quantity\Atmosphere;
+use Metrum\Quantity\Celsius;
 use Metrum\Quantity\Copies;
 use Metrum\Refrigerant\Library;
 use Metrum\Refrigerant\Refrigerant;
@@ -106,7 +107,7 @@ final readonly class Circuit
     {
         $set = $this->design->boxSetPoint;
 
-        return $this->kind?->isLowTemperature() ?? $set !== null && $set < 268.15;
+        return $this->kind?->isLowTemperature() ?? $set !== null && $set < (Celsius::ZERO - 5.0);
     }
 
     /** Its compressors and condenser serve other circuits too. */

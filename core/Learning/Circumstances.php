@@ -8,6 +8,7 @@ use Metrum\Installation\HeadPressureControl;
 use Metrum\Knowledge\Cause;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\State;
+use Metrum\Quantity\Celsius;
 use Metrum\Twin\Ailment;
 use Metrum\Twin\Dice;
 use Metrum\Twin\Filling;
@@ -42,7 +43,7 @@ final readonly class Circumstances
     /** @param  list<array{Fault, ?Cause, float}>  $ills */
     public function weather(Machine $machine, array $ills): Surroundings
     {
-        $coldest = ($machine->circuit->design->coldestAmbient ?? Filling::USUAL_COLDEST) - 273.15;
+        $coldest = ($machine->circuit->design->coldestAmbient ?? Filling::USUAL_COLDEST) - Celsius::ZERO;
         $celsius = match (true) {
             ! Patients::isOutdoor($machine) => $this->dice->between(15.0, 38.0),
             self::showsInTheCold($ills) => $this->dice->between(max(-20.0, $coldest - 2.0), 8.0),
@@ -63,10 +64,10 @@ final readonly class Circumstances
                 $this->dice->chance(0.2) => $this->dice->between(1.0, 4.0),
                 default => $this->dice->around(0.0, 0.8),
             };
-        $hottest = min(43.0, Surroundings::hottest($machine->fluid) - 273.15);
+        $hottest = min(43.0, Surroundings::hottest($machine->fluid) - Celsius::ZERO);
 
         return new Surroundings(
-            273.15 + min($hottest, $celsius),
+            Celsius::ZERO + min($hottest, $celsius),
             $machine->design->box + max(-4.0, min(22.0, $warm)),
             atmosphere: $machine->circuit->atmosphere->pascal,
         );

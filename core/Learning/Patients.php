@@ -15,6 +15,7 @@ use Metrum\Installation\Kind;
 use Metrum\Knowledge\Cause;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Observation;
+use Metrum\Quantity\Celsius;
 use Metrum\Refrigerant\OutsideTable;
 use Metrum\Twin\Ailment;
 use Metrum\Twin\Dice;
@@ -214,7 +215,7 @@ final readonly class Patients
         $taken = $entered->readings((new InstrumentReadings($dice))->of($state), $circuit);
         $said = $circumstances->state($state, $around, $built, $taken !== []);
         $findings = new Findings($known, $said, readings: $taken);
-        $conditions = new Conditions($findings, $around->ambient < 283.15);
+        $conditions = new Conditions($findings, $around->ambient < (Celsius::ZERO + 10.0));
         $told = new SpokenAnswers($dice, $conditions);
         $counted =
             $state->runs() && $taken !== []

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Refrigerant;
 
+use Metrum\Quantity\Celsius;
 use Metrum\Quantity\Unanswerable;
 
 /** A property was asked for where the table of the refrigerant has none. The message names the range. */
@@ -15,9 +16,9 @@ final class OutsideTable extends Unanswerable
             sprintf(
                 '%s: %.1f °C is outside its table (%.0f to %.0f °C).',
                 $refrigerant,
-                $kelvin - 273.15,
-                $lowest - 273.15,
-                $highest - 273.15,
+                $kelvin - Celsius::ZERO,
+                $lowest - Celsius::ZERO,
+                $highest - Celsius::ZERO,
             ),
         );
     }

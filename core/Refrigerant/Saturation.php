@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Refrigerant;
 
+use Metrum\Quantity\Celsius;
+
 /**
  * The saturation table of one refrigerant: one row a kelvin, read by cubics. All SI.
  *
@@ -86,8 +88,8 @@ final class Saturation
         $dew = array_map(static fn (array $row): float => log($row[2] * 1e3), $rows);
 
         return [
-            'lowest' => $rows[0][0] + 273.15,
-            'highest' => $rows[$last][0] + 273.15,
+            'lowest' => $rows[0][0] + Celsius::ZERO,
+            'highest' => $rows[$last][0] + Celsius::ZERO,
             'last' => $last,
             'bubble' => Cubic::coefficients($bubble),
             'dew' => Cubic::coefficients($dew),

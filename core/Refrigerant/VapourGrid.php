@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Refrigerant;
 
+use Metrum\Quantity\Celsius;
+
 /**
  * What a table of superheated vapour is read by, made of its rows once.
  *
@@ -34,7 +36,7 @@ final class VapourGrid
         $superheats = array_column(array_slice($rows, 0, $across), 1);
 
         return [
-            'lowest' => $dews[0] + 273.15,
+            'lowest' => $dews[0] + Celsius::ZERO,
             'step' => $dews[1] - $dews[0],
             'rows' => count($dews),
             'superheats' => $superheats,

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Metrum\Twin;
 
+use Metrum\Quantity\Celsius;
+
 /** What stores heat and water in a box, step by step: air, product, walls, the coil's metal and the frost on it. */
 final class BoxInTime
 {
-    private const MELTING = 273.15;
+    private const MELTING = Celsius::ZERO;
 
     private const LATENT = 334e3;
 

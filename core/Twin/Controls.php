@@ -8,6 +8,7 @@ use Metrum\Installation\BoxControl;
 use Metrum\Installation\DefrostKind;
 use Metrum\Installation\Metering;
 use Metrum\Knowledge\Fault;
+use Metrum\Quantity\Celsius;
 use Metrum\Quantity\Copies;
 
 /** What switches a plant, and where. SI. */
@@ -79,9 +80,9 @@ final readonly class Controls
             defrost: $kind,
             defrosts: $heated ? 4 : 0,
             longest: $kind === DefrostKind::HotGas ? 1200.0 : 2100.0,
-            terminate: 283.15,
+            terminate: (Celsius::ZERO + 10.0),
             drip: 150.0,
-            fanDelay: $low ? 269.15 : null,
+            fanDelay: $low ? (Celsius::ZERO - 4.0) : null,
             heater: ($kind === DefrostKind::HotGas ? 1.6 : 1.1) * $machine->design->cooling,
             refreezes: 0.0,
         );
@@ -110,7 +111,7 @@ final readonly class Controls
             ),
             TimeEffect::HeatLost => $this->but(heater: $this->heater * (1 - $severity)),
             TimeEffect::NotTerminating => $this->but(
-                terminate: 373.15,
+                terminate: (Celsius::ZERO + 100.0),
                 longest: $this->longest * (1 + $first * $severity),
             ),
             TimeEffect::ClockStopped => $this->but(defrosts: $severity > $first ? 0 : $this->defrosts),
@@ -119,7 +120,7 @@ final readonly class Controls
             ),
             TimeEffect::Refreezing => $this->but(refreezes: $first * $severity),
             TimeEffect::FanDelayLowered => $this->but(
-                fanDelay: ($this->fanDelay ?? 273.15) - $first * $severity,
+                fanDelay: ($this->fanDelay ?? Celsius::ZERO) - $first * $severity,
             ),
         };
     }

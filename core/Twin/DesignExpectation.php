@@ -19,6 +19,7 @@ use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\State;
 use Metrum\Knowledge\Wanted;
+use Metrum\Quantity\Celsius;
 use Metrum\Refrigerant\OutsideTable;
 
 /**
@@ -44,7 +45,7 @@ final readonly class DesignExpectation implements Expectation
     private const MOST_EXCESS = 15.0;
 
     /** K of condensing that a plant without head control is not meant to go below. */
-    private const LEAST_CONDENSING = 298.15;
+    private const LEAST_CONDENSING = Celsius::ZERO + 25.0;
 
     private Circuit $circuit;
 

@@ -8,6 +8,7 @@ use Metrum\Bench\Calculators\Flooding;
 use Metrum\Installation\Circuit;
 use Metrum\Installation\HeadPressureControl;
 use Metrum\Knowledge\Wanted;
+use Metrum\Quantity\Celsius;
 
 /**
  * Fills a sized plant with its refrigerant.
@@ -20,7 +21,7 @@ use Metrum\Knowledge\Wanted;
 final readonly class Filling
 {
     /** K at which a receiver may be 80 % full at most: a warm day around it (knowledge.md §8). */
-    public const REFERENCE = 305.15;
+    public const REFERENCE = Celsius::ZERO + 32.0;
 
     /** Share of a receiver that liquid may take, pumped down or running. */
     public const FULLEST = 0.8;
@@ -35,7 +36,7 @@ final readonly class Filling
     private const WINTER_LEVEL = 0.1;
 
     /** K of the coldest day where it is not known. */
-    public const USUAL_COLDEST = 263.15;
+    public const USUAL_COLDEST = Celsius::ZERO - 10.0;
 
     /** Shares by which volumes that nobody gave may differ from what is usual. */
     private const SMALLEST = 0.4;

@@ -10,6 +10,7 @@ use Metrum\Installation\DesignKey;
 use Metrum\Installation\HeadPressureControl;
 use Metrum\Installation\Metering;
 use Metrum\Knowledge\Wanted;
+use Metrum\Quantity\Celsius;
 use Metrum\Refrigerant\OutsideTable;
 use Metrum\Refrigerant\Refrigerant;
 
@@ -74,7 +75,7 @@ final readonly class FirstSizes
         $this->fluid = $circuit->fluid();
         $this->box = $design->boxSetPoint ?? (float) $circuit->usual()->value(DesignKey::BoxSetPoint);
         $this->ambient =
-            273.15 +
+            Celsius::ZERO +
             match ($circuit->condenser) {
                 CondenserPlace::Water => 20.0,
                 CondenserPlace::AirIndoor => 26.0,
@@ -182,7 +183,7 @@ final readonly class FirstSizes
     {
         return new HeadControl(
             $this->circuit->headPressureControl ?? HeadPressureControl::None,
-            $this->wanted->leastCondensing() ?? 273.15,
+            $this->wanted->leastCondensing() ?? Celsius::ZERO,
         );
     }
 

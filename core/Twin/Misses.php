@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Twin;
 
+use Metrum\Quantity\Celsius;
 use Metrum\Refrigerant\OutsideTable;
 
 /** How far guesses of the loop's unknowns miss, and how the misses change with them; within what can be. */
@@ -33,13 +34,13 @@ final class Misses
                     1.001 * $machine->fluid->bubblePressure($saturation->lowest),
                 ),
             ),
-            log($machine->fluid->dewPressure(max($coldest, 223.15))),
+            log($machine->fluid->dewPressure(max($coldest, Celsius::ZERO - 50.0))),
             log($machine->design->massFlow) - 5.0,
-            $machine->fluid->liquidEnthalpy(max($coldest, 213.15)) / 1e4,
+            $machine->fluid->liquidEnthalpy(max($coldest, Celsius::ZERO - 60.0)) / 1e4,
             -0.95,
         ];
         $this->high = [
-            log($machine->fluid->dewPressure(min($hottest, 308.15))),
+            log($machine->fluid->dewPressure(min($hottest, Celsius::ZERO + 35.0))),
             log($machine->fluid->bubblePressure($hottest)),
             log($machine->design->massFlow) + 1.8,
             55.0,

@@ -8,6 +8,7 @@ use Metrum\Installation\Condition;
 use Metrum\Installation\HeadPressureControl;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Word;
+use Metrum\Quantity\Celsius;
 
 /**
  * What a person would see, hear and feel of a plant in a state, and how likely. Only what follows from the state
@@ -17,7 +18,7 @@ use Metrum\Knowledge\Word;
  */
 final class PlantLooks
 {
-    private const FREEZING = 273.15;
+    private const FREEZING = Celsius::ZERO;
 
     /** Share of looks that find a medium-temperature coil without its frost. */
     private const SHED = 0.35;

@@ -16,6 +16,7 @@ use Metrum\Installation\Metering;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Wanted;
 use Metrum\Quantity\Atmosphere;
+use Metrum\Quantity\Celsius;
 
 /**
  * Plausible plants of every kind, refrigerant, size and control, and weather to go with them; the same seed gives the
@@ -142,7 +143,7 @@ final class RandomPlants
                 subcooling: $receiver ? $this->between(2.0, 4.5) : $this->between(4.0, 7.0),
                 boxSetPoint: (float) $kind->usual()->value(DesignKey::BoxSetPoint) + $this->between(-2.0, 2.0),
                 ratedCurrent: $this->chance(0.8) ? $this->between(3.0, 30.0) * ($cabinet ? 0.25 : 1.0) : null,
-                coldestAmbient: 273.15 + $this->between(-18.0, -2.0),
+                coldestAmbient: Celsius::ZERO + $this->between(-18.0, -2.0),
             ),
             Atmosphere::atAltitude(
                 $this->chance(0.15) ? $this->between(500.0, 2200.0) : $this->between(0.0, 200.0),
@@ -160,10 +161,10 @@ final class RandomPlants
     {
         $outdoor = $machine->circuit->condenser === CondenserPlace::AirOutdoor;
         $ambient =
-            273.15 +
+            Celsius::ZERO +
             match (true) {
                 $cold === true => ($machine->circuit->design->coldestAmbient ?? Filling::USUAL_COLDEST) -
-                    273.15 +
+                    Celsius::ZERO +
                     $this->between(0.0, 3.0),
                 $outdoor => $this->between(18.0, 34.0),
                 default => $this->between(20.0, 32.0),

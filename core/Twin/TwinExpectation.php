@@ -15,6 +15,7 @@ use Metrum\Findings\Yardstick;
 use Metrum\Installation\CondenserPlace;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Reading;
+use Metrum\Quantity\Celsius;
 
 /**
  * Expectation from the twin: the plant sized as this circuit is known, at this box and this weather.
@@ -30,9 +31,9 @@ final class TwinExpectation implements Expectation
 
     private const WARMER_BOX = 30.0;
 
-    private const COLDEST = 233.15;
+    private const COLDEST = Celsius::ZERO - 40.0;
 
-    private const HOTTEST = 325.15;
+    private const HOTTEST = Celsius::ZERO + 52.0;
 
     /** K that the pictures' band is wide at least. */
     private const LEAST_BAND = 0.5;

@@ -8,12 +8,13 @@ use Metrum\Findings\Findings;
 use Metrum\Installation\Metering;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\HouseRules;
+use Metrum\Quantity\Celsius;
 
 /** What would change at a plant, before it is done: worked on its twin with the leading fault in it. */
 final class WhatIf
 {
     /** K of a hot afternoon to ask about. */
-    public const HOT = 311.15;
+    public const HOT = Celsius::ZERO + 38.0;
 
     /** Turns of the valve worth asking about. */
     private const TURN = 0.5;

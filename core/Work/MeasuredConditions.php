@@ -14,6 +14,7 @@ use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Word;
+use Metrum\Quantity\Celsius;
 
 /** What must hold before something is done, told by readings and what follows from them. */
 final readonly class MeasuredConditions
@@ -68,7 +69,7 @@ final readonly class MeasuredConditions
         }
         $least = $this->rules->band(HouseRule::LeastCondensing)->low;
         $none = $this->findings->circuit->headPressureControl === HeadPressureControl::None;
-        $said = sprintf('%.0f °C', $condensing - 273.15);
+        $said = sprintf('%.0f °C', $condensing - Celsius::ZERO);
 
         return $condensing < $least - self::LOST_HEAD && ! $none
             ? Requirement::fails('head held', "only $said: the valve lacks pressure", Reading::DischargePressure)

@@ -31,6 +31,15 @@ final class HouseTest extends TestCase
         }
     }
 
+    public function test_where_zero_celsius_stands_is_written_once(): void
+    {
+        foreach ([...self::files('core'), ...self::files('app')] as $path => $text) {
+            $code = (string) preg_replace('~^\s*(\*|/\*|//).*$~m', '', $text);
+            $isKept = str_starts_with($path, 'core/Quantity/');
+            self::assertSame(0, $isKept ? 0 : preg_match('/\b[23]\d\d\.15\b/', $code), $path);
+        }
+    }
+
     public function test_files_hold_one_idea(): void
     {
         foreach ([...self::files('core'), ...self::files('app')] as $path => $text) {

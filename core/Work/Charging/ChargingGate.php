@@ -16,6 +16,7 @@ use Metrum\Installation\DesignKey;
 use Metrum\Knowledge\HouseRule;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
+use Metrum\Quantity\Celsius;
 use Metrum\Quantity\Format;
 use Metrum\Twin\Ailment;
 use Metrum\Twin\Filling;
@@ -75,7 +76,7 @@ final readonly class ChargingGate
         $all = [];
         $dew = $this->figures->value(DerivedFigure::CondensingDew);
         if ($dew !== null && $dew > NextAddition::HIGH_STOP - NextAddition::HEADROOM) {
-            $said = Format::number($dew - 273.15, 0);
+            $said = Format::number($dew - Celsius::ZERO, 0);
             $headroom = Format::number(NextAddition::HEADROOM, 0);
             $all[] = Requirement::refuses(
                 'head',

@@ -15,6 +15,7 @@ use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Word;
+use Metrum\Quantity\Celsius;
 use Metrum\Quantity\Format;
 use Metrum\Twin\Ailment;
 use Metrum\Work\Account;
@@ -28,7 +29,7 @@ use Metrum\Work\SeenConditions;
 final readonly class TakingGate
 {
     /** K of ambient below which a condenser without head control reads high in subcooling for the cold alone. */
-    private const COLD = 283.15;
+    private const COLD = Celsius::ZERO + 10.0;
 
     private Findings $findings;
 
@@ -90,7 +91,7 @@ final readonly class TakingGate
         if ($air === null) {
             return [Requirement::open('weather', 'air at the condenser not read', Reading::AmbientTemperature)];
         }
-        $said = Format::number($air - 273.15, 0).' °C';
+        $said = Format::number($air - Celsius::ZERO, 0).' °C';
 
         return [
             $air < self::COLD

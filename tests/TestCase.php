@@ -53,7 +53,11 @@ abstract class TestCase extends FrameworkTestCase
         return parent::actingAs($user, $guard);
     }
 
-    /** Pages as a browser shows them: a new line in the source is a blank. */
+    /**
+     * Pages as a browser shows them: a new line in the source is a blank.
+     *
+     * @return TestResponse<Response>
+     */
     protected function createTestResponse($response, $request): TestResponse
     {
         $text = $response->getContent();

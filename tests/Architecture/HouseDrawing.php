@@ -11,7 +11,10 @@ final readonly class HouseDrawing
 
     private const TOP = 96;
 
-    private const ROW = 46;
+    private const ROW = 60;
+
+    /** Letters that stand in a line of a box. */
+    private const LINE = 54;
 
     private const ATTIC_GAP = 40;
 
@@ -40,8 +43,8 @@ final readonly class HouseDrawing
             self::text(
                 self::WIDTH / 2,
                 58,
-                'An arc runs from a room down to one it knows; the thicker, the more files name it. '.
-                    'Left: within app or core. Right: from app into core.',
+                'An arc runs from a room down to one it knows; the thicker, the more files name it. Left: within app '.
+                    'or core. Right: from app into core. ⇄: a folder and its room know each other.',
                 13,
                 '#4a5a64',
                 'middle',
@@ -117,22 +120,39 @@ final readonly class HouseDrawing
         $files = count(Rooms::files($this->root.'/'.Rooms::folder($room)));
 
         return sprintf(
-            '<rect x="%d" y="%.1f" width="%d" height="38" rx="5" fill="%s" stroke="#8a979e"/>',
+            '<rect x="%d" y="%.1f" width="%d" height="52" rx="5" fill="%s" stroke="#8a979e"/>',
             self::LEFT,
-            $y - 19,
+            $y - 26,
             self::RIGHT - self::LEFT,
             $core ? '#e3eef3' : '#eaf0e2',
         ).
-            self::text(self::LEFT + 12, $y - 2, Rooms::folder($room), 15, '#1d2a33').
+            self::text(self::LEFT + 12, $y - 9, Rooms::folder($room), 15, '#1d2a33').
             self::text(
                 self::RIGHT - 12,
-                $y - 2,
+                $y - 9,
                 $files.($files === 1 ? ' file' : ' files'),
                 12,
                 '#4a5a64',
                 'end',
             ).
-            self::text(self::LEFT + 12, $y + 13, $purpose, 12, '#33434c');
+            self::text(self::LEFT + 12, $y + 6, self::inOneLine($purpose), 12, '#33434c').
+            self::text(self::LEFT + 12, $y + 20, self::inOneLine($this->inside($room)), 11, '#5c6b73');
+    }
+
+    /** "with Calculators ⇄, Sums": its folders; ⇄ where folder and room know each other */
+    private function inside(string $room): string
+    {
+        $folders = [];
+        foreach (Rooms::folders($this->root, $room) as $folder => $circles) {
+            $folders[] = $folder.($circles ? ' ⇄' : '');
+        }
+
+        return $folders === [] ? '' : 'with '.implode(', ', $folders);
+    }
+
+    private static function inOneLine(string $text): string
+    {
+        return mb_strlen($text) > self::LINE ? mb_substr($text, 0, self::LINE - 1).'…' : $text;
     }
 
     private function middle(string $room): float
@@ -141,7 +161,7 @@ final readonly class HouseDrawing
         $fromTop = count($all) - 1 - (int) array_search($room, $all, true);
         $core = str_starts_with($room, 'Metrum');
 
-        return self::TOP + $fromTop * self::ROW + 19 + ($core ? self::ATTIC_GAP : 0);
+        return self::TOP + $fromTop * self::ROW + 26 + ($core ? self::ATTIC_GAP : 0);
     }
 
     private static function text(

@@ -40,6 +40,28 @@ final class HouseTest extends TestCase
         }
     }
 
+    /** A folder is there to be read alone: no two of a room know each other. */
+    public function test_no_two_folders_of_a_room_circle(): void
+    {
+        $root = dirname(__DIR__, 2);
+        foreach (Rooms::all() as $room) {
+            self::assertSame([], Rooms::circles($root, $room));
+        }
+    }
+
+    public function test_two_folders_that_know_each_other_are_found(): void
+    {
+        $root = sys_get_temp_dir().'/house-'.bin2hex(random_bytes(4));
+        foreach (['Cards' => 'Leaks', 'Leaks' => 'Cards'] as $folder => $other) {
+            mkdir("$root/core/Work/$folder", 0o777, true);
+            file_put_contents("$root/core/Work/$folder/One.php", "<?php use Metrum\\Work\\$other\\One;");
+        }
+        $circles = Rooms::circles($root, 'Metrum\Work');
+        (new Filesystem())->deleteDirectory($root);
+
+        self::assertSame(['Metrum\Work: Cards and Leaks'], $circles);
+    }
+
     public function test_files_hold_one_idea(): void
     {
         foreach ([...self::files('core'), ...self::files('app')] as $path => $text) {

@@ -10,18 +10,18 @@ final class Rooms
     /** core/: what it is for, by room. */
     public const CORE = [
         'Quantity' => 'units, numbers, fields',
-        'Data' => 'files of data and documents from outside, read strictly',
+        'Data' => 'files and documents from outside, read strictly',
         'Refrigerant' => 'property tables',
-        'Installation' => 'what a plant is made of, what is usual, what fits it',
-        'Knowledge' => 'readings, looks, tests, faults, controls, house rules: what is asked and in which words',
+        'Installation' => 'what a plant is made of, what is usual and fits',
+        'Knowledge' => 'what is asked, and in which words; faults, rules',
         'Bench' => 'calculators: fields in, outputs and steps out',
         'Card' => 'cards of work: gates, steps, outcomes, touches',
         'Log' => 'facts, and what each kind of them does',
         'Findings' => 'what is known of a visit, what follows by formula',
         'Twin' => 'the twin, steady and in time',
         'Diagnosis' => 'evidence, verdict, gates, next checks',
-        'Learning' => 'visits to simulated plants, and curves fitted to them',
-        'Work' => 'moves with forecast and outcome, cards as they are worked, clocks, what was touched',
+        'Learning' => 'simulated visits, and curves fitted to them',
+        'Work' => 'assessment, moves, cards as they are worked',
         'Exchange' => 'visit file, scenarios, quick line',
     ];
 
@@ -32,6 +32,7 @@ final class Rooms
         'Picture' => 'the course and other drawings',
         'Records' => 'author, recorder, judge, books',
         'View' => 'what a page says',
+        'Views' => 'Blade: how it is laid out',
         'Console' => 'commands',
         'Http' => 'requests and answers',
         'Providers' => 'what is plugged in where',
@@ -103,7 +104,78 @@ final class Rooms
 
     public static function folder(string $room): string
     {
-        return str_replace(['Metrum\\', 'App\\'], ['core/', 'app/'], $room);
+        return $room === 'App\\Views'
+            ? 'resources/views'
+            : str_replace(['Metrum\\', 'App\\'], ['core/', 'app/'], $room);
+    }
+
+    /**
+     * Folders inside a room, each with whether the room's own files and it know each other.
+     *
+     * @return array<string, bool> by name
+     */
+    public static function folders(string $root, string $room): array
+    {
+        $knows = self::within($root, $room);
+        $folders = [];
+        foreach (array_keys($knows) as $folder) {
+            if ($folder !== '') {
+                $folders[$folder] = isset($knows[$folder][''], $knows[''][$folder]);
+            }
+        }
+        ksort($folders);
+
+        return $folders;
+    }
+
+    /** @return list<string> pairs of folders inside a room that know each other */
+    public static function circles(string $root, string $room): array
+    {
+        $knows = self::within($root, $room);
+        $circles = [];
+        foreach ($knows as $folder => $others) {
+            foreach (array_keys($others) as $other) {
+                if ($folder !== '' && $other !== '' && $folder < $other && isset($knows[$other][$folder])) {
+                    $circles[] = "$room: $folder and $other";
+                }
+            }
+        }
+
+        return $circles;
+    }
+
+    /**
+     * Which folder of a room names which; '' is the room itself.
+     *
+     * @return array<string, array<string, true>>
+     */
+    private static function within(string $root, string $room): array
+    {
+        $home = $root.'/'.self::folder($room).'/';
+        $knows = ['' => []];
+        $folderOf = static fn (string $path): string => str_contains($path, '/') ? explode('/', $path)[0] : '';
+        foreach (self::files($root.'/'.self::folder($room)) as $file) {
+            $folder = $folderOf(substr($file, strlen($home)));
+            $knows[$folder] ??= [];
+            $own = preg_quote($room, '/');
+            $text = (string) preg_replace('/^namespace .*$/m', '', (string) file_get_contents($file));
+            preg_match_all('/\b'.$own.'\\\\(\w+)(\\\\\w+)?/', $text, $named);
+            foreach ($named[1] as $i => $first) {
+                $knows[$folder][$named[2][$i] === '' ? '' : $first] = true;
+            }
+        }
+        $folders = implode('|', array_filter(array_keys($knows)));
+        foreach ($folders === '' ? [] : glob($home.'*.php') ?: [] as $file) {
+            $isNamed = preg_match_all("/(?<![\\\\\w])($folders)\\\\[A-Z]/", (string) file_get_contents($file), $named);
+            foreach ($isNamed > 0 ? $named[1] : [] as $folder) {
+                $knows[''][$folder] = true;
+            }
+        }
+        foreach (array_keys($knows) as $folder) {
+            unset($knows[$folder][$folder]);
+        }
+
+        return $knows;
     }
 
     /** @return list<string> PHP files below a folder, in order */

@@ -165,7 +165,7 @@ final class Rooms
             }
         }
         $folders = implode('|', array_filter(array_keys($knows)));
-        foreach ($folders === '' ? [] : glob($home.'*.php') ?: [] as $file) {
+        foreach ($folders === '' ? [] : (array) glob($home.'*.php') as $file) {
             $isNamed = preg_match_all("/(?<![\\\\\w])($folders)\\\\[A-Z]/", (string) file_get_contents($file), $named);
             foreach ($isNamed > 0 ? $named[1] : [] as $folder) {
                 $knows[''][$folder] = true;

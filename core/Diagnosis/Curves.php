@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
+use Metrum\Data\BrokenData;
 use Metrum\Data\Knowledge;
 use Metrum\Knowledge\Fault;
 
@@ -41,10 +42,19 @@ final readonly class Curves
     ) {
     }
 
-    /** Those that were learned last. */
+    /** Those that were learned last. @throws BrokenData where a fault came since: it would never be suspected */
     public static function learned(): self
     {
-        return Knowledge::once('curves', static fn (): self => self::of(Knowledge::file('curves')->all()));
+        return Knowledge::once('curves', static function (): self {
+            $curves = self::of(Knowledge::file('curves')->all());
+            foreach (Fault::cases() as $fault) {
+                if (! in_array($fault, $curves->faults, true)) {
+                    throw BrokenData::at('data/curves.json', "$fault->value is not learned: run metrum:calibrate");
+                }
+            }
+
+            return $curves;
+        });
     }
 
     /**

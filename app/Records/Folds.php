@@ -46,7 +46,7 @@ final readonly class Folds
     }
 
     /** Keeps what a visit folds to, as long as it is closed. */
-    public function keep(Visit $visit): void
+    public function keep(Visit $visit, Assessment $assessment): void
     {
         if ($visit->isOpen()) {
             Fold::query()->whereKey($visit->id)->delete();
@@ -54,7 +54,7 @@ final readonly class Folds
             return;
         }
         $last = self::lastFacts([$visit->id])[$visit->id] ?? 0;
-        $fold = base64_encode(serialize($this->made($visit)));
+        $fold = base64_encode(serialize(VisitFold::of($assessment)));
         $row = ['visit_id' => $visit->id, 'last_fact' => $last, 'fold' => $fold] + $this->restsOn($visit);
         Fold::query()->upsert([$row], ['visit_id']);
     }

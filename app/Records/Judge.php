@@ -135,9 +135,10 @@ final class Judge
     /** Works a visit anew with the weights of today. */
     public function again(Visit $visit): Snapshot
     {
-        $this->folds->keep($visit);
+        $judged = $this->of($visit, checks: 0);
+        $this->folds->keep($visit, $judged->assessment);
 
-        return $this->keep($this->of($visit, checks: 0));
+        return $this->keep($judged);
     }
 
     /** Whether what is kept of it was worked with other weights or another twin than today's. */

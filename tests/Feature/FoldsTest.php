@@ -73,7 +73,7 @@ final class FoldsTest extends TestCase
     {
         self::assertSame(1, Fold::query()->count());
         Visit::query()->whereKey($this->visit->id)->update(['closed_at' => null]);
-        app(Folds::class)->keep($this->visit->refresh());
+        $this->keep();
 
         self::assertSame(0, Fold::query()->count());
     }
@@ -81,7 +81,7 @@ final class FoldsTest extends TestCase
     /** Writes into the kept fold what its log does not say, so that it is seen which of them is read. */
     private function mark(): void
     {
-        app(Folds::class)->keep($this->visit->refresh());
+        $this->keep();
         $kept = Fold::query()->whereKey($this->visit->id)->sole();
         $other = str_replace(
             's:26:"'.$this->visit->id.'"',
@@ -89,6 +89,12 @@ final class FoldsTest extends TestCase
             (string) base64_decode($kept->fold, true),
         );
         $kept->update(['fold' => base64_encode($other)]);
+    }
+
+    private function keep(): void
+    {
+        $judged = $this->judged($this->visit->refresh());
+        app(Folds::class)->keep($this->visit, $judged->assessment);
     }
 
     private function good(): ?string

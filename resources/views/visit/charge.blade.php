@@ -41,8 +41,8 @@
                     inputmode="decimal" autocomplete="off"
                     placeholder="{{ $page->units->symbol(Metrum\Quantity\QuantityKind::Mass) }}"></span></div>
             @endif
-            <label
-                for="move-value">{{ $charge->cylinders() === [] ? 'How' : 'or how' }} much (below zero: taken out)</label>
+            @php($or = $charge->cylinders() === [] ? 'How' : 'or how')
+            <label for="move-value">{{ $or }} much (below zero: taken out)</label>
             <input id="move-value" class="input" name="value" inputmode="text" autocomplete="off"
                 placeholder="{{ $charge->typed() }}">
             <label for="purpose">What for</label>

@@ -94,19 +94,20 @@ final class Features
     /** @return array<string, float|string> by name of the feature */
     public static function of(Examination $examined): array
     {
-        $numbers = [];
-        foreach (
-            [
-                ...self::signs($examined),
-                ...self::readings($examined),
-                ...self::shares($examined),
-                ...self::figures($examined),
-            ] as $name => $one
-        ) {
-            $numbers[Setting::at(Feature::named($name), $examined->conditions)->name()] = $one;
-        }
+        return [
+            ...self::context($examined),
+            ...self::signs($examined),
+            ...self::readings($examined),
+            ...self::shares($examined),
+            ...self::figures($examined),
+            ...self::words($examined),
+        ];
+    }
 
-        return [...self::context($examined), ...$numbers, ...self::words($examined)];
+    /** What a number is called at such a plant in its weather. */
+    private static function name(Sign|Reading|Share|DerivedFigure $one, Examination $examined): string
+    {
+        return Setting::at(Feature::of($one), $examined->conditions)->name();
     }
 
     /** @return list<string> names of those that are numbers */
@@ -172,7 +173,7 @@ final class Features
     {
         $signs = [];
         foreach ($examined->signals as $signal) {
-            $signs[Feature::of($signal->sign)->name()] = $signal->deviations();
+            $signs[self::name($signal->sign, $examined)] = $signal->deviations();
         }
 
         return $signs;
@@ -189,7 +190,7 @@ final class Features
             if ($value !== null && $expected !== null) {
                 $own = self::instrument($reading, $value, $findings);
                 $own = hypot($own, self::unsure($reading, $findings));
-                $read[Feature::of($reading)->name()] =
+                $read[self::name($reading, $examined)] =
                     ($value - $expected->value) / max(1e-9, hypot($expected->deviation, $own));
             }
         }
@@ -231,7 +232,7 @@ final class Features
         foreach ($findings->isOff() ? [] : Share::cases() as $share) {
             $value = $share->of($findings, $figures);
             if ($value !== null && ! ($share === Share::SuperheatOfTd && self::swings($findings))) {
-                $shares[Feature::of($share)->name()] = $value;
+                $shares[self::name($share, $examined)] = $value;
             }
         }
 
@@ -247,7 +248,7 @@ final class Features
             $isSample = $key === DerivedFigure::EvaporatorSuperheat && self::swings($examined->findings);
             if ($value !== null && ! $isSample) {
                 $isTemperature = $key->quantity() === QuantityKind::Temperature;
-                $figures[Feature::of($key)->name()] = $isTemperature ? $value - Celsius::ZERO : $value;
+                $figures[self::name($key, $examined)] = $isTemperature ? $value - Celsius::ZERO : $value;
             }
         }
 

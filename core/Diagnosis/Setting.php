@@ -92,12 +92,6 @@ final class Setting
         return $setting === null ? [$feature->name()] : [$feature->name(), $feature->under($setting)->name()];
     }
 
-    /** Whether it is told by a word or a complaint. */
-    public static function isAnswer(string $feature): bool
-    {
-        return Feature::named($feature)->isAnswer();
-    }
-
     /** The name of a feature without its setting. */
     public static function plain(string $name): string
     {

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Metrum\Learning;
 
 use Metrum\Diagnosis\FaultCatalogue;
+use Metrum\Diagnosis\Feature;
 use Metrum\Diagnosis\Features;
 use Metrum\Diagnosis\Scale;
-use Metrum\Diagnosis\Setting;
 use Metrum\Installation\Kind;
 use Metrum\Knowledge\Fault;
 use Metrum\Twin\Dice;
@@ -87,7 +87,7 @@ final class Calibration
 
         $learned = array_filter(
             Features::choices(),
-            static fn (string $feature): bool => ! Setting::isAnswer($feature),
+            static fn (string $feature): bool => ! Feature::named($feature)->isAnswer(),
             ARRAY_FILTER_USE_KEY,
         );
 

@@ -7,7 +7,6 @@ namespace Metrum\Learning;
 use Metrum\Diagnosis\Feature;
 use Metrum\Diagnosis\Features;
 use Metrum\Diagnosis\Scale;
-use Metrum\Diagnosis\Setting;
 use Metrum\Diagnosis\Words;
 use Metrum\Findings\Sign;
 use Metrum\Knowledge\Question;
@@ -54,7 +53,7 @@ final class Columns
         $own = array_map(static fn (Sign $sign): string => Feature::of($sign)->name(), ExpertCurves::UNSHOWN);
         $words = array_filter(
             $this->words,
-            static fn (string $feature): bool => ! Setting::isAnswer($feature),
+            static fn (string $feature): bool => ! Feature::named($feature)->isAnswer(),
             ARRAY_FILTER_USE_KEY,
         );
 
@@ -81,7 +80,7 @@ final class Columns
     {
         $families = [];
         foreach ($this->words as $feature => $columns) {
-            if (Setting::isAnswer($feature)) {
+            if (Feature::named($feature)->isAnswer()) {
                 $families[self::family($feature)] = [
                     ...$families[self::family($feature)] ?? [],
                     ...array_values($columns),

@@ -7,7 +7,6 @@ namespace Metrum\Learning;
 use Metrum\Diagnosis\Curves;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Feature;
-use Metrum\Diagnosis\Setting;
 use Metrum\Findings\Sign;
 use Metrum\Knowledge\Fault;
 
@@ -58,7 +57,7 @@ final readonly class CurvesFile
                     $this->besideSound($this->withUncarried($this->fit->weights)),
                     Curves::WEIGHT,
                 ),
-                static fn (string $feature): bool => ! Setting::isAnswer($feature),
+                static fn (string $feature): bool => ! Feature::named($feature)->isAnswer(),
                 ARRAY_FILTER_USE_KEY,
             ),
             'chances' => array_filter(

@@ -10,19 +10,20 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOneThrough;
 use Metrum\Data\Refused;
 use Metrum\Installation\Circuit as Known;
-use Metrum\Installation\DesignKey;
+use Metrum\Installation\CircuitReader;
+use Metrum\Installation\CircuitWriter;
+use Metrum\Installation\Installation;
 use Metrum\Installation\Kind;
-use Metrum\Installation\SystemKey;
+use Metrum\Installation\PartId;
 
 /**
- * One circuit of a plant: its own words and design values; what it shares stands with its plant.
+ * One circuit of a plant, as people name it. What it is made of stands in the document of its plant.
  *
  * @property string $id
  * @property string $plant_id
  * @property string $name
- * @property ?string $kind
- * @property array<string, mixed> $system its own other words of the visit file
- * @property array<string, float|int> $design
+ * @property string $part  which of its plant it is
+ * @property ?string $kind  what a person picked, to search by
  * @property ?string $notes
  * @property Plant $plant
  * @property Site $site
@@ -37,12 +38,9 @@ final class Circuit extends Model
     /** Longest notes that a circuit has. */
     public const LONGEST_NOTES = 4000;
 
-    protected $fillable = ['plant_id', 'name', 'kind', 'system', 'design', 'notes'];
+    protected $table = 'parts';
 
-    protected function casts(): array
-    {
-        return ['system' => 'array', 'design' => 'array'];
-    }
+    protected $fillable = ['plant_id', 'part', 'name', 'kind', 'notes'];
 
     /**
      * A circuit with a plant of its own, or on one that is there.
@@ -57,12 +55,40 @@ final class Circuit extends Model
         array $design,
         ?Plant $plant = null,
     ): self {
-        $plant ??= $site->plants()->create(['refrigerant' => '', 'system' => [], 'design' => []]);
-        $circuit = new self(['plant_id' => $plant->id, 'name' => $name]);
-        $circuit->setRelation('plant', $plant->setRelation('site', $site));
-        $circuit->describe($system, $design);
+        $known = Known::fromWords($system, $design, $site->atmosphere());
+        $plant ??= new Plant(['site_id' => $site->id]);
+        $plant->setRelation('site', $site);
+        $part = $plant->exists ? $plant->known()->nextCircuit() : PartId::circuit();
+        $plant->describe($part, $known);
 
-        return $circuit;
+        return self::named($plant, $part, $name, $known);
+    }
+
+    /**
+     * All circuits of a plant that is told as a whole.
+     *
+     * @return array<string, self> by their part
+     */
+    public static function establishAll(Site $site, Installation $installation, string $name): array
+    {
+        $plant = (new Plant(['site_id' => $site->id]))->setRelation('site', $site);
+        $plant->keep($installation);
+        $circuits = [];
+        foreach ($installation->branches as $branch) {
+            $own = count($installation->branches) === 1 ? $name : "$name, {$branch->part}";
+            $known = $installation->circuit($branch->part);
+            $circuits[$branch->part->value] = self::named($plant, $branch->part, $own, $known);
+        }
+
+        return $circuits;
+    }
+
+    private static function named(Plant $plant, PartId $part, string $name, Known $known): self
+    {
+        $circuit = new self(['plant_id' => $plant->id, 'part' => $part->value, 'name' => $name]);
+        $circuit->fill(['kind' => $known->kind?->value])->setRelation('plant', $plant)->save();
+
+        return $circuit->setRelation('site', $plant->site);
     }
 
     /**
@@ -73,24 +99,18 @@ final class Circuit extends Model
      */
     public function describe(array $system, array $design): void
     {
-        $sharedWords = self::keys(SystemKey::cases());
-        $sharedFigures = self::keys(DesignKey::cases());
-        $refrigerant = $system[SystemKey::Refrigerant->value] ?? '';
-        $kind = $system[SystemKey::Kind->value] ?? null;
-        $plain = array_diff_key($system, [
-            SystemKey::Refrigerant->value => true,
-            SystemKey::Kind->value => true,
-        ]);
-        $this->plant->update([
-            'refrigerant' => is_string($refrigerant) ? $refrigerant : '',
-            'system' => array_intersect_key($plain, $sharedWords),
-            'design' => array_intersect_key($design, $sharedFigures),
-        ]);
-        $this->fill([
-            'kind' => is_string($kind) ? $kind : null,
-            'system' => array_diff_key($plain, $sharedWords),
-            'design' => array_diff_key($design, $sharedFigures),
-        ])->save();
+        $this->become(Known::fromWords($system, $design, $this->site->atmosphere()));
+    }
+
+    public function become(Known $known): void
+    {
+        $this->plant->setRelation('site', $this->site)->describe($this->partId(), $known);
+        $this->fill(['kind' => $known->kind?->value])->save();
+    }
+
+    public function partId(): PartId
+    {
+        return PartId::of($this->part);
     }
 
     /** @return BelongsTo<Plant, $this> */
@@ -120,26 +140,19 @@ final class Circuit extends Model
     /** @return array<string, mixed> all its words as the visit file gives them, without the atmosphere */
     public function systemWords(): array
     {
-        $named = [
-            SystemKey::Kind->value => $this->kind,
-            SystemKey::Refrigerant->value => $this->plant->refrigerant,
-        ];
-
-        return array_filter($named, static fn (?string $one): bool => $one !== null) +
-            $this->system +
-            $this->plant->system;
+        return array_diff_key(CircuitWriter::system($this->known()), [CircuitReader::ATMOSPHERE => true]);
     }
 
     /** @return array<string, float|int> */
     public function designWords(): array
     {
-        return $this->design + $this->plant->design;
+        return CircuitWriter::design($this->known());
     }
 
     /** The circuit as the core knows it, in the air of its site. @throws Refused where it was harmed from outside */
     public function known(): Known
     {
-        return Known::fromWords($this->systemWords(), $this->designWords(), $this->site->atmosphere());
+        return $this->plant->setRelation('site', $this->site)->known()->circuit($this->partId());
     }
 
     public function coolingKind(): ?Kind
@@ -164,13 +177,13 @@ final class Circuit extends Model
         $words = preg_split('/[\s%_\\\\]+/', $typed, self::MOST_WORDS + 1, PREG_SPLIT_NO_EMPTY);
         $words = array_slice($words === false ? [] : $words, 0, self::MOST_WORDS);
         if ($words === []) {
-            return $query->whereIn('circuits.id', []);
+            return $query->whereIn('parts.id', []);
         }
         foreach ($words as $word) {
             $like = '%'.$word.'%';
             $query->where(static function (Builder $any) use ($like): void {
-                $any->whereLike('circuits.name', $like)
-                    ->orWhereLike('circuits.kind', $like)
+                $any->whereLike('parts.name', $like)
+                    ->orWhereLike('parts.kind', $like)
                     ->orWhereHas(
                         'plant',
                         static fn (Builder $plant): Builder => $plant->whereLike('refrigerant', $like),
@@ -187,17 +200,6 @@ final class Circuit extends Model
         }
 
         return $query;
-    }
-
-    /**
-     * @param  list<SystemKey|DesignKey>  $cases
-     * @return array<string, true> the keys that belong to the plant
-     */
-    private static function keys(array $cases): array
-    {
-        $shared = array_filter($cases, static fn (SystemKey|DesignKey $key): bool => $key->isShared());
-
-        return array_fill_keys(array_column($shared, 'value'), true);
     }
 
     /** Adds a weak point to its notes, once, as long as they have room for it. */

@@ -4,6 +4,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
+use Metrum\Installation\PartId;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
@@ -14,11 +15,11 @@ use Metrum\Log\Source;
  *
  * @property int $seq
  * @property string $id
- * @property string $visit_id
- * @property string $circuit_id
+ * @property string $occasion_id
+ * @property string $plant_id
  * @property string $user_id
  * @property string $kind
- * @property string $subject
+ * @property PartId $part
  * @property string $key
  * @property ?float $value SI; gauge Pa for pressures
  * @property ?string $word
@@ -35,10 +36,10 @@ final class FactRecord extends Model
     /** Columns that a fact is read from. */
     private const READ = [
         'id',
-        'circuit_id',
+        'plant_id',
         'user_id',
         'kind',
-        'subject',
+        'part',
         'key',
         'value',
         'word',
@@ -51,7 +52,7 @@ final class FactRecord extends Model
 
     protected $primaryKey = 'seq';
 
-    protected $fillable = ['visit_id', 'device', 'made', ...self::READ];
+    protected $fillable = ['occasion_id', 'device', 'made', ...self::READ];
 
     protected function casts(): array
     {
@@ -63,10 +64,10 @@ final class FactRecord extends Model
     {
         return [
             'id' => $fact->id,
-            'circuit_id' => $fact->circuit,
+            'plant_id' => $fact->plant,
             'user_id' => $fact->by,
             'kind' => $fact->kind->value,
-            'subject' => $fact->content->subject,
+            'part' => $fact->part->value,
             'key' => $fact->content->key,
             'value' => $fact->content->value,
             'word' => $fact->content->word,
@@ -84,7 +85,7 @@ final class FactRecord extends Model
     public static function ofVisit(string $visit, int $after = 0): array
     {
         // Long logs are read on every page: rows become facts at once, without a model between.
-        $rows = self::query()->toBase()->where('visit_id', $visit)->where('seq', '>', $after)->orderBy('seq');
+        $rows = self::query()->toBase()->where('occasion_id', $visit)->where('seq', '>', $after)->orderBy('seq');
         $facts = [];
         foreach ($rows->get(['seq', ...self::READ]) as $row) {
             $facts[(int) $row->seq] = self::assembled($row);
@@ -106,7 +107,6 @@ final class FactRecord extends Model
             $row->value === null ? null : (float) $row->value,
             $row->word,
             is_array($data) ? $data : [],
-            $row->subject,
         );
 
         return new Fact(
@@ -116,7 +116,8 @@ final class FactRecord extends Model
             new \DateTimeImmutable($row->taken_at),
             Source::from($row->source),
             $row->user_id,
-            $row->circuit_id,
+            $row->plant_id,
+            PartId::of($row->part),
         );
     }
 }

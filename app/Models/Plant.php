@@ -2,20 +2,26 @@
 
 namespace App\Models;
 
+use App\Models\Circuit as Kept;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use Metrum\Data\Refused;
+use Metrum\Installation\Circuit;
+use Metrum\Installation\Installation;
+use Metrum\Installation\InstallationReader;
+use Metrum\Installation\InstallationWriter;
+use Metrum\Installation\PartId;
 
 /**
- * What circuits share: compressors, condenser, receiver, head control, refrigerant. A plain unit has one circuit.
+ * A plant with all that it is made of, as one document. A plain unit has one circuit.
  *
  * @property string $id
  * @property string $site_id
- * @property string $refrigerant
- * @property array<string, mixed> $system the other shared words of the visit file
- * @property array<string, float|int> $design
+ * @property string $refrigerant  as its document says it, to search by
+ * @property string $installation  its document
  * @property ?Carbon $created_at
  * @property Site $site
  */
@@ -23,11 +29,29 @@ final class Plant extends Model
 {
     use HasUlids;
 
-    protected $fillable = ['site_id', 'refrigerant', 'system', 'design'];
+    protected $fillable = ['site_id', 'refrigerant', 'installation'];
 
-    protected function casts(): array
+    /** What it is made of, in the air of its site. @throws Refused where it was harmed from outside */
+    public function known(): Installation
     {
-        return ['system' => 'array', 'design' => 'array'];
+        return InstallationReader::stored($this->installation)->in($this->site->atmosphere());
+    }
+
+    /** One of its circuits as it is known now, or one more. */
+    public function describe(PartId $part, Circuit $known): void
+    {
+        // A plant of which nothing is said yet becomes what its first circuit is.
+        $is = $this->exists ? $this->known()->with($part, $known) : Installation::of($known, $part);
+        $this->keep($is);
+    }
+
+    /** Its air is that of its site. */
+    public function keep(Installation $plant): void
+    {
+        $this->fill([
+            'refrigerant' => $plant->highSide->refrigerant,
+            'installation' => InstallationWriter::stored($plant, withAir: false),
+        ])->save();
     }
 
     /** @return BelongsTo<Site, $this> */
@@ -36,9 +60,9 @@ final class Plant extends Model
         return $this->belongsTo(Site::class);
     }
 
-    /** @return HasMany<Circuit, $this> */
+    /** @return HasMany<Kept, $this> */
     public function circuits(): HasMany
     {
-        return $this->hasMany(Circuit::class)->orderBy('name');
+        return $this->hasMany(Kept::class)->orderBy('name');
     }
 }

@@ -35,7 +35,7 @@ final class Site extends Model
     /** @return HasManyThrough<Circuit, Plant, $this> */
     public function circuits(): HasManyThrough
     {
-        return $this->hasManyThrough(Circuit::class, Plant::class)->orderBy('circuits.name');
+        return $this->hasManyThrough(Circuit::class, Plant::class)->orderBy('parts.name');
     }
 
     public function atmosphere(): Atmosphere

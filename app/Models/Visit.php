@@ -10,14 +10,17 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 use Metrum\Data\Refused;
+use Metrum\Exchange\VisitFile;
 use Metrum\Findings\Chapters;
 use Metrum\Findings\Findings;
 use Metrum\Installation\Circuit as Known;
-use Metrum\Installation\CircuitWriter;
+use Metrum\Installation\InstallationReader;
+use Metrum\Installation\InstallationWriter;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Log;
+use Metrum\Log\Window;
 
 /**
  * @property string $id
@@ -28,8 +31,7 @@ use Metrum\Log\Log;
  * @property ?Carbon $ran_well_at
  * @property ?string $told  hash of what the file told that it came from
  * @property array<string, string|array{float, float}> $house_rules in force when it was opened
- * @property array<string, mixed> $system the circuit as it was then, in the words of the visit file
- * @property array<string, float|int> $design
+ * @property string $installation  the plant as it was then
  * @property Circuit $circuit
  * @property User $user
  * @property ?VerdictSnapshot $verdict
@@ -38,13 +40,14 @@ final class Visit extends Model
 {
     use HasUlids;
 
-    /** What a visit was told by that only stands for a day of a ledger that was taken in. */
-    public const LEDGER = 'ledger';
-
     /** @var array<int, Fact> what was read of its log, by its place in the record */
     private array $read = [];
 
     private ?Log $log = null;
+
+    protected $table = 'occasions';
+
+    protected $attributes = ['kind' => OccasionKind::Visit->value];
 
     protected $fillable = [
         'id',
@@ -55,9 +58,16 @@ final class Visit extends Model
         'ran_well_at',
         'told',
         'house_rules',
-        'system',
-        'design',
+        'installation',
     ];
+
+    protected static function booted(): void
+    {
+        self::addGlobalScope(
+            'kind',
+            static fn (Builder $query): Builder => $query->where('occasions.kind', OccasionKind::Visit->value),
+        );
+    }
 
     protected function casts(): array
     {
@@ -66,8 +76,6 @@ final class Visit extends Model
             'closed_at' => 'datetime',
             'ran_well_at' => 'datetime',
             'house_rules' => 'array',
-            'system' => 'array',
-            'design' => 'array',
         ];
     }
 
@@ -78,15 +86,15 @@ final class Visit extends Model
      */
     public static function open(Circuit $circuit, User $user, \DateTimeInterface $at, ?string $id = null): self
     {
-        $known = $circuit->known();
         $visit = self::query()->create(
             ($id === null ? [] : ['id' => $id]) + [
                 'circuit_id' => $circuit->id,
                 'user_id' => $user->id,
                 'opened_at' => $at,
                 'house_rules' => HouseRuleChoice::inForce()->choices,
-                'system' => CircuitWriter::system($known),
-                'design' => CircuitWriter::design($known),
+                'installation' => InstallationWriter::stored(
+                    $circuit->plant->setRelation('site', $circuit->site)->known(),
+                ),
             ],
         );
 
@@ -117,18 +125,16 @@ final class Visit extends Model
         return $this->hasOne(VerdictSnapshot::class);
     }
 
+    /** @return Builder<self> with days of a ledger: all occasions of a circuit */
+    public static function ofAnyKind(): Builder
+    {
+        return self::query()->withoutGlobalScope('kind');
+    }
+
     /** @return Builder<self> */
     public static function stillOpen(): Builder
     {
         return self::query()->whereNull('closed_at');
-    }
-
-    /** @return Builder<self> at which somebody was there */
-    public static function paid(): Builder
-    {
-        return self::query()->where(
-            static fn (Builder $any): Builder => $any->whereNull('told')->orWhere('told', '!=', self::LEDGER),
-        );
     }
 
     /** @return Builder<self> of a circuit, at which something was moved, latest first */
@@ -138,7 +144,7 @@ final class Visit extends Model
             ->where('circuit_id', $circuit)
             // Asked of each visit of the circuit: its facts are found by the visit.
             ->whereExists(
-                FactRecord::query()->whereColumn('visit_id', 'visits.id')->where('kind', FactKind::Move->value),
+                FactRecord::query()->whereColumn('occasion_id', 'occasions.id')->where('kind', FactKind::Move->value),
             )
             ->latest('opened_at');
     }
@@ -173,17 +179,33 @@ final class Visit extends Model
     /** The circuit as it was known when the visit was opened. @throws Refused where it was harmed from outside */
     public function circuitAsOpened(): Known
     {
-        return Known::fromWords($this->system, $this->design);
+        return InstallationReader::stored($this->installation)->circuit($this->circuit->partId());
     }
 
-    public function chapters(?Log $log = null): Chapters
+    /** What of its log is known of its circuit, to be folded. */
+    public function window(): Window
     {
-        return Chapters::of(
-            $log ?? $this->log(),
+        return new Window(
+            $this->log(),
             $this->circuitAsOpened(),
+            $this->circuit->partId(),
             $this->id,
             $this->opened_at->toIso8601String(),
         );
+    }
+
+    public function chapters(): Chapters
+    {
+        return Chapters::of($this->window());
+    }
+
+    /** The whole of it, as a file tells it. */
+    public function told(): VisitFile
+    {
+        $window = $this->window();
+        $circuit = $this->circuit->partId();
+
+        return new VisitFile($this->findings(), $window, InstallationReader::stored($this->installation), $circuit);
     }
 
     public function findings(): Findings

@@ -3,6 +3,7 @@
 namespace App\Picture;
 
 use Metrum\Findings\Chapter;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Band;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\MoveOutcome;
@@ -39,7 +40,7 @@ final class Strip
     public function __construct(
         private readonly Assessment $assessment,
         private readonly Control $control,
-        private readonly string $subject,
+        private readonly PartId $part,
         private readonly ?Band $band,
         private readonly Units $units,
         public readonly float $width,
@@ -69,7 +70,7 @@ final class Strip
 
         return $figure === null
             ? null
-            : $this->assessment->figures($chapter, $this->subject)->value($figure);
+            : $this->assessment->figures($chapter, $this->part)->value($figure);
     }
 
     /** @return array{int, int} first and last moment */
@@ -205,7 +206,7 @@ final class Strip
             if ($value === null || $kind === null || $found === []) {
                 continue;
             }
-            $early = $this->assessment->figure($account->chapter, $this->control, $this->subject) === null;
+            $early = $this->assessment->figure($account->chapter, $this->control, $this->part) === null;
             $x = $this->scale->x(end($found)->takenAt->getTimestamp());
             $text = $this->units->number($value, $kind);
             $dots[] = [
@@ -258,7 +259,7 @@ final class Strip
         $kind = Assessment::figureOf($this->control)?->quantity();
         $rows = [];
         foreach ($this->fields as ['account' => $account, 'at' => $at, 'value' => $value]) {
-            $move = $account->chapter->began?->content;
+            $move = $account->chapter->began;
             $rows[] = [
                 $move === null ? 'As found' : (new PlantMoved())->line($move, $this->units),
                 date('H:i', $at),

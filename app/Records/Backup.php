@@ -134,7 +134,7 @@ final readonly class Backup
         if ($said !== 'ok') {
             throw BackupFailed::because("$file is harmed: $said");
         }
-        if (! isset($rows['facts'], $rows['visits'], $rows['users'])) {
+        if (! isset($rows['facts'], $rows['users'])) {
             throw BackupFailed::because("$file is no copy of a Metrum logbook.");
         }
 

@@ -8,6 +8,7 @@ use Illuminate\Support\Str;
 use Metrum\Card\Card;
 use Metrum\Card\StepKind;
 use Metrum\Diagnosis\Gate;
+use Metrum\Installation\PartId;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
@@ -71,26 +72,28 @@ final readonly class CardKeeper
         if ($card === null || $kept !== null) {
             return $kept ?? $this->recorder->record($said, $id);
         }
+        $part = $this->recorder->partOf($said);
         if ($said->key === $card->stepKey(Card::DONE) && $said->typed !== '') {
-            return $this->recorder->append(FactKind::Card, $this->run($card, $said->subject)->done(), $id);
+            return $this->recorder->append(FactKind::Card, $this->run($card, $part)->done(), $id, $part);
         }
         $meant = $this->recorder->meant($said);
         $content = $ago > 0.0 ? $meant->keeping([Trace::AGO => $ago]) : $meant;
-        $run = $this->run($card, $said->subject);
+        $run = $this->run($card, $part);
         if ($said->key === $card->stepKey(Card::BEGUN)) {
             self::mayBegin($run, $content);
         } else {
             self::mayAnswer($run, $content);
         }
 
-        return $this->recorder->append(FactKind::Card, $content, $id);
+        return $this->recorder->append(FactKind::Card, $content, $id, $part);
     }
 
     /** The same step, sent again. */
     private function kept(Statement $said, ?string $id): ?Fact
     {
+        $part = $this->recorder->partOf($said);
         foreach ($id === null ? [] : $this->visit->log()->facts as $fact) {
-            $isSame = $fact->content->key === $said->key && $fact->content->subject === $said->subject;
+            $isSame = $fact->content->key === $said->key && $fact->part->is($part);
             if ($fact->id === $id && $fact->kind === FactKind::Card && $isSame) {
                 return $fact;
             }
@@ -106,14 +109,14 @@ final readonly class CardKeeper
     public function keepStops(): void
     {
         $begun = BegunCards::of($this->visit->log());
-        foreach ($begun->open() as [$card, $subject]) {
-            $run = $this->run($card, $subject);
+        foreach ($begun->open() as [$card, $part]) {
+            $run = $this->run($card, $part);
             if ($run->stop() !== null) {
-                $this->recorder->append(FactKind::Card, $run->done());
+                $this->recorder->append(FactKind::Card, $run->done(), null, $part);
             }
         }
-        foreach ($begun->stopped() as [$card, $subject]) {
-            $run = $this->run($card, $subject);
+        foreach ($begun->stopped() as [$card, $part]) {
+            $run = $this->run($card, $part);
             $done = $run->progress->done();
             if ($done !== null && $run->stop()?->key() !== $done->content->word) {
                 $this->recorder->undo($done);
@@ -121,11 +124,11 @@ final readonly class CardKeeper
         }
     }
 
-    private function run(Card $card, string $subject): Run
+    private function run(Card $card, PartId $part): Run
     {
         $work = $this->judge->assessment($this->visit);
 
-        return new Run($card, $subject, $work, $work->log, $this->units);
+        return new Run($card, $part, $work, $work->log, $this->units);
     }
 
     /** @throws NotAFact where a gate does not hold and nobody says why it is begun all the same */

@@ -5,7 +5,6 @@ namespace App\Records;
 use App\Models\Circuit;
 use App\Models\Visit;
 use Illuminate\Support\Facades\DB;
-use Metrum\Installation\CircuitWriter;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\CircuitChanged;
@@ -37,7 +36,7 @@ final readonly class CircuitBook
         foreach ($facts as $fact) {
             if ($fact->kind === FactKind::Circuit) {
                 $told = CircuitChanged::circuit($fact->content);
-                $visit->circuit->describe(CircuitWriter::system($told), CircuitWriter::design($told));
+                $visit->circuit->become($told);
                 $this->tell(...$visit->circuit->plant->circuits()->with('plant', 'site')->get()->all());
             }
         }
@@ -47,8 +46,7 @@ final readonly class CircuitBook
     public function tell(Circuit ...$circuits): void
     {
         foreach ($circuits as $circuit) {
-            $known = $circuit->known();
-            $content = CircuitChanged::to(CircuitWriter::system($known), CircuitWriter::design($known));
+            $content = CircuitChanged::to($circuit->known());
             foreach (Visit::stillOpen()->where('circuit_id', $circuit->id)->get() as $visit) {
                 if ($visit->findings()->circuit != CircuitChanged::circuit($content)) {
                     (new Recorder($visit, $this->author, new Making($this->at)))->append(FactKind::Circuit, $content);

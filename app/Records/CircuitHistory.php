@@ -20,7 +20,7 @@ final readonly class CircuitHistory
 
     public function __construct(Circuit $circuit, private Judge $judge)
     {
-        $this->visits = Visit::paid()
+        $this->visits = Visit::query()
             ->where('circuit_id', $circuit->id)
             ->with('user', 'verdict')
             ->latest('opened_at')

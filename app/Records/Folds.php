@@ -90,15 +90,15 @@ final readonly class Folds
 
     private function made(Visit $visit): VisitFold
     {
-        $log = $visit->log();
+        $visit->loadMissing('circuit');
 
-        return VisitFold::of(new Assessment($log, $visit->chapters($log), $visit->rules(), $this->twins));
+        return VisitFold::of(new Assessment($visit->window(), $visit->rules(), $this->twins));
     }
 
     /** @return array{edition: string, rests_on: string} what else a fold follows from than its facts */
     private function restsOn(Visit $visit): array
     {
-        $rests = [$visit->system, $visit->design, $visit->house_rules, $visit->opened_at->getTimestamp()];
+        $rests = [$visit->installation, $visit->house_rules, $visit->opened_at->getTimestamp()];
 
         return [
             'edition' => $this->edition->verdicts(),
@@ -114,10 +114,10 @@ final readonly class Folds
     {
         return FactRecord::query()
             ->toBase()
-            ->whereIn('visit_id', $visits)
-            ->groupBy('visit_id')
-            ->selectRaw('visit_id, max(seq) as last')
-            ->pluck('last', 'visit_id')
+            ->whereIn('occasion_id', $visits)
+            ->groupBy('occasion_id')
+            ->selectRaw('occasion_id, max(seq) as last')
+            ->pluck('last', 'occasion_id')
             ->map(static fn (mixed $last): int => (int) $last)
             ->all();
     }

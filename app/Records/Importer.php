@@ -16,7 +16,6 @@ use Metrum\Exchange\VisitFile;
 use Metrum\Exchange\VisitReader;
 use Metrum\Exchange\VisitWriter;
 use Metrum\Findings\Findings;
-use Metrum\Installation\CircuitWriter;
 use Metrum\Log\Source;
 use Metrum\Twin\CannotStand;
 use Metrum\Twin\Twins;
@@ -115,7 +114,7 @@ final readonly class Importer
     private function visit(VisitFile $file, ?Circuit $circuit): Visit
     {
         $findings = $file->findings;
-        $circuit ??= $this->circuitOf($findings);
+        $circuit ??= $this->circuitOf($file);
         $takenAt = $findings->takenAt === null ? Carbon::now() : Carbon::parse($findings->takenAt)->utc();
         $id = self::ulid($findings);
         $isFree = $id !== null && ! self::inAnyLetters($id)->exists();
@@ -132,7 +131,7 @@ final readonly class Importer
             new Making($takenAt->toDateTimeImmutable()),
             Source::Import,
         );
-        $file->told === null ? $recorder->import($findings) : $recorder->replay($file->told[0]);
+        $file->told === null ? $recorder->import($findings) : $recorder->replay($file->told);
 
         return $visit;
     }
@@ -173,10 +172,10 @@ final readonly class Importer
         return hash('sha256', json_encode($told, JSON_THROW_ON_ERROR));
     }
 
-    /** A circuit with just these words and figures, under the site for imported visits at that atmosphere. */
-    private function circuitOf(Findings $findings): Circuit
+    /** A circuit of a plant as the file tells it, under the site for imported visits at that atmosphere. */
+    private function circuitOf(VisitFile $file): Circuit
     {
-        $system = array_diff_key(CircuitWriter::system($findings->circuit), ['atmospheric_kpa' => true]);
+        $findings = $file->findings;
         $altitude = round($findings->circuit->atmosphere->altitude(), 2);
         $site = Site::query()->firstOrCreate(
             [
@@ -187,6 +186,8 @@ final readonly class Importer
         );
         $name = 'From file '.($findings->id ?? now()->format('j M H:i'));
 
-        return Circuit::establish($site, $name, $system, CircuitWriter::design($findings->circuit));
+        $plant = $file->plant->with($file->circuit, $findings->circuit);
+
+        return Circuit::establishAll($site, $plant, $name)[$file->circuit->value];
     }
 }

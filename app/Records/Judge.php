@@ -8,8 +8,9 @@ use Illuminate\Support\Carbon;
 use Metrum\Diagnosis\Diagnosis;
 use Metrum\Diagnosis\Snapshot;
 use Metrum\Diagnosis\Verdict;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
-use Metrum\Log\Log;
+use Metrum\Log\Window;
 use Metrum\Twin\Twins;
 use Metrum\Work\Assessment;
 
@@ -33,23 +34,22 @@ final class Judge
     public function assessment(Visit $visit): Assessment
     {
         $visit->loadMissing('circuit');
-        $log = $visit->log();
+        $window = $visit->window();
         $last = $this->last[$visit->id] ?? null;
-        if ($last?->log === $log) {
+        if ($last?->log === $window->log) {
             return $last;
         }
-        $now = $last === null ? $this->begun($visit, $log) : $last->after($log, $visit->chapters($log));
+        $now = $last === null ? $this->begun($visit, $window) : $last->after($window);
         // One visit is worked in a request, or one after another.
         $this->last = [$visit->id => $now];
 
         return $now;
     }
 
-    private function begun(Visit $visit, Log $log): Assessment
+    private function begun(Visit $visit, Window $window): Assessment
     {
         return new Assessment(
-            $log,
-            $visit->chapters($log),
+            $window,
             $visit->rules(),
             $this->twins,
             fn (): array => $this->earlier($visit),
@@ -58,7 +58,7 @@ final class Judge
         );
     }
 
-    /** @return list<array{Control, string, list<list<array{float, float}>>}> what was moved at earlier visits */
+    /** @return list<array{Control, PartId, list<list<array{float, float}>>}> what was moved at earlier visits */
     private function earlier(Visit $visit): array
     {
         $points = [];

@@ -26,8 +26,8 @@ final readonly class LeakHistory
             ->where('kind', FactKind::Card->value)
             ->where('key', 'like', $prefix.'%')
             ->where('word', SearchMark::Bubble->value)
-            ->where('visit_id', '!=', $this->visit->id)
-            ->whereIn('circuit_id', $this->visit->circuit->plant->circuits()->pluck('id'))
+            ->where('occasion_id', '!=', $this->visit->id)
+            ->where('plant_id', $this->visit->circuit->plant_id)
             ->pluck('key');
         $found = [];
         foreach ($keys as $key) {

@@ -5,8 +5,8 @@ namespace App\Records;
 use App\Models\Circuit;
 use App\Models\Cylinder;
 use App\Models\FactRecord;
+use App\Models\LedgerDay;
 use App\Models\User;
-use App\Models\Visit;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Metrum\Data\Reasons;
@@ -22,7 +22,7 @@ use Metrum\Log\Source;
 
 /**
  * Takes movements of a ledger in: all of a file or nothing, and each movement once, however often it comes. Those of
- * one circuit and day stand at one visit.
+ * one circuit and day stand on one occasion.
  */
 final class LedgerImport
 {
@@ -35,6 +35,9 @@ final class LedgerImport
     /** @var array<string, Circuit> by id, and by "site, circuit" */
     private array $circuits = [];
 
+    /** @var array<string, Circuit> by plant and part */
+    private array $ofParts = [];
+
     /** @var array<string, string> id by label */
     private array $cylinders = [];
 
@@ -46,6 +49,7 @@ final class LedgerImport
         foreach (Circuit::query()->with('site', 'plant')->get() as $circuit) {
             $this->circuits[mb_strtolower($circuit->id)] = $circuit;
             $this->circuits[mb_strtolower($circuit->site->name.', '.$circuit->name)] = $circuit;
+            $this->ofParts[$circuit->plant_id.' '.$circuit->part] = $circuit;
         }
         foreach (Cylinder::query()->pluck('id', 'label')->all() as $label => $id) {
             $this->cylinders[mb_strtolower((string) $label)] = $id;
@@ -66,7 +70,7 @@ final class LedgerImport
             if ($fact === null) {
                 continue;
             }
-            if (isset($facts[$fact->id]) && self::content($facts[$fact->id]) !== self::content($fact)) {
+            if (isset($facts[$fact->id]) && $this->content($facts[$fact->id]) !== $this->content($fact)) {
                 $this->reasons[] = "line $line, id: stands on line {$lines[$fact->id]} too, of another movement";
             }
             $facts[$fact->id] = $fact;
@@ -101,7 +105,7 @@ final class LedgerImport
         $here = $this->taken(array_map(static fn (Fact $fact): string => $fact->id, $facts));
         $new = [];
         foreach ($facts as $fact) {
-            $content = self::content($fact);
+            $content = $this->content($fact);
             $other = $here[mb_strtolower($fact->id)] ?? null;
             // One that was taken back is here, too.
             if (! isset($known[$content]) && $other !== $content) {
@@ -123,16 +127,21 @@ final class LedgerImport
             $cases = [...array_map(mb_strtolower(...), $chunk), ...array_map(mb_strtoupper(...), $chunk)];
             foreach (FactRecord::query()->whereIn('id', $cases)->get() as $record) {
                 $fact = $record->fact();
-                $here[mb_strtolower($fact->id)] = $fact->kind === FactKind::Move ? self::content($fact) : '';
+                $here[mb_strtolower($fact->id)] = $fact->kind === FactKind::Move ? $this->content($fact) : '';
             }
         }
 
         return $here;
     }
 
-    private static function content(Fact $fact): string
+    private function content(Fact $fact): string
     {
-        return self::said($fact->circuit, $fact->takenAt, (float) $fact->content->value);
+        return self::said((string) $this->circuit($fact)?->id, $fact->takenAt, (float) $fact->content->value);
+    }
+
+    private function circuit(Fact $fact): ?Circuit
+    {
+        return $this->ofParts[$fact->plant.' '.$fact->part->ofCircuit()] ?? null;
     }
 
     /** What a movement is known by where its id is not. */
@@ -188,7 +197,8 @@ final class LedgerImport
             $moment,
             Source::Import,
             $this->user->id,
-            $circuit->id,
+            $circuit->plant_id,
+            $circuit->partId(),
         );
     }
 
@@ -255,31 +265,24 @@ final class LedgerImport
     {
         $rows = [];
         foreach ($facts as $fact) {
-            $visit = $this->visit($fact);
             $columns = FactRecord::columns($fact);
-            $rows[] = ['visit_id' => $visit, 'data' => json_encode($columns['data']), 'created_at' => now()] + $columns;
+            $rows[] = ['occasion_id' => $this->day($fact), 'data' => json_encode($columns['data']), 'created_at' => now()] + $columns;
         }
         foreach (array_chunk($rows, self::CHUNK) as $chunk) {
             FactRecord::query()->insert($chunk);
         }
     }
 
-    /** @var array<string, string> id of the visit by circuit and day */
-    private array $visits = [];
+    /** @var array<string, string> id by circuit and day */
+    private array $days = [];
 
-    private function visit(Fact $fact): string
+    private function day(Fact $fact): string
     {
+        $circuit = $this->circuit($fact);
+        assert($circuit !== null);
         $day = $fact->takenAt->format('Y-m-d');
-        $key = $fact->circuit.' '.$day;
-        if (! isset($this->visits[$key])) {
-            $id = self::madeOf('ledger', $fact->circuit, $day);
-            $visit = Visit::query()->find($id) ??
-                Visit::open($this->circuits[$fact->circuit], $this->user, new \DateTimeImmutable($day), $id);
-            $closed = $visit->closed_at ?? new \DateTimeImmutable($day.' 23:59');
-            $visit->update(['closed_at' => $closed, 'told' => Visit::LEDGER]);
-            $this->visits[$key] = $visit->id;
-        }
 
-        return $this->visits[$key];
+        return $this->days[$circuit->id.' '.$day] ??=
+            LedgerDay::of(self::madeOf('ledger', $circuit->id, $day), $circuit, $this->user, $day)->id;
     }
 }

@@ -22,13 +22,13 @@ final class LevelMarks
             ->where('kind', FactKind::Card->value)
             ->whereIn('key', self::STEPS)
             ->where('word', 'yes')
-            ->whereIn('circuit_id', $circuit->plant->circuits()->pluck('id'))
+            ->where('plant_id', $circuit->plant_id)
             ->orderByDesc('taken_at')
             ->get();
         $marks = [];
         foreach ($marked as $mark) {
             $level = FactRecord::query()
-                ->where('visit_id', $mark->visit_id)
+                ->where('occasion_id', $mark->occasion_id)
                 ->whereIn('key', [Reading::ReceiverLevel->value, 'winter_fill.level'])
                 ->whereNotNull('value')
                 ->orderByDesc('taken_at')

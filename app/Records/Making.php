@@ -28,7 +28,7 @@ final readonly class Making
         if ($this->device === null || $this->count === null) {
             return $this;
         }
-        $own = FactRecord::query()->toBase()->where('visit_id', $visit->id)->where('device', $this->device);
+        $own = FactRecord::query()->toBase()->where('occasion_id', $visit->id)->where('device', $this->device);
         $before = (clone $own)->where('made', '<', $this->count)->max('taken_at');
         $after = (clone $own)->where('made', '>', $this->count)->min('taken_at');
         $at = $this->at;

@@ -3,6 +3,7 @@
 namespace App\Records;
 
 use App\Models\Visit;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\HouseRule;
 use Metrum\Log\Content;
@@ -39,21 +40,23 @@ final readonly class Mover
     public function move(Statement $said, string $overruled, ?string $id): array
     {
         $content = $this->recorder->meant($said);
+        $part = $this->recorder->partOf($said);
         $judged = $this->judge->of($this->visit);
-        $kept = $this->kept($judged->log, $content, $id);
+        $kept = $this->kept($judged->log, $content, $part, $id);
         if ($kept !== []) {
             return $kept;
         }
-        $this->mayRepeat($judged->log, $content, $overruled);
-        (new MayMove($judged->assessment))->check($content, $overruled, $this->recorder->moment());
+        $this->mayRepeat($judged->log, $content, $part, $overruled);
+        (new MayMove($judged->assessment))->check($content, $overruled, $this->recorder->moment(), $part);
         $this->mayWeigh($content, $judged);
         $control = Control::from($content->key);
-        $forecast = $judged->assessment->forecast($control, $content->value ?? 1.0, $content->subject);
+        $forecast = $judged->assessment->forecast($control, $content->value ?? 1.0, $part);
         $foretold = $forecast === null || $forecast->figures === [] ? [] : [PlantMoved::FORECAST => $forecast->kept()];
         $move = $this->recorder->append(
             FactKind::Move,
             $content->keeping($foretold + ($overruled === '' ? [] : [PlantMoved::OVERRULED => $overruled])),
             $id,
+            $part,
         );
         $settling = $judged->assessment->settling;
         $wait = $control === Control::Charge
@@ -62,9 +65,9 @@ final readonly class Mover
         if ($wait <= 0.0) {
             return [$move];
         }
-        $clock = new Content(ClockSet::SETTLING, $wait, null, [], $content->subject);
+        $clock = new Content(ClockSet::SETTLING, $wait);
 
-        return [$move, $this->recorder->append(FactKind::Clock, $clock, Recorder::counted($move->id, 1))];
+        return [$move, $this->recorder->append(FactKind::Clock, $clock, Recorder::counted($move->id, 1), $part)];
     }
 
     /**
@@ -72,7 +75,7 @@ final readonly class Mover
      *
      * @return list<Fact>
      */
-    private function kept(Log $log, Content $content, ?string $id): array
+    private function kept(Log $log, Content $content, PartId $part, ?string $id): array
     {
         $clock = $id === null ? null : Recorder::counted($id, 1);
         $kept = array_values(array_filter(
@@ -81,23 +84,23 @@ final readonly class Mover
         ));
         $first = $kept[0] ?? null;
 
-        return $first?->kind === FactKind::Move && self::isSame($first->content, $content) ? $kept : [];
+        return $first?->kind === FactKind::Move && self::isSame($first, $content, $part) ? $kept : [];
     }
 
     /** Whether two moves are the same control of the same part, by as much. */
-    private static function isSame(Content $one, Content $other): bool
+    private static function isSame(Fact $one, Content $other, PartId $part): bool
     {
-        return $one->key === $other->key &&
-            $one->subject === $other->subject &&
-            abs(($one->value ?? 0.0) - ($other->value ?? 0.0)) < 1e-9;
+        return $one->content->key === $other->key &&
+            $one->part->is($part) &&
+            abs(($one->content->value ?? 0.0) - ($other->value ?? 0.0)) < 1e-9;
     }
 
     /** @throws NotAFact where the very same move was made seconds ago: a second tap, not a second turn */
-    private function mayRepeat(Log $log, Content $content, string $overruled): void
+    private function mayRepeat(Log $log, Content $content, PartId $part, string $overruled): void
     {
         $moves = $log->history(FactKind::Move);
         $last = end($moves);
-        if ($last === false || $overruled !== '' || ! self::isSame($last->content, $content)) {
+        if ($last === false || $overruled !== '' || ! self::isSame($last, $content, $part)) {
             return;
         }
         $seconds = $this->recorder->moment()->getTimestamp() - $last->takenAt->getTimestamp();

@@ -55,9 +55,7 @@ final readonly class PathOfVerdict
     /** @param  list<Fact>  $facts */
     private static function findings(Visit $visit, array $facts): Findings
     {
-        $at = $visit->opened_at->format(\DateTimeInterface::ATOM);
-
-        return Chapters::of(new Log($facts), $visit->circuitAsOpened(), $visit->id, $at)->present()->findings;
+        return Chapters::of($visit->window()->withLog(new Log($facts)))->present()->findings;
     }
 
     /**

@@ -9,16 +9,17 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Metrum\Exchange\QuickLine;
 use Metrum\Findings\Findings;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Reading;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Ground;
 use Metrum\Log\Kinds\TakenBack;
-use Metrum\Log\Log;
 use Metrum\Log\NotAFact;
 use Metrum\Log\Source;
 use Metrum\Log\Statement;
+use Metrum\Log\Window;
 use Metrum\Quantity\Units;
 
 /** Puts what somebody says at a moment into the log of a visit. */
@@ -35,7 +36,7 @@ final readonly class Recorder
         private Source $source = Source::Hand,
     ) {
         $circuit = $visit->findings()->circuit;
-        $this->ground = new Ground($author->units, $circuit->atmosphere, $circuit);
+        $this->ground = new Ground($author->units, $circuit->atmosphere, $circuit, $visit->circuit->partId());
     }
 
     public function units(): Units
@@ -63,7 +64,13 @@ final readonly class Recorder
      */
     public function record(Statement $said, ?string $id = null): Fact
     {
-        return $this->append($said->kind, $this->meant($said), $id);
+        return $this->append($said->kind, $this->meant($said), $id, $this->partOf($said));
+    }
+
+    /** Of which part something is said. @throws NotAFact where it names none */
+    public function partOf(Statement $said): PartId
+    {
+        return $this->ground->partOf($said);
     }
 
     /** What something said would be kept as, not yet saved. @throws NotAFact */
@@ -93,14 +100,15 @@ final readonly class Recorder
             throw NotAFact::because('The line is empty.');
         }
         $contents = array_map($this->meant(...), $said);
+        $parts = array_map($this->partOf(...), $said);
         $facts = [];
-        DB::transaction(function () use (&$facts, $said, $contents, $id, $move): void {
+        DB::transaction(function () use (&$facts, $said, $contents, $parts, $id, $move): void {
             foreach ($said as $i => $one) {
                 // A move carries a clock besides: it takes two places.
                 $place = self::counted($id, 2 * $i);
                 $kept = $one->kind === FactKind::Move
                     ? $move($one, $place)
-                    : [$this->append($one->kind, $contents[$i], $place)];
+                    : [$this->append($one->kind, $contents[$i], $place, $parts[$i])];
                 array_push($facts, ...$kept);
             }
         });
@@ -119,7 +127,7 @@ final readonly class Recorder
                 return;
             }
         }
-        $this->append(FactKind::Undo, TakenBack::of($fact), $id);
+        $this->append(FactKind::Undo, TakenBack::of($fact), $id, $fact->part);
     }
 
     /** Records all that a visit file holds. */
@@ -147,43 +155,60 @@ final readonly class Recorder
     }
 
     /** Records a log as it was told, each fact at its moment and under its own id where that is free. */
-    public function replay(Log $log): void
+    public function replay(Window $told): void
     {
         $ids = [];
-        foreach ($log->facts as $fact) {
+        $own = $this->visit->circuit->partId();
+        foreach ($told->log->facts as $fact) {
             $of = $fact->content->text('of');
             $content = isset($ids[$of])
                 ? new Content($fact->content->key, null, null, ['of' => $ids[$of]])
                 : $fact->content;
             $id = Str::isUlid($fact->id) ? $fact->id : null;
-            $ids[$fact->id] = $this->at($fact->takenAt)->append($fact->kind, $content, $id)->id;
+            $part = $fact->part->at($told->circuit, $own);
+            $ids[$fact->id] = $this->at($fact->takenAt)->append($fact->kind, $content, $id, $part)->id;
         }
     }
 
-    public function append(FactKind $kind, Content $content, ?string $id = null): Fact
+    /** What something said would be, not kept. @throws NotAFact where it cannot be */
+    public function unsaved(Statement $said): Fact
     {
-        $same = $id === null ? null : $this->kept($id);
-        if (
-            $same !== null &&
-            $same->visit_id === $this->visit->id &&
-            $same->fact()->kind === $kind &&
-            $same->fact()->content->says($content)
-        ) {
-            return $same->fact();
-        }
-        $fact = new Fact(
-            $same === null ? $id ?? (string) Str::ulid() : (string) Str::ulid(),
+        return $this->fact($said->kind, $this->meant($said), (string) Str::ulid(), $this->partOf($said));
+    }
+
+    private function fact(FactKind $kind, Content $content, string $id, PartId $part): Fact
+    {
+        return new Fact(
+            $id,
             $kind,
             $content,
             $this->made->at,
             $this->source,
             $this->author->id,
-            $this->visit->circuit_id,
+            $this->visit->circuit->plant_id,
+            $part,
         );
+    }
+
+    /** @param  ?PartId  $part  that it is about; null: the circuit itself */
+    public function append(FactKind $kind, Content $content, ?string $id = null, ?PartId $part = null): Fact
+    {
+        $part ??= $this->visit->circuit->partId();
+        $same = $id === null ? null : $this->kept($id);
+        if (
+            $same !== null &&
+            $same->occasion_id === $this->visit->id &&
+            $same->fact()->kind === $kind &&
+            $same->fact()->says($content, $part)
+        ) {
+            return $same->fact();
+        }
+        $isFree = $id !== null && $same === null;
+        $fact = $this->fact($kind, $content, $isFree ? $id : (string) Str::ulid(), $part);
         try {
             FactRecord::query()->create(
                 [
-                    'visit_id' => $this->visit->id,
+                    'occasion_id' => $this->visit->id,
                     'device' => $this->made->device,
                     'made' => $this->made->count,
                 ] + FactRecord::columns($fact),

@@ -29,22 +29,23 @@ final class Stock
             return $this->all;
         }
         $moves = self::charges($plant)
-            ->join('circuits', 'circuits.id', '=', 'facts.circuit_id')
-            ->join('plants', 'plants.id', '=', 'circuits.plant_id')
+            ->join('occasions', 'occasions.id', '=', 'facts.occasion_id')
+            ->join('parts', 'parts.id', '=', 'occasions.circuit_id')
+            ->join('plants', 'plants.id', '=', 'facts.plant_id')
             ->join('sites', 'sites.id', '=', 'plants.site_id')
             ->leftJoin('users', 'users.id', '=', 'facts.user_id')
             ->orderBy('facts.taken_at')
             ->orderBy('facts.seq')
             ->get([
                 'facts.id',
-                'facts.circuit_id',
-                'facts.visit_id',
+                'occasions.circuit_id',
+                'facts.occasion_id',
                 'facts.value',
                 'facts.data',
                 'facts.taken_at',
                 'users.name as who',
                 'sites.name as site',
-                'circuits.name as circuit',
+                'parts.name as circuit',
                 'plants.refrigerant',
             ]);
         $undone = self::undone($plant);
@@ -64,7 +65,7 @@ final class Stock
     /** The ledger of a circuit's plant; its record begins with its first visit. */
     public function ledger(Circuit $circuit): Ledger
     {
-        $first = Visit::query()->whereIn('circuit_id', $circuit->plant->circuits()->pluck('id'))->min('opened_at');
+        $first = Visit::ofAnyKind()->whereIn('circuit_id', $circuit->plant->circuits()->pluck('id'))->min('opened_at');
 
         return Ledger::of(
             $this->movements($circuit->plant),
@@ -98,7 +99,7 @@ final class Stock
             $row->site.', '.$row->circuit,
             $row->refrigerant,
             $row->circuit_id,
-            $row->visit_id,
+            $row->occasion_id,
         );
     }
 
@@ -110,7 +111,7 @@ final class Stock
             ->where('facts.kind', FactKind::Move->value)
             ->where('facts.key', Control::Charge->value);
 
-        return $plant === null ? $query : $query->whereIn('facts.circuit_id', $plant->circuits()->pluck('id'));
+        return $plant === null ? $query : $query->where('facts.plant_id', $plant->id);
     }
 
     /** @return array<string, true> ids of facts that were taken back, at visits at which refrigerant was moved */
@@ -119,7 +120,7 @@ final class Stock
         $rows = FactRecord::query()
             ->toBase()
             ->where('kind', FactKind::Undo->value)
-            ->whereIn('visit_id', self::charges($plant)->select('facts.visit_id'))
+            ->whereIn('occasion_id', self::charges($plant)->select('facts.occasion_id'))
             ->pluck('data');
         $undone = [];
         foreach ($rows as $row) {

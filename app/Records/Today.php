@@ -3,6 +3,7 @@
 namespace App\Records;
 
 use App\Models\FollowUp;
+use App\Models\OccasionKind;
 use App\Models\Site;
 use App\Models\Visit;
 use Illuminate\Contracts\Pagination\LengthAwarePaginator;
@@ -55,22 +56,18 @@ final readonly class Today
     public function needingALook(): LengthAwarePaginator
     {
         return Visit::query()
-            ->select('visits.*')
-            ->join('verdicts', 'verdicts.visit_id', '=', 'visits.id')
+            ->select('occasions.*')
+            ->join('verdicts', 'verdicts.visit_id', '=', 'occasions.id')
             ->where('verdicts.needs_a_look', true)
-            ->whereNotNull('visits.closed_at')
+            ->whereNotNull('occasions.closed_at')
             ->whereNotExists(
                 static fn ($later) => $later
-                    ->from('visits', 'later')
-                    ->whereColumn('later.circuit_id', 'visits.circuit_id')
-                    ->whereColumn('later.opened_at', '>', 'visits.opened_at')
+                    ->from('occasions', 'later')
+                    ->whereColumn('later.circuit_id', 'occasions.circuit_id')
+                    ->whereColumn('later.opened_at', '>', 'occasions.opened_at')
                     ->whereNotNull('later.closed_at')
                     // A day of a ledger is nobody's look.
-                    ->where(
-                        static fn ($any) => $any
-                            ->whereNull('later.told')
-                            ->orWhere('later.told', '!=', Visit::LEDGER),
-                    ),
+                    ->where('later.kind', OccasionKind::Visit->value),
             )
             ->orderByDesc('verdicts.probability')
             ->with('circuit.site', 'verdict')

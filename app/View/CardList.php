@@ -6,6 +6,7 @@ use App\Models\Visit;
 use App\Records\JudgedVisit;
 use Metrum\Card\Card;
 use Metrum\Card\Cards;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Asked;
 use Metrum\Knowledge\Question;
 use Metrum\Knowledge\Station;
@@ -25,9 +26,9 @@ final readonly class CardList
     {
     }
 
-    public static function link(Visit $visit, Card $card, string $subject = ''): string
+    public static function link(Visit $visit, Card $card, ?PartId $part = null): string
     {
-        $asked = ['card' => $card->key] + ($subject === '' ? [] : ['subject' => $subject]);
+        $asked = ['card' => $card->key] + PartAddress::of($part);
 
         return route('visits.show', [$visit, $card->station->value, ...$asked]);
     }
@@ -78,7 +79,7 @@ final readonly class CardList
         return Cards::answering($question, $this->judged->findings->circuit)[0] ?? null;
     }
 
-    /** @return list<array{Card, string}> begun and not ended, with the part of the circuit that they are about */
+    /** @return list<array{Card, PartId}> begun and not ended, with the part of the circuit that they are about */
     public function open(): array
     {
         return BegunCards::of($this->judged->log)->open();
@@ -92,7 +93,7 @@ final readonly class CardList
             $outcome = StepTaken::outcome($fact->content);
             if ($outcome !== null) {
                 $name = StepTaken::card($fact->content->key)?->name;
-                $of = $fact->content->subject === '' ? '' : ', '.$fact->content->subject;
+                $of = PartAddress::behind($fact->part);
                 // Kept twice it is told once.
                 $said["$name$of $outcome->key"] ??= "$name$of: $outcome->label. ".StepTaken::said($fact->content);
             }

@@ -13,6 +13,7 @@ use Metrum\Card\Stop;
 use Metrum\Diagnosis\Cautions;
 use Metrum\Diagnosis\Gate;
 use Metrum\Diagnosis\Requirement;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Station;
 use Metrum\Log\Kinds\StepTaken;
@@ -23,8 +24,6 @@ use Metrum\Work\Cards\Run;
 /** The card that is open: its gates before it is begun, its steps as they are answered, and what it comes to. */
 final class CardPage
 {
-    private const LONGEST_SUBJECT = 48;
-
     public readonly Card $card;
 
     public readonly Run $run;
@@ -43,10 +42,10 @@ final class CardPage
         private readonly JudgedVisit $judged,
         private readonly Units $units,
         Card $card,
-        public readonly string $subject,
+        public readonly PartId $part,
     ) {
         $this->card = $card;
-        $this->run = new Run($card, $subject, $judged->assessment, $judged->log, $units);
+        $this->run = new Run($card, $part, $judged->assessment, $judged->log, $units);
         $this->amounts = new CardAmounts($units, $this->run->units);
         $this->next = $this->run->next();
         $this->outcome = $this->done() ?? $this->run->outcome();
@@ -64,19 +63,7 @@ final class CardPage
 
         return $card === null
             ? null
-            : new self($judged, $units, $card, self::partOf($asked));
-    }
-
-    /**
-     * The part of the circuit that an address is about; empty for the circuit itself.
-     *
-     * @param  array<string, mixed>  $asked
-     */
-    public static function partOf(array $asked): string
-    {
-        $subject = $asked['subject'] ?? '';
-
-        return is_string($subject) ? mb_substr($subject, 0, self::LONGEST_SUBJECT) : '';
+            : new self($judged, $units, $card, PartAddress::part($asked, $judged->visit));
     }
 
     public function isBegun(): bool

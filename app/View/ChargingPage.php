@@ -7,6 +7,7 @@ use App\Records\JudgedVisit;
 use App\Records\Stock;
 use Metrum\Card\Cards;
 use Metrum\Installation\DesignKey;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\ChargePurpose;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\HouseRule;
@@ -39,9 +40,9 @@ final class ChargingPage
         private readonly JudgedVisit $judged,
         private readonly Units $units,
         private readonly Stock $stock,
-        private readonly string $subject,
+        private readonly PartId $part,
     ) {
-        $this->charging = $judged->assessment->charging($subject);
+        $this->charging = $judged->assessment->charging($part);
         $this->words = new ChargeWords($judged, $units, $this->charging);
     }
 
@@ -105,7 +106,7 @@ final class ChargingPage
     /** kg of the next addition, below 0 to take back; null where none is proposed, or a gate or clock holds it. */
     public function next(): ?float
     {
-        $this->next ??= [(new NextMove($this->judged->assessment))->of(Control::Charge, $this->subject)[0] ?? null];
+        $this->next ??= [(new NextMove($this->judged->assessment))->of(Control::Charge, $this->part)[0] ?? null];
 
         return $this->next[0];
     }

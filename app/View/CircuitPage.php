@@ -93,7 +93,7 @@ final readonly class CircuitPage
             fn (ControlPosition $one): array => [
                 'name' => $one->name(),
                 'left' => $one->words($this->units).', '.$one->at->format('j M Y'),
-                'learned' => $story?->response($one->control, $one->subject) ?? '',
+                'learned' => $story?->response($one->control, $one->part) ?? '',
             ],
             $left,
         );

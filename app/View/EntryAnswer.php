@@ -6,7 +6,7 @@ use Metrum\Diagnosis\Snapshot;
 use Metrum\Knowledge\Station;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
-use Metrum\Log\Part;
+use Metrum\Log\Region;
 
 /** The answer to what was entered: each part of the page that it made stale. */
 final readonly class EntryAnswer
@@ -14,7 +14,7 @@ final readonly class EntryAnswer
     /** @var list<EntryControl> controls of the page that changed with it */
     public array $touched;
 
-    /** @var list<Part> */
+    /** @var list<Region> */
     private array $stale;
 
     /** @var list<string> keys whose hints are within their cells already */
@@ -55,9 +55,9 @@ final readonly class EntryAnswer
             : (new LastChange($this->before, $this->page->verdict, $fact))->line($this->page->explain);
     }
 
-    public function isStale(Part $part): bool
+    public function isStale(Region $region): bool
     {
-        return in_array($part, $this->stale, true);
+        return in_array($region, $this->stale, true);
     }
 
     /** The state stands in the head of every station. */
@@ -74,7 +74,7 @@ final readonly class EntryAnswer
 
     public function isCourseStale(): bool
     {
-        return $this->isStale(Part::Course);
+        return $this->isStale(Region::Course);
     }
 
     /** What would change if it were done, where the page asks it. */
@@ -88,7 +88,7 @@ final readonly class EntryAnswer
     /** @return list<Cell> whose hints are put to their place */
     public function hinted(): array
     {
-        if (! $this->isStale(Part::Hints)) {
+        if (! $this->isStale(Region::Hints)) {
             return [];
         }
 

@@ -147,7 +147,7 @@ final readonly class Explain
     /** One line of the log, without its time. */
     public function fact(Fact $fact): string
     {
-        return $fact->rule()->line($fact->content, $this->units);
+        return $fact->rule()->line($fact, $this->units);
     }
 
     /** @return list<array{name: string, value: string}> the inputs of a figure with the reader's own numbers */

@@ -31,7 +31,7 @@ final readonly class LastVisit
     /** Null where this is the first visit of its plant. */
     public static function before(Visit $visit): ?self
     {
-        $last = Visit::paid()
+        $last = Visit::query()
             ->where('circuit_id', $visit->circuit_id)
             ->where('id', '!=', $visit->id)
             ->where('opened_at', '<=', $visit->opened_at)

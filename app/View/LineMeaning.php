@@ -25,7 +25,7 @@ final readonly class LineMeaning
         $pieces = [];
         foreach ($reader->read($line) as $said) {
             try {
-                $text = $said->kind->rule()->line($recorder->meant($said), $author->units);
+                $text = $said->kind->rule()->line($recorder->unsaved($said), $author->units);
                 $note = $said->kind === FactKind::Note ? 'note: ' : '';
                 $pieces[] = ['text' => $note.$text, 'refused' => false];
             } catch (NotAFact $reason) {

@@ -5,6 +5,7 @@ namespace App\View;
 use Metrum\Diagnosis\Cautions;
 use Metrum\Diagnosis\Gate;
 use Metrum\Diagnosis\Requirement;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
 use Metrum\Work\MayMove;
 
@@ -17,26 +18,26 @@ final class MoveGates
     public function __construct(
         private readonly MayMove $may,
         private readonly Control $control,
-        private readonly string $subject,
+        private readonly PartId $part,
     ) {
     }
 
     /** @return list<Requirement> */
     public function all(): array
     {
-        return $this->all ??= $this->may->preconditions($this->control, $this->subject);
+        return $this->all ??= $this->may->preconditions($this->control, $this->part);
     }
 
     /** @return list<Requirement> before some is taken back; none where nothing is too much */
     public function ofTaking(): array
     {
-        return $this->control === Control::Charge ? $this->may->ofTaking($this->subject) : [];
+        return $this->control === Control::Charge ? $this->may->ofTaking($this->part) : [];
     }
 
     /** Whether it is held back but by a word. */
     public function isHeldBack(): bool
     {
-        return $this->may->isHeldBack($this->control, $this->subject) ||
+        return $this->may->isHeldBack($this->control, $this->part) ||
             (new Gate($this->ofTaking()))->shut() !== [];
     }
 
@@ -48,7 +49,7 @@ final class MoveGates
 
     public function isTooSoon(): bool
     {
-        return $this->may->isTooSoon($this->control, $this->subject);
+        return $this->may->isTooSoon($this->control, $this->part);
     }
 
     /** @return list<string> cautions where the hand goes */

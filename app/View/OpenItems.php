@@ -35,7 +35,7 @@ final readonly class OpenItems
             ),
             ...array_map(
                 static fn (array $one): string => 'Not put back yet: '.str_replace('_', ' ', $one[0]).
-                    ($one[1] === '' ? '' : ", $one[1]").'.',
+                    PartAddress::behind($one[1]).'.',
                 $side->touched(),
             ),
             $early && ! $leak->isMended()

@@ -159,7 +159,7 @@ final readonly class OwnerSummary
             if ($control === Control::ThermostatSet) {
                 $sentence = 'The thermostat is '.PlantMoved::amount($fact->content, $this->units).'.';
             }
-            $part = $fact->content->subject;
+            $part = $fact->part->name();
             $said[$sentence.$part] = $part === '' ? $sentence : rtrim($sentence, '.')." ($part).";
         }
 

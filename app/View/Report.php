@@ -239,8 +239,8 @@ final readonly class Report
         foreach ($this->page->side()->hazards() as $hazard) {
             $lines[] = 'Not made safe: '.lcfirst($hazard->label());
         }
-        foreach ($this->page->side()->touched() as [$touched, $subject]) {
-            $lines[] = 'Not put back: '.str_replace('_', ' ', $touched).($subject === '' ? '' : ', '.$subject);
+        foreach ($this->page->side()->touched() as [$touched, $part]) {
+            $lines[] = 'Not put back: '.str_replace('_', ' ', $touched).PartAddress::behind($part);
         }
 
         return $lines;

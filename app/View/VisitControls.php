@@ -4,6 +4,7 @@ namespace App\View;
 
 use App\Records\JudgedVisit;
 use Metrum\Diagnosis\Cautions;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Asked;
 use Metrum\Knowledge\Control as Moved;
 use Metrum\Knowledge\Observation;
@@ -20,12 +21,12 @@ final readonly class VisitControls
 {
     private CellHints $hints;
 
-    /** @param  string  $part  of the circuit, that the open card is about; empty: the circuit itself */
+    /** @param  PartId  $part  that the open card is about */
     public function __construct(
         private JudgedVisit $judged,
         private Station $station,
         private Units $units,
-        private string $part = '',
+        private PartId $part,
     ) {
         $this->hints = new CellHints($judged->present(), $judged->verdict->figures, $units);
     }
@@ -79,14 +80,14 @@ final readonly class VisitControls
     private function ofParts(Reading $reading): ?string
     {
         $chapter = $this->judged->assessment->present()->chapter;
-        if ($this->part !== '' || isset($chapter->own[$reading->value])) {
+        if ($this->part->name() !== '' || isset($chapter->own[$reading->value])) {
             return null;
         }
         $unit = $this->units->of($reading->quantity());
         $said = [];
         foreach ($chapter->parts as $part => $readings) {
             if (isset($readings[$reading->value])) {
-                $said[] = "$part: ".Format::amount($readings[$reading->value], $unit);
+                $said[] = PartId::of($part)->name().': '.Format::amount($readings[$reading->value], $unit);
             }
         }
 

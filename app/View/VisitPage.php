@@ -13,6 +13,7 @@ use Metrum\Card\Cards;
 use Metrum\Diagnosis\Check;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Findings;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Asked;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Prerequisite;
@@ -78,7 +79,7 @@ final class VisitPage
         $this->mayEnter = $user->can('enter', $this->visit);
         $this->advice = new Advice($judged->log, $this->findings, $this->verdict);
         $this->entries = route('entries.store', $this->visit);
-        $this->controls = new VisitControls($judged, $station, $this->units, CardPage::partOf($card));
+        $this->controls = new VisitControls($judged, $station, $this->units, PartAddress::part($card, $this->visit));
     }
 
     public function course(): Course
@@ -126,7 +127,7 @@ final class VisitPage
     /** Charging, as it stands. */
     public function charging(): ChargingPage
     {
-        return $this->charging ??= new ChargingPage($this->judged, $this->units, new Stock(), $this->work()->subject);
+        return $this->charging ??= new ChargingPage($this->judged, $this->units, new Stock(), $this->work()->part);
     }
 
     /** The search for leaks, as it stands. */
@@ -143,12 +144,12 @@ final class VisitPage
         return $card === null ? '' : CardList::link($this->visit, $card);
     }
 
-    /** @return list<string> parts of the circuit that were read or moved on their own; '' is the circuit itself */
+    /** @return list<PartId> the circuit and its parts, as far as they were read or moved on their own */
     public function parts(): array
     {
         $parts = [];
         foreach ($this->log->happened() as $fact) {
-            $parts[$fact->content->subject] = $fact->content->subject;
+            $parts[$fact->part->value] = $fact->part;
         }
 
         return array_values($parts);

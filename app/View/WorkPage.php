@@ -6,6 +6,7 @@ use App\Picture\Strip;
 use App\Records\JudgedVisit;
 use Metrum\Card\Card;
 use Metrum\Findings\DerivedFigure;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Station;
 use Metrum\Log\Kinds\PlantMoved;
@@ -28,6 +29,8 @@ final class WorkPage
     private const MOST_EIGHTHS = 16;
 
     public readonly Control $control;
+
+    public readonly PartId $part;
 
     /** Whether a move stands open: one was chosen, made, or is what the leading suspect asks for. */
     public readonly bool $isOpen;
@@ -61,8 +64,9 @@ final class WorkPage
         private readonly Units $units,
         ?Control $chosen = null,
         ?float $eighths = null,
-        public readonly string $subject = '',
+        ?PartId $part = null,
     ) {
+        $this->part = $part ?? $judged->assessment->window->circuit;
         $this->story = new WorkStory($judged->assessment, $units);
         $this->positions = new Positions($judged->assessment->chapters);
         $this->next = new NextMove($judged->assessment);
@@ -70,9 +74,9 @@ final class WorkPage
         $asked = $chosen ?? $this->cards->asked($judged->assessment, $judged->verdict);
         $this->isOpen = $asked !== null;
         $this->control = $asked ?? $this->cards->all()[0];
-        $this->gates = new MoveGates(new MayMove($judged->assessment), $this->control, $subject);
+        $this->gates = new MoveGates(new MayMove($judged->assessment), $this->control, $this->part);
         $this->value = match (true) {
-            $this->control === Control::Charge => $this->next->of(Control::Charge, $subject)[0] ?? null,
+            $this->control === Control::Charge => $this->next->of(Control::Charge, $this->part)[0] ?? null,
             $this->isTurned() => $eighths === null ? $this->proposed() : $eighths / 8,
             default => null,
         };
@@ -93,7 +97,7 @@ final class WorkPage
             $units,
             is_string($control) ? Control::tryFrom($control) : null,
             abs($eighths) >= 1.0 && abs($eighths) <= self::MOST_EIGHTHS ? $eighths : null,
-            CardPage::partOf($card),
+            PartAddress::part($card, $judged->visit),
         );
     }
 
@@ -104,8 +108,19 @@ final class WorkPage
             $this->judged->visit,
             Station::PutRight->value,
             'card' => $this->control->value,
-            'subject' => $this->subject,
+            ...PartAddress::of($this->part),
             'eighths' => (int) $eighths,
+        ]);
+    }
+
+    /** Where the same is done at another part. */
+    public function linkTo(PartId $part): string
+    {
+        return route('visits.show', [
+            $this->judged->visit,
+            Station::PutRight->value,
+            'card' => $this->control->value,
+            ...PartAddress::of($part),
         ]);
     }
 
@@ -119,7 +134,7 @@ final class WorkPage
         $now = $this->judged->assessment->figure(
             $this->judged->assessment->judged()->chapter,
             $this->control,
-            $this->subject,
+            $this->part,
         );
         $isLow = $band !== null && $now !== null && $now < $band->middle();
 
@@ -129,7 +144,7 @@ final class WorkPage
     /** @return ?array{float, Forecast} */
     private function nextMove(): ?array
     {
-        return ($this->proposed ??= [$this->next->of($this->control, $this->subject)])[0];
+        return ($this->proposed ??= [$this->next->of($this->control, $this->part)])[0];
     }
 
     public function isTurned(): bool
@@ -171,13 +186,13 @@ final class WorkPage
 
     public function asFound(): ?string
     {
-        return $this->positions->asFound($this->control, $this->subject);
+        return $this->positions->asFound($this->control, $this->part);
     }
 
     /** "now ½ out from there"; empty where it stands as found. */
     public function position(): string
     {
-        $turned = $this->positions->now($this->control, $this->subject);
+        $turned = $this->positions->now($this->control, $this->part);
 
         return ! $this->isTurned() || abs($turned) < 1e-6 ? '' : 'now '.$this->turns($turned).' from there';
     }
@@ -185,7 +200,7 @@ final class WorkPage
     /** The move that undoes all of its moves, SI; null where it stands as found. */
     public function allTheWayBack(): ?float
     {
-        $turned = $this->positions->now($this->control, $this->subject);
+        $turned = $this->positions->now($this->control, $this->part);
 
         return ! $this->isTurned() || abs($turned) < 1e-6 ? null : -$turned;
     }
@@ -210,7 +225,7 @@ final class WorkPage
     public function forecast(): Forecast
     {
         return $this->forecast ??=
-            $this->judged->assessment->forecast($this->control, $this->value ?? 1.0, $this->subject) ??
+            $this->judged->assessment->forecast($this->control, $this->value ?? 1.0, $this->part) ??
             new Forecast([]);
     }
 
@@ -225,7 +240,7 @@ final class WorkPage
     /** What this control did so far, in one sentence; empty where it was not moved and read. */
     public function response(): string
     {
-        return $this->story->response($this->control, $this->subject);
+        return $this->story->response($this->control, $this->part);
     }
 
     /** What a turn of the valve gains in coil, beside what it risks (V-06); empty for anything else. */
@@ -233,15 +248,15 @@ final class WorkPage
     {
         $main = $this->control === Control::ValveTurn ? $this->forecast()->main() : null;
 
-        return $main === null ? '' : $this->story->coilUse($main, (float) $this->value, $this->subject);
+        return $main === null ? '' : $this->story->coilUse($main, (float) $this->value, $this->part);
     }
 
     /** @return list<string> what is to be thought of while it is turned */
     public function warnings(): array
     {
-        $band = $this->next->band($this->control, $this->judged->assessment->chapters->present(), $this->subject);
+        $band = $this->next->band($this->control, $this->judged->assessment->chapters->present());
 
-        return $this->story->warnings($this->control, $this->subject, $band);
+        return $this->story->warnings($this->control, $this->part, $band);
     }
 
     /** What the next move would be, in one sentence; empty where none is proposed. */
@@ -253,8 +268,8 @@ final class WorkPage
         }
 
         return match (true) {
-            $this->next->isRight($this->control, $this->subject) => 'It is in the wanted band: leave it.',
-            $this->next->isSilent($this->control, $this->subject) => 'Two moves did nothing: turn it no further.',
+            $this->next->isRight($this->control, $this->part) => 'It is in the wanted band: leave it.',
+            $this->next->isSilent($this->control, $this->part) => 'Two moves did nothing: turn it no further.',
             default => '',
         };
     }
@@ -268,7 +283,7 @@ final class WorkPage
         return new Strip(
             $this->judged->assessment,
             $this->control,
-            $this->subject,
+            $this->part,
             $this->next->band($this->control, $this->judged->assessment->chapters->present()),
             $this->units,
             $width,

@@ -7,6 +7,7 @@ use Metrum\Diagnosis\Gate;
 use Metrum\Diagnosis\Gates;
 use Metrum\Findings\Mark;
 use Metrum\Findings\StandingFans;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Hazard;
 use Metrum\Knowledge\Reading;
 use Metrum\Quantity\Units;
@@ -46,7 +47,7 @@ final readonly class WorkSide
         return sprintf('%d:%02d', intdiv($seconds, 60), $seconds % 60);
     }
 
-    /** @return list<array{string, string}> what was touched and is not put back, with its subject */
+    /** @return list<array{string, PartId}> what was touched and is not put back, with its part */
     public function touched(): array
     {
         return array_values(array_filter(
@@ -55,7 +56,7 @@ final readonly class WorkSide
         ));
     }
 
-    /** @return list<array{string, string}> all that holds the visit open, with its subject */
+    /** @return list<array{string, PartId}> all that holds the visit open, with its part */
     public function heldOpen(): array
     {
         return OpenTouches::of($this->judged->log)->all();

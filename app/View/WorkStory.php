@@ -2,10 +2,11 @@
 
 namespace App\View;
 
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Band;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\MoveOutcome;
-use Metrum\Log\Content;
+use Metrum\Log\Fact;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
@@ -56,7 +57,7 @@ final readonly class WorkStory
 
     private function outcome(Account $account): string
     {
-        $move = $account->chapter->began?->content;
+        $move = $account->chapter->began;
         if ($move === null) {
             return '';
         }
@@ -64,13 +65,13 @@ final readonly class WorkStory
         $main = $account->forecast?->telling();
         $change = $main === null ? null : $account->came->changes[$main->figure->value] ?? null;
         if ($account->outcome === MoveOutcome::NotRead || $main === null || $change === null) {
-            $wait = Control::from($move->key)->row()->figures === [] ? '' : ': not read again yet';
+            $wait = Control::from($move->content->key)->row()->figures === [] ? '' : ': not read again yet';
 
             return $said.$wait.'.';
         }
 
         $with = array_map(
-            fn (Content $one): string => (new PlantMoved())->line($one, $this->units),
+            fn (Fact $one): string => (new PlantMoved())->line($one, $this->units),
             $account->came->joint,
         );
 
@@ -89,7 +90,7 @@ final readonly class WorkStory
                 ),
                 $this->missed($account, $main),
             ),
-            $with === [] ? Control::from($move->key)->row()->says($account->outcome->value) : self::TOGETHER,
+            $with === [] ? Control::from($move->content->key)->row()->says($account->outcome->value) : self::TOGETHER,
             $account->came->later === null ? '' : 'Read again later: '.$account->came->later->label().'.',
         ]));
     }
@@ -133,7 +134,7 @@ final readonly class WorkStory
                     $this->units->text($main->deviation, $main->ofChange()),
                 ),
             };
-            $lines[] = $began->takenAt->format('H:i').' '.(new PlantMoved())->line($began->content, $this->units).$came;
+            $lines[] = $began->takenAt->format('H:i').' '.(new PlantMoved())->line($began, $this->units).$came;
         }
 
         return $lines;
@@ -157,9 +158,9 @@ final readonly class WorkStory
     }
 
     /** What this control did so far, in one sentence; empty where it was not moved and read. */
-    public function response(Control $control, string $subject): string
+    public function response(Control $control, PartId $part): string
     {
-        $response = $this->assessment->responses->of($control, $subject);
+        $response = $this->assessment->responses->of($control, $part);
         if ($response === null) {
             return '';
         }
@@ -180,9 +181,9 @@ final readonly class WorkStory
     }
 
     /** "The coil is used to 82 %, then to 88 %; superheat may come down to 3.1 K."; empty where nothing can be told. */
-    public function coilUse(FigureForecast $superheat, float $turns, string $subject): string
+    public function coilUse(FigureForecast $superheat, float $turns, PartId $part): string
     {
-        $use = $this->assessment->forecasts->coilUse(Control::ValveTurn, $turns, $subject);
+        $use = $this->assessment->forecasts->coilUse(Control::ValveTurn, $turns, $part);
 
         return $use === null
             ? ''
@@ -210,12 +211,12 @@ final readonly class WorkStory
     }
 
     /** @return list<string> what is to be thought of while a control is turned (R-02) */
-    public function warnings(Control $control, string $subject, ?Band $wanted): array
+    public function warnings(Control $control, PartId $part, ?Band $wanted): array
     {
         if ($control->row()->field?->kind !== QuantityKind::Turns) {
             return [];
         }
-        $turning = new Turning($this->assessment, $control, $subject);
+        $turning = new Turning($this->assessment, $control, $part);
         $warnings = [];
         if ($turning->isReversed()) {
             $warnings[] = 'Turned back: play in the stem eats the first part of it. Give it all of its time.';

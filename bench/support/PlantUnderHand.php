@@ -1,10 +1,10 @@
 <?php
 
-use Metrum\Findings\Chapters;
 use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Installation\Circuit;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\HouseRules;
@@ -16,6 +16,7 @@ use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Log;
 use Metrum\Log\Source;
+use Metrum\Log\Window;
 use Metrum\Quantity\Unanswerable;
 use Metrum\Twin\Dice;
 use Metrum\Twin\Machine;
@@ -149,14 +150,14 @@ final class PlantUnderHand
     private function say(FactKind $kind, Content $content): void
     {
         $id = sprintf('%026d', count($this->facts));
-        $this->facts[] = new Fact($id, $kind, $content, $this->now, Source::Simulator, '', '');
+        $this->facts[] = new Fact($id, $kind, $content, $this->now, Source::Simulator, '', '', PartId::circuit());
     }
 
     public function work(): Assessment
     {
-        $log = new Log($this->facts);
+        $window = new Window(new Log($this->facts), $this->circuit, PartId::circuit());
 
-        return new Assessment($log, Chapters::of($log, $this->circuit, '', ''), new HouseRules(), self::twins());
+        return new Assessment($window, new HouseRules(), self::twins());
     }
 
     private static function twins(): Twins

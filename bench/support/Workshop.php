@@ -18,6 +18,12 @@ final class Workshop
 
     private int $facts = 0;
 
+    /** Of the room that the others are copies of. */
+    private string $plant = '';
+
+    /** @var array<string, string> by circuit */
+    private array $plants = [];
+
     public function __construct(private readonly string $root)
     {
         $this->work = sys_get_temp_dir().'/metrum-bench-'.getmypid();
@@ -43,15 +49,16 @@ final class Workshop
         $this->run('php artisan metrum:demo');
         $this->pdo = new PDO('sqlite:'.$this->environment['DB_DATABASE']);
         $this->pdo->exec('begin');
-        $room = $this->row("select * from circuits where name = 'Cold room 2'");
-        $model = $this->row("select * from visits where circuit_id = '{$room['id']}' limit 1");
+        $room = $this->row("select * from parts where name = 'Cold room 2'");
+        $this->plant = $room['plant_id'];
+        $model = $this->row("select * from occasions where circuit_id = '{$room['id']}' limit 1");
         $verdict = $this->row('select * from verdicts where needs_a_look limit 1');
         for ($i = 0; $i < self::LONG_VISITS; $i++) {
             $this->visit($model, $verdict, 400 + $i, 200);
         }
         for ($i = 0; $i < self::CIRCUITS; $i++) {
             $circuit = sprintf('01BENCHC%018d', $i);
-            $this->insert('circuits', ['id' => $circuit, 'name' => "Room $i"] + $room);
+            $this->circuit($circuit, "Room $i", $room);
             for ($visit = 0; $visit < self::VISITS_EACH; $visit++) {
                 $this->visit(['circuit_id' => $circuit] + $model, $verdict, 30 + $i + 40 * $visit, 4);
             }
@@ -67,19 +74,19 @@ final class Workshop
      */
     public function aged(string $name, int $visits, int $each): array
     {
-        $room = $this->row("select * from circuits where name = 'Cold room 2'");
-        $model = $this->row("select * from visits where circuit_id = '{$room['id']}' order by opened_at desc limit 1");
+        $room = $this->row("select * from parts where name = 'Cold room 2'");
+        $model = $this->row("select * from occasions where circuit_id = '{$room['id']}' order by opened_at desc limit 1");
         $told = $this->pdo
-            ->query("select * from facts where visit_id = '{$model['id']}' and kind != 'undo' order by seq")
+            ->query("select * from facts where occasion_id = '{$model['id']}' and kind != 'undo' order by seq")
             ->fetchAll(PDO::FETCH_ASSOC);
         $circuit = sprintf('01BENCHA%018d', $visits);
         $this->pdo->exec('begin');
-        $this->insert('circuits', ['id' => $circuit, 'name' => $name] + $room);
+        $plant = $this->circuit($circuit, $name, $room);
         for ($visit = $visits - 1; $visit >= 0; $visit--) {
             $at = date('Y-m-d H:i:s', time() - 9 * 86400 * $visit);
             $id = sprintf('01BENCHB%09d%09d', $visits, $visit);
             $isOpen = $visit === 0;
-            $this->insert('visits', [
+            $this->insert('occasions', [
                 'id' => $id,
                 'circuit_id' => $circuit,
                 'opened_at' => $at,
@@ -93,8 +100,8 @@ final class Workshop
                 $this->insert('facts', [
                     'seq' => null,
                     'id' => sprintf('01BENCHG%018d', $this->facts++),
-                    'visit_id' => $id,
-                    'circuit_id' => $circuit,
+                    'occasion_id' => $id,
+                    'plant_id' => $plant,
                     'taken_at' => $at,
                 ] + ($moves ? ['kind' => 'move', 'key' => 'valve_turn', 'value' => 0.25, 'word' => null] : [])
                     + $told[$i % count($told)]);
@@ -117,12 +124,27 @@ final class Workshop
     {
         $count = fn (string $table): int => (int) $this->pdo->query("select count(*) from $table")->fetchColumn();
 
-        return "{$count('circuits')} circuits, {$count('visits')} visits, {$count('facts')} facts in the database";
+        return "{$count('parts')} circuits, {$count('occasions')} visits, {$count('facts')} facts in the database";
     }
 
     public function emptyCaches(): void
     {
         $this->run('rm -rf '.escapeshellarg($this->work.'/framework/cache').'/*');
+    }
+
+    /**
+     * A circuit as another one, with a plant of its own.
+     *
+     * @param  array<string, mixed>  $room
+     * @return string its plant
+     */
+    private function circuit(string $id, string $name, array $room): string
+    {
+        $plant = 'P'.substr($id, 1);
+        $this->insert('plants', ['id' => $plant] + $this->row("select * from plants where id = '{$room['plant_id']}'"));
+        $this->insert('parts', ['id' => $id, 'name' => $name, 'plant_id' => $plant] + $room);
+
+        return $this->plants[$id] = $plant;
     }
 
     /**
@@ -136,7 +158,7 @@ final class Workshop
         static $visits = 0;
         $at = date('Y-m-d H:i:s', time() - 86400 * $daysAgo);
         $id = sprintf('01BENCHV%018d', $visits++);
-        $this->insert('visits', ['id' => $id, 'opened_at' => $at, 'closed_at' => $at] + $model);
+        $this->insert('occasions', ['id' => $id, 'opened_at' => $at, 'closed_at' => $at] + $model);
         $this->insert('verdicts', ['visit_id' => $id, 'worked_at' => $at] + $verdict);
         $keys = [
             'box_temperature_c',
@@ -147,11 +169,11 @@ final class Workshop
         for ($i = 0; $i < $facts; $i++) {
             $this->insert('facts', [
                 'id' => sprintf('01BENCHF%018d', $this->facts++),
-                'visit_id' => $id,
-                'circuit_id' => $model['circuit_id'],
+                'occasion_id' => $id,
+                'plant_id' => $this->plants[$model['circuit_id']] ?? $this->plant,
                 'user_id' => $model['user_id'],
                 'kind' => 'reading',
-                'subject' => '',
+                'part' => 'circuit 1',
                 'key' => $keys[$i % 4],
                 'value' => 275.0 + $i % 7,
                 'data' => '{"typed":"4","unit":"c"}',

@@ -203,6 +203,27 @@ final readonly class Section
         return new self($this->path.$key.'.', $values, $this->reasons);
     }
 
+    /** @return list<self> the objects of the list below a key; none where there is none */
+    public function rows(string $key): array
+    {
+        $given = $this->given($key) ?? [];
+        if (! is_array($given)) {
+            $this->refuse($key, Reasons::shown($given).' was given; a list of objects is wanted');
+
+            return [];
+        }
+        $rows = [];
+        foreach (array_values($given) as $i => $one) {
+            if ($one instanceof \stdClass) {
+                $rows[] = new self("$this->path$key.$i.", get_object_vars($one), $this->reasons);
+            } else {
+                $this->refuse("$key.$i", Reasons::shown($one).' was given; an object is wanted');
+            }
+        }
+
+        return $rows;
+    }
+
     public function constant(string $key, string|int $wanted): void
     {
         if (! $this->has($key)) {

@@ -188,7 +188,7 @@ final readonly class Pieces
         $pieces = [];
         foreach ($this->examined->findings->moved as $moved) {
             $speech = $moved->speech();
-            $key = $moved->control->value.' '.$moved->subject;
+            $key = $moved->control->value.' '.$moved->part;
             unset($pieces[$key]);
             if ($speech === null) {
                 continue;

@@ -48,19 +48,18 @@ final readonly class FactReader
 
             return [null, null];
         }
-        $subject = $section->given('subject') === '' ? '' : ($section->text('subject') ?? '');
         $content = match ($kind) {
-            FactKind::Reading => $this->reading($section, $subject),
-            FactKind::Observation => $this->answer($section, Observation::class, $subject),
-            FactKind::Test => $this->answer($section, Test::class, $subject),
+            FactKind::Reading => $this->reading($section),
+            FactKind::Observation => $this->answer($section, Observation::class),
+            FactKind::Test => $this->answer($section, Test::class),
             FactKind::State => $this->state($section),
             FactKind::Complaint => $this->word($section, Complaint::class),
             FactKind::Confirmed, FactKind::RuledOut => $this->word($section, Fault::class),
             FactKind::Note => self::note($section),
-            FactKind::Move => $this->move($section, $subject),
-            FactKind::Card => (new StepFact($this->atmosphere))->content($section, $subject),
-            FactKind::Clock => $this->clock($section, $subject),
-            FactKind::Touched, FactKind::Restored => $this->touched($section, $subject),
+            FactKind::Move => $this->move($section),
+            FactKind::Card => (new StepFact($this->atmosphere))->content($section),
+            FactKind::Clock => $this->clock($section),
+            FactKind::Touched, FactKind::Restored => $this->touched($section),
             FactKind::Undo => $this->undo($section, $ids),
         };
 
@@ -74,33 +73,33 @@ final readonly class FactReader
         return new Content($key, null, null, ['text' => $section->text('text') ?? '']);
     }
 
-    private function reading(Section $section, string $subject): ?Content
+    private function reading(Section $section): ?Content
     {
         $reading = $this->known($section, Reading::class);
         if ($reading === null) {
             return null;
         }
         if ($section->given('value') === null) {
-            return new Content($reading->value, subject: $subject);
+            return new Content($reading->value);
         }
         $si = $section->amount('value', $reading->field($this->atmosphere));
 
         return $si === null
             ? null
-            : new Content($reading->value, $si, null, ['unit' => $reading->fileUnit()->value], $subject);
+            : new Content($reading->value, $si, null, ['unit' => $reading->fileUnit()->value]);
     }
 
     /** @param  class-string<Observation>|class-string<Test>  $questions */
-    private function answer(Section $section, string $questions, string $subject): ?Content
+    private function answer(Section $section, string $questions): ?Content
     {
         $asked = $this->known($section, $questions);
         $given = $section->given('word') ?? $section->given('value');
         if (! ($asked instanceof Question) || $given === null) {
-            return $asked === null ? null : new Content($asked->value, subject: $subject);
+            return $asked === null ? null : new Content($asked->value);
         }
         $word = $section->oneOf('word', $asked->words(), $given);
 
-        return $word === null ? null : new Content($asked->value, null, $word->value, [], $subject);
+        return $word === null ? null : new Content($asked->value, null, $word->value, []);
     }
 
     private function state(Section $section): Content
@@ -132,7 +131,7 @@ final readonly class FactReader
         );
     }
 
-    private function move(Section $section, string $subject): ?Content
+    private function move(Section $section): ?Content
     {
         $control = $this->known($section, Control::class);
         if ($control === null) {
@@ -147,7 +146,7 @@ final readonly class FactReader
         if ($field === null) {
             $word = $section->text('word');
 
-            return new Content($control->value, null, $word ?? 'done', $data, $subject);
+            return new Content($control->value, null, $word ?? 'done', $data);
         }
         if (! $section->has('value')) {
             $section->refuse('value', 'missing; how far is wanted');
@@ -157,7 +156,7 @@ final readonly class FactReader
         $si = $section->amount('value', $field->at($this->atmosphere));
         $data += $control === Control::Charge ? self::weighed($section) : [];
 
-        return $si === null ? null : new Content($control->value, $si, null, $data, $subject);
+        return $si === null ? null : new Content($control->value, $si, null, $data);
     }
 
     /** @return array<string, mixed> what was foretold when it was made, figure by figure: before, change, deviation */
@@ -203,19 +202,19 @@ final readonly class FactReader
         return $kept;
     }
 
-    private function clock(Section $section, string $subject): ?Content
+    private function clock(Section $section): ?Content
     {
         $name = $section->has('minutes') ? 'minutes' : 'value';
         $key = $section->text('key') ?? ClockSet::SETTLING;
         if ($section->given($name) === null) {
-            return new Content($key, subject: $subject);
+            return new Content($key);
         }
         $si = $section->amount($name, ClockSet::field());
 
-        return $si === null ? null : new Content($key, $si, null, [], $subject);
+        return $si === null ? null : new Content($key, $si, null, []);
     }
 
-    private function touched(Section $section, string $subject): ?Content
+    private function touched(Section $section): ?Content
     {
         $key = $section->text('key');
         if ($key === null || trim($key) === '') {
@@ -225,7 +224,7 @@ final readonly class FactReader
         }
         $reason = $section->text('reason');
 
-        return new Content($key, null, 'yes', $reason === null ? [] : ['reason' => $reason], $subject);
+        return new Content($key, null, 'yes', $reason === null ? [] : ['reason' => $reason]);
     }
 
     /** @param  array<string, true>  $ids */

@@ -8,12 +8,15 @@ use Metrum\Data\Reasons;
 use Metrum\Data\Section;
 use Metrum\Findings\Chapters;
 use Metrum\Findings\Findings;
+use Metrum\Installation\NoPart;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Word;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Log;
 use Metrum\Log\Source;
+use Metrum\Log\Window;
 use Metrum\Quantity\Atmosphere;
 
 /** Reads the log of a visit file: its facts in order, as they happened. What cannot be is named with its path. */
@@ -23,7 +26,6 @@ final readonly class LogReader
         'id',
         'at',
         'kind',
-        'subject',
         'key',
         'value',
         'word',
@@ -48,8 +50,16 @@ final readonly class LogReader
     /** When nobody says when. */
     private const SOMETIME = '2000-01-01T00:00:00+00:00';
 
-    public function __construct(private Reasons $reasons, private Atmosphere $atmosphere)
-    {
+    /**
+     * @param  PartId  $circuit  that the file is about
+     * @param  bool  $namesParts  whether its facts name their part; else what people call it, as its first version did
+     */
+    public function __construct(
+        private Reasons $reasons,
+        private Atmosphere $atmosphere,
+        private PartId $circuit,
+        private bool $namesParts = false,
+    ) {
     }
 
     /**
@@ -57,7 +67,7 @@ final readonly class LogReader
      *
      * @throws \Metrum\Data\Refused
      */
-    public function visit(mixed $given, Findings $snapshot): VisitFile
+    public function window(mixed $given, Findings $snapshot): Window
     {
         if (! is_array($given) || count($given) > self::MOST) {
             $this->reasons->refuse('log', 'a list of at most '.self::MOST.' facts is wanted');
@@ -75,7 +85,7 @@ final readonly class LogReader
                 continue;
             }
             $section = new Section($path, get_object_vars($row), $this->reasons);
-            $section->only(self::KEYS);
+            $section->only([...self::KEYS, $this->ofPart()]);
             $at = $this->moment($section, $at);
             $id = $section->text('id') ?? sprintf('%026d', $i + 1);
             if (isset($ids[$id])) {
@@ -83,17 +93,47 @@ final readonly class LogReader
             }
             $ids[$id] = true;
             [$kind, $content] = $reader->content($section, $ids);
+            $part = $this->part($section);
             if ($kind !== null && $content !== null) {
-                $facts[] = new Fact($id, $kind, $content, $at, Source::Import, '', '');
+                $facts[] = new Fact($id, $kind, $content, $at, Source::Import, '', '', $part);
             }
         }
         $this->reasons->raise();
-        $log = new Log([...$this->asFound($snapshot, $facts), ...$facts]);
-        $chapters = Chapters::of($log, $snapshot->circuit, (string) $snapshot->id, (string) $snapshot->takenAt);
-        $this->compare($snapshot, $chapters->present()->findings);
+        $window = new Window(
+            new Log([...$this->asFound($snapshot, $facts), ...$facts]),
+            $snapshot->circuit,
+            $this->circuit,
+            (string) $snapshot->id,
+            (string) $snapshot->takenAt,
+        );
+        $present = Chapters::of($window)->present()->findings;
+        $this->compare($snapshot, $present);
         $this->reasons->raise();
 
-        return new VisitFile($chapters->present()->findings, [$log, $chapters]);
+        return $window;
+    }
+
+    /** Under which a fact says of which part it is. */
+    private function ofPart(): string
+    {
+        return $this->namesParts ? 'part' : 'subject';
+    }
+
+    private function part(Section $section): PartId
+    {
+        $key = $this->ofPart();
+        $said = $section->given($key) === '' ? null : $section->text($key);
+        try {
+            return match (true) {
+                $said === null => $this->circuit,
+                $this->namesParts => PartId::of($said),
+                default => PartId::called($said, $this->circuit),
+            };
+        } catch (NoPart $reason) {
+            $section->refuse($key, $reason->getMessage());
+
+            return $this->circuit;
+        }
     }
 
     private function moment(Section $section, \DateTimeImmutable $before): \DateTimeImmutable
@@ -134,7 +174,7 @@ final readonly class LogReader
         $first = $facts === [] ? new \DateTimeImmutable(self::SOMETIME) : $facts[0]->takenAt;
         $found = [];
         foreach ($contents as $i => [$kind, $content]) {
-            $found[] = new Fact("as-found-$i", $kind, $content, $first, Source::Import, '', '');
+            $found[] = new Fact("as-found-$i", $kind, $content, $first, Source::Import, '', '', $this->circuit);
         }
 
         return $found;

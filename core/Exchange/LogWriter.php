@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Exchange;
 
 use Metrum\Installation\CircuitWriter;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Reading;
 use Metrum\Log\Content;
@@ -22,12 +23,12 @@ use Metrum\Quantity\Unit;
 final class LogWriter
 {
     /** @return list<array<string, mixed>> in order; that the circuit was described anew stands in the file's system */
-    public static function rows(Log $log): array
+    public static function rows(Log $log, PartId $circuit): array
     {
         $rows = [];
         foreach ($log->facts as $fact) {
             if ($fact->kind !== FactKind::Circuit) {
-                $rows[] = self::row($fact);
+                $rows[] = self::row($fact, $circuit);
             }
         }
 
@@ -35,13 +36,13 @@ final class LogWriter
     }
 
     /** @return array<string, mixed> */
-    private static function row(Fact $fact): array
+    private static function row(Fact $fact, PartId $circuit): array
     {
         $content = $fact->content;
         $at = $fact->takenAt->format(\DateTimeInterface::ATOM);
         $row = ['id' => $fact->id, 'at' => $at, 'kind' => $fact->kind->value];
-        if ($content->subject !== '') {
-            $row['subject'] = $content->subject;
+        if (! $fact->part->is($circuit)) {
+            $row['part'] = $fact->part->value;
         }
         if ($fact->kind === FactKind::Undo) {
             return $row + ['of' => $content->text('of')];

@@ -22,18 +22,18 @@ final readonly class StepFact
     }
 
     /** A step of a card: an amount in the unit of its field, or a word. */
-    public function content(Section $section, string $subject): ?Content
+    public function content(Section $section): ?Content
     {
         $key = $section->text('key') ?? '';
         $field = StepTaken::field($key);
         if ($field !== null) {
             $si = $section->given('value') === null ? null : $section->amount('value', $field->at($this->atmosphere));
 
-            return new Content($key, $si, null, $si === null ? [] : self::ago($section), $subject);
+            return new Content($key, $si, null, $si === null ? [] : self::ago($section));
         }
         $word = $section->given('word');
         if ($word === null) {
-            return new Content($key, subject: $subject);
+            return new Content($key);
         }
         $possible = StepTaken::words($key);
         if (! is_string($word) || ! in_array($word, $possible, true)) {
@@ -42,15 +42,15 @@ final readonly class StepFact
             return null;
         }
 
-        $content = new Content($key, null, $word, self::reason($section), $subject);
+        $content = new Content($key, null, $word, self::reason($section));
         $outcome = StepTaken::outcome($content);
         $card = StepTaken::card($key);
 
-        return $outcome === null || $card === null ? $content : $this->done($section, $card, $outcome, $subject);
+        return $outcome === null || $card === null ? $content : $this->done($section, $card, $outcome);
     }
 
     /** What a card came to, with what it said and the readings that came of it. */
-    private function done(Section $section, Card $card, Outcome $outcome, string $subject): Content
+    private function done(Section $section, Card $card, Outcome $outcome): Content
     {
         $says = $section->besides('')['says'] ?? '';
         $keeps = [];
@@ -64,7 +64,7 @@ final readonly class StepFact
             $keeps[$reading->value] = $reading->fileUnit()->toSi((float) $value);
         }
 
-        return StepTaken::done($card, $outcome, is_string($says) ? $says : '', $keeps, $subject);
+        return StepTaken::done($card, $outcome, is_string($says) ? $says : '', $keeps);
     }
 
     /** @return array<string, float> seconds before its entry that a value of a timed series was seen */

@@ -4,18 +4,23 @@ declare(strict_types=1);
 
 namespace Metrum\Exchange;
 
-use Metrum\Findings\Chapters;
 use Metrum\Findings\Findings;
-use Metrum\Log\Log;
+use Metrum\Installation\Installation;
+use Metrum\Installation\PartId;
+use Metrum\Log\Window;
 
-/** A visit as a file tells it. */
+/** A visit as a file tells it: to which plant and circuit, and what was found there. */
 final readonly class VisitFile
 {
     /**
      * @param  Findings  $findings  at its end
-     * @param  ?array{Log, Chapters}  $told  its log with its chapters; null: the file holds none
+     * @param  ?Window  $told  its log; null: the file holds none
      */
-    public function __construct(public Findings $findings, public ?array $told)
-    {
+    public function __construct(
+        public Findings $findings,
+        public ?Window $told,
+        public Installation $plant,
+        public PartId $circuit,
+    ) {
     }
 }

@@ -7,8 +7,14 @@ namespace Metrum\Exchange;
 use Metrum\Data\Reasons;
 use Metrum\Data\Refused;
 use Metrum\Data\Section;
+use Metrum\Findings\Chapters;
 use Metrum\Findings\Findings;
 use Metrum\Installation\CircuitReader;
+use Metrum\Installation\Installation;
+use Metrum\Installation\InstallationReader;
+use Metrum\Installation\NoPart;
+use Metrum\Installation\PartId;
+use Metrum\Installation\PartKind;
 use Metrum\Knowledge\Complaint;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Observation;
@@ -24,23 +30,16 @@ final readonly class VisitReader
 {
     public const FORMAT = 'metrum-visit';
 
-    public const VERSION = 1;
+    /** One circuit, and what people call its parts. */
+    public const FIRST = 1;
 
-    private const TOP = [
-        'format',
-        'version',
-        'id',
-        'taken_at',
-        'system',
-        'design',
-        'complaint',
-        'confirmed',
-        'state',
-        'readings',
-        'observations',
-        'tests',
-        'log',
-    ];
+    /** The plant with its circuits, and parts by their names. */
+    public const SECOND = 2;
+
+    private const TOP = ['format', 'version', 'id', 'taken_at', 'system', 'design'];
+
+    /** What is said of a circuit. */
+    private const FOUND = ['complaint', 'confirmed', 'state', 'readings', 'observations', 'tests'];
 
     private const TIME = '/^\d{4}-\d{2}-\d{2}(T\d{2}:\d{2}(:\d{2}(\.\d+)?)?(Z|[+-]\d{2}:?\d{2})?)?$/';
 
@@ -81,24 +80,37 @@ final readonly class VisitReader
     private function read(): VisitFile
     {
         $top = $this->top;
-        $top->only(self::TOP);
+        $isOfParts = $top->given('version') === self::SECOND;
+        $isOfPlant = $isOfParts && $top->has('circuits');
+        $top->only([
+            ...self::TOP,
+            ...self::FOUND,
+            'log',
+            ...$isOfParts ? ['part'] : [],
+            ...$isOfPlant ? InstallationReader::KEYS : [],
+        ]);
         $top->constant('format', self::FORMAT);
-        $top->constant('version', self::VERSION);
+        $this->checkVersion();
         $id = $top->text('id');
         $takenAt = $this->time();
-        $reader = new CircuitReader($this->reasons, Library::known());
-        $circuit = $reader->read($top->section('system', required: true), $top->section('design'));
-        $state = $top->word('state', State::class);
-        $complaints = $top->words('complaint', Complaint::class);
-        $confirmed = $top->words('confirmed', Fault::class);
-        $readings = $this->readings($circuit === null ? Atmosphere::atAltitude(0) : $circuit->atmosphere);
-        $observations = $this->answers('observations', Observation::class);
-        $tests = $this->answers('tests', Test::class);
+        [$plant, $part, $found] = $isOfPlant ? $this->plant() : $this->plain();
+        $air = $plant === null ? Atmosphere::atAltitude(0) : $plant->atmosphere;
+        $state = $found->word('state', State::class);
+        $complaints = $found->words('complaint', Complaint::class);
+        $confirmed = $found->words('confirmed', Fault::class);
+        $readings = self::readings($found, $air);
+        $observations = self::answers($found, 'observations', Observation::class);
+        $tests = self::answers($found, 'tests', Test::class);
+        if ($isOfPlant) {
+            // What was found of the plant is known in each of its circuits.
+            $readings += self::readings($top, $air);
+            $observations += self::answers($top, 'observations', Observation::class);
+        }
         $this->reasons->raise();
-        assert($circuit !== null);
+        assert($plant !== null);
 
         $snapshot = new Findings(
-            circuit: $circuit,
+            circuit: $plant->circuit($part),
             state: $state,
             complaints: $complaints,
             readings: $readings,
@@ -108,12 +120,85 @@ final readonly class VisitReader
             id: $id,
             takenAt: $takenAt,
         );
-        $log = $this->top->given('log');
+        $log = $top->given('log');
         if ($log === null) {
-            return new VisitFile($snapshot, null);
+            return new VisitFile($snapshot, null, $plant, $part);
+        }
+        $window = (new LogReader($this->reasons, $air, $part, $isOfParts))->window($log, $snapshot);
+
+        return new VisitFile(Chapters::of($window)->present()->findings, $window, $plant, $part);
+    }
+
+    private function checkVersion(): void
+    {
+        $given = $this->top->given('version');
+        if (! $this->top->has('version')) {
+            $this->top->refuse('version', 'missing; it is required ('.self::FIRST.' or '.self::SECOND.')');
+        } elseif (! in_array($given, [self::FIRST, self::SECOND], true)) {
+            $wanted = self::FIRST.' or '.self::SECOND.' is wanted';
+            $this->top->refuse('version', Reasons::shown($given)." was given; $wanted");
+        }
+    }
+
+    /**
+     * A plant of one circuit, all of it at the top.
+     *
+     * @return array{?Installation, PartId, Section} the plant, its circuit, and where is said what was found of it
+     */
+    private function plain(): array
+    {
+        $reader = new CircuitReader($this->reasons, Library::known());
+        $circuit = $reader->read($this->top->section('system', required: true), $this->top->section('design'));
+        $part = $this->named() ?? PartId::circuit();
+
+        return [$circuit === null ? null : Installation::of($circuit, $part), $part, $this->top];
+    }
+
+    /** @return array{?Installation, PartId, Section} the same of a plant with its circuits in a list */
+    private function plant(): array
+    {
+        $plant = (new InstallationReader($this->reasons, self::FOUND))->read($this->top);
+        $rows = [];
+        foreach ($this->top->rows('circuits') as $place => $row) {
+            $name = is_string($row->given('part')) ? $row->given('part') : PartId::circuit($place + 1)->value;
+            $rows[$name] = $row;
+        }
+        $told = array_filter(
+            $rows,
+            static fn (Section $row): bool => array_intersect($row->keys(), self::FOUND) !== [],
+        );
+        $visited = $this->named();
+        $first = (string) (array_key_first($told) ?? array_key_first($rows));
+        $name = $visited->value ?? $first;
+        foreach (array_keys(array_diff_key($told, [$name => true])) as $other) {
+            $place = (int) array_search($other, array_keys($rows), true);
+            $this->top->refuse("circuits.$place", "what was found of $name stands in this file; one circuit is read");
+        }
+        if ($rows !== [] && ! isset($rows[$name])) {
+            $this->top->refuse('part', Reasons::shown($name).' was given; possible is '.implode(', ', array_keys($rows)));
+        }
+        $known = $visited ?? ($plant->branches[0]->part ?? PartId::circuit());
+        foreach ($plant->branches ?? [] as $branch) {
+            $known = $branch->part->value === $name ? $branch->part : $known;
         }
 
-        return (new LogReader($this->reasons, $circuit->atmosphere))->visit($log, $snapshot);
+        return [$plant, $known, $rows[$name] ?? $this->top];
+    }
+
+    /** Which circuit the file is about; null where it does not say. */
+    private function named(): ?PartId
+    {
+        $given = $this->top->text('part');
+        try {
+            $part = $given === null ? null : PartId::of($given);
+        } catch (NoPart) {
+            $part = null;
+        }
+        if ($given !== null && $part?->kind() !== PartKind::Circuit) {
+            $this->top->refuse('part', Reasons::shown($given).' was given; a circuit is wanted, as circuit 1');
+        }
+
+        return $part?->kind() === PartKind::Circuit ? $part : null;
     }
 
     private function time(): ?string
@@ -147,9 +232,9 @@ final readonly class VisitReader
     }
 
     /** @return array<string, float> */
-    private function readings(Atmosphere $atmosphere): array
+    private static function readings(Section $found, Atmosphere $atmosphere): array
     {
-        $section = $this->top->section('readings');
+        $section = $found->section('readings');
         $section->only(array_column(Reading::cases(), 'value'));
         $readings = [];
         foreach ($section->keys() as $key) {
@@ -167,9 +252,9 @@ final readonly class VisitReader
      * @param  class-string<Observation>|class-string<Test>  $questions
      * @return array<string, Word>
      */
-    private function answers(string $name, string $questions): array
+    private static function answers(Section $found, string $name, string $questions): array
     {
-        $section = $this->top->section($name);
+        $section = $found->section($name);
         $section->only(array_column($questions::cases(), 'value'));
         $answers = [];
         foreach ($section->keys() as $key) {

@@ -6,61 +6,87 @@ namespace Metrum\Exchange;
 
 use Metrum\Findings\Findings;
 use Metrum\Installation\CircuitWriter;
+use Metrum\Installation\InstallationWriter;
 use Metrum\Knowledge\Reading;
-use Metrum\Log\Log;
+use Metrum\Knowledge\Word;
 
 /** Writes findings as a visit file; what VisitReader reads back is the same. */
 final class VisitWriter
 {
-    /** @return array<string, mixed> */
+    /**
+     * What was found of one circuit, without its log.
+     *
+     * @return array<string, mixed>
+     */
     public static function file(Findings $findings): array
     {
-        $circuit = $findings->circuit;
-        $file = ['format' => VisitReader::FORMAT, 'version' => VisitReader::VERSION];
-        if ($findings->id !== null) {
-            $file['id'] = $findings->id;
+        $head = self::head($findings, VisitReader::FIRST) + ['system' => CircuitWriter::system($findings->circuit)];
+        $design = CircuitWriter::design($findings->circuit);
+
+        return $head + ($design === [] ? [] : ['design' => $design]) + self::found($findings);
+    }
+
+    /**
+     * The whole of a visit: its plant, what was found, and its log. A plant of one circuit has that at the top.
+     *
+     * @return array<string, mixed>
+     */
+    public static function whole(VisitFile $visit): array
+    {
+        $log = $visit->told === null ? [] : ['log' => LogWriter::rows($visit->told->log, $visit->circuit)];
+        $findings = $visit->findings;
+        if (count($visit->plant->branches) === 1) {
+            return array_replace(self::file($findings), ['version' => VisitReader::SECOND]) + $log;
         }
-        if ($findings->takenAt !== null) {
-            $file['taken_at'] = $findings->takenAt;
-        }
-        $file['system'] = CircuitWriter::system($circuit);
-        $design = CircuitWriter::design($circuit);
-        if ($design !== []) {
-            $file['design'] = $design;
-        }
-        if ($findings->complaints !== []) {
-            $file['complaint'] = array_column($findings->complaints, 'value');
-        }
-        if ($findings->confirmed !== []) {
-            $file['confirmed'] = array_column($findings->confirmed, 'value');
-        }
-        if ($findings->state !== null) {
-            $file['state'] = $findings->state->value;
-        }
+
+        return self::head($findings, VisitReader::SECOND) +
+            ['part' => $visit->circuit->value] +
+            InstallationWriter::document($visit->plant, [$visit->circuit->value => self::found($findings)]) +
+            $log;
+    }
+
+    /** @return array<string, mixed> */
+    private static function head(Findings $findings, int $version): array
+    {
+        return array_filter(
+            [
+                'format' => VisitReader::FORMAT,
+                'version' => $version,
+                'id' => $findings->id,
+                'taken_at' => $findings->takenAt,
+            ],
+            static fn (int|string|null $one): bool => $one !== null && $one !== '',
+        );
+    }
+
+    /** @return array<string, mixed> what was found of a circuit */
+    private static function found(Findings $findings): array
+    {
+        $found = [
+            'complaint' => array_column($findings->complaints, 'value'),
+            'confirmed' => array_column($findings->confirmed, 'value'),
+            'state' => $findings->state?->value,
+            'readings' => [],
+            'observations' => array_map(static fn (Word $one): string => $one->value, $findings->observations),
+            'tests' => array_map(static fn (Word $one): string => $one->value, $findings->tests),
+        ];
         foreach (Reading::cases() as $reading) {
             $value = $findings->reading($reading);
             if ($value !== null) {
-                $file['readings'][$reading->value] = CircuitWriter::number(
-                    $reading->fileUnit()->fromSi($value),
-                );
+                $found['readings'][$reading->value] = CircuitWriter::number($reading->fileUnit()->fromSi($value));
             }
         }
-        foreach ($findings->observations as $key => $word) {
-            $file['observations'][$key] = $word->value;
-        }
-        foreach ($findings->tests as $key => $word) {
-            $file['tests'][$key] = $word->value;
-        }
 
-        return $file;
+        return array_filter($found, static fn (mixed $one): bool => $one !== null && $one !== []);
     }
 
-    /** @param  ?Log  $log  of the visit, where it travels too */
-    public static function json(Findings $findings, ?Log $log = null): string
+    /** @param  array<string, mixed>  $file */
+    public static function json(array $file): string
     {
         return json_encode(
-            self::file($findings) + ($log === null ? [] : ['log' => LogWriter::rows($log)]),
+            $file,
             JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
-        )."\n";
+        )."
+";
     }
 }

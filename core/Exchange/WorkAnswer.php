@@ -10,8 +10,7 @@ use Metrum\Diagnosis\Suspect;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Figure;
 use Metrum\Knowledge\Control;
-use Metrum\Log\Content;
-use Metrum\Log\Log;
+use Metrum\Log\Fact;
 use Metrum\Work\Account;
 use Metrum\Work\Assessment;
 use Metrum\Work\Charging\ChargingGate;
@@ -26,8 +25,9 @@ final class WorkAnswer
     private const RANKED = 3;
 
     /** @return array<string, mixed> */
-    public static function of(Log $log, Assessment $assessment): array
+    public static function of(Assessment $assessment): array
     {
+        $log = $assessment->log;
         $movements = Movements::of($log);
 
         return [
@@ -57,8 +57,8 @@ final class WorkAnswer
         $charging = $assessment->charging();
         $estimate = $charging->estimate();
         $knee = $charging->knee();
-        $next = (new NextMove($assessment))->of(Control::Charge, '')[0] ?? null;
-        $gate = new ChargingGate($assessment, $assessment->judged(), '');
+        $next = (new NextMove($assessment))->of(Control::Charge, $assessment->window->circuit)[0] ?? null;
+        $gate = new ChargingGate($assessment, $assessment->judged(), $assessment->window->circuit);
         $shut = (new Gate($gate->all()))->shut();
 
         return [
@@ -88,7 +88,7 @@ final class WorkAnswer
         }
 
         return [
-            'began' => $move === null ? null : self::move($move->content, $move->takenAt),
+            'began' => $move === null ? null : self::move($move),
             'derived' => (object) array_map($derived, $verdict->figures->all()),
             'ranking' => array_map($suspect, $verdict->ranked(self::RANKED)),
             'forecast' => (object) $forecast,
@@ -97,17 +97,18 @@ final class WorkAnswer
     }
 
     /** @return array<string, mixed> */
-    private static function move(Content $content, \DateTimeImmutable $at): array
+    private static function move(Fact $move): array
     {
+        $content = $move->content;
         $unit = Control::from($content->key)->row()->field?->fileUnit();
 
         return array_filter(
             [
                 'key' => $content->key,
-                'subject' => $content->subject,
+                'subject' => $move->part->name(),
                 'value' => $unit === null || $content->value === null ? null : round($unit->fromSi($content->value), 4),
                 'word' => $content->word,
-                'at' => $at->format(\DateTimeInterface::ATOM),
+                'at' => $move->takenAt->format(\DateTimeInterface::ATOM),
             ],
             static fn (mixed $one): bool => $one !== null && $one !== '',
         );
@@ -118,7 +119,7 @@ final class WorkAnswer
     {
         return [
             'key' => $response->control->value,
-            'subject' => $response->subject,
+            'subject' => $response->part->name(),
             'figure' => $response->figure->value,
             'per_unit' => round($response->slope, 4),
             'deviation' => round($response->deviation, 4),
@@ -130,17 +131,17 @@ final class WorkAnswer
     private static function proposed(Assessment $assessment): ?array
     {
         foreach (array_reverse($assessment->chapters->all) as $chapter) {
-            $move = $chapter->began?->content;
-            if ($move === null || ! Control::from($move->key)->isStep()) {
+            $move = $chapter->began;
+            if ($move === null || ! Control::from($move->content->key)->isStep()) {
                 continue;
             }
-            $control = Control::from($move->key);
-            $next = (new NextMove($assessment))->of($control, $move->subject);
+            $control = Control::from($move->content->key);
+            $next = (new NextMove($assessment))->of($control, $move->part);
 
             return $next === null
                 ? null
                 : array_filter(
-                    ['key' => $control->value, 'subject' => $move->subject, 'value' => round($next[0], 4)],
+                    ['key' => $control->value, 'subject' => $move->part->name(), 'value' => round($next[0], 4)],
                     static fn (mixed $one): bool => $one !== '',
                 );
         }

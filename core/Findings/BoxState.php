@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Findings;
 
 use Metrum\Installation\DesignKey;
-use Metrum\Installation\Kind;
+use Metrum\Installation\LoadKind;
 use Metrum\Knowledge\Reading;
 
 /** Where a box stands beside what it is set to, or what is usual for its kind. An ice machine has no box. */
@@ -23,7 +23,7 @@ final class BoxState
         $box = $findings->reading(Reading::BoxTemperature);
         $set = $circuit->design->boxSetPoint ?? $circuit->kind?->usual()->value(DesignKey::BoxSetPoint);
 
-        return $box === null || $set === null || $circuit->kind === Kind::IceMachine ? null : $box - $set;
+        return $box === null || $set === null || $circuit->cools(LoadKind::IceMachine) ? null : $box - $set;
     }
 
     /** Whether it calls for cooling by its own set point; null where that is not known. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Reading;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
@@ -14,7 +15,7 @@ final readonly class Chapter
     /**
      * @param  ?Fact  $began  the move that changed the plant; null for the first
      * @param  Findings  $findings  at its end, or now
-     * @param  array<string, array<string, float>>  $parts  what was read of parts of the circuit, SI by subject and key
+     * @param  array<string, array<string, float>>  $parts  what was read of parts of the circuit, SI by part and key
      * @param  array<string, float>  $own  what was read of the circuit itself, SI by key
      * @param  array<string, float>  $before  what was read before the move and not since, SI by key
      * @param  list<Fact>  $found  readings, observations and tests taken in it, in order
@@ -31,15 +32,15 @@ final readonly class Chapter
     }
 
     /** What was read of a part, else of the circuit itself; never of another part. SI; null where it was not. */
-    public function readingOf(string $subject, Reading $reading): ?float
+    public function readingOf(PartId $part, Reading $reading): ?float
     {
-        return $this->parts[$subject][$reading->value] ?? $this->own[$reading->value] ?? null;
+        return $this->parts[$part->value][$reading->value] ?? $this->own[$reading->value] ?? null;
     }
 
-    /** What was found of a part of the circuit, in the rest as the circuit; the circuit itself for ''. */
-    public function of(string $subject): Findings
+    /** What was found of a part of the circuit, in the rest as the circuit. */
+    public function of(PartId $part): Findings
     {
-        $own = $this->parts[$subject] ?? [];
+        $own = $this->parts[$part->value] ?? [];
 
         return $own === [] ? $this->findings : $this->findings->withReadings($own);
     }
@@ -54,15 +55,15 @@ final readonly class Chapter
     {
         $own = ['' => []];
         foreach ($this->found as $place => $fact) {
-            $subject = $fact->content->subject;
-            $isFirst = $place < $told || ! isset($own[$subject][$fact->content->key]);
+            $part = Telling::kept($fact->part);
+            $isFirst = $place < $told || ! isset($own[$part][$fact->content->key]);
             if ($fact->kind === FactKind::Reading && $fact->content->value !== null && $isFirst) {
-                $own[$subject][$fact->content->key] = $fact->content->value;
+                $own[$part][$fact->content->key] = $fact->content->value;
             }
         }
         $parts = $this->parts;
-        foreach (array_diff_key($own, ['' => []]) as $subject => $readings) {
-            $parts[$subject] = $readings + ($parts[$subject] ?? []);
+        foreach (array_diff_key($own, ['' => []]) as $part => $readings) {
+            $parts[$part] = $readings + ($parts[$part] ?? []);
         }
 
         return new self(

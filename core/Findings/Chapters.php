@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
-use Metrum\Installation\Circuit;
 use Metrum\Knowledge\Control;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\StepTaken;
-use Metrum\Log\Log;
+use Metrum\Log\Window;
 
 /** The chapters of a visit, folded from its log. As long as nothing moves the plant there is one: as found. */
 final readonly class Chapters
@@ -21,29 +20,24 @@ final readonly class Chapters
     {
     }
 
-    /**
-     * @param  Circuit  $asOpened  the circuit as it was known when the visit was opened
-     * @param  string  $id  of the visit
-     * @param  string  $takenAt  when it was opened, ISO 8601
-     */
-    public static function of(Log $log, Circuit $asOpened, string $id, string $takenAt): self
+    public static function of(Window $window): self
     {
-        $telling = new Telling($asOpened);
-        $moments = new Moments($log);
+        $telling = new Telling($window->asOpened);
+        $moments = new Moments($window->log);
         $began = null;
         $chapters = $found = [];
-        $close = static function () use (&$chapters, &$began, &$found, $telling, $moments, $id, $takenAt): Chapter {
+        $close = static function () use (&$chapters, &$began, &$found, $telling, $moments, $window): Chapter {
             return new Chapter(
                 count($chapters) + 1,
                 $began,
-                $telling->findings($id, $takenAt, $moments),
+                $telling->findings($window->id, $window->takenAt, $moments),
                 $telling->ofParts(),
                 $telling->stale(),
                 $found,
                 $telling->ofCircuit(),
             );
         };
-        foreach ($log->happened() as $fact) {
+        foreach ($window->log->happened() as $fact) {
             if ($fact->kind === FactKind::Move) {
                 $chapters[] = $close();
                 [$began, $found] = [$fact, self::stillFound($found, Control::from($fact->content->key))];

@@ -28,9 +28,9 @@ final class Figures
     public static function of(Findings $findings, HouseRules $rules): self
     {
         $figures = new self();
-        $high = new HighSide($findings, $rules, $figures);
+        $high = new HighSideFigures($findings, $rules, $figures);
         $high->work();
-        (new LowSide($findings, $rules, $figures))->work();
+        (new LowSideFigures($findings, $rules, $figures))->work();
         $figures->later = $high->workWithSuction(...);
 
         return $figures;

@@ -96,7 +96,7 @@ final readonly class Moments
             if ($fact->kind !== FactKind::Reading || ! isset(self::AT_REST[$key]) || $fact->content->value === null) {
                 continue;
             }
-            $name = $fact->content->subject.' '.$key;
+            $name = $fact->part.' '.$key;
             $before = $last[$name] ?? null;
             $last[$name] = $fact;
             unset($moving[$name]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\MoveOutcome;
 use Metrum\Knowledge\Speech;
@@ -19,7 +20,7 @@ final readonly class MoveAnswer
         public Control $control,
         public MoveOutcome $outcome,
         public float $value,
-        public string $subject = '',
+        public PartId $part,
         public bool $again = false,
     ) {
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Findings;
 
 use Metrum\Installation\Circuit;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Complaint;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Fault;
@@ -28,7 +29,7 @@ final class Telling
 
     private ?State $state = null;
 
-    /** @var array<string, array<string, float>> SI by subject and key; the circuit itself has no name */
+    /** @var array<string, array<string, float>> SI by part and key; the circuit itself has none */
     private array $readings = [];
 
     /** @var array<string, float> of the chapter before, by key */
@@ -62,7 +63,7 @@ final class Telling
         $content = $fact->content;
         $key = $content->key;
         match ($fact->kind) {
-            FactKind::Reading => $this->read($key, $content->subject, $content->value),
+            FactKind::Reading => $this->read($key, $fact->part, $content->value),
             FactKind::Observation => $this->see($key, Word::tryFrom((string) $content->word)),
             FactKind::Test => $this->keep($this->tests, $key, Word::tryFrom((string) $content->word)),
             FactKind::State => $this->stand(State::tryFrom((string) $content->word)),
@@ -81,7 +82,7 @@ final class Telling
                 $key,
                 $content->isCleared() ? null : Fault::from($key),
             ),
-            FactKind::Card => $this->told($content),
+            FactKind::Card => $this->told($fact),
             FactKind::Circuit => ($this->circuit = CircuitChanged::circuit($content)),
             FactKind::Move => $this->move(Control::from($key)),
             FactKind::Note,
@@ -116,8 +117,9 @@ final class Telling
     }
 
     /** What a card came to, answers questions and keeps readings. */
-    private function told(Content $content): void
+    private function told(Fact $fact): void
     {
+        $content = $fact->content;
         $outcome = StepTaken::outcome($content);
         if ($outcome?->key === self::MENDED) {
             // What was found is mended, and nothing that is there now; that it was found stays in the log.
@@ -131,15 +133,16 @@ final class Telling
             }
         }
         foreach (StepTaken::keeps($content) as $key => $si) {
-            $this->read($key, $content->subject, $si);
+            $this->read($key, $fact->part, $si);
         }
     }
 
-    private function read(string $key, string $subject, ?float $value): void
+    private function read(string $key, PartId $of, ?float $value): void
     {
-        unset($this->readings[$subject][$key]);
+        $part = self::kept($of);
+        unset($this->readings[$part][$key]);
         if ($value !== null) {
-            $this->readings[$subject][$key] = $value;
+            $this->readings[$part][$key] = $value;
         }
     }
 
@@ -162,8 +165,8 @@ final class Telling
     private function move(Control $control): void
     {
         $this->before = $this->circuitReadings() + $this->before;
-        foreach ($this->readings as $subject => $readings) {
-            $this->readings[$subject] = self::left($readings, $control);
+        foreach ($this->readings as $part => $readings) {
+            $this->readings[$part] = self::left($readings, $control);
         }
         $this->observations = self::left($this->observations, $control);
         $this->tests = array_diff_key($this->tests, array_flip($control->row()->changes));
@@ -200,6 +203,12 @@ final class Telling
         return $readings;
     }
 
+    /** Under which readings of a part are kept: of the circuit, and of what it shares, under nothing. */
+    public static function kept(PartId $part): string
+    {
+        return $part->kind()->isOfCircuit() ? $part->value : '';
+    }
+
     /** What is known now. */
     public function findings(string $id, string $takenAt, Moments $moments): Findings
     {
@@ -221,7 +230,7 @@ final class Telling
         );
     }
 
-    /** @return array<string, array<string, float>> what was read of parts of the circuit, by subject */
+    /** @return array<string, array<string, float>> what was read of parts of the circuit, by part */
     public function ofParts(): array
     {
         return array_diff_key($this->readings, ['' => true]);

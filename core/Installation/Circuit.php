@@ -13,7 +13,10 @@ use Metrum\Quantity\Copies;
 use Metrum\Refrigerant\Library;
 use Metrum\Refrigerant\Refrigerant;
 
-/** One refrigeration circuit as it is known: its words, its design values, its site's atmosphere. Null is not known. */
+/**
+ * One circuit of a plant with all that it draws on, as it is known: the words and design values of its branch, of its
+ * group and of the high side, and its site's air. Null is not known.
+ */
 final readonly class Circuit
 {
     use Copies;
@@ -21,6 +24,9 @@ final readonly class Circuit
     public Design $design;
 
     public Atmosphere $atmosphere;
+
+    /** What other circuits draw from its compressors, as a multiple of what it draws; 0: it has them for itself. */
+    public float $others;
 
     public function __construct(
         public string $refrigerant,
@@ -36,9 +42,11 @@ final readonly class Circuit
         ?Design $design = null,
         ?Atmosphere $atmosphere = null,
         public ?bool $exchanger = null,
+        ?float $others = null,
     ) {
         $this->design = $design ?? new Design();
         $this->atmosphere = $atmosphere ?? Atmosphere::atAltitude(0);
+        $this->others = $others ?? $kind?->usual()->others ?? 0.0;
     }
 
     /**
@@ -59,7 +67,7 @@ final readonly class Circuit
         $reasons->raise();
         assert($circuit !== null);
 
-        return $atmosphere === null ? $circuit : $circuit->but(atmosphere: $atmosphere);
+        return $atmosphere === null ? $circuit : $circuit->in($atmosphere);
     }
 
     /**
@@ -81,6 +89,18 @@ final readonly class Circuit
         return self::fromWords($usual->system + ['refrigerant' => $usual->refrigerant], $usual->design);
     }
 
+    /** The same in other air. */
+    public function in(Atmosphere $atmosphere): self
+    {
+        return $this->but(atmosphere: $atmosphere);
+    }
+
+    /** The same beside other circuits. */
+    public function beside(float $others): self
+    {
+        return $this->but(others: $others);
+    }
+
     public function with(Design $design): self
     {
         return $this->but(design: $design);
@@ -95,12 +115,18 @@ final readonly class Circuit
     /** What is cooled, to people who use it: an air conditioner has a room and no box. */
     public function room(): string
     {
-        return $this->kind === Kind::AirConditioner ? 'room' : 'box';
+        return $this->cools(LoadKind::Air) ? 'room' : 'box';
     }
 
     public function fluid(): Refrigerant
     {
         return Library::known()->get($this->refrigerant);
+    }
+
+    /** Whether that is known to be what it cools. */
+    public function cools(LoadKind $load): bool
+    {
+        return $this->kind?->load() === $load;
     }
 
     public function isLowTemperature(): bool
@@ -113,7 +139,7 @@ final readonly class Circuit
     /** Its compressors and condenser serve other circuits too. */
     public function isShared(): bool
     {
-        return $this->kind?->isShared() ?? false;
+        return $this->others > 0.0;
     }
 
     /** Whether a receiver is there; where it is not said, a valve-fed plant is taken to have one, a capillary not. */
@@ -122,8 +148,7 @@ final readonly class Circuit
         return $this->receiver ??
             match (true) {
                 $this->metering === Metering::Capillary => false,
-                $this->kind === Kind::ReachInCooler, $this->kind === Kind::ReachInFreezer => false,
-                default => true,
+                default => ! $this->cools(LoadKind::Cabinet),
             };
     }
 

@@ -14,7 +14,7 @@ use Metrum\Refrigerant\Library;
 /** Reads a circuit in the words and figures of a visit file: its system, its design values. */
 final readonly class CircuitReader
 {
-    private const ATMOSPHERE = 'atmospheric_kpa';
+    public const ATMOSPHERE = 'atmospheric_kpa';
 
     public function __construct(private Reasons $reasons, private Library $library)
     {
@@ -44,7 +44,7 @@ final readonly class CircuitReader
         return $this->reasons->areThere() ? null : $circuit;
     }
 
-    private function refrigerant(Section $system): string
+    public function refrigerant(Section $system): string
     {
         $key = SystemKey::Refrigerant->value;
         $name = $system->text($key);
@@ -58,7 +58,7 @@ final readonly class CircuitReader
         return $name ?? '';
     }
 
-    private function atmosphere(Section $system): ?Atmosphere
+    public function atmosphere(Section $system): ?Atmosphere
     {
         $given = $system->number(self::ATMOSPHERE);
         try {

@@ -25,7 +25,7 @@ final class CircuitWriter
                 SystemKey::Exchanger->value => $circuit->exchanger,
                 SystemKey::BoxControl->value => $circuit->boxControl?->value,
                 SystemKey::Defrost->value => $circuit->defrost?->value,
-                'atmospheric_kpa' => self::number(Unit::Kilopascal->fromSi($circuit->atmosphere->pascal)),
+                CircuitReader::ATMOSPHERE => self::number(Unit::Kilopascal->fromSi($circuit->atmosphere->pascal)),
             ],
             static fn (mixed $value): bool => $value !== null,
         );

@@ -55,13 +55,13 @@ enum Condition: string
             self::Regulator => $circuit->regulator,
             self::Receiver => $circuit->hasReceiver(),
             self::NoReceiver => ! $circuit->hasReceiver(),
-            self::HotGas => $circuit->kind === Kind::IceMachine
+            self::HotGas => $circuit->cools(LoadKind::IceMachine)
                 ? true
                 : self::is($circuit->defrost, DefrostKind::HotGas),
             self::Electric => self::is($circuit->defrost, DefrostKind::Electric),
             self::HasDefrost => self::isNot($circuit->defrost, DefrostKind::None),
-            self::IceMachine => self::is($circuit->kind, Kind::IceMachine),
-            self::AirConditioner => self::is($circuit->kind, Kind::AirConditioner),
+            self::IceMachine => self::is($circuit->kind?->load(), LoadKind::IceMachine),
+            self::AirConditioner => self::is($circuit->kind?->load(), LoadKind::Air),
             self::Capillary => self::is($circuit->metering, Metering::Capillary),
             self::ThermostaticValve => self::is($circuit->metering, Metering::Txv),
             self::Shared => $circuit->isShared(),

@@ -8,7 +8,7 @@ use Metrum\Data\BrokenData;
 use Metrum\Data\DataRow;
 use Metrum\Data\Knowledge;
 
-/** What is cooled. */
+/** What a person picks for what is cooled: it fills the plant with what is usual. */
 enum Kind: string
 {
     case WalkInCooler = 'walk_in_cooler';
@@ -27,39 +27,25 @@ enum Kind: string
         return $this->row()->text('label');
     }
 
+    /** What takes up its cold. */
+    public function load(): LoadKind
+    {
+        return $this->usual()->load;
+    }
+
     /** Below freezing by design. */
     public function isLowTemperature(): bool
     {
-        return match ($this) {
-            self::WalkInFreezer, self::ReachInFreezer, self::CaseLow, self::RackCircuitLow => true,
-            self::WalkInCooler,
-            self::ReachInCooler,
-            self::CaseMedium,
-            self::IceMachine,
-            self::AirConditioner,
-            self::RackCircuitMedium => false,
-        };
+        return $this->usual()->isBelowFreezing;
     }
 
     /** Small cabinets and machines run with a larger air-to-coil difference than rooms. */
     public function isSmall(): bool
     {
-        return match ($this) {
-            self::ReachInCooler, self::ReachInFreezer, self::IceMachine => true,
-            self::WalkInCooler,
-            self::WalkInFreezer,
-            self::CaseMedium,
-            self::CaseLow,
-            self::AirConditioner,
-            self::RackCircuitMedium,
-            self::RackCircuitLow => false,
+        return match ($this->load()) {
+            LoadKind::Cabinet, LoadKind::IceMachine => true,
+            LoadKind::Room, LoadKind::DisplayCase, LoadKind::Air => false,
         };
-    }
-
-    /** Its compressors and condenser are shared with other circuits. */
-    public function isShared(): bool
-    {
-        return $this === self::RackCircuitMedium || $this === self::RackCircuitLow;
     }
 
     /** @throws BrokenData */

@@ -14,6 +14,7 @@ final readonly class Usual
      * @param  array<string, mixed>  $system  words of the visit file
      * @param  array<string, float>  $design  figures of the visit file, in its units
      * @param  float  $cooling  W
+     * @param  float  $others  what unlisted circuits draw from its compressors, as a multiple of its own draw
      * @param  array<string, float>  $parts  how often a part is fitted that nobody named, 0 … 1, by Condition
      */
     private function __construct(
@@ -21,6 +22,9 @@ final readonly class Usual
         public array $design,
         public string $refrigerant,
         public float $cooling,
+        public float $others,
+        public LoadKind $load,
+        public bool $isBelowFreezing,
         private array $parts,
     ) {
     }
@@ -35,6 +39,9 @@ final readonly class Usual
             $row->numbers('design'),
             $row->text('refrigerant'),
             $row->number('cooling_w'),
+            $row->number('others', 0.0),
+            $row->word('load', LoadKind::class),
+            $row->flag('below_freezing'),
             $row->numbers('usually'),
         );
     }

@@ -6,6 +6,7 @@ namespace Metrum\Knowledge;
 
 use Metrum\Data\Knowledge;
 use Metrum\Installation\Kind;
+use Metrum\Installation\LoadKind;
 
 /** What the owner says. */
 enum Complaint: string
@@ -27,8 +28,8 @@ enum Complaint: string
     public function isSaidOf(?Kind $kind): bool
     {
         return match ($this) {
-            self::LowProduction => $kind === Kind::IceMachine,
-            self::TooWarm, self::TooCold => $kind !== Kind::IceMachine,
+            self::LowProduction => $kind?->load() === LoadKind::IceMachine,
+            self::TooWarm, self::TooCold => $kind?->load() !== LoadKind::IceMachine,
             self::RunsAllTheTime,
             self::ShortCycling,
             self::NotRunning,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Knowledge;
 
 use Metrum\Installation\Circuit;
-use Metrum\Installation\Kind;
+use Metrum\Installation\LoadKind;
 
 /**
  * The bands a healthy plant keeps: the plate's figure where one is given, else the house rule. SI (K, and K for
@@ -56,20 +56,13 @@ final readonly class Wanted
         if ($given !== null) {
             return $this->aboveGlide(new Band($given - 1.5, $given + 1.5, 'design value'));
         }
-        $kind = $this->circuit->kind;
+        $rule = match ($this->circuit->kind?->load()) {
+            LoadKind::Air => HouseRule::TdAirConditioner,
+            LoadKind::Cabinet, LoadKind::IceMachine, LoadKind::DisplayCase => HouseRule::TdSmall,
+            LoadKind::Room, null => $this->circuit->isLowTemperature() ? HouseRule::TdFreezer : HouseRule::TdCooler,
+        };
 
-        return $this->aboveGlide(
-            $this->rules->band(
-                match (true) {
-                    $kind === Kind::AirConditioner => HouseRule::TdAirConditioner,
-                    $kind?->isSmall() === true,
-                    $kind === Kind::CaseMedium,
-                    $kind === Kind::CaseLow => HouseRule::TdSmall,
-                    $this->circuit->isLowTemperature() => HouseRule::TdFreezer,
-                    default => HouseRule::TdCooler,
-                },
-            ),
-        );
+        return $this->aboveGlide($this->rules->band($rule));
     }
 
     /**
@@ -122,7 +115,7 @@ final readonly class Wanted
 
         return $this->rules->band(
             match (true) {
-                $this->circuit->kind === Kind::AirConditioner => HouseRule::SplitAirConditioner,
+                $this->circuit->cools(LoadKind::Air) => HouseRule::SplitAirConditioner,
                 $this->circuit->isLowTemperature() => HouseRule::SplitLow,
                 default => HouseRule::SplitMedium,
             },

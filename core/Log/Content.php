@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Log;
 
-/** What a fact says: of what, about what, and what it is. */
+/** What a fact says: about what, and what it is. */
 final readonly class Content
 {
     /**
@@ -12,14 +12,12 @@ final readonly class Content
      * @param  ?float  $value  SI, gauge Pa for pressures
      * @param  ?string  $word  of the vocabulary of its key
      * @param  array<string, mixed>  $data  what its kind keeps besides
-     * @param  string  $subject  which of several it is about; empty for the circuit itself
      */
     public function __construct(
         public string $key,
         public ?float $value = null,
         public ?string $word = null,
         public array $data = [],
-        public string $subject = '',
     ) {
     }
 
@@ -30,7 +28,7 @@ final readonly class Content
      */
     public function keeping(array $data): self
     {
-        return new self($this->key, $this->value, $this->word, $data + $this->data, $this->subject);
+        return new self($this->key, $this->value, $this->word, $data + $this->data);
     }
 
     /** A text of the data; empty where there is none. */
@@ -39,12 +37,6 @@ final readonly class Content
         $text = $this->data[$name] ?? '';
 
         return is_string($text) ? $text : '';
-    }
-
-    /** Whether it is of this key, about this subject. */
-    public function isOf(\BackedEnum $key, string $subject): bool
-    {
-        return $this->key === $key->value && $this->subject === $subject;
     }
 
     /** Says nothing any more: an answer that was taken back. */
@@ -57,7 +49,6 @@ final readonly class Content
     public function says(self $other): bool
     {
         return $this->key === $other->key &&
-            $this->subject === $other->subject &&
             $this->word === $other->word &&
             self::same($this->value, $other->value) &&
             self::sorted($this->data) === self::sorted($other->data);

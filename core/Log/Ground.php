@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Metrum\Log;
 
 use Metrum\Installation\Circuit;
+use Metrum\Installation\NoPart;
+use Metrum\Installation\PartId;
 use Metrum\Quantity\Atmosphere;
 use Metrum\Quantity\Units;
 
@@ -15,6 +17,17 @@ final readonly class Ground
         public Units $units,
         public Atmosphere $atmosphere,
         public ?Circuit $circuit = null,
+        public ?PartId $part = null,
     ) {
+    }
+
+    /** Of which part something is said. @throws NotAFact where it names none */
+    public function partOf(Statement $said): PartId
+    {
+        try {
+            return PartId::said($said->of, $this->part ?? PartId::circuit());
+        } catch (NoPart $reason) {
+            throw NotAFact::because($reason->getMessage().'.');
+        }
     }
 }

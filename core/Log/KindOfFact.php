@@ -22,9 +22,9 @@ interface KindOfFact
     public function place(Fact $fact): string;
 
     /** Its one line in log and report, without its time. */
-    public function line(Content $content, Units $units): string;
+    public function line(Fact $fact, Units $units): string;
 
-    /** @return list<Part> what it makes stale on a page, beside its own control and the log */
+    /** @return list<Region> what it makes stale on a page, beside its own control and the log */
     public function stale(Content $content): array;
 
     /** Whether it can be taken back by hand. */

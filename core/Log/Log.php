@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Log;
 
+use Metrum\Installation\PartId;
+
 /** The facts of one visit: what still stands, and what was taken back. */
 final readonly class Log
 {
@@ -40,6 +42,14 @@ final readonly class Log
         }
         $this->happened = $happened;
         $this->standing = $standing;
+    }
+
+    /** What of it is known of a circuit: of the circuit, of its parts, and of what all circuits of its plant share. */
+    public function concerning(PartId $circuit): self
+    {
+        $own = array_filter($this->facts, static fn (Fact $fact): bool => $fact->part->concerns($circuit));
+
+        return count($own) === count($this->facts) ? $this : new self(array_values($own));
     }
 
     /** @return list<Fact> standing facts that say something, in order; of some kinds, or of all */

@@ -12,7 +12,7 @@ use Metrum\Findings\UsualOf;
 use Metrum\Findings\Yardstick;
 use Metrum\Installation\Circuit;
 use Metrum\Installation\CondenserPlace;
-use Metrum\Installation\Kind;
+use Metrum\Installation\LoadKind;
 use Metrum\Installation\UsualCompressor;
 use Metrum\Knowledge\HouseRule;
 use Metrum\Knowledge\HouseRules;
@@ -145,7 +145,7 @@ final readonly class DesignExpectation implements Expectation
             State::Off, State::InDefrost => 3.0,
         };
 
-        return $early * $state * ($this->circuit->kind === Kind::IceMachine ? 1.3 : 1.0);
+        return $early * $state * ($this->circuit->cools(LoadKind::IceMachine) ? 1.3 : 1.0);
     }
 
     private function settledValue(Sign $sign): ?Expected

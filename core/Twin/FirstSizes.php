@@ -148,7 +148,7 @@ final readonly class FirstSizes
             hotGas: 0.0,
             exchanger: 0.0,
             groupSuction: $circuit->isShared() ? $suction - $regulatorDrop : null,
-            others: $circuit->isShared() ? 5.0 * $flow : 0.0,
+            others: $circuit->others * $flow,
             groupSuperheat: self::GROUP_SUPERHEAT,
             ratedCurrent: 1.0,
             solenoidOpen: true,

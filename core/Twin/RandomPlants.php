@@ -109,7 +109,7 @@ final class RandomPlants
             $metering !== Metering::Capillary &&
             ! $air &&
             ($head === HeadPressureControl::FloodingValve || ! $kind->isSmall() || $this->chance(0.4));
-        $regulator = $kind->isShared()
+        $regulator = $kind->usual()->others > 0.0
             ? $this->chance(0.6)
             : ($kind === Kind::CaseMedium || $kind === Kind::WalkInCooler) && $this->chance(0.15);
         $plain = new Circuit($refrigerant, $kind, $metering, receiver: $receiver);
@@ -126,7 +126,7 @@ final class RandomPlants
             $regulator,
             false,
             match (true) {
-                $kind->isShared() => BoxControl::PressureRegulator,
+                $kind->usual()->others > 0.0 => BoxControl::PressureRegulator,
                 $air => BoxControl::Thermostat,
                 default => BoxControl::ThermostatPumpDown,
             },

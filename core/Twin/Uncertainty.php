@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Twin;
 
 use Metrum\Installation\HeadPressureControl;
-use Metrum\Installation\Kind;
+use Metrum\Installation\LoadKind;
 
 /** What is not known of a plant whose design values are: each thing moved by its own deviation. */
 final class Uncertainty
@@ -23,7 +23,7 @@ final class Uncertainty
         $c = $certainty;
         $shared = $machine->circuit->isShared();
         $fluid = $machine->fluid;
-        $ice = $machine->circuit->kind === Kind::IceMachine ? 1.8 : 1.0;
+        $ice = $machine->circuit->cools(LoadKind::IceMachine) ? 1.8 : 1.0;
         // Nobody says to which end of the glide a design difference was meant.
         $glideE = 0.35 * abs($fluid->glide($machine->design->evaporating));
         $glideC = 0.4 * abs($fluid->glide($machine->design->condensing));

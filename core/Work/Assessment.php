@@ -11,11 +11,13 @@ use Metrum\Findings\Chapters;
 use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\MoveOutcome;
 use Metrum\Knowledge\Reading;
 use Metrum\Log\Log;
+use Metrum\Log\Window;
 use Metrum\Twin\Twins;
 use Metrum\Work\Charging\Charging;
 use Metrum\Work\Charging\WeighedCharge;
@@ -26,6 +28,10 @@ use Metrum\Work\Charging\WeighedCharge;
  */
 final class Assessment
 {
+    public readonly Log $log;
+
+    public readonly Chapters $chapters;
+
     public readonly Settling $settling;
 
     public readonly TwinForecasts $forecasts;
@@ -38,38 +44,39 @@ final class Assessment
     /** @var array<int, Verdict> by number of the chapter */
     private array $verdicts = [];
 
-    /** @var array<int, array<string, Figures>> by number of the chapter, by subject */
+    /** @var array<int, array<string, Figures>> by number of the chapter, by part */
     private array $figures = [];
 
     /** @var array{?float}|null kg by the ledger, once it was asked */
     private ?array $booked = null;
 
     /**
-     * @param  ?\Closure(): list<array{Control, string, list<list<array{float, float}>>}>  $earlier  settled readings of
-     *                                                        earlier visits, by control and subject; asked for when
+     * @param  ?\Closure(): list<array{Control, PartId, list<list<array{float, float}>>}>  $earlier  settled readings of
+     *                                                        earlier visits, by control and part; asked for when
      *                                                        something is to be learned of them
      * @param  ?\Closure(): ?float  $book  kg in the plant by its ledger when the visit was opened
      * @param  list<Findings>  $good  what was found where the circuit ran well: its one twin is drawn to it
      */
     public function __construct(
-        public readonly Log $log,
-        public readonly Chapters $chapters,
+        public readonly Window $window,
         public readonly HouseRules $rules,
         private readonly Twins $twins,
         private readonly ?\Closure $earlier = null,
         private readonly ?\Closure $book = null,
         public readonly array $good = [],
     ) {
-        $this->settling = new Settling($log, $rules);
+        $this->log = $window->log;
+        $this->chapters = Chapters::of($window);
+        $this->settling = new Settling($this->log, $rules);
         $this->forecasts = new TwinForecasts($this, $twins);
         $this->responses = new Responses($this, $earlier);
     }
 
     /** How it goes on once more was told: what was worked of chapters to which nothing was added stands. */
-    public function after(Log $log, Chapters $chapters): self
+    public function after(Window $window): self
     {
-        $next = new self($log, $chapters, $this->rules, $this->twins, $this->earlier, $this->book, $this->good);
-        $stands = array_flip($this->chapters->untouchedIn($chapters, $log->addedTo($this->log)));
+        $next = new self($window, $this->rules, $this->twins, $this->earlier, $this->book, $this->good);
+        $stands = array_flip($this->chapters->untouchedIn($next->chapters, $window->log->addedTo($this->log)));
         $next->accounts = array_slice($this->accounts, 0, count($stands));
         $next->verdicts = array_intersect_key($this->verdicts, $stands);
         $next->figures = array_intersect_key($this->figures, $stands);
@@ -86,9 +93,9 @@ final class Assessment
             $before = $this->accounts === [] ? null : end($this->accounts);
             $putRight = $before->putRight ?? [];
             $moved = $before->moved ?? [];
-            $move = $chapter->began?->content;
+            $move = $chapter->began;
             if ($move !== null && $came->outcome !== MoveOutcome::NotRead && $came->joint === []) {
-                $control = Control::from($move->key);
+                $control = Control::from($move->content->key);
                 $cured = $control->row()->cures;
                 if ($cured !== null && in_array($came->outcome, [MoveOutcome::AsForetold, MoveOutcome::Less], true)) {
                     $putRight[$cured->value] = $cured;
@@ -193,29 +200,30 @@ final class Assessment
      *
      * @param  float  $value  SI; 1 for what is done or not
      */
-    public function forecast(Control $control, float $value, string $subject = ''): ?Forecast
+    public function forecast(Control $control, float $value, ?PartId $part = null): ?Forecast
     {
-        if ($control === Control::Charge && $this->charging($subject)->isAsked()) {
-            return $this->charging($subject)->forecast($value);
+        $part ??= $this->window->circuit;
+        if ($control === Control::Charge && $this->charging($part)->isAsked()) {
+            return $this->charging($part)->forecast($value);
         }
-        $account = $this->lastRead($control, $subject);
+        $account = $this->lastRead($control, $part);
 
         // By what is suspected now: the plant may have been read again but for this figure.
         return $account === null
             ? null
-            : $this->forecasts->forecasting($account->chapter, $subject)?->of(
+            : $this->forecasts->forecasting($account->chapter, $part)?->of(
                 $control,
                 $value,
                 $this->verdict($this->judged())->suspects,
-                $this->responses->of($control, $subject),
+                $this->responses->of($control, $part),
             );
     }
 
     /** The last chapter in which the figure that a control is made for was read settled; null where there is none. */
-    public function lastRead(Control $control, string $subject): ?Account
+    public function lastRead(Control $control, PartId $part): ?Account
     {
         foreach (array_reverse($this->accounts()) as $account) {
-            if ($this->figure($account->chapter, $control, $subject) !== null) {
+            if ($this->figure($account->chapter, $control, $part) !== null) {
                 return $account;
             }
         }
@@ -224,9 +232,9 @@ final class Assessment
     }
 
     /** The charging of the circuit, or of a part of it. */
-    public function charging(string $subject = ''): Charging
+    public function charging(?PartId $part = null): Charging
     {
-        return $this->forecasts->charging($subject);
+        return $this->forecasts->charging($part ?? $this->window->circuit);
     }
 
     /** What is in the plant by weights, now or at the end of a chapter. */
@@ -239,21 +247,21 @@ final class Assessment
     }
 
     /** The figure that a control is made for, of a part of the circuit, where it was read settled; SI. */
-    public function figure(Chapter $chapter, Control $control, string $subject): ?float
+    public function figure(Chapter $chapter, Control $control, PartId $part): ?float
     {
-        $needed = $this->needed($chapter, $control, $subject);
+        $needed = $this->needed($chapter, $control, $part);
         $figure = self::figureOf($control);
 
         return $needed === null || $figure === null || $this->settling->isEarly($chapter, ...$needed)
             ? null
-            : $this->figures($chapter, $subject)->value($figure);
+            : $this->figures($chapter, $part)->value($figure);
     }
 
     /** @return ?list<Reading> that the figure of a control follows from in a chapter; null where it does not follow */
-    public function needed(Chapter $chapter, Control $control, string $subject): ?array
+    public function needed(Chapter $chapter, Control $control, PartId $part): ?array
     {
         $figure = self::figureOf($control);
-        $found = $figure === null ? null : $this->figures($chapter, $subject)->figure($figure);
+        $found = $figure === null ? null : $this->figures($chapter, $part)->figure($figure);
 
         return $found === null
             ? null
@@ -261,9 +269,9 @@ final class Assessment
     }
 
     /** All that follows from what was found in a chapter, of a part of the circuit. */
-    public function figures(Chapter $chapter, string $subject): Figures
+    public function figures(Chapter $chapter, PartId $part): Figures
     {
-        return $this->figures[$chapter->number][$subject] ??= Figures::of($chapter->of($subject), $this->rules);
+        return $this->figures[$chapter->number][$part->value] ??= Figures::of($chapter->of($part), $this->rules);
     }
 
     public static function figureOf(Control $control): ?DerivedFigure

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
 use Metrum\Log\Fact;
 use Metrum\Log\Kinds\PlantMoved;
@@ -21,7 +22,7 @@ final readonly class ControlPosition
      */
     private function __construct(
         public Control $control,
-        public string $subject,
+        public PartId $part,
         private string $found,
         private float $moved,
         public \DateTimeImmutable $at,
@@ -43,14 +44,14 @@ final readonly class ControlPosition
             if (! $control->hasPosition()) {
                 continue;
             }
-            $name = $content->key.' '.$content->subject;
+            $name = $content->key.' '.$fact->part;
             $found = $content->text(PlantMoved::AS_FOUND);
             $before = $left[$name] ?? null;
             // Found anew it is counted on from there; a control that is set stands where it was set.
             $since = $found === '' && $control->isStep() ? $before->moved ?? 0.0 : 0.0;
             $left[$name] = new self(
                 $control,
-                $content->subject,
+                $fact->part,
                 $found === '' ? $before->found ?? '' : $found,
                 $since + ($content->value ?? 0.0),
                 $fact->takenAt,
@@ -62,7 +63,9 @@ final readonly class ControlPosition
 
     public function name(): string
     {
-        return $this->control->label().($this->subject === '' ? '' : ', '.$this->subject);
+        $part = $this->part->name();
+
+        return $this->control->label().($part === '' ? '' : ', '.$part);
     }
 
     /** "found 2¾ turns open, now ½ out from there" */

@@ -6,6 +6,7 @@ namespace Metrum\Work;
 
 use Metrum\Diagnosis\Gate;
 use Metrum\Diagnosis\Requirement;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\ChargePurpose;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Prerequisite;
@@ -23,20 +24,26 @@ final readonly class MayMove
 
     /**
      * @param  ?\DateTimeInterface  $at  when it is made; null: when the last thing was told
+     * @param  ?PartId  $part  of which it is made; null: the circuit itself
      *
      * @throws NotAFact with what holds it back, and how it can be passed
      */
-    public function check(Content $move, string $overruled, ?\DateTimeInterface $at = null): void
-    {
+    public function check(
+        Content $move,
+        string $overruled,
+        ?\DateTimeInterface $at = null,
+        ?PartId $part = null,
+    ): void {
+        $part ??= $this->assessment->window->circuit;
         $control = Control::from($move->key);
         $positions = new Positions($this->assessment->chapters);
-        $known = $positions->asFound($control, $move->subject) ?? $move->text(PlantMoved::AS_FOUND);
+        $known = $positions->asFound($control, $part) ?? $move->text(PlantMoved::AS_FOUND);
         if ($control->hasPosition() && $known === '') {
             throw NotAFact::because(
                 $control->label().': say first how it was found, or that no mark is possible. Else nobody can go back.',
             );
         }
-        $preconditions = $this->wanted($control, $move);
+        $preconditions = $this->wanted($control, $move, $part);
         $firm = (new Gate($preconditions))->firm();
         if ($firm !== []) {
             throw NotAFact::because($control->label().' is not moved: '.Gate::why($firm).'.');
@@ -44,12 +51,12 @@ final readonly class MayMove
         if ($overruled !== '') {
             return;
         }
-        if ($this->isTooSoon($control, $move->subject)) {
+        if ($this->isTooSoon($control, $part)) {
             throw NotAFact::because(
                 'One at a time, else nobody knows what helped: read again after the last move, or say why not.',
             );
         }
-        $left = $this->secondsLeft($control, $move->subject, $at);
+        $left = $this->secondsLeft($control, $part, $at);
         if ($left > 0.0) {
             throw NotAFact::because(
                 'The plant has not answered the last move yet: '.ceil($left / 60).
@@ -69,12 +76,12 @@ final readonly class MayMove
     }
 
     /** @return list<Requirement> what must hold before this very move */
-    private function wanted(Control $control, Content $move): array
+    private function wanted(Control $control, Content $move, PartId $part): array
     {
         if ($control !== Control::Charge || ($move->value ?? 0.0) >= 0.0) {
-            return $this->preconditions($control, $move->subject);
+            return $this->preconditions($control, $part);
         }
-        $preconditions = Preconditions::at($this->assessment, $this->assessment->judged(), $move->subject);
+        $preconditions = Preconditions::at($this->assessment, $this->assessment->judged(), $part);
         $licence = $preconditions->all([Prerequisite::Licence]);
 
         // What comes out for a repair comes out whatever the plant shows.
@@ -84,23 +91,23 @@ final readonly class MayMove
     }
 
     /** @return list<Requirement> by what was found so far */
-    public function preconditions(Control $control, string $subject): array
+    public function preconditions(Control $control, PartId $part): array
     {
-        return Preconditions::at($this->assessment, $this->assessment->judged(), $subject)->of($control);
+        return Preconditions::at($this->assessment, $this->assessment->judged(), $part)->of($control);
     }
 
     /** @return list<Requirement> before refrigerant comes out; none where nothing is too much */
-    public function ofTaking(string $subject): array
+    public function ofTaking(PartId $part): array
     {
-        return ($this->assessment->charging($subject)->missing() ?? 0.0) < 0.0
-            ? Preconditions::at($this->assessment, $this->assessment->judged(), $subject)->ofTaking()
+        return ($this->assessment->charging($part)->missing() ?? 0.0) < 0.0
+            ? Preconditions::at($this->assessment, $this->assessment->judged(), $part)->ofTaking()
             : [];
     }
 
     /** @return list<Requirement> that do not hold */
-    public function failing(Control $control, string $subject): array
+    public function failing(Control $control, PartId $part): array
     {
-        $all = $this->preconditions($control, $subject);
+        $all = $this->preconditions($control, $part);
 
         // Refrigerant is held back as long as something was not looked at, too (N-01).
         return $control === Control::Charge
@@ -109,16 +116,16 @@ final readonly class MayMove
     }
 
     /** Whether a word is wanted before it is moved. */
-    public function isHeldBack(Control $control, string $subject): bool
+    public function isHeldBack(Control $control, PartId $part): bool
     {
-        return $this->isTooSoon($control, $subject) || $this->failing($control, $subject) !== [];
+        return $this->isTooSoon($control, $part) || $this->failing($control, $part) !== [];
     }
 
     /**
      * Seconds of the last move's clock that are left before another is made; 0 where none runs, or one of the two moves
      * nothing that is waited for.
      */
-    private function secondsLeft(Control $control, string $subject, ?\DateTimeInterface $at): float
+    private function secondsLeft(Control $control, PartId $part, ?\DateTimeInterface $at): float
     {
         $present = $this->assessment->present()->chapter;
         $last = $present->began?->content;
@@ -133,15 +140,15 @@ final readonly class MayMove
      * Whether the last move was not read again; turning the same control back undoes it and
      * may be done at once, but of refrigerant the plant has not answered yet.
      */
-    public function isTooSoon(Control $control, string $subject): bool
+    public function isTooSoon(Control $control, PartId $part): bool
     {
         $present = $this->assessment->present()->chapter;
-        $last = $present->began?->content;
+        $last = $present->began;
 
         return $last !== null &&
             $control->row()->figures !== [] &&
-            Control::from($last->key)->row()->figures !== [] &&
+            Control::from($last->content->key)->row()->figures !== [] &&
             ! $present->wasLookedAt() &&
-            ($control === Control::Charge || ! $last->isOf($control, $subject));
+            ($control === Control::Charge || ! $last->isMoveOf($control, $part));
     }
 }

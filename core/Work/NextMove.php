@@ -8,6 +8,7 @@ use Metrum\Diagnosis\Gate;
 use Metrum\Findings\Chapter;
 use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Band;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\HouseRule;
@@ -43,33 +44,33 @@ final readonly class NextMove
     /**
      * @return ?array{float, Forecast} SI with what it would do; null where nothing is to be moved, or nothing is known
      */
-    public function of(Control $control, string $subject): ?array
+    public function of(Control $control, PartId $part): ?array
     {
         if ($control === Control::Charge) {
-            return $this->charge($subject);
+            return $this->charge($part);
         }
         $chapter = $this->assessment->chapters->present();
-        $now = $this->assessment->figure($chapter, $control, $subject);
-        $band = $this->band($control, $chapter, $subject);
+        $now = $this->assessment->figure($chapter, $control, $part);
+        $band = $this->band($control, $chapter);
         $row = $control->row();
         if ($now === null || $band === null || $band->holds($now) || $row->step === null) {
             return null;
         }
-        if ($this->isSilent($control, $subject)) {
+        if ($this->isSilent($control, $part)) {
             return null;
         }
-        $preconditions = Preconditions::at($this->assessment, $this->assessment->present(), $subject);
+        $preconditions = Preconditions::at($this->assessment, $this->assessment->present(), $part);
         if ((new Gate($preconditions->of($control)))->failing() !== []) {
             return null;
         }
-        $response = $this->assessment->responses->of($control, $subject);
-        $trial = $this->assessment->forecast($control, $row->step, $subject)?->main();
+        $response = $this->assessment->responses->of($control, $part);
+        $trial = $this->assessment->forecast($control, $row->step, $part)?->main();
         $slope = $response->slope ?? ($trial === null ? null : $trial->change / $row->step);
         if ($slope === null || abs($slope) < self::ANSWERS) {
             return null;
         }
         $most = $response === null ? min(self::FIRST, (float) $row->atOnce) : (float) $row->atOnce;
-        $turning = new Turning($this->assessment, $control, $subject);
+        $turning = new Turning($this->assessment, $control, $part);
         $isOvershot = $turning->isOvershot($band);
         if ($isOvershot) {
             $most = min($most, abs($turning->last()) / 2);
@@ -77,9 +78,9 @@ final readonly class NextMove
         $wanted = max(-$most, min($most, ($band->middle() - $now) / $slope)) / $row->step;
         // Back from too far it is never more than half of the way, in whole eighths.
         $steps = (int) ($isOvershot ? $wanted : round($wanted));
-        $lowest = $chapter->of($subject)->reading(Reading::SuperheatLowest) ?? $now;
+        $lowest = $chapter->of($part)->reading(Reading::SuperheatLowest) ?? $now;
 
-        return $this->aboveFloor($control, $subject, $steps, min(0.0, $lowest - $now));
+        return $this->aboveFloor($control, $part, $steps, min(0.0, $lowest - $now));
     }
 
     /**
@@ -87,9 +88,9 @@ final readonly class NextMove
      *
      * @return ?array{float, Forecast}
      */
-    private function charge(string $subject): ?array
+    private function charge(PartId $part): ?array
     {
-        $charging = $this->assessment->charging($subject);
+        $charging = $this->assessment->charging($part);
         $present = $this->assessment->chapters->present();
         $value = $charging->log->last()?->number === $present->number ? $charging->next() : null;
         if ($value === null) {
@@ -97,11 +98,11 @@ final readonly class NextMove
         }
         $judged = $this->assessment->judged();
         $isOpen = $value > 0.0
-            ? (new ChargingGate($this->assessment, $judged, $subject))->isOpen()
-            : (new TakingGate($this->assessment, $judged, $subject))->isOpen();
+            ? (new ChargingGate($this->assessment, $judged, $part))->isOpen()
+            : (new TakingGate($this->assessment, $judged, $part))->isOpen();
 
         return $isOpen
-            ? [$value, $this->assessment->forecast(Control::Charge, $value, $subject) ?? new Forecast([])]
+            ? [$value, $this->assessment->forecast(Control::Charge, $value, $part) ?? new Forecast([])]
             : null;
     }
 
@@ -110,11 +111,11 @@ final readonly class NextMove
      * @param  float  $swing  how far the lowest of a swing lies below what was read, K, 0 or below
      * @return ?array{float, Forecast}
      */
-    private function aboveFloor(Control $control, string $subject, int $steps, float $swing): ?array
+    private function aboveFloor(Control $control, PartId $part, int $steps, float $swing): ?array
     {
         while ($steps !== 0) {
             $value = $steps * (float) $control->row()->step;
-            $forecast = $this->assessment->forecast($control, $value, $subject);
+            $forecast = $this->assessment->forecast($control, $value, $part);
             $main = $forecast?->main();
             if ($forecast === null || $main === null) {
                 return null;
@@ -129,11 +130,11 @@ final readonly class NextMove
     }
 
     /** Whether its last two moves did nothing: a third would tell no more. */
-    public function isSilent(Control $control, string $subject): bool
+    public function isSilent(Control $control, PartId $part): bool
     {
         $silent = false;
         foreach ($this->assessment->present()->moved as $one) {
-            if ($one->control === $control && $one->subject === $subject) {
+            if ($one->control === $control && $one->part->is($part)) {
                 $silent = $one->again && $one->outcome === MoveOutcome::Nothing;
             }
         }
@@ -160,16 +161,16 @@ final readonly class NextMove
     }
 
     /** Whether its figure was read in the wanted band. */
-    public function isRight(Control $control, string $subject): bool
+    public function isRight(Control $control, PartId $part): bool
     {
         $chapter = $this->assessment->chapters->present();
-        $now = $this->assessment->figure($chapter, $control, $subject);
+        $now = $this->assessment->figure($chapter, $control, $part);
 
-        return $now !== null && $this->band($control, $chapter, $subject)?->holds($now) === true;
+        return $now !== null && $this->band($control, $chapter)?->holds($now) === true;
     }
 
     /** What is wanted of the figure that a control is made for, SI; null where that is not known. */
-    public function band(Control $control, Chapter $chapter, string $subject = ''): ?Band
+    public function band(Control $control, Chapter $chapter): ?Band
     {
         return match ($control) {
             Control::ValveTurn => (new Wanted($chapter->findings->circuit, $this->assessment->rules))->superheat(),

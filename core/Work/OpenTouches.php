@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Hazard;
 use Metrum\Knowledge\Observation;
@@ -33,7 +34,7 @@ final readonly class OpenTouches
         self::THERMOSTAT,
     ];
 
-    /** @param  array<string, Fact>  $open  by subject and name */
+    /** @param  array<string, Fact>  $open  by part and name */
     private function __construct(public array $open)
     {
     }
@@ -44,10 +45,10 @@ final readonly class OpenTouches
         foreach ($log->happened() as $fact) {
             [$touched, $restored] = self::told($fact);
             if ($touched !== '') {
-                $open[$fact->content->subject.' '.$touched] = $fact;
+                $open[$fact->part.' '.$touched] = $fact;
             }
             if ($restored !== '') {
-                unset($open[$fact->content->subject.' '.$restored]);
+                unset($open[$fact->part.' '.$restored]);
             }
         }
 
@@ -90,12 +91,12 @@ final readonly class OpenTouches
         };
     }
 
-    /** @return list<array{string, string}> name and subject of each, in the order in which they were touched */
+    /** @return list<array{string, PartId}> name and part of each, in the order in which they were touched */
     public function all(): array
     {
         return array_values(
             array_map(
-                static fn (Fact $fact): array => [self::told($fact)[0], $fact->content->subject],
+                static fn (Fact $fact): array => [self::told($fact)[0], $fact->part],
                 $this->open,
             ),
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Work;
 
 use Metrum\Findings\Chapters;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
 use Metrum\Log\Kinds\PlantMoved;
 
@@ -16,13 +17,13 @@ final readonly class Positions
     }
 
     /** Sum of its moves, SI, positive = in. */
-    public function now(Control $control, string $subject): float
+    public function now(Control $control, PartId $part): float
     {
         $sum = 0.0;
         foreach ($this->chapters->all as $chapter) {
-            $move = $chapter->began?->content;
-            if ($move?->isOf($control, $subject) === true) {
-                $sum += $move->value ?? 0.0;
+            $move = $chapter->began;
+            if ($move?->isMoveOf($control, $part) === true) {
+                $sum += $move->content->value ?? 0.0;
             }
         }
 
@@ -30,12 +31,12 @@ final readonly class Positions
     }
 
     /** How it was found, in the words of who moved it first; null where nobody said. */
-    public function asFound(Control $control, string $subject): ?string
+    public function asFound(Control $control, PartId $part): ?string
     {
         foreach ($this->chapters->all as $chapter) {
-            $move = $chapter->began?->content;
-            if ($move?->isOf($control, $subject) === true) {
-                $said = $move->text(PlantMoved::AS_FOUND);
+            $move = $chapter->began;
+            if ($move?->isMoveOf($control, $part) === true) {
+                $said = $move->content->text(PlantMoved::AS_FOUND);
                 if ($said !== '') {
                     return $said;
                 }

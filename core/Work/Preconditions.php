@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Work;
 
 use Metrum\Diagnosis\Requirement;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Prerequisite;
 use Metrum\Knowledge\Reading;
@@ -20,19 +21,19 @@ final readonly class Preconditions
 
     private PermitConditions $permits;
 
-    private function __construct(private Assessment $assessment, private Account $account, private string $subject)
+    private function __construct(private Assessment $assessment, private Account $account, private PartId $part)
     {
-        $findings = $account->chapter->of($subject);
+        $findings = $account->chapter->of($part);
         $this->seen = new SeenConditions($findings);
-        $figures = $assessment->figures($account->chapter, $subject);
+        $figures = $assessment->figures($account->chapter, $part);
         $this->measured = new MeasuredConditions($findings, $figures, $assessment->rules);
         $this->permits = new PermitConditions($assessment, $findings);
     }
 
     /** By what was found up to an account, for one part of the circuit. */
-    public static function at(Assessment $assessment, Account $account, string $subject): self
+    public static function at(Assessment $assessment, Account $account, PartId $part): self
     {
-        return new self($assessment, $account, $subject);
+        return new self($assessment, $account, $part);
     }
 
     /** @return list<Requirement> */
@@ -44,7 +45,7 @@ final readonly class Preconditions
     /** @return list<Requirement> before refrigerant comes out because there is too much of it */
     public function ofTaking(): array
     {
-        return (new TakingGate($this->assessment, $this->account, $this->subject))->all();
+        return (new TakingGate($this->assessment, $this->account, $this->part))->all();
     }
 
     /**
@@ -86,7 +87,7 @@ final readonly class Preconditions
             Prerequisite::DoorsShut => [$this->seen->doors()],
             Prerequisite::BoxNear => [$this->measured->box()],
             Prerequisite::StemAutomatic => [$this->seen->stem()],
-            Prerequisite::MayCharge => (new ChargingGate($this->assessment, $this->account, $this->subject))->all(),
+            Prerequisite::MayCharge => (new ChargingGate($this->assessment, $this->account, $this->part))->all(),
             Prerequisite::Running => [$this->seen->running()],
             Prerequisite::Settled => [$this->settled()],
             Prerequisite::LiquidWarmerThanAir => [$this->measured->liquidWarmerThanAir()],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Work;
 
 use Metrum\Findings\DerivedFigure;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
 
 /**
@@ -30,7 +31,7 @@ final readonly class Response
     /** @param  int  $pairs  moves that were read settled before and after */
     private function __construct(
         public Control $control,
-        public string $subject,
+        public PartId $part,
         public DerivedFigure $figure,
         public float $slope,
         public float $deviation,
@@ -47,7 +48,7 @@ final readonly class Response
      */
     public static function learned(
         Control $control,
-        string $subject,
+        PartId $part,
         DerivedFigure $figure,
         array $runs,
         ?float $forecasts,
@@ -68,7 +69,7 @@ final readonly class Response
         $priorWeight = $forecasts === null ? 0.0 : 1 / max(1e-6, self::PRIOR * abs($forecasts)) ** 2;
         $slope = ($weight * $least + $priorWeight * ($forecasts ?? 0.0)) / ($weight + $priorWeight);
 
-        return new self($control, $subject, $figure, $slope, 1 / sqrt($weight + $priorWeight), $pairs, $forecasts);
+        return new self($control, $part, $figure, $slope, 1 / sqrt($weight + $priorWeight), $pairs, $forecasts);
     }
 
     /** The twin's forecast for the figure, with what was learned in place of its slope. */

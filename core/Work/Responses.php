@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
 use Metrum\Log\Content;
 
 /** What each control did so far, by its settled readings of this visit and of earlier ones. */
 final class Responses
 {
-    /** @var array<string, ?Response> by control and subject */
+    /** @var array<string, ?Response> by control and part */
     private array $responses = [];
 
     /**
-     * @param  ?\Closure(): list<array{Control, string, list<list<array{float, float}>>}>  $earlier  settled readings of
+     * @param  ?\Closure(): list<array{Control, PartId, list<list<array{float, float}>>}>  $earlier  settled readings of
      *                                                        earlier visits, asked for when something is to be learned
      */
     public function __construct(private readonly Assessment $assessment, private readonly ?\Closure $earlier = null)
@@ -22,52 +23,52 @@ final class Responses
     }
 
     /** What one unit of a control does; null where it was not moved and read. */
-    public function of(Control $control, string $subject): ?Response
+    public function of(Control $control, PartId $part): ?Response
     {
-        $key = $control->value.' '.$subject;
+        $key = $control->value.' '.$part;
         if (! array_key_exists($key, $this->responses)) {
-            $this->responses[$key] = $this->learned($control, $subject);
+            $this->responses[$key] = $this->learned($control, $part);
         }
 
         return $this->responses[$key];
     }
 
-    private function learned(Control $control, string $subject): ?Response
+    private function learned(Control $control, PartId $part): ?Response
     {
         $figure = Assessment::figureOf($control);
         if ($figure === null || $control->row()->step === null) {
             return null;
         }
-        $runs = $this->runs($control, $subject);
+        $runs = $this->runs($control, $part);
         foreach ($this->earlier === null ? [] : ($this->earlier)() as [$moved, $of, $before]) {
-            $runs = $moved === $control && $of === $subject ? [...$before, ...$runs] : $runs;
+            $runs = $moved === $control && $of->is($part) ? [...$before, ...$runs] : $runs;
         }
         $runs = array_values(array_filter($runs, static fn (array $points): bool => count($points) > 1));
 
         return $runs === [] ? null : Response::learned(
             $control,
-            $subject,
+            $part,
             $figure,
             $runs,
-            $this->assessment->forecasts->slope($control, $subject),
+            $this->assessment->forecasts->slope($control, $part),
         );
     }
 
-    /** @return list<array{Control, string}> what was moved in steps, in the order in which it was first moved */
+    /** @return list<array{Control, PartId}> what was moved in steps, in the order in which it was first moved */
     private function moved(): array
     {
         $moved = [];
         foreach ($this->assessment->chapters->all as $chapter) {
-            $content = $chapter->began?->content;
-            if ($content !== null && Control::from($content->key)->isStep()) {
-                $moved[$content->key.' '.$content->subject] = [Control::from($content->key), $content->subject];
+            $move = $chapter->began;
+            if ($move !== null && Control::from($move->content->key)->isStep()) {
+                $moved[$move->content->key.' '.$move->part] = [Control::from($move->content->key), $move->part];
             }
         }
 
         return array_values($moved);
     }
 
-    /** @return list<array{Control, string, list<list<array{float, float}>>}> settled readings of all that was moved */
+    /** @return list<array{Control, PartId, list<list<array{float, float}>>}> settled readings of all that was moved */
     public function points(): array
     {
         return array_map(
@@ -80,8 +81,8 @@ final class Responses
     public function all(): array
     {
         $responses = [];
-        foreach ($this->moved() as [$control, $subject]) {
-            $response = $this->of($control, $subject);
+        foreach ($this->moved() as [$control, $part]) {
+            $response = $this->of($control, $part);
             if ($response !== null) {
                 $responses[] = $response;
             }
@@ -96,22 +97,22 @@ final class Responses
      *
      * @return list<list<array{float, float}>>
      */
-    private function runs(Control $control, string $subject): array
+    private function runs(Control $control, PartId $part): array
     {
         $runs = [[]];
         $position = 0.0;
         $own = $other = false;
         foreach ($this->assessment->chapters->all as $chapter) {
-            $move = $chapter->began?->content;
-            if ($move !== null && $move->isOf($control, $subject)) {
-                $position += $move->value ?? 0.0;
+            $move = $chapter->began;
+            if ($move !== null && $move->isMoveOf($control, $part)) {
+                $position += $move->content->value ?? 0.0;
                 $own = true;
-            } elseif ($move !== null && ! self::isOfOtherPart($move, $control)) {
+            } elseif ($move !== null && ! self::isOfOtherPart($move->content, $control)) {
                 $runs[] = [];
             } else {
                 $other = $other || $move !== null;
             }
-            $figure = $this->assessment->figure($chapter, $control, $subject);
+            $figure = $this->assessment->figure($chapter, $control, $part);
             if ($figure === null) {
                 continue;
             }

@@ -128,7 +128,7 @@ final class Settling
         foreach ($chapter->found as $fact) {
             $isReading = $fact->kind === FactKind::Reading && $fact->takenAt >= $chapter->began?->takenAt;
             if ($isReading && $fact->content->value !== null) {
-                $taken[$fact->content->subject.' '.$fact->content->key][] = $fact;
+                $taken[$fact->part.' '.$fact->content->key][] = $fact;
             }
         }
 

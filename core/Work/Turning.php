@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Band;
 use Metrum\Knowledge\Control;
 
 /** What is to be thought of while a control is turned: that it was turned back, and that it went too far (R-02). */
 final readonly class Turning
 {
-    public function __construct(private Assessment $assessment, private Control $control, private string $subject)
+    public function __construct(private Assessment $assessment, private Control $control, private PartId $part)
     {
     }
 
@@ -53,10 +54,10 @@ final readonly class Turning
         $moves = [];
         $before = null;
         foreach ($this->assessment->chapters->all as $chapter) {
-            $now = $this->assessment->figure($chapter, $this->control, $this->subject);
-            $move = $chapter->began?->content;
-            if ($move?->isOf($this->control, $this->subject) === true) {
-                $moves[] = [$before, $move->value ?? 0.0, $now];
+            $now = $this->assessment->figure($chapter, $this->control, $this->part);
+            $move = $chapter->began;
+            if ($move?->isMoveOf($this->control, $this->part) === true) {
+                $moves[] = [$before, $move->content->value ?? 0.0, $now];
             }
             $before = $now;
         }

@@ -6,6 +6,7 @@ namespace Metrum\Work;
 
 use Metrum\Findings\Chapter;
 use Metrum\Findings\Findings;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
 use Metrum\Twin\ChargeCurve;
 use Metrum\Twin\TwinExpectation;
@@ -15,10 +16,10 @@ use Metrum\Work\Charging\Charging;
 /** What the twin says of the work at a visit, each chapter asked once. */
 final class TwinForecasts
 {
-    /** @var array<int, array<string, ?Forecasting>> by number of the chapter, by subject */
+    /** @var array<int, array<string, ?Forecasting>> by number of the chapter, by part */
     private array $forecasting = [];
 
-    /** @var array<string, Charging> by subject */
+    /** @var array<string, Charging> by part */
     private array $chargings = [];
 
     /** @var array<string, ChargeCurve> by weather */
@@ -40,16 +41,16 @@ final class TwinForecasts
     }
 
     /** Change of its figure for one unit of a control, by the twin alone; null where it has none. */
-    public function slope(Control $control, string $subject): ?float
+    public function slope(Control $control, PartId $part): ?float
     {
         $figure = Assessment::figureOf($control);
         $step = $control->row()->step;
-        $account = $figure === null || $step === null ? null : $this->assessment->lastRead($control, $subject);
+        $account = $figure === null || $step === null ? null : $this->assessment->lastRead($control, $part);
 
         // There the next move is foretold too: the twin is brought to one chapter, not to two.
         return $account === null
             ? null
-            : $this->forecasting($account->chapter, $subject)?->slope($control, $figure, 2 * $step);
+            : $this->forecasting($account->chapter, $part)?->slope($control, $figure, 2 * $step);
     }
 
     /**
@@ -57,13 +58,13 @@ final class TwinForecasts
      *
      * @return ?array{float, float} shares of its face
      */
-    public function coilUse(Control $control, float $value, string $subject): ?array
+    public function coilUse(Control $control, float $value, PartId $part): ?array
     {
-        $account = $this->assessment->lastRead($control, $subject);
+        $account = $this->assessment->lastRead($control, $part);
 
         return $account === null
             ? null
-            : $this->forecasting($account->chapter, $subject)?->coilUse(
+            : $this->forecasting($account->chapter, $part)?->coilUse(
                 $control,
                 $value,
                 $this->assessment->verdict($this->assessment->judged())->suspects,
@@ -71,19 +72,19 @@ final class TwinForecasts
     }
 
     /** The twin brought to what was found in a chapter, of a part of the circuit; null where there is none. */
-    public function forecasting(Chapter $chapter, string $subject): ?Forecasting
+    public function forecasting(Chapter $chapter, PartId $part): ?Forecasting
     {
         $made = $this->forecasting[$chapter->number] ?? [];
-        if (! array_key_exists($subject, $made)) {
-            $this->forecasting[$chapter->number][$subject] = $this->madeForecasting($chapter->of($subject));
+        if (! array_key_exists($part->value, $made)) {
+            $this->forecasting[$chapter->number][$part->value] = $this->madeForecasting($chapter->of($part));
         }
 
-        return $this->forecasting[$chapter->number][$subject];
+        return $this->forecasting[$chapter->number][$part->value];
     }
 
-    public function charging(string $subject): Charging
+    public function charging(PartId $part): Charging
     {
-        return $this->chargings[$subject] ??= new Charging($this->assessment, $subject);
+        return $this->chargings[$part->value] ??= new Charging($this->assessment, $part);
     }
 
     /** What the twin would show at each charge, where it stands now. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Work;
 
 use Metrum\Findings\Findings;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
@@ -14,8 +15,8 @@ final readonly class VisitFold
 {
     /**
      * @param  Findings  $findings  at its end
-     * @param  list<array{Control, string, list<list<array{float, float}>>}>  $points  settled readings of what was
-     *                                                        moved, by control and subject
+     * @param  list<array{Control, PartId, list<list<array{float, float}>>}>  $points  settled readings of what was
+     *                                                        moved, by control and part
      * @param  list<Fact>  $moves  that were not taken back
      */
     private function __construct(public Findings $findings, public array $points, public array $moves)

@@ -120,7 +120,7 @@ final class CardTest extends TestCase
         $this->step($visit, 'pull_down.box', $typed, ['id' => $id])->assertOk();
         self::assertSame(3, FactRecord::query()->where('key', 'pull_down.box')->count(), 'sent again it is the same');
         $log = $visit->log()->history(FactKind::Card);
-        $first = $log[1]->rule()->line($log[1]->content, Units::fromSettings([]));
+        $first = $log[1]->rule()->line($log[1], Units::fromSettings([]));
         self::assertStringContainsString(', 30.0 min before (', $first);
         $this->step($visit, 'pull_down.done', 'yes')->assertOk();
         $rate = $visit->findings()->readings['pull_down_rate_k_per_h'] ?? 0.0;
@@ -129,7 +129,7 @@ final class CardTest extends TestCase
         $file = (string) $this->get("/visits/{$visit->id}/file.json")->assertOk()->getContent();
         preg_match_all('/"ago_min": ?(\d+)/', $file, $ago);
         self::assertSame(['30', '15'], $ago[1]);
-        $read = (VisitReader::visit($file)->told[0] ?? new Log([]))->history(FactKind::Card);
+        $read = (VisitReader::visit($file)->told->log ?? new Log([]))->history(FactKind::Card);
         self::assertSame([1800.0, 900.0, 0.0], array_map(
             static fn (Fact $fact): float => Trace::ago($fact->content),
             array_slice($read, 1, 3),
@@ -146,7 +146,7 @@ final class CardTest extends TestCase
         $this->step($visit, 'evacuation.level', '40')->assertOk();
         $this->get($page)->assertSee('value="40"', false);
         $said = fn (): string => $visit->log()->fact(FactKind::Card, 'evacuation.level')?->rule()->line(
-            $visit->log()->fact(FactKind::Card, 'evacuation.level')->content,
+            $visit->log()->fact(FactKind::Card, 'evacuation.level'),
             Units::fromSettings([]),
         ) ?? '';
         self::assertStringStartsWith('40 Pa', $said());
@@ -227,11 +227,11 @@ final class CardTest extends TestCase
     public function test_a_card_begun_and_left_stands_beside_the_walk_on_every_page(): void
     {
         $visit = $this->visit();
-        $this->step($visit, 'bulb_test.begun', 'yes', ['subject' => 'coil 2']);
+        $this->step($visit, 'bulb_test.begun', 'yes', ['part' => 'coil 2']);
         $this->get("/visits/{$visit->id}/box")->assertSee('Begun, not ended')->assertSee('then warm, coil 2');
         $this->get("/visits/{$visit->id}/leave")->assertSee('bulb cold, then warm was begun and not ended');
         $this->get("/visits/{$visit->id}/verdict?card=bulb_test")->assertDontSee('Begin anew');
-        $this->get("/visits/{$visit->id}/verdict?card=bulb_test&subject=coil+2")->assertSee('Begin anew');
+        $this->get("/visits/{$visit->id}/verdict?card=bulb_test&part=circuit+1/coil+2")->assertSee('Begin anew');
     }
 
     public function test_what_is_left_so_is_come_back_for(): void

@@ -5,6 +5,7 @@ namespace Tests\Feature;
 use App\Console\Commands\JsonLinesCommand;
 use App\Console\Commands\LineAnswer;
 use App\Models\Circuit;
+use App\Models\LedgerDay;
 use App\Models\Plant;
 use App\Models\Site;
 use App\Models\User;
@@ -192,10 +193,11 @@ final class CommandsTest extends TestCase
         $this->artisan('metrum:demo')->assertSuccessful();
         $this->artisan('metrum:demo')->assertSuccessful();
         self::assertSame(
-            [6, 12, 28],
+            [6, 12, 16],
             [Site::query()->count(), Circuit::query()->count(), Visit::query()->count()],
         );
         self::assertSame(4, Visit::stillOpen()->count());
+        self::assertSame(12, LedgerDay::query()->count(), 'days of the ledger are no visits');
         $kinds = Circuit::query()->get()->map(static fn (Circuit $circuit): ?string => $circuit->kind)->unique();
         foreach (
             ['walk_in_cooler', 'walk_in_freezer', 'rack_circuit_medium', 'case_medium', 'ice_machine'] as $kind

@@ -34,7 +34,7 @@ final class FoldsTest extends TestCase
     public function test_what_came_late_from_a_device_is_in_it(): void
     {
         $this->mark();
-        $late = FactRecord::query()->where('visit_id', $this->visit->id)->firstOrFail()->replicate();
+        $late = FactRecord::query()->where('occasion_id', $this->visit->id)->firstOrFail()->replicate();
         $late->fill(['id' => (string) Str::ulid(), 'value' => 275.15])->save();
 
         self::assertSame($this->visit->id, $this->good());
@@ -48,7 +48,9 @@ final class FoldsTest extends TestCase
             self::assertSame($this->visit->id, $this->good(), $column);
         }
         $this->mark();
-        $this->visit->refresh()->update(['design' => ['superheat_k' => 8]]);
+        $plant = $this->visit->refresh()->installation;
+        $this->visit->update(['installation' => str_replace('"superheat_k":5', '"superheat_k":8', $plant)]);
+        self::assertNotSame($plant, $this->visit->installation);
         self::assertSame($this->visit->id, $this->good());
     }
 

@@ -120,8 +120,9 @@ final class KeptTest extends TestCase
     public function test_circuits_of_one_plant_share_what_hangs_on_one_condenser(): void
     {
         $first = $this->circuit->load('plant');
-        $second = $first->replicate(['id'])->fill(['name' => 'Cold room 3']);
-        $second->save();
+        $words = [$first->systemWords(), $first->designWords()];
+        $second = Circuit::establish($first->site, 'Cold room 3', ...$words, plant: $first->plant);
+        self::assertSame('circuit 2', $second->part);
         self::assertCount(2, $first->plant->circuits()->get());
         $open = Visit::open($second->load('site', 'plant'), $this->technician, now());
 
@@ -133,7 +134,7 @@ final class KeptTest extends TestCase
         self::assertEqualsWithDelta(275.15, (float) $known->design->boxSetPoint, 1e-9, 'its own');
         self::assertSame(
             [$open->id],
-            FactRecord::query()->where('kind', 'circuit')->pluck('visit_id')->all(),
+            FactRecord::query()->where('kind', 'circuit')->pluck('occasion_id')->all(),
             'its open visit learned it',
         );
     }

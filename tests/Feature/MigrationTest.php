@@ -2,16 +2,23 @@
 
 namespace Tests\Feature;
 
+use App\Models\Circuit;
 use App\Models\FactRecord;
+use App\Records\LedgerImport;
+use App\Records\Stock;
+use Database\Seeders\DemoSeeder;
 use Illuminate\Foundation\Testing\RefreshDatabaseState;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Metrum\Installation\PartId;
 use Tests\TestCase;
 
 /** The way of a database of before to this one and back: no row, id or order is lost. */
 final class MigrationTest extends TestCase
 {
-    private const COLUMNS = ['seq', 'id', 'kind', 'key', 'value', 'word', 'data'];
+    private const COLUMNS = ['seq', 'id', 'kind', 'part', 'key', 'value', 'word', 'data'];
+
+    private const MANY = 10_000;
 
     /** Tables are made and dropped here: nothing of it may stand in a transaction. */
     public function beginDatabaseTransaction(): void
@@ -44,6 +51,85 @@ final class MigrationTest extends TestCase
         self::assertEquals($facts, self::facts());
         self::assertEquals($findings, $visit->fresh()?->findings());
         self::assertEquals($this->circuit->known(), $this->circuit->fresh()?->load('site', 'plant')->known());
+    }
+
+    /** What people called a part, a day of a ledger and ten thousand facts go to parts and occasions, and back. */
+    public function test_circuits_become_parts_of_their_plants_and_can_go_back(): void
+    {
+        $visit = $this->visit();
+        $told = ['suction_pressure_kpa', 'box_temperature_c', 'discharge_pressure_kpa', 'ambient_temperature_c'];
+        $names = ['', 'valve B', 'left/right', 'compressor 2', 'part x'];
+        $parts = array_map(
+            static fn (string $name): PartId => $name === ''
+                ? PartId::circuit()
+                : PartId::called($name, PartId::circuit()),
+            $names,
+        );
+        for ($i = 0; $i < self::MANY; $i++) {
+            $rows[] = [
+                'id' => sprintf('%026d', $i),
+                'occasion_id' => $visit->id,
+                'plant_id' => $this->circuit->plant_id,
+                'user_id' => $this->technician->id,
+                'kind' => 'reading',
+                'part' => $parts[$i % 5]->value,
+                'key' => $told[$i % 4],
+                'value' => 250000.0 + $i,
+                'data' => '{"unit":"kpa"}',
+                'source' => 'hand',
+                'taken_at' => now()->addSeconds($i),
+                'created_at' => now(),
+            ];
+        }
+        foreach (array_chunk($rows, 500) as $some) {
+            FactRecord::query()->insert($some);
+        }
+        $row = ['at' => '2026-01-05T10:00:00Z', 'kilograms' => 0.4, 'circuit_id' => $this->circuit->id];
+        (new LedgerImport($this->technician))->take([1 => $row]);
+        $is = [$visit->fresh()?->load('circuit')->findings(), (new Stock())->movements(), self::documents()];
+        $facts = self::facts();
+
+        Artisan::call('migrate:rollback', ['--step' => self::since('describe_plants_as_documents')]);
+        self::assertSame($names, DB::table('facts')->orderBy('seq')->limit(5)->pluck('subject')->all());
+        self::assertSame(1, DB::table('visits')->where('told', 'ledger')->count());
+        $words = json_decode((string) DB::table('circuits')->value('system'), true);
+        self::assertSame($this->circuit->systemWords()['metering'], $words['metering']);
+        self::assertArrayNotHasKey('condenser', $words, 'it stands with the plant');
+        self::assertSame(self::MANY + 1, DB::table('facts')->where('circuit_id', $this->circuit->id)->count());
+        Artisan::call('migrate');
+
+        self::assertEquals($facts, self::facts());
+        self::assertEquals(
+            $is,
+            [$visit->fresh()?->load('circuit')->findings(), (new Stock())->movements(), self::documents()],
+        );
+    }
+
+    public function test_the_demo_town_goes_back_and_forth(): void
+    {
+        $this->seed(DemoSeeder::class);
+        $facts = self::facts();
+        $documents = self::documents();
+        $known = Circuit::query()->with('site', 'plant')->orderBy('id')->get()->map->known()->all();
+
+        Artisan::call('migrate:rollback', ['--step' => self::since('describe_plants_as_documents')]);
+        Artisan::call('migrate');
+
+        self::assertEquals($facts, self::facts());
+        self::assertEquals($documents, self::documents());
+        self::assertEquals($known, Circuit::query()->with('site', 'plant')->orderBy('id')->get()->map->known()->all());
+    }
+
+    /** @return array<string, list<mixed>> what plants, and visits as they were opened, are made of */
+    private static function documents(): array
+    {
+        $of = static fn (string $table): array => DB::table($table)
+            ->orderBy('id')
+            ->pluck('installation')
+            ->map(static fn (string $json): mixed => json_decode($json, true))
+            ->all();
+
+        return ['plants' => $of('plants'), 'occasions' => $of('occasions')];
     }
 
     /** How many migrations there are from this one on. */

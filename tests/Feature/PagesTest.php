@@ -117,10 +117,10 @@ final class PagesTest extends TestCase
             'receiver_volume_l' => '9',
         ])->assertRedirect();
         $circuit = Circuit::query()->where('name', 'Freezer')->sole();
-        self::assertEqualsWithDelta(-20.0, $circuit->design['box_set_point_c'], 1e-3);
-        self::assertEqualsWithDelta(4.0, $circuit->design['superheat_k'], 1e-3, 'a difference is never offset');
-        self::assertTrue($circuit->plant->system['receiver'], 'what circuits share stands with the plant');
-        self::assertArrayNotHasKey('evaporator_td_k', $circuit->design, 'what was left empty is not known');
+        self::assertEqualsWithDelta(-20.0, $circuit->designWords()['box_set_point_c'], 1e-3);
+        self::assertEqualsWithDelta(4.0, $circuit->designWords()['superheat_k'], 1e-3, 'a difference is never offset');
+        self::assertTrue($circuit->plant->known()->highSide->receiver, 'what circuits share stands with the plant');
+        self::assertArrayNotHasKey('evaporator_td_k', $circuit->designWords(), 'what was left empty is not known');
         $this->get("/circuits/{$circuit->id}")
             ->assertOk()
             ->assertSee('not given')

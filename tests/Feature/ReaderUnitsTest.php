@@ -34,7 +34,7 @@ final class ReaderUnitsTest extends TestCase
     private function walked(): Visit
     {
         $plate = ['nameplate_charge_kg' => 3.2, 'rated_current_a' => 9.8];
-        $this->circuit->update(['design' => $plate + $this->circuit->design]);
+        $this->circuit->describe($this->circuit->systemWords(), $plate + $this->circuit->designWords());
         $visit = $this->starved();
         $say = fn (string $kind, string $key, string $value, array $more = []): mixed => $this
             ->enter($visit, $kind, $key, $value, ['reason' => 'to try it', 'overruled' => 'to try it'] + $more);

@@ -435,11 +435,11 @@ final class RefrigerantTest extends TestCase
         for ($i = 0; $i < 10_000; $i++) {
             $rows[] = [
                 'id' => str_pad((string) $i, 26, '0', STR_PAD_LEFT),
-                'visit_id' => $visit->id,
-                'circuit_id' => $this->circuit->id,
+                'occasion_id' => $visit->id,
+                'plant_id' => $this->circuit->plant_id,
                 'user_id' => $this->technician->id,
                 'kind' => 'move',
-                'subject' => '',
+                'part' => 'circuit 1',
                 'key' => 'charge',
                 'value' => 0.001,
                 'data' => '{"purpose":"leak"}',

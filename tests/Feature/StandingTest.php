@@ -214,11 +214,11 @@ final class StandingTest extends TestCase
         for ($i = 0; $i < 850; $i++) {
             $rows[] = [
                 'id' => sprintf('%026d', $i),
-                'visit_id' => $visit->id,
-                'circuit_id' => $this->circuit->id,
+                'occasion_id' => $visit->id,
+                'plant_id' => $this->circuit->plant_id,
                 'user_id' => $this->technician->id,
                 'kind' => 'note',
-                'subject' => '',
+                'part' => 'circuit 1',
                 'key' => 'note',
                 'data' => json_encode([
                     'text' => "Note $i. ".str_repeat('ice on the drain and the key at the kiosk ', 8),

@@ -29,7 +29,7 @@ final class WorkPagesTest extends TestCase
             }
             $this->get("/visits/{$visit->id}/prove")->assertOk()->assertSee('Is it proven?');
         }
-        $this->get("/visits/{$visit->id}/put_right?card=nonsense&eighths=zz&subject[]=1")->assertOk();
+        $this->get("/visits/{$visit->id}/put_right?card=nonsense&eighths=zz&part[]=1")->assertOk();
     }
 
     public function test_a_control_is_not_moved_before_it_is_known_how_it_was_found(): void
@@ -119,17 +119,34 @@ final class WorkPagesTest extends TestCase
     public function test_one_of_several_valves_has_its_own_position_and_log(): void
     {
         $visit = $this->measured();
-        $this->turn($visit, '0.5 out', ['subject' => 'valve A'], '2 turns open')->assertOk();
+        $this->turn($visit, '0.5 out', ['part' => 'valve A'], '2 turns open')->assertOk();
         $open = fn (string $of) => $this->actingAs($this->technician)
-            ->get("/visits/{$visit->id}/put_right?card=valve_turn&subject=".urlencode($of))
+            ->get("/visits/{$visit->id}/put_right?card=valve_turn&part=".urlencode($of))
             ->assertOk();
         $open('valve A')->assertSee('as found 2 turns open')->assertSee('now ½ out from there');
         $open('valve B')->assertDontSee('as found 2 turns open')->assertSee('How was it found?')->assertSee('valve A');
-        $other = ['subject' => 'valve B', 'overruled' => 'both starve'];
+        $other = ['part' => 'valve B', 'overruled' => 'both starve'];
         $this->turn($visit, '0.25 out', $other, '3 turns open')->assertOk();
         $open('valve B')->assertSee('as found 3 turns open')->assertSee('now ¼ out from there');
         $open('valve A')->assertSee('now ½ out from there');
         $this->get("/visits/{$visit->id}/report")->assertSee('Expansion valve, valve B: found 3 turns open, now ¼ out');
+    }
+
+    public function test_what_waited_on_a_device_since_parts_were_called_otherwise_is_of_the_same_part(): void
+    {
+        $visit = $this->measured();
+        $this->turn($visit, '0.5 out', ['subject' => 'valve A'], '2 turns open')->assertOk();
+
+        self::assertSame('circuit 1/valve A', FactRecord::query()->where('kind', 'move')->sole()->part);
+    }
+
+    public function test_what_names_no_part_is_refused_and_kept_in_its_form(): void
+    {
+        $visit = $this->measured();
+        $this->turn($visit, '0.5 out', ['part' => 'circuit 1/circuit 2'], '2 turns open')
+            ->assertUnprocessable()
+            ->assertSee('a part is named by what it is');
+        self::assertSame(0, FactRecord::query()->where('kind', 'move')->count());
     }
 
     public function test_a_circuit_keeps_how_its_controls_were_left(): void

@@ -41,7 +41,7 @@ final class BackupCommand extends Command
 
             return self::FAILURE;
         }
-        $this->line("• {$rows['visits']} visits, {$rows['facts']} facts, checked: $file");
+        $this->line("• {$rows['facts']} facts of {$rows['occasions']} visits and ledger days, checked: $file");
         // Only once a new one is there.
         foreach ($days === null ? [] : $folder->letGo($days, $now) as $gone) {
             $this->line("• $gone is older than $days days and was removed");

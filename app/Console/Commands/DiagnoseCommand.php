@@ -37,13 +37,12 @@ final class DiagnoseCommand extends JsonLinesCommand
         if ($file->told === null) {
             return LineAnswer::with(VerdictAnswer::of($file->findings, $this->diagnosis->of($file->findings)));
         }
-        [$log, $chapters] = $file->told;
-        $assessment = new Assessment($log, $chapters, new HouseRules(), $this->twins);
+        $assessment = new Assessment($file->told, new HouseRules(), $this->twins);
         $findings = $assessment->judged()->findings();
         $verdict = $this->diagnosis->of($findings);
 
         return LineAnswer::with(
-            VerdictAnswer::of($findings, $verdict) + WorkAnswer::of($log, $assessment->knowing($verdict)),
+            VerdictAnswer::of($findings, $verdict) + WorkAnswer::of($assessment->knowing($verdict)),
         );
     }
 }

@@ -42,7 +42,7 @@ final class RestoreCommand extends Command
             return self::FAILURE;
         }
         $this->line(
-            "• {$rows['visits']} visits, {$rows['facts']} facts are back; what was there before: $before",
+            "• {$rows['facts']} facts are back; what was there before: $before",
         );
 
         return self::SUCCESS;

@@ -25,7 +25,7 @@ final class VisitFileController extends Controller
 
     public function show(Visit $visit): Response
     {
-        return response(VisitWriter::json($visit->findings(), $visit->log()), 200, [
+        return response(VisitWriter::json(VisitWriter::whole($visit->load('circuit.site', 'circuit.plant')->told())), 200, [
             'Content-Type' => 'application/json',
             'Content-Disposition' => 'attachment; filename="visit-'.$visit->id.'.json"',
         ]);

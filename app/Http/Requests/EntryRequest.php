@@ -85,7 +85,7 @@ final class EntryRequest extends VisitRequest
             $this->validated('key'),
             $this->typed(),
             (string) $this->validated('reason'),
-            (string) $this->validated('subject'),
+            (string) $this->validated('part'),
             array_map(strval(...), array_intersect_key($this->validated(), array_flip(self::WEIGHED))),
         );
     }

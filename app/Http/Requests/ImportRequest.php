@@ -16,7 +16,7 @@ final class ImportRequest extends FormRequest
     {
         return [
             'file' => ['required', 'file', 'max:'.UploadLimit::kilobytes()],
-            'circuit_id' => ['nullable', 'string', 'exists:circuits,id'],
+            'circuit_id' => ['nullable', 'string', 'exists:parts,id'],
             'other_refrigerant' => ['nullable', 'boolean'],
         ];
     }

@@ -13,7 +13,7 @@ final class UndoRequest extends VisitRequest
         $id = $this->route('entry');
 
         $record =
-            FactRecord::query()->where('visit_id', $this->visit()->id)->where('id', $id)->first() ??
+            FactRecord::query()->where('occasion_id', $this->visit()->id)->where('id', $id)->first() ??
             abort(404, 'That line is not in the log of this visit.');
 
         return $record->fact();

@@ -38,9 +38,17 @@ abstract class VisitRequest extends FormRequest
             'count' => ['nullable', 'integer', 'min:1', 'max:9000000000000', 'required_with:device'],
             'stage' => ['nullable', 'string', 'max:16'],
             'card' => ['nullable', 'string', 'max:48'],
-            'card_of' => ['nullable', 'string', 'max:48'],
-            'subject' => ['nullable', 'string', 'max:48'],
+            'card_of' => ['nullable', 'string', 'max:160'],
+            'part' => ['nullable', 'string', 'max:160'],
         ];
+    }
+
+    /** What waited on a device since parts had no name of their own says the same under another key. */
+    protected function prepareForValidation(): void
+    {
+        if ($this->has('subject') && ! $this->has('part')) {
+            $this->merge(['part' => $this->input('subject')]);
+        }
     }
 
     /** The station to answer for, where the request does not say. */
@@ -92,9 +100,9 @@ abstract class VisitRequest extends FormRequest
     /** @return array<string, mixed> the card that is open and stays open, with the part of the circuit it is about */
     public function card(): array
     {
-        $of = $this->validated('card_of') ?? $this->validated('subject');
+        $of = $this->validated('card_of') ?? $this->validated('part');
 
-        return ['card' => $this->validated('card'), 'subject' => $of];
+        return ['card' => $this->validated('card'), 'part' => $of];
     }
 
     /** @return array<int|string, mixed> the page that it was said on, as its address has it */

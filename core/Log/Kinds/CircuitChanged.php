@@ -13,7 +13,7 @@ use Metrum\Log\Fact;
 use Metrum\Log\Ground;
 use Metrum\Log\KindOfFact;
 use Metrum\Log\NotAFact;
-use Metrum\Log\Part;
+use Metrum\Log\Region;
 use Metrum\Log\Statement;
 use Metrum\Quantity\NotAQuantity;
 use Metrum\Quantity\Units;
@@ -23,17 +23,14 @@ final readonly class CircuitChanged implements KindOfFact
 {
     private const KEY = 'circuit';
 
-    /**
-     * @param  array<string, mixed>  $system  words of the visit file, with the atmosphere
-     * @param  array<string, mixed>  $design
-     *
-     * @throws Refused where they are none
-     */
-    public static function to(array $system, array $design): Content
-    {
-        Circuit::fromWords($system, $design);
+    /** Under which is kept what other circuits draw beside it. */
+    private const OTHERS = 'others';
 
-        return new Content(self::KEY, null, null, ['system' => $system, 'design' => $design]);
+    public static function to(Circuit $circuit): Content
+    {
+        $data = ['system' => CircuitWriter::system($circuit), 'design' => CircuitWriter::design($circuit)];
+
+        return new Content(self::KEY, null, null, $data + [self::OTHERS => $circuit->others]);
     }
 
     /** The circuit that a content says. @throws Refused where it was written by hand and is none */
@@ -49,7 +46,10 @@ final readonly class CircuitChanged implements KindOfFact
             return $words;
         };
 
-        return Circuit::fromWords($part('system'), $part('design'));
+        $circuit = Circuit::fromWords($part('system'), $part('design'));
+        $others = $content->data[self::OTHERS] ?? null;
+
+        return is_int($others) || is_float($others) ? $circuit->beside((float) $others) : $circuit;
     }
 
     /** The set point of the box is told where it is read; all else is changed on the circuit's page. */
@@ -64,10 +64,9 @@ final readonly class CircuitChanged implements KindOfFact
         } catch (NotAQuantity $reason) {
             throw NotAFact::because($reason->getMessage());
         }
-        $design = CircuitWriter::design($ground->circuit);
-        $design[$said->key] = CircuitWriter::number($field->fileUnit()->fromSi($amount->si));
+        $circuit = $ground->circuit->with($ground->circuit->design->with(DesignKey::BoxSetPoint, $amount->si));
 
-        return self::to(CircuitWriter::system($ground->circuit), $design)->keeping(['told' => $said->key]);
+        return self::to($circuit)->keeping(['told' => $said->key]);
     }
 
     public function place(Fact $fact): string
@@ -75,8 +74,9 @@ final readonly class CircuitChanged implements KindOfFact
         return self::KEY;
     }
 
-    public function line(Content $content, Units $units): string
+    public function line(Fact $fact, Units $units): string
     {
+        $content = $fact->content;
         $circuit = self::circuit($content);
         $set = $circuit->design->boxSetPoint;
 
@@ -87,7 +87,7 @@ final readonly class CircuitChanged implements KindOfFact
 
     public function stale(Content $content): array
     {
-        return Part::cases();
+        return Region::cases();
     }
 
     public function canBeTakenBack(): bool

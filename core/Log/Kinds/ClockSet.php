@@ -9,7 +9,7 @@ use Metrum\Log\Fact;
 use Metrum\Log\Ground;
 use Metrum\Log\KindOfFact;
 use Metrum\Log\NotAFact;
-use Metrum\Log\Part;
+use Metrum\Log\Region;
 use Metrum\Log\Statement;
 use Metrum\Quantity\Field;
 use Metrum\Quantity\NotAQuantity;
@@ -39,7 +39,7 @@ final readonly class ClockSet implements KindOfFact
             throw NotAFact::because('The name of the clock has more than '.self::LONGEST_NAME.' characters.');
         }
         if ($said->typed === '') {
-            return new Content($key, subject: $said->subject);
+            return new Content($key);
         }
         try {
             $seconds = self::field()->read($said->typed, $ground->units)->si;
@@ -47,16 +47,17 @@ final readonly class ClockSet implements KindOfFact
             throw NotAFact::because($reason->getMessage());
         }
 
-        return new Content($key, $seconds, null, [], $said->subject);
+        return new Content($key, $seconds, null, []);
     }
 
     public function place(Fact $fact): string
     {
-        return $fact->content->subject.' '.$fact->content->key;
+        return $fact->part.' '.$fact->content->key;
     }
 
-    public function line(Content $content, Units $units): string
+    public function line(Fact $fact, Units $units): string
     {
+        $content = $fact->content;
         return $content->value === null
             ? 'Clock stopped'
             : 'Clock set: '.$units->text($content->value, QuantityKind::Duration);
@@ -64,7 +65,7 @@ final readonly class ClockSet implements KindOfFact
 
     public function stale(Content $content): array
     {
-        return [Part::Work];
+        return [Region::Work];
     }
 
     public function canBeTakenBack(): bool

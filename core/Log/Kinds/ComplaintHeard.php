@@ -10,7 +10,7 @@ use Metrum\Log\Fact;
 use Metrum\Log\Ground;
 use Metrum\Log\KindOfFact;
 use Metrum\Log\NotAFact;
-use Metrum\Log\Part;
+use Metrum\Log\Region;
 use Metrum\Log\Statement;
 use Metrum\Quantity\Units;
 
@@ -31,14 +31,15 @@ final readonly class ComplaintHeard implements KindOfFact
         return $fact->content->key;
     }
 
-    public function line(Content $content, Units $units): string
+    public function line(Fact $fact, Units $units): string
     {
+        $content = $fact->content;
         return Complaint::from($content->key)->label();
     }
 
     public function stale(Content $content): array
     {
-        return [Part::Verdict, Part::Walk, Part::Hints];
+        return [Region::Verdict, Region::Walk, Region::Hints];
     }
 
     public function canBeTakenBack(): bool

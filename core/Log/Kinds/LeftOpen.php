@@ -10,7 +10,7 @@ use Metrum\Log\Fact;
 use Metrum\Log\Ground;
 use Metrum\Log\KindOfFact;
 use Metrum\Log\NotAFact;
-use Metrum\Log\Part;
+use Metrum\Log\Region;
 use Metrum\Log\Statement;
 use Metrum\Quantity\Units;
 
@@ -36,7 +36,6 @@ final readonly class LeftOpen implements KindOfFact
             null,
             'yes',
             $said->reason === '' ? [] : ['reason' => $said->reason],
-            $said->subject,
         );
     }
 
@@ -45,14 +44,16 @@ final readonly class LeftOpen implements KindOfFact
         return $fact->id;
     }
 
-    public function line(Content $content, Units $units): string
+    public function line(Fact $fact, Units $units): string
     {
+        $content = $fact->content;
         $reason = $content->text('reason');
         $hazard = Hazard::tryFrom($content->key);
         if ($hazard !== null && $reason === '') {
             return ($this->back ? 'Made safe: ' : 'Danger: ').lcfirst($hazard->label());
         }
-        $what = str_replace('_', ' ', $content->key).($content->subject === '' ? '' : ' of '.$content->subject);
+        $part = $fact->part->name();
+        $what = str_replace('_', ' ', $content->key).($part === '' ? '' : ' of '.$part);
         $how = match (true) {
             ! $this->back => 'Touched: ',
             $reason !== '' => 'Left so: ',
@@ -64,7 +65,7 @@ final readonly class LeftOpen implements KindOfFact
 
     public function stale(Content $content): array
     {
-        return [Part::Work, Part::Verdict];
+        return [Region::Work, Region::Verdict];
     }
 
     public function canBeTakenBack(): bool

@@ -49,8 +49,9 @@ final readonly class NoteWritten implements KindOfFact
         return $fact->content->key === self::SUMMARY ? self::SUMMARY : $fact->id;
     }
 
-    public function line(Content $content, Units $units): string
+    public function line(Fact $fact, Units $units): string
     {
+        $content = $fact->content;
         return $content->text('text');
     }
 

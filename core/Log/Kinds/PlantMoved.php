@@ -10,7 +10,7 @@ use Metrum\Log\Fact;
 use Metrum\Log\Ground;
 use Metrum\Log\KindOfFact;
 use Metrum\Log\NotAFact;
-use Metrum\Log\Part;
+use Metrum\Log\Region;
 use Metrum\Log\Statement;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\NotAQuantity;
@@ -41,13 +41,13 @@ final readonly class PlantMoved implements KindOfFact
         }
         $data = $said->reason === '' ? [] : [self::AS_FOUND => $said->reason];
         if ($field === null) {
-            return new Content($said->key, null, 'done', $data, $said->subject);
+            return new Content($said->key, null, 'done', $data);
         }
         if ($control === Control::Charge) {
             $weighed = WeighedAmount::said($said, $ground->units);
             $data += $weighed->data();
             if ($weighed->moved() !== null && $said->typed === '') {
-                return self::byScale($weighed->moved(), $data, $said->subject);
+                return self::byScale($weighed->moved(), $data);
             }
         }
         try {
@@ -60,7 +60,7 @@ final readonly class PlantMoved implements KindOfFact
         }
         $data += ['typed' => $said->typed, 'unit' => $amount->unit->value];
 
-        return new Content($control->value, $amount->si, null, $data, $said->subject);
+        return new Content($control->value, $amount->si, null, $data);
     }
 
     /**
@@ -70,13 +70,13 @@ final readonly class PlantMoved implements KindOfFact
      *
      * @throws NotAFact where both are the same
      */
-    private static function byScale(float $moved, array $data, string $subject): Content
+    private static function byScale(float $moved, array $data): Content
     {
         if (abs($moved) < 1e-6) {
             throw NotAFact::because('The cylinder weighs the same before and after: nothing was moved.');
         }
 
-        return new Content(Control::Charge->value, $moved, null, $data, $subject);
+        return new Content(Control::Charge->value, $moved, null, $data);
     }
 
     public function place(Fact $fact): string
@@ -84,17 +84,19 @@ final readonly class PlantMoved implements KindOfFact
         return $fact->id;
     }
 
-    public function line(Content $content, Units $units): string
+    public function line(Fact $fact, Units $units): string
     {
+        $content = $fact->content;
         $row = Control::from($content->key)->row();
-        $subject = $content->subject === '' ? '' : ' of '.$content->subject;
+        $part = $fact->part->name();
+        $of = $part === '' ? '' : ' of '.$part;
 
         $overruled = $content->text(self::OVERRULED);
         $why = $overruled === '' ? '' : ", all the same, because $overruled";
 
         return $row->field === null || $content->value === null
-            ? $row->label.$subject.$why
-            : $row->label.$subject.' '.self::amount($content, $units).$why;
+            ? $row->label.$of.$why
+            : $row->label.$of.' '.self::amount($content, $units).$why;
     }
 
     /** "¼ out", "0.40 kg added", "to 2.0 °C" */
@@ -132,7 +134,7 @@ final readonly class PlantMoved implements KindOfFact
 
     public function stale(Content $content): array
     {
-        return Part::cases();
+        return Region::cases();
     }
 
     public function canBeTakenBack(): bool

@@ -10,7 +10,7 @@ use Metrum\Log\Fact;
 use Metrum\Log\Ground;
 use Metrum\Log\KindOfFact;
 use Metrum\Log\NotAFact;
-use Metrum\Log\Part;
+use Metrum\Log\Region;
 use Metrum\Log\Statement;
 use Metrum\Quantity\Field;
 use Metrum\Quantity\NotAQuantity;
@@ -28,7 +28,7 @@ final readonly class ReadingTaken implements KindOfFact
             Reading::tryFrom($said->key) ??
             throw NotAFact::unknownKey($said->key, 'no reading that Metrum knows');
         if ($said->typed === '') {
-            return new Content($said->key, subject: $said->subject);
+            return new Content($said->key);
         }
         try {
             $amount = self::field($reading, $ground)->read($said->typed, $ground->units);
@@ -37,7 +37,7 @@ final readonly class ReadingTaken implements KindOfFact
         }
         $data = ['typed' => $said->typed, 'unit' => $amount->unit->value];
 
-        return new Content($said->key, $amount->si, null, $data, $said->subject);
+        return new Content($said->key, $amount->si, null, $data);
     }
 
     /** No pressure stands above what the refrigerant can have beside its liquid; carbon dioxide runs above it. */
@@ -57,11 +57,12 @@ final readonly class ReadingTaken implements KindOfFact
 
     public function place(Fact $fact): string
     {
-        return $fact->content->subject.' '.$fact->content->key;
+        return $fact->part.' '.$fact->content->key;
     }
 
-    public function line(Content $content, Units $units): string
+    public function line(Fact $fact, Units $units): string
     {
+        $content = $fact->content;
         $reading = Reading::from($content->key);
         $value =
             $content->value === null ? 'not measured' : $units->text($content->value, $reading->quantity());
@@ -71,7 +72,7 @@ final readonly class ReadingTaken implements KindOfFact
 
     public function stale(Content $content): array
     {
-        return Part::cases();
+        return Region::cases();
     }
 
     public function canBeTakenBack(): bool

@@ -10,7 +10,7 @@ use Metrum\Log\Fact;
 use Metrum\Log\Ground;
 use Metrum\Log\KindOfFact;
 use Metrum\Log\NotAFact;
-use Metrum\Log\Part;
+use Metrum\Log\Region;
 use Metrum\Log\Statement;
 use Metrum\Quantity\Units;
 
@@ -36,14 +36,15 @@ final readonly class StateSaid implements KindOfFact
         return self::KEY;
     }
 
-    public function line(Content $content, Units $units): string
+    public function line(Fact $fact, Units $units): string
     {
+        $content = $fact->content;
         return $content->word === null ? 'State not said' : State::from($content->word)->label();
     }
 
     public function stale(Content $content): array
     {
-        return Part::cases();
+        return Region::cases();
     }
 
     public function canBeTakenBack(): bool

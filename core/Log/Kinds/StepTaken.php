@@ -15,7 +15,7 @@ use Metrum\Log\Fact;
 use Metrum\Log\Ground;
 use Metrum\Log\KindOfFact;
 use Metrum\Log\NotAFact;
-use Metrum\Log\Part;
+use Metrum\Log\Region;
 use Metrum\Log\Statement;
 use Metrum\Quantity\Field;
 use Metrum\Quantity\NotAQuantity;
@@ -42,11 +42,11 @@ final readonly class StepTaken implements KindOfFact
      *
      * @param  array<string, float>  $keeps  SI by key of the reading
      */
-    public static function done(Card $card, Outcome $outcome, string $says, array $keeps, string $subject): Content
+    public static function done(Card $card, Outcome $outcome, string $says, array $keeps): Content
     {
         $data = [self::SAYS => $says] + ($keeps === [] ? [] : [self::KEEPS => $keeps]);
 
-        return new Content($card->stepKey(Card::DONE), null, $outcome->key, $data, $subject);
+        return new Content($card->stepKey(Card::DONE), null, $outcome->key, $data);
     }
 
     public function content(Statement $said, Ground $ground): Content
@@ -55,7 +55,7 @@ final readonly class StepTaken implements KindOfFact
             throw NotAFact::unknownKey($said->key, 'no step of a card');
         }
         if ($said->typed === '') {
-            return new Content($said->key, subject: $said->subject);
+            return new Content($said->key);
         }
         $field = self::field($said->key);
         if ($field !== null) {
@@ -70,7 +70,7 @@ final readonly class StepTaken implements KindOfFact
         }
         $data = $said->reason === '' ? [] : ['reason' => $said->reason];
 
-        return new Content($said->key, null, $said->typed, $data, $said->subject);
+        return new Content($said->key, null, $said->typed, $data);
     }
 
     /** @throws NotAFact */
@@ -83,7 +83,7 @@ final readonly class StepTaken implements KindOfFact
         }
         $data = ['typed' => $said->typed, 'unit' => $amount->unit->value];
 
-        return new Content($said->key, $amount->si, null, $data, $said->subject);
+        return new Content($said->key, $amount->si, null, $data);
     }
 
     /** Every value of a timed series stands; of other steps the last one. */
@@ -91,14 +91,16 @@ final readonly class StepTaken implements KindOfFact
     {
         $stays = self::step($fact->content->key)?->kind === StepKind::Time || self::own($fact->content->key) !== null;
 
-        return $stays ? $fact->id : $fact->content->subject.' '.$fact->content->key;
+        return $stays ? $fact->id : $fact->part.' '.$fact->content->key;
     }
 
-    public function line(Content $content, Units $units): string
+    public function line(Fact $fact, Units $units): string
     {
+        $content = $fact->content;
         $card = self::card($content->key);
         $step = self::step($content->key);
-        $of = ($card->name ?? $content->key).($content->subject === '' ? '' : ', '.$content->subject);
+        $part = $fact->part->name();
+        $of = ($card->name ?? $content->key).($part === '' ? '' : ', '.$part);
         if ($step !== null) {
             return self::answer($step, $content, $units)." ($of)";
         }
@@ -148,7 +150,7 @@ final readonly class StepTaken implements KindOfFact
 
     public function stale(Content $content): array
     {
-        return self::own($content->key) === Card::DONE ? Part::cases() : [Part::Work];
+        return self::own($content->key) === Card::DONE ? Region::cases() : [Region::Work];
     }
 
     public function canBeTakenBack(): bool

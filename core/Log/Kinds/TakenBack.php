@@ -9,7 +9,7 @@ use Metrum\Log\Fact;
 use Metrum\Log\Ground;
 use Metrum\Log\KindOfFact;
 use Metrum\Log\NotAFact;
-use Metrum\Log\Part;
+use Metrum\Log\Region;
 use Metrum\Log\Statement;
 use Metrum\Quantity\Units;
 
@@ -32,14 +32,15 @@ final readonly class TakenBack implements KindOfFact
         return $fact->id;
     }
 
-    public function line(Content $content, Units $units): string
+    public function line(Fact $fact, Units $units): string
     {
+        $content = $fact->content;
         return 'Undone';
     }
 
     public function stale(Content $content): array
     {
-        return Part::cases();
+        return Region::cases();
     }
 
     public function canBeTakenBack(): bool

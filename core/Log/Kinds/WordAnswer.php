@@ -13,7 +13,7 @@ use Metrum\Log\Fact;
 use Metrum\Log\Ground;
 use Metrum\Log\KindOfFact;
 use Metrum\Log\NotAFact;
-use Metrum\Log\Part;
+use Metrum\Log\Region;
 use Metrum\Log\Statement;
 use Metrum\Quantity\Units;
 
@@ -31,23 +31,24 @@ final readonly class WordAnswer implements KindOfFact
             $this->questions::tryFrom($said->key) ??
             throw NotAFact::unknownKey($said->key, 'nothing that Metrum asks');
         if ($said->typed === '') {
-            return new Content($said->key, subject: $said->subject);
+            return new Content($said->key);
         }
         $word = Word::tryFrom($said->typed);
         if ($word === null || ! in_array($word, $asked->words(), true)) {
             throw NotAFact::unknownWord($said->typed, array_column($asked->words(), 'value'));
         }
 
-        return new Content($said->key, null, $word->value, [], $said->subject);
+        return new Content($said->key, null, $word->value, []);
     }
 
     public function place(Fact $fact): string
     {
-        return $fact->content->subject.' '.$fact->content->key;
+        return $fact->part.' '.$fact->content->key;
     }
 
-    public function line(Content $content, Units $units): string
+    public function line(Fact $fact, Units $units): string
     {
+        $content = $fact->content;
         $answer = $content->word === null ? 'not seen' : lcfirst(Word::from($content->word)->label());
 
         return $this->asked($content)->label().': '.$answer;
@@ -57,8 +58,8 @@ final readonly class WordAnswer implements KindOfFact
     {
         // What is seen moves no point of the course, but a compressor that stands takes its gaps away.
         return $content->key === Observation::Compressor->value
-            ? Part::cases()
-            : [Part::Verdict, Part::Walk, Part::Hints];
+            ? Region::cases()
+            : [Region::Verdict, Region::Walk, Region::Hints];
     }
 
     public function canBeTakenBack(): bool

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Work\Cards;
 
 use Metrum\Card\Card;
+use Metrum\Installation\PartId;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\StepTaken;
 use Metrum\Log\Log;
@@ -12,7 +13,7 @@ use Metrum\Log\Log;
 /** The cards that were begun at a visit, each with the part of the circuit that it is about. */
 final readonly class BegunCards
 {
-    /** @param  list<array{Card, string, Progress}>  $all  in the order in which they were begun first */
+    /** @param  list<array{Card, PartId, Progress}>  $all  in the order in which they were begun first */
     private function __construct(private array $all)
     {
     }
@@ -22,26 +23,26 @@ final readonly class BegunCards
         $begun = [];
         foreach ($log->history(FactKind::Card) as $fact) {
             $card = StepTaken::card($fact->content->key);
-            $subject = $fact->content->subject;
-            if ($card === null || isset($begun[$card->key.' '.$subject])) {
+            $part = $fact->part;
+            if ($card === null || isset($begun[$card->key.' '.$part])) {
                 continue;
             }
-            $progress = new Progress($card, $subject, $log);
+            $progress = new Progress($card, $part, $log);
             if ($progress->isBegun()) {
-                $begun[$card->key.' '.$subject] = [$card, $subject, $progress];
+                $begun[$card->key.' '.$part] = [$card, $part, $progress];
             }
         }
 
         return new self(array_values($begun));
     }
 
-    /** @return list<array{Card, string}> that came to no end yet and were not left */
+    /** @return list<array{Card, PartId}> that came to no end yet and were not left */
     public function open(): array
     {
         return self::where($this->all, static fn (Progress $one): bool => $one->isOpen());
     }
 
-    /** @return list<array{Card, string}> that came to an end by one of their stops */
+    /** @return list<array{Card, PartId}> that came to an end by one of their stops */
     public function stopped(): array
     {
         return self::where($this->all, static function (Progress $one): bool {
@@ -52,9 +53,9 @@ final readonly class BegunCards
     }
 
     /**
-     * @param  list<array{Card, string, Progress}>  $all
+     * @param  list<array{Card, PartId, Progress}>  $all
      * @param  callable(Progress): bool  $is
-     * @return list<array{Card, string}>
+     * @return list<array{Card, PartId}>
      */
     private static function where(array $all, callable $is): array
     {

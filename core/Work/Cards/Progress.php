@@ -7,6 +7,7 @@ namespace Metrum\Work\Cards;
 use Metrum\Card\Card;
 use Metrum\Card\Step;
 use Metrum\Card\StepKind;
+use Metrum\Installation\PartId;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\StepTaken;
@@ -43,7 +44,7 @@ final class Progress
     /** @var list<Fact> */
     private readonly array $happened;
 
-    public function __construct(private readonly Card $card, private readonly string $subject, Log $log)
+    public function __construct(private readonly Card $card, private readonly PartId $part, Log $log)
     {
         $this->happened = $log->happened();
         $controls = [];
@@ -68,7 +69,7 @@ final class Progress
             return;
         }
         [$card, $step] = Card::split($fact->content->key);
-        $isOwn = $card === $this->card->key && $fact->content->subject === $this->subject;
+        $isOwn = $card === $this->card->key && $fact->part->is($this->part);
         if ($fact->kind !== FactKind::Card || ! $isOwn) {
             return;
         }
@@ -196,7 +197,7 @@ final class Progress
     /** What is said of the whole circuit holds for a part of it too. */
     private function isAbout(Fact $fact): bool
     {
-        return in_array($fact->content->subject, ['', $this->subject], true);
+        return $fact->part->is($this->part) || ! $fact->part->kind()->isOfCircuit();
     }
 
     /** @return array{int, int} places in the log from which and before which a step counts */

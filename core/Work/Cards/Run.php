@@ -16,6 +16,7 @@ use Metrum\Card\StepKind;
 use Metrum\Card\Stop;
 use Metrum\Diagnosis\Gate;
 use Metrum\Diagnosis\Requirement;
+use Metrum\Installation\PartId;
 use Metrum\Log\Content;
 use Metrum\Log\Kinds\StepTaken;
 use Metrum\Log\Log;
@@ -42,14 +43,14 @@ final readonly class Run
 
     public function __construct(
         public Card $card,
-        public string $subject,
+        public PartId $part,
         private Assessment $assessment,
         Log $log,
         Units $units,
     ) {
-        $this->progress = new Progress($card, $subject, $log);
+        $this->progress = new Progress($card, $part, $log);
         $this->units = $units->asTyped($this->progress->typedIn(QuantityKind::AbsolutePressure));
-        $this->values = new Values($card, $subject, $this->progress, $assessment, $this->units);
+        $this->values = new Values($card, $part, $this->progress, $assessment, $this->units);
         $this->reach = Reach::of($this);
     }
 
@@ -131,7 +132,7 @@ final readonly class Run
     /** @return list<Requirement> */
     public function gates(): array
     {
-        $preconditions = Preconditions::at($this->assessment, $this->assessment->judged(), $this->subject);
+        $preconditions = Preconditions::at($this->assessment, $this->assessment->judged(), $this->part);
 
         return $preconditions->all($this->card->gates);
     }
@@ -200,7 +201,7 @@ final readonly class Run
             }
         }
 
-        return StepTaken::done($this->card, $outcome, $this->says($outcome), $keeps, $this->subject);
+        return StepTaken::done($this->card, $outcome, $this->says($outcome), $keeps);
     }
 
     /**

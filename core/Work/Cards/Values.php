@@ -17,6 +17,7 @@ use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Installation\DesignKey;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\HouseRule;
 use Metrum\Knowledge\Reading;
@@ -40,12 +41,12 @@ final class Values
 
     public function __construct(
         private readonly Card $card,
-        private readonly string $subject,
+        private readonly PartId $part,
         private readonly Progress $progress,
         private readonly Assessment $assessment,
         private readonly Units $units,
     ) {
-        $this->findings = $assessment->judged()->chapter->of($subject);
+        $this->findings = $assessment->judged()->chapter->of($part);
     }
 
     public function of(Ref $ref): ?StepValue
@@ -105,7 +106,7 @@ final class Values
     /** What was found before the last move and could not change by it. */
     private function carried(Step $step): ?StepValue
     {
-        $known = $this->chapterBefore()->of($this->subject);
+        $known = $this->chapterBefore()->of($this->part);
         $word = $step->observation === null ? null : $known->observed($step->observation);
         $si = $step->reading === null ? null : $known->reading($step->reading);
 
@@ -228,7 +229,7 @@ final class Values
     private function wanted(Ref $ref): ?StepValue
     {
         $control = Control::from($ref->name);
-        $band = (new NextMove($this->assessment))->band($control, $this->assessment->judged()->chapter, $this->subject);
+        $band = (new NextMove($this->assessment))->band($control, $this->assessment->judged()->chapter);
         $kind = Assessment::figureOf($control)?->quantity();
 
         return $band === null || $kind === null ? null : StepValue::amount($band->end($ref->part), $kind);

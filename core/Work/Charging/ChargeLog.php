@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Work\Charging;
 
 use Metrum\Findings\DerivedFigure;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Reading;
 use Metrum\Work\Assessment;
@@ -17,19 +18,19 @@ final readonly class ChargeLog
     {
     }
 
-    public static function of(Assessment $assessment, string $subject): self
+    public static function of(Assessment $assessment, PartId $part): self
     {
         $rows = [];
         $added = 0.0;
         foreach ($assessment->chapters->all as $chapter) {
-            $move = $chapter->began?->content;
-            if ($move !== null && ! $move->isOf(Control::Charge, $subject)) {
+            $move = $chapter->began;
+            if ($move !== null && ! $move->isMoveOf(Control::Charge, $part)) {
                 // Another thing was moved: what was read before stands for another plant.
-                [$rows, $added] = Control::from($move->key)->row()->figures === [] ? [$rows, $added] : [[], 0.0];
+                [$rows, $added] = Control::from($move->content->key)->row()->figures === [] ? [$rows, $added] : [[], 0.0];
             } elseif ($move !== null) {
-                $added += $move->value ?? 0.0;
+                $added += $move->content->value ?? 0.0;
             }
-            $row = ChargeRow::of($chapter, $subject, $added, $assessment->figures($chapter, $subject));
+            $row = ChargeRow::of($chapter, $part, $added, $assessment->figures($chapter, $part));
             if ($row->tells() && ! $assessment->settling->isEarly($chapter, ...self::needed($row))) {
                 $rows[] = $row;
             }

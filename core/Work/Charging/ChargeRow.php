@@ -7,6 +7,7 @@ namespace Metrum\Work\Charging;
 use Metrum\Findings\Chapter;
 use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Word;
@@ -30,9 +31,9 @@ final readonly class ChargeRow
     ) {
     }
 
-    public static function of(Chapter $chapter, string $subject, float $added, Figures $figures): self
+    public static function of(Chapter $chapter, PartId $part, float $added, Figures $figures): self
     {
-        $found = $chapter->of($subject);
+        $found = $chapter->of($part);
 
         return new self(
             $chapter->number,

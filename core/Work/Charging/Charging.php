@@ -6,6 +6,7 @@ namespace Metrum\Work\Charging;
 
 use Metrum\Findings\DerivedFigure;
 use Metrum\Installation\DesignKey;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\MoveOutcome;
 use Metrum\Knowledge\Ruling;
@@ -47,9 +48,9 @@ final class Charging
 
     private ?ChargeEstimate $estimate = null;
 
-    public function __construct(private readonly Assessment $assessment, string $subject)
+    public function __construct(private readonly Assessment $assessment, PartId $part)
     {
-        $this->log = ChargeLog::of($assessment, $subject);
+        $this->log = ChargeLog::of($assessment, $part);
         $this->school = ChargingSchool::for($assessment->present()->chapter->findings->circuit, $assessment->rules);
     }
 

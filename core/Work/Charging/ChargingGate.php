@@ -13,6 +13,7 @@ use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Installation\DesignKey;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\HouseRule;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
@@ -41,13 +42,13 @@ final readonly class ChargingGate
 
     private Figures $figures;
 
-    public function __construct(private Assessment $assessment, Account $account, private string $subject)
+    public function __construct(private Assessment $assessment, Account $account, private PartId $part)
     {
-        $this->charging = $assessment->charging($subject);
+        $this->charging = $assessment->charging($part);
         $first = $this->charging->log->isCharging() ? $this->charging->log->rows[0]->number : null;
         $this->base = $first === null ? $account : $assessment->accounts()[$first - 1];
-        $this->now = $account->chapter->of($subject);
-        $this->figures = $assessment->figures($account->chapter, $subject);
+        $this->now = $account->chapter->of($part);
+        $this->figures = $assessment->figures($account->chapter, $part);
     }
 
     /** @return list<Requirement> */
@@ -173,8 +174,8 @@ final readonly class ChargingGate
     {
         $chapter = $this->base->chapter;
         $shortage = Shortage::of(
-            $chapter->of($this->subject),
-            $this->assessment->figures($chapter, $this->subject),
+            $chapter->of($this->part),
+            $this->assessment->figures($chapter, $this->part),
             $this->assessment->rules,
         );
         $label = 'two signs of a shortage';

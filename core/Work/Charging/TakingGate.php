@@ -11,6 +11,7 @@ use Metrum\Diagnosis\Suspect;
 use Metrum\Findings\Findings;
 use Metrum\Installation\CondenserPlace;
 use Metrum\Installation\HeadPressureControl;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
@@ -38,12 +39,12 @@ final readonly class TakingGate
 
     private Charging $charging;
 
-    public function __construct(private Assessment $assessment, Account $account, string $subject)
+    public function __construct(private Assessment $assessment, Account $account, PartId $part)
     {
-        $this->findings = $account->chapter->of($subject);
-        $this->charging = $assessment->charging($subject);
+        $this->findings = $account->chapter->of($part);
+        $this->charging = $assessment->charging($part);
         $first = $this->charging->log->rows[0]->number ?? $account->chapter->number;
-        $this->asFound = $assessment->accounts()[$first - 1]->chapter->of($subject);
+        $this->asFound = $assessment->accounts()[$first - 1]->chapter->of($part);
     }
 
     /** @return list<Requirement> */

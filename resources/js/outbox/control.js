@@ -7,7 +7,7 @@ import * as page from './page.js';
 const controls = () => [...document.querySelectorAll('form[data-entry]')];
 
 /** The part of the circuit that a form is about; empty for the circuit itself. */
-const partOf = (form) => String(new FormData(form).getAll('subject').at(-1) ?? '');
+const partOf = (form) => String(new FormData(form).getAll('part').at(-1) ?? '');
 
 /** What a form is about, kind, key and part: the same for each of its entries, on whatever page it stands. */
 export function about(form) {

@@ -16,7 +16,7 @@ export const visit = () => document.querySelector('[data-visit]')?.dataset.visit
 export function card() {
   const address = new URLSearchParams(window.location.search);
   const open = address.get('card');
-  return open === null ? {} : { card: open, card_of: address.get('subject') ?? '' };
+  return open === null ? {} : { card: open, card_of: address.get('part') ?? '' };
 }
 
 export const station = () => document.querySelector('[data-visit]')?.dataset.station ?? null;

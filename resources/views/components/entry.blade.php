@@ -22,15 +22,15 @@
     @endif
     <input type="hidden" name="stage" value="{{ $stage ?? $page->station->value }}">
     @if ($part !== null)
-        <input type="hidden" name="subject" value="{{ $part }}">
+        <input type="hidden" name="part" value="{{ App\View\PartAddress::field($part) }}">
     @endif
     @if ($value !== null)
         <input type="hidden" name="value" value="{{ $value }}">
     @endif
     @if ($card && $page->openCard() !== null)
         <input type="hidden" name="card" value="{{ $page->openCard()->card->key }}">
-        @if ($page->openCard()->subject !== '')
-            <input type="hidden" name="subject" value="{{ $page->openCard()->subject }}">
+        @if (App\View\PartAddress::of($page->openCard()->part) !== [])
+            <input type="hidden" name="part" value="{{ App\View\PartAddress::field($page->openCard()->part) }}">
         @endif
     @endif
     {{ $slot }}

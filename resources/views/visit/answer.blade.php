@@ -4,13 +4,13 @@
 @else
     @foreach ($answer->touched as $control)@include('visit.control')@endforeach
     @if ($answer->isCourseStale())@include('visit.course')@endif
-    @if ($answer->isStale(Metrum\Log\Part::Verdict))@include('visit.table')@endif
+    @if ($answer->isStale(Metrum\Log\Region::Verdict))@include('visit.table')@endif
     @foreach ($answer->hinted() as $cell)@include('visit.hint')@endforeach
 @endif
 @if ($answer->isStateStale())@include('visit.state')@endif
-@if ($answer->isStale(Metrum\Log\Part::Verdict))@include('visit.verdict')@endif
-@if ($answer->isStale(Metrum\Log\Part::Walk))@include('visit.walk')@endif
-@if ($answer->isStale(Metrum\Log\Part::Work))
+@if ($answer->isStale(Metrum\Log\Region::Verdict))@include('visit.verdict')@endif
+@if ($answer->isStale(Metrum\Log\Region::Walk))@include('visit.walk')@endif
+@if ($answer->isStale(Metrum\Log\Region::Work))
     @include('visit.clocks')
     @include('visit.touched')
     @include('visit.hazards')

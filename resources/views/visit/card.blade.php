@@ -1,7 +1,7 @@
 {{-- one piece of work, step by step --}}
 @php($locked = $page->advice->isLocked($open->card))
 <section id="card" class="card-open card-steps" aria-labelledby="h-card">
-    <header><h2 id="h-card">{{ $open->card->name }}{{ $open->subject === '' ? '' : ', '.$open->subject }}</h2><span
+    <header><h2 id="h-card">{{ $open->card->name }}{{ App\View\PartAddress::behind($open->part) }}</h2><span
         class="soft">{{ $open->card->minutes }} min, {{ $open->card->effort->label() }}</span></header>
     <p class="card-why">{{ $open->card->why }}@if ($open->card->tools !== []) <span class="soft">To hand:
         {{ implode(', ', $open->card->tools) }}.</span>@endif</p>

@@ -1,6 +1,6 @@
 @php($charge = $page->charging())
 <section id="card" class="card-open" aria-labelledby="h-move" data-part>
-    <header><h2 id="h-move">Refrigerant{{ $work->subject === '' ? '' : ', '.$work->subject }}</h2><span
+    <header><h2 id="h-move">Refrigerant{{ App\View\PartAddress::behind($work->part) }}</h2><span
         class="soft">{{ $page->findings->circuit->refrigerant }}{{ $charge->moved() === '' ? ''
         : ' · '.$charge->moved() }}{{ $charge->overPlate() === '' ? '' : ' · '.$charge->overPlate() }}</span></header>
     <p class="charge-says"><b>{{ $charge->words->missing() }}</b>
@@ -26,7 +26,7 @@
     @if ($work->gates->refusal() !== '')<p class="caution">● Nothing is added: {{ $work->gates->refusal() }}. No
         reason passes that.</p>@endif
     <div class="card-body">
-        <x-entry :page="$page" kind="move" key="charge" :part="$work->subject" says="refrigerant moved"
+        <x-entry :page="$page" kind="move" key="charge" :part="$work->part" says="refrigerant moved"
             id="move-charge" class="move charge">
             @if ($charge->cylinders() !== [])
                 <label for="cylinder">Out of, or into, cylinder</label>

@@ -1,13 +1,13 @@
 @php($field = $work->control->row()->field)
 <section id="{{ $page->openCard() === null ? 'card' : 'move' }}" class="card-open" aria-labelledby="h-move" data-part>
-    <header><h2 id="h-move">{{ $work->control->label() }}{{ $work->subject === '' ? '' : ', '.$work->subject }}</h2>
+    <header><h2 id="h-move">{{ $work->control->label() }}{{ App\View\PartAddress::behind($work->part) }}</h2>
         @if ($work->asFound() !== null)<span class="soft">as found {{ $work->asFound() }}{{ $work->position() === ''
             ? '' : ' · '.$work->position() }}</span>@endif</header>
     @include('visit.preconditions', ['all' => $work->gates->all()])
     @if ($work->gates->isTooSoon())<p class="hint">◐ The last move was not read again: one at a time, else nobody
         knows what helped.</p>@endif
     <div class="card-body">
-        <x-entry :page="$page" kind="move" :key="$work->control->value" :part="$work->subject"
+        <x-entry :page="$page" kind="move" :key="$work->control->value" :part="$work->part"
             :value="$work->isTurned() ? $work->typed() : null" :says="$work->control->label().($work->isTurned()
             ? ' '.$work->turns($work->value) : '')" :id="'move-'.(str_replace('_', '-', $work->control->value))"
             class="move">
@@ -65,21 +65,21 @@
     @foreach ($work->warnings() as $warning)<p class="hint">◐ {{ $warning }}</p>@endforeach
     @foreach ($work->gates->cautions() as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
     @if ($work->isTurned() && $page->openCard() === null)
-    <details class="which" @if ($work->subject !== '') open @endif><summary>Several of them? One at a time, each with
+    <details class="which" @if ($work->part->name() !== '') open @endif><summary>Several of them? One at a time, each with
         its own log</summary>
         <form method="get" action="{{ route('visits.show', [$page->visit, 'put_right']) }}"><input type="hidden"
             name="card" value="{{ $work->control->value }}"><label for="which">Which one</label> <input id="which"
-            class="input" name="subject" value="{{ $work->subject }}" maxlength="48" placeholder="valve B, coil 2">
+            class="input" name="part" value="{{ $work->part->name() }}" maxlength="48" placeholder="valve B, coil 2">
             <button class="btn quiet">Open it</button></form>
-        @foreach ($page->parts() as $one)@if ($one !== $work->subject)<a
-            href="{{ route('visits.show', [$page->visit, 'put_right', 'card' => $work->control->value, 'subject'
-            => $one]) }}">{{ $one === '' ? 'the circuit itself' : $one }}</a>@endif @endforeach
+        @foreach ($page->parts() as $one)@if (! $one->is($work->part))<a
+            href="{{ $work->linkTo($one) }}">{{ $one->name() === '' ? 'the circuit itself' : $one->name() }}</a>@endif
+        @endforeach
     </details>
     @endif
     <p class="card-foot">@if ($work->response() !== '')<b>This one: {{ $work->response() }}</b>@endif
         {{ $work->proposal() }}
         @if ($work->allTheWayBack() !== null)
-            <x-entry :page="$page" kind="move" :key="$work->control->value" :part="$work->subject"
+            <x-entry :page="$page" kind="move" :key="$work->control->value" :part="$work->part"
                 :value="$work->typedTurns($work->allTheWayBack())" says="all the way back" class="inline"><input
                 type="hidden" name="overruled" value="all the way back"><button class="plain">All the way back:
                 {{ $work->turns($work->allTheWayBack()) }}</button></x-entry>

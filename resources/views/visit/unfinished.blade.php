@@ -1,14 +1,14 @@
 {{-- what is still to be put back, and what was begun --}}
-@foreach ($page->side()->touched() as [$touched, $subject])
+@foreach ($page->side()->touched() as [$touched, $part])
     @if ($loop->first)<p>To be put back</p>@endif
-    <x-entry :page="$page" kind="restored" :key="$touched" :part="$subject" :says="'put back: '.$touched"><button
+    <x-entry :page="$page" kind="restored" :key="$touched" :part="$part" :says="'put back: '.$touched"><button
         class="plain" name="value" value="yes" @disabled(! $page->mayEnter)>▢
-        {{ str_replace('_', ' ', $touched) }}{{ $subject === '' ? '' : ', '.$subject }}</button></x-entry>
+        {{ str_replace('_', ' ', $touched) }}{{ App\View\PartAddress::behind($part) }}</button></x-entry>
 @endforeach
-@foreach ($page->cards()->open() as [$card, $subject])
+@foreach ($page->cards()->open() as [$card, $part])
     @if ($loop->first)<p>Begun, not ended</p>@endif
-    <a href="{{ App\View\CardList::link($page->visit, $card, $subject) }}">◐
-        {{ $card->name }}{{ $subject === '' ? '' : ', '.$subject }}</a>
+    <a href="{{ App\View\CardList::link($page->visit, $card, $part) }}">◐
+        {{ $card->name }}{{ App\View\PartAddress::behind($part) }}</a>
 @endforeach
 @if ($page->mayEnter && $page->side()->touchable() !== [])
 <details class="add-touched"><summary>+ something touched</summary>

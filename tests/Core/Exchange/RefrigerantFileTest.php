@@ -7,6 +7,7 @@ namespace Tests\Core\Exchange;
 use Metrum\Data\Refused;
 use Metrum\Exchange\LogWriter;
 use Metrum\Exchange\VisitReader;
+use Metrum\Installation\PartId;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Log\Kinds\WeighedAmount;
@@ -38,7 +39,7 @@ final class RefrigerantFileTest extends TestCase
         self::assertEqualsWithDelta(0.4, (float) $weighed->moved(), 1e-9);
         self::assertSame('seasonal', $weighed->purpose?->value);
         self::assertSame('product cannot wait', $move->text(PlantMoved::OVERRULED));
-        $again = self::read(LogWriter::rows($log));
+        $again = self::read(LogWriter::rows($log, PartId::circuit()));
         self::assertTrue($again->history(FactKind::Move)[0]->content->says($move));
     }
 
@@ -47,7 +48,7 @@ final class RefrigerantFileTest extends TestCase
         $log = self::read([['kind' => 'move', 'key' => 'charge', 'value' => -0.2]]);
 
         self::assertSame([], WeighedAmount::in($log->history(FactKind::Move)[0]->content)->data());
-        self::assertArrayNotHasKey('data', LogWriter::rows($log)[0]);
+        self::assertArrayNotHasKey('data', LogWriter::rows($log, PartId::circuit())[0]);
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */
@@ -81,6 +82,6 @@ final class RefrigerantFileTest extends TestCase
         $told = VisitReader::visit(json_encode($file, JSON_THROW_ON_ERROR))->told;
         assert($told !== null);
 
-        return $told[0];
+        return $told->log;
     }
 }

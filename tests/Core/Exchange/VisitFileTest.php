@@ -59,8 +59,8 @@ final class VisitFileTest extends TestCase
 
     public function test_what_is_read_writes_the_same_file_again(): void
     {
-        $first = VisitWriter::json(VisitReader::json(self::EXAMPLE));
-        self::assertSame($first, VisitWriter::json(VisitReader::json($first)));
+        $first = VisitWriter::json(VisitWriter::file(VisitReader::json(self::EXAMPLE)));
+        self::assertSame($first, VisitWriter::json(VisitWriter::file(VisitReader::json($first))));
         $wanted = json_decode(self::EXAMPLE, true);
         unset($wanted['confirmed']);
         self::assertEquals($wanted, json_decode($first, true));
@@ -151,7 +151,7 @@ final class VisitFileTest extends TestCase
         yield 'not JSON' => ['suction 2 bar', 'file: '];
         yield 'a list' => ['[]', 'a visit is a JSON object'];
         yield 'another format' => ['{"format":"other"}', 'format: "other" was given; metrum-visit is wanted'];
-        yield 'a later version' => ['{"version":2}', 'version: 2 was given; 1 is wanted'];
+        yield 'a later version' => ['{"version":3}', 'version: 3 was given; 1 or 2 is wanted'];
         yield 'no refrigerant' => ['{"system":{}}', 'system.refrigerant: missing; it is required'];
         yield 'an unknown refrigerant' => [
             '{"system":{"refrigerant":"R-9000"}}',

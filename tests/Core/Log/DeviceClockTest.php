@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Log;
 
+use Metrum\Installation\PartId;
 use Metrum\Log\Content;
 use Metrum\Log\DeviceClock;
 use Metrum\Log\Fact;
@@ -54,7 +55,8 @@ final class DeviceClockTest extends TestCase
             new \DateTimeImmutable($at),
             Source::Hand,
             'somebody',
-            'a circuit',
+            'a plant',
+            PartId::circuit(),
         );
         $later = $reading('b', 278.15, '2026-11-26T08:30:00Z');
         $older = $reading('a', 276.15, '2026-11-26T08:20:00Z');

@@ -6,7 +6,9 @@ namespace Tests\Core\Log;
 
 use Metrum\Findings\Chapters;
 use Metrum\Findings\Findings;
+use Metrum\Installation\Circuit;
 use Metrum\Installation\CircuitWriter;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
@@ -20,9 +22,10 @@ use Metrum\Log\Kinds\CircuitChanged;
 use Metrum\Log\Kinds\TakenBack;
 use Metrum\Log\Log;
 use Metrum\Log\NotAFact;
-use Metrum\Log\Part;
+use Metrum\Log\Region;
 use Metrum\Log\Source;
 use Metrum\Log\Statement;
+use Metrum\Log\Window;
 use Metrum\Quantity\Atmosphere;
 use Metrum\Quantity\Units;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -39,7 +42,7 @@ final class LogTest extends TestCase
         return new Ground(Units::fromSettings(['pressure' => 'bar']), Atmosphere::atAltitude(0.0));
     }
 
-    private function fact(FactKind $kind, Content $content): Fact
+    private function fact(FactKind $kind, Content $content, ?PartId $part = null): Fact
     {
         return new Fact(
             'F'.++$this->facts,
@@ -48,7 +51,8 @@ final class LogTest extends TestCase
             new \DateTimeImmutable('2026-11-26 08:00'),
             Source::Hand,
             'ylva',
-            'room-2',
+            'a plant',
+            $part ?? PartId::circuit(),
         );
     }
 
@@ -62,7 +66,9 @@ final class LogTest extends TestCase
 
     private static function found(Fact ...$facts): Findings
     {
-        $chapters = Chapters::of(new Log(array_values($facts)), Visits::cooler()->circuit, 'v', '2026-11-26');
+        $chapters = Chapters::of(
+            new Window(new Log(array_values($facts)), Visits::cooler()->circuit, PartId::circuit(), 'v', '2026-11-26'),
+        );
         self::assertCount(1, $chapters->all, 'nothing has moved the plant');
 
         return $chapters->present()->findings;
@@ -74,7 +80,7 @@ final class LogTest extends TestCase
 
         self::assertEqualsWithDelta(210e3, (float) $fact->content->value, 1e-6);
         self::assertSame(['typed' => '2,1', 'unit' => 'bar'], $fact->content->data);
-        self::assertSame('Suction 2.10 bar', $fact->rule()->line($fact->content, self::ground()->units));
+        self::assertSame('Suction 2.10 bar', $fact->rule()->line($fact, self::ground()->units));
     }
 
     public function test_the_last_fact_of_a_place_stands_and_others_stay_beside_it(): void
@@ -121,20 +127,18 @@ final class LogTest extends TestCase
         self::assertCount(3, (new Log([$first, $second, $undo]))->facts, 'nothing is lost');
     }
 
-    public function test_a_subject_has_a_place_of_its_own(): void
+    public function test_a_part_has_a_place_of_its_own(): void
     {
-        $said = fn (string $subject, string $typed): Fact => $this->fact(
+        $said = fn (string $of, string $typed): Fact => $this->fact(
             FactKind::Reading,
             FactKind::Reading
                 ->rule()
-                ->content(
-                    new Statement(FactKind::Reading, 'compressor_current_a', $typed, subject: $subject),
-                    self::ground(),
-                ),
+                ->content(new Statement(FactKind::Reading, 'compressor_current_a', $typed), self::ground()),
+            self::ground()->partOf(new Statement(FactKind::Reading, 'compressor_current_a', $typed, of: $of)),
         );
 
         self::assertCount(2, (new Log([$said('compressor 1', '9'), $said('compressor 2', '11')]))->standing());
-        self::assertCount(1, (new Log([$said('compressor 1', '9'), $said('compressor 1', '11')]))->standing());
+        self::assertCount(1, (new Log([$said('compressor 1', '9'), $said('Compressor 1', '11')]))->standing());
     }
 
     public function test_the_findings_are_folded_from_what_stands(): void
@@ -161,13 +165,14 @@ final class LogTest extends TestCase
     {
         $circuit = Visits::cooler()->circuit;
         $system = ['refrigerant' => 'R-134a'] + CircuitWriter::system($circuit);
-        $changed = $this->fact(FactKind::Circuit, CircuitChanged::to($system, CircuitWriter::design($circuit)));
+        $other = Circuit::fromWords($system, CircuitWriter::design($circuit));
+        $changed = $this->fact(FactKind::Circuit, CircuitChanged::to($other));
 
         self::assertSame('R-448A', self::found()->circuit->refrigerant);
         self::assertSame('R-134a', self::found($changed)->circuit->refrigerant);
         self::assertSame(
             'Circuit changed, now R-134a',
-            $changed->rule()->line($changed->content, self::ground()->units),
+            $changed->rule()->line($changed, self::ground()->units),
         );
     }
 
@@ -212,11 +217,11 @@ final class LogTest extends TestCase
             ->rule()
             ->stale($this->said($kind, $key, $typed)->content);
 
-        self::assertSame(Part::cases(), $stale(FactKind::Reading, 'box_temperature_c', '4'));
-        self::assertSame(Part::cases(), $stale(FactKind::State, 'state', 'starting'));
-        self::assertNotContains(Part::Course, $stale(FactKind::Observation, 'sight_glass', 'clear'));
-        self::assertContains(Part::Verdict, $stale(FactKind::Observation, 'sight_glass', 'clear'));
-        self::assertContains(Part::Course, $stale(FactKind::Observation, 'compressor', 'off_on_oil'));
+        self::assertSame(Region::cases(), $stale(FactKind::Reading, 'box_temperature_c', '4'));
+        self::assertSame(Region::cases(), $stale(FactKind::State, 'state', 'starting'));
+        self::assertNotContains(Region::Course, $stale(FactKind::Observation, 'sight_glass', 'clear'));
+        self::assertContains(Region::Verdict, $stale(FactKind::Observation, 'sight_glass', 'clear'));
+        self::assertContains(Region::Course, $stale(FactKind::Observation, 'compressor', 'off_on_oil'));
         self::assertSame([], $stale(FactKind::Note, 'note', 'key is at the kiosk'));
     }
 

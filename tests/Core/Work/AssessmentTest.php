@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core\Work;
 
 use Metrum\Exchange\VisitReader;
-use Metrum\Findings\Chapters;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Log\FactKind;
 use Metrum\Log\Log;
+use Metrum\Log\Window;
 use Metrum\Twin\Twins;
 use Metrum\Work\Assessment;
 use PHPUnit\Framework\TestCase;
@@ -18,14 +18,14 @@ final class AssessmentTest extends TestCase
 {
     public function test_it_says_at_every_fact_what_it_would_say_worked_anew(): void
     {
-        [$facts, $fold] = self::visit();
+        [$facts, $window] = self::visit();
         $twins = new Twins();
         $empty = new Log([]);
-        $goesOn = self::assessed($empty, $fold);
+        $goesOn = self::assessed($window->withLog($empty));
         for ($told = 0; $told <= count($facts); $told++) {
             $log = new Log(array_slice($facts, 0, $told));
-            $anew = new Assessment($log, $fold($log), new HouseRules(), $twins);
-            $goesOn = $goesOn->after($log, $fold($log));
+            $anew = new Assessment($window->withLog($log), new HouseRules(), $twins);
+            $goesOn = $goesOn->after($window->withLog($log));
 
             self::assertEquals($anew->accounts(), $goesOn->accounts(), "after $told facts");
             self::assertEquals(
@@ -40,13 +40,13 @@ final class AssessmentTest extends TestCase
 
     public function test_a_move_leaves_what_was_weighed_before_it(): void
     {
-        [$facts, $fold] = self::visit();
+        [$facts, $window] = self::visit();
         $move = array_search(FactKind::Move, array_map(static fn ($one) => $one->kind, $facts), true);
         self::assertIsInt($move);
-        $before = self::assessed(new Log(array_slice($facts, 0, $move)), $fold);
+        $before = self::assessed($window->withLog(new Log(array_slice($facts, 0, $move))));
         $verdict = $before->verdict($before->judged());
         $after = new Log(array_slice($facts, 0, $move + 1));
-        $goesOn = $before->after($after, $fold($after));
+        $goesOn = $before->after($window->withLog($after));
 
         self::assertSame($verdict, $goesOn->verdict($goesOn->judged()), 'one verdict, not two that are alike');
         self::assertSame($before->accounts()[0], $goesOn->accounts()[0]);
@@ -54,23 +54,22 @@ final class AssessmentTest extends TestCase
 
     public function test_what_is_told_of_a_chapter_or_taken_back_is_weighed_anew(): void
     {
-        [$facts, $fold] = self::visit();
-        $before = self::assessed(new Log(array_slice($facts, 0, 6)), $fold);
+        [$facts, $window] = self::visit();
+        $before = self::assessed($window->withLog(new Log(array_slice($facts, 0, 6))));
         $verdict = $before->verdict($before->judged());
         foreach ([array_slice($facts, 0, 7), array_slice($facts, 1, 5)] as $now) {
             $log = new Log($now);
-            $goesOn = $before->after($log, $fold($log));
+            $goesOn = $before->after($window->withLog($log));
             self::assertNotSame($verdict, $goesOn->verdict($goesOn->judged()));
         }
     }
 
-    /** @param  \Closure(Log): Chapters  $fold */
-    private static function assessed(Log $log, \Closure $fold): Assessment
+    private static function assessed(Window $window): Assessment
     {
-        return new Assessment($log, $fold($log), new HouseRules(), new Twins());
+        return new Assessment($window, new HouseRules(), new Twins());
     }
 
-    /** @return array{list<\Metrum\Log\Fact>, \Closure(Log): Chapters} of a visit with two turns, and its fold */
+    /** @return array{list<\Metrum\Log\Fact>, Window} of a visit with two turns */
     private static function visit(): array
     {
         $at = static fn (int $minute): string => sprintf('2026-07-01T09:%02d:00Z', $minute);
@@ -104,11 +103,7 @@ final class AssessmentTest extends TestCase
             'log' => $log,
         ], JSON_THROW_ON_ERROR));
         self::assertNotNull($file->told);
-        $circuit = $file->findings->circuit;
 
-        return [
-            $file->told[0]->facts,
-            static fn (Log $log): Chapters => Chapters::of($log, $circuit, 'visit', $at(0)),
-        ];
+        return [$file->told->log->facts, $file->told];
     }
 }

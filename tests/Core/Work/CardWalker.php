@@ -7,15 +7,16 @@ namespace Tests\Core\Work;
 use Metrum\Card\Card;
 use Metrum\Card\Step;
 use Metrum\Card\StepKind;
-use Metrum\Findings\Chapters;
 use Metrum\Installation\Circuit;
 use Metrum\Installation\Kind;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Log;
 use Metrum\Log\Source;
+use Metrum\Log\Window;
 use Metrum\Quantity\Field;
 use Metrum\Quantity\Units;
 use Metrum\Twin\Twins;
@@ -65,17 +66,18 @@ final class CardWalker
         string $key,
         ?float $si = null,
         ?string $word = null,
-        string $subject = '',
+        ?PartId $part = null,
     ): self {
         $this->minute++;
         $this->facts[] = new Fact(
             sprintf('%026d', $this->minute),
             $kind,
-            new Content($key, $si, $word, [], $subject),
+            new Content($key, $si, $word),
             new \DateTimeImmutable("2026-11-26T08:00:00Z +$this->minute minutes"),
             Source::Hand,
             'somebody',
-            'a circuit',
+            'a plant',
+            $part ?? PartId::circuit(),
         );
 
         return $this;
@@ -128,19 +130,20 @@ final class CardWalker
 
     public function work(): Assessment
     {
-        $chapters = Chapters::of(
+        $window = new Window(
             $this->log(),
             $this->circuit ?? self::circuitFor($this->card),
+            PartId::circuit(),
             'a visit',
             '2026-11-26T08:00:00Z',
         );
 
-        return new Assessment($this->log(), $chapters, $this->rules, new Twins());
+        return new Assessment($window, $this->rules, new Twins());
     }
 
     public function run(): Run
     {
-        return new Run($this->card, '', $this->work(), $this->log(), new Units());
+        return new Run($this->card, PartId::circuit(), $this->work(), $this->log(), new Units());
     }
 
     /** Ends it: what it came to is a fact. */
@@ -154,7 +157,8 @@ final class CardWalker
             new \DateTimeImmutable("2026-11-26T08:00:00Z +$this->minute minutes"),
             Source::Hand,
             'somebody',
-            'a circuit',
+            'a plant',
+            PartId::circuit(),
         );
 
         return $this;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Work;
 
-use Metrum\Findings\Chapters;
 use Metrum\Installation\Circuit;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Observation;
@@ -16,6 +16,7 @@ use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Log;
 use Metrum\Log\Source;
+use Metrum\Log\Window;
 use Metrum\Twin\Machine;
 use Metrum\Twin\Sizing;
 use Metrum\Twin\SteadyState;
@@ -151,7 +152,7 @@ final class ChargeHand
     public function say(FactKind $kind, Content $content): self
     {
         $id = sprintf('%026d', count($this->facts));
-        $this->facts[] = new Fact($id, $kind, $content, $this->now, Source::Simulator, '', '');
+        $this->facts[] = new Fact($id, $kind, $content, $this->now, Source::Simulator, '', '', PartId::circuit());
 
         return $this;
     }
@@ -160,11 +161,9 @@ final class ChargeHand
     public function work(?float $book = null): Assessment
     {
         static $twins = new Twins();
-        $log = new Log($this->facts);
 
         return new Assessment(
-            $log,
-            Chapters::of($log, $this->circuit, 'a visit', ''),
+            new Window(new Log($this->facts), $this->circuit, PartId::circuit(), 'a visit'),
             $this->rules,
             $twins,
             book: static fn (): ?float => $book,

@@ -11,6 +11,7 @@ use Metrum\Exchange\WorkAnswer;
 use Metrum\Findings\DerivedFigure;
 use Metrum\Installation\Circuit;
 use Metrum\Installation\DesignKey;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\HouseRules;
@@ -161,7 +162,7 @@ final class ChargingTest extends TestCase
             $hand->add(0.06 * $hand->machine->charge)->read();
         }
         $assessment = $hand->work();
-        $rows = ChargeLog::of($assessment, '')->rows;
+        $rows = ChargeLog::of($assessment, PartId::circuit())->rows;
         $knee = Knee::in($rows);
 
         self::assertNotNull($knee);
@@ -174,7 +175,7 @@ final class ChargingTest extends TestCase
         self::assertNull(Knee::in(array_slice($rows, 0, 3)), 'three rows are no knee');
         self::assertNull(Knee::in(array_slice($rows, 0, 4)), 'nor is superheat that still falls');
         // Further than the knee it is taken back to what the plan's subcooling wants.
-        $back = (new NextMove($assessment))->of(Control::Charge, '');
+        $back = (new NextMove($assessment))->of(Control::Charge, PartId::circuit());
         self::assertNotNull($back);
         $excess = $hand->in() - $hand->machine->charge;
         self::assertEqualsWithDelta(-$excess, $back[0], 0.3 * $excess);
@@ -183,10 +184,10 @@ final class ChargingTest extends TestCase
     public function test_another_move_begins_another_log(): void
     {
         $hand = ChargeHand::cabinet(0.7)->look()->read()->add(0.02)->read();
-        self::assertCount(2, ChargeLog::of($hand->work(), '')->rows);
+        self::assertCount(2, ChargeLog::of($hand->work(), PartId::circuit())->rows);
         $hand->say(FactKind::Move, new Content(Control::CondenserWashed->value, null, 'done'));
         $hand->wait()->read();
-        $log = ChargeLog::of($hand->work(), '');
+        $log = ChargeLog::of($hand->work(), PartId::circuit());
         self::assertCount(1, $log->rows);
         self::assertFalse($log->isCharging());
     }
@@ -293,7 +294,7 @@ final class ChargingTest extends TestCase
     {
         $chapter = $assessment->present()->chapter;
 
-        return Shortage::of($chapter->findings, $assessment->figures($chapter, ''), $assessment->rules);
+        return Shortage::of($chapter->findings, $assessment->figures($chapter, PartId::circuit()), $assessment->rules);
     }
 
     public function test_while_it_is_charged_the_gate_stays_open_until_it_is_right(): void
@@ -350,7 +351,7 @@ final class ChargingTest extends TestCase
         );
         $full = static fn (): ChargeHand => ChargeHand::cabinet(1.3)->look()->read();
         self::assertSame('', $refused($full()));
-        self::assertLessThan(0.0, (new NextMove($full()->work()))->of(Control::Charge, '')[0] ?? 0.0);
+        self::assertLessThan(0.0, (new NextMove($full()->work()))->of(Control::Charge, PartId::circuit())[0] ?? 0.0);
 
         $cases = [
             'condenser face: not looked at' => ChargeHand::cabinet(1.3)->read(),
@@ -365,7 +366,7 @@ final class ChargingTest extends TestCase
         ];
         foreach ($cases as $said => $hand) {
             self::assertStringContainsString($said, $refused($hand));
-            $next = (new NextMove($hand->work()))->of(Control::Charge, '')[0] ?? 0.0;
+            $next = (new NextMove($hand->work()))->of(Control::Charge, PartId::circuit())[0] ?? 0.0;
             self::assertGreaterThanOrEqual(0.0, $next, $said.': nothing is taken out');
         }
         $repair = new Content(Control::Charge->value, -0.3, null, [WeighedAmount::PURPOSE => 'repair']);
@@ -392,7 +393,7 @@ final class ChargingTest extends TestCase
     /** @return list<string> */
     private static function shutLabels(ChargeHand $hand): array
     {
-        $gate = new TakingGate($hand->work(), $hand->work()->judged(), '');
+        $gate = new TakingGate($hand->work(), $hand->work()->judged(), PartId::circuit());
 
         return array_map(static fn (Requirement $one): string => $one->label, (new Gate($gate->all()))->shut());
     }
@@ -501,8 +502,8 @@ final class ChargingTest extends TestCase
     public function test_while_the_clock_runs_nothing_is_proposed(): void
     {
         $hand = ChargeHand::cabinet(0.62)->look()->read()->add(0.02, minutes: 2)->look()->read();
-        self::assertNull((new NextMove($hand->work()))->of(Control::Charge, ''));
-        self::assertNotNull((new NextMove($hand->wait()->look()->read()->work()))->of(Control::Charge, ''));
+        self::assertNull((new NextMove($hand->work()))->of(Control::Charge, PartId::circuit()));
+        self::assertNotNull((new NextMove($hand->wait()->look()->read()->work()))->of(Control::Charge, PartId::circuit()));
     }
 
     public function test_it_went_as_foretold_only_where_all_that_was_read_did(): void
@@ -547,9 +548,9 @@ final class ChargingTest extends TestCase
         $hand = ChargeHand::cabinet(0.62)->look()->read()->add(0.02, [PlantMoved::OVERRULED => 'milk']);
         $may = new MayMove($hand->work());
 
-        self::assertTrue($may->isTooSoon(Control::Charge, ''));
+        self::assertTrue($may->isTooSoon(Control::Charge, PartId::circuit()));
         $hand->look()->read();
-        self::assertFalse((new MayMove($hand->work()))->isTooSoon(Control::Charge, ''));
+        self::assertFalse((new MayMove($hand->work()))->isTooSoon(Control::Charge, PartId::circuit()));
     }
 
     /** @return iterable<string, array{string, bool}> */
@@ -595,12 +596,12 @@ final class ChargingTest extends TestCase
     public function test_the_command_line_tells_the_charge(): void
     {
         $hand = ChargeHand::cabinet(0.62)->look()->read();
-        $told = WorkAnswer::of($hand->work()->log, $hand->work())['charging'];
+        $told = WorkAnswer::of($hand->work())['charging'];
         assert(is_array($told));
         self::assertSame(['charge_by_knee', 'open'], [$told['school'], $told['gate']]);
         self::assertGreaterThan(0.1, $told['missing_kg']);
         $over = ChargeHand::cabinet(1.25)->look()->read();
-        $answer = WorkAnswer::of($over->work()->log, $over->work())['charging'];
+        $answer = WorkAnswer::of($over->work())['charging'];
         assert(is_array($answer));
         self::assertSame('shut', $answer['gate']);
         self::assertLessThan(0.0, $answer['next_kg']);
@@ -610,7 +611,7 @@ final class ChargingTest extends TestCase
     {
         $assessment = $hand->work();
 
-        return new ChargingGate($assessment, $assessment->judged(), '');
+        return new ChargingGate($assessment, $assessment->judged(), PartId::circuit());
     }
 
     /** @return list<string> */

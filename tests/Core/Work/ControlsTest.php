@@ -8,6 +8,7 @@ use Metrum\Data\Knowledge;
 use Metrum\Diagnosis\Cautions;
 use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\MoveAnswer;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\MoveOutcome;
@@ -62,7 +63,7 @@ final class ControlsTest extends TestCase
     public function test_what_a_move_came_to_speaks_in_the_right_direction(): void
     {
         $said = static function (Control $control, MoveOutcome $outcome, float $value, bool $again = false): array {
-            return (new MoveAnswer($control, $outcome, $value, again: $again))->speech()->faults ?? [];
+            return (new MoveAnswer($control, $outcome, $value, PartId::circuit(), $again))->speech()->faults ?? [];
         };
         $short = Fault::Undercharge->value;
         $much = Fault::Overcharge->value;

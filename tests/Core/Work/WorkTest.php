@@ -8,7 +8,9 @@ use Metrum\Data\Refused;
 use Metrum\Exchange\VisitFile;
 use Metrum\Exchange\VisitReader;
 use Metrum\Exchange\WorkAnswer;
+use Metrum\Findings\Chapters;
 use Metrum\Findings\DerivedFigure;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Band;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Fault;
@@ -226,8 +228,8 @@ final class WorkTest extends TestCase
     public function test_an_opened_valve_uses_more_of_the_coil_and_a_shut_one_less(): void
     {
         $assessment = self::work(self::told(self::whole(9.0)));
-        [$before, $opened] = $assessment->forecasts->coilUse(Control::ValveTurn, -0.5, '') ?? [0.0, 0.0];
-        [$same, $shut] = $assessment->forecasts->coilUse(Control::ValveTurn, 0.5, '') ?? [0.0, 0.0];
+        [$before, $opened] = $assessment->forecasts->coilUse(Control::ValveTurn, -0.5, PartId::circuit()) ?? [0.0, 0.0];
+        [$same, $shut] = $assessment->forecasts->coilUse(Control::ValveTurn, 0.5, PartId::circuit()) ?? [0.0, 0.0];
         self::assertSame($before, $same);
         self::assertGreaterThan(0.5, $before);
         self::assertGreaterThan($before, $opened);
@@ -240,7 +242,7 @@ final class WorkTest extends TestCase
         $turning = static fn (array ...$facts): Turning => new Turning(
             self::work(self::told([...self::whole(12.0), ...array_merge(...$facts)])),
             Control::ValveTurn,
-            '',
+            PartId::circuit(),
         );
         $band = new Band(4.5, 6.5, 'wanted');
         $turn = static fn (float $turns, float $read, int $minute): array => [
@@ -305,7 +307,7 @@ final class WorkTest extends TestCase
         $settled = static function (array ...$facts): bool {
             $state = ['kind' => 'state', 'word' => 'running_settled', 'at' => self::at(1)];
             $assessment = self::work(self::told([...self::whole(9.0), $state, ...$facts]));
-            [$one] = Preconditions::at($assessment, $assessment->judged(), '')->all([Prerequisite::Settled]);
+            [$one] = Preconditions::at($assessment, $assessment->judged(), PartId::circuit())->all([Prerequisite::Settled]);
 
             return $one->isHolding();
         };
@@ -324,7 +326,7 @@ final class WorkTest extends TestCase
         $last = $assessment->present();
 
         self::assertSame(MoveOutcome::AsForetold, $last->outcome);
-        self::assertSame(['condenser_washed'], array_map(static fn ($one) => $one->key, $last->came->joint));
+        self::assertSame(['condenser_washed'], array_map(static fn ($one) => $one->content->key, $last->came->joint));
         self::assertSame([], $last->moved, 'evidence of neither');
         self::assertSame([], $assessment->responses->all());
     }
@@ -395,14 +397,14 @@ final class WorkTest extends TestCase
             $minute = 60 * ($i + 1);
             $facts = [...$facts, self::turned(-0.25, '', $minute), ...self::superheat($one, $minute + 30)];
         }
-        $learned = self::work(self::told($facts))->responses->of(Control::ValveTurn, '');
+        $learned = self::work(self::told($facts))->responses->of(Control::ValveTurn, PartId::circuit());
         self::assertNotNull($learned);
         self::assertSame(4, $learned->pairs);
         // By hand: (−2·14 − 12.4 + 9.5 + 2·8.1) ÷ (10·0.25) out, so 5.88 K a turn in.
         self::assertEqualsWithDelta(5.88, $learned->slope, 0.15 * 5.88);
 
         $one = self::work(self::told([...self::whole(14.0), self::turned(-0.25), ...self::superheat(12.4, 40)]));
-        $once = $one->responses->of(Control::ValveTurn, '');
+        $once = $one->responses->of(Control::ValveTurn, PartId::circuit());
         self::assertNotNull($once);
         self::assertSame(1, $once->pairs);
         self::assertLessThan(abs(6.4 - $once->slope), abs((float) $once->forecasts - $once->slope));
@@ -420,7 +422,7 @@ final class WorkTest extends TestCase
         ];
         $learned = self::work(self::told($facts))->responses->all();
 
-        self::assertSame(['coil 2'], array_map(static fn ($one): string => $one->subject, $learned));
+        self::assertSame(['coil 2'], array_map(static fn ($one): string => $one->part->name(), $learned));
         self::assertGreaterThan(1.5, $learned[0]->slope);
     }
 
@@ -470,7 +472,7 @@ final class WorkTest extends TestCase
             ['kind' => 'restored', 'key' => 'bulb_off', 'subject' => 'coil 1'],
         ]);
         self::assertNotNull($file->told);
-        $answer = WorkAnswer::of($file->told[0], self::work($file));
+        $answer = WorkAnswer::of(self::work($file));
 
         self::assertSame(['stem_cracked'], $answer['touched']);
         self::assertSame(['added_kg' => 0.6, 'recovered_kg' => 0.15], $answer['movements']);
@@ -536,7 +538,7 @@ final class WorkTest extends TestCase
     {
         self::assertNotNull($file->told);
 
-        return new Assessment($file->told[0], $file->told[1], new HouseRules(), new Twins());
+        return new Assessment($file->told, new HouseRules(), new Twins());
     }
 
     /** @return non-empty-list<\Metrum\Findings\Chapter> */
@@ -544,7 +546,7 @@ final class WorkTest extends TestCase
     {
         self::assertNotNull($file->told);
 
-        return $file->told[1]->all;
+        return Chapters::of($file->told)->all;
     }
 
     /** @param  list<array<string, mixed>>  $log */
@@ -552,7 +554,7 @@ final class WorkTest extends TestCase
     {
         return (new NextMove(self::work(self::told($log))))->of(
             Control::ValveTurn,
-            '',
+            PartId::circuit(),
         )[0] ?? null;
     }
 

@@ -47,8 +47,8 @@
 </section>
 @if ($page->mayEnter)
 @php($closing = $page->side()->closing())
-@foreach ($page->side()->heldOpen() as [$touched, $subject])
-<x-entry :page="$page" kind="restored" :key="$touched" :part="$subject" value="yes" stage="leave"
+@foreach ($page->side()->heldOpen() as [$touched, $part])
+<x-entry :page="$page" kind="restored" :key="$touched" :part="$part" value="yes" stage="leave"
     :says="'left so: '.$touched" class="sheet grid-fields">
     <x-field name="reason" :label="'● '.ucfirst(str_replace('_', ' ',
         $touched)).' is not put back. Left so, because'" :value="''" />

@@ -10,7 +10,7 @@ use Metrum\Knowledge\Reading;
 use Metrum\Refrigerant\Refrigerant;
 
 /** Works the figures of coil and suction line. Superheat uses dew; the coil is judged at mid-glide by default. */
-final readonly class LowSide
+final readonly class LowSideFigures
 {
     /** Share of vapour behind the valve where nothing is known of the liquid before it. */
     private const USUAL_QUALITY = 0.25;

@@ -12,7 +12,7 @@ use Metrum\Quantity\Celsius;
 use Metrum\Refrigerant\Refrigerant;
 
 /** Works the figures of condenser, liquid line and discharge. Gauge readings become absolute by the atmosphere. */
-final readonly class HighSide
+final readonly class HighSideFigures
 {
     /** K around the line where its air is not known. */
     private const USUAL_AIR = Celsius::ZERO + 25.0;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Log;
 
-/** A part of a visit's page that can grow stale. */
-enum Part
+/** A region of a visit's page that can grow stale. */
+enum Region
 {
     case Verdict;
     case Walk;

@@ -1,0 +1,255 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Installation;
+
+use Metrum\Data\Reasons;
+use Metrum\Data\Refused;
+use Metrum\Data\Section;
+use Metrum\Quantity\Unit;
+use Metrum\Refrigerant\Library;
+
+/**
+ * Reads a plant as a document: what its circuits share in `system` and `design`, then its groups, compressors and
+ * circuits, each with its own. What InstallationWriter writes is read back the same.
+ */
+final readonly class InstallationReader
+{
+    public const VERSION = 1;
+
+    /** Keys of a plant beside its version. */
+    public const KEYS = ['system', 'design', 'groups', 'compressors', 'circuits'];
+
+    /** Of a circuit, beside what was found of it. */
+    public const OF_CIRCUIT = ['part', 'name', 'group', 'system', 'design', 'coils'];
+
+    public const CAPACITY = 'capacity_kw';
+
+    /** W. */
+    private const MOST_CAPACITY = 5e6;
+
+    private CircuitReader $words;
+
+    /** @param  list<string>  $besides  keys that a circuit may have besides */
+    public function __construct(private Reasons $reasons, private array $besides = [])
+    {
+        $this->words = new CircuitReader($reasons, Library::known());
+    }
+
+    /** A plant as it is stored. @throws Refused where it was harmed */
+    public static function stored(string $json): Installation
+    {
+        $reasons = new Reasons();
+        $document = json_decode($json, false);
+        $top = new Section('', $document instanceof \stdClass ? get_object_vars($document) : [], $reasons);
+        $top->only(['version', ...self::KEYS]);
+        $top->constant('version', self::VERSION);
+        $plant = (new self($reasons))->read($top);
+        $reasons->raise();
+        assert($plant !== null);
+
+        return $plant;
+    }
+
+    /** Null where anything of it is refused; the reasons are then where they are collected. */
+    public function read(Section $top): ?Installation
+    {
+        $system = $top->section('system', required: true);
+        $system->only([...self::shared(SystemKey::cases()), SystemKey::Kind->value, CircuitReader::ATMOSPHERE]);
+        $high = $this->highSide($system, $top->section('design'));
+        $atmosphere = $this->words->atmosphere($system);
+        $groups = $this->groups($top);
+        $known = [];
+        foreach ($top->rows('circuits') as $place => $row) {
+            $known[] = $this->branch($row, $place + 1, $groups);
+        }
+        if ($known === []) {
+            $top->refuse('circuits', 'missing; a plant has one at least');
+        }
+        $names = array_map(static fn (Branch $one): string => $one->part->value, $known);
+        foreach (array_keys(array_diff_key($names, array_unique($names))) as $place) {
+            $top->refuse("circuits.$place.part", 'stands for another circuit already');
+        }
+
+        return $this->reasons->areThere() || $known === []
+            ? null
+            : new Installation($high, array_values($groups), $known, $atmosphere);
+    }
+
+    private function highSide(Section $system, Section $design): HighSide
+    {
+        $keys = array_diff(self::shared(DesignKey::cases()), [DesignKey::RatedCurrent->value]);
+        $design->only(array_values($keys));
+        $of = static fn (DesignKey $key): ?float => $design->amount($key->value, $key->field());
+
+        return new HighSide(
+            $this->words->refrigerant($system),
+            $system->word(SystemKey::Condenser->value, CondenserPlace::class),
+            $system->word(SystemKey::HeadPressureControl->value, HeadPressureControl::class),
+            $system->flag(SystemKey::Receiver->value),
+            $of(DesignKey::CondenserSplit),
+            $of(DesignKey::ColdestAmbient),
+            $of(DesignKey::ReceiverVolume),
+            $of(DesignKey::CondenserVolume),
+            $of(DesignKey::NameplateCharge),
+            $of(DesignKey::LiquidLineLength),
+            $of(DesignKey::LiquidLineBore),
+        );
+    }
+
+    /** @return non-empty-array<string, SuctionGroup> by their part; one where none is named */
+    private function groups(Section $top): array
+    {
+        $groups = [];
+        foreach ($top->rows('groups') as $place => $row) {
+            $row->only(['part', 'held_by', 'serves_others']);
+            $part = $this->part($row, PartKind::Group, $place + 1);
+            $groups[$part->value] = new SuctionGroup(
+                $part,
+                $row->word('held_by', SuctionHold::class) ?? SuctionHold::ByLoad,
+                $row->flag('serves_others') ?? false,
+            );
+        }
+        if ($groups === []) {
+            $group = new SuctionGroup(PartId::shared(PartKind::Group, '1'), SuctionHold::ByLoad);
+            // A plant of several circuits that says no more of its compressors is run by their pressure.
+            $groups[$group->part->value] = count($top->rows('circuits')) > 1 ? $group->heldByPressure() : $group;
+        }
+        foreach ($top->rows('compressors') as $place => $row) {
+            $name = $this->groupOf($row, $groups);
+            $groups[$name] = $groups[$name]->and($this->compressor($row, $place + 1));
+        }
+
+        return $groups;
+    }
+
+    private function compressor(Section $row, int $number): CompressorUnit
+    {
+        $row->only(['part', 'name', 'group', 'design']);
+        $design = $row->section('design');
+        $design->only([self::CAPACITY, DesignKey::RatedCurrent->value]);
+
+        return new CompressorUnit(
+            $this->part($row, PartKind::Compressor, $number),
+            $row->text('name') ?? '',
+            self::capacity($design),
+            $design->amount(DesignKey::RatedCurrent->value, DesignKey::RatedCurrent->field()),
+        );
+    }
+
+    /** @param  non-empty-array<string, SuctionGroup>  $groups */
+    private function branch(Section $row, int $number, array $groups): Branch
+    {
+        $row->only([...self::OF_CIRCUIT, ...$this->besides]);
+        $part = $this->part($row, PartKind::Circuit, $number);
+        $system = $row->section('system');
+        $system->only(array_values(array_diff(
+            array_column(SystemKey::cases(), 'value'),
+            self::shared(SystemKey::cases()),
+        )));
+        $design = $row->section('design');
+        $own = array_diff(array_column(DesignKey::cases(), 'value'), self::shared(DesignKey::cases()));
+        $design->only([...array_values($own), self::CAPACITY]);
+        $of = static fn (DesignKey $key): ?float => $design->amount($key->value, $key->field());
+        $regulator = $system->flag(SystemKey::Regulator->value);
+
+        return new Branch(
+            $part,
+            $groups[$this->groupOf($row, $groups)]->part,
+            $this->coils($row, $part, $of(DesignKey::EvaporatorTd)),
+            new Load(
+                $system->word(SystemKey::Kind->value, Kind::class),
+                $system->word(SystemKey::BoxControl->value, BoxControl::class),
+                $system->word(SystemKey::Defrost->value, DefrostKind::class),
+                $of(DesignKey::BoxSetPoint),
+            ),
+            $system->word(SystemKey::Metering->value, Metering::class),
+            $regulator === null ? null : new Regulator($part->below(PartKind::Regulator), $regulator),
+            $system->flag(SystemKey::SuctionAccumulator->value),
+            $system->flag(SystemKey::Exchanger->value),
+            $of(DesignKey::Superheat),
+            $of(DesignKey::Subcooling),
+            self::capacity($design),
+        );
+    }
+
+    /** @return non-empty-list<Coil> one where none is named */
+    private function coils(Section $row, PartId $circuit, ?float $difference): array
+    {
+        $coils = [];
+        foreach ($row->rows('coils') as $place => $coil) {
+            $coil->only(['part', DesignKey::EvaporatorTd->value]);
+            $key = DesignKey::EvaporatorTd;
+            $coils[] = new Coil(
+                $this->named($coil, $circuit->below(PartKind::Coil, (string) ($place + 1))),
+                $coil->amount($key->value, $key->field()) ?? ($place === 0 ? $difference : null),
+            );
+        }
+
+        return $coils === [] ? [new Coil($circuit->below(PartKind::Coil, '1'), $difference)] : $coils;
+    }
+
+    /** W of cooling. */
+    private static function capacity(Section $design): ?float
+    {
+        $given = $design->number(self::CAPACITY);
+        $si = $given === null ? null : Unit::Kilowatt->toSi($given);
+        if ($si !== null && ($si <= 0.0 || $si > self::MOST_CAPACITY)) {
+            $most = Unit::Kilowatt->fromSi(self::MOST_CAPACITY);
+            $design->refuse(self::CAPACITY, Reasons::shown($given)." was given; possible is above 0 to $most");
+        }
+
+        return $si;
+    }
+
+    private function part(Section $row, PartKind $kind, int $number): PartId
+    {
+        return $this->named($row, PartId::shared($kind, (string) $number));
+    }
+
+    /** As it is named, else as it would be. */
+    private function named(Section $row, PartId $otherwise): PartId
+    {
+        $given = $row->text('part');
+        try {
+            $part = $given === null ? $otherwise : PartId::of($given);
+        } catch (NoPart $reason) {
+            $row->refuse('part', $reason->getMessage());
+
+            return $otherwise;
+        }
+        if ($part->kind() !== $otherwise->kind()) {
+            $row->refuse('part', Reasons::shown($given).' was given; one as '.$otherwise->value.' is wanted');
+        }
+
+        return $part;
+    }
+
+    /**
+     * @param  non-empty-array<string, SuctionGroup>  $groups
+     * @return string which of the groups is named; the first where none is
+     */
+    private function groupOf(Section $row, array $groups): string
+    {
+        $given = $row->text('group') ?? array_key_first($groups);
+        if (! isset($groups[$given])) {
+            $row->refuse('group', Reasons::shown($given).' was given; possible is '.implode(', ', array_keys($groups)));
+
+            return array_key_first($groups);
+        }
+
+        return $given;
+    }
+
+    /**
+     * @param  list<SystemKey|DesignKey>  $cases
+     * @return list<string> of what the circuits of a plant share
+     */
+    private static function shared(array $cases): array
+    {
+        $shared = array_filter($cases, static fn (SystemKey|DesignKey $key): bool => $key->isShared());
+
+        return array_column($shared, 'value');
+    }
+}

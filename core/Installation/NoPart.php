@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Installation;
+
+use Metrum\Data\Reasons;
+
+/** What was given names no part of a plant; the message says what does. */
+final class NoPart extends \InvalidArgumentException
+{
+    public static function given(string $given): self
+    {
+        $kinds = implode(', ', array_column(PartKind::cases(), 'value'));
+
+        return new self(Reasons::shown($given)." was given; a part is named by what it is and its number or letter, as ".
+            "valve B or circuit 2/coil 1; it can be: $kinds");
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Installation;
+
+use Metrum\Quantity\Copies;
+
+/** Compressors that draw from one suction, by what they run, and whether circuits that nobody listed draw on it too. */
+final readonly class SuctionGroup
+{
+    use Copies;
+
+    /** @param  list<CompressorUnit>  $compressors */
+    public function __construct(
+        public PartId $part,
+        public SuctionHold $hold,
+        public bool $servesOthers = false,
+        public array $compressors = [],
+    ) {
+    }
+
+    /** The same where only listed circuits draw on it, or others too: then nobody calls it alone. */
+    public function serving(bool $others): self
+    {
+        return $this->but(
+            hold: $others ? SuctionHold::ByPressure : SuctionHold::ByLoad,
+            servesOthers: $others,
+        );
+    }
+
+    public function heldByPressure(): self
+    {
+        return $this->but(hold: SuctionHold::ByPressure);
+    }
+
+    public function and(CompressorUnit $one): self
+    {
+        return $this->but(compressors: [...$this->compressors, $one]);
+    }
+
+    /** A; what all of them are rated for, null where none says it. */
+    public function ratedCurrent(): ?float
+    {
+        $rated = array_filter(
+            array_map(static fn (CompressorUnit $one): ?float => $one->ratedCurrent, $this->compressors),
+            static fn (?float $one): bool => $one !== null,
+        );
+
+        return $rated === [] ? null : array_sum($rated);
+    }
+
+    /** The same with a rated current: of its only compressor, else of what they are together. */
+    public function ratedFor(?float $current): self
+    {
+        $only = $this->compressors[0] ?? new CompressorUnit(PartId::shared(PartKind::Compressor, '1'));
+
+        return count($this->compressors) > 1 || $this->ratedCurrent() === $current
+            ? $this
+            : $this->but(compressors: [new CompressorUnit($only->part, $only->name, $only->capacity, $current)]);
+    }
+}

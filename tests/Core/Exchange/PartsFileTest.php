@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Exchange;
+
+use Metrum\Data\Refused;
+use Metrum\Exchange\VisitReader;
+use Metrum\Exchange\VisitWriter;
+use Metrum\Findings\Chapters;
+use Metrum\Installation\PartId;
+use Metrum\Knowledge\Reading;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The second version of the visit file: the plant with its circuits, and facts of its parts. */
+final class PartsFileTest extends TestCase
+{
+    private const PLAIN = [
+        'format' => 'metrum-visit',
+        'version' => 2,
+        'system' => ['kind' => 'walk_in_cooler', 'refrigerant' => 'R-448A'],
+        'log' => [
+            ['kind' => 'reading', 'key' => 'suction_pressure_kpa', 'value' => 310.2],
+            [
+                'kind' => 'reading',
+                'key' => 'suction_temperature_evaporator_c',
+                'value' => 1.4,
+                'part' => 'circuit 1/coil 2',
+            ],
+            ['kind' => 'move', 'key' => 'valve_turn', 'value' => -0.25, 'part' => 'circuit 1/valve B'],
+        ],
+    ];
+
+    private const PLANT = [
+        'format' => 'metrum-visit',
+        'version' => 2,
+        'part' => 'circuit 2',
+        'system' => ['refrigerant' => 'R-448A', 'condenser' => 'air_outdoor', 'receiver' => true],
+        'design' => ['nameplate_charge_kg' => 40],
+        'readings' => ['discharge_pressure_kpa' => 1600],
+        'compressors' => [['name' => 'C1', 'design' => ['capacity_kw' => 12, 'rated_current_a' => 20]]],
+        'circuits' => [
+            ['system' => ['kind' => 'case_medium'], 'design' => ['capacity_kw' => 3]],
+            [
+                'system' => ['kind' => 'walk_in_cooler', 'metering' => 'txv'],
+                'design' => ['capacity_kw' => 6, 'box_set_point_c' => 2],
+                'state' => 'running_settled',
+                'readings' => ['suction_pressure_kpa' => 310.2],
+                'observations' => ['frost_coil' => 'even'],
+            ],
+        ],
+    ];
+
+    public function test_facts_name_their_part(): void
+    {
+        $visit = VisitReader::visit(json_encode(self::PLAIN, JSON_THROW_ON_ERROR));
+        self::assertNotNull($visit->told);
+        $chapters = Chapters::of($visit->told)->all;
+
+        self::assertSame('circuit 1/valve B', $chapters[1]->began?->part->value);
+        self::assertEqualsWithDelta(
+            274.55,
+            (float) $chapters[0]->readingOf(PartId::of('circuit 1/coil 2'), Reading::SuctionTemperatureEvaporator),
+            1e-9,
+        );
+        self::assertNull(
+            $chapters[0]->readingOf(PartId::of('circuit 1/coil 3'), Reading::SuctionTemperatureEvaporator),
+            'never of another part',
+        );
+    }
+
+    public function test_the_first_version_calls_them_as_people_do(): void
+    {
+        $log = array_map(static function (array $row): array {
+            $called = isset($row['part']) ? ['subject' => substr($row['part'], strlen('circuit 1/'))] : [];
+
+            return array_diff_key($row, ['part' => true]) + $called;
+        }, self::PLAIN['log']);
+        $first = VisitReader::visit(json_encode(['version' => 1, 'log' => $log] + self::PLAIN, JSON_THROW_ON_ERROR));
+        $second = VisitReader::visit(json_encode(self::PLAIN, JSON_THROW_ON_ERROR));
+
+        self::assertNotNull($first->told);
+        self::assertNotNull($second->told);
+        self::assertEquals(Chapters::of($second->told), Chapters::of($first->told));
+    }
+
+    public function test_a_plant_is_told_with_what_was_found_of_one_of_its_circuits(): void
+    {
+        $visit = VisitReader::visit(json_encode(self::PLANT, JSON_THROW_ON_ERROR));
+        $circuit = $visit->findings->circuit;
+
+        self::assertTrue($visit->circuit->is(PartId::circuit(2)));
+        self::assertSame(40.0, $circuit->design->nameplateCharge, 'of the high side');
+        self::assertSame(20.0, $circuit->design->ratedCurrent);
+        self::assertSame(0.5, $circuit->others, '3 kW beside its 6 kW');
+        self::assertNotNull($visit->findings->reading(Reading::DischargePressure), 'of the plant, known in its circuits');
+        self::assertNotNull($visit->findings->reading(Reading::SuctionPressure));
+    }
+
+    public function test_what_is_written_is_read_back_the_same(): void
+    {
+        foreach ([self::PLAIN, self::PLANT] as $given) {
+            $visit = VisitReader::visit(json_encode($given, JSON_THROW_ON_ERROR));
+            $written = VisitWriter::json(VisitWriter::whole($visit));
+            $again = VisitReader::visit($written);
+
+            self::assertEquals($visit->findings, $again->findings);
+            self::assertEquals($visit->plant, $again->plant);
+            self::assertSame($written, VisitWriter::json(VisitWriter::whole($again)));
+        }
+        self::assertStringContainsString('"part": "circuit 2"', $written);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function wrong(): iterable
+    {
+        yield 'a name of before' => [
+            ['log' => [['kind' => 'touched', 'key' => 'cap_off', 'subject' => 'coil 1']]] + self::PLAIN,
+            'log.0.subject: unknown key',
+        ];
+        yield 'no part' => [
+            ['log' => [['kind' => 'touched', 'key' => 'cap_off', 'part' => 'coil 1']]] + self::PLAIN,
+            'log.0.part: "coil 1" was given; a part is named',
+        ];
+        yield 'not a circuit' => [['part' => 'compressor 1'] + self::PLAIN, 'part: "compressor 1" was given; a circuit'];
+        yield 'no such circuit' => [
+            ['part' => 'circuit 9', 'circuits' => [self::PLANT['circuits'][0]]] + self::PLANT,
+            'part: "circuit 9" was given; possible is circuit 1',
+        ];
+        yield 'two visited at once' => [['part' => 'circuit 1'] + self::PLANT, 'circuits.1: what was found of circuit 1'];
+        yield 'a plant in the first version' => [['version' => 1] + self::PLANT, 'circuits: unknown key'];
+        yield 'a word of a circuit at the plant' => [
+            ['system' => ['refrigerant' => 'R-448A', 'metering' => 'txv']] + self::PLANT, 'system.metering: unknown key',
+        ];
+    }
+
+    /** @param  array<string, mixed>  $file */
+    #[DataProvider('wrong')]
+    public function test_what_cannot_be_is_named_with_its_path(array $file, string $why): void
+    {
+        try {
+            VisitReader::visit(json_encode($file, JSON_THROW_ON_ERROR));
+            self::fail('It was read.');
+        } catch (Refused $refused) {
+            self::assertStringContainsString($why, implode("\n", $refused->reasons));
+        }
+    }
+}

@@ -4,6 +4,7 @@ namespace App\View;
 
 use App\Models\Visit;
 use Metrum\Installation\Circuit;
+use Metrum\Installation\CircuitWriter;
 use Metrum\Installation\DesignKey;
 use Metrum\Installation\SystemKey;
 use Metrum\Knowledge\HouseRule;
@@ -54,17 +55,18 @@ final readonly class ReportBasis
     public function plate(): array
     {
         $said = [];
+        $opened = $this->visit->circuitAsOpened();
+        $words = CircuitWriter::system($opened);
         foreach (SystemKey::cases() as $key) {
-            $word = $this->visit->system[$key->value] ?? null;
+            $word = $words[$key->value] ?? null;
             if (is_string($word) && $key !== SystemKey::Kind && $key !== SystemKey::Refrigerant) {
                 $said[] = mb_strtolower($key->label()).' '.mb_strtolower($key->choices()[$word] ?? $word);
             }
         }
         foreach (DesignKey::cases() as $key) {
-            $value = $this->visit->design[$key->value] ?? null;
-            if ($value !== null) {
+            $si = $opened->design->value($key);
+            if ($si !== null) {
                 $field = $key->field();
-                $si = $field->fileUnit()->toSi((float) $value);
                 $said[] = Explain::within($field->label).' '.$this->units->text($si, $field->kind);
             }
         }

@@ -58,7 +58,7 @@ final class MigrationTest extends TestCase
     {
         $visit = $this->visit();
         $told = ['suction_pressure_kpa', 'box_temperature_c', 'discharge_pressure_kpa', 'ambient_temperature_c'];
-        $names = ['', 'valve B', 'left/right', 'compressor 2', 'part x'];
+        $names = ['', 'valve B', 'left/right', 'compressor 2', 'the part x'];
         $parts = array_map(
             static fn (string $name): PartId => $name === ''
                 ? PartId::circuit()

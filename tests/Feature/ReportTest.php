@@ -208,6 +208,16 @@ final class ReportTest extends TestCase
         self::assertSame(2, preg_match_all('~/Type\s*/Page\b(?!s)~', $pdf));
     }
 
+    public function test_the_plate_is_told_as_it_was_when_the_visit_began(): void
+    {
+        $visit = $this->starved();
+        $said = fn () => $this->get("/visits/{$visit->id}/report")->assertOk()->assertSee('Plate and design:', false);
+        $said()->assertSee('superheat at the bulb 5.5 K', false);
+        $this->circuit->describe($this->circuit->systemWords(), ['superheat_k' => 8]);
+
+        $said()->assertSee('superheat at the bulb 5.5 K', false)->assertDontSee('superheat at the bulb 8.0 K', false);
+    }
+
     public function test_words_of_ones_own_stand_instead(): void
     {
         $visit = $this->short();

@@ -7,7 +7,6 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Metrum\Card\Card;
 use Metrum\Card\StepKind;
-use Metrum\Diagnosis\Gate;
 use Metrum\Installation\PartId;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
@@ -17,7 +16,8 @@ use Metrum\Log\Kinds\Trace;
 use Metrum\Log\NotAFact;
 use Metrum\Log\Statement;
 use Metrum\Quantity\Units;
-use Metrum\Work\Cards\BegunCards;
+use Metrum\Work\Cards\CardStops;
+use Metrum\Work\Cards\MayWork;
 use Metrum\Work\Cards\Run;
 
 /** Records a step of a card: held back where a gate does not hold, and at its end what the card came to. */
@@ -80,9 +80,9 @@ final readonly class CardKeeper
         $content = $ago > 0.0 ? $meant->keeping([Trace::AGO => $ago]) : $meant;
         $run = $this->run($card, $part);
         if ($said->key === $card->stepKey(Card::BEGUN)) {
-            self::mayBegin($run, $content);
+            (new MayWork($run))->begin($content);
         } else {
-            self::mayAnswer($run, $content);
+            (new MayWork($run))->answer($content);
         }
 
         return $this->recorder->append(FactKind::Card, $content, $id, $part);
@@ -108,19 +108,13 @@ final readonly class CardKeeper
      */
     public function keepStops(): void
     {
-        $begun = BegunCards::of($this->visit->log());
-        foreach ($begun->open() as [$card, $part]) {
-            $run = $this->run($card, $part);
-            if ($run->stop() !== null) {
-                $this->recorder->append(FactKind::Card, $run->done(), null, $part);
-            }
+        $stops = new CardStops($this->judge->assessment($this->visit), $this->units);
+        $gone = $stops->toTakeBack();
+        foreach ($stops->toKeep() as $run) {
+            $this->recorder->append(FactKind::Card, $run->done(), null, $run->part);
         }
-        foreach ($begun->stopped() as [$card, $part]) {
-            $run = $this->run($card, $part);
-            $done = $run->progress->done();
-            if ($done !== null && $run->stop()?->key() !== $done->content->word) {
-                $this->recorder->undo($done);
-            }
+        foreach ($gone as $stop) {
+            $this->recorder->undo($stop);
         }
     }
 
@@ -129,37 +123,5 @@ final readonly class CardKeeper
         $work = $this->judge->assessment($this->visit);
 
         return new Run($card, $part, $work, $work->log, $this->units);
-    }
-
-    /** @throws NotAFact where a gate does not hold and nobody says why it is begun all the same */
-    private static function mayBegin(Run $run, Content $begun): void
-    {
-        $firm = (new Gate($run->gates()))->firm();
-        if ($firm !== []) {
-            throw NotAFact::because($run->card->name.' is not begun: '.Gate::why($firm).'.');
-        }
-        $failing = $run->failing();
-        if ($failing !== [] && $begun->text('reason') === '') {
-            $why = Gate::why($failing);
-
-            throw NotAFact::because(
-                $run->card->name.' is not begun yet: '.$why.'. Say why, and it is begun all the same.',
-            );
-        }
-    }
-
-    /** @throws NotAFact where the step is shut: by a stop, or by a question before it that can stop the work */
-    private static function mayAnswer(Run $run, Content $answer): void
-    {
-        $step = StepTaken::step($answer->key);
-        if ($step === null || $answer->isCleared() || ! $run->progress->isBegun() || ! $run->isShut($step)) {
-            return;
-        }
-        $stop = $run->stop();
-        throw NotAFact::because(
-            $stop === null
-                ? 'Answer first: "'.($run->awaited()->label ?? $run->card->name).'".'
-                : $run->says($stop->outcome),
-        );
     }
 }

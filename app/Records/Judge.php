@@ -5,7 +5,6 @@ namespace App\Records;
 use App\Models\VerdictSnapshot;
 use App\Models\Visit;
 use Illuminate\Support\Carbon;
-use Metrum\Diagnosis\Diagnosis;
 use Metrum\Diagnosis\Snapshot;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Installation\PartId;
@@ -73,29 +72,13 @@ final class Judge
     public function of(Visit $visit, int $checks = self::CHECKS): JudgedVisit
     {
         $assessment = $this->assessment($visit);
-        $log = $assessment->log;
-        $rules = $assessment->rules;
+        $weigh = static fn (): Verdict => $assessment->checked($checks);
         $findings = $assessment->judged()->evidence();
-        $expectation = $this->twins->expectation($findings, $rules, $assessment->good);
-        $weigh = fn (): Verdict => (new Diagnosis($rules, $this->twins))->of(
-            $findings,
-            $checks,
-            expectation: $expectation,
-            together: $checks > 0,
-        );
         $verdict = $checks === self::CHECKS
-            ? $this->shelf->of($visit, $findings, $rules, $assessment->good, $weigh)
+            ? $this->shelf->of($visit, $findings, $assessment->rules, $assessment->good, $weigh)
             : $weigh();
 
-        return new JudgedVisit(
-            $visit,
-            $log,
-            $findings,
-            $rules,
-            $expectation,
-            $verdict,
-            $assessment->knowing($verdict),
-        );
+        return new JudgedVisit($visit, $assessment->knowing($verdict), $verdict);
     }
 
     /** Keeps what a visit came to, so that lists need not work it anew. */

@@ -11,19 +11,29 @@ use Metrum\Log\Log;
 use Metrum\Twin\Expectation;
 use Metrum\Twin\TwinExpectation;
 use Metrum\Work\Assessment;
+use Metrum\Work\Desk\Desk;
 
-/** A visit with all that follows from its log, worked once. */
+/** A visit with its assessment and what may be done at it. */
 final readonly class JudgedVisit
 {
-    public function __construct(
-        public Visit $visit,
-        public Log $log,
-        public Findings $findings,
-        public HouseRules $rules,
-        public Expectation $expectation,
-        public Verdict $verdict,
-        public Assessment $assessment,
-    ) {
+    public Log $log;
+
+    public HouseRules $rules;
+
+    /** What is judged. */
+    public Findings $findings;
+
+    public Expectation $expectation;
+
+    public Desk $desk;
+
+    public function __construct(public Visit $visit, public Assessment $assessment, public Verdict $verdict)
+    {
+        $this->log = $assessment->log;
+        $this->rules = $assessment->rules;
+        $this->findings = $assessment->judged()->evidence();
+        $this->expectation = $assessment->expectation();
+        $this->desk = new Desk($assessment, $verdict);
     }
 
     /** What was found since the last move, by which the page is filled in. */

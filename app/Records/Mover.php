@@ -20,9 +20,6 @@ use Metrum\Work\MayMove;
 /** Records a move: held back where it may not be made, with its forecast, and with the clock that it starts. */
 final readonly class Mover
 {
-    /** Seconds within which the same move again is asked about. */
-    private const TWICE = 20;
-
     public function __construct(
         private Judge $judge,
         private Recorder $recorder,
@@ -46,8 +43,11 @@ final readonly class Mover
         if ($kept !== []) {
             return $kept;
         }
-        $this->mayRepeat($judged->log, $content, $part, $overruled);
-        (new MayMove($judged->assessment))->check($content, $overruled, $this->recorder->moment(), $part);
+        $may = new MayMove($judged->assessment);
+        if ($overruled === '') {
+            $may->checkRepeat($content, $part, $this->recorder->moment());
+        }
+        $may->check($content, $overruled, $this->recorder->moment(), $part);
         $this->mayWeigh($content, $judged);
         $control = Control::from($content->key);
         $forecast = $judged->assessment->forecast($control, $content->value ?? 1.0, $part);
@@ -58,10 +58,7 @@ final readonly class Mover
             $id,
             $part,
         );
-        $settling = $judged->assessment->settling;
-        $wait = $control === Control::Charge
-            ? $settling->ofCharge($judged->findings->circuit, $content->value ?? 0.0, $this->charge($judged))
-            : $settling->usual($control);
+        $wait = $may->wait($control, $content);
         if ($wait <= 0.0) {
             return [$move];
         }
@@ -84,37 +81,7 @@ final readonly class Mover
         ));
         $first = $kept[0] ?? null;
 
-        return $first?->kind === FactKind::Move && self::isSame($first, $content, $part) ? $kept : [];
-    }
-
-    /** Whether two moves are the same control of the same part, by as much. */
-    private static function isSame(Fact $one, Content $other, PartId $part): bool
-    {
-        return $one->content->key === $other->key &&
-            $one->part->is($part) &&
-            abs(($one->content->value ?? 0.0) - ($other->value ?? 0.0)) < 1e-9;
-    }
-
-    /** @throws NotAFact where the very same move was made seconds ago: a second tap, not a second turn */
-    private function mayRepeat(Log $log, Content $content, PartId $part, string $overruled): void
-    {
-        $moves = $log->history(FactKind::Move);
-        $last = end($moves);
-        if ($last === false || $overruled !== '' || ! self::isSame($last, $content, $part)) {
-            return;
-        }
-        $seconds = $this->recorder->moment()->getTimestamp() - $last->takenAt->getTimestamp();
-        if (abs($seconds) <= self::TWICE) {
-            throw NotAFact::because(
-                'The same was noted seconds ago: once is kept. Was it done twice? Then say so, and it is noted again.',
-            );
-        }
-    }
-
-    /** kg that are right in this plant; null where nobody knows. */
-    private function charge(JudgedVisit $judged): ?float
-    {
-        return $judged->findings->circuit->design->nameplateCharge ?? $judged->twin()?->twin->machine->charge;
+        return $first?->kind === FactKind::Move && MayMove::isSame($first, $content, $part) ? $kept : [];
     }
 
     /** @throws NotAFact where its cylinder cannot have given it, or cannot take it */

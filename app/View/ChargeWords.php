@@ -3,22 +3,22 @@
 namespace App\View;
 
 use App\Records\JudgedVisit;
-use Metrum\Installation\HeadPressureControl;
-use Metrum\Quantity\Celsius;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\Units;
 use Metrum\Work\Charging\Charging;
+use Metrum\Work\Charging\ChargingCircumstances;
 use Metrum\Work\Charging\ChargingSchool;
 use Metrum\Work\Charging\Knee;
 
 /** What is told of a charge: what is missing and by what that is known, where the knee is, what could take it. */
 final readonly class ChargeWords
 {
-    /** K of ambient below which a charge is judged again in warmth. */
-    private const COOL = Celsius::ZERO + 10.0;
-
-    public function __construct(private JudgedVisit $judged, private Units $units, private Charging $charging)
-    {
+    public function __construct(
+        private JudgedVisit $judged,
+        private Units $units,
+        private Charging $charging,
+        private ChargingCircumstances $around,
+    ) {
     }
 
     /** What is missing: by weights and the twin, or how it is found where no kilograms can be said. */
@@ -71,8 +71,8 @@ final readonly class ChargeWords
         $circuit = $this->judged->findings->circuit;
         $places = array_filter([
             $circuit->hasReceiver() ? 'the receiver fills without showing it' : '',
-            $this->floods() ? 'the condenser floods in the cold' : '',
-            $this->isCool() ? 'cold oil and a cold low side take it up' : '',
+            $this->around->floods() ? 'the condenser floods in the cold' : '',
+            $this->around->isCool() ? 'cold oil and a cold low side take it up' : '',
             'the scale or a hose deceives',
             'a restriction or the valve holds the coil short, whatever is behind it',
         ]);
@@ -106,18 +106,5 @@ final readonly class ChargeWords
         return $exact === null
             ? ''
             : ', '.$this->units->mass($exact - $this->charging->log->added() + $knee->added).' in all';
-    }
-
-    public function isCool(): bool
-    {
-        $ambient = $this->judged->findings->readings['ambient_temperature_c'] ?? null;
-
-        return $ambient !== null && $ambient < self::COOL;
-    }
-
-    /** Whether the condenser is flooded in the cold. */
-    public function floods(): bool
-    {
-        return $this->judged->findings->circuit->headPressureControl === HeadPressureControl::FloodingValve;
     }
 }

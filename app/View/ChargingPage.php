@@ -11,14 +11,14 @@ use Metrum\Installation\PartId;
 use Metrum\Knowledge\ChargePurpose;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\HouseRule;
-use Metrum\Knowledge\Ruling;
-use Metrum\Log\FactKind;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Charging\ChargeRow;
 use Metrum\Work\Charging\Charging;
+use Metrum\Work\Charging\ChargingCircumstances;
 use Metrum\Work\Charging\ChargingSchool;
+use Metrum\Work\Charging\LeavesAs;
 use Metrum\Work\Ledger\Cylinder;
 use Metrum\Work\Movements;
 use Metrum\Work\NextMove;
@@ -29,6 +29,8 @@ final class ChargingPage
     public readonly Charging $charging;
 
     public readonly ChargeWords $words;
+
+    private readonly ChargingCircumstances $around;
 
     /** @var array{?float}|null the next addition, once it was worked */
     private ?array $next = null;
@@ -43,7 +45,8 @@ final class ChargingPage
         private readonly PartId $part,
     ) {
         $this->charging = $judged->assessment->charging($part);
-        $this->words = new ChargeWords($judged, $units, $this->charging);
+        $this->around = new ChargingCircumstances($judged->assessment, $this->charging);
+        $this->words = new ChargeWords($judged, $units, $this->charging, $this->around);
     }
 
     /** @return list<array{name: string, link: string, isTaken: bool, fits: bool, why: string}> */
@@ -138,21 +141,18 @@ final class ChargingPage
     /** @return list<string> what must be thought of before the next addition */
     public function warnings(): array
     {
-        $machine = $this->charging->machine();
-        $addition = $this->charging->addition();
-        $room = $addition->room();
-        $estimate = $this->charging->estimate();
         $missing = $this->charging->missing();
+        $room = $this->around->room();
 
         return array_values(array_filter([
-            $missing !== null && $missing > 0.0 && $estimate !== null && $room < $missing
-                ? 'Only '.$this->units->mass($room).' more fit in: the receiver pumped down or the plate binds.'
-                : '',
-            ...$missing !== null && $missing > 0.0 ? $addition->limits($missing) : [],
-            $this->words->floods()
+            $room === null
+                ? ''
+                : 'Only '.$this->units->mass($room).' more fit in: the receiver pumped down or the plate binds.',
+            ...$missing !== null && $missing > 0.0 ? $this->charging->addition()->limits($missing) : [],
+            $this->around->floods()
                 ? 'A clear glass on a mild day does not prove the charge for the coldest one: see the winter charge.'
                 : '',
-            $machine !== null && $this->words->isCool()
+            $this->charging->machine() !== null && $this->around->isCool()
                 ? 'On a cool day the same charge may be wrong in summer: read again in warmth.'
                 : '',
         ], static fn (string $one): bool => $one !== ''));
@@ -174,12 +174,7 @@ final class ChargingPage
     /** Id of the cylinder that was used last at this visit; empty for none. */
     public function lastCylinder(): string
     {
-        $last = '';
-        foreach ($this->judged->log->history(FactKind::Move) as $move) {
-            $last = $move->content->text('cylinder') === '' ? $last : $move->content->text('cylinder');
-        }
-
-        return $last;
+        return $this->around->lastCylinder();
     }
 
     /** @return array<string, string> label by word */
@@ -197,15 +192,13 @@ final class ChargingPage
     public function overPlate(): string
     {
         $plate = $this->judged->findings->circuit->design->nameplateCharge;
-        $in = $this->charging->in();
-        if ($plate === null || $in === null || $this->charging->isShared()) {
+        $share = $this->around->shareOfPlate();
+        if ($plate === null || $share === null) {
             return '';
         }
-        $share = $in / $plate;
-        $asked = 1 + $this->judged->rules->band(HouseRule::OverPlate)->low;
 
         return Format::number(100 * $share, 0).' % of the plate\'s '.$this->units->mass($plate).
-            ($share > $asked ? ': is the plate right, or the leak?' : '');
+            ($this->around->isOverPlate() ? ': is the plate right, or the leak?' : '');
     }
 
     /** "added 350 g, taken out 40 g at this visit" */
@@ -236,15 +229,12 @@ final class ChargingPage
     /** "leaves the cylinder as liquid" (N-06). */
     public function leavesAs(): string
     {
-        $isBlend = count($this->judged->findings->circuit->fluid()->composition) > 1;
-        $always = $this->judged->rules->follow(Ruling::AlwaysLiquid);
-
-        return match (true) {
-            $isBlend => 'A blend: it leaves the cylinder as liquid, throttled into the suction of the running '.
+        return match ($this->around->leavesAs()) {
+            LeavesAs::LiquidAsBlend => 'A blend: it leaves the cylinder as liquid, throttled into the suction of the running '.
                 'compressor.',
-            $always => 'By the house rule it leaves the cylinder as liquid, throttled, never into a stopped '.
+            LeavesAs::LiquidByRule => 'By the house rule it leaves the cylinder as liquid, throttled, never into a stopped '.
                 'compressor.',
-            default => 'A single fluid: vapour into the low side is possible too.',
+            LeavesAs::EitherWay => 'A single fluid: vapour into the low side is possible too.',
         };
     }
 }

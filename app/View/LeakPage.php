@@ -6,7 +6,6 @@ use App\Records\JudgedVisit;
 use App\Records\LeakHistory;
 use App\Records\Stock;
 use Metrum\Card\Cards;
-use Metrum\Knowledge\Ruling;
 use Metrum\Log\FactKind;
 use Metrum\Quantity\Format;
 use Metrum\Work\Leaks\LeakPlace;
@@ -17,25 +16,6 @@ use Metrum\Work\Leaks\SearchMark;
 /** The search for leaks: places in the order in which they are worth it, and the chance that one is still there. */
 final readonly class LeakPage
 {
-    /** Answers by tool: what is shown first, by the house rule. */
-    private const DETECTOR_FIRST = [
-        SearchMark::ClearDetector,
-        SearchMark::ClearBubbles,
-        SearchMark::ClearBoth,
-        SearchMark::Smells,
-        SearchMark::Bubble,
-        SearchMark::NotReached,
-    ];
-
-    private const BUBBLES_FIRST = [
-        SearchMark::ClearBubbles,
-        SearchMark::ClearBoth,
-        SearchMark::ClearDetector,
-        SearchMark::Bubble,
-        SearchMark::Smells,
-        SearchMark::NotReached,
-    ];
-
     public const MARKS = ['oil' => 'oil', 'rubbed' => 'rubbed', 'hiss' => 'hiss', 'none' => 'no mark'];
 
     public LeakSearch $search;
@@ -87,7 +67,7 @@ final readonly class LeakPage
     /** @return list<SearchMark> in the order of the house rule (Z-10) */
     public function answers(): array
     {
-        return $this->judged->rules->follow(Ruling::BubblesLead) ? self::BUBBLES_FIRST : self::DETECTOR_FIRST;
+        return SearchMark::inOrder($this->judged->rules);
     }
 
     /** Word of the mark that was seen there; null where nobody looked. */

@@ -3,11 +3,11 @@
 namespace App\View;
 
 use App\Records\JudgedVisit;
-use Metrum\Findings\StandingFans;
 use Metrum\Knowledge\Hazard;
 use Metrum\Knowledge\Reading;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
+use Metrum\Work\Leaks\LeakWork;
 use Metrum\Work\Movements;
 
 /** What stays open when a visit ends: in words for the owner. The technician's list stands at leaving. */
@@ -23,31 +23,30 @@ final readonly class OpenItems
     /** @return list<string> */
     public function forTheOwner(): array
     {
-        $side = new WorkSide($this->judged, $this->units);
-        $leak = new LeakStory($this->judged->assessment);
+        $leaving = $this->judged->desk->leaving();
+        $leak = new LeakWork($this->judged->assessment);
         $early = Movements::beforeTheLeakWasFound($this->judged->log) !== [];
-        $fans = StandingFans::in($this->judged->present(), $this->judged->rules);
 
         return array_values(array_filter([
             ...array_map(
                 static fn (Hazard $one): string => 'Danger: '.lcfirst($one->label()).', not made safe yet.',
-                $side->hazards(),
+                $leaving->hazards(),
             ),
             ...array_map(
                 static fn (array $one): string => 'Not put back yet: '.str_replace('_', ' ', $one[0]).
                     PartAddress::behind($one[1]).'.',
-                $side->touched(),
+                $leaving->touched(),
             ),
             $early && ! $leak->isMended()
                 ? 'The refrigerant that was added will leak out again until the leak is found and mended.'
                 : '',
             ! $early && $leak->isOpen() ? 'The leak is not mended yet.' : '',
-            $fans->ofCoil ? 'Not all fans of the cooling coil run.' : '',
-            $fans->ofCondenser ? 'Not all fans of the condenser run.' : '',
+            $leaving->fans->ofCoil ? 'Not all fans of the cooling coil run.' : '',
+            $leaving->fans->ofCondenser ? 'Not all fans of the condenser run.' : '',
             $this->boxOff(),
             ...array_map(
                 static fn (array $one): string => 'Begun and not finished: '.lcfirst($one[0]->name).'.',
-                (new CardList($this->judged))->open(),
+                $this->judged->desk->cards()->open(),
             ),
         ]));
     }

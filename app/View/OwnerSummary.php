@@ -4,9 +4,6 @@ namespace App\View;
 
 use App\Records\JudgedVisit;
 use Metrum\Diagnosis\FaultCatalogue;
-use Metrum\Diagnosis\Sureness;
-use Metrum\Diagnosis\Verdict;
-use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Trips;
 use Metrum\Knowledge\Complaint;
@@ -14,12 +11,12 @@ use Metrum\Knowledge\CompressorStop;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Reading;
-use Metrum\Log\Fact;
-use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
-use Metrum\Work\Account;
+use Metrum\Work\Desk\FoundAs;
+use Metrum\Work\Desk\LeftAs;
+use Metrum\Work\Desk\OwnerView;
 use Metrum\Work\Movements;
 
 /** The whole visit for the owner: what was wrong, what was done, what is still wrong, and who comes back when. */
@@ -28,14 +25,13 @@ final readonly class OwnerSummary
     private const PROVISIONAL =
         ' The plant had not settled when we measured, '.'so we look again before we call it certain.';
 
-    /** K off the set point that are said. */
-    private const OFF = 1.0;
+    private const OFF = OwnerView::OFF;
 
-    private Account $asFound;
+    private OwnerView $view;
 
     public function __construct(private JudgedVisit $judged, private Units $units)
     {
-        $this->asFound = $judged->assessment->asFound();
+        $this->view = new OwnerView($judged->desk);
     }
 
     public function text(): string
@@ -48,7 +44,7 @@ final readonly class OwnerSummary
     {
         return array_values(array_filter([
             $this->complaint(),
-            $this->box($this->asFound->findings(), 'We found the '.$this->judged->findings->circuit->room().' at '),
+            $this->box($this->view->asFound->findings(), 'We found the '.$this->judged->findings->circuit->room().' at '),
             ...$this->trips(),
             $this->found(),
         ]));
@@ -56,12 +52,10 @@ final readonly class OwnerSummary
 
     private function complaint(): string
     {
-        $words = [];
-        foreach ($this->judged->present()->complaints as $complaint) {
-            if ($complaint !== Complaint::None) {
-                $words[] = lcfirst($complaint->label());
-            }
-        }
+        $words = array_map(
+            static fn (Complaint $one): string => lcfirst($one->label()),
+            $this->view->complaints(),
+        );
 
         return $words === [] ? '' : 'You called us because of this: '.implode(', ', $words).'.';
     }
@@ -104,58 +98,32 @@ final readonly class OwnerSummary
 
     private function found(): string
     {
-        $confirmed = $this->confirmed();
-        if ($confirmed !== []) {
-            $proven = array_map(
-                static fn (Fault $fault): string => FaultCatalogue::entry($fault)->forTheOwner,
-                $confirmed,
-            );
-
-            return 'Found and proven: '.implode(' ', $proven);
-        }
-        if (! $this->asFound->chapter->wasLookedAt()) {
-            return 'Nothing has been measured yet.';
-        }
-        $verdict = $this->verdictAsFound();
+        $verdict = $this->view->verdictAsFound();
         $sentence = $verdict->first()->entry()->forTheOwner;
-        $isFine = $verdict->first()->fault === Fault::NoFault;
-        $said = match (true) {
-            ! $verdict->leads() && $isFine => 'Nothing that we measured points to a fault of the cooling plant yet.',
-            ! $verdict->leads() => 'The cause is not yet certain; the likeliest so far: '.lcfirst($sentence),
-            $isFine || $verdict->first()->sureness() === Sureness::Sure => $sentence,
-            default => 'Most likely: '.lcfirst($sentence),
+        $found = $this->view->foundAs();
+        $said = match ($found) {
+            FoundAs::Proven => 'Found and proven: '.implode(' ', array_map(
+                static fn (Fault $fault): string => FaultCatalogue::entry($fault)->forTheOwner,
+                $this->view->confirmed(),
+            )),
+            FoundAs::NotLookedAt => 'Nothing has been measured yet.',
+            FoundAs::NothingSeen => 'Nothing that we measured points to a fault of the cooling plant yet.',
+            FoundAs::Uncertain => 'The cause is not yet certain; the likeliest so far: '.lcfirst($sentence),
+            FoundAs::Sure => $sentence,
+            FoundAs::Likely => 'Most likely: '.lcfirst($sentence),
         };
+        $isSaid = in_array($found, [FoundAs::Proven, FoundAs::NotLookedAt], true) || $verdict->settled->isOpen();
 
-        return $said.($verdict->settled->isOpen() ? '' : self::PROVISIONAL);
-    }
-
-    /** The verdict on what was found before anything was moved. */
-    private function verdictAsFound(): Verdict
-    {
-        return $this->asFound->chapter->number === $this->judged->assessment->judged()->chapter->number
-            ? $this->judged->verdict
-            : $this->judged->assessment->verdict($this->asFound);
-    }
-
-    /** @return list<Fault> proven at this visit, those too that were put right since */
-    private function confirmed(): array
-    {
-        return array_map(
-            static fn (Fact $fact): Fault => Fault::from($fact->content->key),
-            $this->judged->log->standing(FactKind::Confirmed),
-        );
+        return $said.($isSaid ? '' : self::PROVISIONAL);
     }
 
     /** @return list<string> what we did, each kind of work once */
     public function did(): array
     {
         $said = [];
-        foreach ($this->judged->log->history(FactKind::Move) as $fact) {
+        foreach ($this->view->did() as $fact) {
             $control = Control::from($fact->content->key);
             $sentence = $control->row()->forTheOwner;
-            if ($control === Control::Charge) {
-                continue;
-            }
             if ($control === Control::ThermostatSet) {
                 $sentence = 'The thermostat is '.PlantMoved::amount($fact->content, $this->units).'.';
             }
@@ -195,77 +163,48 @@ final readonly class OwnerSummary
         return array_values(array_filter([
             $this->left(),
             ...$open,
-            $open === [] && $this->isRight() ? 'Nothing needs mending.' : $this->next(),
+            $open === [] && $this->view->isRight() ? 'Nothing needs mending.' : $this->next(),
         ]));
     }
 
     private function left(): string
     {
-        if (count($this->judged->assessment->chapters->all) === 1) {
+        if (! $this->view->isMoved()) {
             return '';
         }
-        $assessment = $this->judged->assessment;
-        $now = $assessment->present()->chapter->findings;
+        $now = $this->judged->assessment->present()->chapter->findings;
         $room = $now->circuit->room();
         $isRead = $now->reading(Reading::BoxTemperature) !== null;
-        $wasRead = $this->asFound->findings()->reading(Reading::BoxTemperature) !== null;
+        $wasRead = $this->view->asFound->findings()->reading(Reading::BoxTemperature) !== null;
         $box = match (true) {
             $isRead => $this->box($now, "When we left, the $room stood at ").' ',
             $wasRead => "How cold the $room gets now is still to be seen. ",
             default => '',
         };
-        $verdict = $this->judged->verdict;
 
-        return $box.match (true) {
-            $assessment->isBeforeLastMove() => 'After the last step nothing was measured again yet.',
-            $verdict->first()->fault === Fault::NoFault => $this->soundAfter($verdict->leads()),
-            $verdict->leads() => 'Still to be seen to: '.lcfirst($verdict->first()->entry()->forTheOwner),
-            default => 'What we measured after the work does not tell yet whether all is right.',
+        return $box.match ($this->view->leftAs()) {
+            LeftAs::NotReadAgain => 'After the last step nothing was measured again yet.',
+            LeftAs::Sound => 'What we measured after the work is as it should be.',
+            LeftAs::SoundButMissed => 'What we measured after the work points to no other fault; not all of it is '.
+                'where it should be yet.',
+            LeftAs::NoFaultSeen => 'What we measured after the work points to no fault.',
+            LeftAs::StillWrong => 'Still to be seen to: '.
+                lcfirst($this->judged->verdict->first()->entry()->forTheOwner),
+            LeftAs::Unknown => 'What we measured after the work does not tell yet whether all is right.',
         };
-    }
-
-    /** Whether the plant was proven to run as it should, at its set point, nothing put in before a leak was found. */
-    private function isRight(): bool
-    {
-        $verdict = $this->judged->verdict;
-        $above = $verdict->figures->value(DerivedFigure::BoxAboveSetPoint);
-
-        $isMoved = count($this->judged->assessment->chapters->all) > 1;
-        $isReadAgain = ! $isMoved || $this->judged->present()->reading(Reading::BoxTemperature) !== null;
-
-        return ! $verdict->blank &&
-            $isReadAgain &&
-            ! $this->judged->assessment->isBeforeLastMove() &&
-            $verdict->settled->isOpen() &&
-            $verdict->first()->fault === Fault::NoFault &&
-            $verdict->leads() &&
-            $this->judged->present()->confirmed === [] &&
-            abs($above ?? 0.0) <= self::OFF;
-    }
-
-    /** Sound by its verdict is not yet all where it should be. */
-    private function soundAfter(bool $leads): string
-    {
-        if ((new WorkSide($this->judged, $this->units))->missed() !== []) {
-            return 'What we measured after the work points to no other fault; not all of it is where it should be yet.';
-        }
-
-        return $leads
-            ? 'What we measured after the work is as it should be.'
-            : 'What we measured after the work points to no fault.';
     }
 
     /** What is done next about what is still wrong; empty where that was done already, or nothing is known. */
     private function next(): string
     {
-        $proven = $this->judged->present()->confirmed[0] ?? null;
-        $leading = $proven ?? $this->judged->verdict->leading();
-        if ($leading !== null && $leading !== Fault::NoFault) {
-            return (new OpenRemedies($this->judged))->isDone($leading) ? '' : FaultCatalogue::entry($leading)->whatWeDo;
-        }
-        $check = $this->judged->verdict->nextCheck();
+        $wrong = $this->view->stillWrong();
+        $check = $this->view->nextCheck();
 
-        return $leading !== null || $check === null ? '' : 'Next we look at this: '.lcfirst($check->title()).'.';
+        return match (true) {
+            $wrong !== null => FaultCatalogue::entry($wrong)->whatWeDo,
+            $check !== null => 'Next we look at this: '.lcfirst($check->title()).'.',
+            default => '',
+        };
     }
 
     /** @return list<string> who comes back, when and for what */

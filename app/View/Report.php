@@ -19,6 +19,8 @@ use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\NoteWritten;
 use Metrum\Work\ControlPosition;
+use Metrum\Work\Desk\Remedies;
+use Metrum\Work\Leaks\LeakWork;
 use Metrum\Work\Movements;
 
 /** What is left with the owner: the visit in words, the course, the readings, the rules in force. */
@@ -136,7 +138,7 @@ final readonly class Report
 
         $isLeft = $suspect->fault === Fault::NoFault && $this->open() !== [];
 
-        return $isLeft || (new OpenRemedies($this->judged))->isDone($suspect->fault)
+        return $isLeft || (new Remedies($this->judged->assessment))->isDone($suspect->fault)
             ? []
             : $this->page->advice->remedies($suspect);
     }
@@ -181,7 +183,7 @@ final readonly class Report
     public function open(): array
     {
         $early = Movements::beforeTheLeakWasFound($this->page->log) !== [];
-        $isMended = (new LeakStory($this->judged->assessment))->isMended();
+        $isMended = (new LeakWork($this->judged->assessment))->isMended();
 
         return array_map(static fn (string $one): string => ucfirst($one).'.', [
             ...$this->page->side()->unfinished(),
@@ -236,10 +238,10 @@ final readonly class Report
                 $lines[] = $this->page->explain->fact($fact);
             }
         }
-        foreach ($this->page->side()->hazards() as $hazard) {
+        foreach ($this->page->side()->leaving->hazards() as $hazard) {
             $lines[] = 'Not made safe: '.lcfirst($hazard->label());
         }
-        foreach ($this->page->side()->touched() as [$touched, $part]) {
+        foreach ($this->page->side()->leaving->touched() as [$touched, $part]) {
             $lines[] = 'Not put back: '.str_replace('_', ' ', $touched).PartAddress::behind($part);
         }
 

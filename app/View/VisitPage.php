@@ -77,7 +77,7 @@ final class VisitPage
         $this->units = $user->units();
         $this->explain = new Explain($this->units);
         $this->mayEnter = $user->can('enter', $this->visit);
-        $this->advice = new Advice($judged->log, $this->findings, $this->verdict);
+        $this->advice = new Advice($judged);
         $this->entries = route('entries.store', $this->visit);
         $this->controls = new VisitControls($judged, $station, $this->units, PartAddress::part($card, $this->visit));
     }

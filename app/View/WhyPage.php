@@ -3,7 +3,7 @@
 namespace App\View;
 
 use App\Picture\PathPicture;
-use App\Records\PathStep;
+use Metrum\Work\PathStep;
 use Metrum\Data\Knowledge;
 use Metrum\Diagnosis\Pattern;
 use Metrum\Diagnosis\Suspect;

@@ -40,6 +40,15 @@ enum Control: string
         );
     }
 
+    /** @return list<self> all of them, in the order of the work */
+    public static function inOrder(): array
+    {
+        $all = self::cases();
+        usort($all, static fn (self $a, self $b): int => $a->row()->order <=> $b->row()->order);
+
+        return $all;
+    }
+
     public function label(): string
     {
         return $this->row()->label;

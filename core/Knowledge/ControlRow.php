@@ -6,6 +6,7 @@ namespace Metrum\Knowledge;
 
 use Metrum\Data\BrokenData;
 use Metrum\Data\DataRow;
+use Metrum\Installation\Fit;
 use Metrum\Quantity\Field;
 use Metrum\Quantity\QuantityKind as Quantity;
 
@@ -13,6 +14,12 @@ use Metrum\Quantity\QuantityKind as Quantity;
 final readonly class ControlRow
 {
     private const KEYS = [
+        'order',
+        'group',
+        'for',
+        'only_for',
+        'not_for',
+        'proves_slowly',
         'label',
         'owner',
         'leaves_readings',
@@ -45,6 +52,9 @@ final readonly class ControlRow
     private const UNSURE = 0.2;
 
     /**
+     * @param  int  $order  its place in the work
+     * @param  Fit  $fit  at which plants there is such a thing
+     * @param  bool  $provesSlowly  its effect shows in the first quiet minute, and proves itself over defrosts and days
      * @param  string  $forTheOwner  what was done, in a sentence without a word of the trade
      * @param  bool  $leavesReadings  it changes nothing that was read or seen but what it names itself
      * @param  ?Field  $field  how far, or where to; null: it is done or not
@@ -64,6 +74,10 @@ final readonly class ControlRow
      * @param  DataRow  $says  what an outcome says of the plant, by its word
      */
     private function __construct(
+        public int $order,
+        public MoveGroup $group,
+        public Fit $fit,
+        public bool $provesSlowly,
         public string $label,
         public string $forTheOwner,
         public bool $leavesReadings,
@@ -102,6 +116,10 @@ final readonly class ControlRow
         };
 
         return new self(
+            order: (int) $row->number('order'),
+            group: $row->word('group', MoveGroup::class),
+            fit: Fit::ofRow($row),
+            provesSlowly: $row->flag('proves_slowly', false),
             label: $label,
             forTheOwner: $row->text('owner'),
             leavesReadings: $row->flag('leaves_readings', false),

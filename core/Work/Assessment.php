@@ -18,6 +18,8 @@ use Metrum\Knowledge\MoveOutcome;
 use Metrum\Knowledge\Reading;
 use Metrum\Log\Log;
 use Metrum\Log\Window;
+use Metrum\Twin\Expectation;
+use Metrum\Twin\TwinExpectation;
 use Metrum\Twin\Twins;
 use Metrum\Work\Charging\Charging;
 use Metrum\Work\Charging\WeighedCharge;
@@ -46,6 +48,9 @@ final class Assessment
 
     /** @var array<int, array<string, Figures>> by number of the chapter, by part */
     private array $figures = [];
+
+    /** @var array<int, Expectation> by number of the chapter */
+    private array $expectations = [];
 
     /** @var array{?float}|null kg by the ledger, once it was asked */
     private ?array $booked = null;
@@ -79,6 +84,7 @@ final class Assessment
         $stands = array_flip($this->chapters->untouchedIn($next->chapters, $window->log->addedTo($this->log)));
         $next->accounts = array_slice($this->accounts, 0, count($stands));
         $next->verdicts = array_intersect_key($this->verdicts, $stands);
+        $next->expectations = array_intersect_key($this->expectations, $stands);
         $next->figures = array_intersect_key($this->figures, $stands);
         $next->forecasts->goOn($this->forecasts, $stands);
 
@@ -183,8 +189,54 @@ final class Assessment
             $account->evidence(),
             0,
             $explained,
-            $this->twins->expectation($account->evidence(), $this->rules, $this->good),
+            $this->expectationOf($account),
         );
+    }
+
+    /** What the one twin of this plant expects of what is judged; by the house rules alone where none can be built. */
+    public function expectation(): Expectation
+    {
+        return $this->expectationOf($this->judged());
+    }
+
+    /**
+     * What is judged, with the next checks, worked now.
+     *
+     * @param  int  $checks  how many
+     */
+    public function checked(int $checks): Verdict
+    {
+        return (new Diagnosis($this->rules, $this->twins))->of(
+            $this->judged()->evidence(),
+            $checks,
+            expectation: $this->expectation(),
+            together: $checks > 0,
+        );
+    }
+
+    /** kg that are right in this plant, by its plate, else by its twin; null where nobody knows. */
+    public function rightCharge(): ?float
+    {
+        $expected = $this->expectation();
+        $plate = $this->judged()->evidence()->circuit->design->nameplateCharge;
+
+        return $plate ?? ($expected instanceof TwinExpectation ? $expected->twin->machine->charge : null);
+    }
+
+    /** How the ranking of what is judged came about. */
+    public function path(): PathOfVerdict
+    {
+        return new PathOfVerdict($this->window, new Diagnosis($this->rules, $this->twins), $this->expected(...));
+    }
+
+    private function expectationOf(Account $account): Expectation
+    {
+        return $this->expectations[$account->chapter->number] ??= $this->expected($account->evidence());
+    }
+
+    private function expected(Findings $findings): Expectation
+    {
+        return $this->twins->expectation($findings, $this->rules, $this->good);
     }
 
     /** The verdict on what is judged, where it was worked already. */

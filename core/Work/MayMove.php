@@ -11,6 +11,8 @@ use Metrum\Knowledge\ChargePurpose;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Prerequisite;
 use Metrum\Log\Content;
+use Metrum\Log\Fact;
+use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Log\Kinds\WeighedAmount;
 use Metrum\Log\NotAFact;
@@ -18,6 +20,9 @@ use Metrum\Log\NotAFact;
 /** Whether a move may be made: its position known, the one before it read, nothing else to be put right first. */
 final readonly class MayMove
 {
+    /** Seconds within which the same move again is asked about. */
+    private const TWICE = 20;
+
     public function __construct(private Assessment $assessment)
     {
     }
@@ -73,6 +78,40 @@ final readonly class MayMove
                 $control->label().' is not moved yet: '.$why.'. Say why, and it is moved all the same.',
             );
         }
+    }
+
+    /** @throws NotAFact where the very same move was made seconds ago: a second tap, not a second turn */
+    public function checkRepeat(Content $move, PartId $part, \DateTimeInterface $at): void
+    {
+        $moves = $this->assessment->log->history(FactKind::Move);
+        $last = end($moves);
+        if ($last === false || ! self::isSame($last, $move, $part)) {
+            return;
+        }
+        if (abs($at->getTimestamp() - $last->takenAt->getTimestamp()) <= self::TWICE) {
+            throw NotAFact::because(
+                'The same was noted seconds ago: once is kept. Was it done twice? Then say so, and it is noted again.',
+            );
+        }
+    }
+
+    /** Whether a move was the same: the same control of the same part, by as much. */
+    public static function isSame(Fact $one, Content $move, PartId $part): bool
+    {
+        return $one->content->key === $move->key &&
+            $one->part->is($part) &&
+            abs(($one->content->value ?? 0.0) - ($move->value ?? 0.0)) < 1e-9;
+    }
+
+    /** Seconds that the plant is given after a move. */
+    public function wait(Control $control, Content $move): float
+    {
+        $settling = $this->assessment->settling;
+        $circuit = $this->assessment->judged()->evidence()->circuit;
+
+        return $control === Control::Charge
+            ? $settling->ofCharge($circuit, $move->value ?? 0.0, $this->assessment->rightCharge())
+            : $settling->usual($control);
     }
 
     /** @return list<Requirement> what must hold before this very move */

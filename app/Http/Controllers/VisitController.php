@@ -5,7 +5,6 @@ namespace App\Http\Controllers;
 use App\Models\Circuit;
 use App\Models\Visit;
 use App\Records\Judge;
-use App\Records\PathOfVerdict;
 use App\View\VisitPage;
 use App\View\WhatIfPage;
 use App\View\WhyPage;
@@ -49,13 +48,13 @@ final class VisitController extends Controller
     }
 
     /** What pulled each suspect up and down, and how the ranking came about. */
-    public function why(Request $request, Visit $visit, Judge $judge, PathOfVerdict $path): View
+    public function why(Request $request, Visit $visit, Judge $judge): View
     {
         $this->authorize('view', $visit);
         $visit->load('circuit.site', 'circuit.plant');
         $page = new VisitPage($judge->of($visit, 0), Station::Verdict, $request->user());
 
-        return view('visit.why', ['why' => new WhyPage($page, $path->of($visit))]);
+        return view('visit.why', ['why' => new WhyPage($page, $page->judged->assessment->path()->steps())]);
     }
 
     /** What would change if it were done. */

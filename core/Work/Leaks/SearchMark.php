@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Leaks;
 
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Ruling;
+
 /** How a place was searched, and what came of it: the answers of the card. */
 enum SearchMark: string
 {
@@ -24,6 +27,16 @@ enum SearchMark: string
             self::Bubble => 'a bubble grows',
             self::NotReached => 'cannot be reached',
         };
+    }
+
+    /** @return list<self> that of the tool first by which the house searches (Z-10) */
+    public static function inOrder(HouseRules $rules): array
+    {
+        $tools = $rules->follow(Ruling::BubblesLead)
+            ? [self::ClearBubbles, self::ClearBoth, self::ClearDetector, self::Bubble, self::Smells]
+            : [self::ClearDetector, self::ClearBubbles, self::ClearBoth, self::Smells, self::Bubble];
+
+        return [...$tools, self::NotReached];
     }
 
     public function usesDetector(): bool

@@ -1,5 +1,5 @@
 {{-- one piece of work, step by step --}}
-@php($locked = $page->advice->isLocked($open->card))
+@php($locked = $page->advice->permits->isLocked($open->card))
 <section id="card" class="card-open card-steps" aria-labelledby="h-card">
     <header><h2 id="h-card">{{ $open->card->name }}{{ App\View\PartAddress::behind($open->part) }}</h2><span
         class="soft">{{ $open->card->minutes }} min, {{ $open->card->effort->label() }}</span></header>

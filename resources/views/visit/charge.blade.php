@@ -16,14 +16,14 @@
                 <th>Receiver</th></tr></thead><tbody>@foreach ($charge->rows() as $row)<tr>@foreach ($row as $cell)
                 <td>{{ $cell }}</td>@endforeach</tr>@endforeach</tbody></table></details></figure>
     @endif
-    @if ($work->gates->ofTaking() === [])
-        @include('visit.preconditions', ['all' => $work->gates->all()])
+    @if ($work->move->ofTaking() === [])
+        @include('visit.preconditions', ['all' => $work->move->gates()])
     @else
-        @include('visit.preconditions', ['all' => $work->gates->ofTaking(), 'for' => 'Before any is taken back:'])
+        @include('visit.preconditions', ['all' => $work->move->ofTaking(), 'for' => 'Before any is taken back:'])
     @endif
-    @if ($work->gates->isTooSoon())<p class="hint">◐ The last addition was not read again: wait for the clock, then
+    @if ($work->move->isTooSoon())<p class="hint">◐ The last addition was not read again: wait for the clock, then
         read. Additions that follow each other faster than the plant can answer overfill it.</p>@endif
-    @if ($work->gates->refusal() !== '')<p class="caution">● Nothing is added: {{ $work->gates->refusal() }}. No
+    @if ($work->refusal() !== '')<p class="caution">● Nothing is added: {{ $work->refusal() }}. No
         reason passes that.</p>@endif
     <div class="card-body">
         <x-entry :page="$page" kind="move" key="charge" :part="$work->part" says="refrigerant moved"
@@ -49,7 +49,7 @@
             <select id="purpose" class="input"
                 name="purpose">@foreach ($charge->purposes() as $word => $label)<option
                 value="{{ $word }}">{{ $label }}</option>@endforeach</select>
-            @if ($work->gates->isHeldBack())
+            @if ($work->move->isHeldBack())
                 <label for="overruled">All the same, because</label>
                 <input id="overruled" class="input" name="overruled" maxlength="200" list="reasons"
                     placeholder="product cannot wait"><datalist id="reasons"><option
@@ -69,7 +69,7 @@
     <p class="hint">{{ $charge->leavesAs() }} {{ $charge->hoses() }} What comes out goes into a cylinder: nothing is
         let out. A stop while it is charged is normal: <a
         href="{{ $charge->stops()[1] }}">{{ Illuminate\Support\Str::lcfirst($charge->stops()[0]) }}</a>.</p>
-    @foreach ($work->gates->cautions() as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
+    @foreach ($work->cautions() as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
     <h3>Other ways to the end of a charge</h3>
     <ul class="schools">@foreach ($charge->schools() as $school)<li @class(['is-taken'
         => $school['isTaken']])>{{ $school['isTaken'] ? '○' : ($school['fits'] ? '◐' : '●') }} <a

@@ -1,6 +1,6 @@
 {{-- what is dangerous on the way: before anything else of the visit --}}
 <div id="hazards" data-part>
-@foreach ($page->side()->hazards() as $hazard)
+@foreach ($page->side()->leaving->hazards() as $hazard)
 <div class="hazard" role="alert">
     <p><b>● Make safe first: {{ lcfirst($hazard->label()) }}.</b> {{ $hazard->remedy() }}</p>
     <x-entry :page="$page" kind="restored" :key="$hazard->value" :says="'made safe: '.lcfirst($hazard->label())"

@@ -1,10 +1,10 @@
 @php($field = $work->control->row()->field)
 <section id="{{ $page->openCard() === null ? 'card' : 'move' }}" class="card-open" aria-labelledby="h-move" data-part>
     <header><h2 id="h-move">{{ $work->control->label() }}{{ App\View\PartAddress::behind($work->part) }}</h2>
-        @if ($work->asFound() !== null)<span class="soft">as found {{ $work->asFound() }}{{ $work->position() === ''
+        @if ($work->move->asFound() !== null)<span class="soft">as found {{ $work->move->asFound() }}{{ $work->position() === ''
             ? '' : ' · '.$work->position() }}</span>@endif</header>
-    @include('visit.preconditions', ['all' => $work->gates->all()])
-    @if ($work->gates->isTooSoon())<p class="hint">◐ The last move was not read again: one at a time, else nobody
+    @include('visit.preconditions', ['all' => $work->move->gates()])
+    @if ($work->move->isTooSoon())<p class="hint">◐ The last move was not read again: one at a time, else nobody
         knows what helped.</p>@endif
     <div class="card-body">
         <x-entry :page="$page" kind="move" :key="$work->control->value" :part="$work->part"
@@ -37,12 +37,12 @@
                 <input id="move-value" class="input" name="value" autocomplete="off" required
                     placeholder="{{ $page->units->symbol($field->kind) }}">
             @endif
-            @if ($work->control->hasPosition() && $work->asFound() === null)
+            @if ($work->control->hasPosition() && $work->move->asFound() === null)
                 <label for="as-found">How was it found?</label>
                 <input id="as-found" class="input" name="reason" maxlength="120" required
                     placeholder="2¾ turns open, mark at 4 o'clock; or: no mark possible">
             @endif
-            @if ($work->gates->isHeldBack())
+            @if ($work->move->isHeldBack())
                 <label for="overruled">Move it all the same, because</label>
                 <input id="overruled" class="input" name="overruled" maxlength="200" required>
             @endif
@@ -63,7 +63,7 @@
         @endif
     </div>
     @foreach ($work->warnings() as $warning)<p class="hint">◐ {{ $warning }}</p>@endforeach
-    @foreach ($work->gates->cautions() as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
+    @foreach ($work->cautions() as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
     @if ($work->isTurned() && $page->openCard() === null)
     <details class="which" @if ($work->part->name() !== '') open @endif><summary>Several of them? One at a time, each with
         its own log</summary>

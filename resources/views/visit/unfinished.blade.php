@@ -1,11 +1,11 @@
 {{-- what is still to be put back, and what was begun --}}
-@foreach ($page->side()->touched() as [$touched, $part])
+@foreach ($page->side()->leaving->touched() as [$touched, $part])
     @if ($loop->first)<p>To be put back</p>@endif
     <x-entry :page="$page" kind="restored" :key="$touched" :part="$part" :says="'put back: '.$touched"><button
         class="plain" name="value" value="yes" @disabled(! $page->mayEnter)>▢
         {{ str_replace('_', ' ', $touched) }}{{ App\View\PartAddress::behind($part) }}</button></x-entry>
 @endforeach
-@foreach ($page->cards()->open() as [$card, $part])
+@foreach ($page->judged->desk->cards()->open() as [$card, $part])
     @if ($loop->first)<p>Begun, not ended</p>@endif
     <a href="{{ App\View\CardList::link($page->visit, $card, $part) }}">◐
         {{ $card->name }}{{ App\View\PartAddress::behind($part) }}</a>

@@ -47,7 +47,7 @@
 </section>
 @if ($page->mayEnter)
 @php($closing = $page->side()->closing())
-@foreach ($page->side()->heldOpen() as [$touched, $part])
+@foreach ($page->side()->leaving->heldOpen() as [$touched, $part])
 <x-entry :page="$page" kind="restored" :key="$touched" :part="$part" value="yes" stage="leave"
     :says="'left so: '.$touched" class="sheet grid-fields">
     <x-field name="reason" :label="'● '.ucfirst(str_replace('_', ' ',
@@ -58,6 +58,6 @@
     @foreach ($closing->shut() as $one)<p
         class="hint">{{ $one->holding->mark()->sign() }} Not finished: {{ $one->sentence() }}.</p>@endforeach
     @foreach ($page->side()->unfinished() as $why)<p class="hint">◐ Not finished: @told($why).</p>@endforeach
-    <button class="btn" @disabled($page->side()->heldOpen() !== [])>Close the visit</button>
+    <button class="btn" @disabled($page->side()->leaving->heldOpen() !== [])>Close the visit</button>
 </form>
 @endif

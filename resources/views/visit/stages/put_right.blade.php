@@ -2,7 +2,7 @@
 @php($strip = $work->strip(760.0))
 @php($figure = $work->figure())
 @php($label = $figure === null ? '' : $figure->label().', '.$page->units->symbol($figure->quantity()))
-@if ($work->isOpen && $strip !== null && ! $strip->isEmpty() && $work->control !== Metrum\Knowledge\Control::Charge)
+@if ($work->move->isOpen && $strip !== null && ! $strip->isEmpty() && $work->control !== Metrum\Knowledge\Control::Charge)
     <figure class="strip-side">
         <x-picture.strip :strip="$strip" :label="$label" class="wide" />
         <x-picture.strip :strip="$work->strip(390.0)" :label="$label" class="slim" />
@@ -19,9 +19,9 @@
 @if ($page->verdict->referral !== null)
     <p class="caution">◐ {{ $page->verdict->referral }}</p>
 @else
-    @if (! $work->isOpen)
+    @if (! $work->move->isOpen)
         @include('visit.remedy')
-    @elseif ($page->advice->isLockedMove($work->control))
+    @elseif ($page->advice->permits->isLocked($work->control))
         @include('visit.licence')
     @else
         @include($work->control === Metrum\Knowledge\Control::Charge ? 'visit.charge' : 'visit.move', ['work'

@@ -1,5 +1,5 @@
 @include('visit.course')
-@if ($page->advice->licenceAsked() !== null)@include('visit.licence')@endif
+@if ($page->advice->permits->licenceAsked() !== null)@include('visit.licence')@endif
 @unless ($page->verdict->blank)<p class="to-why"><a href="{{ route('visits.why', $page->visit) }}">Why this ranking:
     what pulled up, what down, in which order</a></p>@endunless
 <section class="suspects" aria-label="The first three">
@@ -14,10 +14,10 @@
                 => $page->visit->circuit_id]) }}">In the handbook</a></span></p>
             @include('visit.evidence', ['most' => 8])
             @if ($page->verdict->referral !== null)<p class="caution">◐
-                {{ $page->verdict->referral }}</p>@elseif ($page->advice->licenceAsked() === null)
+                {{ $page->verdict->referral }}</p>@elseif ($page->advice->permits->licenceAsked() === null)
             <details class="fold"><summary>Check, and what to do</summary>
-                @if ($page->advice->exclusions($suspect) !== [])<h3>Before it is named for replacement</h3><ul
-                    class="exclusions">@foreach ($page->advice->exclusions($suspect) as [$text, $done])<li>{{ $done
+                @if ($page->advice->permits->exclusions($suspect) !== [])<h3>Before it is named for replacement</h3><ul
+                    class="exclusions">@foreach ($page->advice->permits->exclusions($suspect) as [$text, $done])<li>{{ $done
                     ? '○ done' : '◐ open' }}: {{ $text }}</li>@endforeach</ul>@endif
                 <h3>Check</h3><ul>@foreach ($suspect->entry()->check as $line)<li>@told($line)</li>@endforeach</ul>
                 <h3>Do</h3><ul>@foreach ($page->advice->remedies($suspect) as $line)<li>@told($line)</li>@endforeach
@@ -42,7 +42,7 @@
     <div class="check-list">@foreach (array_slice($page->verdict->checks, 1) as $check)@include('visit.next-check',
         ['heading' => 'Or'])@endforeach</div>
 </section>@endif
-@if ($page->verdict->referral !== null || $page->advice->licenceAsked() !== null)@elseif ($whatIf !==
+@if ($page->verdict->referral !== null || $page->advice->permits->licenceAsked() !== null)@elseif ($whatIf !==
     null)@include('visit.what-if')@else<p class="hint">No plant can be simulated as this circuit is described: its
     page says why. The verdict stands on design values and house rules.</p>@endif
 <section aria-labelledby="h-tests"><h2 id="h-tests">Tests</h2>

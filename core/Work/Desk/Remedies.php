@@ -1,19 +1,22 @@
 <?php
 
-namespace App\View;
+declare(strict_types=1);
 
-use App\Records\JudgedVisit;
+namespace Metrum\Work\Desk;
+
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Fault;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\StepTaken;
+use Metrum\Work\Assessment;
+use Metrum\Work\Leaks\LeakWork;
 
 /** What is still to be done about a fault: nothing is proposed that was done at this visit. */
-final readonly class OpenRemedies
+final readonly class Remedies
 {
-    public function __construct(private JudgedVisit $judged)
+    public function __construct(private Assessment $assessment)
     {
     }
 
@@ -21,16 +24,16 @@ final readonly class OpenRemedies
     public function isDone(Fault $fault): bool
     {
         if (Verdict::isShortage($fault)) {
-            return (new LeakStory($this->judged->assessment))->isMended();
+            return (new LeakWork($this->assessment))->isMended();
         }
         $remedy = FaultCatalogue::entry($fault)->remedy;
-        foreach ($this->judged->log->history(FactKind::Move) as $fact) {
+        foreach ($this->assessment->log->history(FactKind::Move) as $fact) {
             $control = Control::from($fact->content->key);
             if ($control === $remedy->move || $control->row()->cures === $fault) {
                 return true;
             }
         }
-        foreach ($remedy->card === '' ? [] : $this->judged->log->history(FactKind::Card) as $fact) {
+        foreach ($remedy->card === '' ? [] : $this->assessment->log->history(FactKind::Card) as $fact) {
             $isEnd = StepTaken::outcome($fact->content) !== null && ! StepTaken::isStop($fact->content);
             if ($isEnd && StepTaken::card($fact->content->key)?->key === $remedy->card) {
                 return true;

@@ -1,6 +1,8 @@
 <?php
 
-namespace App\Records;
+declare(strict_types=1);
+
+namespace Metrum\Work;
 
 use Metrum\Log\Fact;
 

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Work\Desk;
+
+/** Why something is not proven yet. */
+enum Missing
+{
+    case NotRead;
+    case ClockRuns;
+    case NotReadAgain;
+    /** The plant has not settled; the proof says by what. */
+    case NotSettled;
+    case NotTimed;
+    case NotDated;
+}

@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Work\Desk;
+
+use Metrum\Findings\DerivedFigure;
+use Metrum\Findings\Figures;
+use Metrum\Findings\Findings;
+use Metrum\Findings\Mark;
+use Metrum\Knowledge\Band;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Wanted;
+use Metrum\Log\FactKind;
+use Metrum\Work\Clocks;
+use Metrum\Work\OpenTouches;
+
+/** What proves that a plant is right again: each target with the reading that says so. */
+final readonly class Proofs
+{
+    /** K above its set point within which a box has arrived. */
+    private const ARRIVED = 1.5;
+
+    /** Figures and readings that are laid beside each other. */
+    private const COMPARED = [
+        DerivedFigure::EvaporatorSuperheat,
+        DerivedFigure::CompressorSuperheat,
+        DerivedFigure::EvaporatorTd,
+        DerivedFigure::Subcooling,
+        DerivedFigure::CondenserSplit,
+        DerivedFigure::CompressionRatio,
+        DerivedFigure::BoxAboveSetPoint,
+        Reading::PullDownRate,
+        Reading::CompressorCurrent,
+        Reading::SupplyAirTemperature,
+    ];
+
+    private Findings $found;
+
+    private Figures $now;
+
+    public function __construct(private Desk $desk)
+    {
+        $this->found = $desk->assessment->present()->findings();
+        $this->now = Figures::of($this->found, $desk->assessment->rules);
+    }
+
+    /**
+     * @param  ?\DateTimeInterface  $return  when somebody comes back; null: no return is dated
+     * @return list<Proof>
+     */
+    public function all(\DateTimeInterface $at, ?\DateTimeInterface $return): array
+    {
+        $wanted = new Wanted($this->desk->circuit(), $this->desk->assessment->rules);
+
+        return [
+            $this->box(),
+            $this->inBand(Target::CoilSuperheat, DerivedFigure::EvaporatorSuperheat, $wanted->superheat()),
+            $this->inBand(
+                Target::CompressorSuperheat,
+                DerivedFigure::CompressorSuperheat,
+                $wanted->compressorSuperheat(),
+            ),
+            $this->inBand(Target::Subcooling, DerivedFigure::Subcooling, $wanted->subcooling()),
+            $this->inBand(Target::CoilDifference, DerivedFigure::EvaporatorTd, $wanted->evaporatorTd()),
+            $this->settled($at),
+            $this->pulledDown(),
+            $this->putBack(),
+            ...$this->secondLook($return),
+        ];
+    }
+
+    private function box(): Proof
+    {
+        $above = $this->now->value(DerivedFigure::BoxAboveSetPoint);
+        $mark = $above !== null && $above <= self::ARRIVED ? Mark::Fine : Mark::Act;
+
+        return $above === null ? self::open(Target::Box, Missing::NotRead) : new Proof(Target::Box, $mark, $above);
+    }
+
+    private function inBand(Target $target, DerivedFigure $figure, Band $band): Proof
+    {
+        $value = $this->now->value($figure);
+        if ($value === null) {
+            return new Proof($target, Mark::Look, null, $band, Missing::NotRead);
+        }
+
+        return new Proof($target, $band->holds($value) ? Mark::Fine : Mark::Act, $value, $band);
+    }
+
+    private function settled(\DateTimeInterface $at): Proof
+    {
+        $assessment = $this->desk->assessment;
+        $gate = $this->desk->verdict->settled;
+
+        return match (true) {
+            Clocks::of($assessment->log)->running($at) !== [] => self::open(Target::Settled, Missing::ClockRuns),
+            $assessment->isBeforeLastMove() => self::open(Target::Settled, Missing::NotReadAgain),
+            $gate->isOpen() => new Proof(Target::Settled, Mark::Fine),
+            default => new Proof(
+                Target::Settled,
+                Mark::Look,
+                missing: Missing::NotSettled,
+                reasons: $gate->reasons(),
+            ),
+        };
+    }
+
+    private function pulledDown(): Proof
+    {
+        $rate = $this->found->reading(Reading::PullDownRate);
+
+        return $rate === null
+            ? self::open(Target::PullDown, Missing::NotTimed)
+            : new Proof(Target::PullDown, Mark::Fine, $rate);
+    }
+
+    private function putBack(): Proof
+    {
+        $open = count(OpenTouches::of($this->desk->assessment->log)->open);
+
+        return new Proof(Target::PutBack, $open === 0 ? Mark::Fine : Mark::Act, (float) $open);
+    }
+
+    /** @return list<Proof> what only time proves: open until a return is dated */
+    private function secondLook(?\DateTimeInterface $return): array
+    {
+        foreach ($this->desk->assessment->log->history(FactKind::Move) as $fact) {
+            $control = Control::from($fact->content->key);
+            if ($control->row()->provesSlowly) {
+                return [
+                    new Proof(
+                        Target::SecondLook,
+                        $return === null ? Mark::Look : Mark::Fine,
+                        missing: $return === null ? Missing::NotDated : null,
+                        changed: $control,
+                        on: $return,
+                    ),
+                ];
+            }
+        }
+
+        return [];
+    }
+
+    /** @return list<Comparison> of what was read at all */
+    public function beforeAndAfter(): array
+    {
+        $first = $this->desk->assessment->chapters->all[0]->findings;
+        $before = Figures::of($first, $this->desk->assessment->rules);
+        $all = array_map(
+            fn (DerivedFigure|Reading $of): Comparison => $of instanceof Reading
+                ? new Comparison($of, $first->reading($of), $this->found->reading($of))
+                : new Comparison($of, $before->value($of), $this->now->value($of)),
+            self::COMPARED,
+        );
+
+        return array_values(array_filter($all, static fn (Comparison $one): bool => $one->wasRead()));
+    }
+
+    private static function open(Target $target, Missing $missing): Proof
+    {
+        return new Proof($target, Mark::Look, missing: $missing);
+    }
+}

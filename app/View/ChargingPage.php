@@ -30,7 +30,7 @@ final class ChargingPage
 
     public readonly ChargeWords $words;
 
-    private readonly ChargingCircumstances $around;
+    public readonly ChargingCircumstances $around;
 
     /** @var array{?float}|null the next addition, once it was worked */
     private ?array $next = null;

@@ -22,6 +22,7 @@ use Metrum\Knowledge\Station;
 use Metrum\Log\Fact;
 use Metrum\Log\Log;
 use Metrum\Quantity\Units;
+use Metrum\Work\Desk\CardShelf;
 
 /** Everything that one page of a visit shows; each thing is worked once. */
 final class VisitPage
@@ -47,6 +48,9 @@ final class VisitPage
     public readonly Advice $advice;
 
     public readonly VisitControls $controls;
+
+    /** The cards of this visit. */
+    public readonly CardShelf $shelf;
 
     /** Where entries are sent. */
     public readonly string $entries;
@@ -78,6 +82,7 @@ final class VisitPage
         $this->explain = new Explain($this->units);
         $this->mayEnter = $user->can('enter', $this->visit);
         $this->advice = new Advice($judged);
+        $this->shelf = $judged->desk->cards();
         $this->entries = route('entries.store', $this->visit);
         $this->controls = new VisitControls($judged, $station, $this->units, PartAddress::part($card, $this->visit));
     }

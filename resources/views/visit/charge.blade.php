@@ -74,7 +74,7 @@
     <ul class="schools">@foreach ($charge->schools() as $school)<li @class(['is-taken'
         => $school['isTaken']])>{{ $school['isTaken'] ? '○' : ($school['fits'] ? '◐' : '●') }} <a
         href="{{ $school['link'] }}">{{ $school['name'] }}</a><small>{{ $school['why'] }}</small></li>@endforeach</ul>
-    <p>@if ($charge->words->floods())<a href="{{ route('circuits.winter', $page->visit->circuit) }}">Winter
+    <p>@if ($charge->around->floods())<a href="{{ route('circuits.winter', $page->visit->circuit) }}">Winter
         charge</a> · @endif<a href="{{ route('circuits.ledger', $page->visit->circuit) }}">Ledger of this plant</a></p>
     <p class="card-foot">@if ($work->response() !== '')<b>This one: {{ $work->response() }}</b>@endif</p>
 </section>

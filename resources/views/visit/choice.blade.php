@@ -2,8 +2,8 @@
     :class="'choice '.($choice->proposed ? 'proposed' : '')" data-part card>
     <fieldset @disabled(! $page->mayEnter)>
         <legend>{{ $choice->asked->label() }} @if ($choice->proposed)<em class="next-mark">next</em>@endif</legend>
-        @if ($choice->how !== '')<p class="how">@told($choice->how) @if ($page->judged->desk->cards()->for($choice->asked) !==
-            null)<a href="{{ App\View\CardList::link($page->visit, $page->judged->desk->cards()->for($choice->asked)) }}">Step by
+        @if ($choice->how !== '')<p class="how">@told($choice->how) @if ($page->shelf->for($choice->asked) !==
+            null)<a href="{{ App\View\CardList::link($page->visit, $page->shelf->for($choice->asked)) }}">Step by
             step</a>@endif</p>@foreach ($choice->cautions as $caution)<p class="caution">◐
             @told($caution)</p>@endforeach @endif
         <div class="taps">

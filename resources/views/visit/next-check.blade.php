@@ -11,7 +11,7 @@
     </dl>
     @foreach ($check->cautions as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
     <a class="btn" href="{{ $page->linkTo($check) }}">Enter it</a>
-    @if ($check->key instanceof Metrum\Knowledge\Question && $page->judged->desk->cards()->for($check->key) !== null)<a
-        class="btn quiet" href="{{ App\View\CardList::link($page->visit, $page->judged->desk->cards()->for($check->key)) }}">Step
+    @if ($check->key instanceof Metrum\Knowledge\Question && $page->shelf->for($check->key) !== null)<a
+        class="btn quiet" href="{{ App\View\CardList::link($page->visit, $page->shelf->for($check->key)) }}">Step
         by step</a>@endif
 </div>

@@ -5,7 +5,7 @@
         class="plain" name="value" value="yes" @disabled(! $page->mayEnter)>▢
         {{ str_replace('_', ' ', $touched) }}{{ App\View\PartAddress::behind($part) }}</button></x-entry>
 @endforeach
-@foreach ($page->judged->desk->cards()->open() as [$card, $part])
+@foreach ($page->shelf->open() as [$card, $part])
     @if ($loop->first)<p>Begun, not ended</p>@endif
     <a href="{{ App\View\CardList::link($page->visit, $card, $part) }}">◐
         {{ $card->name }}{{ App\View\PartAddress::behind($part) }}</a>

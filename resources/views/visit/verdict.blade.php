@@ -19,7 +19,7 @@
             min</p>@endif
     @endif
     @if ($verdict->cautions !== [])<p class="caution slim-caution">◐ {{ $verdict->cautions[0] }}</p>@endif
-    @php($unfinished = count($page->side()->leaving->touched()) + count($page->judged->desk->cards()->open()))
+    @php($unfinished = count($page->side()->leaving->touched()) + count($page->shelf->open()))
     @if ($unfinished > 0)<button class="plain slim-next unfinished-count" type="button" data-drawer>◐
         {{ $unfinished }} unfinished</button>@endif
     <div id="verdict-more" class="verdict-more">

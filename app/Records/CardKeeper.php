@@ -8,7 +8,6 @@ use Illuminate\Support\Str;
 use Metrum\Card\Card;
 use Metrum\Card\StepKind;
 use Metrum\Installation\PartId;
-use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\StepTaken;

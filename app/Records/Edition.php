@@ -24,7 +24,15 @@ final class Edition
         'data/refrigerants',
     ];
 
-    private const VERDICTS = ['core/Bench', 'core/Card', 'core/Log', 'core/Diagnosis', 'core/Work', 'data'];
+    private const VERDICTS = [
+        'core/Language',
+        'core/Bench',
+        'core/Card',
+        'core/Log',
+        'core/Diagnosis',
+        'core/Work',
+        'data',
+    ];
 
     private const SHORT = 16;
 

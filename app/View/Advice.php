@@ -4,6 +4,7 @@ namespace App\View;
 
 use App\Records\JudgedVisit;
 use Metrum\Diagnosis\Suspect;
+use Metrum\Language\Sentence;
 use Metrum\Work\Desk\Permits;
 
 /** What is advised at this plant, in words. */
@@ -26,7 +27,7 @@ final readonly class Advice
             'visit, before anything opens the circuit.';
     }
 
-    /** @return list<string> what to do about a suspect */
+    /** @return list<string|Sentence> what to do about a suspect */
     public function remedies(Suspect $suspect): array
     {
         if ($this->permits->isAdviceHeldBack()) {

@@ -11,6 +11,7 @@ use Metrum\Installation\PartId;
 use Metrum\Knowledge\ChargePurpose;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\HouseRule;
+use Metrum\Language\Sentence;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
@@ -148,7 +149,10 @@ final class ChargingPage
             $room === null
                 ? ''
                 : 'Only '.$this->units->mass($room).' more fit in: the receiver pumped down or the plate binds.',
-            ...$missing !== null && $missing > 0.0 ? $this->charging->addition()->limits($missing) : [],
+            ...array_map(
+                fn (Sentence $one): string => $one->in($this->units),
+                $missing !== null && $missing > 0.0 ? $this->charging->addition()->limits($missing) : [],
+            ),
             $this->around->floods()
                 ? 'A clear glass on a mild day does not prove the charge for the coldest one: see the winter charge.'
                 : '',

@@ -29,7 +29,7 @@ final readonly class LineMeaning
                 $note = $said->kind === FactKind::Note ? 'note: ' : '';
                 $pieces[] = ['text' => $note.$text, 'refused' => false];
             } catch (NotAFact $reason) {
-                $pieces[] = ['text' => $reason->getMessage(), 'refused' => true];
+                $pieces[] = ['text' => $reason->in($author->units), 'refused' => true];
             }
         }
         $this->pieces = $pieces;

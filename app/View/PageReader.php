@@ -4,6 +4,8 @@ namespace App\View;
 
 use App\Models\User;
 use Illuminate\Support\Facades\Auth;
+use Metrum\Language\Sentence;
+use Metrum\Language\Several;
 use Metrum\Quantity\Units;
 
 /** Who reads a page, and in which units its sentences are told. */
@@ -16,9 +18,9 @@ final class PageReader
         return $user instanceof User ? $user->units() : new Units();
     }
 
-    /** A sentence of data/, or one that was said in another reader's units; in views as @told(…). */
-    public static function told(string $sentence): string
+    /** A sentence, or a text of data/ with its figures in other units; in views as @told(…). */
+    public static function told(string|Sentence|Several $said): string
     {
-        return self::units()->retell($sentence);
+        return is_string($said) ? self::units()->retell($said) : $said->in(self::units());
     }
 }

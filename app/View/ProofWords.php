@@ -2,9 +2,10 @@
 
 namespace App\View;
 
+use Metrum\Language\Several;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
-use Metrum\Work\Desk\Comparison;
+use Metrum\Work\Desk\BeforeAndNow;
 use Metrum\Work\Desk\Missing;
 use Metrum\Work\Desk\Proof;
 use Metrum\Work\Desk\Target;
@@ -60,7 +61,7 @@ final readonly class ProofWords
                 ($proof->wanted === null ? '' : ', '.$this->wanted($proof)),
             Missing::ClockRuns => 'a clock still runs',
             Missing::NotReadAgain => 'not read since the last move',
-            Missing::NotSettled => implode('; ', $proof->reasons),
+            Missing::NotSettled => Several::apart($proof->reasons)->in($this->units),
             Missing::NotTimed => 'not timed: note the box twice, doors shut',
             Missing::NotDated => Explain::within((string) $proof->changed?->label()).
                 ' was changed: date a second look',
@@ -79,7 +80,7 @@ final readonly class ProofWords
     }
 
     /** @return array{string, string, string, string} figure, as found, now, change */
-    public function compared(Comparison $one): array
+    public function compared(BeforeAndNow $one): array
     {
         $kind = $one->of->quantity();
         $change = $one->change();

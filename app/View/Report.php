@@ -15,6 +15,7 @@ use Metrum\Findings\Trips;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Station;
+use Metrum\Language\Sentence;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\NoteWritten;
@@ -130,7 +131,7 @@ final readonly class Report
             $this->visit->opened_at->format('Y-m-d');
     }
 
-    /** @return list<string> what is still to be done about what is proven, else about what leads */
+    /** @return list<string|Sentence> what is still to be done about what is proven, else about what leads */
     public function remedies(): array
     {
         $proven = $this->page->findings->confirmed[0] ?? null;

@@ -4,6 +4,9 @@ namespace App\View;
 
 use App\Records\JudgedVisit;
 use Metrum\Diagnosis\Cautions;
+use Metrum\Diagnosis\Gate;
+use Metrum\Language\Reason;
+use Metrum\Language\Sentence;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Twin\TwinExpectation;
@@ -79,14 +82,14 @@ final readonly class WhatIfPage
         return Changes::moving($changes->between($this->whatIf->now(), $this->whatIf->after($question)));
     }
 
-    /** @return list<string> what holds it back, or what is minded while it is done */
+    /** @return list<string|Sentence> what holds it back, or what is minded while it is done */
     public function cautions(TwinQuestion $question): array
     {
         $charge = $this->judged->verdict->charge;
 
         return match (true) {
             $question === TwinQuestion::More && ! $charge->isOpen() => [
-                'Do not add refrigerant yet. Still to be looked at: '.implode('; ', $charge->reasons()).'.',
+                Sentence::of(Reason::LookBeforeAdding, why: Gate::why($charge->shut())),
             ],
             $question->isTurn() => ['One small turn, then wait until it has settled before the next.'],
             $question === TwinQuestion::Less => Cautions::words(['recover_first', 'recovery_bottle']),

@@ -3,12 +3,12 @@
 namespace App\View;
 
 use App\Picture\PathPicture;
-use Metrum\Work\PathStep;
 use Metrum\Data\Knowledge;
 use Metrum\Diagnosis\Pattern;
 use Metrum\Diagnosis\Suspect;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Reading;
+use Metrum\Work\PathStep;
 
 /**
  * Why the verdict is what it is: what pulled each suspect up and down, how the ranking came about, and how often such

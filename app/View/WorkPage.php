@@ -11,6 +11,7 @@ use Metrum\Findings\DerivedFigure;
 use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Station;
+use Metrum\Language\Sentence;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Quantity\Units;
 use Metrum\Work\Desk\NextStep;
@@ -106,7 +107,7 @@ final class WorkPage
         return $this->judged->desk->remedyCard();
     }
 
-    /** @return list<string> what is done about the leading suspect where nothing is turned or worked step by step */
+    /** @return list<string|Sentence> what is done about the leading suspect where nothing is turned or worked step by step */
     public function instead(): array
     {
         $verdict = $this->judged->verdict;
@@ -203,7 +204,7 @@ final class WorkPage
     /** What no reason passes, in words; empty where nothing does. */
     public function refusal(): string
     {
-        return Gate::why($this->move->firm());
+        return Gate::why($this->move->firm())->in($this->units);
     }
 
     /** What the next move would be, in one sentence; empty where none is proposed. */

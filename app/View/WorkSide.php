@@ -7,7 +7,7 @@ use Metrum\Diagnosis\Gate;
 use Metrum\Quantity\Units;
 use Metrum\Work\Clock;
 use Metrum\Work\Clocks;
-use Metrum\Work\Desk\Comparison;
+use Metrum\Work\Desk\BeforeAndNow;
 use Metrum\Work\Desk\Leaving;
 use Metrum\Work\Desk\Proof;
 
@@ -96,7 +96,7 @@ final readonly class WorkSide
     public function beforeAndAfter(): array
     {
         return array_map(
-            fn (Comparison $one): array => $this->words->compared($one),
+            fn (BeforeAndNow $one): array => $this->words->compared($one),
             $this->judged->desk->proofs()->beforeAndAfter(),
         );
     }

@@ -10,6 +10,9 @@ use Metrum\Findings\Findings;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Word;
+use Metrum\Language\Reason;
+use Metrum\Language\Sentence;
+use Metrum\Quantity\Magnitude;
 
 /** Air temperatures that cannot be true beside a running coil and condenser (J-18). */
 final readonly class AirContradictions
@@ -33,9 +36,7 @@ final readonly class AirContradictions
         }
 
         return new Contradiction(
-            'Evaporating at dew is '.
-                Contradiction::kelvin($dew - $box).
-                ' warmer than the box: a running coil is colder than its air. Is the refrigerant right?',
+            Sentence::of(Reason::CoilTooWarm, by: Magnitude::difference($dew - $box)),
             [Reading::SuctionPressure, Reading::BoxTemperature],
         );
     }
@@ -49,9 +50,7 @@ final readonly class AirContradictions
         }
 
         return new Contradiction(
-            'Condensing is '.
-                Contradiction::kelvin($ambient - $bubble).
-                ' colder than the air entering the condenser, which cannot be while it gives off heat.',
+            Sentence::of(Reason::CondenserTooCold, by: Magnitude::difference($ambient - $bubble)),
             [Reading::AmbientTemperature, Reading::DischargePressure],
         );
     }
@@ -63,9 +62,7 @@ final readonly class AirContradictions
         $inlet = $this->figures->value(DerivedFigure::CoilInlet);
         if ($supply !== null && $inlet !== null && $supply < $inlet - 1.5) {
             return new Contradiction(
-                'The air leaves the coil '.
-                    Contradiction::kelvin($inlet - $supply).
-                    ' colder than the coil itself.',
+                Sentence::of(Reason::SupplyTooCold, by: Magnitude::difference($inlet - $supply)),
                 [Reading::SupplyAirTemperature, Reading::SuctionPressure],
             );
         }
@@ -78,7 +75,7 @@ final readonly class AirContradictions
         }
 
         return new Contradiction(
-            'The air leaves the coil '.Contradiction::kelvin(-$drop).' warmer than it enters.',
+            Sentence::of(Reason::SupplyWarmer, by: Magnitude::difference(-$drop)),
             [Reading::SupplyAirTemperature, Reading::BoxTemperature],
         );
     }

@@ -6,7 +6,8 @@ namespace Metrum\Diagnosis;
 
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
-use Metrum\Quantity\Format;
+use Metrum\Language\Reason;
+use Metrum\Language\Sentence;
 
 /**
  * Readings that cannot be true together, or not at all: what is wrong and which to take again, most likely culprit
@@ -19,27 +20,17 @@ final readonly class Contradiction
      * @param  bool  $doubts  whether what is named is no evidence until it was taken again; not where it is the
      *                        refrigerant that is in doubt
      */
-    public function __construct(public string $what, public array $repeat, public bool $doubts = true)
+    public function __construct(public Sentence $what, public array $repeat, public bool $doubts = true)
     {
     }
 
-    public function sentence(): string
+    public function sentence(): Sentence
     {
-        return $this->what.
-            ' Take again: '.
-            implode(
-                ', then ',
-                array_map(
-                    static fn (Reading|Observation $key): string => mb_strtolower($key->label()),
-                    $this->repeat,
-                ),
-            ).
-            '.';
-    }
+        $labels = array_map(
+            static fn (Reading|Observation $key): string => mb_strtolower($key->label()),
+            $this->repeat,
+        );
 
-    /** "12.3 K" */
-    public static function kelvin(float $kelvin): string
-    {
-        return Format::number($kelvin, 1, true).' K';
+        return Sentence::of(Reason::TakeAgain, what: $this->what, readings: implode(', then ', $labels));
     }
 }

@@ -10,7 +10,10 @@ use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Word;
-use Metrum\Quantity\Format;
+use Metrum\Language\Reason;
+use Metrum\Language\Sentence;
+use Metrum\Quantity\Magnitude;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Refrigerant\OutsideTable;
 
 /** Looks for readings that contradict each other or physics (knowledge.md §1; G-03, G-05, G-09, J-18). */
@@ -74,14 +77,14 @@ final readonly class Contradictions
             $this->pressureOrder(
                 $receiver,
                 $discharge,
-                'The receiver reads above the discharge',
+                Reason::ReceiverAboveDischarge,
                 self::AT_CONDENSER,
             ),
             (new StandingPressure($this->findings))->contradiction(),
             ...(new PipeContradictions($this->running, $this->figures))->all(),
             $this->pumping(),
             ...(new AirContradictions($this->running, $this->figures))->all(),
-            $this->pressureOrder($suction, $coil, 'The suction reads above the coil', self::AT_COIL),
+            $this->pressureOrder($suction, $coil, Reason::SuctionAboveCoil, self::AT_COIL),
             $this->currentWhileOff(),
             ...array_map($this->outsideTable(...), [$suction, $coil, $discharge, $receiver]),
         ];
@@ -102,7 +105,7 @@ final readonly class Contradictions
             return null;
         } catch (OutsideTable $reason) {
             return new Contradiction(
-                $reason->getMessage().' '.$reading->label().', unit or refrigerant is wrong.',
+                Sentence::of(Reason::OutsideTable, why: $reason->getMessage(), reading: $reading->label()),
                 [$reading],
             );
         }
@@ -115,16 +118,14 @@ final readonly class Contradictions
         if ($running === null || $fitted === null) {
             return null;
         }
-        $count = static fn (float $fans): string => Format::number($fans, 0);
+        $counted = ['running' => Magnitude::count($running), 'fitted' => Magnitude::count($fitted)];
         if ($running > $fitted) {
-            $what = "More coil fans run ({$count($running)}) than are fitted ({$count($fitted)}).";
+            $what = Sentence::of(Reason::MoreFansThanFitted, ...$counted);
 
             return new Contradiction($what, [Reading::FansFitted, Reading::FansRunning]);
         }
         if ($running < $fitted && $this->findings->saw(Observation::EvaporatorFans, Word::AllRunning)) {
-            $what = "All coil fans were seen running, but only {$count($running)} of {$count(
-                $fitted,
-            )} were counted.";
+            $what = Sentence::of(Reason::FansCountedOtherwise, ...$counted);
 
             return new Contradiction($what, [Reading::FansRunning, Observation::EvaporatorFans]);
         }
@@ -141,7 +142,7 @@ final readonly class Contradictions
         }
 
         return new Contradiction(
-            'Discharge pressure is not above suction pressure while the compressor is said to run.',
+            Sentence::of(Reason::HeadNotAbove),
             [Reading::DischargePressure, Reading::SuctionPressure],
         );
     }
@@ -155,7 +156,7 @@ final readonly class Contradictions
             return null;
         }
 
-        return new Contradiction('The compressor is said to run, but draws no current.', [
+        return new Contradiction(Sentence::of(Reason::NoCurrent), [
             Reading::CompressorCurrent,
             Observation::Compressor,
         ]);
@@ -164,7 +165,7 @@ final readonly class Contradictions
     private function pressureOrder(
         Reading $lower,
         Reading $higher,
-        string $words,
+        Reason $reason,
         float $tolerance,
     ): ?Contradiction {
         $low = $this->running->reading($lower);
@@ -174,10 +175,7 @@ final readonly class Contradictions
         }
 
         return new Contradiction(
-            $words.
-                ' by '.
-                Format::number(($low - $high) / 1e3, 0).
-                ' kPa; refrigerant flows the other way.',
+            Sentence::of($reason, by: Magnitude::of($low - $high, QuantityKind::PressureDifference)),
             [$lower, $higher],
         );
     }

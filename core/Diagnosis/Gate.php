@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
+use Metrum\Language\Sentence;
+use Metrum\Language\Several;
+
 /** The one way to hold something back: until its conditions hold, or somebody says why it is done all the same. */
 final readonly class Gate
 {
@@ -35,10 +38,10 @@ final readonly class Gate
         return $this->only(static fn (Requirement $one): bool => $one->isFailing() && $one->isFirm);
     }
 
-    /** @return list<string> what keeps it shut, in words */
+    /** @return list<Sentence> what keeps it shut */
     public function reasons(): array
     {
-        return self::words($this->shut());
+        return self::sentences($this->shut());
     }
 
     /**
@@ -46,18 +49,18 @@ final readonly class Gate
      *
      * @param  list<Requirement>  $by
      */
-    public static function why(array $by): string
+    public static function why(array $by): Several
     {
-        return implode('; ', self::words($by));
+        return Several::apart(self::sentences($by));
     }
 
     /**
      * @param  list<Requirement>  $requirements
-     * @return list<string>
+     * @return list<Sentence>
      */
-    private static function words(array $requirements): array
+    private static function sentences(array $requirements): array
     {
-        return array_map(static fn (Requirement $one): string => $one->sentence(), $requirements);
+        return array_map(static fn (Requirement $one): Sentence => $one->sentence(), $requirements);
     }
 
     /**

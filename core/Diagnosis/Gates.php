@@ -13,7 +13,9 @@ use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\State;
 use Metrum\Knowledge\Word;
-use Metrum\Quantity\Format;
+use Metrum\Language\Reason;
+use Metrum\Language\Sentence;
+use Metrum\Quantity\Magnitude;
 
 /** The gates of a visit: settled before judging (G-13), looked at before charging (N-01), ended before closing. */
 final readonly class Gates
@@ -54,12 +56,12 @@ final readonly class Gates
         $stopped = $this->findings->saw(Observation::EvaporatorFans, Word::AllStopped) && ! $inDefrost;
 
         return [
-            Requirement::mustHold(! $stopped, 'the coil\'s fans stand, so its pressures say nothing', [
+            Requirement::mustHold(! $stopped, Reason::CoilFansStand, [
                 Observation::EvaporatorFans,
             ]),
             Requirement::mustHold(
                 ! $this->findings->saw(Observation::FrostCoil, Word::Blocked),
-                'the coil is blocked by ice, and its pressures show nothing but that: clear it first',
+                Reason::CoilBlocked,
                 [Observation::FrostCoil],
             ),
         ];
@@ -71,21 +73,20 @@ final readonly class Gates
         $level = $this->findings->reading(Reading::ReceiverLevel);
         $subcooling = $this->figures->value(DerivedFigure::Subcooling);
         $added = $this->findings->reading(Reading::Added);
-        $percent = Format::number(100 * ($level ?? 0.0), 0);
-        $kelvin = Format::number($subcooling ?? 0.0, 1);
-        $kilograms = Format::number($added ?? 0.0, 1);
 
         return [
-            Requirement::mustHold(($level ?? 0.0) <= self::FULL, "the receiver stands at $percent %", [
-                Reading::ReceiverLevel,
-            ]),
+            Requirement::mustHold(
+                ($level ?? 0.0) <= self::FULL,
+                Sentence::of(Reason::ReceiverStandsAt, level: Magnitude::share($level ?? 0.0)),
+                [Reading::ReceiverLevel],
+            ),
             Requirement::mustHold(
                 ($subcooling ?? 0.0) <= self::LIQUID_BACKED_UP,
-                "the liquid is subcooled by $kelvin K: it backs up, none is missing",
+                Sentence::of(Reason::LiquidBacksUp, by: Magnitude::difference($subcooling ?? 0.0)),
             ),
             Requirement::mustHold(
                 ($added ?? 0.0) <= self::MOST_ADDED,
-                "$kilograms kg were added already: look at what that did first",
+                Sentence::of(Reason::MuchAdded, mass: Magnitude::mass($added ?? 0.0)),
                 [Reading::Added],
             ),
         ];
@@ -111,20 +112,20 @@ final readonly class Gates
 
         return new Gate([
             ...$this->notFull(),
-            Requirement::mustBeKnown($seal, 'subcooling, or receiver level and glass', [
+            Requirement::mustBeKnown($seal, Reason::LookAtSeal, [
                 Reading::ReceiverOutletTemperature,
                 Reading::ReceiverLevel,
                 Observation::SightGlass,
             ]),
-            Requirement::mustBeKnown($coil, 'coil: fans and face', [
+            Requirement::mustBeKnown($coil, Reason::LookAtCoil, [
                 Observation::EvaporatorFans,
                 Observation::EvaporatorFace,
             ]),
-            Requirement::mustBeKnown($condenser, 'condenser: fans and face', [
+            Requirement::mustBeKnown($condenser, Reason::LookAtCondenser, [
                 Observation::CondenserFans,
                 Observation::CondenserFace,
             ]),
-            Requirement::mustBeKnown($drier, 'drier: drop or feel', [
+            Requirement::mustBeKnown($drier, Reason::LookAtDrier, [
                 Reading::DrierOutletTemperature,
                 Observation::LiquidLineFeel,
             ]),
@@ -144,11 +145,11 @@ final readonly class Gates
         $proven = $ranWell || $this->findings->confirmed !== [];
 
         return new Gate([
-            Requirement::mustHold($settled, 'the readings are provisional: the plant had not settled'),
-            Requirement::mustHold($first === null, 'readings contradict each other', $first->repeat ?? []),
+            Requirement::mustHold($settled, Reason::Provisional),
+            Requirement::mustHold($first === null, Reason::Contradicted, $first->repeat ?? []),
             Requirement::mustBeKnown(
                 $proven,
-                'nothing is proven: no fault confirmed, not marked as running well',
+                Reason::NothingProven,
                 [],
             ),
         ]);
@@ -159,10 +160,10 @@ final readonly class Gates
         $state = $this->findings->state;
 
         return $state === null
-            ? Requirement::mustBeKnown(false, 'nobody has said whether it is settled', [])
+            ? Requirement::mustBeKnown(false, Reason::NobodySaid, [])
             : Requirement::mustHold(
                 $state === State::RunningSettled,
-                'the plant is '.mb_strtolower($state->label()),
+                Sentence::of(Reason::PlantIs, state: mb_strtolower($state->label())),
             );
     }
 
@@ -172,11 +173,14 @@ final readonly class Gates
         $rule =
             $this->findings->state === State::AfterDefrost ? HouseRule::SettleDefrost : HouseRule::SettleStart;
         $wait = $this->rules->band($rule)->low;
-        $minutes = static fn (float $seconds): string => Format::number($seconds / 60, 0);
 
         return Requirement::mustHold(
             $since === null || $since >= $wait,
-            $minutes($since ?? 0.0).' min since the last disturbance (at least '.$minutes($wait).')',
+            Sentence::of(
+                Reason::Disturbed,
+                since: Magnitude::minutes($since ?? 0.0),
+                wait: Magnitude::minutes($wait),
+            ),
             [Reading::MinutesSinceDisturbance],
         );
     }
@@ -189,7 +193,7 @@ final readonly class Gates
 
         return Requirement::mustHold(
             $moving === [],
-            "two readings minutes apart differ, so it still moves: $names",
+            Sentence::of(Reason::StillMoves, names: $names),
             array_values($moving),
         );
     }
@@ -200,7 +204,7 @@ final readonly class Gates
 
         return Requirement::mustHold(
             $above === null || $above <= self::PULLING_DOWN,
-            'box '.Format::number($above ?? 0.0, 1).' K above set point, so superheat and head read high',
+            Sentence::of(Reason::BoxAboveSet, above: Magnitude::difference($above ?? 0.0)),
             [Reading::BoxTemperature],
         );
     }

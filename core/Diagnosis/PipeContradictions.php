@@ -10,6 +10,9 @@ use Metrum\Findings\Findings;
 use Metrum\Findings\Meaning;
 use Metrum\Installation\HeadPressureControl;
 use Metrum\Knowledge\Reading;
+use Metrum\Language\Reason;
+use Metrum\Language\Sentence;
+use Metrum\Quantity\Magnitude;
 
 /** Pipe temperatures that cannot be true beside the pressures (knowledge.md §1; G-03, G-05). */
 final readonly class PipeContradictions
@@ -70,11 +73,12 @@ final readonly class PipeContradictions
                 $name = $this->findings->circuit->refrigerant;
 
                 return new Contradiction(
-                    $key->label().
-                        ' '.
-                        Contradiction::kelvin($figure->si).
-                        " is below what $name can show: ".
-                        'check the refrigerant, then the clamp, then the gauge.',
+                    Sentence::of(
+                        Reason::BelowRefrigerant,
+                        figure: $key->label(),
+                        value: Magnitude::difference($figure->si),
+                        refrigerant: $name,
+                    ),
                     [$pipe, Reading::SuctionPressure],
                 );
             }
@@ -100,11 +104,11 @@ final readonly class PipeContradictions
         }
 
         return new Contradiction(
-            'Superheat '.
-                Contradiction::kelvin($superheat).
-                ' is more than box air above evaporating ('.
-                Contradiction::kelvin($box - $dew).
-                '): gas cannot leave the coil warmer than the air that enters it.',
+            Sentence::of(
+                Reason::SuperheatAboveTd,
+                superheat: Magnitude::difference($superheat),
+                td: Magnitude::difference($box - $dew),
+            ),
             [Reading::SuctionTemperatureEvaporator, Reading::BoxTemperature, Reading::SuctionPressure],
         );
     }
@@ -118,9 +122,7 @@ final readonly class PipeContradictions
         }
 
         return new Contradiction(
-            'The liquid leaves the condenser '.
-                Contradiction::kelvin($ambient - $liquid).
-                ' colder than the air that cools it.',
+            Sentence::of(Reason::LiquidColderThanAir, by: Magnitude::difference($ambient - $liquid)),
             [Reading::CondenserOutletTemperature, Reading::AmbientTemperature],
         );
     }
@@ -142,11 +144,11 @@ final readonly class PipeContradictions
             }
             if ($pipe !== null && $dew !== null && $pipe > $dew + 10.0) {
                 return new Contradiction(
-                    $reading->label().
-                        ' is '.
-                        Contradiction::kelvin($pipe - $dew).
-                        ' above condensing: is that the discharge pipe? '.
-                        'Gas is first cooled to condensing, then condensed, then subcooled.',
+                    Sentence::of(
+                        Reason::IsDischargePipe,
+                        pipe: $reading->label(),
+                        by: Magnitude::difference($pipe - $dew),
+                    ),
                     [$reading, Reading::DischargePressure],
                 );
             }
@@ -163,9 +165,7 @@ final readonly class PipeContradictions
         }
 
         return new Contradiction(
-            'The pipe is '.
-                Contradiction::kelvin(-$drop).
-                ' warmer after the drier than before it: clamps swapped, or the wrong pipe.',
+            Sentence::of(Reason::WarmerAfterDrier, by: Magnitude::difference(-$drop)),
             [Reading::DrierInletTemperature, Reading::DrierOutletTemperature],
         );
     }
@@ -179,9 +179,7 @@ final readonly class PipeContradictions
         }
 
         return new Contradiction(
-            'The discharge pipe is '.
-                Contradiction::kelvin($dew - $pipe).
-                ' below condensing: the clamp is loose or too far away, or much liquid is returning.',
+            Sentence::of(Reason::DischargeTooCold, by: Magnitude::difference($dew - $pipe)),
             [Reading::DischargeTemperature, Reading::SuctionTemperatureCompressor],
         );
     }
@@ -197,10 +195,7 @@ final readonly class PipeContradictions
         }
 
         return new Contradiction(
-            'Subcooling '.
-                Contradiction::kelvin($subcooling).
-                ' is more than a condenser gives: a head so hot has no liquid so cold. '.
-                'Gauge, unit, refrigerant, or gas that does not condense.',
+            Sentence::of(Reason::TooMuchSubcooling, value: Magnitude::difference($subcooling)),
             [Reading::DischargePressure, Reading::CondenserOutletTemperature],
         );
     }
@@ -218,9 +213,7 @@ final readonly class PipeContradictions
         }
 
         return new Contradiction(
-            'The suction pipe is '.
-                Contradiction::kelvin(-$gain).
-                ' colder at the compressor than at the bulb: clamps swapped, loose, or on another circuit\'s pipe.',
+            Sentence::of(Reason::ColderOnTheWay, by: Magnitude::difference(-$gain)),
             [Reading::SuctionTemperatureEvaporator, Reading::SuctionTemperatureCompressor],
         );
     }
@@ -259,7 +252,7 @@ final readonly class PipeContradictions
         return count($pipes) < ($discharge === null ? 4 : 2)
             ? null
             : new Contradiction(
-                'Every clamped pipe is as warm as the air around it, yet the plant is said to run: is this the one?',
+                Sentence::of(Reason::AllAsTheAir),
                 $pipes,
             );
     }

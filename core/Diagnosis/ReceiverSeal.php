@@ -10,6 +10,9 @@ use Metrum\Findings\Findings;
 use Metrum\Installation\Circuit;
 use Metrum\Installation\HeadPressureControl;
 use Metrum\Knowledge\Reading;
+use Metrum\Language\Reason;
+use Metrum\Language\Sentence;
+use Metrum\Quantity\Magnitude;
 
 /** Hot gas comes into a receiver by a flooding valve: without a seal of liquid it goes on with the liquid. */
 final readonly class ReceiverSeal
@@ -37,10 +40,7 @@ final readonly class ReceiverSeal
         }
 
         return new Contradiction(
-            'What leaves the receiver is '.
-                Contradiction::kelvin($pipe - $dew).
-                ' above condensing: that is no liquid. Hot gas goes through a receiver without a seal: '.
-                'the head pressure valve passes it, or the winter charge is short.',
+            Sentence::of(Reason::NoSeal, by: Magnitude::difference($pipe - $dew)),
             [Reading::ReceiverOutletTemperature, Reading::DischargePressure],
             doubts: false,
         );

@@ -5,20 +5,23 @@ declare(strict_types=1);
 namespace Metrum\Diagnosis;
 
 use Metrum\Knowledge\Asked;
+use Metrum\Language\Reason;
+use Metrum\Language\Sentence;
 
 /** One condition of a gate: how it stands, by what or why, and what would settle it. */
 final readonly class Requirement
 {
     /**
-     * @param  string  $label  what must hold; empty where its detail says all of it
-     * @param  string  $detail  by what it stands as it does, what fails or is not known, or what to do
+     * @param  ?Reason  $label  what must hold; null where its detail says all of it
+     * @param  ?Sentence  $detail  by what it stands as it does, what fails or is not known, or what to do; null where
+     *                             its label says all of it
      * @param  list<Asked>  $settledBy  what would tell where it is not known, or change it where it fails
      * @param  bool  $isFirm  no reason passes it: it is about safety, or the law
      */
     private function __construct(
         public Holding $holding,
-        public string $label,
-        public string $detail,
+        public ?Reason $label,
+        public ?Sentence $detail,
         public array $settledBy = [],
         public bool $isFirm = false,
     ) {
@@ -29,9 +32,9 @@ final readonly class Requirement
      *
      * @param  list<Asked>  $settledBy
      */
-    public static function mustHold(bool $holds, string $why, array $settledBy = []): self
+    public static function mustHold(bool $holds, Reason|Sentence $why, array $settledBy = []): self
     {
-        return new self($holds ? Holding::Holds : Holding::Fails, '', $why, $settledBy);
+        return new self($holds ? Holding::Holds : Holding::Fails, null, self::said($why), $settledBy);
     }
 
     /**
@@ -39,41 +42,51 @@ final readonly class Requirement
      *
      * @param  list<Asked>  $settledBy
      */
-    public static function mustBeKnown(bool $known, string $why, array $settledBy): self
+    public static function mustBeKnown(bool $known, Reason|Sentence $why, array $settledBy): self
     {
-        return new self($known ? Holding::Holds : Holding::NotKnown, '', $why, $settledBy);
+        return new self($known ? Holding::Holds : Holding::NotKnown, null, self::said($why), $settledBy);
     }
 
-    public static function holds(string $label, string $detail): self
+    public static function holds(Reason $label, Reason|Sentence|null $detail = null): self
     {
-        return new self(Holding::Holds, $label, $detail);
+        return new self(Holding::Holds, $label, self::said($detail));
     }
 
-    public static function open(string $label, string $detail, Asked $by): self
+    public static function open(Reason $label, Reason|Sentence $detail, Asked $by): self
     {
-        return new self(Holding::NotKnown, $label, $detail, [$by]);
+        return new self(Holding::NotKnown, $label, self::said($detail), [$by]);
     }
 
-    public static function fails(string $label, string $detail, Asked $by): self
+    public static function fails(Reason $label, Reason|Sentence $detail, Asked $by): self
     {
-        return new self(Holding::Fails, $label, $detail, [$by]);
+        return new self(Holding::Fails, $label, self::said($detail), [$by]);
     }
 
-    public static function refuses(string $label, string $detail): self
+    public static function refuses(Reason $label, Reason|Sentence $detail): self
     {
-        return new self(Holding::Fails, $label, $detail, [], true);
+        return new self(Holding::Fails, $label, self::said($detail), [], true);
     }
 
     /** The same under a name of what must hold. */
-    public function named(string $label): self
+    public function named(Reason $label): self
     {
         return new self($this->holding, $label, $this->detail, $this->settledBy, $this->isFirm);
     }
 
-    /** "drier: 3.1 K over it" */
-    public function sentence(): string
+    /** What must hold; empty where its detail says all of it. */
+    public function name(): Sentence
     {
-        return $this->label === '' ? $this->detail : "$this->label: $this->detail";
+        return Sentence::of($this->label ?? Reason::Nothing);
+    }
+
+    /** "drier: 3.1 K over it" */
+    public function sentence(): Sentence
+    {
+        return match (true) {
+            $this->detail === null => $this->name(),
+            $this->label === null => $this->detail,
+            default => Sentence::of(Reason::Labelled, label: $this->name(), detail: $this->detail),
+        };
     }
 
     /** What would settle it above all; null where nothing would. */
@@ -90,5 +103,10 @@ final readonly class Requirement
     public function isFailing(): bool
     {
         return $this->holding === Holding::Fails;
+    }
+
+    private static function said(Reason|Sentence|null $said): ?Sentence
+    {
+        return $said instanceof Reason ? Sentence::of($said) : $said;
     }
 }

@@ -7,6 +7,9 @@ namespace Metrum\Diagnosis;
 use Metrum\Findings\Findings;
 use Metrum\Findings\StandingHead;
 use Metrum\Knowledge\Reading;
+use Metrum\Language\Reason;
+use Metrum\Language\Sentence;
+use Metrum\Quantity\Magnitude;
 use Metrum\Refrigerant\Library;
 use Metrum\Refrigerant\OutsideTable;
 
@@ -42,15 +45,18 @@ final readonly class StandingPressure
             return null;
         }
         $fitting = array_keys(array_filter($misses, static fn (float $miss): bool => $miss < self::FITS));
-        $off = is_finite($own) ? ' (off by '.Contradiction::kelvin($own).')' : '';
-        $would =
-            $fitting === []
-                ? ''
-                : '; it would fit '.implode(', ', array_slice($fitting, 0, self::MOST_NAMED));
+        $off = is_finite($own)
+            ? Sentence::of(Reason::OffBy, by: Magnitude::difference($own))
+            : Sentence::of(Reason::Nothing);
+        $would = $fitting === []
+            ? Sentence::of(Reason::Nothing)
+            : Sentence::of(
+                Reason::WouldFit,
+                refrigerants: implode(', ', array_slice($fitting, 0, self::MOST_NAMED)),
+            );
 
         return new Contradiction(
-            "The standing pressure does not fit $name at this air temperature$off$would.".
-                ' Has it stood long enough, and is the refrigerant right?',
+            Sentence::of(Reason::StandingDoesNotFit, refrigerant: $name, off: $off, would: $would),
             [Reading::DischargePressure, Reading::AmbientTemperature],
             doubts: false,
         );

@@ -11,6 +11,8 @@ use Metrum\Findings\Mark;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
+use Metrum\Language\Reason;
+use Metrum\Language\Sentence;
 use Metrum\Twin\Ailment;
 
 /** What the evidence says now. */
@@ -128,7 +130,7 @@ final readonly class Verdict
     /**
      * What to do about a suspect; adding refrigerant is held back until the gate is open.
      *
-     * @return list<string>
+     * @return list<string|Sentence>
      */
     public function remedies(Suspect $suspect): array
     {
@@ -138,14 +140,12 @@ final readonly class Verdict
         if (! self::isShortage($suspect->fault) || $this->charge->isOpen()) {
             return $suspect->entry()->do;
         }
-        $why = Gate::why($this->charge->failing());
+        $failing = $this->charge->failing();
 
         return [
-            $why === ''
-                ? 'Do not add refrigerant yet. Still to be looked at: '.
-                    Gate::why($this->charge->shut()).
-                    '.'
-                : 'Do not add refrigerant: '.$why.'.',
+            $failing === []
+                ? Sentence::of(Reason::LookBeforeAdding, why: Gate::why($this->charge->shut()))
+                : Sentence::of(Reason::DoNotAdd, why: Gate::why($failing)),
             $suspect->entry()->do[0],
         ];
     }

@@ -11,6 +11,8 @@ use Metrum\Diagnosis\Suspect;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Figure;
 use Metrum\Findings\Findings;
+use Metrum\Quantity\Unit;
+use Metrum\Quantity\Units;
 
 /** A verdict as other programs read it (visit-file.md, "The answer"), in file units: the one form of it. */
 final class VerdictAnswer
@@ -19,7 +21,7 @@ final class VerdictAnswer
     public static function of(Findings $findings, Verdict $verdict): array
     {
         $derived = static fn (Figure $figure): float => round($figure->inFileUnit(), 4);
-        $sentence = static fn (Contradiction $one): string => $one->sentence();
+        $sentence = static fn (Contradiction $one): string => $one->sentence()->in(self::units());
 
         return [
             'id' => $findings->id,
@@ -32,6 +34,12 @@ final class VerdictAnswer
             'cautions' => $verdict->cautions,
             'refused' => [],
         ];
+    }
+
+    /** In which files tell their figures. */
+    public static function units(): Units
+    {
+        return new Units(pressure: Unit::Kilopascal);
     }
 
     /** @return array<string, mixed> */

@@ -86,7 +86,7 @@ final class VisitWriter
         return json_encode(
             $file,
             JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
-        )."
-";
+        ).'
+';
     }
 }

@@ -13,7 +13,6 @@ use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\State;
 use Metrum\Knowledge\Test;
 use Metrum\Knowledge\Word;
-use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\CircuitChanged;

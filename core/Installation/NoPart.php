@@ -5,15 +5,16 @@ declare(strict_types=1);
 namespace Metrum\Installation;
 
 use Metrum\Data\Reasons;
+use Metrum\Quantity\Unanswerable;
 
 /** What was given names no part of a plant; the message says what does. */
-final class NoPart extends \InvalidArgumentException
+final class NoPart extends Unanswerable
 {
     public static function given(string $given): self
     {
         $kinds = implode(', ', array_column(PartKind::cases(), 'value'));
 
-        return new self(Reasons::shown($given)." was given; a part is named by what it is and its number or letter, as ".
+        return new self(Reasons::shown($given).' was given; a part is named by what it is and its number or letter, as '.
             "valve B or circuit 2/coil 1; it can be: $kinds");
     }
 }

@@ -102,6 +102,12 @@ final readonly class Log
         return null;
     }
 
+    /** When the last thing was told; the beginning of time where nothing was. */
+    public function lastTold(): \DateTimeInterface
+    {
+        return $this->facts === [] ? new \DateTimeImmutable('@0') : $this->facts[count($this->facts) - 1]->takenAt;
+    }
+
     /** @return list<Fact> the last few that stand, newest first */
     public function latest(int $most): array
     {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Metrum\Log;
 
-
 /** One thing that was typed, tapped or read: of which kind, about what, and in which words. */
 final readonly class Statement
 {

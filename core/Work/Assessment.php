@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
-use Metrum\Diagnosis\Diagnosis;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Chapter;
 use Metrum\Findings\Chapters;
@@ -19,7 +18,6 @@ use Metrum\Knowledge\Reading;
 use Metrum\Log\Log;
 use Metrum\Log\Window;
 use Metrum\Twin\Expectation;
-use Metrum\Twin\TwinExpectation;
 use Metrum\Twin\Twins;
 use Metrum\Work\Charging\Charging;
 use Metrum\Work\Charging\WeighedCharge;
@@ -43,14 +41,10 @@ final class Assessment
     /** @var list<Account> as far as they were worked */
     private array $accounts = [];
 
-    /** @var array<int, Verdict> by number of the chapter */
-    private array $verdicts = [];
+    private readonly ChapterVerdicts $verdicts;
 
     /** @var array<int, array<string, Figures>> by number of the chapter, by part */
     private array $figures = [];
-
-    /** @var array<int, Expectation> by number of the chapter */
-    private array $expectations = [];
 
     /** @var array{?float}|null kg by the ledger, once it was asked */
     private ?array $booked = null;
@@ -73,6 +67,7 @@ final class Assessment
         $this->log = $window->log;
         $this->chapters = Chapters::of($window);
         $this->settling = new Settling($this->log, $rules);
+        $this->verdicts = new ChapterVerdicts($rules, $twins, $good);
         $this->forecasts = new TwinForecasts($this, $twins);
         $this->responses = new Responses($this, $earlier);
     }
@@ -83,8 +78,7 @@ final class Assessment
         $next = new self($window, $this->rules, $this->twins, $this->earlier, $this->book, $this->good);
         $stands = array_flip($this->chapters->untouchedIn($next->chapters, $window->log->addedTo($this->log)));
         $next->accounts = array_slice($this->accounts, 0, count($stands));
-        $next->verdicts = array_intersect_key($this->verdicts, $stands);
-        $next->expectations = array_intersect_key($this->expectations, $stands);
+        $next->verdicts->goOn($this->verdicts, $stands);
         $next->figures = array_intersect_key($this->figures, $stands);
         $next->forecasts->goOn($this->forecasts, $stands);
 
@@ -126,14 +120,6 @@ final class Assessment
         return $accounts[array_key_last($accounts)];
     }
 
-    /** When the last thing was told. */
-    public function lastTold(): \DateTimeInterface
-    {
-        $facts = $this->log->facts;
-
-        return $facts === [] ? new \DateTimeImmutable('@0') : $facts[count($facts) - 1]->takenAt;
-    }
-
     /** As found: the first chapter in which anything was found. */
     public function asFound(): Account
     {
@@ -167,84 +153,44 @@ final class Assessment
     /** What a chapter says; as long as nothing was found in it, what the one before it says. */
     public function verdict(Account $account): Verdict
     {
-        $number = $account->chapter->number;
-        if (isset($this->verdicts[$number])) {
-            return $this->verdicts[$number];
+        $before = $this->accounts[$account->chapter->number - 2] ?? null;
+        if ($before !== null && ! $account->chapter->wasLookedAt()) {
+            $this->verdict($before);
         }
-        $before = $this->accounts[$number - 2] ?? null;
-        $stands = $before !== null && ! $account->chapter->wasLookedAt();
 
-        return $this->verdicts[$number] = $stands ? $this->verdict($before) : $this->weighed($account, 0);
+        return $this->verdicts->of($account, $before);
     }
 
     /** What a chapter says, with what speaks for and against the first few. */
     public function explained(Account $account, int $suspects = 3): Verdict
     {
-        return $this->weighed($account, $suspects);
-    }
-
-    private function weighed(Account $account, int $explained): Verdict
-    {
-        return (new Diagnosis($this->rules, $this->twins))->of(
-            $account->evidence(),
-            0,
-            $explained,
-            $this->expectationOf($account),
-        );
+        return $this->verdicts->weighed($account, $suspects);
     }
 
     /** What the one twin of this plant expects of what is judged; by the house rules alone where none can be built. */
     public function expectation(): Expectation
     {
-        return $this->expectationOf($this->judged());
+        return $this->verdicts->expectation($this->judged());
     }
 
-    /**
-     * What is judged, with the next checks, worked now.
-     *
-     * @param  int  $checks  how many
-     */
+    /** What is judged, worked now. @param  int  $checks  how many next checks are wanted */
     public function checked(int $checks): Verdict
     {
-        return (new Diagnosis($this->rules, $this->twins))->of(
-            $this->judged()->evidence(),
-            $checks,
-            expectation: $this->expectation(),
-            together: $checks > 0,
-        );
-    }
-
-    /** kg that are right in this plant, by its plate, else by its twin; null where nobody knows. */
-    public function rightCharge(): ?float
-    {
-        $expected = $this->expectation();
-        $plate = $this->judged()->evidence()->circuit->design->nameplateCharge;
-
-        return $plate ?? ($expected instanceof TwinExpectation ? $expected->twin->machine->charge : null);
-    }
-
-    /** How the ranking of what is judged came about. */
-    public function path(): PathOfVerdict
-    {
-        return new PathOfVerdict($this->window, new Diagnosis($this->rules, $this->twins), $this->expected(...));
-    }
-
-    private function expectationOf(Account $account): Expectation
-    {
-        return $this->expectations[$account->chapter->number] ??= $this->expected($account->evidence());
-    }
-
-    private function expected(Findings $findings): Expectation
-    {
-        return $this->twins->expectation($findings, $this->rules, $this->good);
+        return $this->verdicts->checked($this->judged(), $checks);
     }
 
     /** The verdict on what is judged, where it was worked already. */
     public function knowing(Verdict $verdict): self
     {
-        $this->verdicts[$this->judged()->chapter->number] = $verdict;
+        $this->verdicts->keep($this->judged(), $verdict);
 
         return $this;
+    }
+
+    /** How the ranking of what is judged came about. */
+    public function path(): PathOfVerdict
+    {
+        return $this->verdicts->path($this->window);
     }
 
     /**

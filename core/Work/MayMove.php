@@ -10,12 +10,16 @@ use Metrum\Installation\PartId;
 use Metrum\Knowledge\ChargePurpose;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Prerequisite;
+use Metrum\Language\Reason;
+use Metrum\Language\Sentence;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Log\Kinds\WeighedAmount;
 use Metrum\Log\NotAFact;
+use Metrum\Quantity\Magnitude;
+use Metrum\Twin\TwinExpectation;
 
 /** Whether a move may be made: its position known, the one before it read, nothing else to be put right first. */
 final readonly class MayMove
@@ -44,38 +48,33 @@ final readonly class MayMove
         $positions = new Positions($this->assessment->chapters);
         $known = $positions->asFound($control, $part) ?? $move->text(PlantMoved::AS_FOUND);
         if ($control->hasPosition() && $known === '') {
-            throw NotAFact::because(
-                $control->label().': say first how it was found, or that no mark is possible. Else nobody can go back.',
-            );
+            throw NotAFact::said(Sentence::of(Reason::SayHowFound, what: $control->label()));
         }
         $preconditions = $this->wanted($control, $move, $part);
         $firm = (new Gate($preconditions))->firm();
         if ($firm !== []) {
-            throw NotAFact::because($control->label().' is not moved: '.Gate::why($firm).'.');
+            throw NotAFact::said(
+                Sentence::of(Reason::NotMoved, what: $control->label(), why: Gate::why($firm)),
+            );
         }
         if ($overruled !== '') {
             return;
         }
         if ($this->isTooSoon($control, $part)) {
-            throw NotAFact::because(
-                'One at a time, else nobody knows what helped: read again after the last move, or say why not.',
-            );
+            throw NotAFact::said(Sentence::of(Reason::OneAtATime));
         }
         $left = $this->secondsLeft($control, $part, $at);
         if ($left > 0.0) {
-            throw NotAFact::because(
-                'The plant has not answered the last move yet: '.ceil($left / 60).
-                    ' min are left of its clock. Wait, or say why not.',
+            throw NotAFact::said(
+                Sentence::of(Reason::NotAnswered, left: Magnitude::minutes(60 * ceil($left / 60))),
             );
         }
         $fails = $control === Control::Charge
             ? (new Gate($preconditions))->shut()
             : (new Gate($preconditions))->failing();
         if ($fails !== []) {
-            $why = Gate::why($fails);
-
-            throw NotAFact::because(
-                $control->label().' is not moved yet: '.$why.'. Say why, and it is moved all the same.',
+            throw NotAFact::said(
+                Sentence::of(Reason::NotMovedYet, what: $control->label(), why: Gate::why($fails)),
             );
         }
     }
@@ -89,9 +88,7 @@ final readonly class MayMove
             return;
         }
         if (abs($at->getTimestamp() - $last->takenAt->getTimestamp()) <= self::TWICE) {
-            throw NotAFact::because(
-                'The same was noted seconds ago: once is kept. Was it done twice? Then say so, and it is noted again.',
-            );
+            throw NotAFact::said(Sentence::of(Reason::NotedTwice));
         }
     }
 
@@ -110,8 +107,17 @@ final readonly class MayMove
         $circuit = $this->assessment->judged()->evidence()->circuit;
 
         return $control === Control::Charge
-            ? $settling->ofCharge($circuit, $move->value ?? 0.0, $this->assessment->rightCharge())
+            ? $settling->ofCharge($circuit, $move->value ?? 0.0, $this->rightCharge())
             : $settling->usual($control);
+    }
+
+    /** kg that are right in this plant, by its plate, else by its twin; null where nobody knows. */
+    private function rightCharge(): ?float
+    {
+        $expected = $this->assessment->expectation();
+        $plate = $this->assessment->judged()->evidence()->circuit->design->nameplateCharge;
+
+        return $plate ?? ($expected instanceof TwinExpectation ? $expected->twin->machine->charge : null);
     }
 
     /** @return list<Requirement> what must hold before this very move */
@@ -172,7 +178,7 @@ final readonly class MayMove
             $control->row()->figures !== [] &&
             Control::from($last->key)->row()->figures !== [];
 
-        return $isWaitedFor ? $this->assessment->settling->left($present, $at ?? $this->assessment->lastTold()) : 0.0;
+        return $isWaitedFor ? $this->assessment->settling->left($present, $at ?? $this->assessment->log->lastTold()) : 0.0;
     }
 
     /**

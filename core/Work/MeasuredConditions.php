@@ -14,7 +14,9 @@ use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Word;
-use Metrum\Quantity\Celsius;
+use Metrum\Language\Reason;
+use Metrum\Language\Sentence;
+use Metrum\Quantity\Magnitude;
 
 /** What must hold before something is done, told by readings and what follows from them. */
 final readonly class MeasuredConditions
@@ -43,21 +45,21 @@ final readonly class MeasuredConditions
 
         return match (true) {
             $subcooling !== null && $subcooling < self::LIQUID => Requirement::fails(
-                'liquid at the valve',
-                'no subcooling: the valve gets gas',
+                Reason::LiquidAtValve,
+                Reason::NoSubcooling,
                 Reading::ValveInletTemperature,
             ),
             $glass === Word::Bubbles => Requirement::fails(
-                'liquid at the valve',
-                'the glass bubbles',
+                Reason::LiquidAtValve,
+                Reason::GlassBubbles,
                 Observation::SightGlass,
             ),
             $subcooling !== null => Requirement::holds(
-                'liquid at the valve',
-                sprintf('subcooled %.1f K', $subcooling),
+                Reason::LiquidAtValve,
+                Sentence::of(Reason::Subcooled, by: Magnitude::difference($subcooling)),
             ),
-            $glass === Word::Clear => Requirement::holds('liquid at the valve', 'the glass is clear'),
-            default => Requirement::open('liquid at the valve', 'not known', Reading::CondenserOutletTemperature),
+            $glass === Word::Clear => Requirement::holds(Reason::LiquidAtValve, Reason::GlassClear),
+            default => Requirement::open(Reason::LiquidAtValve, Reason::NotKnown, Reading::CondenserOutletTemperature),
         };
     }
 
@@ -65,15 +67,15 @@ final readonly class MeasuredConditions
     {
         $condensing = $this->figures->value(DerivedFigure::SaturatedCondensing);
         if ($condensing === null) {
-            return Requirement::open('head held', 'not read', Reading::DischargePressure);
+            return Requirement::open(Reason::HeadHeld, Reason::NotRead, Reading::DischargePressure);
         }
         $least = $this->rules->band(HouseRule::LeastCondensing)->low;
         $none = $this->findings->circuit->headPressureControl === HeadPressureControl::None;
-        $said = sprintf('%.0f °C', $condensing - Celsius::ZERO);
+        $at = Magnitude::temperature($condensing)->whole();
 
         return $condensing < $least - self::LOST_HEAD && ! $none
-            ? Requirement::fails('head held', "only $said: the valve lacks pressure", Reading::DischargePressure)
-            : Requirement::holds('head held', 'at '.$said);
+            ? Requirement::fails(Reason::HeadHeld, Sentence::of(Reason::HeadLost, at: $at), Reading::DischargePressure)
+            : Requirement::holds(Reason::HeadHeld, Sentence::of(Reason::StandsAt, at: $at));
     }
 
     public function box(): Requirement
@@ -81,25 +83,25 @@ final readonly class MeasuredConditions
         $above = $this->figures->value(DerivedFigure::BoxAboveSetPoint);
 
         return match (true) {
-            $above === null => Requirement::open('box near its set point', 'not read', Reading::BoxTemperature),
+            $above === null => Requirement::open(Reason::BoxNear, Reason::NotRead, Reading::BoxTemperature),
             $above > self::FAR => Requirement::fails(
-                'box near its set point',
-                sprintf('%.1f K above: pull it down first', $above),
+                Reason::BoxNear,
+                Sentence::of(Reason::PullDownFirst, above: Magnitude::difference($above)),
                 Reading::BoxTemperature,
             ),
             $above > self::NEAR => Requirement::open(
-                'box near its set point',
-                sprintf('%.1f K above: superheat reads high', $above),
+                Reason::BoxNear,
+                Sentence::of(Reason::ReadsHigh, above: Magnitude::difference($above)),
                 Reading::BoxTemperature,
             ),
-            default => Requirement::holds('box near its set point', ''),
+            default => Requirement::holds(Reason::BoxNear),
         };
     }
 
     /** Without it a drop of temperature along the liquid line may come of the air around it. */
     public function liquidWarmerThanAir(): Requirement
     {
-        $label = 'liquid warmer than the air';
+        $label = Reason::LiquidWarmerThanAir;
         $liquid = $this->findings->reading(Reading::DrierInletTemperature) ??
             ($this->findings->reading(Reading::ReceiverOutletTemperature) ??
                 $this->findings->reading(Reading::CondenserOutletTemperature));
@@ -107,11 +109,11 @@ final readonly class MeasuredConditions
         if ($liquid === null || $air === null) {
             $missing = $liquid === null ? Reading::DrierInletTemperature : Reading::AmbientTemperature;
 
-            return Requirement::open($label, 'not read', $missing);
+            return Requirement::open($label, Reason::NotRead, $missing);
         }
 
         return $liquid > $air
-            ? Requirement::holds($label, sprintf('by %.1f K', $liquid - $air))
-            : Requirement::fails($label, 'it is not: the drop says nothing now', Reading::DrierInletTemperature);
+            ? Requirement::holds($label, Sentence::of(Reason::WarmerBy, by: Magnitude::difference($liquid - $air)))
+            : Requirement::fails($label, Reason::DropSaysNothing, Reading::DrierInletTemperature);
     }
 }

@@ -11,6 +11,8 @@ use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Prerequisite;
 use Metrum\Knowledge\Ruling;
 use Metrum\Knowledge\Test;
+use Metrum\Language\Reason;
+use Metrum\Language\Sentence;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Log\Kinds\StepTaken;
@@ -26,21 +28,21 @@ final readonly class PermitConditions
     /** Flammable, high-pressure and toxic refrigerants: confirmed for this visit, and ammonia never (A-06). */
     public function licence(): Requirement
     {
-        $label = 'licence and tools';
+        $label = Reason::Licence;
         $refrigerant = $this->findings->circuit->refrigerant;
         $referral = Cautions::referral($refrigerant);
         if ($referral !== null) {
-            return Requirement::refuses($label, $referral);
+            return Requirement::refuses($label, Sentence::plain($referral));
         }
         $class = Cautions::licensedClass($refrigerant);
         $asked = self::licenceAsked($refrigerant, $this->assessment->log);
 
         return match (true) {
-            $class === null => Requirement::holds($label, 'as for every refrigerant'),
-            $asked === null => Requirement::holds($label, "confirmed for $class at this visit"),
+            $class === null => Requirement::holds($label, Reason::AsForEveryRefrigerant),
+            $asked === null => Requirement::holds($label, Sentence::of(Reason::ConfirmedForClass, class: $class)),
             default => Requirement::refuses(
                 $label,
-                "$class asks for a licence and tools made for it: confirm them for this visit",
+                Sentence::of(Reason::ClassAsksLicence, class: $class),
             ),
         };
     }
@@ -65,23 +67,23 @@ final readonly class PermitConditions
     /** Refrigerant into a plant whose leak nobody looked for wants a reason, or a search (Z-09, N-11). */
     public function leakSearched(): Requirement
     {
-        $label = 'the leak is searched';
+        $label = Reason::LeakSearched;
         if ($this->findings->tested(Test::NitrogenOrBubbleSearch) !== null) {
-            return Requirement::holds($label, 'at this visit');
+            return Requirement::holds($label, Reason::SearchedAtThisVisit);
         }
         if ($this->assessment->rules->follow(Ruling::NothingBeforeSearch)) {
-            return Requirement::refuses($label, 'nothing is added before a search, by the house rule');
+            return Requirement::refuses($label, Reason::NothingBeforeSearch);
         }
         foreach ($this->assessment->log->history(FactKind::Move) as $move) {
             $reason = $move->content->text(PlantMoved::OVERRULED);
             if ($move->content->key === Control::Charge->value && $reason !== '') {
-                return Requirement::holds($label, 'added before it, because '.$reason);
+                return Requirement::holds($label, Sentence::of(Reason::AddedBeforeSearch, because: $reason));
             }
         }
 
         return Requirement::fails(
             $label,
-            'not yet: search first, or say why it cannot wait',
+            Reason::SearchFirst,
             Test::NitrogenOrBubbleSearch,
         );
     }

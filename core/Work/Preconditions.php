@@ -9,6 +9,9 @@ use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Prerequisite;
 use Metrum\Knowledge\Reading;
+use Metrum\Language\Reason;
+use Metrum\Language\Sentence;
+use Metrum\Quantity\Magnitude;
 use Metrum\Work\Charging\ChargingGate;
 use Metrum\Work\Charging\TakingGate;
 
@@ -65,12 +68,12 @@ final readonly class Preconditions
     /** Said to be settled, and nothing moved just now that the plant has not answered. */
     private function settled(): Requirement
     {
-        $left = $this->assessment->settling->left($this->assessment->present()->chapter, $this->assessment->lastTold());
+        $left = $this->assessment->settling->left($this->assessment->present()->chapter, $this->assessment->log->lastTold());
 
         return $left > 0.0
             ? Requirement::fails(
-                'settled',
-                'the last move has '.ceil($left / 60).' min left of its clock',
+                Reason::Settled,
+                Sentence::of(Reason::ClockLeft, left: Magnitude::minutes(60 * ceil($left / 60))),
                 Reading::MinutesSinceDisturbance,
             )
             : $this->seen->settled();

@@ -9,6 +9,9 @@ use Metrum\Findings\Findings;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Word;
+use Metrum\Language\Reason;
+use Metrum\Language\Sentence;
+use Metrum\Quantity\Magnitude;
 
 /** What must hold before something is done, told by what was looked at. */
 final readonly class SeenConditions
@@ -24,13 +27,13 @@ final readonly class SeenConditions
 
         return match (true) {
             $seen === Word::Blocked => Requirement::fails(
-                'coil clear',
-                'blocked by ice: clear it first',
+                Reason::CoilClear,
+                Reason::BlockedClearFirst,
                 Observation::FrostCoil,
             ),
-            $dirty => Requirement::fails('coil clear', 'dirty: clean it first', Observation::EvaporatorFace),
-            $seen === null => Requirement::open('coil clear', 'not looked at', Observation::FrostCoil),
-            default => Requirement::holds('coil clear', mb_strtolower($seen->label())),
+            $dirty => Requirement::fails(Reason::CoilClear, Reason::DirtyCleanFirst, Observation::EvaporatorFace),
+            $seen === null => Requirement::open(Reason::CoilClear, Reason::NotLookedAt, Observation::FrostCoil),
+            default => Requirement::holds(Reason::CoilClear, self::seen($seen)),
         };
     }
 
@@ -40,19 +43,23 @@ final readonly class SeenConditions
         $running = $this->findings->reading(Reading::FansRunning);
         $fitted = $this->findings->reading(Reading::FansFitted);
         if ($running !== null && $fitted !== null) {
-            $said = sprintf('%d of %d', (int) $running, (int) $fitted);
+            $counted = ['running' => Magnitude::count($running), 'fitted' => Magnitude::count($fitted)];
 
             return $running < $fitted
-                ? Requirement::fails('fans', $said.': put them right first', Reading::FansRunning)
-                : Requirement::holds('fans', $said);
+                ? Requirement::fails(
+                    Reason::Fans,
+                    Sentence::of(Reason::CountedPutRightFirst, ...$counted),
+                    Reading::FansRunning,
+                )
+                : Requirement::holds(Reason::Fans, Sentence::of(Reason::Counted, ...$counted));
         }
 
         return match (true) {
-            $seen === null => Requirement::open('fans', 'not looked at', Observation::EvaporatorFans),
-            $seen === Word::AllRunning => Requirement::holds('fans', 'all running'),
+            $seen === null => Requirement::open(Reason::Fans, Reason::NotLookedAt, Observation::EvaporatorFans),
+            $seen === Word::AllRunning => Requirement::holds(Reason::Fans, Reason::AllRunning),
             default => Requirement::fails(
-                'fans',
-                mb_strtolower($seen->label()).': put them right first',
+                Reason::Fans,
+                Sentence::of(Reason::SeenPutRightFirst, word: mb_strtolower($seen->label())),
                 Observation::EvaporatorFans,
             ),
         };
@@ -63,9 +70,9 @@ final readonly class SeenConditions
         $seen = $this->findings->observed(Observation::Doors);
 
         return match (true) {
-            $seen === null => Requirement::open('doors shut', 'not looked at', Observation::Doors),
-            $seen === Word::ShutAndSealing => Requirement::holds('doors shut', ''),
-            default => Requirement::fails('doors shut', mb_strtolower($seen->label()), Observation::Doors),
+            $seen === null => Requirement::open(Reason::DoorsShut, Reason::NotLookedAt, Observation::Doors),
+            $seen === Word::ShutAndSealing => Requirement::holds(Reason::DoorsShut),
+            default => Requirement::fails(Reason::DoorsShut, self::seen($seen), Observation::Doors),
         };
     }
 
@@ -74,13 +81,13 @@ final readonly class SeenConditions
         $seen = $this->findings->observed(Observation::RegulatorStem);
 
         return match ($seen) {
-            null => Requirement::open('stem on automatic', 'not looked at', Observation::RegulatorStem),
+            null => Requirement::open(Reason::StemOnAutomatic, Reason::NotLookedAt, Observation::RegulatorStem),
             Word::Manual => Requirement::fails(
-                'stem on automatic',
-                'it stands on manual: the regulator is out of action',
+                Reason::StemOnAutomatic,
+                Reason::StandsOnManual,
                 Observation::RegulatorStem,
             ),
-            default => Requirement::holds('stem on automatic', ''),
+            default => Requirement::holds(Reason::StemOnAutomatic),
         };
     }
 
@@ -91,17 +98,17 @@ final readonly class SeenConditions
 
         return match (true) {
             $state !== null && ! $state->runs() => Requirement::fails(
-                'running',
-                mb_strtolower($state->label()).': start it, and wait',
+                Reason::Running,
+                Sentence::of(Reason::StartIt, state: mb_strtolower($state->label())),
                 Observation::Compressor,
             ),
             $seen !== null && $seen !== Word::Running => Requirement::fails(
-                'running',
-                mb_strtolower($seen->label()),
+                Reason::Running,
+                self::seen($seen),
                 Observation::Compressor,
             ),
-            $seen === Word::Running || $state !== null => Requirement::holds('running', ''),
-            default => Requirement::open('running', 'not said', Observation::Compressor),
+            $seen === Word::Running || $state !== null => Requirement::holds(Reason::Running),
+            default => Requirement::open(Reason::Running, Reason::NotSaid, Observation::Compressor),
         };
     }
 
@@ -110,13 +117,18 @@ final readonly class SeenConditions
         $state = $this->findings->state;
 
         return match (true) {
-            $state === null => Requirement::open('settled', 'not said', Reading::MinutesSinceDisturbance),
-            $this->findings->isSettled() => Requirement::holds('settled', ''),
+            $state === null => Requirement::open(Reason::Settled, Reason::NotSaid, Reading::MinutesSinceDisturbance),
+            $this->findings->isSettled() => Requirement::holds(Reason::Settled),
             default => Requirement::fails(
-                'settled',
-                mb_strtolower($state->label()).': wait until it has settled',
+                Reason::Settled,
+                Sentence::of(Reason::WaitUntilSettled, state: mb_strtolower($state->label())),
                 Reading::MinutesSinceDisturbance,
             ),
         };
+    }
+
+    private static function seen(Word $word): Sentence
+    {
+        return Sentence::of(Reason::Seen, word: mb_strtolower($word->label()));
     }
 }

@@ -61,8 +61,8 @@ final class AdditionsTest extends TestCase
         $missing = implode("\n", $this->missing('Metrum\Installation\Kind::SnowGun'));
         foreach (
             [
-                'isLowTemperature(): core/Installation/Kind.php: Unhandled match case',
-                'isSmall(): core/Installation/Kind.php: Unhandled match case',
+                'load(): data/kinds.json: snow_gun',
+                'isLowTemperature(): data/kinds.json: snow_gun',
                 'usual(): data/kinds.json: snow_gun',
                 'a plain: data/kinds.json: snow_gun',
             ] as $place

@@ -12,8 +12,9 @@ final class Rooms
         'Quantity' => 'units, numbers, fields',
         'Data' => 'files and documents from outside, read strictly',
         'Refrigerant' => 'property tables',
-        'Installation' => 'what a plant is made of, what is usual and fits',
+        'Installation' => 'a plant, its parts, what is usual and fits',
         'Knowledge' => 'what is asked, and in which words; faults, rules',
+        'Language' => 'reasons and amounts, in a reader\'s words and units',
         'Bench' => 'calculators: fields in, outputs and steps out',
         'Card' => 'cards of work: gates, steps, outcomes, touches',
         'Log' => 'facts, and what each kind of them does',
@@ -21,7 +22,7 @@ final class Rooms
         'Twin' => 'the twin, steady and in time',
         'Diagnosis' => 'evidence, verdict, gates, next checks',
         'Learning' => 'simulated visits, and curves fitted to them',
-        'Work' => 'assessment, moves, cards as they are worked',
+        'Work' => 'assessment, desk, moves, cards as worked',
         'Exchange' => 'visit file, scenarios, quick line',
     ];
 

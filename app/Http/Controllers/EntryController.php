@@ -104,7 +104,7 @@ final class EntryController extends Controller
 
     private static function refused(VisitRequest $request, NotAFact $refusal): ValidationException
     {
-        return ValidationException::withMessages(['value' => $refusal->getMessage()])->redirectTo(
+        return ValidationException::withMessages(['value' => $refusal->in(Author::of($request->user())->units)])->redirectTo(
             route('visits.show', $request->shown()),
         );
     }

@@ -58,6 +58,7 @@ final readonly class ClockSet implements KindOfFact
     public function line(Fact $fact, Units $units): string
     {
         $content = $fact->content;
+
         return $content->value === null
             ? 'Clock stopped'
             : 'Clock set: '.$units->text($content->value, QuantityKind::Duration);

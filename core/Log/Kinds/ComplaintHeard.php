@@ -34,6 +34,7 @@ final readonly class ComplaintHeard implements KindOfFact
     public function line(Fact $fact, Units $units): string
     {
         $content = $fact->content;
+
         return Complaint::from($content->key)->label();
     }
 

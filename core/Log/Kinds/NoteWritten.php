@@ -52,6 +52,7 @@ final readonly class NoteWritten implements KindOfFact
     public function line(Fact $fact, Units $units): string
     {
         $content = $fact->content;
+
         return $content->text('text');
     }
 

@@ -39,6 +39,7 @@ final readonly class StateSaid implements KindOfFact
     public function line(Fact $fact, Units $units): string
     {
         $content = $fact->content;
+
         return $content->word === null ? 'State not said' : State::from($content->word)->label();
     }
 

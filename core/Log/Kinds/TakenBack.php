@@ -35,6 +35,7 @@ final readonly class TakenBack implements KindOfFact
     public function line(Fact $fact, Units $units): string
     {
         $content = $fact->content;
+
         return 'Undone';
     }
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Metrum\Work\Cards;
 
 use Metrum\Diagnosis\Gate;
+use Metrum\Language\Reason;
+use Metrum\Language\Sentence;
 use Metrum\Log\Content;
 use Metrum\Log\Kinds\StepTaken;
 use Metrum\Log\NotAFact;
@@ -21,14 +23,14 @@ final readonly class MayWork
     {
         $firm = (new Gate($this->run->gates()))->firm();
         if ($firm !== []) {
-            throw NotAFact::because($this->run->card->name.' is not begun: '.Gate::why($firm).'.');
+            throw NotAFact::said(
+                Sentence::of(Reason::NotBegun, what: $this->run->card->name, why: Gate::why($firm)),
+            );
         }
         $failing = $this->run->failing();
         if ($failing !== [] && $begun->text('reason') === '') {
-            $why = Gate::why($failing);
-
-            throw NotAFact::because(
-                $this->run->card->name.' is not begun yet: '.$why.'. Say why, and it is begun all the same.',
+            throw NotAFact::said(
+                Sentence::of(Reason::NotBegunYet, what: $this->run->card->name, why: Gate::why($failing)),
             );
         }
     }
@@ -42,10 +44,10 @@ final readonly class MayWork
             return;
         }
         $stop = $run->stop();
-        throw NotAFact::because(
-            $stop === null
-                ? 'Answer first: "'.($run->awaited()->label ?? $run->card->name).'".'
-                : $run->says($stop->outcome),
-        );
+        throw $stop === null
+            ? NotAFact::said(
+                Sentence::of(Reason::AnswerFirst, question: $run->awaited()->label ?? $run->card->name),
+            )
+            : NotAFact::because($run->says($stop->outcome));
     }
 }

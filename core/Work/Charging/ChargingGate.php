@@ -17,8 +17,10 @@ use Metrum\Installation\PartId;
 use Metrum\Knowledge\HouseRule;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
-use Metrum\Quantity\Celsius;
-use Metrum\Quantity\Format;
+use Metrum\Language\Reason;
+use Metrum\Language\Sentence;
+use Metrum\Language\Several;
+use Metrum\Quantity\Magnitude;
 use Metrum\Twin\Ailment;
 use Metrum\Twin\Filling;
 use Metrum\Work\Account;
@@ -77,20 +79,18 @@ final readonly class ChargingGate
         $all = [];
         $dew = $this->figures->value(DerivedFigure::CondensingDew);
         if ($dew !== null && $dew > NextAddition::HIGH_STOP - NextAddition::HEADROOM) {
-            $said = Format::number($dew - Celsius::ZERO, 0);
-            $headroom = Format::number(NextAddition::HEADROOM, 0);
+            $at = Magnitude::temperature($dew)->whole();
             $all[] = Requirement::refuses(
-                'head',
-                "condensing at $said °C, within $headroom K of the high-pressure stop",
+                Reason::Head,
+                Sentence::of(Reason::NearStop, at: $at, headroom: NextAddition::headroom()),
             );
         }
         $share = $this->figures->value(DerivedFigure::CurrentShare);
         $most = $this->assessment->rules->band(HouseRule::CurrentLow)->high;
         if ($share !== null && $share > $most) {
-            $said = Format::number(100 * $share, 0);
             $all[] = Requirement::refuses(
-                'current',
-                "$said % of the plate's while it runs: stop adding, find out why",
+                Reason::Current,
+                Sentence::of(Reason::OverCurrent, share: Magnitude::share($share)),
             );
         }
 
@@ -103,8 +103,8 @@ final readonly class ChargingGate
         return $this->charging->isSilent()
             ? [
                 Requirement::fails(
-                    'it answers',
-                    'two additions changed nothing that was foretold: it is not short, or it goes elsewhere',
+                    Reason::ItAnswers,
+                    Reason::TwoAdditionsSilent,
                     Reading::ReceiverLevel,
                 ),
             ]
@@ -119,16 +119,20 @@ final readonly class ChargingGate
             ? $this->verdict()
             : $this->assessment->verdict($this->assessment->judged());
         foreach ($verdict->charge->shut() as $one) {
-            $all[] = $one->named('looked at first');
+            $all[] = $one->named(Reason::LookedAtFirst);
         }
         $high = $this->figures->value(DerivedFigure::Subcooling);
         $level = $this->now->reading(Reading::ReceiverLevel);
         if ($level !== null && $level > Filling::FULLEST) {
-            $said = Format::number(100 * $level, 0);
-            $all[] = Requirement::refuses('room', "the receiver stands at $said %");
+            $all[] = Requirement::refuses(
+                Reason::Room,
+                Sentence::of(Reason::ReceiverStandsAt, level: Magnitude::share($level)),
+            );
         }
 
-        return $all === [] && $high !== null ? [Requirement::holds('looked at', 'liquid, air and drier')] : $all;
+        return $all === [] && $high !== null
+            ? [Requirement::holds(Reason::LookedAt, Reason::LiquidAirAndDrier)]
+            : $all;
     }
 
     private function verdict(): Verdict
@@ -146,14 +150,18 @@ final readonly class ChargingGate
         }
         $over = $this->assessment->rules->band(HouseRule::OverPlate)->low;
         $in = $this->charging->in() ?? $weighed->least;
-        $by = $weighed->exact === null ? 'by the twin' : 'by what was weighed in';
-        $share = Format::number(100 * ($in / $plate - 1), 0);
+        $isWeighed = $weighed->exact !== null;
+        if ($in <= (1 + $over) * $plate) {
+            $of = $isWeighed ? Reason::OfPlateByWeight : Reason::OfPlateByTwin;
 
-        return [
-            $in > (1 + $over) * $plate
-                ? Requirement::fails('plate', "$share % over it $by: is the plate right, or the leak?", Reading::Added)
-                : Requirement::holds('plate', Format::number(100 * $in / $plate, 0)." % of it $by"),
-        ];
+            return [Requirement::holds(Reason::Plate, Sentence::of($of, share: Magnitude::share($in / $plate)))];
+        }
+        $said = Sentence::of(
+            $isWeighed ? Reason::OverPlateByWeight : Reason::OverPlateByTwin,
+            share: Magnitude::share($in / $plate - 1),
+        );
+
+        return [Requirement::fails(Reason::Plate, $said, Reading::Added)];
     }
 
     /** @return list<Requirement> what starves a coil or hides a charge whatever is added */
@@ -163,8 +171,8 @@ final readonly class ChargingGate
         $most = $this->assessment->rules->band(HouseRule::DrierDrop)->high;
         $all = [];
         if ($drop !== null && $drop > $most) {
-            $said = Format::number($drop, 1).' K over the drier: a restriction, not a shortage';
-            $all[] = Requirement::fails('drier', $said, Reading::DrierOutletTemperature);
+            $said = Sentence::of(Reason::Restriction, drop: Magnitude::difference($drop));
+            $all[] = Requirement::fails(Reason::Drier, $said, Reading::DrierOutletTemperature);
         }
 
         return [...$all, ...Obstacles::seen($this->now, $this->assessment->rules)];
@@ -178,20 +186,26 @@ final readonly class ChargingGate
             $this->assessment->figures($chapter, $this->part),
             $this->assessment->rules,
         );
-        $label = 'two signs of a shortage';
-        $for = implode(', ', $shortage->for);
-        $against = implode(', ', $shortage->against);
+        $label = Reason::TwoSigns;
+        $signs = Several::beside($shortage->for);
+        $isAny = $shortage->for !== [];
         if ($shortage->isShown()) {
-            return Requirement::holds($label, $this->asFound().$for);
+            return Requirement::holds($label, $this->asFound(Sentence::of(Reason::Listed, all: $signs)));
         }
         if ($shortage->isOpen()) {
-            [$name, $by] = $shortage->open[0];
+            [$wanted, $by] = $shortage->open[0];
+            $said = $isAny
+                ? Sentence::of(Reason::SomeSignsWanted, signs: $signs, wanted: $wanted)
+                : Sentence::of(Reason::SignsWanted, wanted: $wanted);
 
-            return Requirement::open($label, ($for === '' ? 'none yet' : "only $for").'; still wanted: '.$name, $by);
+            return Requirement::open($label, $said, $by);
         }
-        $by = Reading::ReceiverLevel;
+        $against = Several::beside($shortage->against);
+        $said = $isAny
+            ? Sentence::of(Reason::SomeSignsAgainst, signs: $signs, against: $against)
+            : Sentence::of(Reason::SignsAgainst, against: $against);
 
-        return Requirement::fails($label, ($for === '' ? 'none' : "only $for").'; against it: '.$against, $by);
+        return Requirement::fails($label, $said, Reading::ReceiverLevel);
     }
 
     /** Whether a shortage fits better than anything else; else what fits. */
@@ -203,34 +217,39 @@ final readonly class ChargingGate
             $this->base->findings()->confirmed,
             static fn ($fault): bool => Verdict::isShortage($fault),
         );
-        $percent = static fn (float $share): string => Format::number(100 * $share, 0).' %';
-        $label = 'a shortage fits best';
+        $label = Reason::ShortageFits;
+        $share = Magnitude::share($chance);
         if ($confirmed !== []) {
-            return Requirement::holds($label, 'confirmed');
+            return Requirement::holds($label, Reason::Confirmed);
         }
         $others = array_values(
             array_filter($suspects, static fn (Suspect $one): bool => ! Verdict::isShortage($one->fault)),
         );
         $other = $others[0] ?? null;
         if ($chance >= Sureness::Leaning->begins() && $chance > ($other->probability ?? 0.0)) {
-            return Requirement::holds($label, $this->asFound().$percent($chance));
+            return Requirement::holds($label, $this->asFound(Sentence::of(Reason::Chance, chance: $share)));
         }
-        $what = $other === null
-            ? ''
-            : ': '.lcfirst($this->verdict()->nameOf($other)).' '.$percent($other->probability);
+        $said = $other === null
+            ? Sentence::of(Reason::OnlyChance, chance: $share)
+            : Sentence::of(
+                Reason::OnlyChanceBeside,
+                chance: $share,
+                other: lcfirst($this->verdict()->nameOf($other)),
+                of: Magnitude::share($other->probability),
+            );
         $isFull = Ailment::of($suspects[0]->fault)->isSurplus() &&
             $suspects[0]->probability >= Sureness::Leaning->begins();
         if ($isFull) {
-            return Requirement::refuses($label, 'only '.$percent($chance).$what);
+            return Requirement::refuses($label, $said);
         }
 
-        return Requirement::fails($label, 'only '.$percent($chance).$what, Reading::ReceiverLevel);
+        return Requirement::fails($label, $said, Reading::ReceiverLevel);
     }
 
     /** Once refrigerant went in, what spoke for it was read before. */
-    private function asFound(): string
+    private function asFound(Sentence $said): Sentence
     {
-        return $this->charging->log->isCharging() ? 'as found ' : '';
+        return $this->charging->log->isCharging() ? Sentence::of(Reason::AsFound, what: $said) : $said;
     }
 
     /** @return list<Requirement> while a charge goes on */
@@ -244,17 +263,15 @@ final readonly class ChargingGate
             return [$this->stillShown()];
         }
         $missing = $this->charging->missing();
-        $share = Format::number(100 * abs($estimate->missing) / $estimate->right, 0);
+        $share = Magnitude::share(abs($estimate->missing) / $estimate->right);
+        if ($missing !== null && $missing > 0.0) {
+            return [Requirement::holds(Reason::StillMissing, Sentence::of(Reason::AboutMissing, share: $share))];
+        }
+        $said = $missing === null
+            ? Sentence::of(Reason::NothingTold)
+            : Sentence::of(Reason::NoneTooMuch, share: $share);
 
-        return [
-            $missing !== null && $missing > 0.0
-                ? Requirement::holds('still missing', "about $share % of the charge")
-                : Requirement::fails(
-                    'still missing',
-                    $missing === null ? 'nothing that can be told: leave it' : "none: $share % too much",
-                    Reading::CondenserOutletTemperature,
-                ),
-        ];
+        return [Requirement::fails(Reason::StillMissing, $said, Reading::CondenserOutletTemperature)];
     }
 
     /** Where no kilograms can be said the plant says itself when it has enough. */
@@ -262,12 +279,13 @@ final readonly class ChargingGate
     {
         $shortage = Shortage::of($this->now, $this->figures, $this->assessment->rules);
 
-        return $shortage->for === []
-            ? Requirement::fails(
-                'still missing',
-                'nothing that it shows any more: '.implode(', ', $shortage->against),
-                Observation::SightGlass,
-            )
-            : Requirement::holds('still missing', 'it still shows '.implode(', ', $shortage->for));
+        if ($shortage->for !== []) {
+            $shows = Sentence::of(Reason::StillShows, signs: Several::beside($shortage->for));
+
+            return Requirement::holds(Reason::StillMissing, $shows);
+        }
+        $against = Sentence::of(Reason::ShowsNoMore, signs: Several::beside($shortage->against));
+
+        return Requirement::fails(Reason::StillMissing, $against, Observation::SightGlass);
     }
 }

@@ -7,7 +7,9 @@ namespace Metrum\Work\Charging;
 use Metrum\Findings\DerivedFigure;
 use Metrum\Knowledge\HouseRule;
 use Metrum\Knowledge\HouseRules;
-use Metrum\Quantity\Format;
+use Metrum\Language\Reason;
+use Metrum\Language\Sentence;
+use Metrum\Quantity\Magnitude;
 use Metrum\Twin\Filling;
 
 /** How much refrigerant goes in next: as much as is surely missing, in parts, and within every limit. */
@@ -108,7 +110,7 @@ final readonly class NextAddition
     /**
      * Limits that an addition would pass, by the highest charge that is likely to be in (N-08, N-09).
      *
-     * @return list<string> in words
+     * @return list<Sentence>
      */
     public function limits(float $value): array
     {
@@ -125,13 +127,21 @@ final readonly class NextAddition
         $gas = $model->figure(DerivedFigure::CompressorSuperheat, $after);
 
         $all = [
-            $level > Filling::FULLEST ? 'the receiver would stand at '.Format::number(100 * $level, 0).' %' : '',
+            $level > Filling::FULLEST
+                ? Sentence::of(Reason::WouldStandAt, level: Magnitude::share($level))
+                : null,
             $dew !== null && $dew > self::HIGH_STOP - self::HEADROOM
-                ? 'condensing would come within '.Format::number(self::HEADROOM, 0).' K of the high-pressure stop'
-                : '',
-            $gas !== null && $gas < $floor ? 'liquid would come back to the compressor' : '',
+                ? Sentence::of(Reason::WouldNearStop, headroom: self::headroom())
+                : null,
+            $gas !== null && $gas < $floor ? Sentence::of(Reason::LiquidWouldCome) : null,
         ];
 
-        return array_values(array_filter($all, static fn (string $one): bool => $one !== ''));
+        return array_values(array_filter($all));
+    }
+
+    /** As it is told. */
+    public static function headroom(): Magnitude
+    {
+        return Magnitude::difference(self::HEADROOM)->whole();
     }
 }

@@ -10,22 +10,23 @@ use Metrum\Findings\StandingFans;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Word;
+use Metrum\Language\Reason;
 
 /** What starves a coil, keeps the head up or hides a charge whatever is added or taken: it is put right first. */
 final readonly class Obstacles
 {
     /** Where to look, what must not be seen there, and what is put right then. */
     private const SEEN = [
-        [Observation::FrostCoil, [Word::Blocked], 'coil', 'blocked by ice: clear it first'],
-        [Observation::CondenserFace, [Word::Dirty, Word::Recirculating], 'condenser', 'clean it first'],
-        [Observation::EvaporatorFace, [Word::Dirty], 'coil', 'clean it first'],
+        [Observation::FrostCoil, [Word::Blocked], Reason::Coil, Reason::BlockedClearFirst],
+        [Observation::CondenserFace, [Word::Dirty, Word::Recirculating], Reason::Condenser, Reason::CleanFirst],
+        [Observation::EvaporatorFace, [Word::Dirty], Reason::Coil, Reason::CleanFirst],
     ];
 
     private const LOOKED_AT = [
-        [Observation::CondenserFans, 'condenser fans'],
-        [Observation::CondenserFace, 'condenser face'],
-        [Observation::EvaporatorFans, 'coil fans'],
-        [Observation::FrostCoil, 'coil'],
+        [Observation::CondenserFans, Reason::CondenserFans],
+        [Observation::CondenserFace, Reason::CondenserFace],
+        [Observation::EvaporatorFans, Reason::CoilFans],
+        [Observation::FrostCoil, Reason::Coil],
     ];
 
     /** @return list<Requirement> that were seen */
@@ -34,10 +35,10 @@ final readonly class Obstacles
         $fans = StandingFans::in($findings, $rules);
         $all = [];
         if ($fans->ofCoil) {
-            $all[] = Requirement::fails('coil fans', 'put them right first', Observation::EvaporatorFans);
+            $all[] = Requirement::fails(Reason::CoilFans, Reason::PutRightFirst, Observation::EvaporatorFans);
         }
         if ($fans->ofCondenser) {
-            $all[] = Requirement::fails('condenser fans', 'put them right first', Observation::CondenserFans);
+            $all[] = Requirement::fails(Reason::CondenserFans, Reason::PutRightFirst, Observation::CondenserFans);
         }
         foreach (self::SEEN as [$asked, $words, $label, $said]) {
             if ($findings->saw($asked, ...$words)) {
@@ -58,7 +59,7 @@ final readonly class Obstacles
         foreach (self::LOOKED_AT as [$asked, $label]) {
             $seen = array_filter($findings, static fn (Findings $one): bool => $one->observed($asked) !== null);
             if ($seen === []) {
-                $all[] = Requirement::open($label, 'not looked at', $asked);
+                $all[] = Requirement::open($label, Reason::NotLookedAt, $asked);
             }
         }
 

@@ -13,7 +13,9 @@ use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Wanted;
 use Metrum\Knowledge\Word;
-use Metrum\Quantity\Format;
+use Metrum\Language\Reason;
+use Metrum\Language\Sentence;
+use Metrum\Quantity\Magnitude;
 
 /** The signs that a plant is short of refrigerant: which stand, which speak against it, which were not looked at. */
 final readonly class Shortage
@@ -28,9 +30,9 @@ final readonly class Shortage
     private const LOW = 0.1;
 
     /**
-     * @param  list<string>  $for  in words
-     * @param  list<string>  $against
-     * @param  list<array{string, Asked}>  $open  what was not looked at, and what would tell
+     * @param  list<Sentence>  $for
+     * @param  list<Sentence>  $against
+     * @param  list<array{Sentence, Asked}>  $open  what was not looked at, and what would tell
      */
     private function __construct(public array $for, public array $against, public array $open)
     {
@@ -69,7 +71,7 @@ final readonly class Shortage
         return ! $this->isShown() && count($this->for) + count($this->open) > 1;
     }
 
-    /** @return array{?bool, string, Asked} */
+    /** @return array{?bool, Sentence, Asked} */
     private static function subcooling(Findings $findings, Figures $figures, Wanted $wanted): array
     {
         $value = $figures->value(DerivedFigure::Subcooling);
@@ -77,45 +79,51 @@ final readonly class Shortage
             ? Reading::ReceiverOutletTemperature
             : Reading::CondenserOutletTemperature;
         if ($value === null) {
-            return [null, 'subcooling', $by];
+            return [null, Sentence::of(Reason::SignSubcooling), $by];
         }
         $least = $findings->circuit->hasReceiver() ? self::SEALED : $wanted->subcooling()->low;
-        $said = 'subcooling '.Format::number($value, 1).' K';
+        $said = Sentence::of(Reason::SubcoolingIs, value: Magnitude::difference($value));
 
         return [$value < $least, $said, $by];
     }
 
-    /** @return array{?bool, string, Asked} */
+    /** @return array{?bool, Sentence, Asked} */
     private static function glass(Findings $findings): array
     {
         $seen = $findings->observed(Observation::SightGlass);
 
         return match ($seen) {
-            Word::Bubbles => [true, 'the glass bubbles', Observation::SightGlass],
-            Word::Clear => [false, 'the glass is clear', Observation::SightGlass],
-            default => [null, 'the sight glass', Observation::SightGlass],
+            Word::Bubbles => [true, Sentence::of(Reason::GlassBubbles), Observation::SightGlass],
+            Word::Clear => [false, Sentence::of(Reason::GlassClear), Observation::SightGlass],
+            default => [null, Sentence::of(Reason::SignGlass), Observation::SightGlass],
         };
     }
 
-    /** @return array{?bool, string, Asked} */
+    /** @return array{?bool, Sentence, Asked} */
     private static function superheat(Figures $figures, Wanted $wanted): array
     {
         $value = $figures->value(DerivedFigure::EvaporatorSuperheat);
         if ($value === null) {
-            return [null, 'superheat at the bulb', Reading::SuctionTemperatureEvaporator];
+            return [null, Sentence::of(Reason::SignSuperheat), Reading::SuctionTemperatureEvaporator];
         }
         $starved = $value > $wanted->superheat()->high + self::STARVED;
 
-        return [$starved, 'superheat '.Format::number($value, 1).' K', Reading::SuctionTemperatureEvaporator];
+        $said = Sentence::of(Reason::SuperheatIs, value: Magnitude::difference($value));
+
+        return [$starved, $said, Reading::SuctionTemperatureEvaporator];
     }
 
-    /** @return array{?bool, string, Asked} */
+    /** @return array{?bool, Sentence, Asked} */
     private static function level(Findings $findings): array
     {
         $level = $findings->reading(Reading::ReceiverLevel);
 
         return $level === null
-            ? [null, 'the receiver\'s level', Reading::ReceiverLevel]
-            : [$level < self::LOW, 'receiver at '.Format::number(100 * $level, 0).' %', Reading::ReceiverLevel];
+            ? [null, Sentence::of(Reason::SignLevel), Reading::ReceiverLevel]
+            : [
+                $level < self::LOW,
+                Sentence::of(Reason::ReceiverAt, level: Magnitude::share($level)),
+                Reading::ReceiverLevel,
+            ];
     }
 }

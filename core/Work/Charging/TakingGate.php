@@ -7,7 +7,6 @@ namespace Metrum\Work\Charging;
 use Metrum\Diagnosis\Gate;
 use Metrum\Diagnosis\Requirement;
 use Metrum\Diagnosis\Sureness;
-use Metrum\Diagnosis\Suspect;
 use Metrum\Findings\Findings;
 use Metrum\Installation\CondenserPlace;
 use Metrum\Installation\HeadPressureControl;
@@ -16,8 +15,10 @@ use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Word;
+use Metrum\Language\Reason;
+use Metrum\Language\Sentence;
 use Metrum\Quantity\Celsius;
-use Metrum\Quantity\Format;
+use Metrum\Quantity\Magnitude;
 use Metrum\Twin\Ailment;
 use Metrum\Work\Account;
 use Metrum\Work\Assessment;
@@ -70,13 +71,16 @@ final readonly class TakingGate
         $seen = $this->findings->observed(Observation::SightGlass);
 
         return match ($seen) {
-            null => Requirement::open('sight glass', 'not looked at', Observation::SightGlass),
+            null => Requirement::open(Reason::SightGlass, Reason::NotLookedAt, Observation::SightGlass),
             Word::Bubbles => Requirement::fails(
-                'sight glass',
-                'it bubbles: gas leaves with the liquid, and less makes more of it',
+                Reason::SightGlass,
+                Reason::BubblesTakeNone,
                 Observation::SightGlass,
             ),
-            default => Requirement::holds('sight glass', mb_strtolower($seen->label())),
+            default => Requirement::holds(
+                Reason::SightGlass,
+                Sentence::of(Reason::Seen, word: mb_strtolower($seen->label())),
+            ),
         };
     }
 
@@ -90,27 +94,27 @@ final readonly class TakingGate
         }
         $air = $this->findings->reading(Reading::AmbientTemperature);
         if ($air === null) {
-            return [Requirement::open('weather', 'air at the condenser not read', Reading::AmbientTemperature)];
+            return [Requirement::open(Reason::Weather, Reason::AirNotRead, Reading::AmbientTemperature)];
         }
-        $said = Format::number($air - Celsius::ZERO, 0).' °C';
+        $told = Magnitude::temperature($air)->whole();
 
         return [
             $air < self::COLD
                 ? Requirement::fails(
-                    'weather',
-                    "$said and nothing holds the head: judge the charge in warmth",
+                    Reason::Weather,
+                    Sentence::of(Reason::ColdAndNoHead, air: $told),
                     Reading::AmbientTemperature,
                 )
-                : Requirement::holds('weather', $said),
+                : Requirement::holds(Reason::Weather, Sentence::of(Reason::AirIs, air: $told)),
         ];
     }
 
     private function tooMuch(): Requirement
     {
-        $label = 'too much fits best';
+        $label = Reason::SurplusFits;
         foreach ($this->findings->confirmed as $fault) {
             if (Ailment::of($fault)->isSurplus()) {
-                return Requirement::holds($label, 'confirmed');
+                return Requirement::holds($label, Reason::Confirmed);
             }
         }
         $verdict = $this->assessment->verdict($this->assessment->judged());
@@ -119,28 +123,28 @@ final readonly class TakingGate
         foreach ($verdict->suspects as $one) {
             $chance += Ailment::of($one->fault)->isSurplus() ? $one->probability : 0.0;
         }
-        $percent = Format::number(100 * $chance, 0).' %';
+        $share = Magnitude::share($chance);
         $leading = Ailment::of($first->fault);
         if ($leading->isSurplus() && $chance >= Sureness::Leaning->begins()) {
-            return Requirement::holds($label, $percent);
+            return Requirement::holds($label, Sentence::of(Reason::Chance, chance: $share));
         }
 
         $isOwn = $this->charging->log->added() > 0.0 && ($this->charging->missing() ?? 0.0) < 0.0;
         // What a verdict may name while what was added at this visit is taken back again.
         $isOfCharging = $first->fault === Fault::NoFault || $leading->isShortage() || $leading->isSurplus();
         if ($isOwn && $isOfCharging) {
-            return Requirement::holds($label, 'more was added at this visit than was missing');
+            return Requirement::holds($label, Reason::AddedMoreThanMissing);
         }
 
         return Requirement::fails(
             $label,
-            "only $percent: ".lcfirst($verdict->nameOf($first)).' '.self::percent($first),
+            Sentence::of(
+                Reason::OnlyChanceBeside,
+                chance: $share,
+                other: lcfirst($verdict->nameOf($first)),
+                of: Magnitude::share($first->probability),
+            ),
             Reading::CondenserOutletTemperature,
         );
-    }
-
-    private static function percent(Suspect $suspect): string
-    {
-        return Format::number(100 * $suspect->probability, 0).' %';
     }
 }

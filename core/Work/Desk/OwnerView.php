@@ -102,7 +102,7 @@ final readonly class OwnerView
     private function isAnythingMissed(): bool
     {
         $leaving = $this->desk->leaving();
-        $proofs = $this->desk->proofs()->all($this->desk->assessment->lastTold(), null);
+        $proofs = $this->desk->proofs()->all($this->desk->assessment->log->lastTold(), null);
 
         return $leaving->fans->ofCoil ||
             $leaving->fans->ofCondenser ||

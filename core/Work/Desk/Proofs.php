@@ -144,19 +144,19 @@ final readonly class Proofs
         return [];
     }
 
-    /** @return list<Comparison> of what was read at all */
+    /** @return list<BeforeAndNow> of what was read at all */
     public function beforeAndAfter(): array
     {
         $first = $this->desk->assessment->chapters->all[0]->findings;
         $before = Figures::of($first, $this->desk->assessment->rules);
         $all = array_map(
-            fn (DerivedFigure|Reading $of): Comparison => $of instanceof Reading
-                ? new Comparison($of, $first->reading($of), $this->found->reading($of))
-                : new Comparison($of, $before->value($of), $this->now->value($of)),
+            fn (DerivedFigure|Reading $of): BeforeAndNow => $of instanceof Reading
+                ? new BeforeAndNow($of, $first->reading($of), $this->found->reading($of))
+                : new BeforeAndNow($of, $before->value($of), $this->now->value($of)),
             self::COMPARED,
         );
 
-        return array_values(array_filter($all, static fn (Comparison $one): bool => $one->wasRead()));
+        return array_values(array_filter($all, static fn (BeforeAndNow $one): bool => $one->wasRead()));
     }
 
     private static function open(Target $target, Missing $missing): Proof

@@ -4,13 +4,13 @@
 <h2>Verdict{{ $report->isMoved() ? ', as found and as left' : '' }}</h2>
 @include('report.verdict', ['verdict' => $report->asFound, 'when' => $report->isMoved() ? 'As found' : ''])
 @if ($report->isMoved())@include('report.verdict', ['verdict' => $page->verdict, 'when' => 'As left'])@endif
-@if (! $page->verdict->settled->isOpen())<p>◐ Provisional: {{ implode('; ',
-    $page->verdict->settled->reasons()) }}.</p>@endif
+@if (! $page->verdict->settled->isOpen())<p>◐ Provisional: @told(
+    Metrum\Diagnosis\Gate::why($page->verdict->settled->shut())).</p>@endif
 @endunless
 @foreach ($page->log->standing(Metrum\Log\FactKind::Confirmed) as $fact)<p>●
     {{ $page->explain->fact($fact) }}.</p>@endforeach
 @foreach ($report->ruledOut() as $line)<p>○ {{ $line }}.</p>@endforeach
-@foreach ($page->verdict->contradictions as $contradiction)<p>◐ {{ $contradiction->sentence() }}</p>@endforeach
+@foreach ($page->verdict->contradictions as $contradiction)<p>◐ @told($contradiction->sentence())</p>@endforeach
 @foreach ($report->trips() as $line)<p>● {{ $line }}.</p>@endforeach
 @if ($report->done() !== [])
 <h2>What was done, and what came of it</h2>
@@ -30,7 +30,7 @@
 @php($remedies = $page->verdict->blank ? [] : $report->remedies())
 @if ($remedies !== [] || $report->open() !== [])
 <h2>Still to be done</h2>
-<ul>@foreach ([...$report->open(), ...$remedies] as $line)<li>{{ $line }}</li>@endforeach</ul>
+<ul>@foreach ([...$report->open(), ...$remedies] as $line)<li>@told($line)</li>@endforeach</ul>
 @endif
 @if ($report->controls() !== [])<p><b>Controls, as found and as left:</b>
     {{ implode(' ', $report->controls()) }}</p>@endif

@@ -13,7 +13,7 @@
     @else
         @if ($open->gates() !== [])<ul class="preconditions">@foreach ($open->gates() as $one)<li
             class="is-{{ strtolower($one->holding->name) }}">{{ $one->holding->mark()->sign() }}
-            {{ $one->label }}@if ($one->detail !== ''), @told($one->detail)@endif
+            @told($one->name())@if ($one->detail !== null), @told($one->detail)@endif
             @if ($one->settling() !== null) <a
             href="{{ $page->linkToAsked($one->settling()) }}">look</a>@endif</li>@endforeach</ul>@endif
         @if ($open->overruled() !== '')<p class="hint">◐ Begun all the same, because {{ $open->overruled() }}</p>@endif

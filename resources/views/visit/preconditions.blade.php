@@ -3,7 +3,7 @@
     @if (($for ?? '') !== '')<p class="hint">{{ $for }}</p>@endif
     <ul class="preconditions">@foreach ($all as $one)<li
         class="is-{{ strtolower($one->holding->name) }}">{{ $one->holding->mark()->sign() }}
-        {{ $one->label }}@if ($one->detail !== ''), @told($one->detail)@endif
+        @told($one->name())@if ($one->detail !== null), @told($one->detail)@endif
         @if ($one->settling() !== null) <a
         href="{{ $page->linkToAsked($one->settling()) }}">look</a>@endif</li>@endforeach</ul>
 @endif

@@ -36,9 +36,9 @@
                 {{ implode('; ', array_map(fn ($one) => App\View\Explain::within($page->explain->odd($one)),
                 $verdict->odd())) }}.</p>@endif
             @if (! $verdict->settled->isOpen())<p class="provisional">◐ Provisional:
-                {{ implode('; ', $verdict->settled->reasons()) }}.</p>@endif
+                @told(Metrum\Diagnosis\Gate::why($verdict->settled->shut())).</p>@endif
             @foreach ($verdict->contradictions as $contradiction)<p class="contradiction" role="note">●
-                {{ $contradiction->sentence() }}</p>@endforeach
+                @told($contradiction->sentence())</p>@endforeach
             @if (! $open && ($first->cause !== null || $first->grade !== null)
                 && $first->fault !== Metrum\Knowledge\Fault::NoFault)<p
                 class="how-marked">{{ $page->explain->marked($first) }}</p>@endif

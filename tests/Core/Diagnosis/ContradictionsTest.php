@@ -6,6 +6,7 @@ namespace Tests\Core\Diagnosis;
 
 use Metrum\Diagnosis\Contradiction;
 use Metrum\Diagnosis\Diagnosis;
+use Metrum\Quantity\Units;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Visits;
@@ -95,7 +96,7 @@ final class ContradictionsTest extends TestCase
         yield 'receiver above discharge' => [
             ['receiver_pressure_kpa' => 1800],
             [],
-            'The receiver reads above the discharge by 250 kPa',
+            'The receiver reads above the discharge by 2.50 bar',
             'receiver_pressure_kpa',
         ];
         yield 'suction above the coil' => [
@@ -142,13 +143,13 @@ final class ContradictionsTest extends TestCase
         string $repeat,
     ): void {
         $found = (new Diagnosis())->of(Visits::cooler($readings, $more), checks: 0)->contradictions;
-        $sentences = array_map(static fn (Contradiction $one): string => $one->sentence(), $found);
+        $sentences = array_map(static fn (Contradiction $one): string => $one->sentence()->in(new Units()), $found);
         $matching = array_values(
-            array_filter($found, static fn (Contradiction $one): bool => str_contains($one->sentence(), $said)),
+            array_filter($found, static fn (Contradiction $one): bool => str_contains($one->sentence()->in(new Units()), $said)),
         );
         self::assertCount(1, $matching, implode(' | ', $sentences));
         self::assertSame($repeat, $matching[0]->repeat[0]->value);
-        self::assertStringContainsString('Take again: ', $matching[0]->sentence());
+        self::assertStringContainsString('Take again: ', $matching[0]->sentence()->in(new Units()));
     }
 
     /**
@@ -232,8 +233,8 @@ final class ContradictionsTest extends TestCase
             checks: 0,
         )->contradictions;
         self::assertCount(1, $found);
-        self::assertStringContainsString('does not fit R-404A', $found[0]->what);
-        self::assertStringContainsString('R-134a', $found[0]->what);
+        self::assertStringContainsString('does not fit R-404A', $found[0]->what->in(new Units()));
+        self::assertStringContainsString('R-134a', $found[0]->what->in(new Units()));
         $right = (new Diagnosis())->of(
             Visits::of([
                 'system' => ['refrigerant' => 'R-134a'],

@@ -6,6 +6,7 @@ namespace Tests\Core\Diagnosis;
 
 use Metrum\Diagnosis\Contradiction;
 use Metrum\Diagnosis\Diagnosis;
+use Metrum\Diagnosis\Gate;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Findings;
@@ -13,6 +14,8 @@ use Metrum\Findings\Sign;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\State;
+use Metrum\Language\Sentence;
+use Metrum\Quantity\Units;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Visits;
@@ -73,7 +76,7 @@ final class EvidenceTest extends TestCase
     ): void {
         $findings = Visits::cooler($readings);
         $verdict = self::verdict($findings);
-        $said = array_map(static fn (Contradiction $one): string => $one->what, $verdict->contradictions);
+        $said = array_map(static fn (Contradiction $one): string => $one->what->in(new Units()), $verdict->contradictions);
         self::assertStringContainsString($piece, implode(' ', $said));
         self::assertEqualsCanonicalizing($doubted, array_column($verdict->doubted, 'value'));
         foreach ($verdict->signals as $signal) {
@@ -105,11 +108,11 @@ final class EvidenceTest extends TestCase
             ],
         ]);
         $verdict = self::verdict($findings);
-        self::assertStringContainsString('is this the one?', $verdict->contradictions[0]->what);
+        self::assertStringContainsString('is this the one?', $verdict->contradictions[0]->what->in(new Units()));
         self::assertContains(Reading::DischargeTemperature, $verdict->doubted);
         $running = self::verdict(Visits::cooler(['discharge_temperature_c' => 66]));
         foreach ($running->contradictions as $one) {
-            self::assertStringNotContainsString('is this the one?', $one->what);
+            self::assertStringNotContainsString('is this the one?', $one->what->in(new Units()));
         }
     }
 
@@ -125,7 +128,7 @@ final class EvidenceTest extends TestCase
         );
         $said = static fn (Findings $one): string => implode(
             ' ',
-            array_map(static fn (Contradiction $c): string => $c->what, self::verdict($one)->contradictions),
+            array_map(static fn (Contradiction $c): string => $c->what->in(new Units()), self::verdict($one)->contradictions),
         );
         self::assertStringNotContainsString('standing pressure', $said($head($running)));
         self::assertStringContainsString('standing pressure', $said($head($standing)));
@@ -308,7 +311,7 @@ final class EvidenceTest extends TestCase
         foreach (['frost_coil' => 'blocked', 'evaporator_fans' => 'all_stopped'] as $question => $word) {
             $gate = self::verdict(Visits::cooler([], ['observations' => [$question => $word]]))->settled;
             self::assertFalse($gate->isOpen());
-            self::assertStringContainsString($said[$question], implode(' ', $gate->reasons()));
+            self::assertStringContainsString($said[$question], Gate::why($gate->shut())->in(new Units()));
         }
         self::assertTrue(self::verdict(Visits::cooler([]))->settled->isOpen());
     }
@@ -318,7 +321,7 @@ final class EvidenceTest extends TestCase
     {
         yield 'a full receiver' => [['receiver_level_percent' => 95], 'the receiver stands at 95 %'];
         yield 'liquid backed up' => [['receiver_outlet_temperature_c' => 17], 'the liquid is subcooled by'];
-        yield 'kilograms added' => [['added_kg' => 3], '3 kg were added already'];
+        yield 'kilograms added' => [['added_kg' => 3], '3.00 kg were added already'];
     }
 
     /** @param  array<string, float>  $readings */
@@ -329,7 +332,8 @@ final class EvidenceTest extends TestCase
         self::assertFalse($verdict->charge->isOpen());
         foreach ($verdict->suspects as $suspect) {
             if (Verdict::isShortage($suspect->fault)) {
-                $advice = implode(' ', $verdict->remedies($suspect));
+                $told = static fn (string|Sentence $one): string => is_string($one) ? $one : $one->in(new Units());
+                $advice = implode(' ', array_map($told, $verdict->remedies($suspect)));
                 self::assertStringContainsString('Do not add refrigerant: '.$why, $advice);
                 self::assertStringNotContainsString('Weigh in', $advice);
             }

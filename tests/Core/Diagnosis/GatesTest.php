@@ -14,6 +14,8 @@ use Metrum\Findings\Findings;
 use Metrum\Findings\Mark;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Reading;
+use Metrum\Language\Reason;
+use Metrum\Quantity\Units;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Visits;
@@ -36,10 +38,10 @@ final class GatesTest extends TestCase
 
     public function test_a_condition_holds_fails_or_is_not_known(): void
     {
-        self::assertSame(Holding::Holds, Requirement::mustHold(true, 'why')->holding);
-        self::assertSame(Holding::Fails, Requirement::mustHold(false, 'why')->holding);
-        self::assertSame(Holding::Holds, Requirement::mustBeKnown(true, 'why', [])->holding);
-        self::assertSame(Holding::NotKnown, Requirement::mustBeKnown(false, 'why', [])->holding);
+        self::assertSame(Holding::Holds, Requirement::mustHold(true, Reason::NotRead)->holding);
+        self::assertSame(Holding::Fails, Requirement::mustHold(false, Reason::NotRead)->holding);
+        self::assertSame(Holding::Holds, Requirement::mustBeKnown(true, Reason::NotRead, [])->holding);
+        self::assertSame(Holding::NotKnown, Requirement::mustBeKnown(false, Reason::NotRead, [])->holding);
         self::assertSame(Mark::Fine, Holding::Holds->mark());
         self::assertSame(Mark::Look, Holding::NotKnown->mark());
         self::assertSame(Mark::Act, Holding::Fails->mark());
@@ -48,13 +50,16 @@ final class GatesTest extends TestCase
     public function test_a_gate_is_shut_by_any_and_tells_only_what_keeps_it_shut(): void
     {
         $gate = new Gate([
-            Requirement::mustHold(true, 'fine'),
-            Requirement::mustHold(false, 'the pump stands'),
-            Requirement::mustBeKnown(false, 'the level', [Reading::ReceiverLevel]),
+            Requirement::mustHold(true, Reason::AllRunning),
+            Requirement::mustHold(false, Reason::CoilFansStand),
+            Requirement::mustBeKnown(false, Reason::SignLevel, [Reading::ReceiverLevel]),
         ]);
 
         self::assertFalse($gate->isOpen());
-        self::assertSame(['the pump stands', 'the level'], $gate->reasons());
+        self::assertSame(
+            "the coil's fans stand, so its pressures say nothing; the receiver's level",
+            Gate::why($gate->shut())->in(new Units()),
+        );
         self::assertSame([Reading::ReceiverLevel], $gate->shut()[1]->settledBy);
         self::assertTrue((new Gate([]))->isOpen());
     }
@@ -86,7 +91,7 @@ final class GatesTest extends TestCase
         )->settled();
 
         self::assertSame($open, $settled->isOpen());
-        self::assertStringContainsString($why, implode('; ', $settled->reasons()));
+        self::assertStringContainsString($why, Gate::why($settled->shut())->in(new Units()));
     }
 
     /** @return iterable<string, array{array<string, mixed>, list<string>}> what was looked at, and what is open */
@@ -127,17 +132,16 @@ final class GatesTest extends TestCase
         self::assertSame($open === [], $charge->isOpen());
         self::assertCount(count($open), $charge->shut());
         foreach ($open as $i => $word) {
-            self::assertStringStartsWith($word, $charge->reasons()[$i]);
+            self::assertStringStartsWith($word, $charge->reasons()[$i]->in(new Units()));
             self::assertNotSame([], $charge->shut()[$i]->settledBy, 'what would tell');
         }
     }
 
     public function test_a_measured_subcooling_stands_for_level_and_glass(): void
     {
-        $why = static fn (Findings $findings): string => implode(
-            '; ',
-            self::gates($findings)->charge()->reasons(),
-        );
+        $why = static fn (Findings $findings): string => Gate::why(
+            self::gates($findings)->charge()->shut(),
+        )->in(new Units());
 
         self::assertStringNotContainsString('subcooling', $why(self::healthy()));
         self::assertStringContainsString('subcooling', $why(Visits::of(Visits::COOLER)));

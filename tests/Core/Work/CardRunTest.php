@@ -8,6 +8,7 @@ use Metrum\Bench\Answer;
 use Metrum\Card\Card;
 use Metrum\Card\Cards;
 use Metrum\Card\Step;
+use Metrum\Diagnosis\Requirement;
 use Metrum\Installation\Circuit;
 use Metrum\Installation\Kind;
 use Metrum\Knowledge\HouseRules;
@@ -16,6 +17,7 @@ use Metrum\Knowledge\Test;
 use Metrum\Knowledge\Word;
 use Metrum\Log\FactKind;
 use Metrum\Log\NotAFact;
+use Metrum\Quantity\Units;
 use Metrum\Work\Clocks;
 use Metrum\Work\OpenTouches;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -371,7 +373,8 @@ final class CardRunTest extends TestCase
         self::assertSame([], $walker->run()->failing(), 'what nobody looked at is open, not shut');
         $walker->say(FactKind::Observation, 'evaporator_fans', word: 'some_stopped');
         $walker->say(FactKind::State, 'state', word: 'pulling_down');
-        $labels = array_map(static fn ($one): string => $one->label, $walker->run()->failing());
+        $name = static fn (Requirement $one): string => $one->name()->in(new Units());
+        $labels = array_map($name, $walker->run()->failing());
         self::assertSame(['settled', 'fans'], $labels);
     }
 
@@ -379,7 +382,7 @@ final class CardRunTest extends TestCase
     {
         $walker = self::walker('drier_drop')->all(['way' => 'clamps'] + self::clamps(38, 35));
         $labels = static fn (CardWalker $one): array => array_map(
-            static fn ($gate): string => $gate->label,
+            static fn (Requirement $gate): string => $gate->name()->in(new Units()),
             $one->run()->failing(),
         );
         self::assertSame([], $labels($walker));

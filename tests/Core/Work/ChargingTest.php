@@ -24,6 +24,7 @@ use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Log\Kinds\WeighedAmount;
 use Metrum\Log\NotAFact;
+use Metrum\Quantity\Units;
 use Metrum\Work\Assessment;
 use Metrum\Work\Charging\ChargeLog;
 use Metrum\Work\Charging\ChargingGate;
@@ -138,7 +139,7 @@ final class ChargingTest extends TestCase
         $roomy = ChargeHand::cooler(0.4)->look()->read()->work()->charging()->addition();
         self::assertSame([], $roomy->limits(0.1));
         self::assertNotSame([], $roomy->limits(12.0), 'a receiver over 80 % is named');
-        self::assertStringContainsString('%', $roomy->limits(12.0)[0]);
+        self::assertStringContainsString('%', $roomy->limits(12.0)[0]->in(new Units()));
         self::assertLessThan(12.0, $roomy->room());
         $tight = ChargeHand::cooler(0.6, litres: 7.0)->look()->read()->work()->charging()->addition();
         self::assertLessThan($roomy->room(), $tight->room());
@@ -395,7 +396,7 @@ final class ChargingTest extends TestCase
     {
         $gate = new TakingGate($hand->work(), $hand->work()->judged(), PartId::circuit());
 
-        return array_map(static fn (Requirement $one): string => $one->label, (new Gate($gate->all()))->shut());
+        return array_map(static fn (Requirement $one): string => $one->name()->in(new Units()), (new Gate($gate->all()))->shut());
     }
 
     public function test_head_current_a_full_receiver_and_too_much_stop_an_addition_whatever_the_reason(): void
@@ -619,7 +620,7 @@ final class ChargingTest extends TestCase
     {
         $shut = array_filter($gate->all(), static fn (Requirement $one): bool => $one->holding !== Holding::Holds);
 
-        return array_values(array_map(static fn (Requirement $one): string => "$one->label: $one->detail", $shut));
+        return array_values(array_map(static fn (Requirement $one): string => $one->sentence()->in(new Units()), $shut));
     }
 
     /** @param  callable(): mixed  $tried */

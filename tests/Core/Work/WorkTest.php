@@ -17,8 +17,10 @@ use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\MoveOutcome;
 use Metrum\Knowledge\Prerequisite;
+use Metrum\Language\Sentence;
 use Metrum\Log\Content;
 use Metrum\Log\NotAFact;
+use Metrum\Quantity\Units;
 use Metrum\Twin\Twins;
 use Metrum\Work\Assessment;
 use Metrum\Work\FigureForecast;
@@ -206,7 +208,9 @@ final class WorkTest extends TestCase
         $reasons = static function (array ...$more): array {
             $assessment = self::work(self::told([...self::whole(6.0), ...$more]));
 
-            return $assessment->verdict($assessment->present())->settled->reasons();
+            $reasons = $assessment->verdict($assessment->present())->settled->reasons();
+
+            return array_map(static fn (Sentence $one): string => $one->in(new Units()), $reasons);
         };
         $said = 'two readings minutes apart differ, so it still moves: suction';
         self::assertSame([], $reasons());

@@ -56,7 +56,7 @@
 @endforeach
 <form method="post" action="{{ route('visits.close', $page->visit) }}" data-close>@csrf
     @foreach ($closing->shut() as $one)<p
-        class="hint">{{ $one->holding->mark()->sign() }} Not finished: {{ $one->sentence() }}.</p>@endforeach
+        class="hint">{{ $one->holding->mark()->sign() }} Not finished: @told($one->sentence()).</p>@endforeach
     @foreach ($page->side()->unfinished() as $why)<p class="hint">◐ Not finished: @told($why).</p>@endforeach
     <button class="btn" @disabled($page->side()->leaving->heldOpen() !== [])>Close the visit</button>
 </form>

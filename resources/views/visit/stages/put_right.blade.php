@@ -2,7 +2,8 @@
 @php($strip = $work->strip(760.0))
 @php($figure = $work->figure())
 @php($label = $figure === null ? '' : $figure->label().', '.$page->units->symbol($figure->quantity()))
-@if ($work->move->isOpen && $strip !== null && ! $strip->isEmpty() && $work->control !== Metrum\Knowledge\Control::Charge)
+@php($isDrawn = $work->move->isOpen && $strip !== null && ! $strip->isEmpty())
+@if ($isDrawn && $work->control !== Metrum\Knowledge\Control::Charge)
     <figure class="strip-side">
         <x-picture.strip :strip="$strip" :label="$label" class="wide" />
         <x-picture.strip :strip="$work->strip(390.0)" :label="$label" class="slim" />

@@ -16,8 +16,9 @@
             @if ($page->verdict->referral !== null)<p class="caution">◐
                 {{ $page->verdict->referral }}</p>@elseif ($page->advice->permits->licenceAsked() === null)
             <details class="fold"><summary>Check, and what to do</summary>
-                @if ($page->advice->permits->exclusions($suspect) !== [])<h3>Before it is named for replacement</h3><ul
-                    class="exclusions">@foreach ($page->advice->permits->exclusions($suspect) as [$text, $done])<li>{{ $done
+                @php($exclusions = $page->advice->permits->exclusions($suspect))
+                @if ($exclusions !== [])<h3>Before it is named for replacement</h3><ul
+                    class="exclusions">@foreach ($exclusions as [$text, $done])<li>{{ $done
                     ? '○ done' : '◐ open' }}: {{ $text }}</li>@endforeach</ul>@endif
                 <h3>Check</h3><ul>@foreach ($suspect->entry()->check as $line)<li>@told($line)</li>@endforeach</ul>
                 <h3>Do</h3><ul>@foreach ($page->advice->remedies($suspect) as $line)<li>@told($line)</li>@endforeach

@@ -8,7 +8,7 @@ use Metrum\Findings\DerivedFigure;
 use Metrum\Knowledge\Reading;
 
 /** A figure or reading as found, and now; SI, null where it was not read. */
-final readonly class Comparison
+final readonly class BeforeAndNow
 {
     public function __construct(public DerivedFigure|Reading $of, public ?float $was, public ?float $is)
     {

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Quantity;
+
+/** An amount that is told: it becomes a number with its unit where it is known who reads it. */
+final readonly class Magnitude
+{
+    /** @param  bool  $isWhole  whether its decimals would claim more than is known */
+    private function __construct(public float $si, public QuantityKind $kind, private bool $isWhole = false)
+    {
+    }
+
+    public static function of(float $si, QuantityKind $kind): self
+    {
+        return new self($si, $kind);
+    }
+
+    /** The same without decimals. */
+    public function whole(): self
+    {
+        return new self($this->si, $this->kind, true);
+    }
+
+    /** @param  float  $kelvin  a difference */
+    public static function difference(float $kelvin): self
+    {
+        return new self($kelvin, QuantityKind::Difference);
+    }
+
+    /** @param  float  $kelvin  absolute */
+    public static function temperature(float $kelvin): self
+    {
+        return new self($kelvin, QuantityKind::Temperature);
+    }
+
+    /** @param  float  $share  0 … 1, and beyond */
+    public static function share(float $share): self
+    {
+        return new self($share, QuantityKind::Share, true);
+    }
+
+    /** @param  float  $kilograms  as a scale says it */
+    public static function mass(float $kilograms): self
+    {
+        return new self($kilograms, QuantityKind::Mass);
+    }
+
+    /** @param  float  $seconds  told in whole minutes */
+    public static function minutes(float $seconds): self
+    {
+        return new self($seconds, QuantityKind::Duration, true);
+    }
+
+    public static function count(float $count): self
+    {
+        return new self($count, QuantityKind::Count, true);
+    }
+
+    /** "3.0 K", "65 %" */
+    public function in(Units $units): string
+    {
+        if (! $this->isWhole) {
+            return $units->text($this->si, $this->kind);
+        }
+        $unit = $units->of($this->kind);
+
+        return trim(Format::number($unit->fromSi($this->si), 0).' '.$unit->symbol());
+    }
+}

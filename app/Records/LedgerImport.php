@@ -109,7 +109,7 @@ final class LedgerImport
             $other = $here[mb_strtolower($fact->id)] ?? null;
             // One that was taken back is here, too.
             if (! isset($known[$content]) && $other !== $content) {
-                $new[] = $other === null ? $fact : $fact->withId(self::madeOf($content, $fact->id));
+                $new[] = $other === null ? $fact : $fact->withId(WordedId::of($content, $fact->id));
             }
         }
 
@@ -191,7 +191,7 @@ final class LedgerImport
         $said = self::said($circuit->id, $moment, (float) $kilograms);
 
         return new Fact(
-            Str::isUlid($id) ? $id : self::madeOf($said, $purpose->value, $text('cylinder')),
+            Str::isUlid($id) ? $id : WordedId::of($said, $purpose->value, $text('cylinder')),
             FactKind::Move,
             new Content(Control::Charge->value, (float) $kilograms, null, $data),
             $moment,
@@ -248,18 +248,6 @@ final class LedgerImport
         return $purpose === null ? 'purpose: '.Reasons::shown($given)." was given; possible is $possible" : null;
     }
 
-    /** A ULID that the same words always give. */
-    private static function madeOf(string ...$words): string
-    {
-        $digits = '0123456789ABCDEFGHJKMNPQRSTVWXYZ';
-        $id = '0';
-        foreach (str_split(substr(hash('sha256', implode("\n", $words)), 0, 50), 2) as $pair) {
-            $id .= $digits[hexdec($pair) % 32];
-        }
-
-        return $id;
-    }
-
     /** @param  list<Fact>  $facts */
     private function keep(array $facts): void
     {
@@ -283,6 +271,6 @@ final class LedgerImport
         $day = $fact->takenAt->format('Y-m-d');
 
         return $this->days[$circuit->id.' '.$day] ??=
-            LedgerDay::of(self::madeOf('ledger', $circuit->id, $day), $circuit, $this->user, $day)->id;
+            LedgerDay::of(WordedId::of('ledger', $circuit->id, $day), $circuit, $this->user, $day)->id;
     }
 }

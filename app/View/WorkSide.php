@@ -4,6 +4,7 @@ namespace App\View;
 
 use App\Records\JudgedVisit;
 use Metrum\Diagnosis\Gate;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Clock;
 use Metrum\Work\Clocks;
@@ -17,12 +18,9 @@ final readonly class WorkSide
     /** What is touched, left or dangerous. */
     public Leaving $leaving;
 
-    public ProofWords $words;
-
-    public function __construct(private JudgedVisit $judged, Units $units)
+    public function __construct(private JudgedVisit $judged, private Units $units)
     {
         $this->leaving = $judged->desk->leaving();
-        $this->words = new ProofWords($units);
     }
 
     /** What should be thought of before the visit is closed. */
@@ -74,8 +72,8 @@ final readonly class WorkSide
 
         return array_values(array_filter([
             ...array_map(
-                fn (Proof $one): string => Explain::within($this->words->label($one)).' is missed, '.
-                    $this->words->said($one),
+                fn (Proof $one): string => Explain::within($one->label()->in($this->units)).' is missed, '.
+                    $one->said()->in($this->units),
                 array_values($missed),
             ),
             $this->leaving->fans->ofCoil ? 'coil fans stand' : '',
@@ -96,8 +94,25 @@ final readonly class WorkSide
     public function beforeAndAfter(): array
     {
         return array_map(
-            fn (BeforeAndNow $one): array => $this->words->compared($one),
+            $this->compared(...),
             $this->judged->desk->proofs()->beforeAndAfter(),
         );
+    }
+
+    /** @return array{string, string, string, string} figure, as found, now, change */
+    private function compared(BeforeAndNow $one): array
+    {
+        $kind = $one->of->quantity();
+        $change = $one->change();
+        $text = fn (?float $si): string => $si === null ? 'not read' : $this->units->text($si, $kind);
+        // A change of a temperature is a difference.
+        $as = $kind === QuantityKind::Temperature ? QuantityKind::Difference : $kind;
+
+        return [
+            $one->of->label(),
+            $text($one->was),
+            $text($one->is),
+            $change === null ? '' : ($change > 0.0 ? '+' : '').$this->units->text($change, $as),
+        ];
     }
 }

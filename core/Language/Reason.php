@@ -190,4 +190,84 @@ enum Reason: string
     case OffBy = 'off_by';
     case WouldFit = 'would_fit';
     case Nothing = 'nothing';
+
+    // To the owner: how it was found.
+    case OwnerComplaint = 'owner_complaint';
+    case FoundBox = 'found_box';
+    case LeftBox = 'left_box';
+    case BoxUnknown = 'box_unknown';
+    case FullStop = 'full_stop';
+    case WarmerThanSet = 'warmer_than_set';
+    case ColderThanSet = 'colder_than_set';
+    case WhereItShouldBe = 'where_it_should_be';
+    case TrippedHigh = 'tripped_high';
+    case TrippedLow = 'tripped_low';
+    case TrippedOil = 'tripped_oil';
+    case TrippedOverload = 'tripped_overload';
+    case TrippedThermostat = 'tripped_thermostat';
+    case DidNotStart = 'did_not_start';
+    case RanAgain = 'ran_again';
+    case FoundProven = 'found_proven';
+    case NothingMeasured = 'nothing_measured';
+    case NothingPoints = 'nothing_points';
+    case CauseUncertain = 'cause_uncertain';
+    case MostLikely = 'most_likely';
+    case LookAgain = 'look_again';
+
+    // To the owner: what was done.
+    case ThermostatSet = 'thermostat_set';
+    case DoneAt = 'done_at';
+    case RefrigerantMoved = 'refrigerant_moved';
+    case WeAdded = 'we_added';
+    case WeTookOut = 'we_took_out';
+    case BeforeLeak = 'before_leak';
+    case BeforeLeakBecause = 'before_leak_because';
+    case LeakMended = 'leak_mended';
+    case LeakStill = 'leak_still';
+    case LeakFound = 'leak_found';
+    case LeakUnproven = 'leak_unproven';
+    case LeakNotFound = 'leak_not_found';
+    case LeakAt = 'leak_at';
+
+    // To the owner: how it was left.
+    case LeftNotRead = 'left_not_read';
+    case LeftSound = 'left_sound';
+    case LeftSoundMissed = 'left_sound_missed';
+    case LeftNoFault = 'left_no_fault';
+    case LeftStillWrong = 'left_still_wrong';
+    case LeftUnknown = 'left_unknown';
+    case Danger = 'danger';
+    case NotPutBack = 'not_put_back';
+    case NotPutBackOf = 'not_put_back_of';
+    case LeaksOutAgain = 'leaks_out_again';
+    case LeakOpen = 'leak_open';
+    case CoilFansStopped = 'coil_fans_stopped';
+    case CondenserFansStopped = 'condenser_fans_stopped';
+    case StillWarmer = 'still_warmer';
+    case StillColder = 'still_colder';
+    case BegunNotFinished = 'begun_not_finished';
+    case NothingToMend = 'nothing_to_mend';
+    case NextLook = 'next_look';
+    case ComesBack = 'comes_back';
+
+    // What proves a repair.
+    case ProofBox = 'proof_box';
+    case ProofCoilSuperheat = 'proof_coil_superheat';
+    case ProofCompressorSuperheat = 'proof_compressor_superheat';
+    case ProofSubcooling = 'proof_subcooling';
+    case ProofCoilDifference = 'proof_coil_difference';
+    case ProofSettled = 'proof_settled';
+    case ProofPullDown = 'proof_pull_down';
+    case ProofPutBack = 'proof_put_back';
+    case ProofSecondLook = 'proof_second_look';
+    case AboveIt = 'above_it';
+    case ValueWanted = 'value_wanted';
+    case ValueIs = 'value_is';
+    case StillOpen = 'still_open';
+    case ToBeOn = 'to_be_on';
+    case NotReadSince = 'not_read_since';
+    case NotReadSinceWanted = 'not_read_since_wanted';
+    case ClockRuns = 'clock_runs';
+    case NotTimed = 'not_timed';
+    case DateALook = 'date_a_look';
 }

@@ -7,9 +7,16 @@ namespace Metrum\Quantity;
 /** An amount that is told: it becomes a number with its unit where it is known who reads it. */
 final readonly class Magnitude
 {
-    /** @param  bool  $isWhole  whether its decimals would claim more than is known */
-    private function __construct(public float $si, public QuantityKind $kind, private bool $isWhole = false)
-    {
+    /**
+     * @param  bool  $isWhole  whether its decimals would claim more than is known
+     * @param  bool  $isBare  whether its unit stands behind another one of the same kind
+     */
+    private function __construct(
+        public float $si,
+        public QuantityKind $kind,
+        private bool $isWhole = false,
+        private bool $isBare = false,
+    ) {
     }
 
     public static function of(float $si, QuantityKind $kind): self
@@ -20,7 +27,13 @@ final readonly class Magnitude
     /** The same without decimals. */
     public function whole(): self
     {
-        return new self($this->si, $this->kind, true);
+        return new self($this->si, $this->kind, true, $this->isBare);
+    }
+
+    /** The same without its unit, as the first of a span has it. */
+    public function bare(): self
+    {
+        return new self($this->si, $this->kind, $this->isWhole, true);
     }
 
     /** @param  float  $kelvin  a difference */
@@ -61,10 +74,13 @@ final readonly class Magnitude
     /** "3.0 K", "65 %" */
     public function in(Units $units): string
     {
-        if (! $this->isWhole) {
+        if (! $this->isWhole && ! $this->isBare) {
             return $units->text($this->si, $this->kind);
         }
         $unit = $units->of($this->kind);
+        if ($this->isBare) {
+            return Format::number($unit->fromSi($this->si), $this->isWhole ? 0 : $unit->decimals());
+        }
 
         return trim(Format::number($unit->fromSi($this->si), 0).' '.$unit->symbol());
     }

@@ -22,6 +22,7 @@ final class EditionTest extends TestCase
         'core/Card',
         'core/Log',
         'core/Diagnosis',
+        'core/Language',
         'core/Work',
         'data/refrigerants',
         'data',

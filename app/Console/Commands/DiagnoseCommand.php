@@ -3,13 +3,9 @@
 namespace App\Console\Commands;
 
 use Metrum\Data\Refused;
-use Metrum\Diagnosis\Diagnosis;
-use Metrum\Exchange\VerdictAnswer;
+use Metrum\Exchange\VisitAnswer;
 use Metrum\Exchange\VisitReader;
-use Metrum\Exchange\WorkAnswer;
-use Metrum\Knowledge\HouseRules;
 use Metrum\Twin\Twins;
-use Metrum\Work\Assessment;
 
 /** Diagnoses visit files, one answer a visit. */
 final class DiagnoseCommand extends JsonLinesCommand
@@ -20,29 +16,18 @@ final class DiagnoseCommand extends JsonLinesCommand
 
     protected $description = 'Rank the faults of one or many visits';
 
-    private ?Diagnosis $diagnosis = null;
-
-    private ?Twins $twins = null;
+    private ?VisitAnswer $answers = null;
 
     protected function answer(string $line, int $number): LineAnswer
     {
         try {
-            $file = VisitReader::visit($line);
+            $visit = VisitReader::visit($line);
         } catch (Refused $refused) {
             return LineAnswer::refused($number, $refused->reasons);
         }
         // The twins of thousands of strangers are not worth keeping.
-        $this->twins ??= new Twins();
-        $this->diagnosis ??= new Diagnosis(new HouseRules(), $this->twins);
-        if ($file->told === null) {
-            return LineAnswer::with(VerdictAnswer::of($file->findings, $this->diagnosis->of($file->findings)));
-        }
-        $assessment = new Assessment($file->told, new HouseRules(), $this->twins);
-        $findings = $assessment->judged()->findings();
-        $verdict = $this->diagnosis->of($findings);
+        $this->answers ??= new VisitAnswer(new Twins());
 
-        return LineAnswer::with(
-            VerdictAnswer::of($findings, $verdict) + WorkAnswer::of($assessment->knowing($verdict)),
-        );
+        return LineAnswer::with($this->answers->of($visit));
     }
 }

@@ -15,7 +15,6 @@ use Metrum\Findings\Findings;
 use Metrum\Installation\DesignKey;
 use Metrum\Installation\PartId;
 use Metrum\Knowledge\HouseRule;
-use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Language\Reason;
 use Metrum\Language\Sentence;
@@ -64,7 +63,7 @@ final readonly class ChargingGate
             $this->signs(),
             $this->fitsBest(),
             ...$this->answers(),
-            ...$this->stillMissing(),
+            ...$this->stillMissing()->all(),
         ];
     }
 
@@ -252,40 +251,8 @@ final readonly class ChargingGate
         return $this->charging->log->isCharging() ? Sentence::of(Reason::AsFound, what: $said) : $said;
     }
 
-    /** @return list<Requirement> while a charge goes on */
-    private function stillMissing(): array
+    private function stillMissing(): StillMissing
     {
-        $estimate = $this->charging->estimate();
-        if (! $this->charging->log->isCharging() || $estimate === null) {
-            return [];
-        }
-        if (! $this->charging->isInKilograms()) {
-            return [$this->stillShown()];
-        }
-        $missing = $this->charging->missing();
-        $share = Magnitude::share(abs($estimate->missing) / $estimate->right);
-        if ($missing !== null && $missing > 0.0) {
-            return [Requirement::holds(Reason::StillMissing, Sentence::of(Reason::AboutMissing, share: $share))];
-        }
-        $said = $missing === null
-            ? Sentence::of(Reason::NothingTold)
-            : Sentence::of(Reason::NoneTooMuch, share: $share);
-
-        return [Requirement::fails(Reason::StillMissing, $said, Reading::CondenserOutletTemperature)];
-    }
-
-    /** Where no kilograms can be said the plant says itself when it has enough. */
-    private function stillShown(): Requirement
-    {
-        $shortage = Shortage::of($this->now, $this->figures, $this->assessment->rules);
-
-        if ($shortage->for !== []) {
-            $shows = Sentence::of(Reason::StillShows, signs: Several::beside($shortage->for));
-
-            return Requirement::holds(Reason::StillMissing, $shows);
-        }
-        $against = Sentence::of(Reason::ShowsNoMore, signs: Several::beside($shortage->against));
-
-        return Requirement::fails(Reason::StillMissing, $against, Observation::SightGlass);
+        return new StillMissing($this->charging, Shortage::of($this->now, $this->figures, $this->assessment->rules));
     }
 }

@@ -7,7 +7,11 @@ namespace Metrum\Work\Desk;
 use Metrum\Findings\Mark;
 use Metrum\Knowledge\Band;
 use Metrum\Knowledge\Control;
+use Metrum\Language\Reason;
 use Metrum\Language\Sentence;
+use Metrum\Language\Several;
+use Metrum\Quantity\Magnitude;
+use Metrum\Quantity\QuantityKind;
 
 /** One thing that proves a repair: how it stands, and by what. */
 final readonly class Proof
@@ -35,5 +39,75 @@ final readonly class Proof
     public function isMissed(): bool
     {
         return $this->mark === Mark::Act;
+    }
+
+    public function label(): Sentence
+    {
+        return Sentence::of(match ($this->target) {
+            Target::Box => Reason::ProofBox,
+            Target::CoilSuperheat => Reason::ProofCoilSuperheat,
+            Target::CompressorSuperheat => Reason::ProofCompressorSuperheat,
+            Target::Subcooling => Reason::ProofSubcooling,
+            Target::CoilDifference => Reason::ProofCoilDifference,
+            Target::Settled => Reason::ProofSettled,
+            Target::PullDown => Reason::ProofPullDown,
+            Target::PutBack => Reason::ProofPutBack,
+            Target::SecondLook => Reason::ProofSecondLook,
+        });
+    }
+
+    /** By what it stands as it does. */
+    public function said(): Sentence
+    {
+        return $this->missing === null ? $this->read() : $this->missing($this->missing);
+    }
+
+    private function read(): Sentence
+    {
+        $value = (float) $this->value;
+
+        return match ($this->target) {
+            Target::Box => Sentence::of(Reason::AboveIt, by: Magnitude::difference($value)),
+            Target::CoilSuperheat,
+            Target::CompressorSuperheat,
+            Target::Subcooling,
+            Target::CoilDifference => Sentence::of(
+                Reason::ValueWanted,
+                ...$this->band(),
+                value: Magnitude::difference($value),
+            ),
+            Target::PullDown => Sentence::of(
+                Reason::ValueIs,
+                value: Magnitude::of($value, QuantityKind::DifferenceRate),
+            ),
+            Target::PutBack => $this->isMissed()
+                ? Sentence::of(Reason::StillOpen, count: Magnitude::count($value))
+                : Sentence::of(Reason::Nothing),
+            Target::Settled => Sentence::of(Reason::Nothing),
+            Target::SecondLook => Sentence::of(Reason::ToBeOn, day: (string) $this->on?->format('j M Y')),
+        };
+    }
+
+    private function missing(Missing $missing): Sentence
+    {
+        return match ($missing) {
+            Missing::NotRead => $this->wanted === null
+                ? Sentence::of(Reason::NotReadSince)
+                : Sentence::of(Reason::NotReadSinceWanted, ...$this->band()),
+            Missing::NotReadAgain => Sentence::of(Reason::NotReadSince),
+            Missing::ClockRuns => Sentence::of(Reason::ClockRuns),
+            Missing::NotSettled => Sentence::of(Reason::Listed, all: Several::apart($this->reasons)),
+            Missing::NotTimed => Sentence::of(Reason::NotTimed),
+            Missing::NotDated => Sentence::of(Reason::DateALook, what: lcfirst((string) $this->changed?->label())),
+        };
+    }
+
+    /** @return array{low: Magnitude, high: Magnitude} */
+    private function band(): array
+    {
+        return [
+            'low' => Magnitude::difference($this->wanted->low ?? 0.0)->bare(),
+            'high' => Magnitude::difference($this->wanted->high ?? 0.0),
+        ];
     }
 }

@@ -1,7 +1,8 @@
 @php($field = $work->control->row()->field)
 <section id="{{ $page->openCard() === null ? 'card' : 'move' }}" class="card-open" aria-labelledby="h-move" data-part>
     <header><h2 id="h-move">{{ $work->control->label() }}{{ App\View\PartAddress::behind($work->part) }}</h2>
-        @if ($work->move->asFound() !== null)<span class="soft">as found {{ $work->move->asFound() }}{{ $work->position() === ''
+        @php($found = $work->move->asFound())
+        @if ($found !== null)<span class="soft">as found {{ $found }}{{ $work->position() === ''
             ? '' : ' · '.$work->position() }}</span>@endif</header>
     @include('visit.preconditions', ['all' => $work->move->gates()])
     @if ($work->move->isTooSoon())<p class="hint">◐ The last move was not read again: one at a time, else nobody
@@ -65,11 +66,12 @@
     @foreach ($work->warnings() as $warning)<p class="hint">◐ {{ $warning }}</p>@endforeach
     @foreach ($work->cautions() as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
     @if ($work->isTurned() && $page->openCard() === null)
-    <details class="which" @if ($work->part->name() !== '') open @endif><summary>Several of them? One at a time, each with
+    @php($which = $work->part->name())
+    <details class="which" @if ($which !== '') open @endif><summary>Several of them? One at a time, each with
         its own log</summary>
         <form method="get" action="{{ route('visits.show', [$page->visit, 'put_right']) }}"><input type="hidden"
             name="card" value="{{ $work->control->value }}"><label for="which">Which one</label> <input id="which"
-            class="input" name="part" value="{{ $work->part->name() }}" maxlength="48" placeholder="valve B, coil 2">
+            class="input" name="part" value="{{ $which }}" maxlength="48" placeholder="valve B, coil 2">
             <button class="btn quiet">Open it</button></form>
         @foreach ($page->parts() as $one)@if (! $one->is($work->part))<a
             href="{{ $work->linkTo($one) }}">{{ $one->name() === '' ? 'the circuit itself' : $one->name() }}</a>@endif

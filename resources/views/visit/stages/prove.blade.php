@@ -1,6 +1,6 @@
 <section class="sheet" aria-labelledby="h-proof"><h2 id="h-proof">Is it proven?</h2>
     <ul class="proofs">@foreach ($page->side()->proofs() as $proof)<li>{{ $proof->mark->sign() }}
-        <b>{{ $page->side()->words->label($proof) }}</b> {{ $page->side()->words->said($proof) }}</li>@endforeach</ul>
+        <b>@told($proof->label())</b> @told($proof->said())</li>@endforeach</ul>
 </section>
 @if ($page->work()->story->outcomes() !== [])
 <section class="sheet done" aria-labelledby="h-done"><h2 id="h-done">What was done, and what came of it</h2>

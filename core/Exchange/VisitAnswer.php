@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Exchange;
+
+use Metrum\Diagnosis\Diagnosis;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Twin\Twins;
+use Metrum\Work\Assessment;
+
+/** What a visit file is answered, by whoever asks: its verdict, and where it tells its work, what came of that. */
+final readonly class VisitAnswer
+{
+    private HouseRules $rules;
+
+    private Diagnosis $diagnosis;
+
+    public function __construct(private Twins $twins)
+    {
+        $this->rules = new HouseRules();
+        $this->diagnosis = new Diagnosis($this->rules, $twins);
+    }
+
+    /** @return array<string, mixed> in file units */
+    public function of(VisitFile $visit): array
+    {
+        if ($visit->told === null) {
+            return VerdictAnswer::of($visit->findings, $this->diagnosis->of($visit->findings));
+        }
+        $assessment = new Assessment($visit->told, $this->rules, $this->twins);
+        $findings = $assessment->judged()->findings();
+        $verdict = $this->diagnosis->of($findings);
+
+        return VerdictAnswer::of($findings, $verdict) + WorkAnswer::of($assessment->knowing($verdict));
+    }
+}

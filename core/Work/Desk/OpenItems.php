@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Work\Desk;
+
+use Metrum\Card\Card;
+use Metrum\Installation\PartId;
+use Metrum\Knowledge\Hazard;
+use Metrum\Knowledge\Reading;
+use Metrum\Language\Reason;
+use Metrum\Language\Sentence;
+use Metrum\Quantity\Magnitude;
+use Metrum\Work\Leaks\LeakWork;
+use Metrum\Work\Movements;
+
+/** What stays open when a visit ends, for the owner. The technician's list stands at leaving. */
+final readonly class OpenItems
+{
+    public function __construct(private Desk $desk)
+    {
+    }
+
+    /** @return list<Sentence> */
+    public function all(): array
+    {
+        $leaving = $this->desk->leaving();
+        $leak = new LeakWork($this->desk->assessment);
+        $early = Movements::beforeTheLeakWasFound($this->desk->assessment->log) !== [];
+
+        return array_values(array_filter([
+            ...array_map(
+                static fn (Hazard $one): Sentence => Sentence::of(Reason::Danger, hazard: lcfirst($one->label())),
+                $leaving->hazards(),
+            ),
+            ...array_map(static fn (array $one): Sentence => self::touched(...$one), $leaving->touched()),
+            $early && ! $leak->isMended() ? Sentence::of(Reason::LeaksOutAgain) : null,
+            ! $early && $leak->isOpen() ? Sentence::of(Reason::LeakOpen) : null,
+            $leaving->fans->ofCoil ? Sentence::of(Reason::CoilFansStopped) : null,
+            $leaving->fans->ofCondenser ? Sentence::of(Reason::CondenserFansStopped) : null,
+            $this->boxOff(),
+            ...array_map(
+                static fn (array $one): Sentence => self::begun($one[0]),
+                $this->desk->cards()->open(),
+            ),
+        ]));
+    }
+
+    private static function touched(string $key, PartId $part): Sentence
+    {
+        $what = str_replace('_', ' ', $key);
+
+        return $part->name() === ''
+            ? Sentence::of(Reason::NotPutBack, what: $what)
+            : Sentence::of(Reason::NotPutBackOf, what: $what, part: $part->name());
+    }
+
+    private static function begun(Card $card): Sentence
+    {
+        return Sentence::of(Reason::BegunNotFinished, card: lcfirst($card->name));
+    }
+
+    private function boxOff(): ?Sentence
+    {
+        $findings = $this->desk->assessment->present()->findings();
+        $box = $findings->reading(Reading::BoxTemperature);
+        $set = $findings->circuit->design->boxSetPoint;
+        if ($box === null || $set === null || abs($box - $set) <= OwnerView::OFF) {
+            return null;
+        }
+
+        return Sentence::of(
+            $box > $set ? Reason::StillWarmer : Reason::StillColder,
+            by: Magnitude::difference(abs($box - $set)),
+        );
+    }
+}

@@ -64,7 +64,10 @@ final class WorkAnswer
         return [
             'school' => $charging->school->value,
             'gate' => $shut === [] ? 'open' : 'shut',
-            'because' => array_map(static fn (Requirement $one): string => $one->sentence()->in(VerdictAnswer::units()), $shut),
+            'because' => array_map(
+                static fn (Requirement $one): string => $one->sentence()->in(VerdictAnswer::units()),
+                $shut,
+            ),
             'missing_kg' => $estimate === null ? null : round($estimate->missing, 4),
             'deviation_kg' => $estimate === null ? null : round($estimate->deviation, 4),
             'knee' => $knee === null ? null : ['row' => $knee->row, 'added_kg' => round($knee->added, 4)],

@@ -185,7 +185,7 @@ final readonly class Diagnosis
 
         return $superheat === null || $superheat >= self::WET_COMPRESSOR || $findings->isOff()
             ? []
-            : ['Superheat at the compressor below 3 K: liquid may be reaching it.'];
+            : Cautions::words(['wet_compressor']);
     }
 
     /**

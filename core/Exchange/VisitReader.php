@@ -175,7 +175,8 @@ final readonly class VisitReader
             $this->top->refuse("circuits.$place", "what was found of $name stands in this file; one circuit is read");
         }
         if ($rows !== [] && ! isset($rows[$name])) {
-            $this->top->refuse('part', Reasons::shown($name).' was given; possible is '.implode(', ', array_keys($rows)));
+            $possible = implode(', ', array_keys($rows));
+            $this->top->refuse('part', Reasons::shown($name)." was given; possible is $possible");
         }
         $known = $visited ?? ($plant->branches[0]->part ?? PartId::circuit());
         foreach ($plant->branches ?? [] as $branch) {

@@ -9,6 +9,9 @@ use Metrum\Installation\UsualCompressor;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Reading;
 use Metrum\Quantity\Celsius;
+use Metrum\Quantity\Format;
+use Metrum\Quantity\Magnitude;
+use Metrum\Quantity\Units;
 use Metrum\Refrigerant\Refrigerant;
 
 /** Works the figures of condenser, liquid line and discharge. Gauge readings become absolute by the atmosphere. */
@@ -126,15 +129,22 @@ final readonly class HighSideFigures
         );
         $this->figures->work(
             DerivedFigure::ExpectedDischarge,
-            sprintf(
-                'compression at %.0f %%%% isentropic efficiency, as usual at a ratio of %.1f, '.
-                    'less 6 %%%% through the shell and 8 %%%% of the difference to the air on the way to the clamp',
-                100 * UsualCompressor::isentropicEfficiency($ratio),
-                $ratio,
-            ),
+            self::asUsual($ratio),
             $from,
             fn (): float => $this->atClamp($dew, $superheat, $head, $ratio),
         );
+    }
+
+    /** How the gas is taken to be compressed, in words; a formula's own marks are doubled. */
+    private static function asUsual(float $ratio): string
+    {
+        $share = static fn (float $share): string => Magnitude::share($share)->in(new Units()).'%';
+        $efficiency = $share(UsualCompressor::isentropicEfficiency($ratio));
+        $usual = Format::number($ratio, 1, true);
+
+        return "compression at $efficiency isentropic efficiency, as usual at a ratio of $usual, ".
+            'less '.$share(UsualCompressor::SHELL_LOSS).' through the shell and '.$share(UsualCompressor::PIPE_LOSS).
+            ' of the difference to the air on the way to the clamp';
     }
 
     /** K at the clamp on the discharge pipe. */

@@ -14,7 +14,9 @@ final class NoPart extends Unanswerable
     {
         $kinds = implode(', ', array_column(PartKind::cases(), 'value'));
 
-        return new self(Reasons::shown($given).' was given; a part is named by what it is and its number or letter, as '.
-            "valve B or circuit 2/coil 1; it can be: $kinds");
+        $shown = Reasons::shown($given);
+
+        return new self("$shown was given; a part is named by what it is and its number or letter, as valve B or ".
+            "circuit 2/coil 1; it can be: $kinds");
     }
 }

@@ -11,7 +11,7 @@ final readonly class UsualCompressor
     public const SHELL_LOSS = 0.06;
 
     /** Share of the difference to the air that is lost before the clamp, 15 cm down the pipe. */
-    private const PIPE_LOSS = 0.08;
+    public const PIPE_LOSS = 0.08;
 
     /**
      * Isentropic efficiency at the shaft, 0.35 … 0.67: a flat parabola over ratio, best near 3.5, as published for

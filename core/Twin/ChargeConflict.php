@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Twin;
 
+use Metrum\Quantity\Magnitude;
 use Metrum\Quantity\Units;
 
 /** Two things that are given of a plant's charge and cannot be together, and by how much. kg. */
@@ -28,13 +29,15 @@ final readonly class ChargeConflict
         $given = $units->mass($this->given);
         $possible = $units->mass($this->possible);
         $off = $units->mass($this->off());
+        $full = Magnitude::share(Filling::FULLEST)->in($units);
+        $warm = Magnitude::temperature(Filling::REFERENCE)->whole()->in($units);
 
         return match ($this->kind) {
             ConflictKind::PlateTooMuch => "The plate says $given; condenser, receiver and lines as they are given ".
                 "take $possible at most: $off too much. One of them is wrong.",
             ConflictKind::PlateTooLittle => "The plate says $given; condenser, receiver and lines as they are given ".
                 "want $possible before liquid reaches the valve: $off too little. One of them is wrong.",
-            ConflictKind::ReceiverTooSmall => "Pumped down, the receiver may hold $possible (80 % at 32 °C); the ".
+            ConflictKind::ReceiverTooSmall => "Pumped down, the receiver may hold $possible ($full at $warm); the ".
                 "charge of $given is $off more: it cannot be pumped down whole.",
         };
     }

@@ -91,6 +91,22 @@ final class HouseTest extends TestCase
         }
     }
 
+    /** What is told of a plant names its amounts by type; only the reader's units make a number of them. */
+    public function test_no_amount_is_written_where_nobody_knows_who_reads_it(): void
+    {
+        $number = '(?:\d|\}|\$\w+|%[.\d]*[fd]) ?';
+        $written = "/['\"][^'\"\n]*$number(?:°C|°F|K|kPa|Pa|bar|psi|kg|lb|min|%(?![.\d]))(?![\w'\"])[^'\"\n]*['\"]/u";
+        foreach (['Data', 'Installation', 'Knowledge', 'Log', 'Findings', 'Twin', 'Diagnosis', 'Work'] as $room) {
+            foreach (self::files('core/'.$room) as $path => $text) {
+                $code = implode('', array_map(
+                    static fn (\PhpToken $one): string => $one->is([T_COMMENT, T_DOC_COMMENT]) ? '' : $one->text,
+                    \PhpToken::tokenize($text),
+                ));
+                self::assertDoesNotMatchRegularExpression($written, $code, $path);
+            }
+        }
+    }
+
     /** Two things of one name are told apart by a path that nobody reads; a table is named as what it keeps. */
     public function test_a_name_stands_once_in_the_house(): void
     {

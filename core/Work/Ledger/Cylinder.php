@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Ledger;
 
-use Metrum\Quantity\Celsius;
-use Metrum\Quantity\Format;
+use Metrum\Quantity\Magnitude;
 use Metrum\Quantity\Units;
 use Metrum\Refrigerant\Library;
 
@@ -78,9 +77,11 @@ final readonly class Cylinder
         }
         $limit = $this->limit($kelvin);
         if ($into > 0.0 && $this->tare + $after > $limit) {
+            $full = Magnitude::share(self::FILLED)->in($units);
+            $at = Magnitude::temperature($kelvin)->whole()->in($units);
+
             return "Cylinder $this->label would weigh {$units->mass($this->tare + $after)}; at most ".
-                "{$units->mass($limit)} are possible (80 % liquid at ".
-                Format::number($kelvin - Celsius::ZERO, 0).' °C).';
+                "{$units->mass($limit)} are possible ($full liquid at $at).";
         }
 
         return null;

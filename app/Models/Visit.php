@@ -19,6 +19,7 @@ use Metrum\Installation\InstallationWriter;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
+use Metrum\Log\Kinds\CircuitChanged;
 use Metrum\Log\Log;
 use Metrum\Log\Window;
 
@@ -44,6 +45,9 @@ final class Visit extends Model
     private array $read = [];
 
     private ?Log $log = null;
+
+    /** @var array{string, Known}|null of which circuit and document, and what it was */
+    private ?array $opened = null;
 
     protected $table = 'occasions';
 
@@ -179,7 +183,19 @@ final class Visit extends Model
     /** The circuit as it was known when the visit was opened. @throws Refused where it was harmed from outside */
     public function circuitAsOpened(): Known
     {
-        return InstallationReader::stored($this->installation)->circuit($this->circuit->partId());
+        $of = $this->circuit->part.' '.$this->installation;
+        if ($this->opened === null || $this->opened[0] !== $of) {
+            $plant = InstallationReader::stored($this->installation);
+            $this->opened = [$of, $plant->circuit($this->circuit->partId())];
+        }
+
+        return $this->opened[1];
+    }
+
+    /** The circuit as it is known now: as it was told last, else as when the visit was opened. */
+    public function circuitNow(): Known
+    {
+        return CircuitChanged::last($this->log()) ?? $this->circuitAsOpened();
     }
 
     /** What of its log is known of its circuit, to be folded. */

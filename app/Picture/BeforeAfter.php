@@ -116,9 +116,8 @@ final readonly class BeforeAfter
         $ends = [$first, $is ?? $first, $band->low ?? $first, $band->high ?? $first];
         $room = max(1.0, 0.15 * (max($ends) - min($ends)));
         [$from, $to] = [min($ends) - $room, max($ends) + $room];
-        $x = static fn (?float $value): ?float => $value === null
-            ? null
-            : self::LEFT + (self::RIGHT - self::LEFT) * ($value - $from) / ($to - $from);
+        $axis = Axis::of(self::LEFT, self::RIGHT, $from, $to);
+        $x = static fn (?float $value): ?float => $value === null ? null : $axis->at($value);
         $said = static fn (?float $value, Units $units): string => $value === null ? '' : $units->number($value, $kind);
 
         return [

@@ -38,13 +38,18 @@ final class ChargePicture
 
     private const EVERY = 5.0;
 
+    /** K below nothing at which a figure still stands. */
+    private const BELOW = -0.5;
+
     public readonly float $height;
 
     private float $from;
 
     private float $to;
 
-    private float $reach;
+    private readonly float $reach;
+
+    private readonly Plot $plot;
 
     public function __construct(
         private readonly Charging $charging,
@@ -62,7 +67,12 @@ final class ChargePicture
         foreach ($charging->log->rows as $row) {
             $highest = max($highest, $row->superheat() ?? 0.0, $row->subcooling() ?? 0.0);
         }
-        $this->reach = max(self::LEAST_REACH, min(self::MOST_REACH, $highest + 2.0));
+        $reach = max(self::LEAST_REACH, min(self::MOST_REACH, $highest + 2.0));
+        $this->plot = new Plot(
+            Axis::of(self::LEFT + self::INSET, $this->right(), $this->from, $this->to)->held(),
+            Axis::of($this->bottom(), self::TOP, 0.0, $reach)->heldAtItsEnd(),
+        );
+        $this->reach = $reach;
     }
 
     /** kg added at which the charge is right; null where nobody knows. */
@@ -95,14 +105,12 @@ final class ChargePicture
 
     private function x(float $added): float
     {
-        $share = ($added - $this->from) / max(1e-6, $this->to - $this->from);
-
-        return self::LEFT + self::INSET + ($this->right() - self::LEFT - self::INSET) * max(0.0, min(1.0, $share));
+        return $this->plot->x->at($added);
     }
 
     private function y(float $kelvin): float
     {
-        return $this->bottom() - (($this->bottom() - self::TOP) * max(-0.5, min($this->reach, $kelvin))) / $this->reach;
+        return $this->plot->y->at(max(self::BELOW, $kelvin));
     }
 
     /** @return list<array{y: float, text: string}> */
@@ -179,11 +187,11 @@ final class ChargePicture
             $added = $this->from + (($this->to - $this->from) * $point) / self::POINTS;
             $value = $model->figure($figure, $this->chargeAt($added, $model, $estimate));
             if ($value !== null) {
-                $corners[] = sprintf('%.1f %.1f', $this->x($added), $this->y($value));
+                $corners[] = [$this->x($added), $this->y($value)];
             }
         }
 
-        return $corners === [] ? '' : 'M'.implode(' L', $corners);
+        return Plot::through($corners);
     }
 
     /** kg of the twin when so much was added. */

@@ -18,6 +18,15 @@ final readonly class CyclePicture
 
     public const HEIGHT = 236.0;
 
+    /** What is left free at its sides. */
+    private const LEFT = 36.0;
+
+    private const RIGHT = 8.0;
+
+    private const TOP = 8.0;
+
+    private const BELOW = 20.0;
+
     public string $dome;
 
     public string $sound;
@@ -32,23 +41,27 @@ final readonly class CyclePicture
 
     public string $unit;
 
-    private float $left;
-
-    private float $right;
-
-    private float $bottom;
-
-    private float $top;
+    private Plot $plot;
 
     public function __construct(Refrigerant $fluid, PlantState $sound, PlantState $now, Units $units)
     {
         $all = [...$sound->cycle, ...$now->cycle];
         $enthalpies = array_column($all, 0);
         $pressures = array_column($all, 1);
-        $this->left = ($enthalpies === [] ? 150e3 : min($enthalpies)) - 35e3;
-        $this->right = ($enthalpies === [] ? 500e3 : max($enthalpies)) + 22e3;
-        $this->bottom = log(($pressures === [] ? 1e5 : min($pressures)) * 0.72);
-        $this->top = log(($pressures === [] ? 2e6 : max($pressures)) * 1.5);
+        $this->plot = new Plot(
+            Axis::of(
+                self::LEFT,
+                self::WIDTH - self::RIGHT,
+                ($enthalpies === [] ? 150e3 : min($enthalpies)) - 35e3,
+                ($enthalpies === [] ? 500e3 : max($enthalpies)) + 22e3,
+            ),
+            Axis::logarithmic(
+                self::HEIGHT - self::BELOW,
+                self::TOP,
+                ($pressures === [] ? 1e5 : min($pressures)) * 0.72,
+                ($pressures === [] ? 2e6 : max($pressures)) * 1.5,
+            ),
+        );
         $this->dome = $this->dome($fluid);
         $this->sound = $this->path($sound->cycle);
         $this->now = $this->path($now->cycle);
@@ -66,7 +79,7 @@ final readonly class CyclePicture
         $unit = $units->of(QuantityKind::AbsolutePressure);
         foreach ([0.2, 0.5, 1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000, 10000] as $value) {
             $pascal = $unit->toSi($value);
-            $y = $pascal > 0 ? $this->at($this->left, $pascal)[1] : 0.0;
+            $y = $pascal > 0 ? round($this->plot->y->at($pascal), 1) : 0.0;
             if ($y > 20 && $y < self::HEIGHT - 22) {
                 $levels[] = ['y' => $y, 'text' => (string) $value];
             }
@@ -108,9 +121,6 @@ final readonly class CyclePicture
     /** @return array{float, float} */
     private function at(float $enthalpy, float $pressure): array
     {
-        return [
-            round(36 + ((self::WIDTH - 44) * ($enthalpy - $this->left)) / ($this->right - $this->left), 1),
-            round(8 + ((self::HEIGHT - 28) * ($this->top - log($pressure))) / ($this->top - $this->bottom), 1),
-        ];
+        return [round($this->plot->x->at($enthalpy), 1), round($this->plot->y->at($pressure), 1)];
     }
 }

@@ -48,12 +48,12 @@ final readonly class LedgerPicture
     {
         $from = $ledger->movements[0]->at->getTimestamp() - 20 * self::DAY;
         $to = max($now->getTimestamp(), $from + 60 * self::DAY);
-        $x = static fn (int $at): float => self::LEFT + ((self::RIGHT - self::LEFT) * ($at - $from)) / ($to - $from);
+        $time = Axis::of(self::LEFT, self::RIGHT, $from, $to);
         $running = $ledger->running();
         $known = array_filter([...$running, $ledger->full], static fn (?float $one): bool => $one !== null);
         $most = 1.1 * max(1e-3, ...$known === [] ? [1.0] : array_values($known));
-        $tall = self::BASE - self::TOP;
-        $y = static fn (float $kilograms): float => self::BASE - ($tall * max(0.0, $kilograms)) / $most;
+        $mass = Axis::of(self::BASE, self::TOP, 0.0, $most);
+        $y = static fn (float $kilograms): float => $mass->at(max(0.0, $kilograms));
         $line = $losses = $marks = [];
         $before = $running[0] === null ? null : ($ledger->full ?? 0.0);
         if ($before !== null && $ledger->movements[0]->purpose === ChargePurpose::Commissioning) {
@@ -64,7 +64,7 @@ final readonly class LedgerPicture
             $line[] = [self::LEFT, $y($before)];
         }
         foreach ($ledger->movements as $i => $one) {
-            $at = $x($one->at->getTimestamp());
+            $at = $time->at($one->at->getTimestamp());
             $is = $running[$i];
             if ($is !== null) {
                 $line[] = [$at, $y($before ?? $is)];
@@ -78,7 +78,7 @@ final readonly class LedgerPicture
         }
         foreach ($ledger->losses() as [$when, $lost]) {
             $losses[] = [
-                'x' => $x($when->getTimestamp()),
+                'x' => $time->at($when->getTimestamp()),
                 'length' => (self::LONGEST * $lost) / $heaviest,
                 'words' => $units->mass($lost),
             ];
@@ -89,16 +89,13 @@ final readonly class LedgerPicture
         $this->line = $line;
         $this->losses = $losses;
         $this->marks = $marks;
-        $this->years = self::years($from, $to, $x);
+        $this->years = self::years($from, $to, $time);
         $this->full = $ledger->full === null ? '' : 'full charge '.$units->mass($ledger->full);
         $this->fullAt = $ledger->full === null ? null : $y($ledger->full);
     }
 
-    /**
-     * @param  callable(int): float  $x
-     * @return list<array{float, string}>
-     */
-    private static function years(int $from, int $to, callable $x): array
+    /** @return list<array{float, string}> */
+    private static function years(int $from, int $to, Axis $time): array
     {
         $years = [];
         for ($year = (int) date('Y', $from) + 1; ; $year++) {
@@ -106,7 +103,7 @@ final readonly class LedgerPicture
             if ($begins > $to) {
                 return $years;
             }
-            $years[] = [$x($begins), (string) $year];
+            $years[] = [$time->at($begins), (string) $year];
         }
     }
 
@@ -118,8 +115,6 @@ final readonly class LedgerPicture
     /** "M12.0 40.0 L…" */
     public function path(): string
     {
-        $corners = array_map(static fn (array $one): string => sprintf('%.1f %.1f', ...$one), $this->line);
-
-        return $corners === [] ? '' : 'M'.implode(' L', $corners);
+        return Plot::through($this->line);
     }
 }

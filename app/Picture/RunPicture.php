@@ -179,7 +179,8 @@ final readonly class RunPicture
         float $to,
         string $name,
     ): array {
-        [$top, $bottom] = self::LANES[$lane];
+        [$top] = self::LANES[$lane];
+        $axis = self::lane($lane, $from, max($from + 1e-9, $to))->held();
         $path = '';
         $y = $top;
         $pen = false;
@@ -189,10 +190,7 @@ final readonly class RunPicture
 
                 continue;
             }
-            $y = round(
-                $bottom - ($bottom - $top) * max(0.0, min(1.0, ($value - $from) / max(1e-9, $to - $from))),
-                1,
-            );
+            $y = round($axis->at($value), 1);
             $path .= ($pen ? 'L' : 'M').$this->x($this->moments[$i]->time).' '.$y;
             $pen = true;
         }
@@ -200,20 +198,26 @@ final readonly class RunPicture
         return ['class' => $class, 'path' => $path, 'name' => $name, 'x' => self::RIGHT + 6, 'y' => $y + 4];
     }
 
+    private static function lane(string $lane, float $from, float $to): Axis
+    {
+        [$top, $bottom] = self::LANES[$lane];
+
+        return Axis::of($bottom, $top, $from, $to);
+    }
+
     /** @return list<array{y: float, text: string}> */
     private function levels(string $lane, float $from, float $to): array
     {
-        [$top, $bottom] = self::LANES[$lane];
         $step = $to - $from > 60 ? 20.0 : ($to - $from > 24 ? 10.0 : ($to - $from > 9 ? 5.0 : 2.0));
-        $levels = [];
-        for ($t = Celsius::ZERO + $step * ceil(($from - Celsius::ZERO) / $step); $t <= $to; $t += $step) {
-            $levels[] = [
-                'y' => round($bottom - (($bottom - $top) * ($t - $from)) / ($to - $from), 1),
-                'text' => $this->units->number($t, QuantityKind::Temperature),
-            ];
-        }
+        $axis = self::lane($lane, $from, $to);
 
-        return $levels;
+        return array_map(
+            fn (float $kelvin): array => [
+                'y' => round($axis->at($kelvin), 1),
+                'text' => $this->units->number($kelvin, QuantityKind::Temperature),
+            ],
+            $axis->rounds($step, Celsius::ZERO),
+        );
     }
 
     /** @return list<array{class: string, x: float, width: float}> */
@@ -259,6 +263,6 @@ final readonly class RunPicture
     {
         $whole = max(1.0, $this->moments[array_key_last($this->moments)]->time);
 
-        return round(self::LEFT + ((self::RIGHT - self::LEFT) * $time) / $whole, 1);
+        return round(Axis::of(self::LEFT, self::RIGHT, 0.0, $whole)->at($time), 1);
     }
 }

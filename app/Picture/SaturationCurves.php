@@ -42,9 +42,7 @@ final readonly class SaturationCurves
     /** @var ?array{y: float, from: float, to: float} glide at the pressure asked; null: none was, or it lies outside */
     public ?array $glide;
 
-    private float $lowest;
-
-    private float $highest;
+    private Plot $plot;
 
     public function __construct(
         private Refrigerant $fluid,
@@ -52,21 +50,28 @@ final readonly class SaturationCurves
         private Units $units,
         ?float $pressure,
     ) {
-        $this->lowest = log($this->at(self::SPAN[0], false) ?? 5e4);
-        $this->highest = log($this->at(self::SPAN[1], true) ?? ($this->at(30, true) ?? 2e6));
+        $this->plot = new Plot(
+            Axis::of(self::LEFT, self::RIGHT, Celsius::ZERO + self::SPAN[0], Celsius::ZERO + self::SPAN[1]),
+            Axis::logarithmic(
+                self::BOTTOM,
+                self::TOP,
+                $this->at(self::SPAN[0], false) ?? 5e4,
+                $this->at(self::SPAN[1], true) ?? ($this->at(30, true) ?? 2e6),
+            ),
+        );
         $this->dew = $this->path(false);
         $this->bubble = $this->path(true);
         $temperatures = [];
         for ($celsius = -40; $celsius <= self::SPAN[1]; $celsius += 20) {
             $kelvin = $celsius + Celsius::ZERO;
-            $temperatures[] = [$this->x($kelvin), $this->units->number($kelvin, QuantityKind::Temperature)];
+            $temperatures[] = [$this->plot->x->at($kelvin), $this->units->number($kelvin, QuantityKind::Temperature)];
         }
         $this->temperatures = $temperatures;
         $levels = [];
         for ($part = 0; $part <= 3; $part++) {
-            $absolute = exp($this->lowest + ($part / 3) * ($this->highest - $this->lowest));
+            $absolute = $this->plot->y->value($part / 3);
             $gauge = $this->air->gauge($absolute);
-            $levels[] = [$this->y($absolute), $this->units->number($gauge, QuantityKind::GaugePressure)];
+            $levels[] = [$this->plot->y->at($absolute), $this->units->number($gauge, QuantityKind::GaugePressure)];
         }
         $this->pressures = $levels;
         $this->glide = $pressure === null ? null : $this->cut($pressure);
@@ -89,38 +94,24 @@ final readonly class SaturationCurves
         for ($celsius = self::SPAN[0]; $celsius <= self::SPAN[1]; $celsius += self::STEP) {
             $pressure = $this->at($celsius, $bubble);
             if ($pressure !== null) {
-                $points[] = sprintf('%.1f %.1f', $this->x($celsius + Celsius::ZERO), $this->y($pressure));
+                $points[] = [$celsius + Celsius::ZERO, $pressure];
             }
         }
 
-        return $points === [] ? '' : 'M'.implode(' L', $points);
+        return $this->plot->path($points);
     }
 
     /** @return ?array{y: float, from: float, to: float} */
     private function cut(float $pressure): ?array
     {
         try {
-            $from = $this->x($this->fluid->bubbleTemperature($pressure));
-            $to = $this->x($this->fluid->dewTemperature($pressure));
+            $from = $this->plot->x->at($this->fluid->bubbleTemperature($pressure));
+            $to = $this->plot->x->at($this->fluid->dewTemperature($pressure));
         } catch (OutsideTable) {
             return null;
         }
-        $isInside = $from >= self::LEFT && $to <= self::RIGHT;
+        $isInside = $this->plot->x->holds($from) && $this->plot->x->holds($to);
 
-        return $isInside ? ['y' => $this->y($pressure), 'from' => $from, 'to' => $to] : null;
-    }
-
-    private function x(float $kelvin): float
-    {
-        [$low, $high] = self::SPAN;
-
-        return self::LEFT + ((self::RIGHT - self::LEFT) * ($kelvin - Celsius::ZERO - $low)) / ($high - $low);
-    }
-
-    private function y(float $pressure): float
-    {
-        $share = (log($pressure) - $this->lowest) / max(1e-9, $this->highest - $this->lowest);
-
-        return self::BOTTOM - (self::BOTTOM - self::TOP) * $share;
+        return $isInside ? ['y' => $this->plot->y->at($pressure), 'from' => $from, 'to' => $to] : null;
     }
 }

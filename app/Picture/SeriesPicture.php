@@ -41,16 +41,18 @@ final readonly class SeriesPicture
         $times = array_map(static fn (Fact $one): int => $one->seenAt()->getTimestamp(), $facts);
         [$low, $high] = [min($values), max($values)];
         $span = max($high - $low, self::LEAST_SPAN * max(1.0, abs($high)));
-        $long = max(1, end($times) - $times[0]);
-        $y = static fn (float $value): float => self::BOTTOM - ((self::BOTTOM - self::TOP) * ($value - $low)) / $span;
+        $plot = new Plot(
+            Axis::of(self::LEFT, self::RIGHT, 0.0, max(1, end($times) - $times[0])),
+            Axis::of(self::BOTTOM, self::TOP, $low, $low + $span),
+        );
         $dots = [];
         foreach ($values as $i => $value) {
-            $dots[] = [self::LEFT + ((self::RIGHT - self::LEFT) * ($times[$i] - $times[0])) / $long, $y($value)];
+            $dots[] = [$plot->x->at($times[$i] - $times[0]), $plot->y->at($value)];
         }
         $this->dots = $dots;
-        $levels = [[$y($low), $units->text($low, $field->kind)]];
+        $levels = [[$plot->y->at($low), $units->text($low, $field->kind)]];
         if ($high > $low) {
-            $levels[] = [$y($high), $units->text($high, $field->kind)];
+            $levels[] = [$plot->y->at($high), $units->text($high, $field->kind)];
         }
         $this->levels = $levels;
         $this->from = $facts[0]->seenAt()->format('H:i');
@@ -60,8 +62,6 @@ final readonly class SeriesPicture
     /** "M12.0 40.0 L…" */
     public function path(): string
     {
-        $points = array_map(static fn (array $dot): string => sprintf('%.1f %.1f', ...$dot), $this->dots);
-
-        return 'M'.implode(' L', $points);
+        return Plot::through($this->dots);
     }
 }

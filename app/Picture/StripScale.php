@@ -28,6 +28,8 @@ final readonly class StripScale
 
     private const MINUTES = [5, 10, 15, 20, 30, 60];
 
+    private Plot $plot;
+
     /**
      * @param  array{int, int}  $span  first and last moment
      * @param  array{float, float}  $reach  lowest and highest value, SI
@@ -38,20 +40,20 @@ final readonly class StripScale
         private array $span,
         private array $reach,
     ) {
+        $this->plot = new Plot(
+            Axis::of(self::LEFT, $this->right(), ...$span),
+            Axis::of($this->bottom(), self::TOP, ...$reach),
+        );
     }
 
     public function x(int $moment): float
     {
-        [$from, $to] = $this->span;
-
-        return self::LEFT + (($this->right() - self::LEFT) * ($moment - $from)) / ($to - $from);
+        return $this->plot->x->at($moment);
     }
 
     public function y(float $value): float
     {
-        [$low, $high] = $this->reach;
-
-        return self::TOP + ($this->bottom() - self::TOP) * (1 - ($value - $low) / ($high - $low));
+        return $this->plot->y->at($value);
     }
 
     public function left(): float
@@ -74,12 +76,12 @@ final readonly class StripScale
     {
         [$low, $high] = array_map($unit->fromSi(...), $this->reach);
         $step = self::round(($high - $low) / self::LEVELS, self::STEPS);
-        $levels = [];
-        for ($value = $step * ceil($low / $step); $value <= $high; $value += $step) {
-            $levels[] = ['y' => $this->y($unit->toSi($value)), 'text' => Format::number($value, 1)];
-        }
+        $axis = Axis::of($this->bottom(), self::TOP, $low, $high);
 
-        return $levels;
+        return array_map(
+            static fn (float $value): array => ['y' => $axis->at($value), 'text' => Format::number($value, 1)],
+            $axis->rounds($step),
+        );
     }
 
     /** @return list<array{x: float, text: string}> at round times */

@@ -33,25 +33,29 @@ final readonly class WinterPicture
     /** Least distance between two names at the right. */
     private const APART = 17.0;
 
+    private Plot $plot;
+
     /**
      * @param  non-empty-list<WinterPoint>  $now
      * @param  non-empty-list<WinterPoint>  $summer
      */
     public function __construct(private array $now, private array $summer, private Units $units)
     {
+        $from = $now[0]['ambient'];
+        $this->plot = new Plot(
+            Axis::of(self::LEFT, self::RIGHT, $from, max($from + 1.0, $now[count($now) - 1]['ambient'])),
+            Axis::of(self::BOTTOM, self::TOP, 0.0, 1.0)->held(),
+        );
     }
 
     private function x(float $ambient): float
     {
-        $from = $this->now[0]['ambient'];
-        $to = $this->now[count($this->now) - 1]['ambient'];
-
-        return self::LEFT + ((self::RIGHT - self::LEFT) * ($ambient - $from)) / max(1.0, $to - $from);
+        return $this->plot->x->at($ambient);
     }
 
     public function y(float $share): float
     {
-        return self::BOTTOM - (self::BOTTOM - self::TOP) * max(0.0, min(1.0, $share));
+        return $this->plot->y->at($share);
     }
 
     public function full(): float
@@ -75,13 +79,10 @@ final readonly class WinterPicture
      */
     private function path(array $points, string $of): string
     {
-        $corners = [];
-        foreach ($points as $point) {
-            $share = $point['runs'] ? $point[$of] : 0.0;
-            $corners[] = sprintf('%.1f %.1f', $this->x($point['ambient']), $this->y($share));
-        }
-
-        return 'M'.implode(' L', $corners);
+        return $this->plot->path(array_map(
+            static fn (array $point): array => [$point['ambient'], $point['runs'] ? $point[$of] : 0.0],
+            $points,
+        ));
     }
 
     private function mass(float $kilograms): string
@@ -145,14 +146,12 @@ final readonly class WinterPicture
     /** @return list<array{x: float, text: string}> */
     public function temperatures(): array
     {
-        $from = $this->now[0]['ambient'] - Celsius::ZERO;
-        $to = $this->now[count($this->now) - 1]['ambient'] - Celsius::ZERO;
-        $ticks = [];
-        for ($celsius = ceil($from / self::TICK) * self::TICK; $celsius <= $to; $celsius += self::TICK) {
-            $kelvin = $celsius + Celsius::ZERO;
-            $ticks[] = ['x' => $this->x($kelvin), 'text' => $this->units->number($kelvin, QuantityKind::Temperature)];
-        }
-
-        return $ticks;
+        return array_map(
+            fn (float $kelvin): array => [
+                'x' => $this->x($kelvin),
+                'text' => $this->units->number($kelvin, QuantityKind::Temperature),
+            ],
+            $this->plot->x->rounds(self::TICK, Celsius::ZERO),
+        );
     }
 }

@@ -48,7 +48,7 @@ final readonly class CircuitBook
         foreach ($circuits as $circuit) {
             $content = CircuitChanged::to($circuit->known());
             foreach (Visit::stillOpen()->where('circuit_id', $circuit->id)->get() as $visit) {
-                if ($visit->findings()->circuit != CircuitChanged::circuit($content)) {
+                if ($visit->circuitNow() != CircuitChanged::circuit($content)) {
                     (new Recorder($visit, $this->author, new Making($this->at)))->append(FactKind::Circuit, $content);
                     $this->judge->again($visit->setRelation('circuit', $circuit));
                 }

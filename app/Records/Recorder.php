@@ -35,7 +35,7 @@ final readonly class Recorder
         private Making $made,
         private Source $source = Source::Hand,
     ) {
-        $circuit = $visit->findings()->circuit;
+        $circuit = $visit->circuitNow();
         $this->ground = new Ground($author->units, $circuit->atmosphere, $circuit, $visit->circuit->partId());
     }
 

@@ -6,7 +6,7 @@ namespace Metrum\Installation;
 
 use Metrum\Quantity\Copies;
 
-/** One circuit of a plant: from the liquid line through its feed and coils to its group's suction. SI; null: unknown. */
+/** One circuit of a plant: from the liquid line by its feed and coils to its group's suction. SI; null: unknown. */
 final readonly class Branch
 {
     use Copies;

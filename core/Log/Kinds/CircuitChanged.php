@@ -10,8 +10,10 @@ use Metrum\Installation\CircuitWriter;
 use Metrum\Installation\DesignKey;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
+use Metrum\Log\FactKind;
 use Metrum\Log\Ground;
 use Metrum\Log\KindOfFact;
+use Metrum\Log\Log;
 use Metrum\Log\NotAFact;
 use Metrum\Log\Region;
 use Metrum\Log\Statement;
@@ -50,6 +52,14 @@ final readonly class CircuitChanged implements KindOfFact
         $others = $content->data[self::OTHERS] ?? null;
 
         return is_int($others) || is_float($others) ? $circuit->beside((float) $others) : $circuit;
+    }
+
+    /** What a log told last of its circuit; null where it was not changed. */
+    public static function last(Log $log): ?Circuit
+    {
+        $changed = $log->fact(FactKind::Circuit, self::KEY);
+
+        return $changed === null ? null : self::circuit($changed->content);
     }
 
     /** The set point of the box is told where it is read; all else is changed on the circuit's page. */

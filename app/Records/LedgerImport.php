@@ -254,7 +254,12 @@ final class LedgerImport
         $rows = [];
         foreach ($facts as $fact) {
             $columns = FactRecord::columns($fact);
-            $rows[] = ['occasion_id' => $this->day($fact), 'data' => json_encode($columns['data']), 'created_at' => now()] + $columns;
+            $rows[] = [
+                ...$columns,
+                'occasion_id' => $this->day($fact),
+                'data' => json_encode($columns['data']),
+                'created_at' => now(),
+            ];
         }
         foreach (array_chunk($rows, self::CHUNK) as $chunk) {
             FactRecord::query()->insert($chunk);

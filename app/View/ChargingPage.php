@@ -234,10 +234,10 @@ final class ChargingPage
     public function leavesAs(): string
     {
         return match ($this->around->leavesAs()) {
-            LeavesAs::LiquidAsBlend => 'A blend: it leaves the cylinder as liquid, throttled into the suction of the running '.
-                'compressor.',
-            LeavesAs::LiquidByRule => 'By the house rule it leaves the cylinder as liquid, throttled, never into a stopped '.
-                'compressor.',
+            LeavesAs::LiquidAsBlend => 'A blend: it leaves the cylinder as liquid, '.
+                'throttled into the suction of the running compressor.',
+            LeavesAs::LiquidByRule => 'By the house rule it leaves the cylinder as liquid, '.
+                'throttled, never into a stopped compressor.',
             LeavesAs::EitherWay => 'A single fluid: vapour into the low side is possible too.',
         };
     }

@@ -107,7 +107,11 @@ final class WorkPage
         return $this->judged->desk->remedyCard();
     }
 
-    /** @return list<string|Sentence> what is done about the leading suspect where nothing is turned or worked step by step */
+    /**
+     * What is done about the leading suspect where nothing is turned or worked step by step.
+     *
+     * @return list<string|Sentence>
+     */
     public function instead(): array
     {
         $verdict = $this->judged->verdict;

@@ -75,7 +75,9 @@ final class Workshop
     public function aged(string $name, int $visits, int $each): array
     {
         $room = $this->row("select * from parts where name = 'Cold room 2'");
-        $model = $this->row("select * from occasions where circuit_id = '{$room['id']}' order by opened_at desc limit 1");
+        $model = $this->row(
+            "select * from occasions where circuit_id = '{$room['id']}' order by opened_at desc limit 1",
+        );
         $told = $this->pdo
             ->query("select * from facts where occasion_id = '{$model['id']}' and kind != 'undo' order by seq")
             ->fetchAll(PDO::FETCH_ASSOC);

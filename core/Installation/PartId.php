@@ -77,7 +77,10 @@ final readonly class PartId implements \Stringable
         if ($plain === '') {
             return $circuit;
         }
-        $steps = array_map(static fn (string $step): string => self::lowered(trim($step)), explode(self::BELOW, $plain));
+        $steps = array_map(
+            static fn (string $step): string => self::lowered(trim($step)),
+            explode(self::BELOW, $plain),
+        );
         $first = self::kindOf($steps[0]);
         $isWhole = $first !== null && ! $first->isOfCircuit();
         try {

@@ -178,7 +178,9 @@ final readonly class MayMove
             $control->row()->figures !== [] &&
             Control::from($last->key)->row()->figures !== [];
 
-        return $isWaitedFor ? $this->assessment->settling->left($present, $at ?? $this->assessment->log->lastTold()) : 0.0;
+        return $isWaitedFor
+            ? $this->assessment->settling->left($present, $at ?? $this->assessment->log->lastTold())
+            : 0.0;
     }
 
     /**

@@ -68,7 +68,10 @@ final readonly class Preconditions
     /** Said to be settled, and nothing moved just now that the plant has not answered. */
     private function settled(): Requirement
     {
-        $left = $this->assessment->settling->left($this->assessment->present()->chapter, $this->assessment->log->lastTold());
+        $left = $this->assessment->settling->left(
+            $this->assessment->present()->chapter,
+            $this->assessment->log->lastTold(),
+        );
 
         return $left > 0.0
             ? Requirement::fails(

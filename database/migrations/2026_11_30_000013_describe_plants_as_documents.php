@@ -132,7 +132,7 @@ return new class extends Migration
     }
 
     /**
-     * @param  non-empty-list<array{string, array<string, mixed>, array<string, mixed>}>  $circuits  part, words, figures
+     * @param  non-empty-list<array{string, array<string, mixed>, array<string, mixed>}>  $circuits part, words, figures
      * @return array<string, mixed>
      */
     private static function document(array $circuits): array

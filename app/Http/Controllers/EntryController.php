@@ -104,8 +104,9 @@ final class EntryController extends Controller
 
     private static function refused(VisitRequest $request, NotAFact $refusal): ValidationException
     {
-        return ValidationException::withMessages(['value' => $refusal->in(Author::of($request->user())->units)])->redirectTo(
-            route('visits.show', $request->shown()),
-        );
+        $said = $refusal->in(Author::of($request->user())->units);
+
+        return ValidationException::withMessages(['value' => $said])
+            ->redirectTo(route('visits.show', $request->shown()));
     }
 }

@@ -25,7 +25,9 @@ final class VisitFileController extends Controller
 
     public function show(Visit $visit): Response
     {
-        return response(VisitWriter::json(VisitWriter::whole($visit->load('circuit.site', 'circuit.plant')->told())), 200, [
+        $told = $visit->load('circuit.site', 'circuit.plant')->told();
+
+        return response(VisitWriter::json(VisitWriter::whole($told)), 200, [
             'Content-Type' => 'application/json',
             'Content-Disposition' => 'attachment; filename="visit-'.$visit->id.'.json"',
         ]);

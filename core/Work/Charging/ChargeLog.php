@@ -26,7 +26,8 @@ final readonly class ChargeLog
             $move = $chapter->began;
             if ($move !== null && ! $move->isMoveOf(Control::Charge, $part)) {
                 // Another thing was moved: what was read before stands for another plant.
-                [$rows, $added] = Control::from($move->content->key)->row()->figures === [] ? [$rows, $added] : [[], 0.0];
+                $turnsAPage = Control::from($move->content->key)->row()->figures !== [];
+                [$rows, $added] = $turnsAPage ? [[], 0.0] : [$rows, $added];
             } elseif ($move !== null) {
                 $added += $move->content->value ?? 0.0;
             }

@@ -39,7 +39,7 @@ final readonly class ChargingCircumstances
         return $circuit->headPressureControl === HeadPressureControl::FloodingValve;
     }
 
-    /** What is in, as a share of the plate's charge; null where that is not known, or the plate is of several circuits. */
+    /** What is in, as a share of the plate's charge; null if not known, or if the plate is of several circuits. */
     public function shareOfPlate(): ?float
     {
         $plate = $this->assessment->judged()->evidence()->circuit->design->nameplateCharge;

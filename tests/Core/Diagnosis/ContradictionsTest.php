@@ -145,7 +145,10 @@ final class ContradictionsTest extends TestCase
         $found = (new Diagnosis())->of(Visits::cooler($readings, $more), checks: 0)->contradictions;
         $sentences = array_map(static fn (Contradiction $one): string => $one->sentence()->in(new Units()), $found);
         $matching = array_values(
-            array_filter($found, static fn (Contradiction $one): bool => str_contains($one->sentence()->in(new Units()), $said)),
+            array_filter(
+                $found,
+                static fn (Contradiction $one): bool => str_contains($one->sentence()->in(new Units()), $said),
+            ),
         );
         self::assertCount(1, $matching, implode(' | ', $sentences));
         self::assertSame($repeat, $matching[0]->repeat[0]->value);

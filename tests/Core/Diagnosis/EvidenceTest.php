@@ -76,7 +76,10 @@ final class EvidenceTest extends TestCase
     ): void {
         $findings = Visits::cooler($readings);
         $verdict = self::verdict($findings);
-        $said = array_map(static fn (Contradiction $one): string => $one->what->in(new Units()), $verdict->contradictions);
+        $said = array_map(
+            static fn (Contradiction $one): string => $one->what->in(new Units()),
+            $verdict->contradictions,
+        );
         self::assertStringContainsString($piece, implode(' ', $said));
         self::assertEqualsCanonicalizing($doubted, array_column($verdict->doubted, 'value'));
         foreach ($verdict->signals as $signal) {
@@ -128,7 +131,10 @@ final class EvidenceTest extends TestCase
         );
         $said = static fn (Findings $one): string => implode(
             ' ',
-            array_map(static fn (Contradiction $c): string => $c->what->in(new Units()), self::verdict($one)->contradictions),
+            array_map(
+                static fn (Contradiction $one): string => $one->what->in(new Units()),
+                self::verdict($one)->contradictions,
+            ),
         );
         self::assertStringNotContainsString('standing pressure', $said($head($running)));
         self::assertStringContainsString('standing pressure', $said($head($standing)));

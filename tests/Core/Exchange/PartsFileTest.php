@@ -94,7 +94,8 @@ final class PartsFileTest extends TestCase
         self::assertSame(40.0, $circuit->design->nameplateCharge, 'of the high side');
         self::assertSame(20.0, $circuit->design->ratedCurrent);
         self::assertSame(0.5, $circuit->others, '3 kW beside its 6 kW');
-        self::assertNotNull($visit->findings->reading(Reading::DischargePressure), 'of the plant, known in its circuits');
+        $discharge = $visit->findings->reading(Reading::DischargePressure);
+        self::assertNotNull($discharge, 'of the plant, known in its circuits');
         self::assertNotNull($visit->findings->reading(Reading::SuctionPressure));
     }
 
@@ -123,15 +124,22 @@ final class PartsFileTest extends TestCase
             ['log' => [['kind' => 'touched', 'key' => 'cap_off', 'part' => 'coil 1']]] + self::PLAIN,
             'log.0.part: "coil 1" was given; a part is named',
         ];
-        yield 'not a circuit' => [['part' => 'compressor 1'] + self::PLAIN, 'part: "compressor 1" was given; a circuit'];
+        yield 'not a circuit' => [
+            ['part' => 'compressor 1'] + self::PLAIN,
+            'part: "compressor 1" was given; a circuit',
+        ];
         yield 'no such circuit' => [
             ['part' => 'circuit 9', 'circuits' => [self::PLANT['circuits'][0]]] + self::PLANT,
             'part: "circuit 9" was given; possible is circuit 1',
         ];
-        yield 'two visited at once' => [['part' => 'circuit 1'] + self::PLANT, 'circuits.1: what was found of circuit 1'];
+        yield 'two visited at once' => [
+            ['part' => 'circuit 1'] + self::PLANT,
+            'circuits.1: what was found of circuit 1',
+        ];
         yield 'a plant in the first version' => [['version' => 1] + self::PLANT, 'circuits: unknown key'];
         yield 'a word of a circuit at the plant' => [
-            ['system' => ['refrigerant' => 'R-448A', 'metering' => 'txv']] + self::PLANT, 'system.metering: unknown key',
+            ['system' => ['refrigerant' => 'R-448A', 'metering' => 'txv']] + self::PLANT,
+            'system.metering: unknown key',
         ];
     }
 

@@ -160,7 +160,10 @@ final class InstallationTest extends TestCase
         yield 'a word of a circuit at the plant' => [
             ['system' => ['refrigerant' => 'R-448A', 'metering' => 'txv']], 'system.metering: unknown key',
         ];
-        yield 'a figure of a circuit at the plant' => [['design' => ['superheat_k' => 5]], 'design.superheat_k: unknown'];
+        yield 'a figure of a circuit at the plant' => [
+            ['design' => ['superheat_k' => 5]],
+            'design.superheat_k: unknown',
+        ];
         yield 'no such group' => [
             ['circuits' => [['part' => 'circuit 1', 'group' => 'group 9']]],
             'circuits.0.group: "group 9" was given; possible is group 1',

@@ -49,7 +49,8 @@ final class PartIdTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function none(): iterable
     {
-        foreach (['', 'circuit', 'circuit 0', 'circuit 1/', 'valve B', 'circuit 1/circuit 2', 'plant 2', 'x 1'] as $one) {
+        $none = ['', 'circuit', 'circuit 0', 'circuit 1/', 'valve B', 'circuit 1/circuit 2', 'plant 2', 'x 1'];
+        foreach ($none as $one) {
             yield '"'.$one.'"' => [$one];
         }
         yield 'too long' => ['circuit 1/part '.str_repeat('x', 160)];

@@ -396,7 +396,10 @@ final class ChargingTest extends TestCase
     {
         $gate = new TakingGate($hand->work(), $hand->work()->judged(), PartId::circuit());
 
-        return array_map(static fn (Requirement $one): string => $one->name()->in(new Units()), (new Gate($gate->all()))->shut());
+        return array_map(
+            static fn (Requirement $one): string => $one->name()->in(new Units()),
+            (new Gate($gate->all()))->shut(),
+        );
     }
 
     public function test_head_current_a_full_receiver_and_too_much_stop_an_addition_whatever_the_reason(): void
@@ -504,7 +507,8 @@ final class ChargingTest extends TestCase
     {
         $hand = ChargeHand::cabinet(0.62)->look()->read()->add(0.02, minutes: 2)->look()->read();
         self::assertNull((new NextMove($hand->work()))->of(Control::Charge, PartId::circuit()));
-        self::assertNotNull((new NextMove($hand->wait()->look()->read()->work()))->of(Control::Charge, PartId::circuit()));
+        $hand->wait()->look()->read();
+        self::assertNotNull((new NextMove($hand->work()))->of(Control::Charge, PartId::circuit()));
     }
 
     public function test_it_went_as_foretold_only_where_all_that_was_read_did(): void
@@ -620,7 +624,10 @@ final class ChargingTest extends TestCase
     {
         $shut = array_filter($gate->all(), static fn (Requirement $one): bool => $one->holding !== Holding::Holds);
 
-        return array_values(array_map(static fn (Requirement $one): string => $one->sentence()->in(new Units()), $shut));
+        return array_values(array_map(
+            static fn (Requirement $one): string => $one->sentence()->in(new Units()),
+            $shut,
+        ));
     }
 
     /** @param  callable(): mixed  $tried */

@@ -24,7 +24,12 @@ use PHPUnit\Framework\TestCase;
 /** What may be done at a visit, in types, without a page. */
 final class DeskTest extends TestCase
 {
-    private const ROOM = ['kind' => 'walk_in_cooler', 'refrigerant' => 'R-134a', 'metering' => 'txv', 'receiver' => true];
+    private const ROOM = [
+        'kind' => 'walk_in_cooler',
+        'refrigerant' => 'R-134a',
+        'metering' => 'txv',
+        'receiver' => true,
+    ];
 
     private const STARVED = [
         'suction_pressure_kpa' => 133, 'discharge_pressure_kpa' => 880, 'ambient_temperature_c' => 25,

@@ -311,7 +311,8 @@ final class WorkTest extends TestCase
         $settled = static function (array ...$facts): bool {
             $state = ['kind' => 'state', 'word' => 'running_settled', 'at' => self::at(1)];
             $assessment = self::work(self::told([...self::whole(9.0), $state, ...$facts]));
-            [$one] = Preconditions::at($assessment, $assessment->judged(), PartId::circuit())->all([Prerequisite::Settled]);
+            $preconditions = Preconditions::at($assessment, $assessment->judged(), PartId::circuit());
+            [$one] = $preconditions->all([Prerequisite::Settled]);
 
             return $one->isHolding();
         };

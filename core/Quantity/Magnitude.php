@@ -9,12 +9,14 @@ final readonly class Magnitude
 {
     /**
      * @param  bool  $isWhole  whether its decimals would claim more than is known
+     * @param  bool  $isRule  whether somebody set it: it has no zeros that a measured one would have
      * @param  bool  $isBare  whether its unit stands behind another one of the same kind
      */
     private function __construct(
         public float $si,
         public QuantityKind $kind,
         private bool $isWhole = false,
+        private bool $isRule = false,
         private bool $isBare = false,
     ) {
     }
@@ -27,13 +29,19 @@ final readonly class Magnitude
     /** The same without decimals. */
     public function whole(): self
     {
-        return new self($this->si, $this->kind, true, $this->isBare);
+        return new self($this->si, $this->kind, true, $this->isRule, $this->isBare);
+    }
+
+    /** The same as a rule says it: "7 K", where "7.0 K" would be measured. */
+    public function ruled(): self
+    {
+        return new self($this->si, $this->kind, $this->isWhole, true, $this->isBare);
     }
 
     /** The same without its unit, as the first of a span has it. */
     public function bare(): self
     {
-        return new self($this->si, $this->kind, $this->isWhole, true);
+        return new self($this->si, $this->kind, $this->isWhole, $this->isRule, true);
     }
 
     /** @param  float  $kelvin  a difference */
@@ -74,14 +82,13 @@ final readonly class Magnitude
     /** "3.0 K", "65 %" */
     public function in(Units $units): string
     {
-        if (! $this->isWhole && ! $this->isBare) {
+        if (! $this->isWhole && ! $this->isRule && ! $this->isBare) {
             return $units->text($this->si, $this->kind);
         }
         $unit = $units->of($this->kind);
-        if ($this->isBare) {
-            return Format::number($unit->fromSi($this->si), $this->isWhole ? 0 : $unit->decimals());
-        }
+        $decimals = $this->isWhole ? 0 : $unit->decimals();
+        $number = Format::number($unit->fromSi($this->si), $decimals, ! $this->isRule);
 
-        return trim(Format::number($unit->fromSi($this->si), 0).' '.$unit->symbol());
+        return $this->isBare ? $number : trim($number.' '.$unit->symbol());
     }
 }

@@ -106,8 +106,8 @@ final readonly class Proof
     private function band(): array
     {
         return [
-            'low' => Magnitude::difference($this->wanted->low ?? 0.0)->bare(),
-            'high' => Magnitude::difference($this->wanted->high ?? 0.0),
+            'low' => Magnitude::difference($this->wanted->low ?? 0.0)->ruled()->bare(),
+            'high' => Magnitude::difference($this->wanted->high ?? 0.0)->ruled(),
         ];
     }
 }

@@ -7,6 +7,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasManyThrough;
 use Metrum\Quantity\Atmosphere;
+use Metrum\Quantity\Format;
 
 /**
  * @property string $id
@@ -41,5 +42,11 @@ final class Site extends Model
     public function atmosphere(): Atmosphere
     {
         return Atmosphere::atAltitude($this->altitude_m);
+    }
+
+    /** Its height above the sea, in whole metres. */
+    public function height(): string
+    {
+        return Format::number($this->altitude_m, 0);
     }
 }

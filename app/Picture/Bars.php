@@ -13,7 +13,16 @@ final readonly class Bars
 
     private const ROW = 30.0;
 
-    /** @var list<array{label: string, x: float, width: float, y: float, text: string, strong: bool}> */
+    /** Where words beside a bar begin at the latest, and how far from it. */
+    private const WORDS = 440.0;
+
+    private const GAP = 8.0;
+
+    /**
+     * @var list<array{
+     *     label: string, x: float, width: float, y: float, textX: float, text: string, strong: bool
+     * }>
+     */
     public array $rows;
 
     public float $height;
@@ -28,16 +37,29 @@ final readonly class Bars
         $scale = (self::RIGHT - self::LEFT) / max(1e-9, $most);
         $rows = [];
         foreach ($spans as $i => [$label, $from, $to, $text, $strong]) {
+            $x = self::LEFT + $scale * $from;
+            $width = max(1.5, $scale * ($to - $from));
             $rows[] = [
                 'label' => $label,
-                'x' => self::LEFT + $scale * $from,
-                'width' => max(1.5, $scale * ($to - $from)),
+                'x' => $x,
+                'width' => $width,
                 'y' => self::ROW * $i + 6,
+                'textX' => min($x + $width + self::GAP, self::WORDS),
                 'text' => $text,
                 'strong' => $strong,
             ];
         }
         $this->rows = $rows;
         $this->height = self::ROW * count($rows) + 8;
+    }
+
+    /**
+     * How far a bar of 100 is filled.
+     *
+     * @param  float  $share  0 … 1
+     */
+    public static function width(float $share): float
+    {
+        return round(100 * $share, 1);
     }
 }

@@ -23,6 +23,11 @@ final readonly class BeforeAfter
 
     private const ROW = 30.0;
 
+    /** How high a band is, and how far words hang below the middle of their row. */
+    public const BAND = 16.0;
+
+    private const BASELINE = 4.0;
+
     /** K to both sides of its set point within which a box is where it should be. */
     private const BOX = 1.0;
 
@@ -34,8 +39,10 @@ final readonly class BeforeAfter
     ];
 
     /**
-     * @var list<array{label: string, y: float, low: ?float, high: ?float, was: ?float, is: ?float, text: string,
-     *     wanted: string}>
+     * @var list<array{
+     *     label: string, y: float, textY: float, band: ?array{x: float, y: float, width: float},
+     *     was: ?float, is: ?float, text: string, wanted: string
+     * }>
      */
     public array $rows;
 
@@ -104,8 +111,10 @@ final readonly class BeforeAfter
     }
 
     /**
-     * @return ?array{label: string, y: float, low: ?float, high: ?float, was: ?float, is: ?float, text: string,
-     *     wanted: string} null where nothing was read
+     * @return ?array{
+     *     label: string, y: float, textY: float, band: ?array{x: float, y: float, width: float},
+     *     was: ?float, is: ?float, text: string, wanted: string
+     * } null where nothing was read
      */
     private function row(int $place, string $label, QuantityKind $kind, ?float $was, ?float $is, ?Band $band): ?array
     {
@@ -117,14 +126,21 @@ final readonly class BeforeAfter
         $room = max(1.0, 0.15 * (max($ends) - min($ends)));
         [$from, $to] = [min($ends) - $room, max($ends) + $room];
         $axis = Axis::of(self::LEFT, self::RIGHT, $from, $to);
+        $y = self::ROW * $place + self::ROW / 2 + 2;
         $x = static fn (?float $value): ?float => $value === null ? null : $axis->at($value);
         $said = static fn (?float $value, Units $units): string => $value === null ? '' : $units->number($value, $kind);
 
         return [
             'label' => $label,
-            'y' => self::ROW * $place + self::ROW / 2 + 2,
-            'low' => $x($band?->low),
-            'high' => $x($band?->high),
+            'y' => $y,
+            'textY' => $y + self::BASELINE,
+            'band' => $band === null
+                ? null
+                : [
+                    'x' => $axis->at($band->low),
+                    'y' => $y - self::BAND / 2,
+                    'width' => max(2.0, $axis->at($band->high) - $axis->at($band->low)),
+                ],
             'was' => $x($was),
             'is' => $x($is),
             'text' => implode(' → ', array_filter(

@@ -38,6 +38,11 @@ final class ChargePicture
 
     private const EVERY = 5.0;
 
+    /** Half of what words above the aim take, and how far the line of the knee hangs below the top. */
+    private const WORDS = 60.0;
+
+    private const HANGS = 12.0;
+
     /** K below nothing at which a figure still stands. */
     private const BELOW = -0.5;
 
@@ -96,6 +101,11 @@ final class ChargePicture
     public function top(): float
     {
         return self::TOP;
+    }
+
+    public function depth(): float
+    {
+        return $this->bottom() - self::TOP;
     }
 
     public function bottom(): float
@@ -202,7 +212,7 @@ final class ChargePicture
         return $model->charge($right - ($this->charging->log->added() + $estimate->missing - $added), $estimate->size);
     }
 
-    /** @return ?array{x: float, from: float, to: float, text: string} where the right charge lies, and how surely */
+    /** @return ?array{x: float, from: float, width: float, textX: float, text: string} where the right charge lies, and how surely */
     public function aimed(): ?array
     {
         $aim = $this->aim();
@@ -211,19 +221,22 @@ final class ChargePicture
             return null;
         }
 
+        $from = $this->x($aim - $estimate->deviation);
+
         return [
             'x' => $this->x($aim),
-            'from' => $this->x($aim - $estimate->deviation),
-            'to' => $this->x($aim + $estimate->deviation),
+            'from' => $from,
+            'width' => max(2.0, $this->x($aim + $estimate->deviation) - $from),
+            'textX' => min($this->x($aim), $this->right() - self::WORDS),
             'text' => 'right at '.$this->units->signedMass($aim),
         ];
     }
 
-    /** @return ?array{x: float, text: string} */
+    /** @return ?array{x: float, from: float} */
     public function knee(): ?array
     {
         $knee = $this->charging->knee();
 
-        return $knee === null ? null : ['x' => $this->x($knee->added), 'text' => 'knee'];
+        return $knee === null ? null : ['x' => $this->x($knee->added), 'from' => self::TOP + self::HANGS];
     }
 }

@@ -11,9 +11,21 @@ use Metrum\Quantity\Units;
 use Metrum\Twin\Machine;
 use Metrum\Twin\PlantState;
 
-/** View data of the circuit drawing: part states and pipe colours; the component knows the layout. */
+/** View data of the circuit drawing: how full its parts are drawn, and the colours of its pipes. */
 final readonly class CircuitDrawing
 {
+    /** Where the parts that fill stand in the drawing. */
+    private const CONDENSER = ['right' => 232.0, 'width' => 140.0];
+
+    private const COIL = ['right' => 252.0, 'width' => 124.0];
+
+    private const RECEIVER = ['bottom' => 126.0, 'height' => 60.0];
+
+    /** The uppermost bubble of at most so many. */
+    private const BUBBLE = ['x' => 322.0, 'y' => 136.0];
+
+    private const BUBBLES = 4;
+
     public bool $runs;
 
     public bool $receiver;
@@ -65,16 +77,79 @@ final readonly class CircuitDrawing
         $this->texts = $texts;
     }
 
-    /** @return array<string, float> shares of parts, for the component's rectangles */
-    public function shares(): array
+    /** @return array{x: float, width: float, text: string} liquid in the condenser, from its right end */
+    public function flooded(): array
     {
+        return self::fromRight(self::CONDENSER, min(1.0, $this->state->flooded));
+    }
+
+    /** @return array{x: float, width: float, text: string} where the coil is wet, from its right end */
+    public function wet(): array
+    {
+        return self::fromRight(self::COIL, 1 - $this->state->dryShare);
+    }
+
+    /** @return array{y: float, height: float, text: string} liquid in the receiver */
+    public function level(): array
+    {
+        $height = round(self::RECEIVER['height'] * $this->state->level, 1);
+
         return [
-            'flooded' => min(1.0, $this->state->flooded),
-            'level' => $this->state->level,
-            'wet' => 1 - $this->state->dryShare,
-            'opening' => $this->state->opening,
-            'gas' => $this->state->valveQuality,
+            'y' => self::RECEIVER['bottom'] - $height,
+            'height' => $height,
+            'text' => self::percent($this->state->level),
         ];
+    }
+
+    /** How far the valve is open. */
+    public function opening(): string
+    {
+        return self::percent($this->state->opening);
+    }
+
+    /** @return list<array{x: float, y: float}> the more gas there is before the valve, the more of them */
+    public function bubbles(): array
+    {
+        $bubbles = [];
+        for ($i = 0; $i < self::BUBBLES && $this->state->valveQuality * 40 > $i + 0.1; $i++) {
+            $bubbles[] = ['x' => self::BUBBLE['x'] + ($i % 2 === 1 ? 2 : -2), 'y' => self::BUBBLE['y'] + 8 * $i];
+        }
+
+        return $bubbles;
+    }
+
+    /** Thickness of what goes round the condenser. */
+    public function bypass(): float
+    {
+        return 1.5 + 5 * min(1.0, $this->state->bypassed);
+    }
+
+    /** "1.25 kW" that the compressor takes */
+    public function power(): string
+    {
+        return Format::number($this->state->power / 1e3, 2, true).' kW';
+    }
+
+    /** "3.10 kW" that the coil takes up */
+    public function cooling(): string
+    {
+        return Format::number($this->state->cooling / 1e3, 2, true).' kW';
+    }
+
+    /**
+     * @param  array{right: float, width: float}  $part
+     * @return array{x: float, width: float, text: string}
+     */
+    private static function fromRight(array $part, float $share): array
+    {
+        $width = round($part['width'] * $share, 1);
+
+        return ['x' => $part['right'] - $width, 'width' => $width, 'text' => self::percent($share)];
+    }
+
+    private static function percent(float $share): string
+    {
+        return round(100 * $share).' %';
     }
 
     /** The same in words. */
@@ -83,20 +158,19 @@ final readonly class CircuitDrawing
         if (! $this->runs) {
             return ucfirst((string) $this->state->stopped?->sentence()).'.';
         }
-        $percent = static fn (float $share): string => round(100 * $share).' %';
 
         return 'Condenser '.
-            $percent(min(1.0, $this->state->flooded)).
+            $this->flooded()['text'].
             ' full of liquid'.
-            ($this->receiver ? ', receiver '.$percent($this->state->level) : '').
+            ($this->receiver ? ', receiver '.$this->level()['text'] : '').
             ', '.
             ($this->state->valveQuality > 0.002
-                ? $percent($this->state->valveQuality).' gas before the valve'
+                ? self::percent($this->state->valveQuality).' gas before the valve'
                 : 'solid liquid before the valve').
             ', valve '.
-            $percent($this->state->opening).
+            $this->opening().
             ' open, coil wet over '.
-            $percent(1 - $this->state->dryShare).
+            $this->wet()['text'].
             '.';
     }
 

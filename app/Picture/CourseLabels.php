@@ -13,6 +13,9 @@ use Metrum\Quantity\Units;
  */
 final readonly class CourseLabels
 {
+    /** Paper is read from nearer than a screen: words of this share of their size. */
+    private const PRINTED = 0.86;
+
     /** Sizes of type, and width of one character of each. */
     private const NAME = 11.5;
 
@@ -37,6 +40,16 @@ final readonly class CourseLabels
         private Units $units,
         private LabelPlacer $placer,
     ) {
+    }
+
+    /**
+     * How large a line is printed.
+     *
+     * @param  LabelLine  $line
+     */
+    public static function printed(array $line): float
+    {
+        return self::PRINTED * $line['size'];
     }
 
     /**

@@ -22,6 +22,9 @@ use Metrum\Twin\Expected;
  */
 final readonly class CourseLines
 {
+    /** Added to the ends of a stretch: a colour cannot change along a line that is exactly level. */
+    private const HAIR = 0.01;
+
     /** Half the room that a point takes. */
     private const POINT = 7.0;
 
@@ -67,8 +70,8 @@ final readonly class CourseLines
                 $segments[] = [
                     'x1' => $x1,
                     'y1' => $y1,
-                    'x2' => $x2,
-                    'y2' => $y2,
+                    'x2' => $x2 + self::HAIR,
+                    'y2' => $y2 + self::HAIR,
                     'from' => TemperatureColour::of($start),
                     'to' => TemperatureColour::of($kelvin),
                     'saturated' => $place->endsSaturation(),

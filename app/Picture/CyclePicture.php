@@ -27,6 +27,13 @@ final readonly class CyclePicture
 
     private const BELOW = 20.0;
 
+    /** What the dome is cut to, and where levels and words end. */
+    public const CUT = ['x' => 34.0, 'y' => 6.0, 'width' => self::WIDTH - 36.0, 'height' => self::HEIGHT - 24.0];
+
+    public const END = self::WIDTH - 4.0;
+
+    public const FOOT = self::HEIGHT - 4.0;
+
     public string $dome;
 
     public string $sound;

@@ -31,7 +31,7 @@ final readonly class LedgerPicture
     /** @var list<array{float, float}> corners of the line */
     public array $line;
 
-    /** @var list<array{x: float, length: float, words: string}> */
+    /** @var list<array{x: float, to: float, words: string}> */
     public array $losses;
 
     /** @var list<array{x: float, y: float, words: string}> movements that are no losses */
@@ -79,7 +79,7 @@ final readonly class LedgerPicture
         foreach ($ledger->losses() as [$when, $lost]) {
             $losses[] = [
                 'x' => $time->at($when->getTimestamp()),
-                'length' => (self::LONGEST * $lost) / $heaviest,
+                'to' => self::LOSSES + (self::LONGEST * $lost) / $heaviest,
                 'words' => $units->mass($lost),
             ];
         }

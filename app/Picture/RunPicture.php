@@ -5,6 +5,7 @@ namespace App\Picture;
 use Metrum\Installation\Circuit;
 use Metrum\Knowledge\Reading;
 use Metrum\Quantity\Celsius;
+use Metrum\Quantity\Format;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Refrigerant\OutsideTable;
@@ -17,6 +18,9 @@ use Metrum\Twin\Moment;
  */
 final readonly class RunPicture
 {
+    /** Events that its name for a screen reader tells. */
+    private const HEARD = 12;
+
     public const WIDTH = 760.0;
 
     public const HEIGHT = 330.0;
@@ -146,12 +150,18 @@ final readonly class RunPicture
         );
     }
 
-    /** Share of the time that the compressor ran. */
-    public function runningShare(): float
+    /** @return list<string> the first of them, as many as can be listened to */
+    public function firstEvents(): array
     {
-        return count(
-            array_filter($this->moments, static fn (Moment $one): bool => $one->mode === Mode::Running),
-        ) / count($this->moments);
+        return array_slice($this->events(), 0, self::HEARD);
+    }
+
+    /** "63 %": how much of the time the compressor ran. */
+    public function runningShare(): string
+    {
+        $running = array_filter($this->moments, static fn (Moment $one): bool => $one->mode === Mode::Running);
+
+        return Format::number(100 * count($running) / count($this->moments), 0).' %';
     }
 
     /**

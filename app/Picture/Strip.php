@@ -122,7 +122,7 @@ final class Strip
         return $kind === null ? [] : $this->scale->levels($this->units->of($kind));
     }
 
-    /** @return ?array{y: float, height: float, text: string} the wanted band */
+    /** @return ?array{y: float, height: float, bottom: float, text: string} the wanted band */
     public function wanted(): ?array
     {
         $kind = Assessment::figureOf($this->control)?->quantity();
@@ -130,10 +130,12 @@ final class Strip
             return null;
         }
         $top = $this->scale->y($this->band->high);
+        $bottom = $this->scale->y($this->band->low);
 
         return [
             'y' => $top,
-            'height' => $this->scale->y($this->band->low) - $top,
+            'height' => $bottom - $top,
+            'bottom' => $bottom,
             'text' => 'wanted '.$this->units->span($this->band->low, $this->band->high, $kind).' '.
                 $this->units->symbol($kind),
         ];
@@ -221,7 +223,13 @@ final class Strip
         return $dots;
     }
 
-    /** @return ?array{x: float, y: float, half: float, text: string} what the last move is foretold to do */
+    /** @return list<array{x: float, y: float, text: string, textX: float, early: bool}> the last of them, if any */
+    public function lastDots(): array
+    {
+        return array_slice($this->dots(), -1);
+    }
+
+    /** @return ?array{x: float, y: float, top: float, bottom: float, text: string} what the last move is foretold to do */
     public function foretold(): ?array
     {
         $pending = $this->pending();
@@ -230,12 +238,13 @@ final class Strip
             return null;
         }
         [$at, $one] = $pending;
-        $y = $this->scale->y($one->after());
+        $after = $one->after();
 
         return [
             'x' => $this->scale->x($at),
-            'y' => $y,
-            'half' => abs($this->scale->y($one->after() + $one->deviation) - $y),
+            'y' => $this->scale->y($after),
+            'top' => $this->scale->y($after + $one->deviation),
+            'bottom' => $this->scale->y($after - $one->deviation),
             'text' => $this->units->number($one->after(), $kind),
         ];
     }

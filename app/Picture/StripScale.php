@@ -10,6 +10,9 @@ final readonly class StripScale
 {
     public const TOP = 30.0;
 
+    /** From where the line of a move is drawn. */
+    public const NOTCH = self::TOP - 8.0;
+
     private const LEFT = 44.0;
 
     private const RIGHT = 16.0;
@@ -69,6 +72,16 @@ final readonly class StripScale
     public function bottom(): float
     {
         return $this->height - self::FOOT;
+    }
+
+    public function breadth(): float
+    {
+        return $this->right() - self::LEFT;
+    }
+
+    public function depth(): float
+    {
+        return $this->bottom() - self::TOP;
     }
 
     /** @return list<array{y: float, text: string}> at round values of a unit */

@@ -3,6 +3,7 @@
 namespace App\Picture;
 
 use Metrum\Quantity\Celsius;
+use Metrum\Quantity\Format;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Twin\Filling;
@@ -27,6 +28,12 @@ final readonly class WinterPicture
     public const TOP = 20.0;
 
     public const BOTTOM = 250.0;
+
+    public const DEPTH = self::BOTTOM - self::TOP;
+
+    public const MIDDLE = (self::LEFT + self::RIGHT) / 2;
+
+    private const LEVELS = [0.0, 0.2, 0.4, 0.6, 1.0];
 
     private const TICK = 5.0;
 
@@ -56,6 +63,18 @@ final readonly class WinterPicture
     public function y(float $share): float
     {
         return $this->plot->y->at($share);
+    }
+
+    /** @return list<array{y: float, text: string}> */
+    public function levels(): array
+    {
+        return array_map(
+            fn (float $share): array => [
+                'y' => $this->y($share),
+                'text' => Format::number(100 * $share, 0).' %',
+            ],
+            self::LEVELS,
+        );
     }
 
     public function full(): float
@@ -125,7 +144,7 @@ final readonly class WinterPicture
             : array_map(static fn (array $one): array => ['y' => $one['y'] - $over, 'text' => $one['text']], $placed);
     }
 
-    /** @return ?array{x: float, text: string} where the summer's charge alone no longer seals the receiver */
+    /** @return ?array{width: float, text: string} where the summer's charge alone no longer seals the receiver */
     public function lost(): ?array
     {
         $lost = null;
@@ -138,7 +157,7 @@ final readonly class WinterPicture
         return $lost === null
             ? null
             : [
-                'x' => $this->x($lost),
+                'width' => max(0.0, $this->x($lost) - self::LEFT),
                 'text' => 'seal lost below '.$this->units->text($lost, QuantityKind::Temperature),
             ];
     }

@@ -32,8 +32,6 @@ final readonly class CircuitPage
 {
     private const COURSE_HEIGHT = 300.0;
 
-    private ControlsLeft $left;
-
     public Units $units;
 
     public CircuitHistory $history;
@@ -51,12 +49,15 @@ final readonly class CircuitPage
     /** @var list<string> where plate, receiver, condenser and lines contradict each other */
     public array $conflicts;
 
+    /** @var list<array{name: string, left: string, learned: string}> controls as they were left, newest last */
+    public array $controls;
+
     public function __construct(public Circuit $circuit, User $user, Judge $judge, Twins $twins, Folds $folds)
     {
         $this->units = $user->units();
         $this->history = new CircuitHistory($circuit, $judge);
         $this->latest = $this->history->latest();
-        $this->left = new ControlsLeft($circuit, $judge, $folds);
+        $this->controls = $this->controls(new ControlsLeft($circuit, $judge, $folds));
         $this->followUps = $circuit->followUps()->whereNull('done_at')->get();
         $findings = $this->latest === null ? new Findings($circuit->known()) : $this->latest->findings();
         $rules = $this->latest === null ? HouseRuleChoice::inForce() : $this->latest->rules();
@@ -82,11 +83,11 @@ final readonly class CircuitPage
         );
     }
 
-    /** @return list<array{name: string, left: string, learned: string}> controls as they were left, newest last */
-    public function controls(): array
+    /** @return list<array{name: string, left: string, learned: string}> */
+    private function controls(ControlsLeft $book): array
     {
-        $left = $this->left->all();
-        $work = $left === [] ? null : $this->left->work();
+        $left = $book->all();
+        $work = $left === [] ? null : $book->work();
         $story = $work === null ? null : new WorkStory($work, $this->units);
 
         return array_map(

@@ -11,6 +11,11 @@ use Metrum\Work\Ledger\Cylinder;
 /** One cylinder as it is drawn: how full of liquid it is, cool and hot, and to which weight it may be filled. */
 final readonly class CylinderMark
 {
+    /** Where its vessel ends in the drawing, and how high it is inside. */
+    private const DRAWN_BOTTOM = 80.0;
+
+    private const DRAWN_HEIGHT = 66.0;
+
     /** Share of liquid in the hot place from which it is brim-full. */
     private const BRIM = 1.0;
 
@@ -37,6 +42,26 @@ final readonly class CylinderMark
     public function hotFill(): float
     {
         return max(0.0, min(1.0, $this->cylinder->fill($this->hot)));
+    }
+
+    /** @return array{y: float, height: float} the liquid in its drawing */
+    public function liquid(): array
+    {
+        return self::drawn($this->fill());
+    }
+
+    /** @return array{y: float, height: float} the same in a hot place */
+    public function hotLiquid(): array
+    {
+        return self::drawn($this->hotFill());
+    }
+
+    /** @return array{y: float, height: float} */
+    private static function drawn(float $share): array
+    {
+        $height = self::DRAWN_HEIGHT * $share;
+
+        return ['y' => self::DRAWN_BOTTOM - $height, 'height' => $height];
     }
 
     public function mark(): Mark

@@ -2,6 +2,7 @@
 
 namespace App\View;
 
+use App\Picture\WeightBar;
 use Metrum\Diagnosis\Check;
 use Metrum\Diagnosis\CheckOutcome;
 use Metrum\Diagnosis\Evidence;
@@ -29,8 +30,42 @@ final readonly class Explain
     /** Figures named that stay over. */
     private const MOST_LEFT = 3;
 
+    /** Pieces of evidence named where nothing else is asked. */
+    private const MOST_FOR = 5;
+
+    private const MOST_AGAINST = 3;
+
     public function __construct(private Units $units)
     {
+    }
+
+    /** @return list<array{string, WeightBar}> what speaks for a suspect, the heaviest first */
+    public function strongestFor(Suspect $suspect, ?int $most): array
+    {
+        return $this->weighed(array_slice($suspect->speaksFor, 0, $most ?? self::MOST_FOR));
+    }
+
+    /** @return list<array{string, WeightBar}> what speaks against it; one piece where there is little room */
+    public function strongestAgainst(Suspect $suspect, ?int $most): array
+    {
+        $room = ($most ?? self::MOST_FOR) < self::MOST_FOR ? 1 : self::MOST_AGAINST;
+
+        return array_map(
+            static fn (array $one): array => [self::within($one[0]), $one[1]],
+            $this->weighed(array_slice($suspect->speaksAgainst, 0, $room)),
+        );
+    }
+
+    /**
+     * @param  list<array{Evidence, float}>  $pieces
+     * @return list<array{string, WeightBar}>
+     */
+    private function weighed(array $pieces): array
+    {
+        return array_map(
+            fn (array $one): array => [$this->evidence($one[0]), new WeightBar($one[1])],
+            $pieces,
+        );
     }
 
     /** "superheat at the bulb 15.6 K, usual 5.5: the coil is starved" */

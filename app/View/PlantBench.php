@@ -13,6 +13,7 @@ use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\State;
+use Metrum\Quantity\Format;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Twin\Ailment;
@@ -129,6 +130,14 @@ final class PlantBench
     public function phoneCourse(): Course
     {
         return Course::down($this->courseFacts(), $this->units);
+    }
+
+    /** "Balances: energy 0.0001 %, charge 0.0002 %." */
+    public function balances(): string
+    {
+        [$energy, $mass] = [$this->now()->energyResidual, $this->now()->massResidual];
+
+        return 'Balances: energy '.Format::number(100 * $energy, 4).' %, charge '.Format::number(100 * $mass, 4).' %.';
     }
 
     public function drawing(): CircuitDrawing

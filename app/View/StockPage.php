@@ -59,6 +59,24 @@ final readonly class StockPage
         return array_slice($this->movements, ($this->page - 1) * self::ON_A_PAGE, self::ON_A_PAGE);
     }
 
+    /** The page of later movements; null where this is the first. */
+    public function newer(): ?int
+    {
+        return $this->page > 1 ? $this->page - 1 : null;
+    }
+
+    /** The page of earlier ones; null where this is the last. */
+    public function older(): ?int
+    {
+        return $this->page < $this->pages ? $this->page + 1 : null;
+    }
+
+    /** "+1.20 kg" into a plant, "−1.20 kg" out of it */
+    public function amount(Movement $movement): string
+    {
+        return ($movement->isIn() ? '+' : '−').$this->units->mass(abs($movement->kilograms));
+    }
+
     public function count(): int
     {
         return count($this->movements);

@@ -11,6 +11,7 @@ use App\Records\Stock;
 use Illuminate\Support\Str;
 use Metrum\Card\Cards;
 use Metrum\Diagnosis\Check;
+use Metrum\Diagnosis\Suspect;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Findings;
 use Metrum\Installation\PartId;
@@ -29,6 +30,13 @@ final class VisitPage
 {
     /** Lines of the log under the cells. */
     private const LATEST = 4;
+
+    /** Suspects, checks after the next one, and cautions that stand beside the work. */
+    private const NAMED = 3;
+
+    private const AFTER_THAT = 2;
+
+    private const CAUTIONS = 4;
 
     public readonly Visit $visit;
 
@@ -164,6 +172,32 @@ final class VisitPage
     public function side(): WorkSide
     {
         return new WorkSide($this->judged, $this->units);
+    }
+
+    /** How much was touched or begun and is not put back or ended. */
+    public function unfinished(): int
+    {
+        return count($this->side()->leaving->touched()) + count($this->shelf->open());
+    }
+
+    /** @return list<Suspect> who stands in the ranking beside the one that leads; all, where none does */
+    public function others(): array
+    {
+        return array_slice($this->verdict->ranked(self::NAMED), $this->verdict->leads() ? 1 : 0);
+    }
+
+    /** @return list<Check> what comes after the next one; the page of the verdict names them all itself */
+    public function afterThat(): array
+    {
+        return $this->station === Station::Verdict
+            ? []
+            : array_slice($this->verdict->furtherChecks(), 0, self::AFTER_THAT);
+    }
+
+    /** @return list<string> */
+    public function foremostCautions(): array
+    {
+        return array_slice($this->verdict->cautions, 0, self::CAUTIONS);
     }
 
     /** @return list<WalkStep> */

@@ -2,6 +2,7 @@
 
 namespace App\View;
 
+use App\Picture\LadderScale;
 use App\Picture\PathPicture;
 use Metrum\Data\Knowledge;
 use Metrum\Diagnosis\Pattern;
@@ -66,7 +67,7 @@ final readonly class WhyPage
      *
      * @return array{float, float}
      */
-    public function span(): array
+    private function span(): array
     {
         $ends = [-0.5, 0.5];
         foreach ($this->suspects() as $suspect) {
@@ -76,6 +77,12 @@ final readonly class WhyPage
         }
 
         return [min($ends), max($ends)];
+    }
+
+    /** Where the rungs of all ladders stand. */
+    public function scale(): LadderScale
+    {
+        return new LadderScale(...$this->span());
     }
 
     public function picture(): PathPicture

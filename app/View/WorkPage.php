@@ -21,7 +21,7 @@ use Metrum\Work\Desk\OpenMove;
 final class WorkPage
 {
     /** Eighths of a turn that can be chosen. */
-    public const EIGHTHS = [1, 2, 4];
+    private const EIGHTHS = [1, 2, 4];
 
     private const MOST_EIGHTHS = 16;
 
@@ -74,8 +74,36 @@ final class WorkPage
         );
     }
 
+    /** @return list<array{words: string, link: string, isOn: bool}> out and in, as far as now */
+    public function ways(): array
+    {
+        $row = $this->control->row();
+        $far = round(abs(8 * (float) $this->value));
+
+        return [
+            ['words' => $row->out, 'link' => $this->link(-$far), 'isOn' => $this->value < 0.0],
+            ['words' => $row->in, 'link' => $this->link($far), 'isOn' => $this->value > 0.0],
+        ];
+    }
+
+    /** @return list<array{words: string, link: string, isOn: bool}> how far, the same way as now */
+    public function amounts(): array
+    {
+        $way = $this->value < 0.0 ? -1 : 1;
+        $far = abs(8 * (float) $this->value);
+
+        return array_map(
+            fn (int $eighths): array => [
+                'words' => PlantMoved::turns($eighths / 8),
+                'link' => $this->link($way * $eighths),
+                'isOn' => abs($far - $eighths) < 0.01,
+            ],
+            self::EIGHTHS,
+        );
+    }
+
     /** Where this card is shown with another way or another amount. */
-    public function link(float $eighths): string
+    private function link(float $eighths): string
     {
         return $this->linkTo($this->part, ['eighths' => (int) $eighths]);
     }

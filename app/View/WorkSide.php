@@ -35,6 +35,12 @@ final readonly class WorkSide
         return $this->judged->visit->isOpen() ? Clocks::of($this->judged->log)->running(now()) : [];
     }
 
+    /** When it ends, in milliseconds as a browser counts them. */
+    public function ends(Clock $clock): int
+    {
+        return 1000 * $clock->ends()->getTimestamp();
+    }
+
     /** "11:48" */
     public function left(Clock $clock): string
     {

@@ -60,6 +60,12 @@ final readonly class Verdict
         return array_slice($this->suspects, 0, $most);
     }
 
+    /** @return list<Check> what could be looked at after the next one, best first */
+    public function furtherChecks(): array
+    {
+        return array_slice($this->checks, 1);
+    }
+
     /** What all behind the first so many have together, 0 … 1. */
     public function shareBehind(int $most): float
     {

@@ -64,8 +64,8 @@
                 </section>
             </div>
             <section aria-labelledby="h-plant" class="sheet">
-                @if ($page->controls() !== [])<h2>Controls as left</h2>
-                <dl class="facts as-left">@foreach ($page->controls() as $one)<div><dt>{{ $one['name'] }}</dt>
+                @if ($page->controls !== [])<h2>Controls as left</h2>
+                <dl class="facts as-left">@foreach ($page->controls as $one)<div><dt>{{ $one['name'] }}</dt>
                     <dd>{{ $one['left'] }}@if ($one['learned']
                     !== '')<small>{{ $one['learned'] }}</small>@endif</dd></div>@endforeach</dl>@endif
                 <h2 id="h-plant">Plant</h2>

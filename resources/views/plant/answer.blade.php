@@ -21,8 +21,7 @@
     <section class="plant-changes" aria-labelledby="h-changes">
         <h2 id="h-changes">{{ $bench->moved() ? 'What changes' : 'It reads' }}</h2>
         @include('plant.changes', ['changes' => $bench->changes(), 'plain' => ! $bench->moved()])
-        <p class="hint">Balances: energy {{ Metrum\Quantity\Format::number(100 * $bench->now()->energyResidual, 4) }}
-            %, charge {{ Metrum\Quantity\Format::number(100 * $bench->now()->massResidual, 4) }} %.</p>
+        <p class="hint">{{ $bench->balances() }}</p>
         <div class="plant-run-ask">
             <h2>In time</h2>
             @foreach (['1' => 'Run an hour', '24' => 'Run a day'] as $hours => $words)<button type="button"

@@ -1,6 +1,6 @@
 <section aria-labelledby="h-run">
     <h2 id="h-run">{{ $length === Metrum\Twin\RunLength::Day ? 'A day' : 'An hour' }}, running
-        {{ round(100 * $run->runningShare()) }} % of it</h2>
+        {{ $run->runningShare() }} of it</h2>
     <x-picture.run :run="$run" />
     @if ($run->swing() !== '')<p class="hint">{{ $run->swing() }}</p>@endif
     <details class="fold"><summary>What happened, in order</summary><ol

@@ -24,15 +24,13 @@
                     class="num">Amount</th><th>For</th><th>Cylinder</th><th>Who</th></tr></thead>
                 <tbody>@foreach ($page->movements() as $one)<tr><td>{{ $one->at->format('j M Y') }}</td>
                     <td>{{ $one->where }}</td><td>{{ $one->refrigerant }}</td><td
-                    class="num">{{ $one->isIn() ? '+' :
-                    '−' }}{{ $page->units->mass(abs($one->kilograms)) }}</td><td>{{ $one->purpose->label() }}</td>
+                    class="num">{{ $page->amount($one) }}</td><td>{{ $one->purpose->label() }}</td>
                         <td>{{ $page->cylinderOf($one) }}</td><td>{{ $one->who }}</td></tr>@endforeach</tbody>
                         </table></div>
-                @if ($page->pages > 1)<nav class="pager" aria-label="Pages of the ledger">@if ($page->page > 1)<a
-                    class="btn quiet" href="{{ route('stock', ['page' => $page->page - 1]) }}">Newer</a>@endif
-                    <span>{{ $page->page }} of {{ $page->pages }}</span> @if ($page->page < $page->pages)<a
-                    class="btn quiet" href="{{ route('stock', ['page' => $page->page +
-                    1]) }}">Older</a>@endif</nav>@endif
+                @if ($page->pages > 1)<nav class="pager" aria-label="Pages of the ledger">@if ($page->newer() !== null)<a
+                    class="btn quiet" href="{{ route('stock', ['page' => $page->newer()]) }}">Newer</a>@endif
+                    <span>{{ $page->page }} of {{ $page->pages }}</span> @if ($page->older() !== null)<a
+                    class="btn quiet" href="{{ route('stock', ['page' => $page->older()]) }}">Older</a>@endif</nav>@endif
             @endif
         </section>
     </main>

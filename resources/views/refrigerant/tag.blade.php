@@ -11,18 +11,17 @@
             @php([$at, $level, $who] = $marks[0])
             <section class="tag" aria-label="Tag">
                 <p class="tag-name">{{ $circuit->site->name }}<br><b>{{ $circuit->name }}</b></p>
-                <p class="tag-level">{{ Metrum\Quantity\Format::number(100 * $level, 0) }} %</p>
+                <p class="tag-level">{{ App\View\Explain::percent($level) }}</p>
                 <p>Level of the receiver on {{ $at->format('j F Y') }}, {{ App\Records\LevelMarks::initials($who) }}</p>
                 <p>{{ $circuit->refrigerant() }}@if ($plate !== null), plate {{ $plate }}@endif. Never over
-                    {{ Metrum\Quantity\Format::number(100 * $limit, 0) }} %, pumped down.</p>
+                    {{ App\View\Explain::percent($limit) }}, pumped down.</p>
                 @if ($level > $limit)<p class="tag-over">● Over the limit as it runs: it cannot take a pump-down.
                     Nothing is added; find out why.</p>@endif
             </section>
             <table class="ledger no-print"><thead><tr><th>When</th><th
                 class="num">Level</th><th>Who</th></tr></thead><tbody>@foreach ($marks as [$at, $level, $who])<tr>
                     <td>{{ $at->format('j M Y') }}</td><td
-                class="num">{{ Metrum\Quantity\Format::number(100 * $level, 0) }}
-                %</td><td>{{ $who }}</td></tr>@endforeach</tbody></table>
+                class="num">{{ App\View\Explain::percent($level) }}</td><td>{{ $who }}</td></tr>@endforeach</tbody></table>
         @endif
     </main>
 </x-layout>

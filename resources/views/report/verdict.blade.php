@@ -2,9 +2,8 @@
     @foreach ($verdict->ranked($when === '' ? 3 : 2) as $suspect)
         <tr><th scope="row">{{ $verdict->nameOf($suspect) }}</th><td
             class="num">{{ App\View\Explain::percent($suspect->probability) }}</td><td>
-                @foreach (array_slice($suspect->speaksFor, 0, $loop->first ? 3 : 1) as [$piece, $weight]){{
-                    $page->explain->evidence($piece) }}.
-            @endforeach @foreach (array_slice($suspect->speaksAgainst, 0, 1) as [$piece, $weight])Against:
-            {{ App\View\Explain::within($page->explain->evidence($piece)) }}.@endforeach</td></tr>
+                @foreach ($page->explain->strongestFor($suspect, $loop->first ? 3 : 1) as [$piece, $bar]){{ $piece }}.
+            @endforeach @foreach ($page->explain->strongestAgainst($suspect, 1) as [$piece, $bar])Against:
+            {{ $piece }}.@endforeach</td></tr>
     @endforeach
 </tbody></table>

@@ -7,7 +7,7 @@
             <x-field name="name" label="Name" :value="old('name', $site->name)" autofocus />
             <x-field name="place" label="Where, in words" :value="old('place', $site->place)" />
             <x-field name="altitude" label="Height above sea level" :value="old('altitude', $site->exists
-                ? (string) round($site->altitude_m) : '')" unit="m"
+                ? $site->height() : '')" unit="m"
                 hint="Feet are understood too: 6200 ft. Empty is sea level." />
             <x-field name="contact" label="Contact" :value="old('contact', $site->contact)" />
             <p class="actions"><button class="btn">Save</button> <a class="btn quiet"

@@ -5,7 +5,7 @@
         <dl class="facts">
             <div><dt>Where</dt><dd>{{ $site->place ?: 'not noted' }}</dd></div>
             <div><dt>Contact</dt><dd>{{ $site->contact ?: 'not noted' }}</dd></div>
-            <div><dt>Height</dt><dd>{{ round($site->altitude_m) }} m</dd></div>
+            <div><dt>Height</dt><dd>{{ $site->height() }} m</dd></div>
             <div><dt>Atmosphere</dt><dd>{{ auth()->user()->units()->text($site->atmosphere()->pascal,
                 Metrum\Quantity\QuantityKind::AbsolutePressure) }} absolute</dd></div>
         </dl>

@@ -12,8 +12,8 @@
                     data-on="{{ $word->value }}" data-off="" data-was="{{ $choice->chosen === $word ? 'true'
                     : 'false' }}" id="{{ $choice->domId() }}-{{ str_replace('_', '-', $word->value) }}"
                     aria-pressed="{{ $choice->chosen === $word ? 'true' : 'false' }}"
-                    class="tap">@if ($choice->isDrawn())<x-picture.frost-coil :word="$word->value"
-                    />@endif<span>{{ $word->label() }}</span></button>
+                    class="tap">@if ($choice->isDrawn())<x-picture.frost-coil
+                    :coil="new App\Picture\FrostCoil($word)" />@endif<span>{{ $word->label() }}</span></button>
             @endforeach
         </div>
     </fieldset>

@@ -16,20 +16,17 @@
                 value="{{ $page->openCard()->card->key }}">@endif
             @if ($work->isTurned())
                 <div class="taps" role="group" aria-label="Which way">
-                    @foreach ([-1 => $work->control->row()->out, 1 => $work->control->row()->in] as $way => $words)
-                        @php($eighths = $way * round(abs(8 * $work->value)))
-                        <a class="tap" @if ($work->value * $way > 0) aria-current="true" @endif
-                            href="{{ $work->link($eighths) }}" hx-get="{{ $work->link($eighths) }}" hx-select="#card"
-                            hx-target="#card" hx-swap="outerHTML">{{ $words }}</a>
+                    @foreach ($work->ways() as $way)
+                        <a class="tap" @if ($way['isOn']) aria-current="true" @endif
+                            href="{{ $way['link'] }}" hx-get="{{ $way['link'] }}" hx-select="#card"
+                            hx-target="#card" hx-swap="outerHTML">{{ $way['words'] }}</a>
                     @endforeach
                 </div>
                 <div class="taps" role="group" aria-label="How far">
-                    @foreach (App\View\WorkPage::EIGHTHS as $eighths)
-                        @php($signed = $eighths * ($work->value < 0 ? -1 : 1))
-                        <a class="tap" @if (abs(abs(8 * $work->value) - $eighths) < 0.01) aria-current="true" @endif
-                            href="{{ $work->link($signed) }}" hx-get="{{ $work->link($signed) }}" hx-select="#card"
-                            hx-target="#card" hx-swap="outerHTML">{{ Metrum\Log\Kinds\PlantMoved::turns($eighths /
-                            8) }}</a>
+                    @foreach ($work->amounts() as $amount)
+                        <a class="tap" @if ($amount['isOn']) aria-current="true" @endif
+                            href="{{ $amount['link'] }}" hx-get="{{ $amount['link'] }}" hx-select="#card"
+                            hx-target="#card" hx-swap="outerHTML">{{ $amount['words'] }}</a>
                     @endforeach
                 </div>
             @elseif ($field !== null)

@@ -19,7 +19,7 @@
             min</p>@endif
     @endif
     @if ($verdict->cautions !== [])<p class="caution slim-caution">◐ {{ $verdict->cautions[0] }}</p>@endif
-    @php($unfinished = count($page->side()->leaving->touched()) + count($page->shelf->open()))
+    @php($unfinished = $page->unfinished())
     @if ($unfinished > 0)<button class="plain slim-next unfinished-count" type="button" data-drawer>◐
         {{ $unfinished }} unfinished</button>@endif
     <div id="verdict-more" class="verdict-more">
@@ -50,7 +50,7 @@
                 href="{{ route('bench', ['calculator' => 'superheat', 'visit' => $page->visit->id]) }}">Bench</a></p>
             @unless ($page->station === Metrum\Knowledge\Station::Verdict)
             <div class="others">
-                @foreach (array_slice($verdict->ranked(3), $open ? 0 : 1) as $suspect)
+                @foreach ($page->others() as $suspect)
                     <details><summary><span>{{ $verdict->nameOf($suspect) }}</span><b>{{
                         App\View\Explain::percent($suspect->probability) }}</b></summary>@include('visit.evidence',
                         ['suspect' => $suspect, 'most' => 3])@include('visit.judge', ['suspect' => $suspect, 'where'
@@ -64,8 +64,8 @@
                 <p class="caution">◐ {{ $verdict->referral }}</p>
             @elseif ($verdict->nextCheck() !== null)
                 @include('visit.next-check', ['check' => $verdict->nextCheck()])
-                @if (count($verdict->checks) > 1 && $page->station !== Metrum\Knowledge\Station::Verdict)
-                    <p class="after-that">After that: @foreach (array_slice($verdict->checks, 1, 2) as $check)<a
+                @if ($page->afterThat() !== [])
+                    <p class="after-that">After that: @foreach ($page->afterThat() as $check)<a
                         href="{{ $page->linkTo($check) }}">{{ App\View\Explain::within($check->title()) }}</a>
                         ({{ $check->minutes }} min){{ $loop->last ? '.' : ', ' }}@endforeach</p>
                 @endif
@@ -82,6 +82,6 @@
             @foreach ($verdict->doubtfulRulings as $fault)<p class="contradiction">◐ {{ $fault->label() }} was ruled
                 out, yet the readings still point to it.</p>@endforeach
         @endunless
-        @foreach (array_slice($verdict->cautions, 0, 4) as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
+        @foreach ($page->foremostCautions() as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
     </div>
 </div>

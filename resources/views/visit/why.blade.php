@@ -20,20 +20,20 @@
                         entry</title>
                     @foreach ($picture->levels() as $level)<line class="level" x1="{{ $picture->left() }}"
                         x2="{{ $picture->right() }}" y1="{{ $level['y'] }}" y2="{{ $level['y'] }}"/><text
-                        class="level-text" x="{{ $picture->left() - 6 }}" y="{{ $level['y'] + 4 }}"
+                        class="level-text" x="{{ $picture->left() }}" dx="-6" y="{{ $level['y'] }}" dy="4"
                         text-anchor="end">{{ $level['text'] }}</text>@endforeach
                     @foreach ($why->turns() as $turn)<line class="turn" x1="{{ $picture->x($turn['number']) }}"
                         x2="{{ $picture->x($turn['number']) }}" y1="10" y2="168"/><text class="turn-text"
                         x="{{ $picture->x($turn['number']) }}" y="183"
                         text-anchor="middle">{{ $turn['number'] }}</text>@endforeach
-                    @foreach ($picture->paths() as $i => $path)<path class="path-{{ $i + 1 }}"
+                    @foreach ($picture->paths() as $path)<path class="path-{{ $loop->iteration }}"
                         d="{{ $path }}"/>@endforeach
-                    @foreach ($picture->ends() as $i => $end)<circle class="path-{{ $i + 1 }} end"
+                    @foreach ($picture->ends() as $end)<circle class="path-{{ $loop->iteration }} end"
                         cx="{{ $end['x'] }}" cy="{{ $end['y'] }}" r="4.5"/>@endforeach
                 </svg>
                 </div>
-                <ul class="path-legend">@foreach ($why->suspects() as $i => $suspect)<li><svg viewBox="0 0 30 10"
-                    aria-hidden="true"><path class="path-{{ $i + 1 }}"
+                <ul class="path-legend">@foreach ($why->suspects() as $suspect)<li><svg viewBox="0 0 30 10"
+                    aria-hidden="true"><path class="path-{{ $loop->iteration }}"
                     d="M1 5H29"/></svg>{{ $why->page->verdict->nameOf($suspect) }}
                     <b>{{ App\View\Explain::percent($suspect->probability) }}</b></li>@endforeach</ul>
                 @if ($why->turns() === [])<p class="soft">No single entry changed much: the verdict is the sum of
@@ -42,8 +42,7 @@
                     value="{{ $turn['number'] }}"><span>{{ $turn['text'] }}</span> <span
                     class="soft">{{ $turn['change'] }}</span></li>@endforeach</ol>@endif
             </section>
-            @php([$low, $high] = $why->span())
-            @php($x = static fn (float $nats): float => round(2 + (196 * ($nats - $low)) / ($high - $low), 1))
+            @php($scale = $why->scale())
             @foreach ($why->suspects() as $suspect)
                 <section class="sheet" aria-labelledby="h-{{ $suspect->fault->value }}">
                     <header class="why-head"><h2
@@ -54,11 +53,13 @@
                         => $why->page->visit->circuit_id]) }}">In the handbook</a></p>
                     <ul class="ladder">
                         @forelse ($why->ladder($suspect) as $rung)
+                            @php($bar = $scale->rung($rung['from'], $rung['to']))
                             <li @class(['against' => $rung['nats'] < 0])><svg viewBox="0 0 200 14" aria-hidden="true"
-                                preserveAspectRatio="none"><line class="middle" x1="{{ $x(0.0) }}" x2="{{ $x(0.0) }}"
+                                preserveAspectRatio="none"><line class="middle" x1="{{ $scale->middle() }}"
+                                x2="{{ $scale->middle() }}"
                                 y1="0" y2="14"/><rect class="{{ $rung['nats'] < 0 ? 'weight-against'
-                                : 'weight-for' }}" x="{{ min($x($rung['from']), $x($rung['to'])) }}" y="2"
-                                width="{{ max(1.5, abs($x($rung['to']) - $x($rung['from']))) }}" height="10"
+                                : 'weight-for' }}" x="{{ $bar['x'] }}" y="2"
+                                width="{{ $bar['width'] }}" height="10"
                                 rx="2"/></svg><span>{{ $rung['nats'] < 0 ?
                                 'against: '.App\View\Explain::within($rung['text']) : $rung['text'] }}</span></li>
                         @empty

@@ -31,7 +31,8 @@
 @endforeach
 @foreach ($course->labels as $label)@foreach ($label['lines'] as $line)@if ($line['text'] !== '')<text
     x="{{ $line['x'] ?? $label['x'] }}" y="{{ $line['y'] }}" font-family="DejaVu Sans"
-    font-size="{{ $line['size'] * 0.86 }}" @if ($line['class'] === 'gap-value') font-weight="bold" @endif
+    font-size="{{ App\Picture\CourseLabels::printed($line) }}"
+    @if ($line['class'] === 'gap-value') font-weight="bold" @endif
     fill="{{ $line['class'] === 'gap-wanted' ? '#5a666a' : $ink[$label['mark']] }}">{{ $line['text'] }}</text>
 @endif @endforeach @endforeach
 </svg>

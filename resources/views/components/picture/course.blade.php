@@ -9,8 +9,8 @@
         @foreach ($course->gaps as $gap){{ $gap->sentence($course->units) }}. @endforeach</title>
     <defs>
         @foreach ($course->segments as $i => $s)<linearGradient id="{{ $name }}-g{{ $i }}"
-            gradientUnits="userSpaceOnUse" x1="{{ $s['x1'] }}" y1="{{ $s['y1'] }}" x2="{{ $s['x2'] + 0.01 }}"
-            y2="{{ $s['y2'] + 0.01 }}"><stop offset="0" stop-color="{{ $s['from'] }}"/><stop offset="1"
+            gradientUnits="userSpaceOnUse" x1="{{ $s['x1'] }}" y1="{{ $s['y1'] }}" x2="{{ $s['x2'] }}"
+            y2="{{ $s['y2'] }}"><stop offset="0" stop-color="{{ $s['from'] }}"/><stop offset="1"
             stop-color="{{ $s['to'] }}"/></linearGradient>@endforeach
     </defs>
     @foreach ($course->frame->zones() as $zone)
@@ -30,8 +30,8 @@
         x2="{{ $air['x2'] }}" y2="{{ $air['y2'] }}"/>@endforeach
     <g @class(['run', 'unsettled' => ! $course->settled])>
         @foreach ($course->segments as $i => $s)<line @class(['stretch', 'saturated' => $s['saturated']])
-            stroke="url(#{{ $name }}-g{{ $i }})" x1="{{ $s['x1'] }}" y1="{{ $s['y1'] }}" x2="{{ $s['x2'] + 0.01 }}"
-            y2="{{ $s['y2'] + 0.01 }}"/>@endforeach
+            stroke="url(#{{ $name }}-g{{ $i }})" x1="{{ $s['x1'] }}" y1="{{ $s['y1'] }}" x2="{{ $s['x2'] }}"
+            y2="{{ $s['y2'] }}"/>@endforeach
         @foreach ($course->points as $p)<circle class="{{ $p['measured'] ? 'clamp' : 'gauge' }} {{ $p['doubted']
             ? 'doubted' : '' }}" cx="{{ $p['x'] }}" cy="{{ $p['y'] }}" r="{{ $p['measured'] ? 5.5 : 3.5 }}"
             @if ($p['measured']) stroke="{{ $p['colour'] }}" @else fill="{{ $p['colour'] }}" @endif/>@endforeach

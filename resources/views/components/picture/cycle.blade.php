@@ -2,10 +2,10 @@
 <svg viewBox="0 0 {{ $cycle::WIDTH }} {{ $cycle::HEIGHT }}" class="drawing cycle" role="img"
     aria-labelledby="cycle-title">
     <title id="cycle-title">Pressure over enthalpy: the cycle now, and the sound plant's behind it.</title>
-    <clipPath id="cycle-clip"><rect x="34" y="6" width="{{ $cycle::WIDTH - 36 }}"
-        height="{{ $cycle::HEIGHT - 24 }}"/></clipPath>
-    @foreach ($cycle->levels as $level)<line class="grid" x1="36" x2="{{ $cycle::WIDTH - 4 }}" y1="{{ $level['y'] }}"
-        y2="{{ $level['y'] }}"/><text class="tick" x="31" y="{{ $level['y'] + 4 }}"
+    <clipPath id="cycle-clip"><rect x="{{ $cycle::CUT['x'] }}" y="{{ $cycle::CUT['y'] }}"
+        width="{{ $cycle::CUT['width'] }}" height="{{ $cycle::CUT['height'] }}"/></clipPath>
+    @foreach ($cycle->levels as $level)<line class="grid" x1="36" x2="{{ $cycle::END }}" y1="{{ $level['y'] }}"
+        y2="{{ $level['y'] }}"/><text class="tick" x="31" y="{{ $level['y'] }}" dy="4"
         text-anchor="end">{{ $level['text'] }}</text>@endforeach
     <g clip-path="url(#cycle-clip)"><path class="dome" d="{{ $cycle->dome }}"/></g>
     <path class="sound" d="{{ $cycle->sound }}"/>
@@ -13,5 +13,5 @@
     @foreach ($cycle->corners as $corner)<circle cx="{{ $corner['x'] }}" cy="{{ $corner['y'] }}" r="4.5"
         fill="{{ $corner['colour'] }}"/>@endforeach
     <text class="tick" x="4" y="13">{{ $cycle->unit }} abs.</text>
-    <text class="tick" x="{{ $cycle::WIDTH - 4 }}" y="{{ $cycle::HEIGHT - 4 }}" text-anchor="end">enthalpy →</text>
+    <text class="tick" x="{{ $cycle::END }}" y="{{ $cycle::FOOT }}" text-anchor="end">enthalpy →</text>
 </svg>

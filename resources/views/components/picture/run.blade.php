@@ -2,10 +2,10 @@
 <svg viewBox="0 0 {{ $run::WIDTH }} {{ $run::HEIGHT }}" class="drawing run-picture" role="img"
     aria-labelledby="run-title">
     <title id="run-title">The run over time: box and product temperature, evaporating and condensing temperature,
-        frost on the coil. {{ implode('; ', array_slice($run->events(), 0, 12)) }}.</title>
+        frost on the coil. {{ implode('; ', $run->firstEvents()) }}.</title>
     @foreach ($run->modes as $mode)<rect class="{{ $mode['class'] }}" x="{{ $mode['x'] }}" y="8"
         width="{{ $mode['width'] }}" height="298"/>@endforeach
-    @foreach ($run->levels as $level)<text class="tick" x="{{ $run::LEFT - 6 }}" y="{{ $level['y'] + 4 }}"
+    @foreach ($run->levels as $level)<text class="tick" x="{{ $run::LEFT }}" dx="-6" y="{{ $level['y'] }}" dy="4"
         text-anchor="end">{{ $level['text'] }}</text><line class="grid" x1="{{ $run::LEFT }}" x2="{{ $run::RIGHT }}"
         y1="{{ $level['y'] }}" y2="{{ $level['y'] }}"/>@endforeach
     @foreach ($run->curves as $curve)<path class="curve {{ $curve['class'] }}" d="{{ $curve['path'] }}"/><text

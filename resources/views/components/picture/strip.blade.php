@@ -5,33 +5,34 @@
         patternTransform="rotate(45)"><line x1="0" y1="0" x2="0" y2="6" class="strip-hatch" /></pattern></defs>
     <text x="{{ $strip->scale->left() }}" y="13" class="strip-title">{{ $label }}</text>
     @if ($strip->wanted() !== null)<rect x="{{ $strip->scale->left() }}" y="{{ $strip->wanted()['y'] }}"
-        width="{{ $strip->scale->right() - $strip->scale->left() }}" height="{{ $strip->wanted()['height'] }}"
-        class="strip-wanted" /><text x="{{ $strip->scale->right() - 4 }}" y="{{ $strip->wanted()['y'] +
-        $strip->wanted()['height'] - 5 }}" text-anchor="end"
+        width="{{ $strip->scale->breadth() }}" height="{{ $strip->wanted()['height'] }}"
+        class="strip-wanted" /><text x="{{ $strip->scale->right() }}" dx="-4"
+        y="{{ $strip->wanted()['bottom'] }}" dy="-5" text-anchor="end"
         class="strip-small">{{ $strip->wanted()['text'] }}</text>@endif
     @foreach ($strip->waits() as $wait)<rect x="{{ $wait['x'] }}" y="{{ App\Picture\StripScale::TOP }}"
-        width="{{ $wait['width'] }}" height="{{ $strip->scale->bottom() - App\Picture\StripScale::TOP }}"
+        width="{{ $wait['width'] }}" height="{{ $strip->scale->depth() }}"
         fill="url(#hatch-{{ (int) $strip->width }})" />@endforeach
     @foreach ($strip->levels() as $level)<line x1="{{ $strip->scale->left() }}" x2="{{ $strip->scale->right() }}"
-        y1="{{ $level['y'] }}" y2="{{ $level['y'] }}" class="strip-level" /><text x="{{ $strip->scale->left() - 7 }}"
-        y="{{ $level['y'] + 4 }}" text-anchor="end" class="strip-small">{{ $level['text'] }}</text>@endforeach
-    @foreach ($strip->scale->hours() as $hour)<text x="{{ $hour['x'] }}" y="{{ $strip->height - 8 }}"
+        y1="{{ $level['y'] }}" y2="{{ $level['y'] }}" class="strip-level" /><text
+        x="{{ $strip->scale->left() }}" dx="-7" y="{{ $level['y'] }}" dy="4" text-anchor="end" class="strip-small">{{ $level['text'] }}</text>@endforeach
+    @foreach ($strip->scale->hours() as $hour)<text x="{{ $hour['x'] }}" y="{{ $strip->height }}" dy="-8"
         text-anchor="middle" class="strip-small">{{ $hour['text'] }}</text>@endforeach
     @foreach ($strip->notches() as $notch)<line x1="{{ $notch['x'] }}" x2="{{ $notch['x'] }}"
-        y1="{{ App\Picture\StripScale::TOP - 8 }}" y2="{{ $strip->scale->bottom() }}" class="strip-notch" /><path
-        d="M{{ $notch['x'] - 5 }} {{ App\Picture\StripScale::TOP - 8 }}h10l-5 7z" class="strip-mark" /><text
-        x="{{ $notch['x'] + 8 }}" y="{{ App\Picture\StripScale::TOP - 1 }}"
+        y1="{{ App\Picture\StripScale::NOTCH }}" y2="{{ $strip->scale->bottom() }}" class="strip-notch" /><path
+        transform="translate({{ $notch['x'] }} {{ App\Picture\StripScale::NOTCH }})" d="M-5 0h10l-5 7z"
+        class="strip-mark" /><text
+        x="{{ $notch['x'] }}" dx="8" y="{{ App\Picture\StripScale::TOP }}" dy="-1"
         class="strip-move">{{ $notch['text'] }}</text>@endforeach
     @if ($strip->foretold() !== null)@php($told = $strip->foretold())
-        @foreach (array_slice($strip->dots(), -1) as $dot)<line x1="{{ $dot['x'] }}" y1="{{ $dot['y'] }}"
+        @foreach ($strip->lastDots() as $dot)<line x1="{{ $dot['x'] }}" y1="{{ $dot['y'] }}"
             x2="{{ $told['x'] }}" y2="{{ $told['y'] }}" class="strip-toward" />@endforeach
-        <line x1="{{ $told['x'] }}" x2="{{ $told['x'] }}" y1="{{ $told['y'] - $told['half'] }}"
-            y2="{{ $told['y'] + $told['half'] }}" class="strip-width" /><circle cx="{{ $told['x'] }}"
+        <line x1="{{ $told['x'] }}" x2="{{ $told['x'] }}" y1="{{ $told['top'] }}"
+            y2="{{ $told['bottom'] }}" class="strip-width" /><circle cx="{{ $told['x'] }}"
             cy="{{ $told['y'] }}" r="6" class="strip-told" />
-        <text x="{{ $told['x'] }}" y="{{ $told['y'] - $told['half'] - 8 }}" text-anchor="middle"
+        <text x="{{ $told['x'] }}" y="{{ $told['top'] }}" dy="-8" text-anchor="middle"
             class="strip-value">foretold {{ $told['text'] }}</text>
     @endif
     @foreach ($strip->dots() as $dot)<circle cx="{{ $dot['x'] }}" cy="{{ $dot['y'] }}" r="5"
         class="{{ $dot['early'] ? 'strip-early' : 'strip-dot' }}" /><text x="{{ $dot['textX'] }}"
-        y="{{ $dot['y'] - 11 }}" text-anchor="middle" class="strip-value">{{ $dot['text'] }}</text>@endforeach
+        y="{{ $dot['y'] }}" dy="-11" text-anchor="middle" class="strip-value">{{ $dot['text'] }}</text>@endforeach
 </svg>

@@ -40,7 +40,7 @@
 @endforeach
 @if (count($page->verdict->checks) > 1)<section aria-labelledby="h-next"><h2 id="h-next">Other checks that would tell
     much</h2>
-    <div class="check-list">@foreach (array_slice($page->verdict->checks, 1) as $check)@include('visit.next-check',
+    <div class="check-list">@foreach ($page->verdict->furtherChecks() as $check)@include('visit.next-check',
         ['heading' => 'Or'])@endforeach</div>
 </section>@endif
 @if ($page->verdict->referral !== null || $page->advice->permits->licenceAsked() !== null)@elseif ($whatIf !==

@@ -36,7 +36,11 @@ final class RefrigerantPicturesTest extends TestCase
         );
 
         self::assertCount(2, $picture->losses);
-        self::assertEqualsWithDelta(4.0, $picture->losses[1]['length'] / $picture->losses[0]['length'], 1e-6);
+        $lengths = array_map(
+            static fn (array $one): float => $one['to'] - $picture->lossesFrom(),
+            $picture->losses,
+        );
+        self::assertEqualsWithDelta(4.0, $lengths[1] / $lengths[0], 1e-6);
         self::assertLessThan($picture->losses[1]['x'], $picture->losses[0]['x']);
         self::assertSame(['2022', '2023', '2024', '2025', '2026'], array_column($picture->years, 1));
         self::assertEqualsWithDelta($picture->losses[0]['x'], $picture->years[1][0], 1.0, 'a loss stands in its year');
@@ -84,7 +88,7 @@ final class RefrigerantPicturesTest extends TestCase
         $lost = $picture->lost();
         self::assertNotNull($lost);
         self::assertSame('seal lost below 0.0 °C', $lost['text']);
-        self::assertEqualsWithDelta($receiver[1][0], $lost['x'], 0.06);
+        self::assertEqualsWithDelta($receiver[1][0], WinterPicture::LEFT + $lost['width'], 0.06);
         self::assertNull((new WinterPicture($now, $now, new Units()))->lost());
     }
 
@@ -132,7 +136,8 @@ final class RefrigerantPicturesTest extends TestCase
         self::assertGreaterThanOrEqual($course[0][1], $course[count($course) - 1][1], 'superheat falls as it fills');
         $aimed = $picture->aimed();
         self::assertNotNull($aimed);
-        self::assertTrue($aimed['from'] <= $aimed['x'] && $aimed['x'] <= $aimed['to']);
+        self::assertGreaterThanOrEqual($aimed['from'], $aimed['x']);
+        self::assertLessThanOrEqual($aimed['from'] + $aimed['width'], $aimed['x']);
     }
 
     /** @return list<array{float, float}> of "M1.0 2.0 L3.0 4.0" */

@@ -543,7 +543,7 @@ final class RefrigerantTest extends TestCase
         $step('mark', 'yes')->assertOk();
         $this->get("/circuits/{$this->circuit->id}/tag")
             ->assertOk()
-            ->assertSee('85 %')
+            ->assertSee("85\u{00A0}%")
             ->assertSee('Y.')
             ->assertSee('Over the limit');
         HouseRuleChoice::query()->create([
@@ -551,7 +551,9 @@ final class RefrigerantTest extends TestCase
             'choice' => [60.0, 70.0],
             'user_id' => $this->technician->id,
         ]);
-        $this->get("/circuits/{$this->circuit->id}/tag")->assertSee('Never over 70 %')->assertSee('Over the limit');
+        $this->get("/circuits/{$this->circuit->id}/tag")
+            ->assertSee("Never over 70\u{00A0}%")
+            ->assertSee('Over the limit');
     }
 
     /** Z-07: the aim can be chosen; the ceiling of 80 % is never moved upwards. */

@@ -21,7 +21,8 @@
             <table class="ledger no-print"><thead><tr><th>When</th><th
                 class="num">Level</th><th>Who</th></tr></thead><tbody>@foreach ($marks as [$at, $level, $who])<tr>
                     <td>{{ $at->format('j M Y') }}</td><td
-                class="num">{{ App\View\Explain::percent($level) }}</td><td>{{ $who }}</td></tr>@endforeach</tbody></table>
+                    class="num">{{ App\View\Explain::percent($level) }}</td>
+                    <td>{{ $who }}</td></tr>@endforeach</tbody></table>
         @endif
     </main>
 </x-layout>

@@ -14,7 +14,8 @@
         fill="url(#hatch-{{ (int) $strip->width }})" />@endforeach
     @foreach ($strip->levels() as $level)<line x1="{{ $strip->scale->left() }}" x2="{{ $strip->scale->right() }}"
         y1="{{ $level['y'] }}" y2="{{ $level['y'] }}" class="strip-level" /><text
-        x="{{ $strip->scale->left() }}" dx="-7" y="{{ $level['y'] }}" dy="4" text-anchor="end" class="strip-small">{{ $level['text'] }}</text>@endforeach
+        x="{{ $strip->scale->left() }}" dx="-7" y="{{ $level['y'] }}" dy="4" text-anchor="end"
+        class="strip-small">{{ $level['text'] }}</text>@endforeach
     @foreach ($strip->scale->hours() as $hour)<text x="{{ $hour['x'] }}" y="{{ $strip->height }}" dy="-8"
         text-anchor="middle" class="strip-small">{{ $hour['text'] }}</text>@endforeach
     @foreach ($strip->notches() as $notch)<line x1="{{ $notch['x'] }}" x2="{{ $notch['x'] }}"

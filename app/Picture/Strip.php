@@ -166,7 +166,7 @@ final class Strip
     {
         $control = Control::from($move->key);
 
-        return $control->row()->field === null ? $control->label() : PlantMoved::amount($move, $this->units);
+        return $control->row()->field === null ? $control->label() : PlantMoved::amount($move)->in($this->units);
     }
 
     /** @return list<array{x: float, width: float}> waiting after moves */

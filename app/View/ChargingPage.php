@@ -16,6 +16,7 @@ use Metrum\Quantity\Format;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Charging\ChargeRow;
+use Metrum\Work\Charging\ChargeStory;
 use Metrum\Work\Charging\Charging;
 use Metrum\Work\Charging\ChargingCircumstances;
 use Metrum\Work\Charging\ChargingSchool;
@@ -29,7 +30,7 @@ final class ChargingPage
 {
     public readonly Charging $charging;
 
-    public readonly ChargeWords $words;
+    public readonly ChargeStory $story;
 
     public readonly ChargingCircumstances $around;
 
@@ -47,7 +48,7 @@ final class ChargingPage
     ) {
         $this->charging = $judged->assessment->charging($part);
         $this->around = new ChargingCircumstances($judged->assessment, $this->charging);
-        $this->words = new ChargeWords($judged, $units, $this->charging, $this->around);
+        $this->story = new ChargeStory($judged->assessment, $this->charging, $this->around);
     }
 
     /** @return list<array{name: string, link: string, isTaken: bool, fits: bool, why: string}> */

@@ -26,6 +26,7 @@ use Metrum\Twin\Filling;
 use Metrum\Twin\TwinExpectation;
 use Metrum\Twin\Twins;
 use Metrum\Work\ControlPosition;
+use Metrum\Work\Desk\Story;
 
 /** Everything that the page of one circuit shows. */
 final readonly class CircuitPage
@@ -88,13 +89,13 @@ final readonly class CircuitPage
     {
         $left = $book->all();
         $work = $left === [] ? null : $book->work();
-        $story = $work === null ? null : new WorkStory($work, $this->units);
+        $story = $work === null ? null : new Story($work);
 
         return array_map(
             fn (ControlPosition $one): array => [
                 'name' => $one->name(),
                 'left' => $one->words($this->units).', '.$one->at->format('j M Y'),
-                'learned' => $story?->response($one->control, $one->part) ?? '',
+                'learned' => $story?->response($one->control, $one->part)?->in($this->units) ?? '',
             ],
             $left,
         );

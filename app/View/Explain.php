@@ -18,6 +18,7 @@ use Metrum\Findings\Mark;
 use Metrum\Findings\Share;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Reading;
+use Metrum\Language\Heading;
 use Metrum\Log\Fact;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\QuantityKind;
@@ -210,7 +211,7 @@ final readonly class Explain
     /** A heading within a sentence: what begins with a shortening keeps it. */
     public static function within(string $heading): string
     {
-        return preg_match('/^\p{Lu}{2}/u', $heading) === 1 ? $heading : lcfirst($heading);
+        return Heading::within($heading);
     }
 
     public static function percent(float $share): string

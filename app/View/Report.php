@@ -212,7 +212,10 @@ final readonly class Report
     /** @return list<string> what was moved, and what came of it */
     public function done(): array
     {
-        return $this->page->work()->story->lines();
+        return array_map(
+            fn (Sentence $one): string => $one->in($this->page->units),
+            $this->page->work()->story->lines(),
+        );
     }
 
     /** @return list<string> each control that was moved: as found, and as left */

@@ -16,6 +16,8 @@ use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Quantity\Units;
 use Metrum\Work\Desk\NextStep;
 use Metrum\Work\Desk\OpenMove;
+use Metrum\Work\Desk\Story;
+use Metrum\Work\FigureForecast;
 
 /** The station where things are put right: the strip, one open move, and what came of the last one. */
 final class WorkPage
@@ -35,7 +37,7 @@ final class WorkPage
     public readonly ?float $value;
 
     /** What came of what was moved, in words. */
-    public readonly WorkStory $story;
+    public readonly Story $story;
 
     /**
      * @param  ?Control  $chosen  card; null: the one moved last, else the one that the verdict asks for
@@ -48,7 +50,7 @@ final class WorkPage
         ?float $eighths,
         PartId $part,
     ) {
-        $this->story = new WorkStory($judged->assessment, $units);
+        $this->story = new Story($judged->assessment);
         $this->move = $judged->desk->move($chosen, $eighths === null ? null : $eighths / 8, $part);
         $this->control = $this->move->control;
         $this->part = $part;
@@ -187,7 +189,7 @@ final class WorkPage
     /** "¼ out" */
     public function turns(float $turns): string
     {
-        return PlantMoved::turns($turns).($turns < 0.0 ? ' out' : ' in');
+        return PlantMoved::turned($turns)->in($this->units);
     }
 
     /** As it is typed: "0.25 out". */
@@ -204,24 +206,33 @@ final class WorkPage
     /** @return list<array{string, string, string, string}> figure, before, after, deviation with its unit */
     public function foretold(): array
     {
-        return $this->move->isToldHowFar() ? $this->story->foretold($this->move->forecast()) : [];
+        if (! $this->move->isToldHowFar()) {
+            return [];
+        }
+
+        return array_map(fn (FigureForecast $one): array => [
+            $one->figure->label(),
+            $this->units->number($one->before, $one->figure->quantity()),
+            $this->units->number($one->after(), $one->figure->quantity()),
+            '± '.$this->units->text($one->deviation, $one->ofChange()),
+        ], $this->move->forecast()->figures);
     }
 
-    /** What this control did so far, in one sentence; empty where it was not moved and read. */
-    public function response(): string
+    /** What this control did so far; null where it was not moved and read. */
+    public function response(): ?Sentence
     {
         return $this->story->response($this->control, $this->part);
     }
 
-    /** What a turn of the valve gains in coil, beside what it risks (V-06); empty for anything else. */
-    public function coilUse(): string
+    /** What a turn of the valve gains in coil, beside what it risks (V-06); null for anything else. */
+    public function coilUse(): ?Sentence
     {
         $main = $this->control === Control::ValveTurn ? $this->move->forecast()->main() : null;
 
-        return $main === null ? '' : $this->story->coilUse($main, (float) $this->value, $this->part);
+        return $main === null ? null : $this->story->coilUse($main, (float) $this->value, $this->part);
     }
 
-    /** @return list<string> what is to be thought of while it is turned */
+    /** @return list<Sentence> what is to be thought of while it is turned */
     public function warnings(): array
     {
         return $this->story->warnings($this->control, $this->part, $this->move->band());

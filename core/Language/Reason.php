@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Language;
 
 /** What can be said of a plant and of the work at it. How it is said stands in data/sentences.json, once. */
-enum Reason: string
+enum Reason: string implements Message
 {
     // How sentences go together.
     case Labelled = 'labelled';

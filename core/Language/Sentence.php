@@ -17,7 +17,7 @@ final readonly class Sentence
     private const NAME = '/\{(\w+)\}/';
 
     /** @param  array<string, Magnitude|string|self|Several>  $with  by the name under which it stands in the text */
-    private function __construct(public Reason $reason, private array $with)
+    private function __construct(public Message $reason, private array $with)
     {
     }
 
@@ -26,7 +26,7 @@ final readonly class Sentence
      *
      * @throws \LogicException where its text wants something else
      */
-    public static function of(Reason $reason, Magnitude|string|self|Several ...$with): self
+    public static function of(Message $reason, Magnitude|string|self|Several ...$with): self
     {
         $named = [];
         foreach ($with as $name => $one) {
@@ -37,7 +37,7 @@ final readonly class Sentence
         sort($given);
         if ($wanted !== $given) {
             throw new \LogicException(
-                "$reason->value wants ".implode(', ', $wanted).'; given were '.implode(', ', $given),
+                "{$reason->value} wants ".implode(', ', $wanted).'; given were '.implode(', ', $given),
             );
         }
 
@@ -69,9 +69,9 @@ final readonly class Sentence
         return $one instanceof Magnitude ? $one : null;
     }
 
-    private static function text(Reason $reason): string
+    private static function text(Message $reason): string
     {
-        return Knowledge::file('sentences')->text($reason->value);
+        return Knowledge::file('sentences')->text((string) $reason->value);
     }
 
     /** @return list<string> that a text wants, in the order of the alphabet */

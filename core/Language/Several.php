@@ -13,6 +13,10 @@ final readonly class Several
 
     private const BESIDE = ', ';
 
+    private const TOGETHER = ' and ';
+
+    private const ONE_AFTER_ANOTHER = ' ';
+
     /** @param  list<Sentence>  $all */
     private function __construct(private array $all, private string $between)
     {
@@ -28,6 +32,18 @@ final readonly class Several
     public static function beside(array $all): self
     {
         return new self($all, self::BESIDE);
+    }
+
+    /** @param  list<Sentence>  $all  at once: "a and b" */
+    public static function together(array $all): self
+    {
+        return new self($all, self::TOGETHER);
+    }
+
+    /** @param  list<Sentence>  $all  whole sentences: "A. B." */
+    public static function oneAfterAnother(array $all): self
+    {
+        return new self($all, self::ONE_AFTER_ANOTHER);
     }
 
     public function in(Units $units): string

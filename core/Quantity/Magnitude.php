@@ -11,6 +11,7 @@ final readonly class Magnitude
      * @param  bool  $isWhole  whether its decimals would claim more than is known
      * @param  bool  $isRule  whether somebody set it: it has no zeros that a measured one would have
      * @param  bool  $isBare  whether its unit stands behind another one of the same kind
+     * @param  bool  $isSigned  whether what is more has a plus before it
      */
     private function __construct(
         public float $si,
@@ -18,6 +19,7 @@ final readonly class Magnitude
         private bool $isWhole = false,
         private bool $isRule = false,
         private bool $isBare = false,
+        private bool $isSigned = false,
     ) {
     }
 
@@ -42,6 +44,12 @@ final readonly class Magnitude
     public function bare(): self
     {
         return new self($this->si, $this->kind, $this->isWhole, $this->isRule, true);
+    }
+
+    /** The same as a change: "+1.2 K". */
+    public function signed(): self
+    {
+        return new self($this->si, $this->kind, $this->isWhole, $this->isRule, $this->isBare, true);
     }
 
     /** @param  float  $kelvin  a difference */
@@ -81,6 +89,11 @@ final readonly class Magnitude
 
     /** "3.0 K", "65 %" */
     public function in(Units $units): string
+    {
+        return ($this->isSigned && $this->si > 0.0 ? '+' : '').$this->unsigned($units);
+    }
+
+    private function unsigned(Units $units): string
     {
         if (! $this->isWhole && ! $this->isRule && ! $this->isBare) {
             return $units->text($this->si, $this->kind);

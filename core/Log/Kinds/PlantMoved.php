@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace Metrum\Log\Kinds;
 
 use Metrum\Knowledge\Control;
+use Metrum\Language\Heading;
+use Metrum\Language\Reason;
+use Metrum\Language\Sentence;
+use Metrum\Language\WorkReason;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\Ground;
@@ -13,6 +17,7 @@ use Metrum\Log\NotAFact;
 use Metrum\Log\Region;
 use Metrum\Log\Statement;
 use Metrum\Quantity\Format;
+use Metrum\Quantity\Magnitude;
 use Metrum\Quantity\NotAQuantity;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
@@ -86,34 +91,62 @@ final readonly class PlantMoved implements KindOfFact
 
     public function line(Fact $fact, Units $units): string
     {
-        $content = $fact->content;
-        $row = Control::from($content->key)->row();
-        $part = $fact->part->name();
-        $of = $part === '' ? '' : ' of '.$part;
-
-        $overruled = $content->text(self::OVERRULED);
-        $why = $overruled === '' ? '' : ", all the same, because $overruled";
-
-        return $row->field === null || $content->value === null
-            ? $row->label.$of.$why
-            : $row->label.$of.' '.self::amount($content, $units).$why;
+        return self::said($fact)->in($units);
     }
 
-    /** "¼ out", "0.40 kg added", "to 2.0 °C" */
-    public static function amount(Content $content, Units $units): string
+    /** "Expansion valve of coil 2 ¼ out, all the same, because it hunts" */
+    public static function said(Fact $fact, bool $isWithin = false): Sentence
     {
-        $control = Control::from($content->key);
-        $kind = $control->row()->field?->kind;
+        $content = $fact->content;
+        $label = Control::from($content->key)->row()->label;
+        $part = $fact->part->name();
+        $overruled = $content->text(self::OVERRULED);
+        $with = [
+            'what' => $isWithin ? Heading::within($label) : $label,
+            'of' => $part === '' ? Sentence::of(Reason::Nothing) : Sentence::of(WorkReason::OfPart, part: $part),
+            'why' => $overruled === ''
+                ? Sentence::of(Reason::Nothing)
+                : Sentence::of(WorkReason::AllTheSame, because: $overruled),
+        ];
+
+        return self::isOfAnAmount($content)
+            ? Sentence::of(WorkReason::MoveMadeBy, ...$with, amount: self::amount($content))
+            : Sentence::of(WorkReason::MoveMade, ...$with);
+    }
+
+    private static function isOfAnAmount(Content $content): bool
+    {
+        return $content->value !== null && Control::from($content->key)->row()->field !== null;
+    }
+
+    /** "¼ out", "0.40 kg added", "set to 2.0 °C"; where nothing is set, what is done */
+    public static function amount(Content $content): Sentence
+    {
+        $row = Control::from($content->key)->row();
+        $kind = $row->field?->kind;
         $value = $content->value;
         if ($kind === null || $value === null) {
-            return $control->row()->done;
+            return Sentence::plain($row->done);
         }
 
         return match ($kind) {
-            QuantityKind::Turns => self::turns($value).($value < 0.0 ? ' out' : ' in'),
-            QuantityKind::MassChange => $units->mass(abs($value)).($value < 0.0 ? ' taken out' : ' added'),
-            default => 'set to '.$units->text($value, $kind),
+            QuantityKind::Turns => self::turned($value),
+            QuantityKind::MassChange => Sentence::of(
+                $value < 0.0 ? WorkReason::MassTaken : WorkReason::MassAdded,
+                mass: Magnitude::mass(abs($value)),
+            ),
+            default => Sentence::of(WorkReason::SetTo, value: Magnitude::of($value, $kind)),
         };
+    }
+
+    /**
+     * "¼ out"
+     *
+     * @param  float  $turns  positive = in
+     */
+    public static function turned(float $turns): Sentence
+    {
+        return Sentence::of($turns < 0.0 ? WorkReason::TurnedOut : WorkReason::TurnedIn, turns: self::turns($turns));
     }
 
     /** "1¼" of so many turns, either way; other parts of a turn as a number. */

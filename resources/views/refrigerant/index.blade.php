@@ -27,7 +27,8 @@
                     class="num">{{ $page->amount($one) }}</td><td>{{ $one->purpose->label() }}</td>
                         <td>{{ $page->cylinderOf($one) }}</td><td>{{ $one->who }}</td></tr>@endforeach</tbody>
                         </table></div>
-                @if ($page->pages > 1)<nav class="pager" aria-label="Pages of the ledger">@if ($page->newer() !== null)<a
+                @if ($page->pages > 1)<nav class="pager" aria-label="Pages of the ledger">
+                    @if ($page->newer() !== null)<a
                     class="btn quiet" href="{{ route('stock', ['page' => $page->newer()]) }}">Newer</a>@endif
                     <span>{{ $page->page }} of {{ $page->pages }}</span> @if ($page->older() !== null)<a
                     class="btn quiet" href="{{ route('stock', ['page' => $page->older()]) }}">Older</a>@endif</nav>@endif

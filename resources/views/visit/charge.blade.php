@@ -3,8 +3,9 @@
     <header><h2 id="h-move">Refrigerant{{ App\View\PartAddress::behind($work->part) }}</h2><span
         class="soft">{{ $page->findings->circuit->refrigerant }}{{ $charge->moved() === '' ? ''
         : ' · '.$charge->moved() }}{{ $charge->overPlate() === '' ? '' : ' · '.$charge->overPlate() }}</span></header>
-    <p class="charge-says"><b>{{ $charge->words->missing() }}</b>
-        {{ $charge->words->knee() }}@if ($charge->nextWords() !== '') <b>Next: {{ $charge->nextWords() }}.</b>@endif</p>
+    <p class="charge-says"><b>@told($charge->story->missing())</b>
+        @if ($charge->story->knee() !== null) @told($charge->story->knee()) @endif
+        @if ($charge->nextWords() !== '') <b>Next: {{ $charge->nextWords() }}.</b>@endif</p>
     @if ($charge->sizesAsked() !== [])<p class="hint">◐ Any of these would tell how large it is:
         {{ implode(', ', $charge->sizesAsked()) }}. <a href="{{ route('circuits.edit',
         $page->visit->circuit) }}">Enter it</a></p>@endif
@@ -76,5 +77,5 @@
         href="{{ $school['link'] }}">{{ $school['name'] }}</a><small>{{ $school['why'] }}</small></li>@endforeach</ul>
     <p>@if ($charge->around->floods())<a href="{{ route('circuits.winter', $page->visit->circuit) }}">Winter
         charge</a> · @endif<a href="{{ route('circuits.ledger', $page->visit->circuit) }}">Ledger of this plant</a></p>
-    <p class="card-foot">@if ($work->response() !== '')<b>This one: {{ $work->response() }}</b>@endif</p>
+    <p class="card-foot">@if ($work->response() !== null)<b>This one: @told($work->response())</b>@endif</p>
 </section>

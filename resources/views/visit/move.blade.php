@@ -50,8 +50,8 @@
         @if ($work->foretold() !== [])
             <table class="foretold"><caption>{{ $work->isTurned() ? ucfirst($work->turns($work->value)).' would give'
                 : 'It would give' }}</caption>
-                @if ($work->coilUse() !== '')<tfoot><tr><td colspan="4"
-                    class="coil-use">{{ $work->coilUse() }}</td></tr></tfoot>@endif
+                @if ($work->coilUse() !== null)<tfoot><tr><td colspan="4"
+                    class="coil-use">@told($work->coilUse())</td></tr></tfoot>@endif
                 @foreach ($work->foretold() as $row)<tr><th scope="row">{{ $row[0] }}</th><td>{{ $row[1] }}
                     →</td><td><b>{{ $row[2] }}</b></td><td class="soft">{{ $row[3] }}</td></tr>@endforeach
             </table>
@@ -60,7 +60,7 @@
                 was not read.</p>
         @endif
     </div>
-    @foreach ($work->warnings() as $warning)<p class="hint">◐ {{ $warning }}</p>@endforeach
+    @foreach ($work->warnings() as $warning)<p class="hint">◐ @told($warning)</p>@endforeach
     @foreach ($work->cautions() as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
     @if ($work->isTurned() && $page->openCard() === null)
     @php($which = $work->part->name())
@@ -75,7 +75,7 @@
         @endforeach
     </details>
     @endif
-    <p class="card-foot">@if ($work->response() !== '')<b>This one: {{ $work->response() }}</b>@endif
+    <p class="card-foot">@if ($work->response() !== null)<b>This one: @told($work->response())</b>@endif
         {{ $work->proposal() }}
         @if ($work->allTheWayBack() !== null)
             <x-entry :page="$page" kind="move" :key="$work->control->value" :part="$work->part"

@@ -8,6 +8,7 @@ use Metrum\Data\Knowledge;
 use Metrum\Language\Reason;
 use Metrum\Language\Sentence;
 use Metrum\Language\Several;
+use Metrum\Language\WorkReason;
 use Metrum\Quantity\Magnitude;
 use Metrum\Quantity\Unit;
 use Metrum\Quantity\Units;
@@ -16,15 +17,16 @@ use PHPUnit\Framework\TestCase;
 /** What is said, and how it reads for somebody: in that reader's units, and nobody else's. */
 final class SentenceTest extends TestCase
 {
-    public function test_every_reason_has_one_text_and_every_text_its_reason(): void
+    public function test_every_meaning_has_one_text_and_every_text_its_meaning(): void
     {
-        self::assertSame(array_column(Reason::cases(), 'value'), Knowledge::file('sentences')->keys());
+        $meant = array_column([...Reason::cases(), ...WorkReason::cases()], 'value');
+        self::assertSame($meant, Knowledge::file('sentences')->keys());
     }
 
     public function test_no_text_writes_an_amount_that_another_reader_would_have_in_other_units(): void
     {
         $amount = '/\d\s*(?:°C|°F|K|kPa|bar|psi|kg|g|lb|min|%)(?!\w)/u';
-        foreach (Reason::cases() as $reason) {
+        foreach ([...Reason::cases(), ...WorkReason::cases()] as $reason) {
             self::assertDoesNotMatchRegularExpression($amount, Knowledge::file('sentences')->text($reason->value));
         }
     }

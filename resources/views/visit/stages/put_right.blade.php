@@ -12,7 +12,7 @@
                 <td>{{ $row[0] }}</td><td>{{ $row[1] }}</td><td>{{ $row[2] }}</td></tr>@endforeach</table>
     </figure>
 @endif
-@if ($page->work()->story->toRead() !== '')
+@if ($page->work()->story->toRead() !== [])
     <section aria-labelledby="h-again"><h2 id="h-again">Read again</h2>
         <div class="cells row">@foreach ($page->controls->cellsAgain() as $cell)@include('visit.cell')@endforeach</div>
     </section>

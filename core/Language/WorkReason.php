@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Language;
+
+/** What is told of work: what was moved, what came of it, what a charge shows. In data/sentences.json, as reasons are. */
+enum WorkReason: string implements Message
+{
+    // What was moved, and what came of it.
+    case MoveMade = 'move_made';
+    case MoveMadeBy = 'move_made_by';
+    case OfPart = 'of_part';
+    case AllTheSame = 'all_the_same';
+    case TurnedOut = 'turned_out';
+    case TurnedIn = 'turned_in';
+    case MassTaken = 'mass_taken';
+    case MassAdded = 'mass_added';
+    case SetTo = 'set_to';
+    case MoveAlone = 'move_alone';
+    case MoveNotRead = 'move_not_read';
+    case MoveCame = 'move_came';
+    case MoveCameWith = 'move_came_with';
+    case FigureCompared = 'figure_compared';
+    case MadeTogether = 'made_together';
+    case ReadLater = 'read_later';
+    case MoveAt = 'move_at';
+    case MoveAtCame = 'move_at_came';
+    case SlopeATurn = 'slope_a_turn';
+    case SlopeAKilogram = 'slope_a_kilogram';
+    case OneMove = 'one_move';
+    case SeveralMoves = 'several_moves';
+    case TwinAloneSays = 'twin_alone_says';
+    case CoilUsed = 'coil_used';
+    case TurnedBack = 'turned_back';
+    case WentPast = 'went_past';
+    case RegulatorCreeps = 'regulator_creeps';
+
+    // What is told of a charge.
+    case ChargeShared = 'charge_shared';
+    case ChargeSilent = 'charge_silent';
+    case ChargeUnsized = 'charge_unsized';
+    case ChargeUntold = 'charge_untold';
+    case ByScaleAndTwin = 'by_scale_and_twin';
+    case ByTheTwin = 'by_the_twin';
+    case ByScaleAndTwinFirst = 'by_scale_and_twin_first';
+    case ByTheTwinFirst = 'by_the_twin_first';
+    case MoreOrLess = 'more_or_less';
+    case ChargeUnsealed = 'charge_unsealed';
+    case ChargeRight = 'charge_right';
+    case ChargeMissing = 'charge_missing';
+    case ChargeTooMuch = 'charge_too_much';
+    case UntilGlassClears = 'until_glass_clears';
+    case UntilSuperheatStands = 'until_superheat_stands';
+    case NoWayButThePlate = 'no_way_but_the_plate';
+    case WhatCouldTakeIt = 'what_could_take_it';
+    case ReceiverFillsUnseen = 'receiver_fills_unseen';
+    case CondenserFloodsInCold = 'condenser_floods_in_cold';
+    case ColdOilTakesIt = 'cold_oil_takes_it';
+    case ScaleDeceives = 'scale_deceives';
+    case CoilHeldShort = 'coil_held_short';
+    case KneeBeforeAnything = 'knee_before_anything';
+    case KneeAt = 'knee_at';
+    case KneeInAll = 'knee_in_all';
+    case NoKneeYet = 'no_knee_yet';
+}

@@ -30,7 +30,8 @@
                 @if ($page->pages > 1)<nav class="pager" aria-label="Pages of the ledger">
                     @if ($page->newer() !== null)<a
                     class="btn quiet" href="{{ route('stock', ['page' => $page->newer()]) }}">Newer</a>@endif
-                    <span>{{ $page->page }} of {{ $page->pages }}</span> @if ($page->older() !== null)<a
+                    <span>{{ $page->page }} of {{ $page->pages }}</span>
+                    @if ($page->older() !== null)<a
                     class="btn quiet" href="{{ route('stock', ['page' => $page->older()]) }}">Older</a>@endif</nav>@endif
             @endif
         </section>

@@ -32,7 +32,8 @@
                     class="btn quiet" href="{{ route('stock', ['page' => $page->newer()]) }}">Newer</a>@endif
                     <span>{{ $page->page }} of {{ $page->pages }}</span>
                     @if ($page->older() !== null)<a
-                    class="btn quiet" href="{{ route('stock', ['page' => $page->older()]) }}">Older</a>@endif</nav>@endif
+                    class="btn quiet" href="{{ route('stock', ['page' => $page->older()]) }}">Older</a>@endif
+                </nav>@endif
             @endif
         </section>
     </main>

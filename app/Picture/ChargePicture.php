@@ -212,7 +212,11 @@ final class ChargePicture
         return $model->charge($right - ($this->charging->log->added() + $estimate->missing - $added), $estimate->size);
     }
 
-    /** @return ?array{x: float, from: float, width: float, textX: float, text: string} where the right charge lies, and how surely */
+    /**
+     * Where the right charge lies, and how surely.
+     *
+     * @return ?array{x: float, from: float, width: float, textX: float, text: string}
+     */
     public function aimed(): ?array
     {
         $aim = $this->aim();

@@ -229,7 +229,11 @@ final class Strip
         return array_slice($this->dots(), -1);
     }
 
-    /** @return ?array{x: float, y: float, top: float, bottom: float, text: string} what the last move is foretold to do */
+    /**
+     * What the last move is foretold to do.
+     *
+     * @return ?array{x: float, y: float, top: float, bottom: float, text: string}
+     */
     public function foretold(): ?array
     {
         $pending = $this->pending();

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Language;
 
-/** What is told of work: what was moved, what came of it, what a charge shows. In data/sentences.json, as reasons are. */
+/** What is told of work: what was moved, what came of it, what a charge shows. Texts in data/sentences.json. */
 enum WorkReason: string implements Message
 {
     // What was moved, and what came of it.

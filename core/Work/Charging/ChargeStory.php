@@ -74,8 +74,9 @@ final readonly class ChargeStory
     /** Where refrigerant may go that changes nothing. */
     private function whatTakesIt(): Sentence
     {
+        $circuit = $this->assessment->present()->chapter->findings->circuit;
         $places = array_filter([
-            $this->assessment->present()->chapter->findings->circuit->hasReceiver() ? WorkReason::ReceiverFillsUnseen : null,
+            $circuit->hasReceiver() ? WorkReason::ReceiverFillsUnseen : null,
             $this->around->floods() ? WorkReason::CondenserFloodsInCold : null,
             $this->around->isCool() ? WorkReason::ColdOilTakesIt : null,
             WorkReason::ScaleDeceives,

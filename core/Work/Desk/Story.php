@@ -64,9 +64,9 @@ final readonly class Story
         $row = Control::from($move->content->key)->row();
         [$main, $change] = $this->read($account);
         if ($main === null || $change === null) {
-            $isWaitedFor = $row->figures !== [];
+            $reason = $row->figures === [] ? WorkReason::MoveAlone : WorkReason::MoveNotRead;
 
-            return Sentence::of($isWaitedFor ? WorkReason::MoveNotRead : WorkReason::MoveAlone, move: PlantMoved::said($move));
+            return Sentence::of($reason, move: PlantMoved::said($move));
         }
         $isJoint = $account->came->joint !== [];
         $says = $row->says($account->outcome->value);
@@ -105,7 +105,7 @@ final readonly class Story
             );
     }
 
-    /** @return array{?FigureForecast, ?float} the figure that tells, and its change; null where it was not read again */
+    /** @return array{?FigureForecast, ?float} the figure that tells, and its change; null where not read again */
     private function read(Account $account): array
     {
         $main = $account->outcome === MoveOutcome::NotRead ? null : $account->forecast?->telling();

@@ -112,6 +112,16 @@ final class HouseTest extends TestCase
     }
 
     /** Two things of one name are told apart by a path that nobody reads; a table is named as what it keeps. */
+    /** A script without an ending is not found by the analysis: one that is not named would break unseen. */
+    public function test_each_bench_is_looked_at_by_the_analysis(): void
+    {
+        $root = dirname(__DIR__, 2);
+        $looked = (string) file_get_contents($root.'/phpstan-tests.neon');
+        foreach (array_filter((array) glob($root.'/bench/*'), is_file(...)) as $script) {
+            self::assertStringContainsString("\n        - bench/".basename((string) $script)."\n", $looked);
+        }
+    }
+
     public function test_a_name_stands_once_in_the_house(): void
     {
         $at = [];

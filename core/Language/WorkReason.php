@@ -27,7 +27,7 @@ enum WorkReason: string implements Message
     case MoveAt = 'move_at';
     case MoveAtCame = 'move_at_came';
     case SlopeATurn = 'slope_a_turn';
-    case SlopeAKilogram = 'slope_a_kilogram';
+    case SlopeForMass = 'slope_for_mass';
     case OneMove = 'one_move';
     case SeveralMoves = 'several_moves';
     case TwinAloneSays = 'twin_alone_says';

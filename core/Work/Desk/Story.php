@@ -192,18 +192,21 @@ final readonly class Story
             return null;
         }
         $isTurned = $control->row()->field?->kind === QuantityKind::Turns;
-
-        return Sentence::of(
-            $isTurned ? WorkReason::SlopeATurn : WorkReason::SlopeAKilogram,
-            slope: Magnitude::difference($response->slope)->bare(),
-            deviation: Magnitude::difference($response->deviation),
-            moves: $response->pairs === 1
+        $with = [
+            'slope' => Magnitude::difference($response->slope)->bare(),
+            'deviation' => Magnitude::difference($response->deviation),
+            'moves' => $response->pairs === 1
                 ? Sentence::of(WorkReason::OneMove)
                 : Sentence::of(WorkReason::SeveralMoves, count: Magnitude::count($response->pairs)),
-            twin: $response->forecasts === null
+            'twin' => $response->forecasts === null
                 ? Sentence::of(Reason::Nothing)
                 : Sentence::of(WorkReason::TwinAloneSays, slope: Magnitude::difference($response->forecasts)->bare()),
-        );
+        ];
+
+        // What a kilogram does; who reads pounds is told of as much in pounds.
+        return $isTurned
+            ? Sentence::of(WorkReason::SlopeATurn, ...$with)
+            : Sentence::of(WorkReason::SlopeForMass, ...$with, mass: Magnitude::mass(1.0)->ruled());
     }
 
     /** What a turn of the valve gains in coil, beside what it risks (V-06); null where nothing can be told. */

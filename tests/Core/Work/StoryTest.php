@@ -117,6 +117,16 @@ final class StoryTest extends TestCase
         self::assertNull(self::story([])->response(Control::ValveTurn, PartId::circuit()));
     }
 
+    public function test_what_a_charge_did_is_said_of_the_readers_mass(): void
+    {
+        $hand = ChargeHand::cabinet(0.62)->look()->read()->add(0.05, minutes: 2)->wait()->look()->read();
+        $response = (new Story($hand->work()))->response(Control::Charge, PartId::circuit());
+        self::assertNotNull($response);
+
+        self::assertMatchesRegularExpression('/^[−\d.]+ ± [\d.]+ K for 1 kg, by 1 move/u', $response->in(new Units()));
+        self::assertStringContainsString(' for 2.2 lb, ', $response->in(new Units(mass: Unit::Pound)));
+    }
+
     public function test_a_charge_is_told_with_what_is_missing_and_where_the_knee_is(): void
     {
         $hand = ChargeHand::cabinet(0.62)->look()->read();

@@ -59,10 +59,11 @@ final readonly class InstallationReader
         $system->only([...self::shared(SystemKey::cases()), SystemKey::Kind->value, CircuitReader::ATMOSPHERE]);
         $high = $this->highSide($system, $top->section('design'));
         $atmosphere = $this->words->atmosphere($system);
+        $kind = $system->word(SystemKey::Kind->value, Kind::class);
         $groups = $this->groups($top);
         $known = [];
         foreach ($top->rows('circuits') as $place => $row) {
-            $known[] = $this->branch($row, $place + 1, $groups);
+            $known[] = $this->branch($row, $place + 1, $groups, $kind);
         }
         if ($known === []) {
             $top->refuse('circuits', 'missing; a plant has one at least');
@@ -138,8 +139,11 @@ final readonly class InstallationReader
         );
     }
 
-    /** @param  non-empty-array<string, SuctionGroup>  $groups */
-    private function branch(Section $row, int $number, array $groups): Branch
+    /**
+     * @param  non-empty-array<string, SuctionGroup>  $groups
+     * @param  ?Kind  $kind  what circuits of this plant are that do not say it themselves
+     */
+    private function branch(Section $row, int $number, array $groups, ?Kind $kind): Branch
     {
         $row->only([...self::OF_CIRCUIT, ...$this->besides]);
         $part = $this->part($row, PartKind::Circuit, $number);
@@ -159,7 +163,7 @@ final readonly class InstallationReader
             $groups[$this->groupOf($row, $groups)]->part,
             $this->coils($row, $part, $of(DesignKey::EvaporatorTd)),
             new Load(
-                $system->word(SystemKey::Kind->value, Kind::class),
+                $system->word(SystemKey::Kind->value, Kind::class) ?? $kind,
                 $system->word(SystemKey::BoxControl->value, BoxControl::class),
                 $system->word(SystemKey::Defrost->value, DefrostKind::class),
                 $of(DesignKey::BoxSetPoint),

@@ -8,6 +8,8 @@ use Metrum\Data\Refused;
 use Metrum\Exchange\VisitReader;
 use Metrum\Exchange\VisitWriter;
 use Metrum\Findings\Chapters;
+use Metrum\Installation\Branch;
+use Metrum\Installation\Kind;
 use Metrum\Installation\PartId;
 use Metrum\Knowledge\Reading;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -51,6 +53,18 @@ final class PartsFileTest extends TestCase
             ],
         ],
     ];
+
+    public function test_circuits_are_of_the_plants_kind_unless_they_say_another(): void
+    {
+        $plant = ['system' => ['kind' => 'rack_circuit_low'] + self::PLANT['system']] + self::PLANT;
+        $plant['circuits'][] = ['system' => ['metering' => 'txv']];
+        $read = VisitReader::visit(json_encode($plant, JSON_THROW_ON_ERROR))->plant;
+
+        self::assertSame(
+            [Kind::CaseMedium, Kind::WalkInCooler, Kind::RackCircuitLow],
+            array_map(static fn (Branch $one): ?Kind => $one->load->kind, $read->branches),
+        );
+    }
 
     public function test_facts_name_their_part(): void
     {
@@ -127,6 +141,10 @@ final class PartsFileTest extends TestCase
         yield 'not a circuit' => [
             ['part' => 'compressor 1'] + self::PLAIN,
             'part: "compressor 1" was given; a circuit',
+        ];
+        yield 'no such kind' => [
+            ['system' => ['kind' => 'spaceship'] + self::PLANT['system']] + self::PLANT,
+            'system.kind: "spaceship" was given; possible is walk_in_cooler',
         ];
         yield 'no such circuit' => [
             ['part' => 'circuit 9', 'circuits' => [self::PLANT['circuits'][0]]] + self::PLANT,

@@ -31,25 +31,42 @@ final readonly class Magnitude
     /** The same without decimals. */
     public function whole(): self
     {
-        return new self($this->si, $this->kind, true, $this->isRule, $this->isBare);
+        return $this->told(isWhole: true);
     }
 
     /** The same as a rule says it: "7 K", where "7.0 K" would be measured. */
     public function ruled(): self
     {
-        return new self($this->si, $this->kind, $this->isWhole, true, $this->isBare);
+        return $this->told(isRule: true);
     }
 
     /** The same without its unit, as the first of a span has it. */
     public function bare(): self
     {
-        return new self($this->si, $this->kind, $this->isWhole, $this->isRule, true);
+        return $this->told(isBare: true);
     }
 
     /** The same as a change: "+1.2 K". */
     public function signed(): self
     {
-        return new self($this->si, $this->kind, $this->isWhole, $this->isRule, $this->isBare, true);
+        return $this->told(isSigned: true);
+    }
+
+    /** The same, with what is named besides. */
+    private function told(
+        bool $isWhole = false,
+        bool $isRule = false,
+        bool $isBare = false,
+        bool $isSigned = false,
+    ): self {
+        return new self(
+            $this->si,
+            $this->kind,
+            $this->isWhole || $isWhole,
+            $this->isRule || $isRule,
+            $this->isBare || $isBare,
+            $this->isSigned || $isSigned,
+        );
     }
 
     /** @param  float  $kelvin  a difference */
@@ -80,6 +97,12 @@ final readonly class Magnitude
     public static function minutes(float $seconds): self
     {
         return new self($seconds, QuantityKind::Duration, true);
+    }
+
+    /** @param  float  $seconds  that are still waited for: a minute begun counts whole */
+    public static function minutesLeft(float $seconds): self
+    {
+        return self::minutes(60 * ceil($seconds / 60));
     }
 
     public static function count(float $count): self

@@ -66,7 +66,7 @@ final readonly class MayMove
         $left = $this->secondsLeft($control, $part, $at);
         if ($left > 0.0) {
             throw NotAFact::said(
-                Sentence::of(Reason::NotAnswered, left: Magnitude::minutes(60 * ceil($left / 60))),
+                Sentence::of(Reason::NotAnswered, left: Magnitude::minutesLeft($left)),
             );
         }
         $fails = $control === Control::Charge

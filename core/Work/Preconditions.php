@@ -76,7 +76,7 @@ final readonly class Preconditions
         return $left > 0.0
             ? Requirement::fails(
                 Reason::Settled,
-                Sentence::of(Reason::ClockLeft, left: Magnitude::minutes(60 * ceil($left / 60))),
+                Sentence::of(Reason::ClockLeft, left: Magnitude::minutesLeft($left)),
                 Reading::MinutesSinceDisturbance,
             )
             : $this->seen->settled();

@@ -21,6 +21,7 @@ use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\HouseRule;
 use Metrum\Knowledge\Reading;
+use Metrum\Language\Heading;
 use Metrum\Log\Fact;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unanswerable;
@@ -248,7 +249,7 @@ final class Values
         $search = SearchLog::search($this->assessment);
         $names = static fn (LeakPlace ...$places): string => implode(
             ', ',
-            array_map(static fn (LeakPlace $one): string => lcfirst($one->label), $places),
+            array_map(static fn (LeakPlace $one): string => Heading::within($one->label), $places),
         );
         $next = $search->next();
 

@@ -16,6 +16,7 @@ use Metrum\Installation\DesignKey;
 use Metrum\Installation\PartId;
 use Metrum\Knowledge\HouseRule;
 use Metrum\Knowledge\Reading;
+use Metrum\Language\Heading;
 use Metrum\Language\Reason;
 use Metrum\Language\Sentence;
 use Metrum\Language\Several;
@@ -233,7 +234,7 @@ final readonly class ChargingGate
             : Sentence::of(
                 Reason::OnlyChanceBeside,
                 chance: $share,
-                other: lcfirst($this->verdict()->nameOf($other)),
+                other: Heading::within($this->verdict()->nameOf($other)),
                 of: Magnitude::share($other->probability),
             );
         $isFull = Ailment::of($suspects[0]->fault)->isSurplus() &&

@@ -15,6 +15,7 @@ use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Word;
+use Metrum\Language\Heading;
 use Metrum\Language\Reason;
 use Metrum\Language\Sentence;
 use Metrum\Quantity\Celsius;
@@ -141,7 +142,7 @@ final readonly class TakingGate
             Sentence::of(
                 Reason::OnlyChanceBeside,
                 chance: $share,
-                other: lcfirst($verdict->nameOf($first)),
+                other: Heading::within($verdict->nameOf($first)),
                 of: Magnitude::share($first->probability),
             ),
             Reading::CondenserOutletTemperature,

@@ -8,6 +8,7 @@ use Metrum\Card\Card;
 use Metrum\Installation\PartId;
 use Metrum\Knowledge\Hazard;
 use Metrum\Knowledge\Reading;
+use Metrum\Language\Heading;
 use Metrum\Language\Reason;
 use Metrum\Language\Sentence;
 use Metrum\Quantity\Magnitude;
@@ -30,7 +31,10 @@ final readonly class OpenItems
 
         return array_values(array_filter([
             ...array_map(
-                static fn (Hazard $one): Sentence => Sentence::of(Reason::Danger, hazard: lcfirst($one->label())),
+                static fn (Hazard $one): Sentence => Sentence::of(
+                    Reason::Danger,
+                    hazard: Heading::within($one->label()),
+                ),
                 $leaving->hazards(),
             ),
             ...array_map(static fn (array $one): Sentence => self::touched(...$one), $leaving->touched()),
@@ -57,7 +61,7 @@ final readonly class OpenItems
 
     private static function begun(Card $card): Sentence
     {
-        return Sentence::of(Reason::BegunNotFinished, card: lcfirst($card->name));
+        return Sentence::of(Reason::BegunNotFinished, card: Heading::within($card->name));
     }
 
     private function boxOff(): ?Sentence

@@ -12,6 +12,7 @@ use Metrum\Knowledge\CompressorStop;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Reading;
+use Metrum\Language\Heading;
 use Metrum\Language\Reason;
 use Metrum\Language\Sentence;
 use Metrum\Language\Several;
@@ -37,7 +38,7 @@ final readonly class OwnerText
     public function wrong(): array
     {
         $complaints = array_map(
-            static fn (Complaint $one): string => lcfirst($one->label()),
+            static fn (Complaint $one): string => Heading::within($one->label()),
             $this->view->complaints(),
         );
 
@@ -105,9 +106,9 @@ final readonly class OwnerText
             ))),
             FoundAs::NotLookedAt => Sentence::of(Reason::NothingMeasured),
             FoundAs::NothingSeen => Sentence::of(Reason::NothingPoints),
-            FoundAs::Uncertain => Sentence::of(Reason::CauseUncertain, fault: lcfirst($fault)),
+            FoundAs::Uncertain => Sentence::of(Reason::CauseUncertain, fault: Heading::within($fault)),
             FoundAs::Sure => Sentence::plain($fault),
-            FoundAs::Likely => Sentence::of(Reason::MostLikely, fault: lcfirst($fault)),
+            FoundAs::Likely => Sentence::of(Reason::MostLikely, fault: Heading::within($fault)),
         };
         $isSaid = in_array($found, [FoundAs::Proven, FoundAs::NotLookedAt], true) || $verdict->settled->isOpen();
 
@@ -171,7 +172,7 @@ final readonly class OwnerText
     {
         $work = new LeakWork($this->desk->assessment);
         $places = implode(', ', array_map(
-            static fn (LeakPlace $one): string => lcfirst($one->label),
+            static fn (LeakPlace $one): string => Heading::within($one->label),
             $work->places(),
         ));
         $at = $places === ''
@@ -219,7 +220,7 @@ final readonly class OwnerText
                 LeftAs::Sound => Sentence::of(Reason::LeftSound),
                 LeftAs::SoundButMissed => Sentence::of(Reason::LeftSoundMissed),
                 LeftAs::NoFaultSeen => Sentence::of(Reason::LeftNoFault),
-                LeftAs::StillWrong => Sentence::of(Reason::LeftStillWrong, fault: lcfirst($fault)),
+                LeftAs::StillWrong => Sentence::of(Reason::LeftStillWrong, fault: Heading::within($fault)),
                 LeftAs::Unknown => Sentence::of(Reason::LeftUnknown),
             },
         ];
@@ -233,7 +234,7 @@ final readonly class OwnerText
 
         return match (true) {
             $wrong !== null => Sentence::plain(FaultCatalogue::entry($wrong)->whatWeDo),
-            $check !== null => Sentence::of(Reason::NextLook, check: lcfirst($check->title())),
+            $check !== null => Sentence::of(Reason::NextLook, check: Heading::within($check->title())),
             default => null,
         };
     }

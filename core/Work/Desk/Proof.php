@@ -7,6 +7,7 @@ namespace Metrum\Work\Desk;
 use Metrum\Findings\Mark;
 use Metrum\Knowledge\Band;
 use Metrum\Knowledge\Control;
+use Metrum\Language\Heading;
 use Metrum\Language\Reason;
 use Metrum\Language\Sentence;
 use Metrum\Language\Several;
@@ -98,7 +99,10 @@ final readonly class Proof
             Missing::ClockRuns => Sentence::of(Reason::ClockRuns),
             Missing::NotSettled => Sentence::of(Reason::Listed, all: Several::apart($this->reasons)),
             Missing::NotTimed => Sentence::of(Reason::NotTimed),
-            Missing::NotDated => Sentence::of(Reason::DateALook, what: lcfirst((string) $this->changed?->label())),
+            Missing::NotDated => Sentence::of(
+                Reason::DateALook,
+                what: Heading::within((string) $this->changed?->label()),
+            ),
         };
     }
 

@@ -31,6 +31,15 @@ final class SentenceTest extends TestCase
         }
     }
 
+    public function test_an_amount_told_one_way_keeps_the_ways_named_before(): void
+    {
+        $metric = new Units();
+
+        self::assertSame('+1.2', Magnitude::difference(1.2)->signed()->bare()->in($metric));
+        self::assertSame('+7 K', Magnitude::difference(7.0)->signed()->ruled()->in($metric));
+        self::assertSame('3 min', Magnitude::minutesLeft(121.0)->in($metric));
+    }
+
     public function test_an_amount_is_told_in_the_readers_units(): void
     {
         $said = Sentence::of(Reason::PullDownFirst, above: Magnitude::difference(5.0));

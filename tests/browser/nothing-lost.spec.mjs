@@ -247,17 +247,31 @@ test.describe('on a network', () => {
     await expect(page.locator('#line-state')).toBeHidden();
   });
 
-  test('left before the device has kept an entry, what was typed is there again', async ({ page }) => {
-    await page.addInitScript(() => {
-      // A device so slow that it never says whether it has kept anything.
+  test('a page that is left before the device has kept its entries loses none, and sends each once', async ({ page }) => {
+    await page.evaluate(() => {
+      // A device so slow that it keeps nothing before the page is gone.
+      IDBObjectStore.prototype.add = IDBObjectStore.prototype.get;
       IDBRequest.prototype.addEventListener = () => {};
     });
-    await page.reload();
-    await page.locator('#line').fill('frost on the coil');
-    await page.locator('#line').press('Enter');
+    await line(page, 'frost on the coil');
+    await enter(page, 'box_temperature_c', '4.5');
     await expect(page.locator('#line')).toHaveValue('');
     await page.reload();
-    await expect(page.locator('#line')).toHaveValue('frost on the coil');
+    await expect(page.locator('#line')).toHaveValue('');
+    await readings(page, visit).toEqual({ box_temperature_c: 4.5 });
+    await sentAll(page);
+    await page.goto(`${visit}/report`);
+    await expect(page.getByText('frost on the coil')).toHaveCount(1);
+  });
+
+  test('a tap is not lost in a reload that follows it at once', async ({ page }) => {
+    await page.goto(`${visit}/box`);
+    await page.evaluate(() => {
+      document.getElementById('choice-doors-leaking').click();
+      window.location.reload();
+    });
+    await expect(page.locator('#choice-doors-leaking')).toHaveAttribute('aria-pressed', 'true');
+    await expect.poll(async () => (await fileOf(page, visit)).observations ?? {}).toEqual({ doors: 'leaking' });
   });
 
   test('two devices write into one visit', async ({ page, browser, baseURL }) => {

@@ -3,6 +3,7 @@
 import { clockLine, heardClock } from './clock.js';
 import { about, entryOf, formAbout, inputOf, isDeed, paint, press, restore } from './control.js';
 import { entered, isTyped, letGoOfDraft, startDrafts } from './drafts.js';
+import * as journal from './journal.js';
 import { lengthOf, merge, startMerging } from './merge.js';
 import * as outbox from './outbox.js';
 import * as page from './page.js';
@@ -68,7 +69,8 @@ function enter(form, button) {
     document.getElementById('line-meaning').replaceChildren();
   }
   form.closest('details.menu')?.removeAttribute('open');
-  // Left before the device has kept it, the page still has the draft.
+  // Where it cannot be noted, the draft stays until the device has kept the entry.
+  if (journal.note(entry)) letGoOfDraft(form);
   outbox.make(entry).then(() => letGoOfDraft(form));
 }
 
@@ -139,7 +141,7 @@ export function startEntries() {
   document.getElementById('no-script')?.remove();
   const half = [...document.querySelectorAll('form.cell[data-entry]')].find(isTyped);
   if (half) inputOf(half).focus();
-  show();
+  outbox.recover().then(show);
   // Asked for while the page before it still sent, this one was drawn without what was taken since.
   if (lengthOf(document) < outbox.lengthTaken(page.visit())) refresh();
   outbox.start();

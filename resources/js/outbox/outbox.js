@@ -2,6 +2,7 @@
 // All tabs share it; the one that holds the lock sends for all.
 
 import { LINE } from './control.js';
+import * as journal from './journal.js';
 import * as page from './page.js';
 import { send } from './sender.js';
 import * as store from './store.js';
@@ -105,6 +106,7 @@ export function pump() {
  */
 export async function make(entry) {
   await store.add({ ...entry, state: 'waiting', why: null });
+  journal.strike(entry);
   const isOwn = (one) => (entry.control === LINE ? one.order === entry.mends : one.control === entry.control);
   const answered = (one) => one.state === 'refused' && one.visit === entry.visit && isOwn(one);
   for (const one of (await store.all()).filter(answered)) {
@@ -124,6 +126,13 @@ export async function resend(entry) {
   await store.put({ ...entry, state: 'waiting', why: null });
   changed();
   pump();
+}
+
+/** Takes what was made on pages that were left before the device had kept it. */
+export async function recover() {
+  for (const entry of journal.noted()) {
+    await make(entry);
+  }
 }
 
 export function start() {

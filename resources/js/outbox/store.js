@@ -38,10 +38,13 @@ export async function device() {
   }
 }
 
-/** Keeps a new entry; where the device cannot, the page does. */
+/** Keeps a new entry, once; where the device cannot, the page does. */
 export async function add(entry) {
   try {
-    await (await opened()).add(STORE, entry);
+    const held = (await opened()).transaction(STORE, 'readwrite');
+    const isKnown = (await held.store.getAll()).some((one) => one.id === entry.id);
+    if (!isKnown) await held.store.add(entry);
+    await held.done;
   } catch {
     count += 1;
     unkept.push({ ...entry, order: `page ${count}` });

@@ -12,10 +12,10 @@ final class NotWritable extends ServiceUnavailableHttpException
 
     private const SECONDS = 5;
 
-    private const SAID = 'Nothing can be saved just now. What was saved is not harmed; try again in a moment.';
+    private const SAID = 'Saving is not possible right now. Saved entries are safe. Try again in a moment.';
 
-    private const BROUGHT_BACK = 'A copy of the logbook is being brought back. Nothing is saved meanwhile; '.
-        'what you entered waits, try again in a moment.';
+    private const BROUGHT_BACK = 'A backup is being restored. Nothing can be saved during that time; '.
+        'your entries are kept, try again in a moment.';
 
     /** What a full or read-only disk says of a file that was to be written. */
     private const OF_A_FILE =

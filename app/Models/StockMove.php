@@ -27,10 +27,10 @@ final class StockMove extends Model
 
     /** What can happen, and how it is said. */
     public const WHY = [
-        'bought' => 'filled when it came',
-        'counted' => 'weighed and counted anew',
-        'poured' => 'poured over',
-        'returned' => 'handed in',
+        'bought' => 'received full',
+        'counted' => 're-weighed',
+        'poured' => 'transferred',
+        'returned' => 'returned',
     ];
 
     protected $fillable = ['id', 'cylinder_id', 'user_id', 'kilograms', 'why', 'note', 'moved_at', 'taken_back_at'];

@@ -148,7 +148,7 @@ final readonly class BeforeAfter
                 static fn (string $one): bool => $one !== '',
             )).
                 ' '.$this->units->symbol($kind),
-            'wanted' => $band === null ? '' : 'wanted '.$this->units->span($band->low, $band->high, $kind),
+            'wanted' => $band === null ? '' : 'target '.$this->units->span($band->low, $band->high, $kind),
         ];
     }
 }

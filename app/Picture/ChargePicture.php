@@ -232,7 +232,7 @@ final class ChargePicture
             'from' => $from,
             'width' => max(2.0, $this->x($aim + $estimate->deviation) - $from),
             'textX' => min($this->x($aim), $this->right() - self::WORDS),
-            'text' => 'right at '.$this->units->signedMass($aim),
+            'text' => 'est. full at '.$this->units->signedMass($aim),
         ];
     }
 

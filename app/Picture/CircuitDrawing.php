@@ -161,17 +161,17 @@ final readonly class CircuitDrawing
 
         return 'Condenser '.
             $this->flooded()['text'].
-            ' full of liquid'.
+            ' flooded'.
             ($this->receiver ? ', receiver '.$this->level()['text'] : '').
             ', '.
             ($this->state->valveQuality > 0.002
-                ? self::percent($this->state->valveQuality).' gas before the valve'
-                : 'solid liquid before the valve').
-            ', valve '.
+                ? self::percent($this->state->valveQuality).' flash gas at the valve'
+                : 'full liquid at the valve').
+            ', expansion valve '.
             $this->opening().
-            ' open, coil wet over '.
+            ' open, coil '.
             $this->wet()['text'].
-            '.';
+            ' wetted.';
     }
 
     /** "37 g/s", "4.9 lb/min" */

@@ -135,7 +135,7 @@ final readonly class Course
                         $this->units->symbol(QuantityKind::Temperature);
             $rows[] = [
                 'place' => $place->label(),
-                'measured' => $value === null ? 'not measured' : $this->units->text($value, QuantityKind::Temperature),
+                'measured' => $value === null ? 'Not measured' : $this->units->text($value, QuantityKind::Temperature),
                 'expected' => $span,
             ];
         }

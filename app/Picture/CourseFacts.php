@@ -66,9 +66,9 @@ final readonly class CourseFacts
 
         return match (true) {
             $high && $low => null,
-            $low => 'The ambient temperature gives the expected run of the high side.',
-            $high => 'The box temperature gives the expected run of the coil.',
-            default => 'Box and ambient temperature give the expected run.',
+            $low => 'Enter ambient to see the expected high side.',
+            $high => 'Enter box temperature to see the expected coil.',
+            default => 'Enter box and ambient temperature to see expected values.',
         };
     }
 

@@ -100,7 +100,7 @@ final readonly class CourseGaps
             5.0,
         );
 
-        return $gap?->notBelow($wanted->low, 'not below '.$wanted->source, $this->settled);
+        return $gap?->notBelow($wanted->low, 'at least '.$wanted->source, $this->settled);
     }
 
     private function drier(): ?Gap

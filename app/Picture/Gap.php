@@ -134,7 +134,7 @@ final readonly class Gap
         return $this->name->value.
             ' '.
             $units->text($this->value, $this->quantity).
-            ', should be '.
+            ', expected '.
             $span.
             ' '.
             $units->symbol($this->quantity).

@@ -12,5 +12,5 @@ enum GapName: string
     case Td = 'TD';
     case Superheat = 'superheat';
     case LineGain = 'line gain';
-    case AtCompressor = 'at the compressor';
+    case AtCompressor = 'compressor superheat';
 }

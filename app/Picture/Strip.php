@@ -136,7 +136,7 @@ final class Strip
             'y' => $top,
             'height' => $bottom - $top,
             'bottom' => $bottom,
-            'text' => 'wanted '.$this->units->span($this->band->low, $this->band->high, $kind).' '.
+            'text' => 'target '.$this->units->span($this->band->low, $this->band->high, $kind).' '.
                 $this->units->symbol($kind),
         ];
     }
@@ -276,7 +276,7 @@ final class Strip
             $rows[] = [
                 $move === null ? 'As found' : (new PlantMoved())->line($move, $this->units),
                 date('H:i', $at),
-                $value === null || $kind === null ? 'not read' : $this->units->text($value, $kind),
+                $value === null || $kind === null ? 'not re-read' : $this->units->text($value, $kind),
             ];
         }
 

@@ -158,7 +158,7 @@ final readonly class WinterPicture
             ? null
             : [
                 'width' => max(0.0, $this->x($lost) - self::LEFT),
-                'text' => 'seal lost below '.$this->units->text($lost, QuantityKind::Temperature),
+                'text' => 'liquid seal lost below '.$this->units->text($lost, QuantityKind::Temperature),
             ];
     }
 

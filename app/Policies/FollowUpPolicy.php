@@ -14,7 +14,7 @@ final class FollowUpPolicy
     {
         return $followUp->user_id === $user->id || $user->isLead() || self::isThere($user, $followUp)
             ? Response::allow()
-            : Response::deny('This is a colleague’s promise. Start a visit at the circuit to take it over.');
+            : Response::deny('This follow-up belongs to a colleague. Start a visit on the circuit to take it over.');
     }
 
     private static function isThere(User $user, FollowUp $followUp): bool

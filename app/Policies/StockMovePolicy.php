@@ -13,6 +13,6 @@ final class StockMovePolicy
     {
         return $move->user_id === $user->id || $user->isLead()
             ? Response::allow()
-            : Response::deny('This weight is a colleague’s. They or a lead can take it back; weigh it anew instead.');
+            : Response::deny('This weighing belongs to a colleague. They or a lead can undo it; re-weigh it instead.');
     }
 }

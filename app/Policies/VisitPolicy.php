@@ -20,7 +20,7 @@ final class VisitPolicy
         if (! $visit->isOpen()) {
             $when = $visit->closed_at?->format('H:i, j M');
 
-            return Response::deny("This visit was closed at $when. Open it again to enter more.");
+            return Response::deny("This visit was closed at $when. Reopen it to add entries.");
         }
 
         return self::belongs($user, $visit);
@@ -43,13 +43,13 @@ final class VisitPolicy
 
     public function reopen(User $user, Visit $visit): Response
     {
-        return $user->isLead() ? Response::allow() : Response::deny('A lead opens a closed visit again.');
+        return $user->isLead() ? Response::allow() : Response::deny('Only a lead can reopen a closed visit.');
     }
 
     private static function belongs(User $user, Visit $visit): Response
     {
         return $visit->user_id === $user->id || $user->isLead()
             ? Response::allow()
-            : Response::deny('This visit is a colleague’s. Start one of your own on the circuit.');
+            : Response::deny('This visit belongs to a colleague. Start your own on this circuit.');
     }
 }

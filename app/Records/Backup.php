@@ -42,11 +42,11 @@ final readonly class Backup
     public function to(string $file): array
     {
         if (file_exists($file)) {
-            throw BackupFailed::because("$file is there already; nothing was written.");
+            throw BackupFailed::because("$file exists already; nothing was written.");
         }
         $folder = dirname($file);
         if (! is_dir($folder) || ! is_writable($folder)) {
-            throw BackupFailed::because("$folder is no folder that can be written to.");
+            throw BackupFailed::because("$folder is not a writable folder.");
         }
         $unfinished = $file.'.part';
         @unlink($unfinished);
@@ -57,7 +57,7 @@ final readonly class Backup
             @unlink($unfinished);
             throw $reason instanceof BackupFailed
                 ? $reason
-                : BackupFailed::because('The copy could not be written: '.$reason->getMessage());
+                : BackupFailed::because('The backup could not be written: '.$reason->getMessage());
         }
         rename($unfinished, $file);
 
@@ -80,8 +80,8 @@ final readonly class Backup
         if ($theirs !== $ours) {
             throw BackupFailed::because(
                 array_diff($theirs, $ours) !== []
-                    ? 'The copy is of a newer Metrum than this one; bring this one up to date first.'
-                    : 'The copy is of an older Metrum. Bring it back with that one, then update.',
+                    ? 'The backup is from a newer version of Metrum; update this one first.'
+                    : 'The backup is from an older version of Metrum. Restore it with that version, then update.',
             );
         }
         unset($copy);
@@ -118,7 +118,7 @@ final readonly class Backup
     private static function checked(string $file): array
     {
         if (! is_file($file) || filesize($file) === 0) {
-            throw BackupFailed::because("$file is no copy: it is missing or empty.");
+            throw BackupFailed::because("$file not a backup: file missing or empty");
         }
         try {
             $copy = self::opened($file);
@@ -129,13 +129,13 @@ final readonly class Backup
                 $rows[$table] = $copy->table($table)->count();
             }
         } catch (\PDOException $reason) {
-            throw BackupFailed::because("$file is no copy that can be read: ".$reason->getMessage());
+            throw BackupFailed::because("$file is not a readable backup: ".$reason->getMessage());
         }
         if ($said !== 'ok') {
-            throw BackupFailed::because("$file is harmed: $said");
+            throw BackupFailed::because("$file is damaged: $said");
         }
         if (! isset($rows['facts'], $rows['users'])) {
-            throw BackupFailed::because("$file is no copy of a Metrum logbook.");
+            throw BackupFailed::because("$file is not a backup of Metrum.");
         }
 
         return $rows;

@@ -44,9 +44,9 @@ final class CircuitSheet
         if (isset($choices[$given])) {
             $this->system[$key->value] = $key->isFlag() ? $given === 'yes' : $given;
         } elseif ($given !== '') {
-            $this->errors[$key->value] = $key->label().': that choice is not known.';
+            $this->errors[$key->value] = $key->label().': choose one of the options listed.';
         } elseif ($key === SystemKey::Refrigerant) {
-            $this->errors[$key->value] = 'The refrigerant is needed: every figure rests on it.';
+            $this->errors[$key->value] = 'Choose the refrigerant; every calculation needs it.';
         }
     }
 

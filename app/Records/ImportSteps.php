@@ -72,7 +72,7 @@ final readonly class ImportSteps
         } catch (Refused) {
             $import->update([
                 'checked' => $import->visits,
-                'refused' => ['file: it is no longer here; send it again'],
+                'refused' => ['file: file no longer on the server; upload it again'],
             ]);
 
             return;

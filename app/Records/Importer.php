@@ -82,7 +82,7 @@ final readonly class Importer
     {
         $takenAt = $findings->takenAt;
         if ($takenAt !== null && Carbon::parse($takenAt)->isAfter(Carbon::now()->addDay())) {
-            throw new Refused(['taken_at: "'.$takenAt.'" was given; it has not come yet']);
+            throw new Refused(['taken_at: got "'.$takenAt.'", which is in the future']);
         }
     }
 
@@ -182,7 +182,7 @@ final readonly class Importer
                 'name' => 'Imported visits',
                 'altitude_m' => abs($altitude) < self::NEAR_SEA_LEVEL ? 0.0 : $altitude,
             ],
-            ['place' => 'Visits that came as files'],
+            ['place' => 'Visits imported from files'],
         );
         $name = 'From file '.($findings->id ?? now()->format('j M H:i'));
 

@@ -100,10 +100,10 @@ final class LedgerFile
         $isJson = str_starts_with($text, '[') || str_starts_with($text, '{');
         $rows = $isJson ? self::readJson($text) : self::readCsv($text);
         if ($rows === []) {
-            throw new Refused(['file: no movement stands in it']);
+            throw new Refused(['file: contains no movement']);
         }
         if (count($rows) > self::MOST) {
-            throw new Refused(['file: '.count($rows).' movements; at most '.self::MOST.' are possible at once']);
+            throw new Refused(['file: '.count($rows).' movements; the limit is '.self::MOST.' per file']);
         }
 
         return $rows;
@@ -118,7 +118,7 @@ final class LedgerFile
         foreach (explode("\n", $text) as $i => $line) {
             if (! mb_check_encoding($line, 'UTF-8') || str_contains($line, "\0")) {
                 $number = $i + 1;
-                throw new Refused(["line $number: not UTF-8; save the file as UTF-8 and take it in again"]);
+                throw new Refused(["line $number: not UTF-8; save the file as UTF-8 and import it again"]);
             }
         }
     }
@@ -128,14 +128,14 @@ final class LedgerFile
     {
         $given = json_decode($text, true);
         if (! is_array($given)) {
-            throw new Refused(['file: begins like JSON and is none: '.json_last_error_msg()]);
+            throw new Refused(['file: not valid JSON: '.json_last_error_msg()]);
         }
         $rows = [];
         foreach (array_is_list($given) ? $given : [$given] as $i => $row) {
             $number = $i + 1;
             $rows[$number] = is_array($row)
                 ? self::named($row)
-                : throw new Refused(["row $number: an object is wanted"]);
+                : throw new Refused(["row $number: expected an object"]);
         }
 
         return $rows;
@@ -192,7 +192,7 @@ final class LedgerFile
         foreach (['at', 'kilograms'] as $wanted) {
             if (! in_array($wanted, $names, true)) {
                 throw new Refused([
-                    "line 1: no column \"$wanted\"; wanted are ".implode(', ', self::COLUMNS),
+                    "line 1: no column \"$wanted\"; required columns: ".implode(', ', self::COLUMNS),
                 ]);
             }
         }

@@ -71,7 +71,7 @@ final class LedgerImport
                 continue;
             }
             if (isset($facts[$fact->id]) && $this->content($facts[$fact->id]) !== $this->content($fact)) {
-                $this->reasons[] = "line $line, id: stands on line {$lines[$fact->id]} too, of another movement";
+                $this->reasons[] = "line $line, id: already on line {$lines[$fact->id]} for another movement";
             }
             $facts[$fact->id] = $fact;
             $lines[$fact->id] = $line;
@@ -204,16 +204,16 @@ final class LedgerImport
 
     private static function circuitRefused(?Circuit $circuit, string $where): ?string
     {
-        return $circuit === null ? 'where: no such circuit: '.Reasons::shown($where) : null;
+        return $circuit === null ? 'where: no circuit named '.Reasons::shown($where) : null;
     }
 
     private static function momentRefused(string $at): ?string
     {
         if (! VisitReader::isTime($at)) {
-            return 'at: '.Reasons::shown($at).' was given; a date and time that exists is wanted';
+            return 'at: '.'got '.Reasons::shown($at).', expected a date and time that exists';
         }
 
-        return new \DateTimeImmutable($at) > now() ? "at: $at has not come yet" : null;
+        return new \DateTimeImmutable($at) > now() ? "at: $at is in the future" : null;
     }
 
     private static function massRefused(mixed $kilograms): ?string
@@ -221,11 +221,11 @@ final class LedgerImport
         if (! is_numeric($kilograms) || (float) $kilograms === 0.0 || is_nan((float) $kilograms)) {
             $shown = Reasons::shown($kilograms);
 
-            return "kilograms: $shown was given; a number is wanted, below 0 for what came out";
+            return "kilograms: got $shown, expected a number (negative = recovered)";
         }
 
         return abs((float) $kilograms) > self::HEAVIEST
-            ? "kilograms: $kilograms was given; at most ".self::HEAVIEST.' are possible'
+            ? "kilograms: got $kilograms; the limit is ".self::HEAVIEST
             : null;
     }
 
@@ -238,14 +238,14 @@ final class LedgerImport
 
         return $can
             ? null
-            : "$name: ".Reasons::shown($kilograms).' was given; possible is 0 to '.(2 * self::HEAVIEST).', or nothing';
+            : "$name: ".'got '.Reasons::shown($kilograms).', expected 0 to '.(2 * self::HEAVIEST).', or nothing';
     }
 
     private static function purposeRefused(?ChargePurpose $purpose, string $given): ?string
     {
         $possible = implode(', ', array_column(ChargePurpose::cases(), 'value'));
 
-        return $purpose === null ? 'purpose: '.Reasons::shown($given)." was given; possible is $possible" : null;
+        return $purpose === null ? 'purpose: got '.Reasons::shown($given)."; allowed: $possible" : null;
     }
 
     /** @param  list<Fact>  $facts */

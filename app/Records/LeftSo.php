@@ -19,7 +19,7 @@ final readonly class LeftSo
 
     private const LONGEST = 240;
 
-    /** What the card "A find, confirmed" comes to where it is tight again. */
+    /** What the card "Confirm and repair a leak" comes to where it is tight again. */
     private const MENDED = 'mended';
 
     public function __construct(private Visit $visit, private User $user)
@@ -34,7 +34,7 @@ final readonly class LeftSo
             $this->noteMended($fact);
             $reason = $fact->content->text('reason');
             if ($fact->kind === FactKind::Restored && $reason !== '') {
-                $what = ucfirst(str_replace('_', ' ', $fact->content->key))." was left so, because $reason";
+                $what = ucfirst(str_replace('_', ' ', $fact->content->key))." left as is because $reason";
                 $due = Carbon::parse($fact->takenAt)->addWeeks(self::WEEKS)->startOfDay();
                 $id = Recorder::counted($fact->id, 1);
                 FollowUp::note($this->visit, $this->user, $due, mb_substr($what, 0, self::LONGEST), $id);
@@ -65,7 +65,7 @@ final readonly class LeftSo
         if ($added === [] || $added[0]->id !== $fact->id || $reason === '') {
             return;
         }
-        $what = "Search the leak: refrigerant was added before it was found, because $reason";
+        $what = "Search for the leak: refrigerant was added first because $reason";
         $due = Carbon::parse($fact->takenAt)->addWeeks(self::WEEKS)->startOfDay();
         $id = Recorder::counted($fact->id, 2);
         FollowUp::note($this->visit, $this->user, $due, mb_substr($what, 0, self::LONGEST), $id);

@@ -92,12 +92,12 @@ final readonly class Recorder
     {
         if (mb_strlen($typed) > self::LONGEST_LINE) {
             throw NotAFact::because(
-                'The line has '.mb_strlen($typed).' characters; '.self::LONGEST_LINE.' are possible.',
+                'The entry has '.mb_strlen($typed).' characters; the limit is '.self::LONGEST_LINE.'.',
             );
         }
         $said = (new QuickLine())->read($typed);
         if ($said === []) {
-            throw NotAFact::because('The line is empty.');
+            throw NotAFact::because('Type something first.');
         }
         $contents = array_map($this->meant(...), $said);
         $parts = array_map($this->partOf(...), $said);
@@ -120,7 +120,7 @@ final readonly class Recorder
     public function undo(Fact $fact, ?string $id = null): void
     {
         if (! $fact->rule()->canBeTakenBack()) {
-            throw NotAFact::because('That line of the log cannot be taken back.');
+            throw NotAFact::because('This entry cannot be undone.');
         }
         foreach ($this->visit->log()->facts as $one) {
             if ($one->kind === FactKind::Undo && $one->content->text('of') === $fact->id) {

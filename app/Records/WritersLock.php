@@ -65,12 +65,12 @@ final class WritersLock
     {
         $file =
             self::opened() ??
-            throw BackupFailed::because('The lock of the writers cannot be taken: '.config('database.writers_lock'));
+            throw BackupFailed::because('Cannot take the write lock: '.config('database.writers_lock'));
         $until = microtime(true) + $seconds;
         while (! flock($file, LOCK_EX | LOCK_NB)) {
             if (microtime(true) > $until) {
                 fclose($file);
-                throw BackupFailed::because("Somebody still writes after $seconds s; nothing was changed.");
+                throw BackupFailed::because("Someone is still writing after $seconds s; nothing was changed.");
             }
             usleep(self::POLL);
         }

@@ -21,10 +21,10 @@ final readonly class Advice
     public function licenceWords(): string
     {
         $class = $this->permits->licenceAsked();
-        $is = $class === 'R-744' ? 'works at very high pressures' : "is of safety class $class";
+        $is = $class === 'R-744' ? 'is a very high pressure refrigerant' : "is safety class $class";
 
-        return $this->judged->present()->circuit->refrigerant." $is: licence, tools and place are confirmed once a ".
-            'visit, before anything opens the circuit.';
+        return $this->judged->present()->circuit->refrigerant." $is: confirm licence, tools and work area once per ".
+            'visit before opening the circuit.';
     }
 
     /** @return list<string|Sentence> what to do about a suspect */
@@ -33,10 +33,10 @@ final readonly class Advice
         if ($this->permits->isAdviceHeldBack()) {
             $class = $this->permits->licenceAsked();
 
-            return ["Held back: work on $class asks for a licence and tools made for it. Confirm them at the visit."];
+            return ["Held back: work on $class needs its own licence and tools. Confirm them at the visit."];
         }
         $open = array_filter($this->permits->exclusions($suspect), static fn (array $one): bool => ! $one[1]);
-        $still = 'Not yet for replacement. Still to be looked at: '.implode('; ', array_column($open, 0)).'.';
+        $still = 'Do not recommend replacement yet. Check first: '.implode('; ', array_column($open, 0)).'.';
 
         return [...$open === [] ? [] : [$still], ...$this->judged->verdict->remedies($suspect)];
     }

@@ -13,11 +13,11 @@ final class BenchInputs
 {
     /** Percent. */
     public const SEVERITIES = [
-        20 => 'just noticeable',
-        40 => 'plain',
-        60 => 'marked',
-        80 => 'heavy',
-        100 => 'does no work',
+        20 => '20 % (barely shows)',
+        40 => '40 %',
+        60 => '60 %',
+        80 => '80 %',
+        100 => '100 % (failed)',
     ];
 
     /** @var array<string, Field> */

@@ -151,12 +151,12 @@ final class BenchPage
     public function hint(Input $input): string
     {
         return match ($input->shape) {
-            Shape::Series => 'with ; between',
+            Shape::Series => 'separate values with ;',
             Shape::Table => implode(' ', array_map(
                 static fn (Input $one): string => mb_strtolower($one->label),
                 $input->columns,
             )).', rows with ; between',
-            Shape::One, Shape::Refrigerant => $input->optional ? 'at sea level where left empty' : '',
+            Shape::One, Shape::Refrigerant => $input->optional ? 'empty: sea level' : '',
         };
     }
 
@@ -214,7 +214,7 @@ final class BenchPage
             array_slice($this->outputs(), 0, self::NOTED),
         );
 
-        return 'Bench, '.mb_strtolower($this->calculator->title()).': '.implode(', ', $told);
+        return 'Calculator, '.mb_strtolower($this->calculator->title()).': '.implode(', ', $told);
     }
 
     /** @return list<string> */

@@ -46,7 +46,7 @@ final readonly class BenchPicture
         foreach (
             [
                 'base' => 'Now',
-                'with_head_raised' => 'Head higher',
+                'with_head_raised' => 'Head pressure higher',
                 'with_suction_lowered' => 'Suction lower',
             ] as $key => $label
         ) {
@@ -66,7 +66,7 @@ final readonly class BenchPicture
             $spans[] = [$label, 0.0, $share, $this->percent($share).', '.$mass, $key === 'coldest'];
         }
 
-        return new Bars($spans, 1.0, 'Condenser full of liquid');
+        return new Bars($spans, 1.0, 'Condenser flooded');
     }
 
     private function legs(): Bars
@@ -77,7 +77,7 @@ final readonly class BenchPicture
         $spans = [];
         for ($line = 1; $line <= $lines; $line++) {
             $amps = $line <= $live ? $current : 0.0;
-            $spans[] = ["Line $line", 0.0, $amps, $this->units->text($amps, QuantityKind::Current), false];
+            $spans[] = ["Phase $line", 0.0, $amps, $this->units->text($amps, QuantityKind::Current), false];
         }
 
         return $this->heat($spans, $this->value('heat_remaining_percent'));
@@ -100,7 +100,7 @@ final readonly class BenchPicture
             [
                 ['Rated', 0.0, $rated, $this->units->text($rated, QuantityKind::Current), false],
                 ...$spans,
-                ['Heat left', 0.0, $heat * $rated, $this->percent($heat), true],
+                ['Heating left', 0.0, $heat * $rated, $this->percent($heat), true],
             ],
             max($rated, ...array_column($spans, 2)),
             'Heaters',
@@ -127,7 +127,7 @@ final readonly class BenchPicture
         foreach ($rows as $i => [$start, $lasts]) {
             $number = $i + 1;
             $said = $this->units->text($lasts, QuantityKind::Duration);
-            $spans[] = ["Fixture $number", $start, $start + $lasts, $said, true];
+            $spans[] = ["Circuit $number", $start, $start + $lasts, $said, true];
             $end = max($end, $start + $lasts);
         }
 

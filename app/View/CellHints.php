@@ -15,8 +15,8 @@ final readonly class CellHints
     /** Word before the figure that follows from a reading. */
     private const FOLLOWS = [
         Reading::DischargeTemperature->value => ['expected', DerivedFigure::ExpectedDischarge],
-        Reading::CondenserOutletTemperature->value => ['subcooled', DerivedFigure::CondenserSubcooling],
-        Reading::ReceiverOutletTemperature->value => ['subcooled', DerivedFigure::ReceiverSubcooling],
+        Reading::CondenserOutletTemperature->value => ['subcooling', DerivedFigure::CondenserSubcooling],
+        Reading::ReceiverOutletTemperature->value => ['subcooling', DerivedFigure::ReceiverSubcooling],
         Reading::DrierOutletTemperature->value => ['drop', DerivedFigure::DrierDrop],
         Reading::SuctionTemperatureEvaporator->value => ['superheat', DerivedFigure::EvaporatorSuperheat],
         Reading::SuctionTemperatureCompressor->value => ['superheat', DerivedFigure::CompressorSuperheat],
@@ -41,7 +41,7 @@ final readonly class CellHints
                 ? ''
                 : $this->said(DerivedFigure::SaturatedEvaporator, after: 'dew').$this->middle(),
             Reading::BoxTemperature => $this->setPoint(),
-            Reading::CompressorCurrent => $this->said(DerivedFigure::CurrentShare, after: '% of rated'),
+            Reading::CompressorCurrent => $this->said(DerivedFigure::CurrentShare, after: '% of rated amps'),
             default => $this->following($reading),
         };
     }
@@ -64,7 +64,7 @@ final readonly class CellHints
 
         return match (true) {
             $dew === null => '',
-            $dew === $bubble => $dew.' saturated',
+            $dew === $bubble => $dew.' sat.',
             default => $dew.' dew · '.$bubble.' bubble',
         };
     }
@@ -88,7 +88,7 @@ final readonly class CellHints
     {
         $set = $this->findings->circuit->design->boxSetPoint;
 
-        return $set === null ? '' : 'set '.$this->units->number($set, QuantityKind::Temperature);
+        return $set === null ? '' : 'set point '.$this->units->number($set, QuantityKind::Temperature);
     }
 
     private function said(DerivedFigure $key, string $before = '', string $after = ''): string

@@ -33,7 +33,7 @@ final readonly class Changes
     private const LEAST_FIGURE = 0.15;
 
     private const READINGS = [
-        'Discharge pipe' => [Reading::DischargeTemperature, 0.3],
+        'Discharge line' => [Reading::DischargeTemperature, 0.3],
         'Current' => [Reading::CompressorCurrent, 0.05],
         'Receiver level' => [Reading::ReceiverLevel, 0.01],
     ];
@@ -60,7 +60,7 @@ final readonly class Changes
             $rows[] = self::row($name, [$before->reading($reading), $now->reading($reading)], $say, $least);
         }
         $kilowatts = static fn (float $watt): string => Format::number($watt / 1e3, 2, true).' kW';
-        $rows[] = self::row('Cooling', [$before->cooling, $now->cooling], $kilowatts, self::LEAST_COOLING);
+        $rows[] = self::row('Cooling capacity', [$before->cooling, $now->cooling], $kilowatts, self::LEAST_COOLING);
         $rows[] = self::row('Power', [$before->power, $now->power], $kilowatts, self::LEAST_POWER);
 
         return array_values(array_filter($rows));

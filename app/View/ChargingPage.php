@@ -124,7 +124,7 @@ final class ChargingPage
         return match (true) {
             $next === null => '',
             $next > 0.0 => 'add '.$this->units->mass($next),
-            default => 'take back '.$this->units->mass(-$next),
+            default => 'recover '.$this->units->mass(-$next),
         };
     }
 
@@ -149,16 +149,16 @@ final class ChargingPage
         return array_values(array_filter([
             $room === null
                 ? ''
-                : 'Only '.$this->units->mass($room).' more fit in: the receiver pumped down or the plate binds.',
+                : 'Room for only '.$this->units->mass($room).' more (receiver when pumped down, or nameplate charge).',
             ...array_map(
                 fn (Sentence $one): string => $one->in($this->units),
                 $missing !== null && $missing > 0.0 ? $this->charging->addition()->limits($missing) : [],
             ),
             $this->around->floods()
-                ? 'A clear glass on a mild day does not prove the charge for the coldest one: see the winter charge.'
+                ? 'A clear sight glass on a mild day does not prove the winter charge. See Winter charge.'
                 : '',
             $this->charging->machine() !== null && $this->around->isCool()
-                ? 'On a cool day the same charge may be wrong in summer: read again in warmth.'
+                ? 'Charged on a cool day: re-check in warm weather.'
                 : '',
         ], static fn (string $one): bool => $one !== ''));
     }
@@ -173,7 +173,7 @@ final class ChargingPage
     public function cylinderWords(Cylinder $cylinder): string
     {
         return $cylinder->label.($cylinder->isRecovered ? ', recovered' : ', new').', '.
-            $this->units->mass($cylinder->content).' in it';
+            $this->units->mass($cylinder->content).' left';
     }
 
     /** Id of the cylinder that was used last at this visit; empty for none. */
@@ -202,8 +202,8 @@ final class ChargingPage
             return '';
         }
 
-        return Format::number(100 * $share, 0).' % of the plate\'s '.$this->units->mass($plate).
-            ($this->around->isOverPlate() ? ': is the plate right, or the leak?' : '');
+        return Format::number(100 * $share, 0).' % of nameplate charge '.$this->units->mass($plate).
+            ($this->around->isOverPlate() ? ': nameplate wrong, or leak not found?' : '');
     }
 
     /** "added 350 g, taken out 40 g at this visit" */
@@ -213,7 +213,7 @@ final class ChargingPage
 
         return implode(', ', array_filter([
             $moved->added > 0.0 ? 'added '.$this->units->mass($moved->added) : '',
-            $moved->recovered > 0.0 ? 'taken out '.$this->units->mass($moved->recovered) : '',
+            $moved->recovered > 0.0 ? 'recovered '.$this->units->mass($moved->recovered) : '',
         ]));
     }
 
@@ -235,11 +235,11 @@ final class ChargingPage
     public function leavesAs(): string
     {
         return match ($this->around->leavesAs()) {
-            LeavesAs::LiquidAsBlend => 'A blend: it leaves the cylinder as liquid, '.
-                'throttled into the suction of the running compressor.',
-            LeavesAs::LiquidByRule => 'By the house rule it leaves the cylinder as liquid, '.
-                'throttled, never into a stopped compressor.',
-            LeavesAs::EitherWay => 'A single fluid: vapour into the low side is possible too.',
+            LeavesAs::LiquidAsBlend => 'Blend: charge as liquid, '.
+                'metered into the suction of the running compressor.',
+            LeavesAs::LiquidByRule => 'House rule: charge as liquid, '.
+                'metered, never into a stopped compressor.',
+            LeavesAs::EitherWay => 'Single-component refrigerant: vapour into the low side is also allowed.',
         };
     }
 }

@@ -64,7 +64,7 @@ final readonly class CircuitForm
             return null;
         }
 
-        return 'usual: '.($key->choices()[$word] ?? $word);
+        return 'default: '.($key->choices()[$word] ?? $word);
     }
 
     public function figure(DesignKey $key): string
@@ -81,6 +81,6 @@ final readonly class CircuitForm
     {
         $value = $this->usual->value($key);
 
-        return $value === null ? null : 'usual: '.$this->units->number($value, $key->field()->kind);
+        return $value === null ? null : 'default: '.$this->units->number($value, $key->field()->kind);
     }
 }

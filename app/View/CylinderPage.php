@@ -32,7 +32,7 @@ final readonly class CylinderPage
         $rows = [];
         foreach ($this->cylinder->stockMoves()->with('user')->get() as $one) {
             $what = StockMove::WHY[$one->why].($one->note === '' ? '' : ', '.$one->note);
-            $back = $one->taken_back_at === null ? '' : ' (taken back)';
+            $back = $one->taken_back_at === null ? '' : ' (undone)';
             $moved = $this->units->signedMass($one->kilograms);
             $rows[] = [$one->moved_at, $moved, $what.$back.' · '.$one->user->name, $one];
         }

@@ -91,7 +91,7 @@ final readonly class Explain
             return ucfirst($piece->found->why);
         }
         if ($piece->isContext()) {
-            return 'This kind of plant, in this weather';
+            return 'Type of system, weather and operating state';
         }
         if ($piece->asked !== null && $piece->word !== null) {
             return $piece->asked->label().': '.mb_strtolower($piece->word->label());
@@ -101,7 +101,7 @@ final readonly class Explain
     }
 
     /**
-     * "Seen: coil fans: some stopped. Put that right first."
+     * "Seen: coil fans: some stopped. Repair that first."
      *
      * @param  list<SeenFault>  $seen
      */
@@ -109,7 +109,7 @@ final readonly class Explain
     {
         $told = array_map(static fn (SeenFault $one): string => self::within($one->label()), $seen);
 
-        return 'Seen: '.implode('; ', $told).'. Put that right first.';
+        return 'Seen: '.implode('; ', $told).'. Repair that first.';
     }
 
     /** Whether what is seen explains the rest, and what stays over; empty where nothing else is off. */
@@ -117,7 +117,7 @@ final readonly class Explain
     {
         $left = array_map(
             fn (array $one): string => self::within($one[0]->sign->row()->label).
-                ' stays '.
+                ' still '.
                 $this->units->text(abs($one[1]), self::asDifference($one[0]->sign->row()->quantity)).
                 ($one[1] > 0.0 ? ' above' : ' below'),
             array_slice($explained->left, 0, self::MOST_LEFT),
@@ -125,9 +125,9 @@ final readonly class Explain
 
         return match (true) {
             $explained->odd === [] => '',
-            $explained->isAll() => 'That explains the rest of what is off.',
-            $explained->isNothing() => 'That does not explain the rest: '.implode('; ', $left).'.',
-            default => 'That explains part of the rest. Left over: '.implode('; ', $left).'.',
+            $explained->isAll() => 'That explains the other deviations.',
+            $explained->isNothing() => 'That does not explain the other deviations: '.implode('; ', $left).'.',
+            default => 'That explains part of it. Not explained: '.implode('; ', $left).'.',
         };
     }
 
@@ -168,16 +168,16 @@ final readonly class Explain
         };
     }
 
-    /** "Severe; probably the coil is dirty." How marked a suspect is, and what lies behind it. */
+    /** "Severe. Probable cause: coil is dirty (62 %)." How marked a suspect is, and what lies behind it. */
     public function marked(Suspect $suspect): string
     {
         $grade = $suspect->grade === null ? [] : [$suspect->grade->label()];
         $cause =
             $suspect->cause === null
                 ? []
-                : ['probably '.$suspect->cause[0]->name.' ('.self::percent($suspect->cause[1]).')'];
+                : ['Probable cause: '.$suspect->cause[0]->name.' ('.self::percent($suspect->cause[1]).')'];
 
-        return ucfirst(implode('; ', [...$grade, ...$cause])).'.';
+        return implode('. ', array_map(ucfirst(...), [...$grade, ...$cause])).'.';
     }
 
     /** One line of the log, without its time. */
@@ -217,8 +217,8 @@ final readonly class Explain
     public static function percent(float $share): string
     {
         return match (true) {
-            $share > 0.0 && $share < 0.01 => "under 1\u{00A0}%",
-            $share > 0.99 && $share < 1.0 => "over 99\u{00A0}%",
+            $share > 0.0 && $share < 0.01 => "<1\u{00A0}%",
+            $share > 0.99 && $share < 1.0 => ">99\u{00A0}%",
             default => Format::number(100 * $share, 0)."\u{00A0}%",
         };
     }
@@ -229,29 +229,28 @@ final readonly class Explain
         return sprintf('%s %s → %s', self::within($fault->label()), self::percent($was), self::percent($is));
     }
 
-    /** "TD 9.4 K, usual 7.2": a sign without its judgement. */
+    /** "TD 9.4 K (expected 7.2 K)": a sign without its judgement. */
     public function odd(Signal $signal): string
     {
         $row = $signal->sign->row();
 
-        return sprintf(
-            '%s %s, usual %s',
-            $row->label,
-            $this->units->text($signal->measured, $row->quantity),
-            $this->units->number($signal->expected->value, $row->quantity),
-        );
+        return $row->label.' '.$this->compared($signal->measured, $signal->expected->value, $row->quantity);
     }
 
     private function reading(Reading $reading, float $si, Expected $expected): string
     {
         $kind = $reading->quantity();
-        $usual = $this->units->text($expected->value, $kind);
 
-        return $reading->label().
-            ' '.
-            $this->units->text($si, $kind).
-            ', a sound plant would show '.
-            $usual;
+        return $reading->label().' '.$this->compared($si, $expected->value, $kind);
+    }
+
+    /** "2.90 bar (expected 3.63 bar)"; "(as expected)" where both read the same. */
+    private function compared(float $measured, float $expected, QuantityKind $kind): string
+    {
+        $is = $this->units->text($measured, $kind);
+        $usual = $this->units->text($expected, $kind);
+
+        return $is.($is === $usual ? ' (as expected)' : " (expected $usual)");
     }
 
     private function share(Share $share, float $value): string
@@ -274,12 +273,8 @@ final readonly class Explain
             $deviations < -Mark::FINE_WITHIN => $row->low,
             default => $row->fine,
         };
-        $measured = $this->units->text($signal->measured, $row->quantity);
-        $usual = $this->units->number($signal->expected->value, $row->quantity);
+        $compared = $this->compared($signal->measured, $signal->expected->value, $row->quantity);
 
-        // Told apart only where they read differently.
-        $beside = $usual === $this->units->number($signal->measured, $row->quantity) ? '' : ', usual '.$usual;
-
-        return $row->label.' '.$measured.$beside.': '.$phrase;
+        return $row->label.' '.$compared.': '.$phrase;
     }
 }

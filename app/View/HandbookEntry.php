@@ -81,7 +81,7 @@ final class HandbookEntry
     }
 
     /**
-     * What would be read otherwise, from mild to severe.
+     * Effect on readings, from mild to severe.
      *
      * @return list<array{name: string, sound: string, mild: string, moderate: string, severe: string}>
      */
@@ -136,7 +136,7 @@ final class HandbookEntry
     /** Of which plant the pictures are. */
     public function plant(): string
     {
-        return sprintf('%s, %s', $this->circuit->kind?->label() ?? 'Plant', $this->circuit->refrigerant);
+        return sprintf('%s, %s', $this->circuit->kind?->label() ?? 'System', $this->circuit->refrigerant);
     }
 
     private function sick(Grade $grade): ?PlantState

@@ -24,7 +24,7 @@ final readonly class LastChange
         $said = $explain->fact($this->fact);
 
         return $fault === null
-            ? $said.' changed little.'
+            ? $said.': little effect on the ranking.'
             : $said.': '.Explain::change($fault, $was, $is).'.';
     }
 

@@ -16,7 +16,7 @@ use Metrum\Work\Leaks\SearchMark;
 /** The search for leaks: places in the order in which they are worth it, and the chance that one is still there. */
 final readonly class LeakPage
 {
-    public const MARKS = ['oil' => 'oil', 'rubbed' => 'rubbed', 'hiss' => 'hiss', 'none' => 'no mark'];
+    public const MARKS = ['oil' => 'oil', 'rubbed' => 'rubbed', 'hiss' => 'hiss', 'none' => 'None'];
 
     public LeakSearch $search;
 
@@ -91,7 +91,7 @@ final readonly class LeakPage
     {
         $before = $this->foundBefore[$place->key] ?? 0;
 
-        return ($before > 0 ? 'a leak was found here before; ' : '').$place->look;
+        return ($before > 0 ? 'previous leak here; ' : '').$place->look;
     }
 
     /** @return array{string, string} the card by which a find is mended: name and link */
@@ -106,8 +106,8 @@ final readonly class LeakPage
     public function pressure(): string
     {
         return $this->search->hasLittlePressure()
-            ? 'The low side has little pressure: a leak there sucks air and shows nothing. Stop it, open the '.
-                'solenoid, let the coil warm; nitrogen only after recovery.'
+            ? 'Low-side pressure is too low to find a leak. Stop the system, open the '.
+                'solenoid, let the coil warm up; nitrogen only after recovery.'
             : '';
     }
 
@@ -126,13 +126,13 @@ final readonly class LeakPage
         if ($found !== []) {
             $names = array_map(static fn (LeakPlace $one): string => lcfirst($one->label), $found);
 
-            return 'Found: '.implode(', ', $names).'. Prove it, mend it, and test it again after hours.';
+            return 'Found: '.implode(', ', $names).'. Confirm, repair, and re-test after hours.';
         }
         $next = $this->search->next();
 
-        return 'A leak is still there with '.$this->percent($this->search->left()).'. '.
+        return 'Chance a leak remains: '.$this->percent($this->search->left()).'. '.
             ($next === null
-                ? 'All that can be reached was searched: come back with the rest uncovered, or quote a shutdown.'
+                ? 'All reachable places searched. Return with the rest uncovered, or quote a shutdown.'
                 : 'Next: '.lcfirst($next->label).'.');
     }
 }

@@ -44,8 +44,8 @@ final readonly class LedgerPage
         $threshold = HouseRuleChoice::inForce()->band(HouseRule::LeakThreshold);
         $rows = [];
         $methods = [
-            'annualised from the last loss' => $this->ledger->annualised(),
-            'sum of the last 12 months' => $this->ledger->rolling(now()),
+            'since previous top-up, annualised' => $this->ledger->annualised(),
+            'last 12 months' => $this->ledger->rolling(now()),
         ];
         foreach ($methods as $name => $rate) {
             $mark = match (true) {
@@ -53,7 +53,7 @@ final readonly class LedgerPage
                 $rate < $threshold->high => Mark::Look,
                 default => Mark::Act,
             };
-            $said = $rate === null ? 'not yet known' : Format::number(100 * $rate, 0).' % a year';
+            $said = $rate === null ? 'no data' : Format::number(100 * $rate, 0).' % per year';
             $rows[] = [$mark, $name, $said];
         }
 
@@ -65,7 +65,7 @@ final readonly class LedgerPage
     {
         $high = HouseRuleChoice::inForce()->band(HouseRule::LeakThreshold)->high;
 
-        return 'threshold '.Format::number(100 * $high, 0).' %, a house rule; the law of the place goes first';
+        return 'Limit '.Format::number(100 * $high, 0).' % (house rule). Local law takes precedence.';
     }
 
     public function full(): string
@@ -99,8 +99,8 @@ final readonly class LedgerPage
         $sums = [
             'Added' => $day->added(),
             'Recovered' => $day->recovered(),
-            'Added in all' => $this->ledger->added(),
-            'Recovered in all' => $this->ledger->recovered(),
+            'Added, total' => $this->ledger->added(),
+            'Recovered, total' => $this->ledger->recovered(),
         ];
 
         return array_map($this->amounts(...), array_filter($sums));

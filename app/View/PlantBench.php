@@ -99,25 +99,25 @@ final class PlantBench
     public function title(): string
     {
         if ($this->isPlain()) {
-            return 'Sound, as designed';
+            return 'Healthy, as designed';
         }
         $faults = array_map(static fn (array $one): string => $one[0]->label(), $this->inputs->faults);
 
-        return $faults === [] ? 'Sound, but for what was done to it' : implode(', and ', $faults);
+        return $faults === [] ? 'No fault, with changes' : implode(' and ', $faults);
     }
 
     public function sentence(): string
     {
         if (! $this->isPlain() && ! $this->moved() && $this->inputs->faults !== []) {
-            return 'Nothing shows in steady running at this box temperature. It shows in time: run a day.';
+            return 'No effect in steady running at this box temperature. Simulate 1 day to see it.';
         }
         $box = (float) $this->now()->reading(Reading::BoxTemperature);
         $share = round((100 * $this->now()->cooling) / max(1.0, $this->before()->cooling));
         $held =
             $this->inputs->value('load') !== null
-                ? 'This load holds the box at '.$this->units->text($box, QuantityKind::Temperature).'. '
+                ? 'This heat load holds the box at '.$this->units->text($box, QuantityKind::Temperature).'. '
                 : '';
-        $cooling = $this->isPlain() || $held !== '' ? '' : 'It cools '.$share.' % of what it did. ';
+        $cooling = $this->isPlain() || $held !== '' ? '' : 'Cooling capacity '.$share.' % of healthy. ';
 
         return $held.$cooling.$this->drawing()->sentence();
     }
@@ -137,7 +137,7 @@ final class PlantBench
     {
         [$energy, $mass] = [$this->now()->energyResidual, $this->now()->massResidual];
 
-        return 'Balances: energy '.Format::number(100 * $energy, 4).' %, charge '.Format::number(100 * $mass, 4).' %.';
+        return 'Model balance: energy '.Format::number(100 * $energy, 4).' %, charge '.Format::number(100 * $mass, 4).' %.';
     }
 
     public function drawing(): CircuitDrawing
@@ -177,13 +177,13 @@ final class PlantBench
         if (($this->inputs->value('ambient') ?? 0.0) > $highest) {
             $this->inputs->refuse(
                 'ambient',
-                'Ambient: "'.
+                'Ambient: you entered '.
                     $this->inputs->typed('ambient').
-                    '" was given; above '.
-                    $this->units->text($highest, QuantityKind::Temperature).
-                    ' '.
+                    '. '.
                     $this->sound->circuit->refrigerant.
-                    ' no longer condenses.',
+                    ' cannot condense above '.
+                    $this->units->text($highest, QuantityKind::Temperature).
+                    '.',
             );
         }
     }

@@ -101,7 +101,7 @@ final readonly class Report
             'What was wrong' => $this->owner->wrong(),
             'What we did' => $this->owner->did(),
             'How it is now' => $this->owner->now(),
-            'When we come back' => $this->owner->comesBack(),
+            'When we return' => $this->owner->comesBack(),
         ]);
     }
 
@@ -152,7 +152,7 @@ final readonly class Report
 
         return implode(', ', array_filter([
             $moved->added > 0.0 ? $units->mass($moved->added).' added' : '',
-            $moved->recovered > 0.0 ? $units->mass($moved->recovered).' taken out into a cylinder' : '',
+            $moved->recovered > 0.0 ? $units->mass($moved->recovered).' recovered into a cylinder' : '',
             ...$this->cylinders(),
         ]));
     }
@@ -175,7 +175,7 @@ final readonly class Report
     {
         return array_map(
             static fn (array $one): string => $one[1]->takenAt->format('H:i').' compressor '.lcfirst($one[0]->label()).
-                ($one[2] ? ', running again since' : ''),
+                ($one[2] ? ', running again since then' : ''),
             Trips::of($this->page->log)->all,
         );
     }
@@ -188,7 +188,7 @@ final readonly class Report
 
         return array_map(static fn (string $one): string => ucfirst($one).'.', [
             ...$this->page->side()->unfinished(),
-            ...$early && ! $isMended ? ['the leak is still to be found and mended'] : [],
+            ...$early && ! $isMended ? ['the leak is still to be found and repaired'] : [],
         ]);
     }
 
@@ -246,7 +246,7 @@ final readonly class Report
             $lines[] = 'Not made safe: '.lcfirst($hazard->label());
         }
         foreach ($this->page->side()->leaving->touched() as [$touched, $part]) {
-            $lines[] = 'Not put back: '.str_replace('_', ' ', $touched).PartAddress::behind($part);
+            $lines[] = 'Not restored: '.str_replace('_', ' ', $touched).PartAddress::behind($part);
         }
 
         return $lines;

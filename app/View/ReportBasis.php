@@ -30,8 +30,8 @@ final readonly class ReportBasis
         }
 
         return $own === []
-            ? 'all house rules were at their defaults.'
-            : 'chosen otherwise than by default: '.implode('; ', $own).'.';
+            ? 'all house rules at default.'
+            : 'house rules changed from default: '.implode('; ', $own).'.';
     }
 
     public function refrigerant(): string
@@ -48,7 +48,7 @@ final readonly class ReportBasis
     {
         $air = $this->circuit->atmosphere->pascal;
 
-        return $this->units->text($air, QuantityKind::AbsolutePressure).' absolute';
+        return $this->units->text($air, QuantityKind::AbsolutePressure).' abs';
     }
 
     /** @return list<string> what plate and design say, as it was known when the visit was opened */

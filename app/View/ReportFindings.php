@@ -59,9 +59,9 @@ final readonly class ReportFindings
         return $rows;
     }
 
-    /** "as found", "after move 2" */
+    /** "as found", "after change 2" */
     private function chapter(int $number): string
     {
-        return $number === 1 ? 'as found' : 'after move '.($number - 1);
+        return $number === 1 ? 'as found' : 'after change '.($number - 1);
     }
 }

@@ -59,7 +59,7 @@ final readonly class SaturationPage
             return [$usual, ''];
         }
         try {
-            $field = Field::inFileUnit('altitude', 'Altitude', QuantityKind::Altitude, -430.0, 6000.0);
+            $field = Field::inFileUnit('altitude', 'Elevation', QuantityKind::Altitude, -430.0, 6000.0);
 
             return [Atmosphere::atAltitude($field->read($altitude, $units)->si), ''];
         } catch (Unanswerable $why) {
@@ -121,8 +121,8 @@ final readonly class SaturationPage
         }
 
         return [
-            ['Dew: superheat is counted from here', $this->units->text($dew, QuantityKind::Temperature)],
-            ['Bubble: subcooling is counted from here', $this->units->text($bubble, QuantityKind::Temperature)],
+            ['Dew: use for superheat', $this->units->text($dew, QuantityKind::Temperature)],
+            ['Bubble: use for subcooling', $this->units->text($bubble, QuantityKind::Temperature)],
             ['Glide', $this->units->text($dew - $bubble, QuantityKind::Difference)],
         ];
     }
@@ -143,8 +143,8 @@ final readonly class SaturationPage
         }
 
         return [
-            ['Dew: the last liquid boils at', $this->gauge($dew)],
-            ['Bubble: the first bubble forms at', $this->gauge($bubble)],
+            ['Dew: last liquid evaporates at', $this->gauge($dew)],
+            ['Bubble: first vapour forms at', $this->gauge($bubble)],
         ];
     }
 

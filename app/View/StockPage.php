@@ -87,7 +87,7 @@ final readonly class StockPage
         return match (true) {
             isset($this->cylinders[$movement->cylinder]) => $this->cylinders[$movement->cylinder]->label,
             $movement->cylinder === '' => '',
-            default => 'not here any more',
+            default => 'no longer in stock',
         };
     }
 }

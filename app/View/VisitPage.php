@@ -242,7 +242,7 @@ final class VisitPage
     public function stateWord(): string
     {
         return match (true) {
-            $this->findings->state === null => 'Settled?',
+            $this->findings->state === null => 'State?',
             $this->findings->isSettled() => 'Running, settled',
             default => $this->findings->state->label(),
         };

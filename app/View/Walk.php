@@ -61,7 +61,7 @@ final readonly class Walk
     private function moved(): WalkStep
     {
         $moves = count($this->chapters->all) - 1;
-        $said = $moves === 0 ? '' : $moves.($moves === 1 ? ' move' : ' moves');
+        $said = $moves === 0 ? '' : $moves.($moves === 1 ? ' change' : ' changes');
 
         return new WalkStep(Station::PutRight, $moves, $moves + 1, $said);
     }

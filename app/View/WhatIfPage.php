@@ -60,9 +60,9 @@ final readonly class WhatIfPage
         $amount = $this->units->text($this->whatIf->amount(), QuantityKind::Mass);
 
         return match ($question) {
-            TwinQuestion::Mended => 'All put right',
-            TwinQuestion::TurnIn => 'Half a turn in',
-            TwinQuestion::TurnOut => 'Half a turn out',
+            TwinQuestion::Mended => 'Fault repaired',
+            TwinQuestion::TurnIn => '½ turn in',
+            TwinQuestion::TurnOut => '½ turn out',
             TwinQuestion::More => $amount.' more',
             TwinQuestion::Less => $amount.' less',
             TwinQuestion::Hot => 'Ambient '.$this->units->text(WhatIf::HOT, QuantityKind::Temperature),
@@ -91,7 +91,7 @@ final readonly class WhatIfPage
             $question === TwinQuestion::More && ! $charge->isOpen() => [
                 Sentence::of(Reason::LookBeforeAdding, why: Gate::why($charge->shut())),
             ],
-            $question->isTurn() => ['One small turn, then wait until it has settled before the next.'],
+            $question->isTurn() => ['One small adjustment, then wait until settled.'],
             $question === TwinQuestion::Less => Cautions::words(['recover_first', 'recovery_bottle']),
             default => [],
         };
@@ -102,15 +102,15 @@ final readonly class WhatIfPage
     {
         $wide = $this->whatIf->now()->opening > self::WIDE_OPEN;
 
-        return $question === TwinQuestion::TurnOut && $wide ? 'The valve is wide open already.' : '';
+        return $question === TwinQuestion::TurnOut && $wide ? 'The valve is already fully open.' : '';
     }
 
     /** What the figures stand on. */
     public function ground(): string
     {
         return $this->whatIf->fault === null
-            ? 'Worked on the twin of this plant, sound, at this box and ambient.'
-            : 'Worked on the twin of this plant with the leading fault in it, as marked as the readings say, '.
+            ? "Calculated on this system's twin, healthy, at this box and ambient."
+            : "Calculated on this system's twin with the leading fault at the severity the readings suggest, ".
                     'at this box and ambient.';
     }
 

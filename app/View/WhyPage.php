@@ -56,7 +56,7 @@ final readonly class WhyPage
         $rest = array_slice($pieces, self::RUNGS);
         if ($rest !== []) {
             $nats = array_sum(array_map(static fn (array $one): float => $one[1], $rest));
-            $rungs[] = $this->rung(count($rest).' smaller things together', $nats, $at);
+            $rungs[] = $this->rung(count($rest).' smaller items together', $nats, $at);
         }
 
         return $rungs;
@@ -154,7 +154,7 @@ final readonly class WhyPage
                 'stands' => match ($stands) {
                     1 => 'high',
                     -1 => 'low',
-                    default => 'as it should be',
+                    default => 'normal',
                 },
             ];
         }
@@ -176,7 +176,7 @@ final readonly class WhyPage
         return $rows ?? [];
     }
 
-    /** "Of 100 verdicts as sure as this one, 69 were right." Null where none were as sure. */
+    /** "Of 100 diagnoses stated at about 70 %, 69 were correct." Null where none were as sure. */
     public function howOften(): ?string
     {
         $probability = $this->page->verdict->first()->probability;
@@ -190,7 +190,7 @@ final readonly class WhyPage
         return $nearest === null
             ? null
             : sprintf(
-                'Of 100 verdicts as sure as this one (about %s), %d were right.',
+                'Of 100 diagnoses stated at about %s, %d were correct.',
                 Explain::percent($nearest[0]),
                 round(100 * $nearest[1]),
             );

@@ -54,14 +54,13 @@ final class WinterPage
     public function none(): ?string
     {
         return match (true) {
-            $this->machine === null => 'No plant can be built as this circuit is described: see its values.',
-            $this->known->condenser === CondenserPlace::Water => 'A water-cooled condenser meets no winter.',
-            $this->known->condenser === CondenserPlace::AirIndoor => 'The condenser stands indoors: in a heated room '.
-                'nothing floods, so no winter charge. Where the room gets cold, say that it stands outdoors.',
-            ! $this->known->hasReceiver() => 'There is no receiver that could give what the cold takes: a flooding '.
-                'valve wants one.',
-            ! $this->floods() => 'No head pressure valve floods this condenser: fans that cycle or slow down need no '.
-                'extra refrigerant, and where nothing holds the head it is head control that is missing, not charge.',
+            $this->machine === null => 'This circuit cannot be simulated as entered. Check its design values.',
+            $this->known->condenser === CondenserPlace::Water => 'Water-cooled condenser: no winter charge needed.',
+            $this->known->condenser === CondenserPlace::AirIndoor => 'Condenser indoors: in a heated room '.
+                'nothing floods, so no winter charge. If the room gets cold, set it to outdoors.',
+            ! $this->known->hasReceiver() => 'No receiver to supply the flooding charge; a flooding valve needs one.',
+            ! $this->floods() => 'No flooding valve: fan cycling or fan speed control needs no winter charge. '.
+                'With no head pressure control, fit one; do not add refrigerant.',
             default => null,
         };
     }
@@ -80,7 +79,7 @@ final class WinterPage
     {
         $given = $this->known->design->coldestAmbient !== null;
 
-        return $this->units->text($this->coldest(), QuantityKind::Temperature).($given ? '' : ' (taken; not given)');
+        return $this->units->text($this->coldest(), QuantityKind::Temperature).($given ? '' : ' (assumed)');
     }
 
     public function picture(): ?WinterPicture
@@ -114,9 +113,9 @@ final class WinterPage
 
         return [
             ['Flooded, coldest day', $percent($flooded), $percent($share)],
-            ['On top of a clear glass', $mass($forecasts), $mass($extra)],
-            ['Outlet just covered in summer', $mass($summer), ''],
-            ['In all', $mass($forecasts === null || $summer === null ? null : $forecasts + $summer), ''],
+            ['Above clear sight glass', $mass($forecasts), $mass($extra)],
+            ['Summer charge (outlet just covered)', $mass($summer), ''],
+            ['Total', $mass($forecasts === null || $summer === null ? null : $forecasts + $summer), ''],
         ];
     }
 
@@ -173,17 +172,17 @@ final class WinterPage
     private function pumpedDown(float $holds, float $needed): array
     {
         $isKnown = $this->known->design->receiverVolume !== null;
-        $holding = 'Pumped down, the receiver may hold '.$this->units->mass($holds).
-            ($isKnown ? '' : ', by the size that is usual: read its volume off the plate');
+        $holding = 'Pumped down, the receiver can hold '.$this->units->mass($holds).
+            ($isKnown ? '' : ' (default size: read its volume on the nameplate)');
         $wanted = $this->units->mass($needed);
 
         return match (true) {
             $needed > $holds => [
                 Mark::Act,
-                "$holding; the coldest day wants $wanted: it cannot be pumped down whole in summer.",
+                "$holding; the coldest day needs $wanted: in summer the full charge cannot be pumped down.",
             ],
-            $isKnown => [Mark::Fine, "$holding: the winter's $wanted fit."],
-            default => [Mark::Look, "$holding. The winter's $wanted would fit."],
+            $isKnown => [Mark::Fine, "$holding. Winter charge $wanted fits."],
+            default => [Mark::Look, "$holding. Winter charge $wanted would fit."],
         };
     }
 
@@ -195,19 +194,19 @@ final class WinterPage
         $knowsReceiver = $this->known->design->receiverVolume !== null;
         $rules = HouseRuleChoice::inForce();
         $ways = [
-            [Ruling::WinterComputed, 'winter_charge', true, 'arithmetic and twin, weighed in on top of a clear glass'],
+            [Ruling::WinterComputed, 'winter_charge', true, 'calculated, weighed in above a clear sight glass'],
             [
                 Ruling::WinterFilled,
                 'winter_fill',
                 ! $isLarge && $knowsReceiver,
                 match (true) {
-                    $isLarge => 'refused: on a plant of '.$this->units->mass($charge).
-                        ' the receiver\'s mark overcharges',
-                    ! $knowsReceiver => 'refused: the volume of the receiver is not known here',
-                    default => 'small, with a known receiver: pumped down and filled to its mark',
+                    $isLarge => 'not suitable: at '.$this->units->mass($charge).
+                        ' the receiver mark overcharges',
+                    ! $knowsReceiver => 'not suitable: receiver volume not entered',
+                    default => 'small system, known receiver: pumped down and filled to its mark',
                 },
             ],
-            [Ruling::WinterWeighed, 'winter_weigh', true, 'recovered and weighed where nobody knows what is in'],
+            [Ruling::WinterWeighed, 'winter_weigh', true, 'recovered and weighed where the charge is unknown'],
         ];
         $schools = [];
         foreach ($ways as [$school, $card, $fits, $why]) {

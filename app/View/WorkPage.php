@@ -148,11 +148,11 @@ final class WorkPage
         $check = $verdict->nextCheck();
 
         return match (true) {
-            $verdict->blank => ['Nothing was found yet, so there is nothing to turn. What was complained of, and what '.
-                'is seen at the box without tools, come first.'],
+            $verdict->blank => ['Nothing found yet, so nothing to adjust. Start with the complaint and with what you '.
+                'see at the box.'],
             $verdict->leads() => $verdict->remedies($verdict->first()),
-            $check !== null => ['What it is is still open. First find out: '.lcfirst($check->title()).'.'],
-            default => ['What it is is still open: see the tests.'],
+            $check !== null => ['No clear cause yet. Check first: '.lcfirst($check->title()).'.'],
+            default => ['No clear cause yet: see the tests.'],
         };
     }
 
@@ -170,12 +170,12 @@ final class WorkPage
         return $groups;
     }
 
-    /** "now ½ out from there"; empty where it stands as found. */
+    /** "now ½ out from as found"; empty where it stands as found. */
     public function position(): string
     {
         $turned = $this->move->turned();
 
-        return $turned === null ? '' : 'now '.$this->turns($turned).' from there';
+        return $turned === null ? '' : 'now '.$this->turns($turned).' from as found';
     }
 
     /** The move that undoes all of its moves, SI; null where it stands as found. */
@@ -254,9 +254,9 @@ final class WorkPage
     public function proposal(): string
     {
         return match ($this->move->step()) {
-            NextStep::Move => 'Next: '.$this->turns($this->move->next()[0] ?? 0.0).'.',
-            NextStep::Leave => 'It is in the wanted band: leave it.',
-            NextStep::Stop => 'Two moves did nothing: turn it no further.',
+            NextStep::Move => 'Suggested next: '.$this->turns($this->move->next()[0] ?? 0.0).'.',
+            NextStep::Leave => 'Within target: leave it.',
+            NextStep::Stop => 'Two adjustments had no effect: stop turning.',
             NextStep::Unknown => '',
         };
     }

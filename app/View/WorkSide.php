@@ -61,12 +61,12 @@ final readonly class WorkSide
     public function unfinished(): array
     {
         return array_values(array_filter([
-            $this->clocks() === [] ? '' : 'a clock still runs',
+            $this->clocks() === [] ? '' : 'a timer is still running',
             ...array_map(
-                static fn (array $one): string => Explain::within($one[0]->name).' was begun and not ended',
+                static fn (array $one): string => '“'.$one[0]->name.'” is unfinished',
                 $this->judged->desk->cards()->open(),
             ),
-            $this->judged->assessment->isBeforeLastMove() ? 'nothing was read again after the last move' : '',
+            $this->judged->assessment->isBeforeLastMove() ? 'no readings since the last change' : '',
             ...$this->missed(),
         ]));
     }
@@ -78,13 +78,13 @@ final readonly class WorkSide
 
         return array_values(array_filter([
             ...array_map(
-                fn (Proof $one): string => Explain::within($one->label()->in($this->units)).' is missed, '.
+                fn (Proof $one): string => Explain::within($one->label()->in($this->units)).' off target: '.
                     $one->said()->in($this->units),
                 array_values($missed),
             ),
-            $this->leaving->fans->ofCoil ? 'coil fans stand' : '',
-            $this->leaving->fans->ofCondenser ? 'condenser fans stand' : '',
-            $this->leaving->isReceiverEmpty() ? 'the receiver reads empty' : '',
+            $this->leaving->fans->ofCoil ? 'coil fans not running' : '',
+            $this->leaving->fans->ofCondenser ? 'condenser fans not running' : '',
+            $this->leaving->isReceiverEmpty() ? 'receiver level reads empty' : '',
         ]));
     }
 

@@ -19,8 +19,8 @@ enum Group: string
         return match ($this) {
             self::Pressures => 'Superheat, subcooling, standing pressure',
             self::Compressor => 'Compressor',
-            self::Controls => 'Head, suction and coil controls',
-            self::Adjusting => 'Valve and pull-down',
+            self::Controls => 'Pressure controls',
+            self::Adjusting => 'Expansion valve, pull-down',
             self::Charge => 'Charge, receiver, leaks',
             self::Defrost => 'Defrost',
         };

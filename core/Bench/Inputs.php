@@ -103,7 +103,7 @@ final readonly class Inputs
         if ($absolute < self::VACUUM) {
             $lowest = $this->text(-$this->atmosphere()->pascal, QuantityKind::GaugePressure);
 
-            throw CannotBe::at($key, "below vacuum; at this air pressure $lowest is the lowest a gauge can show");
+            throw CannotBe::at($key, "below full vacuum ($lowest here)");
         }
 
         return $absolute;
@@ -173,15 +173,23 @@ final readonly class Inputs
         return $this->text($kelvin, QuantityKind::Temperature);
     }
 
+    /** The same, as it is subtracted: "(−9.8 °C)". */
+    public function taken(float $kelvin): string
+    {
+        $text = $this->degrees($kelvin);
+
+        return str_starts_with($text, '−') ? "($text)" : $text;
+    }
+
     public function kelvins(float $difference): string
     {
         return $this->text($difference, QuantityKind::Difference);
     }
 
-    /** "310 kPa on the gauge" */
+    /** "310 kPa gauge" */
     public function onGauge(float $gauge): string
     {
-        return $this->text($gauge, QuantityKind::GaugePressure).' on the gauge';
+        return $this->text($gauge, QuantityKind::GaugePressure).' gauge';
     }
 
     public function kilograms(float $mass): string
@@ -201,11 +209,11 @@ final readonly class Inputs
         return Format::number(Unit::Percent->fromSi($share), $decimals).' %';
     }
 
-    /** "310 kPa on the gauge and 101 kPa of air are 411 kPa absolute" */
+    /** "310 kPa gauge + 101 kPa atmospheric = 411 kPa abs" */
     public function toAbsolute(string $key): string
     {
         return sprintf(
-            '%s and %s of air are %s absolute.',
+            '%s + %s atmospheric = %s.',
             $this->onGauge($this->of($key)),
             $this->text($this->atmosphere()->pascal, QuantityKind::AbsolutePressure),
             $this->text($this->absolute($key), QuantityKind::AbsolutePressure),

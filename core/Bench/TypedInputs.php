@@ -66,7 +66,7 @@ final class TypedInputs
         return match ($input->shape) {
             Shape::Refrigerant => Library::known()->has($text)
                 ? $text
-                : throw CannotBe::at($input->key, 'not in the library'),
+                : throw CannotBe::at($input->key, 'refrigerant not available'),
             Shape::One => $this->amount($input, $text),
             Shape::Series => $this->series($input, $text),
             Shape::Table => $this->table($input, $text),
@@ -102,7 +102,7 @@ final class TypedInputs
 
             throw CannotBe::at(
                 $input->key,
-                "$input->label: $given values were given; $span are possible, with ; between.",
+                "$input->label: you entered $given values. Enter $span, separated by ;.",
             );
         }
 
@@ -130,7 +130,7 @@ final class TypedInputs
 
                 throw CannotBe::at(
                     $input->key,
-                    "$input->label: \"$row\" was given; $wanted are wanted, with ; between rows.",
+                    "$input->label: you entered “{$row}”. Enter $wanted, rows separated by ;.",
                 );
             }
             $values = [];

@@ -25,7 +25,7 @@ final readonly class Clause
         $row->only(['of', ...array_column(Comparison::cases(), 'value')]);
         $given = array_values(array_filter(Comparison::cases(), static fn ($one): bool => $row->has($one->value)));
         if (count($given) !== 1) {
-            throw $row->broken('of', 'above, below, at_least, is, is_not or known is wanted beside it');
+            throw $row->broken('of', 'expected above, below, at_least, is, is_not or known with it');
         }
         $comparison = $given[0];
         if ($comparison->isOfAmounts()) {

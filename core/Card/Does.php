@@ -18,11 +18,11 @@ enum Does: string
     {
         return match ($this) {
             self::Test => 'Test',
-            self::Move => 'Adjusting',
-            self::Search => 'Search',
-            self::Care => 'Care',
-            self::Proof => 'Proof',
-            self::Charge => 'Refrigerant',
+            self::Move => 'Adjustment',
+            self::Search => 'Leak search',
+            self::Care => 'Maintenance',
+            self::Proof => 'Verification',
+            self::Charge => 'Charge & recovery',
         };
     }
 }

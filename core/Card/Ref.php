@@ -45,7 +45,7 @@ final readonly class Ref
         if (is_int($given) || is_float($given)) {
             return new self(Origin::Number, '', '', (float) $given);
         }
-        $text = is_string($given) ? $given : throw $row->broken($key, 'a name or a number is wanted');
+        $text = is_string($given) ? $given : throw $row->broken($key, 'expected a name or a number');
         [$origin, $rest] = str_contains($text, ':') ? explode(':', $text, 2) : [Origin::Step->value, $text];
         $from = Origin::tryFrom($origin);
         [$name, $part] = [...explode('.', $rest, 2), ''];

@@ -43,7 +43,7 @@ final readonly class DataRow
     {
         $given = $this->values[$key] ?? null;
 
-        return is_string($given) ? $given : throw $this->broken($key, 'a text is wanted');
+        return is_string($given) ? $given : throw $this->broken($key, 'expected a text');
     }
 
     /** @throws BrokenData where it is no number */
@@ -53,7 +53,7 @@ final readonly class DataRow
 
         return is_int($given) || is_float($given)
             ? (float) $given
-            : throw $this->broken($key, 'a number is wanted');
+            : throw $this->broken($key, 'expected a number');
     }
 
     /** @throws BrokenData where it is neither true nor false */
@@ -61,7 +61,7 @@ final readonly class DataRow
     {
         $given = $this->values[$key] ?? $otherwise;
 
-        return is_bool($given) ? $given : throw $this->broken($key, 'true or false is wanted');
+        return is_bool($given) ? $given : throw $this->broken($key, 'expected true or false');
     }
 
     /**
@@ -73,7 +73,7 @@ final readonly class DataRow
     {
         $texts = [];
         foreach ($this->array($key) as $i => $given) {
-            $texts[] = is_string($given) ? $given : throw $this->broken($key.'.'.$i, 'a text is wanted');
+            $texts[] = is_string($given) ? $given : throw $this->broken($key.'.'.$i, 'expected a text');
         }
 
         return $texts;
@@ -113,7 +113,7 @@ final readonly class DataRow
     {
         [$least, $most] = [...array_values($this->array($key)), null, null];
         if ((! is_int($least) && ! is_float($least)) || (! is_int($most) && ! is_float($most)) || $least > $most) {
-            throw $this->broken($key, 'two numbers are wanted, the lower first');
+            throw $this->broken($key, 'expected two numbers, lower first');
         }
 
         return [(float) $least, (float) $most];
@@ -129,12 +129,12 @@ final readonly class DataRow
         $bounds = [];
         foreach (array_values($this->array($key)) as $one) {
             if ($one !== null && ! is_int($one) && ! is_float($one)) {
-                throw $this->broken($key, 'two numbers are wanted, or null where nothing bounds it');
+                throw $this->broken($key, 'expected two numbers, or null where nothing bounds it');
             }
             $bounds[] = $one === null ? null : (float) $one;
         }
 
-        return count($bounds) === 2 ? $bounds : throw $this->broken($key, 'two are wanted');
+        return count($bounds) === 2 ? $bounds : throw $this->broken($key, 'expected two');
     }
 
     /**
@@ -225,7 +225,7 @@ final readonly class DataRow
     {
         $given = $this->values[$key] ?? [];
 
-        return is_array($given) ? $given : throw $this->broken($key, 'a list or an object is wanted');
+        return is_array($given) ? $given : throw $this->broken($key, 'expected a list or an object');
     }
 
     /**
@@ -241,7 +241,7 @@ final readonly class DataRow
             $shown = is_string($given) ? $given : get_debug_type($given);
             $words = implode(', ', array_column($enum::cases(), 'value'));
 
-            throw $this->broken($key, $shown.' was given; one of these is wanted: '.$words);
+            throw $this->broken($key, 'got '.$shown.', expected one of: '.$words);
         }
 
         return $case;

@@ -65,7 +65,7 @@ final readonly class Section
             }
         }
         $words = implode(', ', array_column($possible, 'value'));
-        $this->refuse($key, Reasons::shown($given).' was given; possible is '.$words);
+        $this->refuse($key, 'got '.Reasons::shown($given).'; allowed: '.$words);
 
         return null;
     }
@@ -96,7 +96,7 @@ final readonly class Section
     {
         $given = $this->given($key) ?? ($this->has($key) ? null : []);
         if (! is_array($given)) {
-            $this->refuse($key, Reasons::shown($given).' was given; a list of words is wanted');
+            $this->refuse($key, 'got '.Reasons::shown($given).', expected a list of words');
 
             return [];
         }
@@ -119,7 +119,7 @@ final readonly class Section
             return null;
         }
         if ((! is_int($given) && ! is_float($given)) || ! is_finite((float) $given)) {
-            $this->refuse($key, Reasons::shown($given).' was given; a number is wanted');
+            $this->refuse($key, 'got '.Reasons::shown($given).', expected a number');
 
             return null;
         }
@@ -156,7 +156,7 @@ final readonly class Section
         $si = $field->fileUnit()->toSi($given);
         $refusal = $field->refusal($si);
         if ($refusal !== null) {
-            $this->refuse($key, Reasons::shown($this->given($key)).' was given; '.$refusal);
+            $this->refuse($key, 'got '.Reasons::shown($this->given($key)).'; '.$refusal);
         }
 
         return $refusal === null ? $si : null;
@@ -168,7 +168,7 @@ final readonly class Section
         if (is_bool($given) || ! $this->has($key)) {
             return is_bool($given) ? $given : null;
         }
-        $this->refuse($key, Reasons::shown($given).' was given; true or false is wanted');
+        $this->refuse($key, 'got '.Reasons::shown($given).', expected true or false');
 
         return null;
     }
@@ -180,8 +180,8 @@ final readonly class Section
             return null;
         }
         if (! is_string($given) || $given === '' || strlen($given) > self::LONGEST_TEXT) {
-            $wanted = ' was given; a text of 1 to '.self::LONGEST_TEXT.' characters is wanted';
-            $this->refuse($key, Reasons::shown($given).$wanted);
+            $wanted = ', expected a text of 1 to '.self::LONGEST_TEXT.' characters';
+            $this->refuse($key, 'got '.Reasons::shown($given).$wanted);
 
             return null;
         }
@@ -194,9 +194,9 @@ final readonly class Section
     {
         $given = $this->given($key);
         if ($required && ! $this->has($key)) {
-            $this->refuse($key, 'missing; it is required');
+            $this->refuse($key, 'missing (required)');
         } elseif ($this->has($key) && ! ($given instanceof \stdClass)) {
-            $this->refuse($key, Reasons::shown($given).' was given; an object is wanted');
+            $this->refuse($key, 'got '.Reasons::shown($given).', expected an object');
         }
         $values = $given instanceof \stdClass ? get_object_vars($given) : [];
 
@@ -208,7 +208,7 @@ final readonly class Section
     {
         $given = $this->given($key) ?? [];
         if (! is_array($given)) {
-            $this->refuse($key, Reasons::shown($given).' was given; a list of objects is wanted');
+            $this->refuse($key, 'got '.Reasons::shown($given).', expected a list of objects');
 
             return [];
         }
@@ -217,7 +217,7 @@ final readonly class Section
             if ($one instanceof \stdClass) {
                 $rows[] = new self("$this->path$key.$i.", get_object_vars($one), $this->reasons);
             } else {
-                $this->refuse("$key.$i", Reasons::shown($one).' was given; an object is wanted');
+                $this->refuse("$key.$i", 'got '.Reasons::shown($one).', expected an object');
             }
         }
 
@@ -227,9 +227,9 @@ final readonly class Section
     public function constant(string $key, string|int $wanted): void
     {
         if (! $this->has($key)) {
-            $this->refuse($key, 'missing; it is required ('.$wanted.')');
+            $this->refuse($key, 'missing (required: '.$wanted.')');
         } elseif ($this->given($key) !== $wanted) {
-            $this->refuse($key, Reasons::shown($this->given($key)).' was given; '.$wanted.' is wanted');
+            $this->refuse($key, 'got '.Reasons::shown($this->given($key)).', expected '.$wanted);
         }
     }
 
@@ -244,7 +244,7 @@ final readonly class Section
         $case = is_string($given) ? $enum::tryFrom($given) : null;
         if ($case === null) {
             $possible = implode(', ', array_column($enum::cases(), 'value'));
-            $this->refuse($key, Reasons::shown($given).' was given; possible is '.$possible);
+            $this->refuse($key, 'got '.Reasons::shown($given).'; allowed: '.$possible);
         }
 
         return $case;
@@ -263,6 +263,6 @@ final readonly class Section
             }
         }
 
-        return $best === null ? '' : '; is '.$best.' meant?';
+        return $best === null ? '' : '; did you mean '.$best.'?';
     }
 }

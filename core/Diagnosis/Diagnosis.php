@@ -172,9 +172,9 @@ final readonly class Diagnosis
         return match (true) {
             $pipe === null || $pipe < $limit->low => [],
             $pipe >= $limit->high => [
-                'Discharge pipe at or above the limit: stop and find the reason before it runs on.',
+                'Discharge line at or above its limit: stop the compressor and find the cause before restarting.',
             ],
-            default => ['Discharge pipe near its limit: oil suffers.'],
+            default => ['Discharge line near its limit: oil is breaking down.'],
         };
     }
 

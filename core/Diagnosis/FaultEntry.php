@@ -108,7 +108,7 @@ final readonly class FaultEntry
     {
         $row->only(self::KEYS);
         if ($row->text('fault') !== $fault->value) {
-            throw $row->broken('fault', $fault->value.' is wanted');
+            throw $row->broken('fault', 'expected '.$fault->value);
         }
 
         return new self(

@@ -23,11 +23,11 @@ final readonly class Pattern
     private const BEYOND = 1.5;
 
     private const ORDER = [
-        'Air',
+        'Airflow and load',
         'Pressure controls',
         'Box and defrost',
         'Refrigerant',
-        'Feed and lines',
+        'Refrigerant feed and lines',
         'Compressor',
         'Ice machine',
     ];

@@ -15,9 +15,9 @@ enum Purpose: string
     public function label(): string
     {
         return match ($this) {
-            self::TellApart => 'Next',
-            self::Prove => 'To prove it',
-            self::FindCause => 'What makes it do that',
+            self::TellApart => 'Next check',
+            self::Prove => 'Confirm by',
+            self::FindCause => 'Find the cause',
         };
     }
 }

@@ -42,11 +42,11 @@ final readonly class Shift
     private static function read(DataRow $row, string $key, Unit $unit): self
     {
         $pair = is_array($row->given($key)) ? array_values($row->numbers($key)) : [$row->number($key)];
-        $mean = $pair[0] ?? throw $row->broken($key, 'a shift, or a shift and its spread, is wanted');
+        $mean = $pair[0] ?? throw $row->broken($key, 'expected a shift, or a shift and its spread');
         if ($unit === Unit::Percent && $mean !== 0.0 && abs($mean) < self::LEAST_PERCENT) {
             throw $row->broken(
                 $key,
-                "$mean was given; a shift of this sign is given in percent, so at least 1 or 0",
+                "got $mean; a shift of this sign is in percent, so at least 1 or 0",
             );
         }
         $spread = $pair[1] ?? self::USUAL_SPREAD * abs($mean);

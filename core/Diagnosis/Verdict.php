@@ -177,7 +177,7 @@ final readonly class Verdict
     public function nameOf(Suspect $suspect): string
     {
         return $suspect->fault === Fault::NoFault && $this->proven
-            ? 'Nothing more is wrong'
+            ? 'No further fault'
             : $suspect->entry()->name;
     }
 

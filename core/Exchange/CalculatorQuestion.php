@@ -35,19 +35,19 @@ final class CalculatorQuestion
     {
         $asked = json_decode($line, true, 8);
         if (! is_array($asked) || array_is_list($asked)) {
-            throw new Refused(['line: a JSON object is wanted']);
+            throw new Refused(['line: expected a JSON object']);
         }
         $name = $asked['calculator'] ?? null;
         $calculator = is_string($name) ? Calculator::tryFrom($name) : null;
         if ($calculator === null) {
             $known = implode(', ', array_column(Calculator::cases(), 'value'));
-            $what = is_string($name) ? '"'.self::shown($name).'" is unknown' : 'a name is wanted';
+            $what = is_string($name) ? '"'.self::shown($name).'" is unknown' : 'expected a name';
 
-            throw new Refused(["calculator: $what; possible is $known"]);
+            throw new Refused(["calculator: $what; allowed: $known"]);
         }
         $inputs = $asked['inputs'] ?? null;
         if (! is_array($inputs) || ($inputs !== [] && array_is_list($inputs))) {
-            throw new Refused(['inputs: a JSON object is wanted']);
+            throw new Refused(['inputs: expected a JSON object']);
         }
 
         return (new self())->of($calculator, $inputs);
@@ -65,7 +65,7 @@ final class CalculatorQuestion
         $asks = $calculation->asks();
         $keys = array_map(static fn (Input $one): string => $one->key, $asks);
         foreach (array_diff(array_map(strval(...), array_keys($inputs)), $keys) as $unknown) {
-            $this->refuse(self::shown($unknown), 'unknown key; possible is '.implode(', ', $keys));
+            $this->refuse(self::shown($unknown), 'unknown key; allowed: '.implode(', ', $keys));
         }
         foreach ($asks as $input) {
             if (array_key_exists($input->key, $inputs)) {
@@ -111,7 +111,7 @@ final class CalculatorQuestion
         if (is_string($given) && $library->has($given)) {
             return $given;
         }
-        $what = is_string($given) ? '"'.self::shown($given).'" is not in the library' : 'a name is wanted';
+        $what = is_string($given) ? '"'.self::shown($given).'" is not available' : 'expected a name';
 
         return $this->refuse('refrigerant', $what.'; known: '.implode(', ', $library->names()));
     }
@@ -119,12 +119,12 @@ final class CalculatorQuestion
     private function number(Input $input, mixed $given, string $path): ?float
     {
         if ((! is_int($given) && ! is_float($given)) || $input->field === null) {
-            return $this->refuse($path, 'a number is wanted');
+            return $this->refuse($path, 'expected a number');
         }
         $si = $input->unit->toSi((float) $given);
         $refusal = $input->field->refusal($si, $input->unit);
 
-        return $refusal === null ? $si : $this->refuse($path, "$given was given; $refusal");
+        return $refusal === null ? $si : $this->refuse($path, "got $given; $refusal");
     }
 
     /** @return ?list<float> */
@@ -175,13 +175,13 @@ final class CalculatorQuestion
     private function listed(Input $input, mixed $given): ?array
     {
         if (! is_array($given) || ! array_is_list($given)) {
-            return $this->refuse($input->key, 'a list is wanted');
+            return $this->refuse($input->key, 'expected a list');
         }
         $count = count($given);
         if ($count < $input->least || $count > Input::MOST) {
             $span = $input->least.' to '.Input::MOST;
 
-            return $this->refuse($input->key, "$count values were given; $span are possible");
+            return $this->refuse($input->key, "got $count values, expected $span");
         }
 
         return $given;

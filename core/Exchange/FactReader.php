@@ -44,7 +44,7 @@ final readonly class FactReader
         }
         if ($kind === null || $kind === FactKind::Circuit) {
             $possible = array_diff(array_column(FactKind::cases(), 'value'), ['circuit']);
-            $section->refuse('kind', Reasons::shown($word).' was given; possible is '.implode(', ', $possible));
+            $section->refuse('kind', 'got '.Reasons::shown($word).'; allowed: '.implode(', ', $possible));
 
             return [null, null];
         }
@@ -108,7 +108,7 @@ final readonly class FactReader
         $state = is_string($given) ? State::tryFrom($given) : null;
         if ($given !== null && $state === null) {
             $possible = implode(', ', array_column(State::cases(), 'value'));
-            $section->refuse('word', Reasons::shown($given).' was given; possible is '.$possible);
+            $section->refuse('word', 'got '.Reasons::shown($given).'; allowed: '.$possible);
         }
 
         return new Content('state', null, $state?->value);
@@ -149,7 +149,7 @@ final readonly class FactReader
             return new Content($control->value, null, $word ?? 'done', $data);
         }
         if (! $section->has('value')) {
-            $section->refuse('value', 'missing; how far is wanted');
+            $section->refuse('value', 'missing; expected how far');
 
             return null;
         }
@@ -166,7 +166,7 @@ final readonly class FactReader
         foreach ($section->besides(PlantMoved::FORECAST) as $figure => $row) {
             $numbers = is_array($row) ? array_values(array_filter($row, is_numeric(...))) : [];
             if (count($numbers) !== 3) {
-                $section->refuse('data.forecast.'.$figure, 'before, change and deviation are wanted, three numbers');
+                $section->refuse('data.forecast.'.$figure, 'expected before, change and deviation, three numbers');
 
                 continue;
             }
@@ -185,7 +185,7 @@ final readonly class FactReader
             if (is_int($given[$key] ?? null) || is_float($given[$key] ?? null)) {
                 $kept[$key] = (float) $given[$key];
             } elseif (isset($given[$key])) {
-                $section->refuse('data.'.$key, Reasons::shown($given[$key]).' was given; kg as a number are wanted');
+                $section->refuse('data.'.$key, 'got '.Reasons::shown($given[$key]).', expected kg as a number');
             }
         }
         foreach ([WeighedAmount::CYLINDER, WeighedAmount::PURPOSE] as $key) {
@@ -196,7 +196,7 @@ final readonly class FactReader
         if (isset($kept[WeighedAmount::PURPOSE]) && ChargePurpose::tryFrom($kept[WeighedAmount::PURPOSE]) === null) {
             $possible = implode(', ', array_column(ChargePurpose::cases(), 'value'));
             $given = Reasons::shown($kept[WeighedAmount::PURPOSE]);
-            $section->refuse('data.purpose', "$given was given; possible is $possible");
+            $section->refuse('data.purpose', "got $given; allowed: $possible");
         }
 
         return $kept;
@@ -218,7 +218,7 @@ final readonly class FactReader
     {
         $key = $section->text('key');
         if ($key === null || trim($key) === '') {
-            $section->refuse('key', 'missing; what was touched is wanted');
+            $section->refuse('key', 'missing; expected what was changed');
 
             return null;
         }
@@ -232,7 +232,7 @@ final readonly class FactReader
     {
         $of = $section->text('of');
         if ($of === null || ! isset($ids[$of])) {
-            $section->refuse('of', Reasons::shown($of).' was given; the id of an earlier fact is wanted');
+            $section->refuse('of', 'got '.Reasons::shown($of).', expected the id of an earlier fact');
 
             return null;
         }
@@ -251,7 +251,7 @@ final readonly class FactReader
         $given = $section->given('key');
         $known = is_string($given) ? $words::tryFrom($given) : null;
         if ($known === null) {
-            $section->refuse('key', Reasons::shown($given).' was given; possible is '.
+            $section->refuse('key', 'got '.Reasons::shown($given).'; allowed: '.
                 implode(', ', array_column($words::cases(), 'value')));
         }
 

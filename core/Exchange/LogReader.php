@@ -70,7 +70,7 @@ final readonly class LogReader
     public function window(mixed $given, Findings $snapshot): Window
     {
         if (! is_array($given) || count($given) > self::MOST) {
-            $this->reasons->refuse('log', 'a list of at most '.self::MOST.' facts is wanted');
+            $this->reasons->refuse('log', 'expected a list of at most '.self::MOST.' facts');
             $this->reasons->raise();
         }
         $at = new \DateTimeImmutable($snapshot->takenAt ?? self::SOMETIME);
@@ -80,7 +80,7 @@ final readonly class LogReader
         foreach (is_array($given) ? array_values($given) : [] as $i => $row) {
             $path = "log.$i.";
             if (! ($row instanceof \stdClass)) {
-                $this->reasons->refuse("log.$i", 'an object is wanted');
+                $this->reasons->refuse("log.$i", 'expected an object');
 
                 continue;
             }
@@ -89,7 +89,7 @@ final readonly class LogReader
             $at = $this->moment($section, $at);
             $id = $section->text('id') ?? sprintf('%026d', $i + 1);
             if (isset($ids[$id])) {
-                $section->refuse('id', 'stands for another fact already');
+                $section->refuse('id', 'already used by another fact');
             }
             $ids[$id] = true;
             [$kind, $content] = $reader->content($section, $ids);
@@ -144,7 +144,7 @@ final readonly class LogReader
             return $before->modify(self::APART);
         }
         if (! VisitReader::isTime($said)) {
-            $section->refuse('at', Reasons::shown($said).' was given; a date and time that exists is wanted');
+            $section->refuse('at', 'got '.Reasons::shown($said).', expected a date and time that exists');
 
             return $before;
         }

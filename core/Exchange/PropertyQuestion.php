@@ -24,18 +24,18 @@ final class PropertyQuestion
     {
         $given = json_decode($line);
         if (! ($given instanceof \stdClass)) {
-            throw new Refused(['line: a JSON object is wanted']);
+            throw new Refused(['line: expected a JSON object']);
         }
         $asked = $reasons = $numbers = [];
         foreach (get_object_vars($given) as $key => $value) {
             $key = (string) $key;
             $asked[$key] = $value;
             if (! in_array($key, self::KEYS, true)) {
-                $reasons[] = $key.': unknown key; possible is '.implode(', ', self::KEYS);
+                $reasons[] = $key.': unknown key; allowed: '.implode(', ', self::KEYS);
             } elseif ($key !== 'refrigerant' && (is_int($value) || is_float($value))) {
                 $numbers[$key] = (float) $value;
             } elseif ($key !== 'refrigerant') {
-                $reasons[] = $key.': a number is wanted';
+                $reasons[] = $key.': expected a number';
             }
         }
         $name = $asked['refrigerant'] ?? null;
@@ -43,8 +43,8 @@ final class PropertyQuestion
             $reasons[] =
                 'refrigerant: '.
                 (is_string($name)
-                    ? '"'.mb_substr($name, 0, 40).'" is not in the library'
-                    : 'a name is wanted').
+                    ? '"'.mb_substr($name, 0, 40).'" is not available'
+                    : 'expected a name').
                 '; known: '.
                 implode(', ', Library::known()->names());
         }
@@ -94,7 +94,7 @@ final class PropertyQuestion
                 'glide_k' => $fluid->glide($p),
             ];
         }
-        throw new Refused(['line: t_c, p_kpa_abs, or superheat_k with dew_c or p_kpa_abs is wanted']);
+        throw new Refused(['line: expected t_c, p_kpa_abs, or superheat_k with dew_c or p_kpa_abs']);
     }
 
     /**
@@ -106,7 +106,7 @@ final class PropertyQuestion
         $dew = match (true) {
             isset($asked['dew_c']) => $asked['dew_c'] + Celsius::ZERO,
             isset($asked['p_kpa_abs']) => $fluid->dewTemperature($asked['p_kpa_abs'] * 1e3),
-            default => throw new Refused(['superheat_k: dew_c or p_kpa_abs is wanted with it']),
+            default => throw new Refused(['superheat_k: expected dew_c or p_kpa_abs with it']),
         };
         $superheat = $asked['superheat_k'];
         $pressure = $fluid->dewPressure($dew);
@@ -122,7 +122,7 @@ final class PropertyQuestion
             if ($discharge < $pressure) {
                 throw new Refused([
                     sprintf(
-                        'discharge_kpa_abs: %.1f was given; at least the suction pressure of %.1f kPa abs is wanted',
+                        'discharge_kpa_abs: got %.1f, expected at least the suction pressure of %.1f kPa abs',
                         $asked['discharge_kpa_abs'],
                         $pressure / 1e3,
                     ),

@@ -77,7 +77,7 @@ final readonly class ScenarioReader
         try {
             return (new Sizing($circuit))->machine();
         } catch (OutsideTable $outside) {
-            $why = 'such a plant cannot be built with '.$circuit->refrigerant.': '.$outside->getMessage();
+            $why = 'not possible with '.$circuit->refrigerant.': '.$outside->getMessage();
             throw new Refused(['system: '.$why]);
         }
     }
@@ -90,12 +90,8 @@ final readonly class ScenarioReader
                 ->section('conditions')
                 ->refuse(
                     'ambient_temperature_c',
-                    round($ambient - Celsius::ZERO, 3).
-                        ' was given; above '.
-                        round($highest - Celsius::ZERO).
-                        ' °C '.
-                        $circuit->refrigerant.
-                        ' no longer condenses (its table ends there)',
+                    'got '.round($ambient - Celsius::ZERO, 3).
+                        "; above the refrigerant's condensing range (".round($highest - Celsius::ZERO).' °C)',
                 );
             $this->reasons->raise();
         }
@@ -125,7 +121,7 @@ final readonly class ScenarioReader
     {
         $given = $this->top->has('faults') ? $this->top->given('faults') : [];
         if (! is_array($given)) {
-            $this->top->refuse('faults', Reasons::shown($given).' was given; a list is wanted');
+            $this->top->refuse('faults', 'got '.Reasons::shown($given).', expected a list');
 
             return [];
         }
@@ -136,8 +132,8 @@ final readonly class ScenarioReader
                     new Section('faults.'.$i.'.', get_object_vars($one), $this->reasons),
                 );
             } else {
-                $wanted = 'an object with fault and severity is wanted';
-                $this->top->refuse('faults.'.$i, Reasons::shown($one).' was given; '.$wanted);
+                $wanted = ', expected an object with fault and severity';
+                $this->top->refuse('faults.'.$i, 'got '.Reasons::shown($one).$wanted);
             }
         }
 
@@ -150,7 +146,7 @@ final readonly class ScenarioReader
         $one->only(['fault', 'severity']);
         $fault = $one->word('fault', Fault::class);
         if (! $one->has('fault')) {
-            $one->refuse('fault', 'missing; it is required');
+            $one->refuse('fault', 'missing (required)');
         }
         $field = ScenarioFields::severity();
         $severity = $one->has('severity') ? $one->amount('severity', $field) : $field->usual;

@@ -37,7 +37,7 @@ final readonly class StepFact
         }
         $possible = StepTaken::words($key);
         if (! is_string($word) || ! in_array($word, $possible, true)) {
-            $section->refuse('word', Reasons::shown($word).' was given; possible is '.implode(', ', $possible));
+            $section->refuse('word', 'got '.Reasons::shown($word).'; allowed: '.implode(', ', $possible));
 
             return null;
         }
@@ -57,7 +57,7 @@ final readonly class StepFact
         foreach ($section->besides('keeps') as $key => $value) {
             $reading = Reading::tryFrom($key);
             if ($reading === null || ! is_numeric($value)) {
-                $section->refuse('data.keeps.'.$key, 'a number is wanted, and a reading that there is');
+                $section->refuse('data.keeps.'.$key, 'expected a number, and a known reading');
 
                 continue;
             }
@@ -75,7 +75,7 @@ final readonly class StepFact
             return [];
         }
         if (! is_numeric($minutes) || $minutes < 0 || $minutes > 2880) {
-            $section->refuse('data.ago_min', Reasons::shown($minutes).' was given; possible is 0 to 2880 min');
+            $section->refuse('data.ago_min', 'got '.Reasons::shown($minutes).', expected 0 to 2880 min');
 
             return [];
         }

@@ -71,7 +71,7 @@ final readonly class VisitReader
             throw new Refused(['file: no JSON ('.$error->getMessage().')']);
         }
         if (! ($file instanceof \stdClass)) {
-            throw new Refused(['file: '.Reasons::shown($file).' was given; a visit is a JSON object']);
+            throw new Refused(['file: '.'got '.Reasons::shown($file).', expected a JSON object']);
         }
 
         return (new self($file, new Reasons()))->read();
@@ -135,8 +135,8 @@ final readonly class VisitReader
         if (! $this->top->has('version')) {
             $this->top->refuse('version', 'missing; it is required ('.self::FIRST.' or '.self::SECOND.')');
         } elseif (! in_array($given, [self::FIRST, self::SECOND], true)) {
-            $wanted = self::FIRST.' or '.self::SECOND.' is wanted';
-            $this->top->refuse('version', Reasons::shown($given)." was given; $wanted");
+            $wanted = self::FIRST.' or '.self::SECOND;
+            $this->top->refuse('version', 'got '.Reasons::shown($given).', expected '.$wanted);
         }
     }
 
@@ -176,7 +176,7 @@ final readonly class VisitReader
         }
         if ($rows !== [] && ! isset($rows[$name])) {
             $possible = implode(', ', array_keys($rows));
-            $this->top->refuse('part', Reasons::shown($name)." was given; possible is $possible");
+            $this->top->refuse('part', 'got '.Reasons::shown($name).'; allowed: '.$possible);
         }
         $known = $visited ?? ($plant->branches[0]->part ?? PartId::circuit());
         foreach ($plant->branches ?? [] as $branch) {
@@ -196,7 +196,7 @@ final readonly class VisitReader
             $part = null;
         }
         if ($given !== null && $part?->kind() !== PartKind::Circuit) {
-            $this->top->refuse('part', Reasons::shown($given).' was given; a circuit is wanted, as circuit 1');
+            $this->top->refuse('part', 'got '.Reasons::shown($given).', expected a circuit, as circuit 1');
         }
 
         return $part?->kind() === PartKind::Circuit ? $part : null;
@@ -206,8 +206,8 @@ final readonly class VisitReader
     {
         $given = $this->top->text('taken_at');
         if ($given !== null && ! self::isTime($given)) {
-            $wanted = 'a date and time that exists is wanted, as 2026-06-03T10:40:00+02:00';
-            $this->top->refuse('taken_at', Reasons::shown($given).' was given; '.$wanted);
+            $wanted = 'expected a valid date and time (2026-06-03T10:40:00+02:00)';
+            $this->top->refuse('taken_at', 'got '.Reasons::shown($given).', '.$wanted);
         }
 
         return $given;

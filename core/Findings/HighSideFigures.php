@@ -48,7 +48,7 @@ final readonly class HighSideFigures
             DerivedFigure::DrierDrop,
             Reading::DrierInletTemperature,
             Reading::DrierOutletTemperature,
-            'pipe before the drier − pipe after it',
+            'line before the drier − line after it',
         );
     }
 
@@ -74,7 +74,7 @@ final readonly class HighSideFigures
         if ($superheat < 0.0) {
             $this->figures->leave(
                 DerivedFigure::IdealDischarge,
-                'The suction gas reads below saturation: liquid may be returning, so its state is not known.',
+                'Suction gas reads below saturation: liquid may be returning, so no calculation.',
             );
 
             return;
@@ -123,7 +123,7 @@ final readonly class HighSideFigures
         $from = [Reading::DischargePressure, Reading::SuctionPressure, Reading::SuctionTemperatureCompressor];
         $this->figures->work(
             DerivedFigure::IdealDischarge,
-            'temperature after compression without loss from the compressor\'s suction state to the discharge pressure',
+            'isentropic compression from suction state to discharge pressure',
             $from,
             fn (): float => $this->fluid->isentropicDischarge($dew, $superheat, $head)['temperature'],
         );
@@ -229,7 +229,7 @@ final readonly class HighSideFigures
         if ($rated !== null && $current !== null) {
             $this->figures->work(
                 DerivedFigure::CurrentShare,
-                'current ÷ rated current of the plate',
+                'current ÷ rated current (nameplate)',
                 [Reading::CompressorCurrent, DesignKey::RatedCurrent],
                 static fn (): float => $current / $rated,
             );

@@ -68,7 +68,7 @@ final readonly class LowSideFigures
         );
         $this->figures->work(
             DerivedFigure::CoilInlet,
-            'temperature at the quality that the valve leaves: '.
+            'from quality after the expansion valve: '.
                 'enthalpy of the liquid before it, at the coil\'s pressure',
             [$at],
             fn (): float => $this->inletTemperature($coil),
@@ -101,7 +101,7 @@ final readonly class LowSideFigures
             DerivedFigure::SuctionLineGain,
             $pipe,
             $bulb,
-            'suction pipe at the compressor − pipe at the bulb',
+            'suction line at the compressor − line at the bulb',
         );
     }
 

@@ -16,13 +16,13 @@ enum Meaning
     public function sentence(): string
     {
         return match ($this) {
-            self::TakenAtCompressor => 'Taken at the compressor: the coil is warmer by what the suction line loses.',
-            self::LiquidLeaves => 'Negative, down to the glide: liquid is leaving there, or a reading is wrong.',
+            self::TakenAtCompressor => 'Measured at the compressor. The coil is warmer by the suction line pressure drop.',
+            self::LiquidLeaves => 'Negative within the glide: liquid is leaving the coil, or a reading is wrong.',
             self::BeyondRefrigerant => 'Negative beyond what the refrigerant can show: '.
                 'wrong refrigerant, clamp or pressure.',
-            self::NoLiquidSeal => 'Negative: no liquid seal there, gas or a mixture in the pipe, '.
+            self::NoLiquidSeal => 'Negative: no liquid seal. Gas or a mixture in the line, '.
                 'heat reaching the liquid, or a wrong reading.',
-            self::ReadsHighBehindRestriction => 'By the pressure at the start of the line: '.
+            self::ReadsHighBehindRestriction => 'Based on pressure at the start of the line; '.
                 'a restriction on the way makes it read high.',
         };
     }

@@ -25,14 +25,14 @@ enum Place: string
     public function label(): string
     {
         return match ($this) {
-            self::Discharge => 'Discharge pipe',
+            self::Discharge => 'Discharge line',
             self::CondenserIn => 'Condensing, dew',
             self::CondenserOut => 'Condensing, bubble',
-            self::CondenserOutlet => 'Leaving the condenser',
-            self::ReceiverOutlet => 'Leaving the receiver',
-            self::DrierInlet => 'Before the drier',
-            self::DrierOutlet => 'After the drier',
-            self::ValveInlet => 'Entering the valve',
+            self::CondenserOutlet => 'Condenser outlet',
+            self::ReceiverOutlet => 'Receiver outlet',
+            self::DrierInlet => 'Drier inlet',
+            self::DrierOutlet => 'Drier outlet',
+            self::ValveInlet => 'Expansion valve inlet',
             self::CoilIn => 'Coil, inlet',
             self::CoilOut => 'Coil, dew',
             self::Bulb => 'At the bulb',

@@ -31,18 +31,18 @@ enum Share: string
     public function label(): string
     {
         return match ($this) {
-            self::SuperheatOfTd => 'Superheat of the TD',
-            self::SubcoolingOfSplit => 'Subcooling of the split',
-            self::AirDropOfTd => 'Air drop of the TD',
-            self::AirRiseOfSplit => 'Air rise of the split',
-            self::GainOfDifference => 'Suction gas warmed, of the way to the air around',
-            self::DischargeOverIdeal => 'Discharge above loss-free compression',
-            self::LeastSubcooling => 'Least subcooling along the liquid line',
-            self::GreatestSubcooling => 'Greatest subcooling along the liquid line',
-            self::ReceiverOverCondenser => 'Receiver outlet above condenser outlet, of the split',
-            self::LineFall => 'Steepest fall along the liquid line',
+            self::SuperheatOfTd => 'Superheat, % of TD',
+            self::SubcoolingOfSplit => 'Subcooling, % of condenser split',
+            self::AirDropOfTd => 'Coil air drop, % of TD',
+            self::AirRiseOfSplit => 'Condenser air rise, % of split',
+            self::GainOfDifference => 'Suction gas warm-up toward ambient, %',
+            self::DischargeOverIdeal => 'Discharge above isentropic',
+            self::LeastSubcooling => 'Lowest subcooling along the liquid line',
+            self::GreatestSubcooling => 'Highest subcooling along the liquid line',
+            self::ReceiverOverCondenser => 'Receiver outlet above condenser outlet, % of split',
+            self::LineFall => 'Largest drop along the liquid line',
             self::Ratio => 'Compression ratio',
-            self::Lift => 'Condensing above evaporating',
+            self::Lift => 'Condensing minus evaporating',
         };
     }
 

@@ -62,7 +62,7 @@ final readonly class UsualFigure
     {
         $numbers = array_values($row->numbers('per_excess_k'));
         if (count($numbers) !== 2) {
-            throw $row->broken('per_excess_k', 'two numbers are wanted, of value and spread');
+            throw $row->broken('per_excess_k', 'expected two numbers, value and spread');
         }
 
         return [$numbers[0], $numbers[1]];

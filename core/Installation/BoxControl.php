@@ -24,8 +24,8 @@ enum BoxControl: string
     public function label(): string
     {
         return match ($this) {
-            self::Thermostat => 'Thermostat stops the compressor',
-            self::ThermostatPumpDown => 'Thermostat and pump-down',
+            self::Thermostat => 'Thermostat, stops compressor',
+            self::ThermostatPumpDown => 'Thermostat with pump-down',
             self::LowPressure => 'Low-pressure control',
             self::PressureRegulator => 'Evaporator pressure regulator',
         };

@@ -112,10 +112,15 @@ final readonly class Circuit
         return ($this->kind ?? Kind::WalkInCooler)->usual();
     }
 
-    /** What is cooled, to people who use it: an air conditioner has a room and no box. */
+    /** What is cooled, as its owner calls it. */
     public function room(): string
     {
-        return $this->cools(LoadKind::Air) ? 'room' : 'box';
+        return match (true) {
+            $this->cools(LoadKind::Air) => 'room',
+            $this->kind === Kind::IceMachine => 'ice machine',
+            $this->kind === Kind::CaseMedium, $this->kind === Kind::CaseLow => 'display case',
+            default => $this->isLowTemperature() ? 'freezer' : 'cooler',
+        };
     }
 
     public function fluid(): Refrigerant

@@ -49,7 +49,7 @@ final readonly class CircuitReader
         $key = SystemKey::Refrigerant->value;
         $name = $system->text($key);
         if (! $system->has($key)) {
-            $system->refuse($key, 'missing; it is required');
+            $system->refuse($key, 'missing (required)');
         } elseif ($name !== null && ! $this->library->has($name)) {
             $known = implode(', ', $this->library->names());
             $system->refuse($key, Reasons::shown($name).' is not in the library; known: '.$known);

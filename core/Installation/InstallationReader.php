@@ -66,11 +66,11 @@ final readonly class InstallationReader
             $known[] = $this->branch($row, $place + 1, $groups, $kind);
         }
         if ($known === []) {
-            $top->refuse('circuits', 'missing; a plant has one at least');
+            $top->refuse('circuits', 'missing; at least one is required');
         }
         $names = array_map(static fn (Branch $one): string => $one->part->value, $known);
         foreach (array_keys(array_diff_key($names, array_unique($names))) as $place) {
-            $top->refuse("circuits.$place.part", 'stands for another circuit already');
+            $top->refuse("circuits.$place.part", 'already used by another circuit');
         }
 
         return $this->reasons->areThere() || $known === []
@@ -201,7 +201,7 @@ final readonly class InstallationReader
         $si = $given === null ? null : Unit::Kilowatt->toSi($given);
         if ($si !== null && ($si <= 0.0 || $si > self::MOST_CAPACITY)) {
             $most = Unit::Kilowatt->fromSi(self::MOST_CAPACITY);
-            $design->refuse(self::CAPACITY, Reasons::shown($given)." was given; possible is above 0 to $most");
+            $design->refuse(self::CAPACITY, 'got '.Reasons::shown($given).', expected above 0 to '.$most);
         }
 
         return $si;
@@ -224,7 +224,7 @@ final readonly class InstallationReader
             return $otherwise;
         }
         if ($part->kind() !== $otherwise->kind()) {
-            $row->refuse('part', Reasons::shown($given).' was given; one as '.$otherwise->value.' is wanted');
+            $row->refuse('part', 'got '.Reasons::shown($given).', expected one like '.$otherwise->value);
         }
 
         return $part;
@@ -238,7 +238,7 @@ final readonly class InstallationReader
     {
         $given = $row->text('group') ?? array_key_first($groups);
         if (! isset($groups[$given])) {
-            $row->refuse('group', Reasons::shown($given).' was given; possible is '.implode(', ', array_keys($groups)));
+            $row->refuse('group', 'got '.Reasons::shown($given).'; allowed: '.implode(', ', array_keys($groups)));
 
             return array_key_first($groups);
         }

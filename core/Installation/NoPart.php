@@ -16,7 +16,7 @@ final class NoPart extends Unanswerable
 
         $shown = Reasons::shown($given);
 
-        return new self("$shown was given; a part is named by what it is and its number or letter, as valve B or ".
-            "circuit 2/coil 1; it can be: $kinds");
+        return new self("got $shown; a part is named by type and number or letter, such as valve B or ".
+            "circuit 2/coil 1; allowed: $kinds");
     }
 }

@@ -24,12 +24,12 @@ enum SystemKey: string
     public function label(): string
     {
         return match ($this) {
-            self::Kind => 'What it cools',
+            self::Kind => 'Application',
             self::Refrigerant => 'Refrigerant',
-            self::Metering => 'Fed by',
+            self::Metering => 'Expansion device',
             self::Condenser => 'Condenser',
             self::HeadPressureControl => 'Head pressure control',
-            self::BoxControl => 'Box control',
+            self::BoxControl => 'Temperature control',
             self::Defrost => 'Defrost',
             self::Receiver => 'Receiver',
             self::Regulator => 'Evaporator pressure regulator',

@@ -16,11 +16,11 @@ enum ChargePurpose: string
     public function label(): string
     {
         return match ($this) {
-            self::Leak => 'lost refrigerant made good',
-            self::Commissioning => 'first charge',
+            self::Leak => 'top-up after a leak',
+            self::Commissioning => 'initial charge',
             self::Seasonal => 'winter charge',
-            self::Repair => 'out for a repair, or back after it',
-            self::Correction => 'too much or too little put right',
+            self::Repair => 'removed or returned for repair',
+            self::Correction => 'charge correction',
         };
     }
 }

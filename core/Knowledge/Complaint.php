@@ -56,6 +56,11 @@ enum Complaint: string
 
     public function label(): string
     {
-        return $this === self::None ? 'No complaint (routine)' : ucfirst(str_replace('_', ' ', $this->value));
+        return match ($this) {
+            self::None => 'None (routine visit)',
+            self::LowProduction => 'Low ice production',
+            self::HighEnergy => 'High energy use',
+            default => ucfirst(str_replace('_', ' ', $this->value)),
+        };
     }
 }

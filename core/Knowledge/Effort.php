@@ -16,11 +16,11 @@ enum Effort: string
     public function label(): string
     {
         return match ($this) {
-            self::Look => 'a look',
+            self::Look => 'by eye',
             self::Hand => 'by hand',
             self::Clamp => 'with a clamp',
             self::Gauge => 'with gauges',
-            self::Intervention => 'an intervention',
+            self::Intervention => 'hands-on work',
         };
     }
 

@@ -22,10 +22,10 @@ enum Hazard: string
     public function remedy(): string
     {
         return match ($this) {
-            self::IcedOrWetFloor => 'Close the way off and clear or grit it before anybody walks there; '.
-                'nothing electrical is opened while one stands in the wet.',
-            self::HosesOverAWalkway => 'Lead them along the wall or overhead, or close the way off, '.
-                'before pressure or voltage is on them.',
+            self::IcedOrWetFloor => 'Close off the area and clear or grit it before anyone walks there; '.
+                'do not open anything electrical while standing in the wet.',
+            self::HosesOverAWalkway => 'Route them along the wall or overhead, or close off the way, '.
+                'before applying pressure or voltage.',
         };
     }
 }

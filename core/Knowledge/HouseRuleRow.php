@@ -78,14 +78,14 @@ final readonly class HouseRuleRow
     public function refusal(float $low, float $high): ?string
     {
         if ($this->field === null) {
-            return 'only its schools can be chosen';
+            return 'choose one of the options';
         }
         $unit = $this->field->fileUnit();
         if ($low > $high) {
-            return 'an own band needs two numbers, the lower first';
+            return 'Enter two numbers, lower first.';
         }
         if ($high - $low < $this->width - 1e-9) {
-            return "the two numbers are at least $this->width apart";
+            return "the two numbers must be at least $this->width apart";
         }
 
         return $this->field->refusal($unit->toSi($low)) ?? $this->field->refusal($unit->toSi($high));
@@ -102,7 +102,7 @@ final readonly class HouseRuleRow
             Unit::Kilopascal->value => Quantity::GaugePressure,
             Unit::KilopascalPerMinute->value => Quantity::PressureRate,
             Unit::Percent->value => Quantity::Share,
-            default => throw $row->broken('unit', 'k, c, min, kpa, kpa_per_min, percent or none is wanted'),
+            default => throw $row->broken('unit', 'expected k, c, min, kpa, kpa_per_min, percent or none'),
         };
         if ($kind === null) {
             return null;

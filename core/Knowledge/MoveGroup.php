@@ -14,9 +14,9 @@ enum MoveGroup: string
     public function label(): string
     {
         return match ($this) {
-            self::Refrigerant => 'Refrigerant',
-            self::Set => 'Turn or set',
-            self::PutRight => 'Put right',
+            self::Refrigerant => 'Charging',
+            self::Set => 'Adjust',
+            self::PutRight => 'Repairs',
         };
     }
 }

@@ -16,11 +16,11 @@ enum MoveOutcome: string
     public function label(): string
     {
         return match ($this) {
-            self::AsForetold => 'as foretold',
-            self::Less => 'less than foretold',
-            self::Nothing => 'nothing',
-            self::OtherWay => 'the other way',
-            self::NotRead => 'not read yet',
+            self::AsForetold => 'as predicted',
+            self::Less => 'less than predicted',
+            self::Nothing => 'no effect',
+            self::OtherWay => 'opposite effect',
+            self::NotRead => 'not re-read yet',
         };
     }
 }

@@ -16,11 +16,11 @@ enum RuleGroup: string
     public function label(): string
     {
         return match ($this) {
-            self::Wanted => 'What is wanted of a plant',
-            self::Waiting => 'How long is waited',
-            self::Setting => 'Where controls are set',
-            self::Tests => 'Tests and their limits',
-            self::Refrigerant => 'Refrigerant in and out',
+            self::Wanted => 'Target values',
+            self::Waiting => 'Waiting times',
+            self::Setting => 'Control settings',
+            self::Tests => 'Test limits',
+            self::Refrigerant => 'Charging and recovery',
         };
     }
 }

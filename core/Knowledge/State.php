@@ -17,7 +17,7 @@ enum State: string
 
     public function label(): string
     {
-        return ucfirst(str_replace('_', ' ', $this->value));
+        return $this === self::Starting ? 'Just started' : ucfirst(str_replace('_', ' ', $this->value));
     }
 
     /** Whether the compressor runs in this state. */

@@ -23,10 +23,10 @@ enum Station: string
             self::Box => 'At the box',
             self::Unit => 'At the unit',
             self::Gauges => 'Gauges & clamps',
-            self::Verdict => 'Verdict & tests',
-            self::PutRight => 'Put right',
-            self::Prove => 'Prove it',
-            self::Leave => 'Leave it',
+            self::Verdict => 'Diagnosis & tests',
+            self::PutRight => 'Repair & adjust',
+            self::Prove => 'Verify',
+            self::Leave => 'Close out',
         };
     }
 
@@ -36,10 +36,10 @@ enum Station: string
             self::Box => 'Box',
             self::Unit => 'Unit',
             self::Gauges => 'Gauges',
-            self::Verdict => 'Verdict',
-            self::PutRight => 'Put right',
-            self::Prove => 'Prove',
-            self::Leave => 'Leave',
+            self::Verdict => 'Diagnosis',
+            self::PutRight => 'Repair',
+            self::Prove => 'Verify',
+            self::Leave => 'Close',
             default => $this->label(),
         };
     }

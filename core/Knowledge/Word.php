@@ -105,6 +105,21 @@ enum Word: string
     {
         return match ($this) {
             self::NoLineVisible => 'No line visible (full or empty)',
+            self::EnergisedOpen => 'Energised, opens',
+            self::EnergisedShut => 'Energised, stays closed',
+            self::WarmBottomCoolLiquid => 'Warm, bottom cooler',
+            self::SameAllOver => 'Same temperature all over',
+            self::Recirculating => 'Recirculating hot air',
+            self::OffOnOil => 'Off on oil pressure',
+            self::RightTime => 'Correct time',
+            self::NotTurning => 'Stopped',
+            self::HotOrNewLoad => 'Warm or new product',
+            self::StackedInAirPath => 'Blocking the air path',
+            self::MatchesAmbient => 'Matches saturation',
+            self::AboveAmbient => 'Above saturation',
+            self::Found => 'Oil found',
+            self::SolenoidFollows => 'Solenoid responds',
+            self::ShutAndSealing => 'Closed and sealing',
             default => ucfirst(str_replace('_', ' ', $this->value)),
         };
     }

@@ -259,12 +259,15 @@ enum Reason: string implements Message
     case ProofSettled = 'proof_settled';
     case ProofPullDown = 'proof_pull_down';
     case ProofPutBack = 'proof_put_back';
+    case ProofNothingTouched = 'proof_nothing_touched';
     case ProofSecondLook = 'proof_second_look';
     case AboveIt = 'above_it';
     case ValueWanted = 'value_wanted';
     case ValueIs = 'value_is';
     case StillOpen = 'still_open';
     case ToBeOn = 'to_be_on';
+    case NotReadYet = 'not_read_yet';
+    case NotReadYetWanted = 'not_read_yet_wanted';
     case NotReadSince = 'not_read_since';
     case NotReadSinceWanted = 'not_read_since_wanted';
     case ClockRuns = 'clock_runs';

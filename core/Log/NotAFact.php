@@ -8,7 +8,7 @@ use Metrum\Language\Sentence;
 use Metrum\Quantity\Unanswerable;
 use Metrum\Quantity\Units;
 
-/** What was entered cannot be kept; the message says what was given and what is possible. */
+/** What was entered cannot be kept; the message says what was entered and what is possible. */
 final class NotAFact extends Unanswerable
 {
     private const SHOWN = 40;
@@ -32,15 +32,19 @@ final class NotAFact extends Unanswerable
 
     public static function unknownKey(string $key, string $why): self
     {
-        return new self('"'.self::shown($key).'" is '.$why.'.');
+        return new self(ucfirst($why).': “'.self::shown($key).'”.');
     }
 
-    /** @param  list<string|int>  $possible */
-    public static function unknownWord(string $typed, array $possible): self
+    /**
+     * @param  string  $what  what was asked, as its control is labelled
+     * @param  list<string>  $possible  as the choices are labelled
+     */
+    public static function unknownWord(string $what, string $typed, array $possible): self
     {
-        return new self(
-            '"'.self::shown($typed).'" was given; possible is '.implode(', ', $possible).'.',
-        );
+        $last = array_pop($possible);
+        $choices = $possible === [] ? $last : implode(', ', $possible).' or '.$last;
+
+        return new self("$what: “".self::shown($typed)."” is not an option. Choose $choices.");
     }
 
     public static function because(string $why): self

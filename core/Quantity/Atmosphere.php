@@ -23,7 +23,7 @@ final readonly class Atmosphere
     public static function atAltitude(float $metres): self
     {
         if ($metres < -500 || $metres > 6000) {
-            throw NotAQuantity::outside('altitude', $metres.' m', '-500 to 6000 m');
+            throw NotAQuantity::outside('elevation', $metres.' m', '−500 to 6000 m');
         }
 
         return new self(self::SEA_LEVEL * (1 - 2.25577e-5 * $metres) ** 5.25588);

@@ -17,7 +17,8 @@ final readonly class Field
      * @param  float  $least  SI, a gauge pressure in Pa gauge
      * @param  float  $most  the same
      * @param  ?float  $usual  SI, shown where nothing was given; null where nothing is
-     * @param  string  $reason  why no less is possible, where that is not plain
+     * @param  string  $whyNoLess  a sentence, where that is not plain
+     * @param  string  $whyNoMore  a sentence, where that is not plain
      */
     public function __construct(
         public string $key,
@@ -26,7 +27,8 @@ final readonly class Field
         public float $least,
         public float $most,
         public ?float $usual = null,
-        private string $reason = '',
+        private string $whyNoLess = '',
+        private string $whyNoMore = '',
         private ?Atmosphere $atmosphere = null,
     ) {
     }
@@ -64,13 +66,14 @@ final readonly class Field
                 -$atmosphere->pascal,
                 $this->most,
                 $this->usual,
-                'absolute vacuum at this site is the lowest; ',
+                'A gauge cannot read below full vacuum',
+                $this->whyNoMore,
                 $atmosphere,
             );
     }
 
-    /** With a lower limit upwards, and why; the same where it is no lower. */
-    public function below(float $most, string $reason): self
+    /** With a lower limit upwards, and why (a sentence); the same where it is no lower. */
+    public function below(float $most, string $why): self
     {
         return $most >= $this->most
             ? $this
@@ -81,7 +84,8 @@ final readonly class Field
                 $this->least,
                 $most,
                 $this->usual,
-                $this->reason.$reason.'; ',
+                $this->whyNoLess,
+                $why,
                 $this->atmosphere,
             );
     }
@@ -146,14 +150,16 @@ final readonly class Field
     public function refusal(float $si, ?Unit $shownIn = null): ?string
     {
         if ($this->kind === QuantityKind::Count && floor($si) !== $si) {
-            return 'a whole number is wanted';
+            return 'enter a whole number';
         }
         // A limit given in another unit is still the limit.
         if (! is_nan($si) && $si >= $this->least - 1e-6 && $si <= $this->most + 1e-6) {
             return null;
         }
 
-        return $this->reason.'possible is '.$this->span($shownIn ?? $this->fileUnit());
+        $why = $si > $this->most ? $this->whyNoMore : $this->whyNoLess;
+
+        return ($why === '' ? 'enter ' : $why.'. Enter ').$this->span($shownIn ?? $this->fileUnit());
     }
 
     /** "−40 to 50 °C" */

@@ -4,59 +4,82 @@ declare(strict_types=1);
 
 namespace Metrum\Quantity;
 
-/** What was typed is no quantity of the wanted kind. The message says what was given and what is possible. */
+/** What was typed is no quantity of the kind that was asked for. The message says what was entered and what to enter. */
 final class NotAQuantity extends Unanswerable
 {
-    public static function unreadable(string $given, QuantityKind $kind): self
+    private const SHOWN = 40;
+
+    /** @param  string  $bare  the message without the name of what was asked */
+    private function __construct(private readonly string $bare, string $what = '')
     {
-        $units = implode(', ', array_map(static fn (Unit $unit): string => $unit->symbol(), $kind->units()));
+        parent::__construct($what === '' ? $bare : $what.': '.$bare);
+    }
+
+    /** @param  Unit  $usual  the unit meant where none is typed */
+    public static function unreadable(string $given, QuantityKind $kind, Unit $usual): self
+    {
+        $units = array_map(
+            static fn (Unit $one): string => $one->symbol().($one === $usual ? ' (default)' : ''),
+            self::usualFirst($kind->units(), $usual),
+        );
+        $possible = array_filter($units, static fn (string $one): bool => $one !== '' && $one !== ' (default)');
 
         return new self(
             sprintf(
-                '"%s" is not a %s. Possible: a number%s.',
+                '“%s” is not a %s. Enter a number%s.',
                 self::shown($given),
-                $kind->value,
-                $units === '' ? '' : ', with '.$units.' if another unit than the usual is meant',
+                $kind->noun(),
+                $possible === [] ? '' : '; units: '.implode(', ', $possible),
             ),
         );
     }
 
-    public static function wrongUnit(string $given, string $unit, QuantityKind $kind): self
+    public static function wrongUnit(string $unit, QuantityKind $kind, Unit $usual): self
     {
-        $units = implode(', ', array_map(static fn (Unit $one): string => $one->symbol(), $kind->units()));
+        $units = array_map(static fn (Unit $one): string => $one->symbol(), self::usualFirst($kind->units(), $usual));
+        $last = array_pop($units);
 
         return new self(
             sprintf(
-                '"%s": "%s" is no unit of %s. Possible: %s.',
-                self::shown($given),
+                '%s is not a %s unit. Use %s.',
                 self::shown($unit),
-                $kind->value,
-                $units,
+                $kind->noun(),
+                $units === [] ? $last : implode(', ', $units).' or '.$last,
             ),
         );
     }
 
+    /** @param  string  $possible  "−500 to 6000 m", "at least −273.15 °C" */
     public static function outside(string $what, string $given, string $possible): self
     {
-        return new self(
-            sprintf('%s: %s was given; possible is %s.', ucfirst($what), self::shown($given), $possible),
-        );
+        return new self(sprintf('you entered %s. Enter %s.', self::shown($given), $possible), ucfirst($what));
     }
 
-    /** @param  string  $refusal  what is possible, without a full stop */
+    /** @param  string  $refusal  what to enter, without a full stop */
     public static function refused(string $label, string $typed, string $refusal): self
     {
-        return new self(sprintf('%s: "%s" was given; %s.', $label, self::shown($typed), $refusal));
+        return new self(sprintf('you entered %s. %s.', self::shown($typed), ucfirst($refusal)), $label);
     }
 
-    /** The same, with the name of what was asked before it. */
+    /** The same, named after what was asked. */
     public function about(string $label): self
     {
-        return new self($label.': '.$this->getMessage());
+        return new self($this->bare, $label);
+    }
+
+    /**
+     * @param  list<Unit>  $units
+     * @return list<Unit>
+     */
+    private static function usualFirst(array $units, Unit $usual): array
+    {
+        usort($units, static fn (Unit $a, Unit $b): int => ($b === $usual) <=> ($a === $usual));
+
+        return $units;
     }
 
     private static function shown(string $text): string
     {
-        return mb_strlen($text) > 40 ? mb_substr($text, 0, 40).'…' : $text;
+        return mb_strlen($text) > self::SHOWN ? mb_substr($text, 0, self::SHOWN).'…' : $text;
     }
 }

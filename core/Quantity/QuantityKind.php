@@ -18,7 +18,7 @@ enum QuantityKind: string
     case DifferenceRate = 'temperature rate';
     case Altitude = 'altitude';
     case Mass = 'mass';
-    case MassChange = 'mass added or taken';
+    case MassChange = 'amount added or recovered';
     case Volume = 'volume';
     case Length = 'length';
     case Bore = 'bore';
@@ -32,6 +32,20 @@ enum QuantityKind: string
     case Share = 'share';
     case Ratio = 'ratio';
     case Count = 'count';
+
+    /** As a person calls it: "pressure". */
+    public function noun(): string
+    {
+        return match ($this) {
+            self::GaugePressure, self::AbsolutePressure => 'pressure',
+            self::MassChange => 'mass',
+            self::Altitude => 'height',
+            self::Bore => 'diameter',
+            self::Share => 'percentage',
+            self::Turns, self::Count, self::Ratio => 'number',
+            default => $this->value,
+        };
+    }
 
     /** @return list<Unit> units a person may type for this kind, the SI-near one first */
     public function units(): array

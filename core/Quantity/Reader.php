@@ -26,11 +26,11 @@ final class Reader
     {
         $degrees = [QuantityKind::Temperature, QuantityKind::Difference, QuantityKind::DifferenceRate];
         if (str_contains($text, '°') && ! in_array($kind, $degrees, true)) {
-            throw NotAQuantity::wrongUnit($text, '°', $kind);
+            throw NotAQuantity::wrongUnit('°', $kind, $usual);
         }
         $clean = str_replace(['−', '–', '°', "\u{00A0}", "\u{202F}"], ['-', '-', '', ' ', ' '], trim($text));
         if (preg_match('/['.implode(array_keys(self::FRACTIONS)).']\s*\d/u', $clean) === 1) {
-            throw NotAQuantity::unreadable($text, $kind);
+            throw NotAQuantity::unreadable($text, $kind, $usual);
         }
         foreach (self::FRACTIONS as $sign => $plain) {
             $clean = str_replace($sign, ' '.$plain, $clean);
@@ -44,14 +44,14 @@ final class Reader
                 $part,
             ) !== 1
         ) {
-            throw NotAQuantity::unreadable($text, $kind);
+            throw NotAQuantity::unreadable($text, $kind, $usual);
         }
-        $number = self::number($part[2], $text, $kind);
+        $number = self::number($part[2], $text, $kind, $usual);
         if ($part[1] === '-') {
             $number = -$number;
         }
         $spelling = mb_strtolower((string) preg_replace('/\s+/u', '', $part[3]));
-        $unit = $spelling === '' ? $usual : self::unit($spelling, $kind, $text, $part[3]);
+        $unit = $spelling === '' ? $usual : self::unit($spelling, $kind, $part[3], $usual);
         if ($unit === Unit::Turn && $spelling === 'out') {
             $number = -abs($number);
         }
@@ -63,12 +63,12 @@ final class Reader
         return Amount::of($number, $unit, $kind);
     }
 
-    private static function number(string $digits, string $typed, QuantityKind $kind): float
+    private static function number(string $digits, string $typed, QuantityKind $kind, Unit $usual): float
     {
         if (str_contains($digits, '/')) {
             preg_match('~^(?:(\d+)\s+)?(\d+)\s*/\s*(\d+)$~', $digits, $part);
             if ($part === [] || (int) $part[3] === 0) {
-                throw NotAQuantity::unreadable($typed, $kind);
+                throw NotAQuantity::unreadable($typed, $kind, $usual);
             }
 
             return (float) $part[1] + (float) $part[2] / (float) $part[3];
@@ -82,7 +82,7 @@ final class Reader
         if ($comma !== false && $point !== false) {
             // One of them parts thousands, the other the decimals: "1,234.5" or "1.234,5".
             if (preg_match('/^\d{1,3}(?:,\d{3})+\.\d+$|^\d{1,3}(?:\.\d{3})+,\d+$/', $digits) !== 1) {
-                throw NotAQuantity::unreadable($typed, $kind);
+                throw NotAQuantity::unreadable($typed, $kind, $usual);
             }
             $digits =
                 $comma > $point
@@ -92,13 +92,13 @@ final class Reader
             $digits = str_replace(',', '.', $digits);
         }
         if (! is_numeric($digits)) {
-            throw NotAQuantity::unreadable($typed, $kind);
+            throw NotAQuantity::unreadable($typed, $kind, $usual);
         }
 
         return (float) $digits;
     }
 
-    private static function unit(string $spelling, QuantityKind $kind, string $typed, string $asTyped): Unit
+    private static function unit(string $spelling, QuantityKind $kind, string $asTyped, Unit $usual): Unit
     {
         foreach ($kind->units() as $unit) {
             if (
@@ -108,6 +108,6 @@ final class Reader
                 return $unit;
             }
         }
-        throw NotAQuantity::wrongUnit($typed, trim($asTyped), $kind);
+        throw NotAQuantity::wrongUnit(trim($asTyped), $kind, $usual);
     }
 }

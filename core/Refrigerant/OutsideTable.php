@@ -14,7 +14,7 @@ final class OutsideTable extends Unanswerable
     {
         return new self(
             sprintf(
-                '%s: %.1f °C is outside its table (%.0f to %.0f °C).',
+                '%s: %.1f °C is outside the property table (%.0f to %.0f °C).',
                 $refrigerant,
                 $kelvin - Celsius::ZERO,
                 $lowest - Celsius::ZERO,
@@ -27,7 +27,7 @@ final class OutsideTable extends Unanswerable
     {
         return new self(
             sprintf(
-                '%s: %.1f kPa abs is outside its table (%.1f to %.1f kPa abs).',
+                '%s: %.1f kPa abs is outside the property table (%.1f to %.1f kPa abs).',
                 $refrigerant,
                 $pascal / 1e3,
                 $lowest / 1e3,
@@ -39,7 +39,7 @@ final class OutsideTable extends Unanswerable
     public static function superheat(string $refrigerant, float $kelvin): self
     {
         return new self(
-            sprintf('%s: %.1f K of superheat is outside its table (0 to 120 K).', $refrigerant, $kelvin),
+            sprintf('%s: %.1f K of superheat is outside the property table (0 to 120 K).', $refrigerant, $kelvin),
         );
     }
 }

@@ -14,7 +14,7 @@ final class UnknownRefrigerant extends Unanswerable
         $shown = mb_strlen($name) > 40 ? mb_substr($name, 0, 40).'…' : $name;
 
         return new self(
-            sprintf('"%s" is not in the refrigerant library. Known: %s.', $shown, implode(', ', $known)),
+            sprintf('"%s" is not available. Known: %s.', $shown, implode(', ', $known)),
         );
     }
 }

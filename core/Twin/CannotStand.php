@@ -25,13 +25,13 @@ final class CannotStand extends Unanswerable
         $value = $culprit === null ? null : $circuit->design->value($culprit);
         $refrigerant = $circuit->refrigerant;
         if ($culprit === null || $value === null) {
-            return new self("No such plant can be built with $refrigerant: {$reason->getMessage()}", null);
+            return new self("Not possible with $refrigerant: {$reason->getMessage()}", null);
         }
         $field = $culprit->field();
         $given = Format::amount($value, $field->fileUnit());
 
         return new self(
-            "$field->label: $given was given; no plant on $refrigerant can be built so, with the rest as it is. ".
+            "$field->label: you entered $given. Not possible with $refrigerant and the other values. ".
                 $reason->getMessage(),
             $culprit,
         );

@@ -33,12 +33,12 @@ final readonly class ChargeConflict
         $warm = Magnitude::temperature(Filling::REFERENCE)->whole()->in($units);
 
         return match ($this->kind) {
-            ConflictKind::PlateTooMuch => "The plate says $given; condenser, receiver and lines as they are given ".
-                "take $possible at most: $off too much. One of them is wrong.",
-            ConflictKind::PlateTooLittle => "The plate says $given; condenser, receiver and lines as they are given ".
-                "want $possible before liquid reaches the valve: $off too little. One of them is wrong.",
-            ConflictKind::ReceiverTooSmall => "Pumped down, the receiver may hold $possible ($full at $warm); the ".
-                "charge of $given is $off more: it cannot be pumped down whole.",
+            ConflictKind::PlateTooMuch => "Nameplate charge $given does not match: condenser, receiver and lines as ".
+                "entered hold $possible at most ($off too much). Check all four.",
+            ConflictKind::PlateTooLittle => "Nameplate charge $given does not match: condenser, receiver and lines as ".
+                "entered need $possible before liquid reaches the valve ($off short). Check all four.",
+            ConflictKind::ReceiverTooSmall => "Pumped down, the receiver can hold $possible ($full at $warm). The $given ".
+                "charge is $off too much: never pump down the full charge.",
         };
     }
 }

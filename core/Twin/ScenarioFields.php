@@ -25,9 +25,9 @@ final class ScenarioFields
     public static function adjustments(): array
     {
         return self::keyed([
-            new Field('valve_turns', 'Valve, turns in', QuantityKind::Turns, -8.0, 8.0),
-            new Field('regulator_turns', 'Regulator, turns in', QuantityKind::Turns, -10.0, 10.0),
-            new Field('added_kg', 'Charge added', QuantityKind::MassChange, -500.0, 500.0),
+            new Field('valve_turns', 'Exp. valve, turns in', QuantityKind::Turns, -8.0, 8.0),
+            new Field('regulator_turns', 'EPR, turns in', QuantityKind::Turns, -10.0, 10.0),
+            new Field('added_kg', 'Refrigerant added', QuantityKind::MassChange, -500.0, 500.0),
         ]);
     }
 
@@ -43,12 +43,12 @@ final class ScenarioFields
         return self::keyed([
             Field::inFileUnit('ambient', 'Ambient', QuantityKind::Temperature, -40.0, 50.0),
             Field::inFileUnit('box', 'Box', QuantityKind::Temperature, -50.0, 40.0),
-            Field::inFileUnit('load', 'or load', QuantityKind::Share, 2.0, 200.0),
-            Field::inFileUnit('added', 'Charge added', QuantityKind::MassChange, -50.0, 50.0),
-            Field::inFileUnit('turns', 'Valve, turns in', QuantityKind::Turns, -4.0, 4.0),
-            Field::inFileUnit('regulator', 'Regulator, turns in', QuantityKind::Turns, -6.0, 6.0),
-            Field::inFileUnit('coil', 'Coil', QuantityKind::Share, 0.0, 100.0),
-            Field::inFileUnit('condenser', 'Condenser', QuantityKind::Share, 0.0, 100.0),
+            Field::inFileUnit('load', 'or heat load, % of design', QuantityKind::Share, 2.0, 200.0),
+            Field::inFileUnit('added', 'Refrigerant added', QuantityKind::MassChange, -50.0, 50.0),
+            Field::inFileUnit('turns', 'Exp. valve, turns in', QuantityKind::Turns, -4.0, 4.0),
+            Field::inFileUnit('regulator', 'EPR, turns in', QuantityKind::Turns, -6.0, 6.0),
+            Field::inFileUnit('coil', 'Coil fouling', QuantityKind::Share, 0.0, 100.0),
+            Field::inFileUnit('condenser', 'Condenser fouling', QuantityKind::Share, 0.0, 100.0),
         ]);
     }
 

@@ -19,12 +19,12 @@ enum Standstill
     public function sentence(): string
     {
         return match ($this) {
-            self::SolenoidShut => 'off on low pressure: no liquid passes the solenoid, the coil is pumped empty',
+            self::SolenoidShut => 'off on low pressure: solenoid passes no liquid',
             self::TooLittleRefrigerant => 'off on low pressure: too little refrigerant reaches the coil',
             self::Starved => 'off on low pressure: the coil is starved',
             self::CondenserFull => 'off on high pressure: liquid fills the condenser',
-            self::HeatNotGivenOff => 'off on high pressure: the condenser cannot give off the heat',
-            self::OutsideTable => 'off: its refrigerant has no state for this',
+            self::HeatNotGivenOff => 'off on high pressure: the condenser cannot reject the heat',
+            self::OutsideTable => "off: outside the refrigerant's range",
         };
     }
 

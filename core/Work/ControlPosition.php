@@ -76,9 +76,9 @@ final readonly class ControlPosition
             $field === null => '',
             ! $this->control->isStep() => 'set to '.$units->text($this->moved, $field->kind),
             abs($this->moved) < self::STANDS => 'as found',
-            default => PlantMoved::turns($this->moved).($this->moved < 0.0 ? ' out' : ' in').' from there',
+            default => PlantMoved::turns($this->moved).($this->moved < 0.0 ? ' out' : ' in').' from as found',
         };
 
-        return $this->found === '' ? $now : "found $this->found, now $now";
+        return $this->found === '' ? $now : "as found $this->found · now $now";
     }
 }

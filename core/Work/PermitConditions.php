@@ -18,7 +18,7 @@ use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Log\Kinds\StepTaken;
 use Metrum\Log\Log;
 
-/** What must be permitted before the refrigerant circuit is opened: licence and tools, and a leak that was searched. */
+/** What must be permitted before the refrigerant circuit is opened: Licence and tools, and a leak that was searched. */
 final readonly class PermitConditions
 {
     public function __construct(private Assessment $assessment, private Findings $findings)

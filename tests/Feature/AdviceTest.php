@@ -29,15 +29,15 @@ final class AdviceTest extends TestCase
     {
         $visit = $this->visitOn('R-290');
         $this->get("/visits/{$visit->id}/verdict")
-            ->assertSee('is of safety class A3')
-            ->assertDontSee('Check, and what to do');
+            ->assertSee('is safety class A3')
+            ->assertDontSee('Checks and repair');
         $this->get("/visits/{$visit->id}/report")
-            ->assertSee('Held back: work on A3 asks for a licence')
+            ->assertSee('Held back: work on A3 needs its own licence and tools')
             ->assertDontSee('Weigh in');
         // Wherever something would open the circuit, nothing begins that is refused then, and it says where to confirm.
         foreach (['card=charge', 'card=recovery', 'card=core_change', 'card=raise_pressure'] as $asked) {
             $this->get("/visits/{$visit->id}/put_right?$asked")
-                ->assertSee('confirmed once a visit')
+                ->assertSee('once per visit before opening the circuit')
                 ->assertSee('card=licence_and_tools', false)
                 ->assertDontSee('id="card-begin"', false)
                 ->assertDontSee('id="move-charge"', false);
@@ -49,8 +49,8 @@ final class AdviceTest extends TestCase
             $this->enter($visit, 'card', "licence_and_tools.$step", $word)->assertOk();
         }
         $this->get("/visits/{$visit->id}/verdict")
-            ->assertDontSee('is of safety class A3')
-            ->assertSee('Check, and what to do');
+            ->assertDontSee('is safety class A3')
+            ->assertSee('Checks and repair');
         $this->get("/visits/{$visit->id}/put_right?card=recovery")->assertSee('id="card-begin"', false);
     }
 
@@ -59,8 +59,8 @@ final class AdviceTest extends TestCase
         $visit = $this->visitOn('R-717');
         foreach (['verdict', 'report'] as $page) {
             $this->get("/visits/{$visit->id}/$page")
-                ->assertSee('trained ammonia staff only')
-                ->assertDontSee('Check, and what to do')
+                ->assertSee('R-717 (ammonia) is toxic and not covered by these procedures. Trained ammonia technicians only')
+                ->assertDontSee('Checks and repair')
                 ->assertDontSee('Weigh in')
                 ->assertDontSee('What would change');
         }
@@ -73,11 +73,11 @@ final class AdviceTest extends TestCase
         $this->read($visit, $swapped + ['discharge_pressure_kpa' => '14', 'ambient_temperature_c' => '24']);
         $this->get("/visits/{$visit->id}/gauges")
             ->assertSee('clamp doubted', false)
-            ->assertSee('take again')
+            ->assertSee('re-read')
             ->assertSee('data-doubted', false);
         $this->read($visit, $swapped);
         $this->get("/visits/{$visit->id}/gauges")
             ->assertDontSee('clamp doubted', false)
-            ->assertSee('warmer after the drier than before it');
+            ->assertSee('warmer after the filter-drier than before it: clamps swapped, or on the wrong line');
     }
 }

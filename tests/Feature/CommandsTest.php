@@ -40,7 +40,7 @@ final class CommandsTest extends TestCase
         self::assertArrayHasKey('evaporator_superheat_k', $lines[0]['derived']);
         self::assertSame(['reading', 'gain_bits'], array_keys($lines[0]['next_tests'][0]));
         self::assertSame(3, $lines[1]['line']);
-        self::assertStringContainsString('format: "x" was given', $lines[1]['refused'][0]);
+        self::assertStringContainsString('format: got "x"', $lines[1]['refused'][0]);
         self::assertSame($lines[0], $lines[2]);
     }
 
@@ -127,7 +127,7 @@ final class CommandsTest extends TestCase
         self::assertSame(1, $status);
         self::assertEqualsWithDelta(292.8, $lines[0]['dew_kpa_abs'], 0.3);
         self::assertSame(2, $lines[1]['line']);
-        self::assertStringContainsString('outside its table', $lines[1]['refused'][0]);
+        self::assertStringContainsString('outside the property table', $lines[1]['refused'][0]);
     }
 
     public function test_simulate_answers_steady_states_and_runs_in_time(): void
@@ -164,7 +164,7 @@ final class CommandsTest extends TestCase
             input: $scenario,
         );
         self::assertSame(2, $bad->run());
-        self::assertStringContainsString('--step: "0" was given; possible is 1 to 600', $bad->getErrorOutput());
+        self::assertStringContainsString('--step: got "0", expected 1 to 600', $bad->getErrorOutput());
     }
 
     public function test_a_file_that_is_not_there_is_status_two(): void
@@ -172,7 +172,7 @@ final class CommandsTest extends TestCase
         $process = new Process([PHP_BINARY, 'artisan', 'metrum:diagnose', 'nowhere.json'], base_path());
         self::assertSame(2, $process->run());
         self::assertSame('', $process->getOutput());
-        self::assertStringContainsString('cannot be read: nowhere.json', $process->getErrorOutput());
+        self::assertStringContainsString('Cannot read file: nowhere.json', $process->getErrorOutput());
     }
 
     public function test_calibrate_says_what_it_cannot_draw(): void

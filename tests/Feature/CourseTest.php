@@ -197,7 +197,7 @@ final class CourseTest extends TestCase
             'name' => 't',
         ])->render();
         self::assertStringContainsString('role="img"', $svg);
-        self::assertMatchesRegularExpression('/superheat 5\.6 K, should be [\d.]+ to [\d.]+ K: fine/', $svg);
+        self::assertMatchesRegularExpression('/superheat 5\.6 K, expected [\d.]+ to [\d.]+ K: fine/', $svg);
     }
 
     /**

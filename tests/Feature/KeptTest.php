@@ -76,7 +76,7 @@ final class KeptTest extends TestCase
         $fact = FactRecord::query()->where('kind', 'circuit')->sole();
         self::assertSame($this->technician->id, $fact->user_id);
         self::assertSame(FactKind::Circuit, $fact->fact()->kind);
-        $this->get("/visits/{$visit->id}/gauges")->assertSee('Circuit changed, now R-134a');
+        $this->get("/visits/{$visit->id}/gauges")->assertSee('Circuit edited, now R-134a');
         self::assertNotEquals($kept, $visit->verdict()->sole()->snapshot, 'and what is kept of it follows');
 
         $this->save($this->circuit, ['refrigerant' => 'R-134a', 'notes' => 'key at the kiosk']);
@@ -149,12 +149,12 @@ final class KeptTest extends TestCase
         $row->update(['snapshot' => $snapshot]);
 
         $this->get('/')
-            ->assertSee('Too little cool air over the condenser')
-            ->assertDontSee('Short of refrigerant');
-        $this->get("/circuits/{$this->circuit->id}")->assertSee('Too little cool air over the condenser');
+            ->assertSee('Low condenser airflow')
+            ->assertDontSee('Low refrigerant charge');
+        $this->get("/circuits/{$this->circuit->id}")->assertSee('Low condenser airflow');
 
         $this->post("/circuits/{$this->circuit->id}/again")->assertRedirect();
-        $this->get('/')->assertSee('Short of refrigerant');
+        $this->get('/')->assertSee('Low refrigerant charge');
     }
 
     public function test_old_verdicts_are_worked_anew_by_a_command_that_leaves_new_ones_alone(): void
@@ -190,7 +190,7 @@ final class KeptTest extends TestCase
         foreach ([1, 2] as $try) {
             $this->enter($visit, 'reading', 'box_temperature_c', '9', ['id' => $id])
                 ->assertForbidden()
-                ->assertSee('Open it again to enter more.');
+                ->assertSee('Reopen it to add entries');
         }
         self::assertSame($facts, FactRecord::query()->count());
 
@@ -222,7 +222,7 @@ final class KeptTest extends TestCase
         self::assertTrue($policy->view($this->technician, $visit));
         self::assertFalse($policy->enter($this->technician, $visit)->allowed());
         self::assertSame(
-            'This visit was closed at '.now()->format('H:i, j M').'. Open it again to enter more.',
+            'This visit was closed at '.now()->format('H:i, j M').'. Reopen it to add entries.',
             $policy->enter($this->technician, $visit)->message(),
         );
     }

@@ -37,14 +37,14 @@ final class LeaveTest extends TestCase
         $this->enter($visit, 'line', 'line', 'keeper has the key to the roof');
         $page = $this->get("/visits/{$visit->id}/report")->assertOk();
         $page
-            ->assertSee('You called us because of this: too warm.')
+            ->assertSee('You reported: too warm.')
             ->assertSee('lost part of its refrigerant')
-            ->assertSee('Short of refrigerant')
+            ->assertSee('Low refrigerant charge')
             ->assertSee('Suction pressure')
             ->assertSee('2.15 bar')
             ->assertSee('Frost on the coil')
             ->assertSee('keeper has the key to the roof')
-            ->assertSee('all house rules were at their defaults')
+            ->assertSee('all house rules at default')
             ->assertSee('Do not add refrigerant yet');
     }
 
@@ -76,7 +76,7 @@ final class LeaveTest extends TestCase
             (string) $answer->headers->get('Content-Disposition'),
         );
         $text = self::textOf($pdf);
-        self::assertStringContainsString('Short of refrigerant', $text);
+        self::assertStringContainsString('Low refrigerant charge', $text);
         self::assertStringContainsString('2.15 bar', $text);
         self::assertStringContainsString('Do not add refrigerant yet', $text);
         $nothing = (string) $this->get("/visits/{$this->visit()->id}/report.pdf")->getContent();
@@ -89,7 +89,7 @@ final class LeaveTest extends TestCase
         $this->actingAs($this->technician)
             ->get("/visits/{$visit->id}/report")
             ->assertOk()
-            ->assertSee('Nothing has been measured yet.');
+            ->assertSee('Nothing was measured yet');
         $this->get("/visits/{$visit->id}/report.pdf")->assertOk();
     }
 
@@ -99,9 +99,9 @@ final class LeaveTest extends TestCase
         $this->enter($visit, 'note', 'summary', 'Gas is low. We come back on Monday.', ['stage' => 'leave']);
         $this->get("/visits/{$visit->id}/report")
             ->assertSee('Gas is low. We come back on Monday.')
-            ->assertDontSee('You called us');
+            ->assertDontSee('You reported');
         $this->enter($visit, 'note', 'summary', '', ['stage' => 'leave']);
-        $this->get("/visits/{$visit->id}/report")->assertSee('You called us');
+        $this->get("/visits/{$visit->id}/report")->assertSee('You reported');
     }
 
     public function test_the_summary_changes_with_what_is_proven(): void
@@ -110,8 +110,8 @@ final class LeaveTest extends TestCase
         $summary = fn (): string => (new OwnerSummary($this->judged($visit), new \Metrum\Quantity\Units()))->text();
         self::assertStringContainsString('leak', $summary());
         $this->enter($visit, 'confirmed', 'drain_blocked', 'yes');
-        self::assertStringContainsString('Found and proven: Melt water cannot run off', $summary());
-        self::assertStringContainsString('The drain is cleared', $summary());
+        self::assertStringContainsString('Confirmed: Meltwater cannot drain', $summary());
+        self::assertStringContainsString('We will clear the drain and check its heater, slope and trap', $summary());
     }
 
     public function test_a_visit_file_comes_back_as_the_same_visit(): void
@@ -176,11 +176,11 @@ final class LeaveTest extends TestCase
                 '{"format":"metrum-visit","version":1,"system":{"refrigerant":"R-134a"},'.
                     '"readings":{"box_temperature_c":"<b>"}}',
             )
-            ->assertSee('Nothing was taken in.')
+            ->assertSee('Nothing imported.')
             ->assertSee('readings.box_temperature_c')
             ->assertSee('&lt;b&gt;', false);
-        $this->followingRedirects()->import('not a file of ours')->assertSee('Nothing was taken in.');
-        $this->followingRedirects()->import('')->assertSee('Nothing was taken in.');
+        $this->followingRedirects()->import('not a file of ours')->assertSee('Nothing imported.');
+        $this->followingRedirects()->import('')->assertSee('Nothing imported.');
         $this->followingRedirects()
             ->from('/import')
             ->post('/import', [])
@@ -214,7 +214,7 @@ final class LeaveTest extends TestCase
         self::assertSame(now()->addDays(3)->format('Ymd'), $said('DTSTART'));
         $this->post("/follow-ups/{$followUp->id}/done", ['done' => 1]);
         $this->post("/follow-ups/{$followUp->id}/done", ['done' => 1]);
-        $this->get('/')->assertSee('Not done after all');
+        $this->get('/')->assertSee('Reopen');
         $this->travel(1)->days();
         $this->get('/')->assertDontSee('Search the leak, roof');
         $this->travelBack();
@@ -230,7 +230,7 @@ final class LeaveTest extends TestCase
             ->post("/visits/{$visit->id}/follow-ups", ['what' => '', 'due_on' => '2020-01-01'])
             ->assertRedirect("/visits/{$visit->id}/leave")
             ->assertSessionHasErrors(['what', 'due_on']);
-        $this->get("/visits/{$visit->id}/leave")->assertSee('The date lies in the past');
+        $this->get("/visits/{$visit->id}/leave")->assertSee('The date is in the past. Choose today or later');
         self::assertSame(0, FollowUp::query()->count());
     }
 
@@ -314,10 +314,10 @@ final class LeaveTest extends TestCase
             self::assertStringContainsString('Make safe first: iced or wet floor', $page);
             self::assertLessThan(strpos($page, 'id="stage"'), strpos($page, 'Make safe first'), $station);
         }
-        $this->get("/visits/{$visit->id}/report")->assertSee('Danger: iced or wet floor, not made safe yet');
+        $this->get("/visits/{$visit->id}/report")->assertSee('Danger: iced or wet floor. Not made safe yet');
         $this->post("/visits/{$visit->id}/close")->assertSessionHasErrors('value');
         $this->enter($visit, 'restored', 'iced_or_wet_floor', 'yes')->assertOk()->assertDontSee('Make safe first');
-        $this->get("/visits/{$visit->id}/report")->assertDontSee('not made safe yet');
+        $this->get("/visits/{$visit->id}/report")->assertDontSee('Not made safe yet');
         $this->post("/visits/{$visit->id}/close")->assertSessionHasNoErrors();
     }
 

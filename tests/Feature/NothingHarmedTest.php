@@ -41,7 +41,7 @@ final class NothingHarmedTest extends TestCase
             }
             $this->enter($visit, 'reading', 'box_temperature_c', '9')
                 ->assertStatus(503)
-                ->assertSee('Nothing can be saved just now');
+                ->assertSee('Saving is not possible right now. Saved entries are safe. Try again in a moment');
             $this->post("/circuits/{$this->circuit->id}/visits")->assertRedirect();
         } finally {
             DB::statement('pragma query_only = off');
@@ -93,7 +93,7 @@ final class NothingHarmedTest extends TestCase
             $this->enter($visit, 'reading', 'box_temperature_c', '9')
                 ->assertStatus(503)
                 ->assertHeader('Retry-After')
-                ->assertSee('being brought back');
+                ->assertSee('A backup is being restored. Nothing can be saved during that time');
         });
         self::assertSame(0, FactRecord::query()->count());
         $this->enter($visit, 'reading', 'box_temperature_c', '9')->assertOk();
@@ -104,7 +104,7 @@ final class NothingHarmedTest extends TestCase
     {
         self::assertTrue(WritersLock::share());
         try {
-            $this->expectExceptionMessage('Somebody still writes');
+            $this->expectExceptionMessage('Someone is still writing');
             WritersLock::shut(0.05, static fn (): bool => true);
         } finally {
             WritersLock::release();
@@ -209,7 +209,7 @@ final class NothingHarmedTest extends TestCase
         $move = StockMove::query()->sole();
         $undo = "/cylinders/{$cylinder->id}/moves/{$move->id}/undo";
         $this->actingAs($this->colleague())->post($undo)->assertForbidden();
-        $this->get("/cylinders/{$cylinder->id}")->assertDontSee('Take back');
+        $this->get("/cylinders/{$cylinder->id}")->assertDontSee('Undo');
         self::assertNull($move->refresh()->taken_back_at);
         $this->actingAs($this->technician)->post($undo)->assertRedirect();
         self::assertNotNull($move->refresh()->taken_back_at);

@@ -26,8 +26,8 @@ final class PagesTest extends TestCase
         Circuit::query()->delete();
         Plant::query()->delete();
         Site::query()->delete();
-        $this->get('/')->assertOk()->assertSee('No visit is open')->assertSee('Nothing promised');
-        $this->get('/sites')->assertOk()->assertSee('No site yet');
+        $this->get('/')->assertOk()->assertSee('No open visits. Find a circuit above to start one')->assertSee('No follow-ups. You add them when closing out a visit');
+        $this->get('/sites')->assertOk()->assertSee('No sites yet');
     }
 
     public function test_a_circuit_is_found_by_any_of_its_words(): void
@@ -50,11 +50,11 @@ final class PagesTest extends TestCase
         $visit = $this->starved();
         $this->get('/')->assertSee('since ')->assertDontSee('● Short of refrigerant');
         $this->post("/visits/{$visit->id}/close");
-        $this->get('/')->assertSee('No visit is open')->assertSee('Short of refrigerant');
+        $this->get('/')->assertSee('No open visits. Find a circuit above to start one')->assertSee('Low refrigerant charge');
         $this->post("/visits/{$visit->id}/reopen");
         $this->enter($visit, 'confirmed', 'undercharge', 'yes');
         $this->post("/visits/{$visit->id}/close");
-        $this->get('/')->assertSee('The last visit of every circuit ended well');
+        $this->get('/')->assertSee('No circuit needs attention');
     }
 
     public function test_a_site_has_an_altitude_and_with_it_an_atmosphere(): void
@@ -81,9 +81,9 @@ final class PagesTest extends TestCase
     /** @return iterable<string, array{string, string}> */
     public static function altitudes(): iterable
     {
-        yield 'a word' => ['high up', 'is not a altitude'];
-        yield 'the moon' => ['384000 km', 'is no unit of altitude'];
-        yield 'above the highest plant' => ['9000', '-500 to 6000 m'];
+        yield 'a word' => ['high up', 'is not a height'];
+        yield 'the moon' => ['384000 km', 'km is not a height unit'];
+        yield 'above the highest plant' => ['9000', 'Enter −500 to 6000 m'];
     }
 
     #[DataProvider('altitudes')]
@@ -104,8 +104,8 @@ final class PagesTest extends TestCase
     {
         $this->get("/sites/{$this->circuit->site->id}/circuits/create?kind=walk_in_freezer")
             ->assertOk()
-            ->assertSee('usual: Electric')
-            ->assertSee('usual: −20.0');
+            ->assertSee('default: Electric')
+            ->assertSee('default: −20.0');
         $this->post("/sites/{$this->circuit->site->id}/circuits", [
             'name' => 'Freezer',
             'kind' => 'walk_in_freezer',
@@ -143,7 +143,7 @@ final class PagesTest extends TestCase
             ->assertRedirect($form)
             ->assertSessionHasErrors(['refrigerant', 'superheat_k', 'box_set_point_c']);
         $this->get($form)
-            ->assertSee('possible is 0 to 40 K')
+            ->assertSee('Enter 0 to 40 K')
             ->assertSee('value="400"', false)
             ->assertSee('value="cold"', false)
             ->assertSee('value="Odd"', false);
@@ -171,8 +171,8 @@ final class PagesTest extends TestCase
     public function test_the_circuits_page_tells_its_history(): void
     {
         $this->get("/circuits/{$this->circuit->id}")
-            ->assertSee('No visit yet')
-            ->assertSee('What it should read')
+            ->assertSee('No visits yet. The first visit where it runs well becomes the reference')
+            ->assertSee('Expected readings')
             ->assertSee('class="course"', false);
         $visit = $this->visit();
         $this->read($visit, [
@@ -183,9 +183,9 @@ final class PagesTest extends TestCase
         $this->enter($visit, 'confirmed', 'drain_blocked', 'yes');
         $this->post("/visits/{$visit->id}/close");
         $this->get("/circuits/{$this->circuit->id}")
-            ->assertSee('Last read')
+            ->assertSee('Last visit')
             ->assertSee($visit->opened_at->format('j M Y'))
-            ->assertSee('proven');
+            ->assertSee('· confirmed');
     }
 
     public function test_units_and_theme_are_each_persons_own(): void
@@ -247,7 +247,7 @@ final class PagesTest extends TestCase
     public function test_rules_of_every_kind_of_quantity_are_grouped_and_a_refused_one_is_in_sight(): void
     {
         $this->technician->update(['role' => User::LEAD]);
-        $inOrder = ['What is wanted of a plant', 'Tests and their limits', 'Rise after pump-down'];
+        $inOrder = ['Target values', 'Test limits', 'Leak-back rise: weak at / worn at'];
         $this->get('/settings')->assertSeeInOrder($inOrder);
         $open = static fn (string $page): int => preg_match_all('/rule-group"\s+open/', $page);
         self::assertSame(1, $open((string) $this->get('/settings')->getContent()));

@@ -22,7 +22,7 @@ final class PeopleTest extends TestCase
         $this->actingAs($this->colleague(User::LEAD))
             ->post('/people', ['name' => 'Runa', 'email' => 'Runa@Tarnevik.example', 'role' => 'technician'])
             ->assertRedirect('/people');
-        $this->get('/people')->assertSee('A link for Runa')->assertSee('/invitation/', false);
+        $this->get('/people')->assertSee('Invitation link for Runa')->assertSee('/invitation/', false);
         $runa = User::query()->where('email', 'runa@tarnevik.example')->sole();
         $link = Invitation::to($runa)->link();
         Auth::logout();
@@ -37,7 +37,7 @@ final class PeopleTest extends TestCase
         ])->assertRedirect('/');
         $this->assertAuthenticatedAs($runa);
         Auth::logout();
-        $this->get($link)->assertForbidden()->assertSee('This link was used');
+        $this->get($link)->assertForbidden()->assertSee('This link was already used or has expired. Ask a lead for a new one');
     }
 
     public function test_a_link_ends_after_a_week_and_cannot_be_altered(): void
@@ -73,7 +73,7 @@ final class PeopleTest extends TestCase
         $this->actingAs($this->technician->refresh())->get('/')->assertRedirect('/sign-in');
         $words = ['email' => 'ylva@tarnevik.example', 'password' => 'a cold room'];
         $this->post('/sign-in', $words)->assertSessionHasErrors([
-            'email' => 'This account is shut. A lead can open it again.',
+            'email' => 'This account is deactivated. A lead can reactivate it.',
         ]);
         $this->actingAs($lead)->put("/people/{$this->technician->id}", ['disabled' => 0]);
         Auth::logout();

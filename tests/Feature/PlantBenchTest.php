@@ -28,9 +28,9 @@ final class PlantBenchTest extends TestCase
         $this->actingAs($this->technician)
             ->get("/circuits/{$this->circuit->id}/plant")
             ->assertOk()
-            ->assertSee('Sound, as designed')
-            ->assertSee('It reads')
-            ->assertDontSee('What changes')
+            ->assertSee('Healthy, as designed')
+            ->assertSee('Readings')
+            ->assertDontSee('Changes from healthy')
             ->assertSee('energy 0 %');
         $this->get("/circuits/{$this->circuit->id}")->assertSee("/circuits/{$this->circuit->id}/plant", false);
     }
@@ -56,7 +56,7 @@ final class PlantBenchTest extends TestCase
         $this->actingAs($this->technician)
             ->get("/plants/{$kind}")
             ->assertOk()
-            ->assertSee('Sound, as designed')
+            ->assertSee('Healthy, as designed')
             ->assertDontSee('● ');
         $bench = $this->bench($kind, ['fault' => 'valve_underfeeding', 'severity' => '80']);
         self::assertTrue($bench->before()->runs());
@@ -74,7 +74,7 @@ final class PlantBenchTest extends TestCase
         $answer
             ->assertDontSee('<html', false)
             ->assertSee('id="answer"', false)
-            ->assertSee('What changes')
+            ->assertSee('Changes from healthy')
             ->assertSee('Condensing');
         self::assertStringEndsWith(
             '/plants/walk_in_cooler?ambient=35&fault=condenser_airflow_low&severity=60',
@@ -98,10 +98,10 @@ final class PlantBenchTest extends TestCase
             )
             ->assertOk();
         $page
-            ->assertSee('Ambient: &quot;hot&quot;', false)
+            ->assertSee('Ambient: “hot”', false)
             ->assertSee('value="hot"', false)
-            ->assertSee('Coil: &quot;140&quot; was given; possible is 0 to 100 %.', false)
-            ->assertSee('Sound, as designed');
+            ->assertSee('Coil fouling: you entered 140. Enter 0 to 100 %.', false)
+            ->assertSee('Healthy, as designed');
         $this->get('/plants/windmill')->assertNotFound();
         $this->get('/circuits/none/plant')->assertNotFound();
     }
@@ -112,7 +112,7 @@ final class PlantBenchTest extends TestCase
         $this->actingAs($this->technician)
             ->get("/circuits/{$this->circuit->id}/plant?ambient=38")
             ->assertOk()
-            ->assertSee('R-744 no longer condenses');
+            ->assertSee('R-744 cannot condense above');
     }
 
     public function test_people_type_in_their_own_units(): void
@@ -125,7 +125,7 @@ final class PlantBenchTest extends TestCase
         );
         self::assertEqualsWithDelta($celsius->now()->cooling, $fahrenheit->now()->cooling, 1.0);
         self::assertSame(
-            'It cools',
+            'Cooling ',
             substr(
                 $this->bench('walk_in_cooler', ['added' => '-2 lb'], new Units(mass: Unit::Pound))->sentence(),
                 0,
@@ -147,7 +147,7 @@ final class PlantBenchTest extends TestCase
             $heavy->now()->readings['box_temperature_c'],
             $light->now()->readings['box_temperature_c'],
         );
-        self::assertStringStartsWith('This load holds the box at', $light->sentence());
+        self::assertStringStartsWith('This heat load holds the box at', $light->sentence());
     }
 
     public function test_two_faults_stand_in_it_at_once(): void
@@ -163,7 +163,7 @@ final class PlantBenchTest extends TestCase
             $one->now()->readings['suction_pressure_kpa'],
             $both->now()->readings['suction_pressure_kpa'],
         );
-        self::assertStringContainsString(', and ', $both->title());
+        self::assertStringContainsString(' and ', $both->title());
     }
 
     public function test_a_stopped_plant_says_why(): void
@@ -180,7 +180,7 @@ final class PlantBenchTest extends TestCase
     {
         $this->actingAs($this->technician);
         $this->get('/plants/walk_in_freezer?fault=defrost_heater_failed&severity=100')->assertSee(
-            'It shows in time: run a day.',
+            'No effect in steady running at this box temperature. Simulate 1 day to see it',
         );
         $sound = $this->bench('walk_in_freezer', [])->run(RunLength::Day);
         $failed = $this->bench('walk_in_freezer', [
@@ -194,11 +194,11 @@ final class PlantBenchTest extends TestCase
         self::assertGreaterThan($sound->runningShare(), $failed->runningShare());
         $this->get('/plants/walk_in_freezer/run?hours=24')
             ->assertOk()
-            ->assertSee('A day, running')
+            ->assertSee('Last 24 h, compressor on')
             ->assertSee('run-frost', false);
         $this->get("/circuits/{$this->circuit->id}/plant/run?hours=1")
             ->assertOk()
-            ->assertSee('An hour, running');
+            ->assertSee('Last hour, compressor on');
     }
 
     public function test_before_it_is_done_the_visit_says_what_would_change(): void
@@ -207,8 +207,8 @@ final class PlantBenchTest extends TestCase
         $this->actingAs($this->technician)
             ->get("/visits/{$visit->id}/verdict")
             ->assertOk()
-            ->assertSee('What would change, before it is done')
-            ->assertSee('All put right');
+            ->assertSee('What if …')
+            ->assertSee('Fault repaired');
         $bench = (string) $this->get("/visits/{$visit->id}/bench")
             ->assertRedirect()
             ->headers->get('Location');
@@ -217,13 +217,13 @@ final class PlantBenchTest extends TestCase
         $this->get("/visits/{$visit->id}/what-if/mended")
             ->assertOk()
             ->assertSeeInOrder(['Superheat at the bulb', '↓'])
-            ->assertSee('with the leading fault in it');
+            ->assertSee('s twin with the leading fault at the severity the readings suggest');
         $this->get("/visits/{$visit->id}/what-if/more")
             ->assertOk()
             ->assertSee('Do not add refrigerant yet');
         $this->get("/visits/{$visit->id}/what-if/turn_in")
             ->assertOk()
-            ->assertSee('wait until it has settled');
+            ->assertSee('One small adjustment, then wait until settled');
         $this->get("/visits/{$visit->id}/what-if/dance")->assertNotFound();
     }
 
@@ -233,11 +233,11 @@ final class PlantBenchTest extends TestCase
         $this->actingAs($this->technician)
             ->get("/visits/{$visit->id}/verdict")
             ->assertOk()
-            ->assertDontSee('All put right');
+            ->assertDontSee('Fault repaired');
         $this->get("/visits/{$visit->id}/what-if/hot")
             ->assertOk()
             ->assertSeeInOrder(['Condensing', '↑'])
-            ->assertSee('of this plant, sound,');
+            ->assertSee("Calculated on this system's twin, healthy");
     }
 
     public function test_weather_above_where_the_refrigerant_condenses_stops_no_page(): void

@@ -87,7 +87,7 @@ final class RefrigerantPicturesTest extends TestCase
         self::assertEqualsWithDelta(0.1, (WinterPicture::BOTTOM - $receiver[0][1]) / 230.0, 1e-3);
         $lost = $picture->lost();
         self::assertNotNull($lost);
-        self::assertSame('seal lost below 0.0 °C', $lost['text']);
+        self::assertSame('liquid seal lost below 0.0 °C', $lost['text']);
         self::assertEqualsWithDelta($receiver[1][0], WinterPicture::LEFT + $lost['width'], 0.06);
         self::assertNull((new WinterPicture($now, $now, new Units()))->lost());
     }

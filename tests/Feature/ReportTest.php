@@ -67,15 +67,15 @@ final class ReportTest extends TestCase
             implode(' ', $told->did()),
         );
         $now = implode(' ', $told->now());
-        self::assertStringContainsString('the box stood at 2.2 °C', $now);
-        self::assertStringContainsString('will leak out again until the leak is found and mended', $now);
-        self::assertStringNotContainsString('Nothing needs mending', $now);
-        self::assertStringContainsString('we come back: search the leak', implode(' ', $told->comesBack()));
+        self::assertStringContainsString('Temperature of the cooler when we left: 2.2 °C', $now);
+        self::assertStringContainsString('The refrigerant we added will leak out again until the leak is found and repaired', $now);
+        self::assertStringNotContainsString('No repair is needed', $now);
+        self::assertStringContainsString('search for the leak', implode(' ', $told->comesBack()));
         $this->get("/visits/{$visit->id}/report")
             ->assertSee('As found ○ and as left ●')
-            ->assertSee('Short of refrigerant')
-            ->assertSee('bubbles (as found), then clear (after move 1)')
-            ->assertDontSee('note the readings as a good visit');
+            ->assertSee('Low refrigerant charge')
+            ->assertSee('bubbles (as found), then clear (after change 1)')
+            ->assertDontSee('Save this visit as the reference');
     }
 
     public function test_one_visit_makes_one_follow_up_for_refrigerant_before_its_leak(): void
@@ -90,7 +90,7 @@ final class ReportTest extends TestCase
         $this->enter($other, 'move', 'charge', '300 g', ['overruled' => 'coil not looked at'])->assertOk();
         self::assertSame(1, FollowUp::query()->count(), 'the leak was found before');
         $this->get("/visits/{$other->id}/report")
-            ->assertSee('all the same, because coil not looked at')
+            ->assertSee('despite open conditions, because coil not looked at')
             ->assertDontSee('before the leak was found');
     }
 
@@ -101,16 +101,16 @@ final class ReportTest extends TestCase
         $this->enter($visit, 'card', 'leak_search.ports', 'bubble', ['card' => 'leak_search']);
         $this->enter($visit, 'card', 'leak_search.found', 'found', ['card' => 'leak_search']);
         $this->enter($visit, 'card', 'leak_search.done', 'found', ['card' => 'leak_search'])->assertOk();
-        self::assertStringContainsString('It is not mended yet', $this->summary($visit)->text());
-        self::assertStringContainsString('The leak is not mended yet', $this->summary($visit)->text());
+        self::assertStringContainsString('It is not repaired yet', $this->summary($visit)->text());
+        self::assertStringContainsString('The leak is not repaired yet', $this->summary($visit)->text());
 
         $this->card($visit, 'leak_confirm', by: 'bubbles', bubble: 'grows', mended: 'now', again: 'tight');
         $told = $this->summary($visit)->text();
         self::assertStringContainsString(
-            'We found a leak at: service ports, cores and caps, mended it, and tested it: tight.',
+            'We found a leak at: service ports, cores and caps, repaired it and tested it: tight.',
             $told,
         );
-        self::assertStringNotContainsString('has to be found and mended', $told);
+        self::assertStringNotContainsString('must be found and repaired', $told);
         self::assertStringNotContainsString('not mended yet', $told);
     }
 
@@ -118,16 +118,16 @@ final class ReportTest extends TestCase
     {
         $visit = $this->visit();
         $this->enter($visit, 'confirmed', 'drain_blocked', 'yes');
-        self::assertStringContainsString('The drain is cleared', $this->summary($visit)->text());
+        self::assertStringContainsString('We will clear the drain and check its heater, slope and trap', $this->summary($visit)->text());
         $this->enter($visit, 'move', 'drain_cleared', 'done')->assertOk();
         $told = $this->summary($visit)->text();
         self::assertStringContainsString(
-            'Found and proven: Melt water cannot run off',
+            'Confirmed: Meltwater cannot drain',
             $told,
             'above whatever remains',
         );
         self::assertStringContainsString('We cleared the drain.', $told);
-        self::assertStringNotContainsString('The drain is cleared and', $told);
+        self::assertStringNotContainsString('We will clear the drain and', $told);
     }
 
     public function test_nothing_needs_mending_is_said_only_where_nothing_is_open(): void
@@ -143,12 +143,12 @@ final class ReportTest extends TestCase
         foreach ($words as $key => $word) {
             $this->enter($visit, 'observation', $key, $word);
         }
-        $clean = 'Nothing needs mending';
+        $clean = 'No repair is needed today';
         self::assertStringContainsString($clean, $this->summary($visit)->text());
 
         $this->enter($visit, 'touched', 'jumper on the low-pressure control', 'yes');
         self::assertStringNotContainsString($clean, $this->summary($visit)->text());
-        self::assertStringContainsString('Not put back yet: jumper', $this->summary($visit)->text());
+        self::assertStringContainsString('Not restored yet: jumper', $this->summary($visit)->text());
         $this->enter($visit, 'restored', 'jumper on the low-pressure control', 'yes');
         self::assertStringContainsString($clean, $this->summary($visit)->text());
 
@@ -158,7 +158,7 @@ final class ReportTest extends TestCase
         $this->read($visit, ['box_temperature_c' => '6.4']);
         $text = $this->summary($visit)->text();
         self::assertStringNotContainsString($clean, $text, 'the box is off its set point');
-        self::assertStringContainsString('The box is still 4.4 K warmer than set', $text);
+        self::assertStringContainsString('The cooler is still 4.4 K above its setting', $text);
     }
 
     public function test_a_complaint_is_evidence_of_the_plant_as_it_was_found(): void
@@ -177,10 +177,10 @@ final class ReportTest extends TestCase
         $this->enter($visit, 'observation', 'compressor', 'off_on_oil');
         $this->enter($visit, 'observation', 'compressor', 'running');
         self::assertStringContainsString(
-            'stopped for want of oil pressure; it runs again',
+            'stopped because its oil pressure was too low; it is running again',
             implode(' ', $this->summary($visit)->wrong()),
         );
-        $this->get("/visits/{$visit->id}/report")->assertSee('compressor off on oil, running again since');
+        $this->get("/visits/{$visit->id}/report")->assertSee('compressor off on oil pressure, running again since then');
         $this->post("/visits/{$visit->id}/close");
         $this->travel(2)->days();
         $this->get("/visits/{$this->visit()->id}/complaint")->assertSee('off on oil');
@@ -211,7 +211,7 @@ final class ReportTest extends TestCase
     public function test_the_plate_is_told_as_it_was_when_the_visit_began(): void
     {
         $visit = $this->starved();
-        $said = fn () => $this->get("/visits/{$visit->id}/report")->assertOk()->assertSee('Plate and design:', false);
+        $said = fn () => $this->get("/visits/{$visit->id}/report")->assertOk()->assertSee('Nameplate and design:', false);
         $said()->assertSee('superheat at the bulb 5.5 K', false);
         $this->circuit->describe($this->circuit->systemWords(), ['superheat_k' => 8]);
 

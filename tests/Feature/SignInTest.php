@@ -60,7 +60,7 @@ final class SignInTest extends TestCase
         $this->from('/sign-in')
             ->post('/sign-in', ['email' => 'ylva@tarnevik.example', 'password' => 'no'])
             ->assertRedirect('/sign-in');
-        $this->get('/sign-in')->assertSee('do not belong together')->assertSee('ylva@tarnevik.example');
+        $this->get('/sign-in')->assertSee('Wrong e-mail address or password')->assertSee('ylva@tarnevik.example');
         $this->assertGuest();
     }
 
@@ -80,7 +80,7 @@ final class SignInTest extends TestCase
         }
         $this->guess('ylva@tarnevik.example', '10.0.0.1', 'a cold room')
             ->assertStatus(429)
-            ->assertSee('Too many tries. Try again in')
+            ->assertSee('Too many attempts. Try again in')
             ->assertSee('value="ylva@tarnevik.example"', false);
         $this->assertGuest();
         $this->travel(61)->seconds();

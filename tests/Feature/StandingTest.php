@@ -66,7 +66,7 @@ final class StandingTest extends TestCase
         for ($step = 0; $step < 60 && ! $import->refresh()->isDone(); $step++) {
             $this->post("/import/{$import->id}/step", [], ['HX-Request' => 'true'])->assertOk();
         }
-        $this->get("/import/{$import->id}")->assertSee('45 of 45 visits are taken in');
+        $this->get("/import/{$import->id}")->assertSee('45 of 45 visits imported');
         self::assertSame(45, Visit::query()->count());
 
         // The same file again doubles nothing, nor does a step that was cut off after it had taken a visit.
@@ -87,7 +87,7 @@ final class StandingTest extends TestCase
             $this->post("/import/{$import->id}/step");
         }
         $this->get("/import/{$import->id}")
-            ->assertSee('Nothing was taken in.')
+            ->assertSee('Nothing imported.')
             ->assertSee('line 31, readings.box_temperature_c');
         self::assertSame(0, Visit::query()->count());
     }
@@ -112,7 +112,7 @@ final class StandingTest extends TestCase
         );
         $send([])->assertSessionHasErrors('other_refrigerant');
         self::assertSame(0, Visit::query()->count());
-        $this->get('/import')->assertSee('It belongs to this circuit all the same');
+        $this->get('/import')->assertSee('Import into this circuit anyway');
         $send(['other_refrigerant' => 1])->assertSessionHasNoErrors();
         self::assertSame(1, Visit::query()->count());
     }
@@ -134,7 +134,7 @@ final class StandingTest extends TestCase
             'value' => $typed,
         ])
             ->assertStatus(400)
-            ->assertSee('characters that are no text');
+            ->assertSee('The entry contains unreadable characters. Nothing was saved');
         $this->get('/find?q='.rawurlencode($typed))->assertStatus(400);
         $this->get('/circuits/'.rawurlencode($typed))->assertStatus(400);
         self::assertSame(0, FactRecord::query()->count());
@@ -148,7 +148,7 @@ final class StandingTest extends TestCase
             $this->enter($visit, 'note', $key, $whole)->assertOk();
             $this->enter($visit, 'note', $key, $whole.'é')
                 ->assertStatus(422)
-                ->assertJsonPath('message', 'It has 4001 characters; 4000 are possible. Nothing was cut.');
+                ->assertJsonPath('message', 'The note has 4001 characters; the limit is 4000. Shorten it; nothing was cut.');
         }
         self::assertSame(
             [$whole, $whole],

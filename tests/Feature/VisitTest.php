@@ -22,7 +22,7 @@ final class VisitTest extends TestCase
         $visit = Visit::query()->sole();
         $this->get("/visits/{$visit->id}")
             ->assertOk()
-            ->assertSee('What does the owner say?')
+            ->assertSee('What does the customer report?')
             ->assertSee('Nothing entered yet');
         $this->post("/circuits/{$this->circuit->id}/visits")->assertRedirect("/visits/{$visit->id}/gauges");
         self::assertSame(1, Visit::query()->count());
@@ -49,7 +49,7 @@ final class VisitTest extends TestCase
             $this->get("/visits/{$visit->id}/$stage")
                 ->assertOk()
                 ->assertSee('class="course"', false)
-                ->assertSee('Short of refrigerant');
+                ->assertSee('Low refrigerant charge');
         }
         $this->get("/visits/{$visit->id}/leave")->assertSee('system has lost part of its refrigerant');
     }
@@ -77,7 +77,7 @@ final class VisitTest extends TestCase
             ->assertSee('superheat 5.6')
             ->assertSee('id="course-box"', false)
             ->assertSee('id="verdict"', false)
-            ->assertSee('superheat 5.6 K, should be', false);
+            ->assertSee('superheat 5.6 K, expected', false);
         $answer->assertDontSee('<html', false);
     }
 
@@ -137,7 +137,7 @@ final class VisitTest extends TestCase
             ->assertConflict()
             ->assertJsonPath(
                 'message',
-                'Somebody else is signed in here. The entry waits for the one who made it.',
+                'Someone else is signed in on this device. The entry is held for the person who made it.',
             );
         self::assertSame(0, FactRecord::query()->count());
         $this->post(
@@ -182,7 +182,7 @@ final class VisitTest extends TestCase
         $entry = FactRecord::query()->sole();
         $this->post("/visits/{$visit->id}/entries/{$entry->id}/undo", [], self::OUTBOX)
             ->assertNotFound()
-            ->assertJsonPath('message', 'That line is not in the log of this visit.');
+            ->assertJsonPath('message', 'This entry is not in the log of this visit.');
         self::assertNotSame([], $other->findings()->readings);
     }
 
@@ -190,25 +190,25 @@ final class VisitTest extends TestCase
     public static function bad(): iterable
     {
         yield 'a word for a number' => ['reading', 'box_temperature_c', 'warm', 'is not a temperature'];
-        yield 'another unit' => ['reading', 'box_temperature_c', '4 bar', 'is no unit of temperature'];
-        yield 'hotter than any plant' => ['reading', 'box_temperature_c', '900', 'possible is'];
+        yield 'another unit' => ['reading', 'box_temperature_c', '4 bar', 'bar is not a temperature unit. Use °C, °F or K.'];
+        yield 'hotter than any plant' => ['reading', 'box_temperature_c', '900', 'Enter −100 to 300 °C.'];
         yield 'below vacuum' => ['reading', 'suction_pressure_kpa', '-2 bar', 'at least'];
-        yield 'above full' => ['reading', 'receiver_level_percent', '130', 'possible is 0 to 100'];
-        yield 'half a fan' => ['reading', 'fans_running', '1.5', 'a whole number is wanted'];
-        yield 'markup' => ['reading', 'box_temperature_c', '<b>4</b>', '"<b>4</b>"'];
-        yield 'a reading that is none' => ['reading', 'mood_c', '4', 'is no reading that Metrum knows'];
+        yield 'above full' => ['reading', 'receiver_level_percent', '130', 'Enter 0 to 100'];
+        yield 'half a fan' => ['reading', 'fans_running', '1.5', 'Fans running: you entered 1.5. Enter a whole number.'];
+        yield 'markup' => ['reading', 'box_temperature_c', '<b>4</b>', '“<b>4</b>”'];
+        yield 'a reading that is none' => ['reading', 'mood_c', '4', 'Unknown reading: “mood_c”'];
         yield 'a word that is none' => [
             'observation',
             'sight_glass',
             'sparkling',
-            'possible is clear, bubbles',
+            'Sight glass: “sparkling” is not an option. Choose clear, bubbles',
         ];
-        yield 'a question that is none' => ['observation', 'weather', 'fine', 'is nothing that Metrum asks'];
-        yield 'a state that is none' => ['state', 'state', 'dancing', 'possible is starting'];
-        yield 'a fault that is none' => ['confirmed', 'bad_luck', 'yes', 'is no word that Metrum knows'];
-        yield 'a kind that is none' => ['gossip', 'x', 'y', 'is no kind of entry'];
-        yield 'an empty line' => ['line', 'line', '   ', 'The line is empty'];
-        yield 'an endless line' => ['line', 'line', str_repeat('suction ', 400), '2000 are possible'];
+        yield 'a question that is none' => ['observation', 'weather', 'fine', 'Unknown question: “weather”'];
+        yield 'a state that is none' => ['state', 'state', 'dancing', 'Choose just started'];
+        yield 'a fault that is none' => ['confirmed', 'bad_luck', 'yes', 'Unknown option: “bad_luck”'];
+        yield 'a kind that is none' => ['gossip', 'x', 'y', 'Unknown kind of entry: “gossip”'];
+        yield 'an empty line' => ['line', 'line', '   ', 'Type something first.'];
+        yield 'an endless line' => ['line', 'line', str_repeat('suction ', 400), 'the limit is 2000'];
         yield 'an endless reading' => [
             'reading',
             'box_temperature_c',
@@ -219,7 +219,7 @@ final class VisitTest extends TestCase
             'line',
             'line',
             'box 4, level 300%',
-            'possible is 0 to 100',
+            'Enter 0 to 100',
         ];
     }
 
@@ -282,7 +282,7 @@ final class VisitTest extends TestCase
     public function test_an_ice_machine_is_asked_of_its_ice_and_nothing_else_is_asked_for_its_production(): void
     {
         $visit = $this->visit();
-        $this->actingAs($this->technician)->get("/visits/{$visit->id}/complaint")->assertDontSee('Low production');
+        $this->actingAs($this->technician)->get("/visits/{$visit->id}/complaint")->assertDontSee('Low ice production');
         $machine = Circuit::establish(
             $this->circuit->site,
             'Ice',
@@ -290,7 +290,7 @@ final class VisitTest extends TestCase
             [],
         );
         $ice = Visit::open($machine->load('site', 'plant'), $this->technician, now());
-        $this->get("/visits/{$ice->id}/complaint")->assertSee('Low production')->assertDontSee('Too warm');
+        $this->get("/visits/{$ice->id}/complaint")->assertSee('Low ice production')->assertDontSee('Too warm');
         foreach (['box', 'gauges', 'unit', 'verdict'] as $station) {
             $page = (string) $this->get("/visits/{$ice->id}/$station")->assertOk()->getContent();
             foreach (['box-temperature-c', 'supply-air-temperature-c', 'fans-running', 'pull-down-rate'] as $cell) {
@@ -317,8 +317,8 @@ final class VisitTest extends TestCase
         $this->actingAs($this->technician)
             ->get("/visits/{$visit->id}/meaning?value=".urlencode('suction 32psi, level 300%, hum, rec'))
             ->assertOk()
-            ->assertSee('Suction 2.21 bar')
-            ->assertSee('possible is 0 to 100')
+            ->assertSee('Suction pressure 2.21 bar')
+            ->assertSee('Enter 0 to 100')
             ->assertSee('note: hum')
             ->assertSee('data-complete="eiver"', false);
         self::assertSame(0, FactRecord::query()->count());
@@ -340,12 +340,12 @@ final class VisitTest extends TestCase
         $this->enter($visit, 'complaint', 'too_warm', 'yes');
         $this->enter($visit, 'confirmed', 'condenser_airflow_low', 'yes')
             ->assertOk()
-            ->assertSee('Confirmed: too little cool air over the condenser');
+            ->assertSee('Confirmed: low condenser airflow');
         $this->enter($visit, 'ruled_out', 'undercharge', 'yes', [
             'reason' => 'level stands at half',
         ])->assertOk();
         $this->get("/visits/{$visit->id}/verdict")->assertSee(
-            'Ruled out: Short of refrigerant, because level stands at half',
+            'Ruled out: Low refrigerant charge, because level stands at half',
         );
         self::assertNotContains('undercharge', $this->suspects($visit));
         $this->enter($visit, 'ruled_out', 'undercharge', 'no');
@@ -390,12 +390,12 @@ final class VisitTest extends TestCase
         $this->actingAs($this->technician)
             ->get("/visits/{$visit->id}/box")
             ->assertSee('Iced or wet floor')
-            ->assertSee('locked and proved dead');
-        $this->get("/visits/{$visit->id}/unit")->assertSee('burn: use a clamp, not a finger');
+            ->assertSee('Fans and units start automatically. Switch off, lock out and prove dead before reaching in');
+        $this->get("/visits/{$visit->id}/unit")->assertSee('Hot: discharge line, bypass line, heaters. Use a clamp; do not touch');
         $this->get("/visits/{$visit->id}/gauges")
-            ->assertSee('short low-loss hoses')
+            ->assertSee('Every connection loses refrigerant and can damage the core. Short low-loss hoses, gloves, glasses')
             ->assertSee('Licensed handling');
-        $this->get("/visits/{$visit->id}/verdict")->assertSee('must be put back before you leave');
+        $this->get("/visits/{$visit->id}/verdict")->assertSee('Log it as found. Restore it before you leave');
         $this->circuit->describe(
             ['refrigerant' => 'R-290'] + $this->circuit->systemWords(),
             $this->circuit->designWords(),

@@ -28,17 +28,17 @@ final class WhyTest extends TestCase
         $this->get("/visits/{$this->visit()->id}/why")
             ->assertOk()
             ->assertSee('Nothing entered yet')
-            ->assertSee('Begin with what the owner says');
+            ->assertSee('Start with the complaint');
     }
 
     public function test_the_path_names_the_entry_that_turned_the_ranking(): void
     {
         $visit = $this->starved();
         $page = $this->get("/visits/{$visit->id}/why")->assertOk();
-        $page->assertSee('How it came about')->assertSee('How often such verdicts are right');
-        $page->assertSee('Sight glass: bubbles')->assertSee('Of 100 verdicts as sure as this one');
+        $page->assertSee('How the ranking developed')->assertSee('How often such diagnoses are correct');
+        $page->assertSee('Sight glass: bubbles')->assertSee('Of 100 diagnoses stated at about');
         // Both pressures stand beside what they should be.
-        $page->assertSee('Suction pressure')->assertSee('Should be');
+        $page->assertSee('Suction pressure')->assertSee('Expected');
     }
 
     public function test_a_figure_as_it_stands_is_told_in_the_readers_own_unit(): void
@@ -46,22 +46,22 @@ final class WhyTest extends TestCase
         $figure = new Figure(DerivedFigure::CondenserApproach, 4.0, '%s − %s', []);
         $piece = new Evidence('figure condenser_approach_k', [], figure: $figure);
         $told = static fn (array $units): string => (new Explain(Units::fromSettings($units)))->evidence($piece);
-        self::assertSame('Condenser outlet above entering air: 4.0 K', $told([]));
-        self::assertSame('Condenser outlet above entering air: 7.2 °F diff.', $told(['temperature' => 'f']));
+        self::assertSame('Condenser approach (liquid out above air in): 4.0 K', $told([]));
+        self::assertSame('Condenser approach (liquid out above air in): 7.2 °F diff.', $told(['temperature' => 'f']));
     }
 
     public function test_a_closed_visit_can_still_be_asked_why(): void
     {
         $visit = $this->starved();
         $this->post("/visits/{$visit->id}/close");
-        $this->get("/visits/{$visit->id}/why")->assertOk()->assertSee('How it came about');
+        $this->get("/visits/{$visit->id}/why")->assertOk()->assertSee('How the ranking developed');
     }
 
     public function test_an_entry_says_in_one_line_what_it_changed(): void
     {
         $visit = $this->starved();
         $answer = $this->enter($visit, 'observation', 'valve_sound', 'hissing_gas');
-        $answer->assertOk()->assertSee('last-change', false)->assertSee('Sound at the valve: hissing gas');
+        $answer->assertOk()->assertSee('last-change', false)->assertSee('Sound at exp. valve: hissing gas');
     }
 
     /** @return iterable<string, array{Fault}> */
@@ -78,22 +78,22 @@ final class WhyTest extends TestCase
         $entry = FaultCatalogue::entry($fault);
         foreach (['', '?grade=severe', '?circuit='.$this->circuit->id] as $with) {
             $page = $this->get("/handbook/{$fault->value}$with")->assertOk();
-            $page->assertSee($entry->name)->assertSee($entry->do[0] ?? $entry->name)->assertSee('Looks like it');
+            $page->assertSee($entry->name)->assertSee($entry->do[0] ?? $entry->name)->assertSee('Similar faults');
         }
     }
 
     public function test_the_handbook_is_searched_by_any_word(): void
     {
-        $this->get('/handbook')->assertOk()->assertSee('Short of refrigerant')->assertSee('Drain');
+        $this->get('/handbook')->assertOk()->assertSee('Low refrigerant charge')->assertSee('Blocked or frozen drain');
         $this->get('/handbook?q=bypass+receiver')
             ->assertOk()
-            ->assertSee('Head pressure valve bypasses')
+            ->assertSee('Head pressure valve bypassing')
             ->assertDontSee('Drain frozen');
         $this->get('/handbook?q='.urlencode('<script>"%'))
             ->assertOk()
-            ->assertSee('No fault has all of')
+            ->assertSee('No fault matches “')
             ->assertDontSee('<script>"', false);
-        $this->get('/handbook?q='.str_repeat('x', 5000))->assertOk()->assertSee('No fault has all of');
+        $this->get('/handbook?q='.str_repeat('x', 5000))->assertOk()->assertSee('No fault matches “');
     }
 
     public function test_what_is_no_fault_no_grade_and_no_circuit(): void
@@ -124,9 +124,9 @@ final class WhyTest extends TestCase
         ]);
         $this->get("/visits/{$visit->id}/verdict")
             ->assertOk()
-            ->assertSee('Compressor pumps too little')
-            ->assertSee('Before it is named for replacement')
-            ->assertSee('open: it was pumped down and watched')
-            ->assertSee('done: its current is known');
+            ->assertSee('Inefficient compressor')
+            ->assertSee('Before recommending replacement')
+            ->assertSee('open: pump-down test done')
+            ->assertSee('done: current measured');
     }
 }

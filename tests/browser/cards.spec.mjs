@@ -35,7 +35,7 @@ test('a test is worked step by step by keyboard, and tells the verdict', async (
   await expect(page.locator('#card .next-step')).toContainText('Suction');
   await type('Suction', '2.9');
   await press(/Bulb taken off/);
-  await expect(page.locator('#touched')).toContainText('bulb of the expansion valve');
+  await expect(page.locator('#touched')).toContainText('expansion valve bulb');
   await press('Yes');
   // What is said in the quick line meanwhile leaves the card open.
   await page.locator('#line').fill('ambient 27');
@@ -52,8 +52,8 @@ test('a test is worked step by step by keyboard, and tells the verdict', async (
   await expect(page.locator('.came-to')).toHaveCount(0);
   await press(/^☐ Bulb back/);
   await expect(page.locator('.came-to h3')).toHaveText('Works');
-  await expect(page.locator('#touched')).not.toContainText('bulb of the expansion valve');
-  await press('Keep this result');
+  await expect(page.locator('#touched')).not.toContainText('expansion valve bulb');
+  await press('Save result');
   await expect(page.locator('.came-to')).toContainText('Kept in the log');
   await page.goto(`${visit}/verdict`);
   await expect(page.locator('#choice-valve-bulb-warmed-suction-rises')).toHaveAttribute('aria-pressed', 'true');
@@ -91,8 +91,8 @@ test('a card is left, waits without reception, and is taken up on another device
   await later.goto(`${visit}/prove?card=pull_down`);
   await expect(later.locator('.points li')).toHaveCount(2);
   await note(later, '12.1');
-  await expect(later.locator('.came-to')).toContainText('It does not fall');
-  await later.getByRole('button', { name: 'Keep this result' }).tap();
+  await expect(later.locator('.came-to')).toContainText('Not cooling');
+  await later.getByRole('button', { name: 'Save result' }).tap();
   await expect(later.locator('.came-to')).toContainText('Kept in the log');
   await other.close();
 });
@@ -104,11 +104,11 @@ test('a gate that does not hold wants a word, and nonsense is said where it stan
   await page.locator('#choice-evaporator-fans-some-stopped').click();
   await expect(page.locator('#choice-evaporator-fans-some-stopped')).toHaveAttribute('aria-pressed', 'true');
   await page.goto(`${visit}/put_right?card=superheat_trace`);
-  await expect(page.locator('#card')).toContainText('put them right first');
-  await page.getByLabel('Begin it all the same, because').fill('one was never fitted');
+  await expect(page.locator('#card')).toContainText('repair first');
+  await page.getByLabel('Reason to start anyway').fill('one was never fitted');
   await page.keyboard.press('Enter');
   await expect(page.locator('#card')).toContainText('Begun all the same, because one was never fitted');
-  const pipe = page.getByLabel(/Pipe at the bulb, again and again/);
+  const pipe = page.getByLabel(/Line at the bulb, repeated readings/);
   await pipe.fill('warm');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('alert')).toContainText('warm');

@@ -57,13 +57,13 @@ test.describe('on a network', () => {
     const card = page.locator('#card');
     await card.getByLabel('How much').fill('300 g');
     await card.getByLabel('What for').selectOption('commissioning');
-    await card.getByLabel('All the same, because').fill('no time for a search today');
+    await card.getByLabel('All the same, because').fill('No time for a leak search today');
     await sentAll(page);
     await expect(page.locator('#log')).toContainText('4.0 °C');
     await page.reload();
     await expect(card.getByLabel('How much')).toHaveValue('300 g');
     await expect(card.getByLabel('What for')).toHaveValue('commissioning');
-    await expect(card.getByLabel('All the same, because')).toHaveValue('no time for a search today');
+    await expect(card.getByLabel('All the same, because')).toHaveValue('No time for a leak search today');
   });
 
   test('the same line typed again at once is said twice', async ({ page }) => {
@@ -166,7 +166,7 @@ test.describe('on a network', () => {
     await page.waitForLoadState('networkidle');
     await page.context().clearCookies();
     await enter(page, 'box_temperature_c', '4.2');
-    await expect(page.locator('#line-state')).toContainText('Signed out meanwhile. 1 entry waits on this device');
+    await expect(page.locator('#line-state')).toContainText('You were signed out. 1 entry waits on this device');
     const colleague = await page.context().newPage();
     await signInQuietly(colleague, demo.second);
     await colleague.goto('/');
@@ -336,7 +336,7 @@ test('a file that is refused says where and why', async ({ page }) => {
   await page.goto('/import');
   await page.getByLabel(/Visit file/).setInputFiles({ name: 'odd.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"metrum-visit","version":1,"system":{"refrigerant":"R-134a"},"readings":{"box_temperature_c":"warm","mood":3}}') });
   await page.getByRole('button', { name: 'Take in' }).click();
-  await expect(page.getByRole('alert')).toContainText('Nothing was taken in.');
+  await expect(page.getByRole('alert')).toContainText('Nothing imported.');
   await expect(page.getByRole('alert')).toContainText('readings.box_temperature_c: "warm" was given; a number is wanted');
   await expect(page.getByRole('alert')).toContainText('readings.mood: unknown key');
 });

@@ -6,7 +6,7 @@ test('a fault is tried on the twin by keyboard; reload and back keep what was se
   await signIn(page);
   await openCircuit(page, demo.cooler);
   await page.getByRole('link', { name: 'Plant bench' }).click();
-  await expect(page.getByRole('heading', { name: 'Sound, as designed' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Healthy, as designed' })).toBeVisible();
   const course = page.locator('.course-wide .course');
   const sound = await course.innerHTML();
 
@@ -28,7 +28,7 @@ test('a fault is tried on the twin by keyboard; reload and back keep what was se
   await expect(page.locator('.plant-says h2')).toHaveText(title);
   await expect(page.getByLabel('Ambient')).toHaveValue('35');
   await page.getByRole('link', { name: 'As designed' }).click();
-  await expect(page.getByRole('heading', { name: 'Sound, as designed' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Healthy, as designed' })).toBeVisible();
   await page.goBack();
   await expect(page.locator('.plant-says h2')).toHaveText(title);
   expect(heard).toEqual([]);
@@ -42,6 +42,6 @@ test('at a visit the twin says what would change before it is done', async ({ pa
   await expect(rows.filter({ hasText: 'Superheat at the bulb' })).toContainText('↓');
   await page.getByRole('button', { name: /more$/ }).click();
   await expect(page.locator('#what-if')).toContainText('Do not add refrigerant yet');
-  await page.getByRole('link', { name: 'On the plant bench' }).click();
+  await page.getByRole('link', { name: 'Open in simulator' }).click();
   await expect(page.getByLabel('Fault', { exact: true })).toHaveValue('undercharge');
 });

@@ -51,7 +51,7 @@ test('a valve is adjusted by keyboard, and put back', async ({ page }) => {
   expect(Number((await card.locator('.foretold b').first().textContent()).replace('−', '-'))).toBeLessThan(Number(first));
 
   // How it was found is wanted first; then it is turned, and a clock runs in the head.
-  await focusOn(page.getByLabel('How was it found?'));
+  await focusOn(page.getByLabel('Position as found'));
   await page.keyboard.type('3 turns open, mark at 2');
   await focusOn(card.getByRole('button', { name: 'Turned it' }));
   await page.keyboard.press('Enter');
@@ -69,19 +69,19 @@ test('a valve is adjusted by keyboard, and put back', async ({ page }) => {
 
   // The stem was cracked open and must be put back before the visit is closed.
   await say(page, 'stem cracked');
-  await expect(page.locator('#touched')).toContainText('To be put back');
+  await expect(page.locator('#touched')).toContainText('To restore');
   await expect(page.locator('#touched').getByRole('button', { name: '▢ stem cracked' })).toBeVisible();
-  await focusOn(card.getByRole('button', { name: 'All the way back: ½ in' }));
+  await focusOn(card.getByRole('button', { name: 'Back to as found: ½ in' }));
   await page.keyboard.press('Enter');
-  await expect(card).not.toContainText('All the way back');
+  await expect(card).not.toContainText('Back to as found');
   await page.goto(`${visit}/leave`);
-  await expect(page.getByRole('button', { name: 'Close the visit' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Close visit' })).toBeDisabled();
   await say(page, 'stem back');
-  await expect(page.locator('#touched')).not.toContainText('To be put back');
+  await expect(page.locator('#touched')).not.toContainText('To restore');
   await page.reload();
-  await page.getByRole('button', { name: 'Close the visit' }).press('Enter');
+  await page.getByRole('button', { name: 'Close visit' }).press('Enter');
   await expect(page).toHaveURL(/\/report$/);
-  await expect(page.getByText('What was done, and what came of it')).toBeVisible();
+  await expect(page.getByText('Work done and effect')).toBeVisible();
   expect(heard).toEqual([]);
 });
 
@@ -93,7 +93,7 @@ test('a move made without reception is kept, and its clock survives a closed bro
   await signInQuietly(page);
   const visit = await measured(page);
   await page.goto(`${visit}/put_right?card=valve_turn`);
-  await page.getByLabel('How was it found?').fill('no mark possible');
+  await page.getByLabel('Position as found').fill('no mark possible');
   await context.setOffline(true);
   await page.getByRole('button', { name: 'Turned it' }).tap();
   await expect(page.locator('#waiting')).toContainText('Expansion valve');
@@ -120,6 +120,6 @@ test('the bench answers while it is typed', async ({ page }) => {
   await page.getByLabel('Suction pressure').fill('low');
   await expect(page.locator('#bench-answer')).toContainText('is not a gauge pressure');
   await page.getByRole('link', { name: 'Pressure and temperature' }).click();
-  await page.getByLabel('Pressure on the gauge').fill('14.2');
+  await page.getByLabel('Gauge pressure').fill('14.2');
   await expect(page.locator('#bench-answer')).toContainText('Dew: superheat is counted from here');
 });

@@ -22,7 +22,7 @@ test('a charge by the knee, by thumb', async ({ browser, baseURL }) => {
   await openVisit(page, 'Milk cabinet', 'put_right?card=charge');
   const card = page.locator('#card');
   await expect(card).toContainText('are missing');
-  await expect(card).toContainText('two signs of a shortage');
+  await expect(card).toContainText('Two signs of low charge');
   const entered = async () => Number(await page.locator('[data-log]').getAttribute('data-log'));
   const say = async (line, entries = 4) => {
     const before = await entered();
@@ -34,19 +34,19 @@ test('a charge by the knee, by thumb', async ({ browser, baseURL }) => {
   };
   // Without a reason nothing goes in before the leak is searched; what was typed stays.
   await card.getByLabel('or how much (below zero: taken out)').fill('30 g');
-  await card.getByRole('button', { name: 'Keep it, and wait' }).tap();
+  await card.getByRole('button', { name: 'Save and start timer' }).tap();
   await expect(card.getByRole('alert')).toContainText('search first');
   await expect(card.getByLabel('or how much (below zero: taken out)')).toHaveValue('30 g');
   for (const [amount, read] of additions) {
     await card.getByLabel('or how much (below zero: taken out)').fill(amount);
     const reason = card.getByLabel('All the same, because');
     if (await reason.count() > 0) await reason.fill('product cannot wait');
-    await card.getByRole('button', { name: 'Keep it, and wait' }).tap();
+    await card.getByRole('button', { name: 'Save and start timer' }).tap();
     await expect(page.locator('#clocks')).toContainText('to go');
-    await expect(card).toContainText('The last addition was not read again');
+    await expect(card).toContainText('Readings since the last addition are missing');
     await say(read);
     await say(read);
-    await expect(card).not.toContainText('The last addition was not read again');
+    await expect(card).not.toContainText('Readings since the last addition are missing');
   }
   await expect(card).toContainText('The knee is at +');
   await expect(card).toContainText('too much');
@@ -58,7 +58,7 @@ test('a charge by the knee, by thumb', async ({ browser, baseURL }) => {
   await expect(card.locator('svg.slim rect.second')).toHaveCount(6);
   // What comes out needs no word.
   await card.getByLabel('or how much (below zero: taken out)').fill('-25 g');
-  await card.getByRole('button', { name: 'Keep it, and wait' }).tap();
+  await card.getByRole('button', { name: 'Save and start timer' }).tap();
   await expect(page.locator('#log')).toContainText('25 g taken out');
   await page.goto(page.url().replace(/put_right.*/, 'report'));
   await expect(page.locator('main')).toContainText('because product cannot wait');
@@ -88,7 +88,7 @@ test('a leak search with a find, a core change and a test again', async ({ brows
   await expect(page.locator('.leaks li').first()).toHaveAttribute('id', 'leak-ports');
   await ports.getByRole('button', { name: 'A bubble grows' }).tap();
   await expect(card).toContainText('Found: service ports');
-  await ports.getByRole('link', { name: 'Valve core, changed under pressure' }).tap();
+  await ports.getByRole('link', { name: 'Replace a valve core under pressure' }).tap();
   await expect(page).toHaveURL(/card=core_change/);
   await card.getByRole('button', { name: 'Begin', exact: true }).tap();
   await card.getByRole('button', { name: /^Cool, turns/ }).tap();
@@ -100,7 +100,7 @@ test('a leak search with a find, a core change and a test again', async ({ brows
   await card.getByLabel(/Tightened to/).press('Enter');
   await card.getByRole('button', { name: /No bubble, and the cap/ }).tap();
   await expect(page.locator('.came-to')).toContainText('tested again after hours');
-  await card.getByRole('button', { name: 'Keep this result' }).tap();
+  await card.getByRole('button', { name: 'Save result' }).tap();
   await card.getByRole('button', { name: 'Note follow-up' }).tap();
   await page.goto(`${visit}/put_right?card=leak_confirm`);
   await card.getByRole('button', { name: 'Begin', exact: true }).tap();
@@ -108,8 +108,8 @@ test('a leak search with a find, a core change and a test again', async ({ brows
   await card.getByRole('button', { name: 'A bubble grows' }).tap();
   await card.getByRole('button', { name: 'Now', exact: true }).tap();
   await card.getByRole('button', { name: 'No bubble any more' }).tap();
-  await expect(page.locator('.came-to h3')).toHaveText('Found and mended');
-  await card.getByRole('button', { name: 'Keep this result' }).tap();
+  await expect(page.locator('.came-to h3')).toHaveText('Found and repaired');
+  await card.getByRole('button', { name: 'Save result' }).tap();
   await expect(page.locator('.came-to')).toContainText('Kept in the log');
   expect(heard).toEqual([]);
   await context.close();
@@ -120,7 +120,7 @@ test('a cylinder is weighed in, and gives to a plant what the ledger then knows'
   const number = `K-${Date.now() % 100000}`;
   await page.goto('/refrigerant');
   await page.getByRole('link', { name: 'New cylinder' }).press('Enter');
-  await page.getByLabel('Number, as it stands on it').fill(number);
+  await page.getByLabel('Cylinder number').fill(number);
   await page.getByLabel('Refrigerant').selectOption('R-448A');
   await page.getByLabel('Tare, as stamped').fill('9');
   await page.getByLabel('Water capacity, as stamped').fill('13.4');
@@ -132,13 +132,13 @@ test('a cylinder is weighed in, and gives to a plant what the ledger then knows'
   await expect(page.locator('.cylinder .value')).toHaveText('5.00 kg');
   const visit = await ownVisit(page);
   await page.goto(`${visit}/put_right?card=charge`);
-  await page.getByLabel('Out of, or into, cylinder').selectOption({ label: `${number}, new, 5.00 kg in it` });
+  await page.getByLabel('Cylinder').selectOption({ label: `${number}, new, 5.00 kg in it` });
   await page.getByLabel('Weighs before').fill('14');
   await page.getByLabel('after', { exact: true }).fill('13.35');
   await page.getByLabel('All the same, because').fill('product cannot wait');
-  await page.getByRole('button', { name: 'Keep it, and wait' }).press('Enter');
+  await page.getByRole('button', { name: 'Save and start timer' }).press('Enter');
   await expect(page.locator('#log')).toContainText('650 g added');
-  await page.getByRole('link', { name: 'Ledger of this plant' }).press('Enter');
+  await page.getByRole('link', { name: 'Refrigerant ledger' }).press('Enter');
   const movements = page.getByRole('region', { name: 'Movements' });
   await expect(movements).toContainText('+650 g');
   await expect(movements).toContainText('14.00 kg → 13.35 kg');

@@ -76,12 +76,12 @@ export async function ownCircuit(page, name, more = {}) {
   await page.getByRole('button', { name: 'Save' }).click();
   await page.waitForURL(/\/sites\/\w+$/);
   await page.getByRole('link', { name: /new circuit/i }).first().click();
-  await page.getByLabel('Name, as on its label').fill(`${name} cooler`);
+  await page.getByLabel('Name, as labelled on site').fill(`${name} cooler`);
   const system = { Refrigerant: 'R-448A', Receiver: 'yes', 'Evaporator pressure regulator': 'no', ...more };
   for (const [label, value] of Object.entries(system)) {
     await page.getByLabel(label, { exact: true }).selectOption(value);
   }
-  const design = { 'Box set point': '2', 'TD, air to coil': '8.5', 'Condenser split': '12', 'Superheat at the bulb': '5.5', Subcooling: '3', 'Rated current': '9.8' };
+  const design = { 'Box set point': '2', 'Coil TD': '8.5', 'Condenser split': '12', 'Superheat at the bulb': '5.5', Subcooling: '3', 'Rated current': '9.8' };
   for (const [label, value] of Object.entries(design)) {
     await page.getByLabel(label, { exact: true }).fill(value);
   }

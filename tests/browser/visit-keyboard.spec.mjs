@@ -32,7 +32,7 @@ test('a visit by keyboard, from signing in to the file that gives the same visit
   await expect(start).toBeVisible();
   await focusOn(start);
   await press('Enter');
-  await expect(page.getByRole('heading', { name: 'What does the owner say?' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What does the customer report?' })).toBeVisible();
   await expect(lead).toContainText('Nothing entered yet');
 
   // Complaint.
@@ -41,7 +41,7 @@ test('a visit by keyboard, from signing in to the file that gives the same visit
   await press('Enter');
   await expect(tooWarm).toHaveAttribute('aria-pressed', 'true');
   await expect(tooWarm).toBeFocused();
-  await expect(page.locator('#verdict')).toContainText('Short of refrigerant');
+  await expect(page.locator('#verdict')).toContainText('Low refrigerant charge');
   await expect(page.locator('#verdict')).toContainText('Next:');
 
   // At the box.
@@ -98,7 +98,7 @@ test('a visit by keyboard, from signing in to the file that gives the same visit
   await cell('receiver_outlet_temperature_c', '32.6');
   await cell('condenser_outlet_temperature_c', '32.9');
   await cell('receiver_level_percent', '3');
-  await expect(lead).toContainText('Short of refrigerant');
+  await expect(lead).toContainText('Low refrigerant charge');
   await expect(lead).toContainText('%');
   expect(await lead.textContent()).not.toBe(before);
   expect(await points()).toBeGreaterThan(5);
@@ -129,12 +129,12 @@ test('a visit by keyboard, from signing in to the file that gives the same visit
   const confirm = page.locator('main').getByRole('button', { name: 'Confirmed' }).first();
   await confirm.focus();
   await press('Enter');
-  await expect(page.locator('main')).toContainText('Confirmed: Short of refrigerant');
+  await expect(page.locator('main')).toContainText('Confirmed: Low refrigerant charge');
 
   // Leave it: follow-up, report, PDF, file.
   await page.goto(page.url().replace('/verdict', '/leave'));
   await expect(page.getByRole('textbox', { name: 'Summary' })).toHaveValue(/Found and proven: The system has lost part of its refrigerant/);
-  await page.getByLabel('What is to be done then').focus();
+  await page.getByLabel('What to do').focus();
   await page.keyboard.type('Search the leak on the roof');
   await focusOn(page.getByRole('button', { name: 'Note follow-up' }));
   await press('Enter');
@@ -149,7 +149,7 @@ test('a visit by keyboard, from signing in to the file that gives the same visit
   expect(file.format).toBe('metrum-visit');
   expect(file.readings.suction_pressure_kpa).toBeCloseTo(215.1, 0);
   expect(file.confirmed).toEqual(['undercharge']);
-  await page.getByRole('button', { name: 'Close the visit' }).focus();
+  await page.getByRole('button', { name: 'Close visit' }).focus();
   await press('Enter');
   await expect(page.getByRole('heading', { name: /Keyboard quay: Keyboard quay cooler/ })).toBeVisible();
 

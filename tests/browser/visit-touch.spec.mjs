@@ -19,7 +19,7 @@ test('a visit by thumb on a phone', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'Too warm', exact: true })).toHaveAttribute('aria-pressed', 'true');
   await expect(page.locator('#verdict')).toContainText('Next:');
 
-  const walk = page.getByRole('navigation', { name: 'Walk of the visit' });
+  const walk = page.getByRole('navigation', { name: 'Visit stations' });
   for (const link of await walk.getByRole('link').all()) {
     const box = await link.boundingBox();
     expect(box.height).toBeGreaterThanOrEqual(44);
@@ -59,10 +59,10 @@ test('a visit by thumb on a phone', async ({ page }) => {
   // The verdict is a drawer.
   const more = page.locator('#verdict-more');
   await expect(more).toBeHidden();
-  await page.getByRole('button', { name: 'Show the whole verdict' }).tap();
+  await page.getByRole('button', { name: 'Show full diagnosis' }).tap();
   await expect(more).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Show the whole verdict' })).toHaveAttribute('aria-expanded', 'true');
-  await page.getByRole('button', { name: 'Show the whole verdict' }).tap();
+  await expect(page.getByRole('button', { name: 'Show full diagnosis' })).toHaveAttribute('aria-expanded', 'true');
+  await page.getByRole('button', { name: 'Show full diagnosis' }).tap();
   await expect(more).toBeHidden();
 
   await walk.getByRole('link', { name: 'Leave' }).tap();

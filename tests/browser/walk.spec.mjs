@@ -67,7 +67,7 @@ test('an hour at a cabinet, and the report of it', async ({ browser, baseURL }) 
   // Gauges, and what they make of it.
   await page.goto(`${visit}/gauges`);
   await say('suction 1.35 bar, bulb 6.2, suction line 11.7, head 8.43 bar, condenser outlet 37.2', 5);
-  await expect(page.locator('#verdict .lead')).toContainText('Short of refrigerant');
+  await expect(page.locator('#verdict .lead')).toContainText('Low refrigerant charge');
 
   // Licence once; then a card that stops before the deed.
   await page.goto(`${visit}/put_right?card=licence_and_tools`);
@@ -75,7 +75,7 @@ test('an hour at a cabinet, and the report of it', async ({ browser, baseURL }) 
   await tap('Mine, valid for this class');
   await tap('Gauges, hoses, recovery unit and detector made for it');
   await tap('Aired, no flame, no spark, pits looked at');
-  await tap('Keep this result');
+  await tap('Save result');
   await page.goto(`${visit}/put_right?card=nitrogen_test`);
   await tap('Begin');
   await tap('Recovered, weighed and noted');
@@ -101,7 +101,7 @@ test('an hour at a cabinet, and the report of it', async ({ browser, baseURL }) 
     await card.getByLabel(/how much \(below zero: taken out\)/i).fill(amount);
     const reason = card.getByLabel('All the same, because');
     if (await reason.count() > 0) await reason.fill('the milk cannot wait');
-    await card.getByRole('button', { name: 'Keep it, and wait' }).tap();
+    await card.getByRole('button', { name: 'Save and start timer' }).tap();
     await expect(card).toContainText('The last addition was not read again');
     await say(read, 4);
     await say(read, 4);
@@ -123,7 +123,7 @@ test('an hour at a cabinet, and the report of it', async ({ browser, baseURL }) 
   await tap('A bubble grows');
   await tap('Now');
   await tap('No bubble any more');
-  await tap('Keep this result');
+  await tap('Save result');
   await expect(page.locator('.came-to')).toContainText('Kept in the log');
 
   // The report, sentence by sentence.
@@ -131,7 +131,7 @@ test('an hour at a cabinet, and the report of it', async ({ browser, baseURL }) 
   const owner = sentences((await page.locator('.summary').innerText()).replace(/\n+/g, '. ').replace(/\.\. /g, '. '));
   expect(owner).toEqual([
     'What was wrong.',
-    'You called us because of this: too warm.',
+    'You reported: too warm.',
     'We found the box at 7.0 °C, 3.0 K warmer than set.',
     'The system has lost part of its refrigerant, most likely through a leak.',
     'What we did.',
@@ -147,10 +147,10 @@ test('an hour at a cabinet, and the report of it', async ({ browser, baseURL }) 
   expect([first, second, third].every(Boolean)).toBe(true);
   expect(technician.match(/Licence and tools for this refrigerant: Confirmed/g)).toHaveLength(1);
   for (const said of [
-    'Short of refrigerant\t97 %',
+    'Low refrigerant charge\t97 %',
     'Frost at the expansion valve: valve body (as found)',
-    'Pressure test with nitrogen: Stopped: oxygen. Oxygen and oil explode.',
-    'A find, confirmed: Found and mended.',
+    'Nitrogen pressure test: Stopped: oxygen. Oxygen and oil explode.',
+    'Confirm and repair a leak: Found and repaired.',
     'Leak search was begun and not ended.',
     'Liquid: subcooling is missed, 2.8 K',
     'Refrigerant R-134a: 81 g added.',

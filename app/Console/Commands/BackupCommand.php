@@ -12,10 +12,10 @@ use Illuminate\Support\Facades\DB;
 final class BackupCommand extends Command
 {
     protected $signature = 'metrum:backup
-        {file : where the copy goes: a file that is not there yet, or a folder, where it is named by the moment}
-        {--keep= : days after which older copies in that folder are removed}';
+        {file : where to write: a new file, or a folder (named by date and time)}
+        {--keep= : remove copies in that folder older than this many days}';
 
-    protected $description = 'Write a checked copy of the logbook, at any time';
+    protected $description = 'Back up the database (verified, while in use)';
 
     public function handle(): int
     {
@@ -26,8 +26,8 @@ final class BackupCommand extends Command
         if ($days === false || ($days !== null && $folder === null)) {
             $this->error(
                 $days === false
-                    ? "--keep is '$keep'; whole days from 1 up are possible."
-                    : "--keep wants a folder; $given is none.",
+                    ? "--keep: got '$keep', expected whole days, 1 or more."
+                    : "--keep needs a folder; $given is not one.",
             );
 
             return self::FAILURE;

@@ -10,7 +10,7 @@ final class CalculateCommand extends JsonLinesCommand
 {
     protected $signature = 'metrum:calculate {file : JSON Lines, - for standard input}';
 
-    protected $description = 'Work a calculator of the bench';
+    protected $description = 'Run a calculator';
 
     protected function answer(string $line, int $number): LineAnswer
     {

@@ -20,13 +20,13 @@ final class DemoCommand extends Command
             $this->line(
                 $known
                     ? '  Sign in  '.DemoSeeder::EMAIL.'   '.DemoSeeder::PASSWORD
-                    : '  No demo sign-in: this database holds people of its own.',
+                    : '  No demo sign-in: this database has its own users.',
             );
 
             return self::SUCCESS;
         }
         if (User::query()->exists()) {
-            $this->line('• the data that is there is kept');
+            $this->line('• keeping existing data');
 
             return self::SUCCESS;
         }

@@ -11,7 +11,7 @@ final class EditionCommand extends Command
 {
     protected $signature = 'metrum:edition';
 
-    protected $description = 'Note the edition of twin and weights';
+    protected $description = 'Record the version of twin and weights';
 
     public function handle(Edition $edition, Filesystem $files): int
     {

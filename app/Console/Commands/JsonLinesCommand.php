@@ -27,7 +27,7 @@ abstract class JsonLinesCommand extends Command
         $readable = $name === '-' || (is_file($name) && is_readable($name));
         $handle = $readable ? fopen($file, 'r') : false;
         if ($handle === false) {
-            $this->complain('File cannot be read: '.$name);
+            $this->complain('Cannot read file: '.$name);
 
             return self::NOTHING_READ;
         }

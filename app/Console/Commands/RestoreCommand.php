@@ -14,10 +14,10 @@ final class RestoreCommand extends Command
     /** Seconds for which entries under way are waited for. */
     private const PATIENCE = 30.0;
 
-    protected $signature = 'metrum:restore {file : a copy that metrum:backup wrote}
-        {--force : without asking}';
+    protected $signature = 'metrum:restore {file : a backup written by metrum:backup}
+        {--force : do not ask}';
 
-    protected $description = 'Bring a copy of the logbook back';
+    protected $description = 'Restore a backup';
 
     public function handle(): int
     {
@@ -25,7 +25,7 @@ final class RestoreCommand extends Command
         $before = dirname($file).'/before-restore-'.now()->format('Y-m-d-His-v').'.sqlite';
         if (
             ! (bool) $this->option('force') &&
-            ! $this->confirm("All that is here now is replaced by $file. Go on?")
+            ! $this->confirm("This replaces all current data with $file. Go on?")
         ) {
             return self::FAILURE;
         }
@@ -42,7 +42,7 @@ final class RestoreCommand extends Command
             return self::FAILURE;
         }
         $this->line(
-            "• {$rows['facts']} facts are back; what was there before: $before",
+            "• {$rows['facts']} facts restored; previous data kept in: $before",
         );
 
         return self::SUCCESS;

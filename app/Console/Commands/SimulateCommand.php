@@ -20,11 +20,11 @@ final class SimulateCommand extends JsonLinesCommand
 
     protected $signature = 'metrum:simulate
         {file : scenarios as JSON Lines, - for standard input}
-        {--minutes= : a run of so many minutes}
+        {--minutes= : simulate this many minutes}
         {--step=1 : seconds between two lines, 1 to 600}
-        {--csv : rows instead of JSON}';
+        {--csv : CSV instead of JSON}';
 
-    protected $description = 'Simulate plants, steady or in time';
+    protected $description = 'Simulate systems, steady or over time';
 
     private bool $headed = false;
 
@@ -34,7 +34,7 @@ final class SimulateCommand extends JsonLinesCommand
             $given = $this->option($option);
             if ($given !== null && (! is_numeric($given) || (float) $given < $least || (float) $given > $most)) {
                 $shown = is_string($given) ? $given : '';
-                $this->complain("--$option: \"$shown\" was given; possible is $least to $most.");
+                $this->complain("--$option: got \"$shown\", expected $least to $most.");
 
                 return self::NOTHING_READ;
             }

@@ -11,11 +11,11 @@ use Illuminate\Support\Facades\Validator;
 final class UserCommand extends Command
 {
     protected $signature = 'metrum:user
-        {email : address to sign in with}
-        {--name= : as it stands in reports; the address where none is given}
+        {email : e-mail address to sign in with}
+        {--name= : name shown in reports; default: the address}
         {--role= : lead or technician; the first person is a lead}';
 
-    protected $description = 'Invite somebody, or make a new link for somebody who is known';
+    protected $description = 'Invite someone, or create a new link for a known person';
 
     public function handle(): int
     {
@@ -23,22 +23,22 @@ final class UserCommand extends Command
         $usual = User::query()->exists() ? User::TECHNICIAN : User::LEAD;
         $role = $this->input->getOption('role') ?? $usual;
         if (Validator::make(['email' => $email], ['email' => 'required|email|max:200'])->fails()) {
-            $this->error("\"$email\" is no e-mail address; one as name@workshop.example is wanted.");
+            $this->error("\"$email\" not an e-mail address; example: name@workshop.example");
 
             return self::INVALID;
         }
         if (! isset(User::ROLES[$role])) {
-            $this->error("\"$role\" is no role; possible is ".implode(', ', array_keys(User::ROLES)).'.');
+            $this->error("\"$role\" is not a role; allowed: ".implode(', ', array_keys(User::ROLES)).'.');
 
             return self::INVALID;
         }
         $known = User::query()->where('email', $email)->first();
         $user = $known ?? User::invite($this->input->getOption('name') ?? $email, $email, $role);
         $this->line(
-            $known === null ? "• {$user->name}, {$user->role}" : "• {$user->name} is known; a new link:",
+            $known === null ? "• {$user->name}, {$user->role}" : "• {$user->name} exists already; new link:",
         );
         $this->line('  '.Invitation::to($user)->link());
-        $this->line('  Within '.Invitation::DAYS.' days, once. Its address is that of APP_URL.');
+        $this->line('  Link works once, within '.Invitation::DAYS.' days (address from APP_URL).');
 
         return self::SUCCESS;
     }

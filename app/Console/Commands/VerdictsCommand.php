@@ -16,10 +16,10 @@ final class VerdictsCommand extends Command
     private const STEP = 50;
 
     protected $signature = 'metrum:verdicts
-        {--missing : only visits that have none}
-        {--all : every visit, whatever it was worked with}';
+        {--missing : only visits without a diagnosis}
+        {--all : every visit, whatever version calculated it}';
 
-    protected $description = 'Work verdicts anew after the weights have changed';
+    protected $description = 'Recalculate diagnoses after an update';
 
     public function handle(Judge $judge, Edition $edition, Twins $twins): int
     {

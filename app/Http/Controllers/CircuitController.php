@@ -71,7 +71,7 @@ final class CircuitController extends Controller
         $point = $request->validate(['point' => ['required', 'string', 'max:240']])['point'];
         $circuit->keepWeakPoint($point);
 
-        return back()->with('said', 'Kept with the plant.');
+        return back()->with('said', "Added to the system's weak points.");
     }
 
     /** Works the verdicts of its visits anew with the weights of today. */
@@ -81,6 +81,6 @@ final class CircuitController extends Controller
             $judge->again($visit->setRelation('circuit', $circuit));
         }
 
-        return redirect()->route('circuits.show', $circuit)->with('said', 'Worked anew.');
+        return redirect()->route('circuits.show', $circuit)->with('said', 'Recalculated.');
     }
 }

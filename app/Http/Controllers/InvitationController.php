@@ -36,6 +36,6 @@ final class InvitationController extends Controller
         $holds =
             $request->hasValidSignature() &&
             Invitation::to($user)->isSealedBy((string) $request->string('once'));
-        abort_unless($holds, 403, 'This link was used, or its week has passed. A lead can make another.');
+        abort_unless($holds, 403, 'This link was already used or has expired. Ask a lead for a new one.');
     }
 }

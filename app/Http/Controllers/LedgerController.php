@@ -69,7 +69,7 @@ final class LedgerController extends Controller
             return back()->with('refused', $file->reasons);
         }
 
-        return redirect()->route('stock')->with('said', "$new movements were taken in, $known were here already.");
+        return redirect()->route('stock')->with('said', "$new movements imported, $known already present.");
     }
 
     /** @return list<array<string, string|float|null>> of one circuit's plant, or of all */

@@ -19,11 +19,11 @@ final class PasswordController extends Controller
         $email = $request->user()->email;
         $wait = $guard->wait($email, self::SETTINGS, false);
         if ($wait > 0) {
-            return back()->withErrors(['current' => "Too many tries. Try again in $wait s."]);
+            return back()->withErrors(['current' => "Too many attempts. Try again in $wait s."]);
         }
         $chosen = $request->validate(
             ['current' => ['required', 'current_password'], 'password' => PasswordRules::NEW],
-            ['current.*' => 'That is not the present password.'] + PasswordRules::MESSAGES,
+            ['current.*' => 'Current password is wrong.'] + PasswordRules::MESSAGES,
         );
         $guard->succeeded($email, self::SETTINGS, false);
         $user = $request->user();
@@ -34,6 +34,6 @@ final class PasswordController extends Controller
         Auth::login($user);
         $request->session()->regenerate();
 
-        return redirect()->route('settings')->with('said', 'Password changed. Other devices are signed out.');
+        return redirect()->route('settings')->with('said', 'Password changed. Your other devices are signed out.');
     }
 }

@@ -44,7 +44,7 @@ final class PlantBenchController extends Controller
         return $this->page($request, $this->bench($request, Known::plain($kind)), [
             'circuit' => null,
             'at' => route('plant.kind', $kind->value),
-            'title' => 'Plain '.lcfirst($kind->label()),
+            'title' => 'Sample '.lcfirst($kind->label()),
         ]);
     }
 

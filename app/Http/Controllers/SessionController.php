@@ -43,10 +43,10 @@ final class SessionController extends Controller
         // An address that is not known takes as long as one that is.
         $fits = Hash::check($request->password(), $user->password ?? self::nobody());
         if ($user === null || ! $fits) {
-            throw self::refused('This address and password do not belong together.');
+            throw self::refused('Wrong e-mail address or password.');
         }
         if ($user->isDisabled()) {
-            throw self::refused('This account is shut. A lead can open it again.');
+            throw self::refused('This account is deactivated. A lead can reactivate it.');
         }
         $guard->succeeded($email, $source, $isKnownDevice);
         Auth::login($user, $request->boolean('remember'));
@@ -68,7 +68,7 @@ final class SessionController extends Controller
     /** The form again, with what was typed in it. */
     private static function tooMany(string $email, int $wait): Response
     {
-        $why = new MessageBag(['email' => "Too many tries. Try again in $wait s."]);
+        $why = new MessageBag(['email' => "Too many attempts. Try again in $wait s."]);
         View::share('errors', (new ViewErrorBag())->put('default', $why));
 
         return response()->view('session.create', ['email' => $email], 429);

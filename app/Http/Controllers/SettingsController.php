@@ -41,7 +41,7 @@ final class SettingsController extends Controller
             ->route('settings')
             ->with(
                 'said',
-                'Saved. Visits opened from now on are judged by these rules; earlier ones keep theirs.',
+                'Saved. New visits use these rules; earlier visits keep theirs.',
             );
     }
 

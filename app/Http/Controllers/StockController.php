@@ -30,7 +30,7 @@ final class StockController extends Controller
 
     public function store(CylinderRequest $request): RedirectResponse
     {
-        return redirect()->route('cylinders.show', $request->save())->with('said', 'The cylinder is in the stock.');
+        return redirect()->route('cylinders.show', $request->save())->with('said', 'Cylinder added to stock.');
     }
 
     public function show(Request $request, Cylinder $cylinder, Stock $stock): View
@@ -62,6 +62,6 @@ final class StockController extends Controller
         $move->update(['taken_back_at' => $move->taken_back_at ?? now()]);
         $cylinder->update(['gone_at' => $move->why === 'returned' ? null : $cylinder->gone_at]);
 
-        return redirect()->route('cylinders.show', $cylinder)->with('said', 'Taken back.');
+        return redirect()->route('cylinders.show', $cylinder)->with('said', 'Undone.');
     }
 }

@@ -90,7 +90,7 @@ final class VisitController extends Controller
         if ($open !== []) {
             return redirect()
                 ->route('visits.show', [$visit, Station::Leave->value])
-                ->withErrors(['value' => 'Not closed: still to be put back, or to be left so with a reason: '.
+                ->withErrors(['value' => 'Not closed. Restore, or give a reason for leaving as is: '.
                     str_replace('_', ' ', implode(', ', $open)).'.']);
         }
         $visit->update(['closed_at' => $visit->closed_at ?? now()]);
@@ -106,8 +106,8 @@ final class VisitController extends Controller
         $well = $request->boolean('well');
         $visit->update(['ran_well_at' => $well ? $visit->ran_well_at ?? now() : null]);
         $said = $visit->ranWell()
-            ? 'Marked. Later visits of this circuit are compared with this one.'
-            : 'The mark is off.';
+            ? 'Saved as reference visit. Later visits are compared with it.'
+            : 'No longer used as reference.';
 
         return redirect()
             ->route('visits.show', [$visit, Station::Leave->value])

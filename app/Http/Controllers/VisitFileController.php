@@ -68,8 +68,8 @@ final class VisitFileController extends Controller
         }
         $said =
             count($visits) === 1
-                ? 'The visit was taken in.'
-                : count($visits).' visits were taken in; this is the first.';
+                ? 'Visit imported.'
+                : count($visits).' visits imported; this is the first.';
 
         return redirect()
             ->route('visits.show', [$visits[0], 'verdict'])

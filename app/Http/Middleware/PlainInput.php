@@ -9,7 +9,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** A field that was sent as a list, as no form here sends it, is an empty one: it is asked for again like any other. */
 final class PlainInput
 {
-    private const NO_TEXT = 'What was sent holds characters that are no text. Nothing of it was kept.';
+    private const NO_TEXT = 'The entry contains unreadable characters. Nothing was saved.';
 
     /** Fields of the house rules' form, sent by rule. */
     private const BY_RULE = ['rules', 'own'];

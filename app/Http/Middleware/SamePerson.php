@@ -17,7 +17,7 @@ final class SamePerson
         abort_if(
             $maker !== null && $request->user() !== null && $maker !== $request->user()->getAuthIdentifier(),
             409,
-            'Somebody else is signed in here. The entry waits for the one who made it.',
+            'Someone else is signed in on this device. The entry is held for the person who made it.',
         );
 
         return $next($request);

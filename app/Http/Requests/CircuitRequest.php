@@ -25,6 +25,16 @@ final class CircuitRequest extends FormRequest
         ];
     }
 
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'name.required' => 'Enter the circuit name.',
+            'name.*' => 'Circuit name: use no more than 120 characters.',
+            'notes.*' => 'Weak points: use no more than '.Kept::LONGEST_NOTES.' characters.',
+        ];
+    }
+
     /** @return list<callable> */
     public function after(Twins $twins): array
     {

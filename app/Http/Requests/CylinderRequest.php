@@ -51,7 +51,16 @@ final class CylinderRequest extends FormRequest
 
     public function messages(): array
     {
-        return ['label.unique' => 'A cylinder of this number is in the stock already.'];
+        return [
+            'label.required' => 'Enter the cylinder number.',
+            'label.max' => 'Cylinder number: use no more than 40 characters.',
+            'label.unique' => 'This cylinder number is already in stock.',
+            'refrigerant.*' => 'Choose the refrigerant.',
+            'tare.required' => 'Enter the tare weight stamped on the cylinder.',
+            'water.required' => 'Enter the water capacity stamped on the cylinder.',
+            'note.max' => 'Note: use no more than 200 characters.',
+            ...array_fill_keys(['tare.max', 'water.max', 'gross.max'], 'Enter a number, with or without a unit.'),
+        ];
     }
 
     private function cylinder(): ?Cylinder
@@ -113,11 +122,11 @@ final class CylinderRequest extends FormRequest
         $units = $this->user()->units();
         $wrong = [];
         if ($content < 0.0 && $before === null) {
-            $wrong[$field] = "Weight now: less than its tare of {$units->mass($tare)}.";
+            $wrong[$field] = "Weight now is below the tare of {$units->mass($tare)}. Check both.";
         }
         if ($before !== null && $before->content > Known::SAME && $before->refrigerant !== $fluid) {
-            $wrong['refrigerant'] = "It holds {$units->mass($before->content)} of $before->refrigerant by the book: ".
-                'empty it or hand it in first.';
+            $wrong['refrigerant'] = "It has {$units->mass($before->content)} of $before->refrigerant on record: ".
+                'empty or return it first.';
         }
         $filledFor = HouseRuleChoice::inForce()->band(HouseRule::CylinderFill)->low;
         $told = new Known('', (string) $this->string('label'), $fluid, $tare, $water, false);

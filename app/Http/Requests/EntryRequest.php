@@ -78,7 +78,7 @@ final class EntryRequest extends VisitRequest
     {
         $kind =
             FactKind::tryFrom($this->validated('kind')) ??
-            throw NotAFact::unknownKey($this->validated('kind'), 'no kind of entry');
+            throw NotAFact::unknownKey($this->validated('kind'), 'unknown kind of entry');
 
         return new Statement(
             $kind,

@@ -30,11 +30,11 @@ final class FollowUpRequest extends VisitRequest
     public function messages(): array
     {
         return [
-            'due_on.after_or_equal' => 'The date lies in the past; today or later is possible.',
-            'due_on.date_format' => 'That date does not exist; one as 2026-12-01 is wanted.',
-            'due_on.before' => 'The date is more than ten years ahead.',
-            'due_on.required' => 'A follow-up needs its date.',
-            'what.required' => 'Say what is to be done then.',
+            'due_on.after_or_equal' => 'The date is in the past. Choose today or later.',
+            'due_on.date_format' => 'Not a valid date. Use the form 2026-12-01.',
+            'due_on.before' => 'Choose a date within ten years.',
+            'due_on.required' => 'Enter a date.',
+            'what.required' => 'Enter what to do.',
         ];
     }
 }

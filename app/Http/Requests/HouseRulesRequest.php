@@ -74,7 +74,7 @@ final class HouseRulesRequest extends FormRequest
             throw NotAQuantity::refused(
                 $row->label,
                 is_string($choice) ? $choice : '',
-                'that school is not known',
+                'Choose one of the options.',
             );
         }
         [$low, $high] = [$this->end($rule, 'low'), $this->end($rule, 'high')];

@@ -50,9 +50,9 @@ final class ImportRequest extends FormRequest
             $told = json_decode($line, true)['system']['refrigerant'] ?? null;
             if (is_string($told) && $told !== $circuit->known()->refrigerant) {
                 throw ValidationException::withMessages([
-                    'other_refrigerant' => "The file is of $told, {$circuit->name} holds ".
+                    'other_refrigerant' => "File: $told, circuit: ".
                         $circuit->known()->refrigerant.
-                        '. Choose the file again, and say that it belongs there.',
+                        '. Choose the file again and tick “Import into this circuit anyway”.',
                 ]);
             }
         }
@@ -65,9 +65,9 @@ final class ImportRequest extends FormRequest
 
         return [
             'file.required' => 'Choose a visit file first.',
-            'file.uploaded' => "The file is larger than the $most that can be sent here, or did not arrive whole.",
-            'file.max' => "The file is larger than the $most that can be sent here; a visit file is a few kilobytes.",
-            'circuit_id.exists' => 'That circuit is not known.',
+            'file.uploaded' => "File over $most, or upload interrupted. Try again.",
+            'file.max' => "The file is larger than the $most limit; a visit file has a few kilobytes. Nothing was saved.",
+            'circuit_id.exists' => 'Choose a circuit of this workshop.',
         ];
     }
 

@@ -32,10 +32,10 @@ final class InviteRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'name.required' => 'A name is wanted; reports carry it.',
-            'email.unique' => 'Somebody has this address already.',
-            'email.*' => 'An e-mail address is wanted, as name@workshop.example.',
-            'role.*' => 'Possible is technician or lead.',
+            'name.required' => 'Enter a name; it appears in reports.',
+            'email.unique' => 'This address is already in use.',
+            'email.*' => 'Enter an e-mail address, e.g. name@workshop.example.',
+            'role.*' => 'Choose technician or lead.',
         ];
     }
 }

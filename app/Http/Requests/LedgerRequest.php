@@ -20,7 +20,7 @@ final class LedgerRequest extends FormRequest
     {
         return [
             'file.required' => 'Choose a file first: CSV or JSON.',
-            'file.max' => 'The file is larger than the '.UploadLimit::inWords().' that can be sent here.',
+            'file.max' => 'The file is larger than the '.UploadLimit::inWords().' limit. Nothing was saved.',
         ];
     }
 

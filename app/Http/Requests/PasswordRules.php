@@ -8,9 +8,9 @@ final class PasswordRules
     public const NEW = ['required', 'string', 'min:10', 'max:200', 'confirmed'];
 
     public const MESSAGES = [
-        'password.required' => 'A password is wanted.',
-        'password.min' => 'At least ten characters are wanted.',
-        'password.max' => 'At most 200 characters are possible.',
-        'password.confirmed' => 'The two are not the same.',
+        'password.required' => 'Enter a password.',
+        'password.min' => 'Use at least 10 characters.',
+        'password.max' => 'Use no more than 200 characters.',
+        'password.confirmed' => 'The passwords do not match.',
     ];
 }

@@ -15,6 +15,15 @@ final class SignInRequest extends FormRequest
         ];
     }
 
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'email.*' => 'Enter your e-mail address.',
+            'password.*' => 'Enter your password.',
+        ];
+    }
+
     public function email(): string
     {
         return mb_strtolower((string) $this->string('email'));

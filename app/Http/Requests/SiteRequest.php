@@ -25,6 +25,18 @@ final class SiteRequest extends FormRequest
         ];
     }
 
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'name.required' => 'Enter the site name.',
+            'name.*' => 'Site name: use no more than 120 characters.',
+            'altitude.*' => 'Elevation: enter a number, e.g. 120 m or 400 ft.',
+            'place.*' => 'Location: use no more than 240 characters.',
+            'contact.*' => 'Contact: use no more than 240 characters.',
+        ];
+    }
+
     /** @return list<callable> */
     public function after(): array
     {

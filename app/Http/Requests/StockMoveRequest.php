@@ -32,6 +32,17 @@ final class StockMoveRequest extends FormRequest
         ];
     }
 
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'why.*' => 'Choose a reason.',
+            'gross.required' => 'Enter the weight now.',
+            'gross.max' => 'Weight now: enter a number, with or without a unit.',
+            'note.max' => 'Note: use no more than 200 characters.',
+        ];
+    }
+
     /** @return list<callable> */
     public function after(): array
     {
@@ -82,13 +93,13 @@ final class StockMoveRequest extends FormRequest
         $filledFor = HouseRuleChoice::inForce()->band(HouseRule::CylinderFill)->low;
         $why = (string) $this->string('why');
         $wrong = [
-            $this->gross < $known->tare ? "Weight now: less than its tare of {$units->mass($known->tare)}." : null,
+            $this->gross < $known->tare ? "Weight now is below the tare of {$units->mass($known->tare)}. Check both." : null,
             $known->refusal($known->refrigerant, $change, $filledFor, $units),
             $why === 'bought' && $change < -Known::SAME
-                ? "It holds {$units->mass($known->content)} by the book and would be lighter: filled it is not."
+                ? "It has {$units->mass($known->content)} on record and would be lighter: not received full."
                 : null,
             $why === 'returned' && $change > Known::SAME
-                ? "It holds {$units->mass($known->content)} by the book and would be heavier: count it anew first."
+                ? "It has {$units->mass($known->content)} on record and would be heavier: re-weigh it first."
                 : null,
         ];
 

@@ -14,7 +14,7 @@ final class UndoRequest extends VisitRequest
 
         $record =
             FactRecord::query()->where('occasion_id', $this->visit()->id)->where('id', $id)->first() ??
-            abort(404, 'That line is not in the log of this visit.');
+            abort(404, 'This entry is not in the log of this visit.');
 
         return $record->fact();
     }

@@ -17,10 +17,10 @@ final class ChargingKnee implements Calculation
     public function asks(): array
     {
         return [
-            Input::number('added_kg', 'Added, counted on', QuantityKind::Mass, 0.0, 100_000.0)->several(3),
+            Input::number('added_kg', 'Added, running total', QuantityKind::Mass, 0.0, 100_000.0)->several(3),
             Input::difference('superheat_k', 'Superheat', -30.0)->several(3),
             Input::difference('subcooling_k', 'Subcooling', -50.0)->several(3),
-            Input::difference('steady_band_k', 'Superheat stands within'),
+            Input::difference('steady_band_k', 'Superheat steady within'),
             Input::difference('rising_step_k', 'Subcooling rises by more than'),
         ];
     }
@@ -43,7 +43,7 @@ final class ChargingKnee implements Calculation
                 null,
                 null,
                 null,
-                'No knee yet: nowhere does superheat stand for two steps while subcooling rises in both.',
+                'No knee yet: superheat is never steady over two steps while subcooling rises in both.',
             );
         }
         $at = $added[$knee];
@@ -54,12 +54,12 @@ final class ChargingKnee implements Calculation
             $at,
             $back,
             sprintf(
-                'From entry %d on superheat stands (%s) while subcooling rises.',
+                'From entry %d superheat levels off (%s) while subcooling rises.',
                 $knee + 1,
                 $given->kelvins($superheat[$knee]),
             ),
-            "There {$given->kilograms($at)} were in; what came after only filled the condenser.",
-            "Take back {$given->kilograms($back)}.",
+            "Full charge at {$given->kilograms($at)} added; the rest only filled the condenser.",
+            "Recover {$given->kilograms($back)}.",
         );
     }
 
@@ -69,7 +69,7 @@ final class ChargingKnee implements Calculation
             [
                 Output::amount('knee_index', 'Knee at entry (the first is 0)', QuantityKind::Count, $knee),
                 Output::mass('knee_added_kg', 'Added at the knee', $at),
-                Output::mass('to_take_back_from_last_kg', 'To take back', $back),
+                Output::mass('to_take_back_from_last_kg', 'To recover', $back),
             ],
             array_values($steps),
         );

@@ -31,7 +31,7 @@ final class CompressionRatio implements Calculation
             [
                 $given->toAbsolute('discharge_pressure_kpa'),
                 $given->toAbsolute('suction_pressure_kpa'),
-                "Ratio: {$given->number($ratio)}.",
+                "Ratio = discharge ÷ suction, both absolute = {$given->number($ratio)}.",
             ],
         );
     }

@@ -37,12 +37,12 @@ final class CompressionRatioSensitivity implements Calculation
         return new Answer(
             [
                 Output::ratio('base', 'Ratio now', $base),
-                Output::ratio('with_head_raised', 'With head raised', $raised),
-                Output::ratio('with_suction_lowered', 'With suction lowered', $lowered),
+                Output::ratio('with_head_raised', 'Head pressure raised', $raised),
+                Output::ratio('with_suction_lowered', 'Suction lowered', $lowered),
             ],
             [
                 "Now: {$given->number($base)}.",
-                "Head $said higher: {$given->number($raised)}.",
+                "Head pressure $said higher: {$given->number($raised)}.",
                 "Suction $said lower: {$given->number($lowered)}. The low side counts most.",
             ],
         );

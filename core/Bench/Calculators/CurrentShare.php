@@ -18,7 +18,7 @@ final class CurrentShare implements Calculation
     {
         return [
             Input::number('compressor_current_a', 'Current before', QuantityKind::Current, 0.0, 5000.0),
-            Input::number('rated_current_a', 'Current by the plate', QuantityKind::Current, 0.01, 5000.0),
+            Input::number('rated_current_a', 'Rated current (nameplate)', QuantityKind::Current, 0.01, 5000.0),
             Input::number('after_current_a', 'Current after', QuantityKind::Current, 0.0, 5000.0),
         ];
     }
@@ -31,15 +31,15 @@ final class CurrentShare implements Calculation
 
         return new Answer(
             [
-                Output::percent('before_percent', 'Before, of the plate', $before / $rated),
-                Output::percent('after_percent', 'After, of the plate', $after / $rated),
+                Output::percent('before_percent', 'Before, % of rated', $before / $rated),
+                Output::percent('after_percent', 'After, % of rated', $after / $rated),
                 Output::amount('change_a', 'Change', QuantityKind::Current, $after - $before),
             ],
             [
-                "Before: {$given->number($before)} of {$given->number($rated)} A are ".
+                "Before: {$given->number($before)} A ÷ {$given->number($rated)} A = ".
                     "{$given->percent($before / $rated, 1)}.",
-                "After: {$given->number($after)} A are {$given->percent($after / $rated, 1)}, ".
-                    "{$given->number($after - $before)} A of change.",
+                "After: {$given->number($after)} A ÷ {$given->number($rated)} A = {$given->percent($after / $rated, 1)}; ".
+                    "change {$given->number($after - $before)} A.",
             ],
         );
     }

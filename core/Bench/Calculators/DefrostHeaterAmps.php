@@ -17,7 +17,7 @@ final class DefrostHeaterAmps implements Calculation
     public function asks(): array
     {
         return [
-            Input::number('power_w', 'Power of the heaters', QuantityKind::Power, 1.0, 1e6),
+            Input::number('power_w', 'Heater power', QuantityKind::Power, 1.0, 1e6),
             Input::number('voltage_v', 'Voltage', QuantityKind::Voltage, 1.0, 1000.0),
             Heater::phases(),
         ];

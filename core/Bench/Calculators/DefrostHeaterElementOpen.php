@@ -18,12 +18,12 @@ final class DefrostHeaterElementOpen implements Calculation
     public function asks(): array
     {
         return [
-            Input::number('power_w', 'Power of the heaters', QuantityKind::Power, 1.0, 1e6),
-            Input::number('rated_voltage_v', 'Voltage of the plate', QuantityKind::Voltage, 1.0, 1000.0),
-            Input::number('measured_voltage_v', 'Voltage measured', QuantityKind::Voltage, 0.0, 1000.0),
+            Input::number('power_w', 'Heater power', QuantityKind::Power, 1.0, 1e6),
+            Input::number('rated_voltage_v', 'Rated voltage (nameplate)', QuantityKind::Voltage, 1.0, 1000.0),
+            Input::number('measured_voltage_v', 'Measured voltage', QuantityKind::Voltage, 0.0, 1000.0),
             Heater::phases(),
             Input::count('elements', 'Elements', 1, 60),
-            Input::count('elements_open', 'Of them open', 0, 60),
+            Input::count('elements_open', 'Elements open', 0, 60),
         ];
     }
 
@@ -33,7 +33,7 @@ final class DefrostHeaterElementOpen implements Calculation
         $elements = $given->count('elements');
         $open = $given->count('elements_open');
         if ($open > $elements) {
-            throw CannotBe::at('elements_open', "$open were given; there are $elements");
+            throw CannotBe::at('elements_open', "you entered $open; there are $elements");
         }
         $whole = ($elements - $open) / $elements;
         $voltage = $given->of('measured_voltage_v') / $given->of('rated_voltage_v');
@@ -43,17 +43,17 @@ final class DefrostHeaterElementOpen implements Calculation
                 Output::amount('rated_current_a', 'Rated current', QuantityKind::Current, $rated),
                 Output::amount(
                     'expected_current_a',
-                    'Current to expect',
+                    'Expected current',
                     QuantityKind::Current,
                     $rated * $voltage * $whole,
                 ),
-                Output::percent('heat_percent', 'Heat', $voltage ** 2 * $whole),
+                Output::percent('heat_percent', 'Heating', $voltage ** 2 * $whole),
             ],
             [
                 Heater::step($given, 'rated_voltage_v', $rated),
-                "Whole are {$given->percent($whole)} of the elements, the voltage is {$given->percent($voltage)}.",
-                "Current goes with both: {$given->number($rated * $voltage * $whole)} A. ".
-                    "Heat goes with the square of the voltage: {$given->percent($voltage ** 2 * $whole)}.",
+                "Working elements: {$given->percent($whole)}; voltage: {$given->percent($voltage)} of rated.",
+                "Current changes with both: {$given->number($rated * $voltage * $whole)} A. ".
+                    "Heating changes with the square of voltage: {$given->percent($voltage ** 2 * $whole)}.",
             ],
         );
     }

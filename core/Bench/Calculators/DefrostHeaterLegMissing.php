@@ -18,10 +18,10 @@ final class DefrostHeaterLegMissing implements Calculation
     public function asks(): array
     {
         return [
-            Input::number('power_w', 'Power of the heaters', QuantityKind::Power, 1.0, 1e6),
+            Input::number('power_w', 'Heater power', QuantityKind::Power, 1.0, 1e6),
             Input::number('voltage_v', 'Voltage', QuantityKind::Voltage, 1.0, 1000.0),
             Heater::phases(),
-            Input::count('legs_live', 'Legs that are live', 0, 3),
+            Input::count('legs_live', 'Live phases', 0, 3),
         ];
     }
 
@@ -31,7 +31,7 @@ final class DefrostHeaterLegMissing implements Calculation
         $legs = Heater::isThreePhase($given) ? 3 : 2;
         $live = $given->count('legs_live');
         if ($live > $legs) {
-            throw CannotBe::at('legs_live', "$live were given; a supply of one phase has 2");
+            throw CannotBe::at('legs_live', "you entered $live; a single-phase supply has 2");
         }
         [$current, $heat] = match (true) {
             $live === $legs => [1.0, 1.0],
@@ -44,19 +44,19 @@ final class DefrostHeaterLegMissing implements Calculation
                 Output::amount('rated_current_a', 'Rated current', QuantityKind::Current, $rated),
                 Output::amount(
                     'current_live_legs_a',
-                    'Current of the live legs',
+                    'Current of the live phases',
                     QuantityKind::Current,
                     $current * $rated,
                 ),
-                Output::percent('heat_remaining_percent', 'Heat left', $heat),
+                Output::percent('heat_remaining_percent', 'Heating left', $heat),
             ],
             [
                 Heater::step($given, 'voltage_v', $rated),
                 match (true) {
-                    $live === $legs => 'All legs are live: nothing is missing.',
-                    $live === 2 => 'With one leg open the load is on one voltage: √3/2 or 87 % of the current, '.
-                        'and half of the heat. It looks nearly healthy at the clamp.',
-                    default => 'With one live leg or none no current can flow.',
+                    $live === $legs => 'All phases live: nothing missing.',
+                    $live === 2 => 'With one phase open the load is on one voltage: √3/2 or 87 % of the current, '.
+                        'and half of the heating. At the clamp it looks nearly normal.',
+                    default => 'With one live phase or none, no current can flow.',
                 },
             ],
         );

@@ -18,10 +18,10 @@ final class DefrostStaggerCheck implements Calculation
     {
         return [
             Input::table('schedule', 'Defrosts', [
-                Input::minutes('start_min', 'Starts at')->orNamed('start'),
-                Input::minutes('duration_min', 'Lasts')->orNamed('duration'),
+                Input::minutes('start_min', 'Start')->orNamed('start'),
+                Input::minutes('duration_min', 'Duration')->orNamed('duration'),
             ]),
-            Input::count('max_simultaneous', 'At once at the most', 1, 500),
+            Input::count('max_simultaneous', 'Maximum at once', 1, 500),
         ];
     }
 
@@ -40,15 +40,15 @@ final class DefrostStaggerCheck implements Calculation
 
         return new Answer(
             [
-                Output::amount('highest_simultaneous', 'At once, highest', QuantityKind::Count, (float) $highest),
-                Output::amount('first_violation_min', 'First too many at', QuantityKind::Duration, $violation),
-                Output::yes('feasible', 'It keeps to it', $violation === null),
+                Output::amount('highest_simultaneous', 'Highest at once', QuantityKind::Count, (float) $highest),
+                Output::amount('first_violation_min', 'Limit first exceeded at', QuantityKind::Duration, $violation),
+                Output::yes('feasible', 'Within limit', $violation === null),
             ],
             [
-                "At the most $highest are in defrost at once; {$given->count('max_simultaneous')} may be.",
+                "Most in defrost at once: $highest; limit {$given->count('max_simultaneous')}.",
                 $violation === null
-                    ? 'The plan keeps to it.'
-                    : "Too many from {$given->text($violation, QuantityKind::Duration)} on.",
+                    ? 'Within limit.'
+                    : "Too many from {$given->text($violation, QuantityKind::Duration)}.",
             ],
         );
     }

@@ -17,11 +17,11 @@ final class DefrostStaggerPlan implements Calculation
     public function asks(): array
     {
         return [
-            Input::table('fixtures', 'Fixtures, in order', [
-                Input::minutes('duration_min', 'Lasts')->orNamed('duration'),
+            Input::table('fixtures', 'Circuits, in order', [
+                Input::minutes('duration_min', 'Duration')->orNamed('duration'),
             ]),
-            Input::count('max_simultaneous', 'At once at the most', 1, 500),
-            Input::minutes('first_start_min', 'First one starts at'),
+            Input::count('max_simultaneous', 'Maximum at once', 1, 500),
+            Input::minutes('first_start_min', 'First start'),
         ];
     }
 
@@ -44,11 +44,11 @@ final class DefrostStaggerPlan implements Calculation
         return new Answer(
             [
                 Output::series('starts_min', 'Starts', QuantityKind::Duration, $starts),
-                Output::amount('all_clear_min', 'All done at', QuantityKind::Duration, $clear),
+                Output::amount('all_clear_min', 'All finished at', QuantityKind::Duration, $clear),
             ],
             [
-                "Each starts as soon as fewer than $most are in defrost, and never before the one ahead of it.",
-                "All are done at {$given->text($clear, QuantityKind::Duration)}.",
+                "Each starts as soon as fewer than $most are in defrost, never before the one ahead of it.",
+                "All finished at {$given->text($clear, QuantityKind::Duration)}.",
             ],
         );
     }

@@ -18,10 +18,10 @@ final class EstimateWithoutGauges implements Calculation
     {
         return [
             Input::refrigerant(),
-            Input::temperature('liquid_pipe_c', 'Liquid pipe'),
-            Input::temperature('suction_pipe_compressor_c', 'Suction pipe at the compressor'),
-            Input::difference('assumed_subcooling_k', 'Subcooling assumed'),
-            Input::difference('assumed_compressor_superheat_k', 'Superheat at the compressor assumed'),
+            Input::temperature('liquid_pipe_c', 'Liquid line'),
+            Input::temperature('suction_pipe_compressor_c', 'Suction line at the compressor'),
+            Input::difference('assumed_subcooling_k', 'Assumed subcooling'),
+            Input::difference('assumed_compressor_superheat_k', 'Assumed compressor superheat'),
             Input::temperature('ambient_temperature_c', 'Air entering the condenser'),
             Input::atmosphere(),
         ];
@@ -41,28 +41,28 @@ final class EstimateWithoutGauges implements Calculation
         return new Answer(
             [
                 Output::temperature('estimated_condensing_c', 'Condensing, estimated', $condensing),
-                Output::gauge('estimated_head_kpa', 'Head, estimated', $head),
+                Output::gauge('estimated_head_kpa', 'Head pressure, estimated', $head),
                 Output::temperature('estimated_suction_c', 'Saturated suction, estimated', $suction),
-                Output::gauge('estimated_suction_kpa', 'Suction, estimated', $low),
+                Output::gauge('estimated_suction_kpa', 'Suction pressure, estimated', $low),
                 Output::difference('estimated_split_k', 'Condenser split, estimated', $split),
             ],
             [
                 sprintf(
-                    'Condensing: liquid pipe %s and %s assumed are %s, %s (bubble).',
+                    'Condensing: liquid line %s + %s assumed = %s (bubble), %s.',
                     $given->degrees($given->of('liquid_pipe_c')),
                     $given->kelvins($given->of('assumed_subcooling_k')),
                     $given->degrees($condensing),
                     $given->onGauge($head),
                 ),
                 sprintf(
-                    'Suction: pipe %s less %s assumed are %s, %s (dew).',
+                    'Suction: line %s − %s assumed = %s (dew), %s.',
                     $given->degrees($given->of('suction_pipe_compressor_c')),
                     $given->kelvins($given->of('assumed_compressor_superheat_k')),
                     $given->degrees($suction),
                     $given->onGauge($low),
                 ),
-                "Split: {$given->kelvins($split)} above the air.",
-                'The high side holds only where the liquid pipe holds liquid; with gas in it the guess is too low.',
+                "Condenser split: condensing − ambient = {$given->kelvins($split)}.",
+                'The high-side estimate needs full liquid in the line; with gas in it the estimate is too low.',
             ],
         );
     }

@@ -19,7 +19,7 @@ final class HeadPressureTarget implements Calculation
             Input::refrigerant(),
             Input::temperature('ambient_temperature_c', 'Air entering the condenser'),
             Input::difference('condenser_split_k', 'Condenser split'),
-            Input::temperature('minimum_condensing_c', 'Condensing held at least'),
+            Input::temperature('minimum_condensing_c', 'Minimum condensing held'),
             Input::gauge('measured_pressure_kpa', 'Head pressure'),
             Input::atmosphere(),
         ];
@@ -36,20 +36,20 @@ final class HeadPressureTarget implements Calculation
 
         return new Answer(
             [
-                Output::temperature('target_condensing_c', 'Condensing expected', $target),
-                Output::gauge('target_pressure_kpa', 'Head expected', $pressure),
-                Output::yes('valve_should_bypass', 'The head pressure valve should bypass', $bypass),
+                Output::temperature('target_condensing_c', 'Expected condensing', $target),
+                Output::gauge('target_pressure_kpa', 'Expected head pressure', $pressure),
+                Output::yes('valve_should_bypass', 'Head pressure valve should bypass', $bypass),
                 Output::temperature('measured_condensing_c', 'Condensing now', $measured),
-                Output::difference('deviation_k', 'Above what is expected', $measured - $target),
+                Output::difference('deviation_k', 'Above expected', $measured - $target),
             ],
             [
-                "Air and split: {$given->degrees($free)}; held at least {$given->degrees($least)}.",
+                "Ambient + split = {$given->degrees($free)}; minimum held {$given->degrees($least)}.",
                 $bypass
-                    ? 'The air alone would bring it lower: the valve has to hold back and bypass.'
-                    : 'The air alone keeps it up: the valve has nothing to bypass.',
+                    ? 'Ambient alone would bring it lower: the valve must flood and bypass.'
+                    : 'Ambient alone keeps it up: no bypass needed.',
                 "Expected {$given->degrees($target)}, {$given->onGauge($pressure)} (bubble).",
-                "Read {$given->onGauge($given->of('measured_pressure_kpa'))}: {$given->degrees($measured)}, ".
-                    "{$given->kelvins($measured - $target)} above.",
+                "Measured {$given->onGauge($given->of('measured_pressure_kpa'))}: {$given->degrees($measured)}, ".
+                    "{$given->kelvins($measured - $target)} above expected.",
             ],
         );
     }

@@ -22,7 +22,7 @@ final class Heater
         return match ($given->count('phases')) {
             1 => false,
             3 => true,
-            default => throw CannotBe::at('phases', '2 was given; possible is 1 or 3'),
+            default => throw CannotBe::at('phases', 'you entered 2; enter 1 or 3'),
         };
     }
 
@@ -45,10 +45,10 @@ final class Heater
     public static function step(Inputs $given, string $voltage, float $current): string
     {
         return sprintf(
-            'Rated: %s W over %s V%s are %s A.',
+            'Rated current = %s W ÷ %s V%s = %s A.',
             $given->number($given->of('power_w'), 0),
             $given->number($given->of($voltage), 0),
-            self::isThreePhase($given) ? ' and √3' : '',
+            self::isThreePhase($given) ? ' ÷ √3' : '',
             $given->number($current),
         );
     }

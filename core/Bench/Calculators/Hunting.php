@@ -23,7 +23,7 @@ final class Hunting implements Calculation
         return [
             Input::number('times_s', 'Seconds', QuantityKind::Duration, 0.0, 1e6, Unit::Second)->several(3),
             Input::difference('superheat_k', 'Superheat', -30.0)->several(3),
-            Input::difference('target_superheat_k', 'Superheat wanted'),
+            Input::difference('target_superheat_k', 'Target superheat'),
         ];
     }
 
@@ -42,21 +42,21 @@ final class Hunting implements Calculation
         return new Answer(
             [
                 Output::difference('mean_k', 'Mean', $mean),
-                Output::difference('peak_to_peak_k', 'Swing, highest less lowest', $swing),
+                Output::difference('peak_to_peak_k', 'Swing, highest minus lowest', $swing),
                 Output::difference('lowest_k', 'Lowest', min($superheat)),
                 Output::amount('period_s', 'Period', QuantityKind::Duration, $period, Unit::Second),
-                Output::yes('hunting', 'It hunts', $hunting),
+                Output::yes('hunting', 'Hunting', $hunting),
             ],
             [
                 "Mean {$given->kelvins($mean)}, from {$given->kelvins(min($superheat))} ".
                     "to {$given->kelvins(max($superheat))}: a swing of {$given->kelvins($swing)}.",
                 $period === null
-                    ? 'It did not cross its mean upward twice: no period is seen.'
-                    : "It crosses its mean upward every {$given->number($period, 0)} s, ".
-                        "$periods whole ".($periods === 1 ? 'period' : 'periods').' were seen.',
+                    ? 'Superheat did not cross its mean upward twice: no period.'
+                    : "Crosses its mean upward every {$given->number($period, 0)} s, ".
+                        "$periods full ".($periods === 1 ? 'period' : 'periods').'.',
                 $hunting
-                    ? 'The swing is wider than the superheat wanted, and it comes back: the valve hunts.'
-                    : 'That is no hunting: it takes a swing wider than the superheat wanted, and two whole periods.',
+                    ? 'The swing is wider than the target superheat and repeats: the valve is hunting.'
+                    : 'Not hunting: that needs a swing wider than the target superheat and two full periods.',
             ],
         );
     }

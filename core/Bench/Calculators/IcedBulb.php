@@ -18,7 +18,7 @@ final class IcedBulb implements Calculation
         return [
             Input::refrigerant(),
             Input::temperature('bulb_temperature_c', 'Bulb'),
-            Input::difference('static_superheat_k', 'Superheat that the valve is set to'),
+            Input::difference('static_superheat_k', 'Static superheat setting of the valve'),
             Input::atmosphere(),
         ];
     }
@@ -32,12 +32,12 @@ final class IcedBulb implements Calculation
 
         return new Answer(
             [
-                Output::gauge('saturated_at_bulb_kpa', 'Saturated at the bulb', $at),
-                Output::gauge('expected_evaporator_pressure_kpa', 'Pressure the coil settles near', $settles),
+                Output::gauge('saturated_at_bulb_kpa', 'Saturation pressure at the bulb', $at),
+                Output::gauge('expected_evaporator_pressure_kpa', 'Expected coil pressure', $settles),
             ],
             [
-                "At the bulb, {$given->degrees($bulb)}, the refrigerant has {$given->onGauge($at)} (dew).",
-                "A healthy valve holds {$given->kelvins($given->of('static_superheat_k'))} less: near ".
+                "Bulb at {$given->degrees($bulb)}: saturation {$given->onGauge($at)} (dew).",
+                "A working valve holds {$given->kelvins($given->of('static_superheat_k'))} less: about ".
                     "{$given->degrees($evaporator)}, {$given->onGauge($settles)}.",
             ],
         );

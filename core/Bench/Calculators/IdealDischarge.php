@@ -23,7 +23,7 @@ final class IdealDischarge
         if ($superheat < 0.0) {
             throw CannotBe::at(
                 $key,
-                "colder than the dew temperature there, {$given->degrees($dew)}: liquid comes back",
+                "colder than the dew temperature there, {$given->degrees($dew)}: liquid is returning",
             );
         }
         $discharge = $given->absolute('discharge_pressure_kpa');

@@ -18,7 +18,7 @@ final class IdealDischargeTemperature implements Calculation
         return [
             Input::refrigerant(),
             Input::gauge('suction_pressure_kpa', 'Suction pressure'),
-            Input::temperature('suction_temperature_compressor_c', 'Suction pipe at the compressor'),
+            Input::temperature('suction_temperature_compressor_c', 'Suction line at the compressor'),
             Input::gauge('discharge_pressure_kpa', 'Discharge pressure'),
             Input::atmosphere(),
         ];
@@ -29,15 +29,15 @@ final class IdealDischargeTemperature implements Calculation
         $ideal = IdealDischarge::of($given, 'suction_temperature_compressor_c');
 
         return new Answer(
-            [Output::temperature('ideal_discharge_c', 'Discharge, ideal', $ideal)],
+            [Output::temperature('ideal_discharge_c', 'Discharge, isentropic', $ideal)],
             [
                 sprintf(
-                    'Suction gas of %s at %s has a certain entropy.',
+                    'Suction gas: %s at %s.',
                     $given->degrees($given->of('suction_temperature_compressor_c')),
                     $given->onGauge($given->of('suction_pressure_kpa')),
                 ),
                 sprintf(
-                    'At %s gas of the same entropy has %s. A real compressor is hotter.',
+                    'Isentropic compression to %s: %s. A real compressor runs hotter.',
                     $given->onGauge($given->of('discharge_pressure_kpa')),
                     $given->degrees($ideal),
                 ),

@@ -37,15 +37,15 @@ final class LeakRateAnnualised implements Calculation
         $rate = ($given->of('added_kg') / $given->of('full_charge_kg')) * (self::YEAR / $days);
 
         return new Answer(
-            [Output::percent('leak_rate_percent_per_year', 'Leak rate a year', $rate)],
+            [Output::percent('leak_rate_percent_per_year', 'Annual leak rate', $rate)],
             [
                 sprintf(
-                    '%s of %s are %s of the charge.',
+                    '%s ÷ %s = %s of the charge.',
                     $given->kilograms($given->of('added_kg')),
                     $given->kilograms($given->of('full_charge_kg')),
                     $given->percent($given->of('added_kg') / $given->of('full_charge_kg'), 1),
                 ),
-                "In {$given->number($days, 0)} days (365 at the most); in a year {$given->percent($rate, 1)}.",
+                "In {$given->number($days, 0)} days (maximum 365); per year: {$given->percent($rate, 1)}.",
             ],
         );
     }

@@ -23,7 +23,7 @@ final class LeakRateRolling implements Calculation
                 Input::number('day', 'Day', QuantityKind::Ratio, 0.0, 1_000_000.0)->orNamed('days', 'on_day'),
                 Input::mass('kg', 'Added')->orNamed('added_kg', 'mass_kg', 'added'),
             ]),
-            Input::number('today', 'Today, as a day', QuantityKind::Ratio, 0.0, 1_000_000.0),
+            Input::number('today', 'Today (day number)', QuantityKind::Ratio, 0.0, 1_000_000.0),
             Input::number('full_charge_kg', 'Full charge', QuantityKind::Mass, 0.01, 100_000.0),
         ];
     }
@@ -44,13 +44,13 @@ final class LeakRateRolling implements Calculation
         return new Answer(
             [
                 Output::mass('added_in_365_days_kg', 'Added in 365 days', $sum),
-                Output::percent('leak_rate_percent_per_year', 'Leak rate a year', $rate),
+                Output::percent('leak_rate_percent_per_year', 'Annual leak rate', $rate),
             ],
             [
-                "$counted of the additions fall in the 365 days up to day {$given->number($today, 0)}: ".
-                    "{$given->kilograms($sum)}.",
-                "Of a charge of {$given->kilograms($given->of('full_charge_kg'))} ".
-                    "that is {$given->percent($rate, 1)}.",
+                "Additions in the 365 days to day {$given->number($today, 0)}: $counted, ".
+                    "total {$given->kilograms($sum)}.",
+                "Full charge {$given->kilograms($given->of('full_charge_kg'))}: ".
+                    "{$given->percent($rate, 1)} per year.",
             ],
         );
     }

@@ -19,11 +19,11 @@ final class LowPressureControlAsThermostat implements Calculation
         return [
             Input::refrigerant(),
             Input::temperature('box_set_point_c', 'Box set point'),
-            Input::difference('box_differential_k', 'Differential of the box'),
-            Input::difference('evaporator_td_k', 'TD of the coil'),
+            Input::difference('box_differential_k', 'Box differential'),
+            Input::difference('evaporator_td_k', 'Coil TD'),
             Input::number(
                 'suction_line_drop_kpa',
-                'Drop along the suction line',
+                'Suction line pressure drop',
                 QuantityKind::PressureDifference,
                 0.0,
                 500.0,
@@ -48,12 +48,12 @@ final class LowPressureControlAsThermostat implements Calculation
                 Output::gauge('cut_out_kpa', 'Cut-out', $cutOut),
             ],
             [
-                "Standing, the coil has the temperature of the box: at {$given->degrees($warm)} that is ".
-                    "{$given->onGauge($cutIn)}. There it cuts in; nothing flows, so nothing drops.",
-                "Running, the coil at the cold end has {$given->degrees($coil)}; less ".
-                    "{$given->text($drop, QuantityKind::PressureDifference)} along the line ".
-                    "that is {$given->onGauge($cutOut)}.",
-                ...$cutOut < 0.0 ? ['The cut-out lies in vacuum: only where the maker allows it.'] : [],
+                "Off, the coil is at box temperature: {$given->degrees($warm)} = ".
+                    "{$given->onGauge($cutIn)} (dew). It cuts in there; no flow, so no line drop.",
+                "Running, the coil at cut-out is {$given->degrees($coil)} (dew); minus ".
+                    "{$given->text($drop, QuantityKind::PressureDifference)} line drop = ".
+                    "{$given->onGauge($cutOut)}.",
+                ...$cutOut < 0.0 ? ['Cut-out is in a vacuum: only where the manufacturer allows it.'] : [],
             ],
         );
     }

@@ -19,17 +19,17 @@ final class LowPressureControlPumpDown implements Calculation
         return [
             Input::refrigerant(),
             Input::temperature('box_set_point_c', 'Box set point'),
-            Input::difference('evaporator_td_k', 'TD of the coil'),
-            Input::temperature('coldest_ambient_c', 'Coldest air at the unit'),
+            Input::difference('evaporator_td_k', 'Coil TD'),
+            Input::temperature('coldest_ambient_c', 'Lowest ambient at the unit'),
             Input::difference('margin_k', 'Margin'),
             Input::number(
                 'switch_differential_kpa',
-                'Differential of the control',
+                'Control differential',
                 QuantityKind::PressureDifference,
                 0.0,
                 2000.0,
             ),
-            Input::temperature('envelope_lowest_evaporating_c', 'Lowest evaporating that the compressor may see'),
+            Input::temperature('envelope_lowest_evaporating_c', 'Lowest evaporating allowed'),
             Input::atmosphere(),
         ];
     }
@@ -51,21 +51,21 @@ final class LowPressureControlPumpDown implements Calculation
             [
                 Output::gauge('cut_in_kpa', 'Cut-in', $cutIn),
                 Output::gauge('cut_out_kpa', 'Cut-out', $cutOut),
-                Output::gauge('floor_kpa', 'Never below', $floor),
-                Output::yes('floor_limits', 'The floor limits it', $limits),
+                Output::gauge('floor_kpa', 'Minimum cut-out', $floor),
+                Output::yes('floor_limits', 'Minimum applies', $limits),
             ],
             [
-                "The coldest place, {$given->degrees($coldest)}, less {$given->kelvins($given->of('margin_k'))} ".
-                    "is {$given->degrees($in)}: cut-in {$given->onGauge($cutIn)}, ".
+                "Coldest place {$given->degrees($coldest)} − {$given->kelvins($given->of('margin_k'))} ".
+                    "= {$given->degrees($in)} (dew): cut-in {$given->onGauge($cutIn)}, ".
                     'so that it starts on the coldest day.',
-                "Less the differential that is {$given->onGauge($wanted)}.",
-                "Never below {$given->onGauge($floor)}: ".
+                "Cut-in − differential = {$given->onGauge($wanted)}.",
+                "Minimum cut-out {$given->onGauge($floor)}: ".
                     ($envelope > 0.0
-                        ? "the compressor may go down to {$given->degrees($lowest)}."
+                        ? "the compressor may run down to {$given->degrees($lowest)}."
                         : 'no vacuum.'),
-                "Cut-out {$given->onGauge($cutOut)}".($limits ? ', held up by the floor.' : '.'),
+                "Cut-out {$given->onGauge($cutOut)}".($limits ? ', set by the minimum.' : '.'),
                 ...$cutIn <= $cutOut
-                    ? ['Cut-in is not above cut-out: it would never stop cycling, or never start. Take less margin.']
+                    ? ['Cut-in is not above cut-out: it would cycle or never start. Reduce the margin.']
                     : [],
             ],
         );

@@ -18,8 +18,8 @@ final class NonCondensableCheck implements Calculation
     {
         return [
             Input::refrigerant(),
-            Input::temperature('ambient_temperature_c', 'Air at the condenser'),
-            Input::gauge('standing_pressure_kpa', 'Pressure, standing'),
+            Input::temperature('ambient_temperature_c', 'Ambient at the condenser'),
+            Input::gauge('standing_pressure_kpa', 'Standing pressure'),
             Input::atmosphere(),
         ];
     }
@@ -33,16 +33,16 @@ final class NonCondensableCheck implements Calculation
 
         return new Answer(
             [
-                Output::gauge('expected_pressure_kpa', 'Pressure expected', $expected),
-                Output::amount('excess_kpa', 'Above it', QuantityKind::PressureDifference, $excess),
-                Output::difference('excess_as_saturation_k', 'Above it, as saturation', $kelvins),
+                Output::gauge('expected_pressure_kpa', 'Expected pressure', $expected),
+                Output::amount('excess_kpa', 'Above expected', QuantityKind::PressureDifference, $excess),
+                Output::difference('excess_as_saturation_k', 'Above expected, as saturation', $kelvins),
             ],
             [
-                "Standing, with the condenser at {$given->degrees($ambient)}, the liquid has ".
+                "Off, condenser at {$given->degrees($ambient)}: saturation (bubble) ".
                     $given->onGauge($expected).'.',
-                "Read were {$given->onGauge($given->of('standing_pressure_kpa'))}: ".
+                "Measured {$given->onGauge($given->of('standing_pressure_kpa'))}: ".
                     "{$given->text($excess, QuantityKind::PressureDifference)} or {$given->kelvins($kelvins)} more.",
-                'Counts only with the plant off long enough for the condenser to have the temperature of the air.',
+                'Valid only if the system was off until the condenser reached ambient.',
             ],
         );
     }

@@ -24,9 +24,9 @@ final class PullDownForecast implements Calculation
     public function asks(): array
     {
         return [
-            Input::temperature('box_c', 'Box, three times')->several(3),
+            Input::temperature('box_c', 'Box, three readings')->several(3),
             Input::minutes('times_min', 'Minutes, three times')->several(3),
-            Input::temperature('target_c', 'Box wanted'),
+            Input::temperature('target_c', 'Set point'),
         ];
     }
 
@@ -35,7 +35,7 @@ final class PullDownForecast implements Calculation
         [$first, $second, $third, $step] = self::points($given);
         $bend = $first + $third - 2 * $second;
         if ($bend < self::STRAIGHT) {
-            throw CannotBe::at('box_c', 'does not slow down yet: where it will end cannot be told; read again later');
+            throw CannotBe::at('box_c', 'not levelling off yet: too early to predict; read again later');
         }
         $final = ($first * $third - $second ** 2) / $bend;
         $rate = log(($first - $final) / ($second - $final)) / $step;
@@ -45,18 +45,18 @@ final class PullDownForecast implements Calculation
 
         return new Answer(
             [
-                Output::temperature('final_c', 'It will end at', $final),
+                Output::temperature('final_c', 'Levels off at', $final),
                 Output::amount('time_constant_min', 'Time constant', QuantityKind::Duration, 1 / $rate),
-                Output::yes('reaches_target', 'It will get there', $reaches),
-                Output::amount('time_to_target_min', 'From the first point, after', QuantityKind::Duration, $time),
+                Output::yes('reaches_target', 'Reaches set point', $reaches),
+                Output::amount('time_to_target_min', 'Set point after (from first reading)', QuantityKind::Duration, $time),
             ],
             [
-                "The curve bends toward {$given->degrees($final)}.",
-                "It goes 63 % of the way in {$given->text(1 / $rate, QuantityKind::Duration)}.",
+                "Levels off at {$given->degrees($final)}.",
+                "63 % of the way in {$given->text(1 / $rate, QuantityKind::Duration)}.",
                 $time === null
-                    ? "It will not arrive at {$given->degrees($target)}."
-                    : "It is at {$given->degrees($target)} after {$given->text($time, QuantityKind::Duration)}, ".
-                        'counted from the first point.',
+                    ? "Will not reach {$given->degrees($target)}."
+                    : "Reaches {$given->degrees($target)} after {$given->text($time, QuantityKind::Duration)}, ".
+                        'from the first reading.',
             ],
         );
     }
@@ -71,14 +71,14 @@ final class PullDownForecast implements Calculation
         $box = $given->series('box_c');
         $times = $given->series('times_min');
         if (count($box) !== 3 || count($times) !== 3) {
-            throw CannotBe::at(count($box) === 3 ? 'times_min' : 'box_c', 'three are wanted');
+            throw CannotBe::at(count($box) === 3 ? 'times_min' : 'box_c', 'enter three values');
         }
         $step = $times[1] - $times[0];
         if ($step <= 0.0 || abs($times[2] - $times[1] - $step) > self::EVENLY * $step) {
-            throw CannotBe::at('times_min', 'not evenly spaced; three times with the same span between are wanted');
+            throw CannotBe::at('times_min', 'not evenly spaced; enter three times at equal intervals');
         }
         if ($box[0] <= $box[1] || $box[1] <= $box[2]) {
-            throw CannotBe::at('box_c', 'does not fall from point to point: this is no pull-down');
+            throw CannotBe::at('box_c', 'must drop from reading to reading');
         }
 
         return [$box[0], $box[1], $box[2], $step];

@@ -20,7 +20,7 @@ final class PullDownRate implements Calculation
             Input::temperature('start_c', 'Box at the start'),
             Input::temperature('end_c', 'Box at the end'),
             Input::minutes('minutes', 'Time between', 0.1),
-            Input::number('required_k_per_h', 'Wanted at least', QuantityKind::DifferenceRate, 0.0, 500.0),
+            Input::number('required_k_per_h', 'Required rate', QuantityKind::DifferenceRate, 0.0, 500.0),
         ];
     }
 
@@ -36,13 +36,13 @@ final class PullDownRate implements Calculation
             ],
             [
                 sprintf(
-                    '%s in %s are %s.',
+                    '%s ÷ %s = %s.',
                     $given->kelvins($given->of('start_c') - $given->of('end_c')),
                     $given->text($given->of('minutes'), QuantityKind::Duration),
                     $given->text($rate, QuantityKind::DifferenceRate),
                 ),
                 sprintf(
-                    'Wanted are %s: %s.',
+                    'Required %s: %s.',
                     $given->text($given->of('required_k_per_h'), QuantityKind::DifferenceRate),
                     $passes ? 'fast enough' : 'too slow',
                 ),

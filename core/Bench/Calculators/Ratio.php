@@ -14,6 +14,6 @@ final class Ratio
     {
         return $discharge >= $suction
             ? $discharge / $suction
-            : throw CannotBe::at('discharge_pressure_kpa', 'below the suction pressure; a compressor raises pressure');
+            : throw CannotBe::at('discharge_pressure_kpa', 'below suction pressure');
     }
 }

@@ -17,9 +17,9 @@ final class ReceiverCapacity implements Calculation
     {
         return [
             Input::refrigerant(),
-            Input::volume('receiver_volume_l', 'Volume of the receiver'),
+            Input::volume('receiver_volume_l', 'Receiver volume'),
             Input::fraction('fill_limit_fraction', 'Fill limit'),
-            Input::temperature('liquid_temperature_c', 'Temperature of the liquid'),
+            Input::temperature('liquid_temperature_c', 'Liquid temperature'),
         ];
     }
 
@@ -28,7 +28,7 @@ final class ReceiverCapacity implements Calculation
         [$capacity, $full] = ReceiverVolume::holds($given);
 
         return new Answer(
-            [Output::mass('capacity_kg', 'May hold', $capacity)],
+            [Output::mass('capacity_kg', 'Capacity', $capacity)],
             [ReceiverVolume::step($given, $capacity, $full)],
         );
     }

@@ -17,10 +17,10 @@ final class ReceiverHoldsPumpDown implements Calculation
     {
         return [
             Input::refrigerant(),
-            Input::volume('receiver_volume_l', 'Volume of the receiver'),
+            Input::volume('receiver_volume_l', 'Receiver volume'),
             Input::fraction('fill_limit_fraction', 'Fill limit'),
-            Input::temperature('liquid_temperature_c', 'Temperature of the liquid'),
-            Input::mass('system_charge_kg', 'Charge of the plant'),
+            Input::temperature('liquid_temperature_c', 'Liquid temperature'),
+            Input::mass('system_charge_kg', 'System charge'),
         ];
     }
 
@@ -32,16 +32,16 @@ final class ReceiverHoldsPumpDown implements Calculation
 
         return new Answer(
             [
-                Output::mass('capacity_kg', 'May hold', $capacity),
-                Output::percent('level_if_all_in_receiver_percent', 'Level with all in it', $charge / $full),
-                Output::yes('fits', 'It fits', $fits),
+                Output::mass('capacity_kg', 'Capacity', $capacity),
+                Output::percent('level_if_all_in_receiver_percent', 'Receiver level, pumped down', $charge / $full),
+                Output::yes('fits', 'Fits', $fits),
             ],
             [
                 ReceiverVolume::step($given, $capacity, $full),
-                "All of {$given->kilograms($charge)} in it: {$given->percent($charge / $full)} full.",
+                "Pumped down, {$given->kilograms($charge)} fills it to {$given->percent($charge / $full)}.",
                 $fits
-                    ? 'It can be pumped down.'
-                    : "Too much by {$given->kilograms($charge - $capacity)}: it cannot be pumped down whole.",
+                    ? 'The full charge can be pumped down.'
+                    : "{$given->kilograms($charge - $capacity)} too much: never pump down the full charge.",
             ],
         );
     }

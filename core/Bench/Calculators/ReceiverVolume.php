@@ -30,7 +30,7 @@ final class ReceiverVolume
     public static function step(Inputs $given, float $capacity, float $full): string
     {
         return sprintf(
-            'Full of liquid at %s it would hold %s; %s of that are %s.',
+            'Full of liquid at %s: %s; %s of that = %s.',
             $given->degrees($given->of('liquid_temperature_c')),
             $given->kilograms($full),
             $given->percent($given->of('fill_limit_fraction')),

@@ -21,8 +21,8 @@ final class RefrigerantLedger implements Calculation
             Input::mass('cylinder_before_kg', 'Cylinder before'),
             Input::mass('cylinder_after_kg', 'Cylinder after'),
             Input::mass('recovered_kg', 'Recovered'),
-            Input::mass('system_charge_before_kg', 'In the plant before'),
-            Input::number('nameplate_charge_kg', 'Charge by the plate', QuantityKind::Mass, 0.01, 100_000.0),
+            Input::mass('system_charge_before_kg', 'Charge before'),
+            Input::number('nameplate_charge_kg', 'Nameplate charge', QuantityKind::Mass, 0.01, 100_000.0),
         ];
     }
 
@@ -32,29 +32,29 @@ final class RefrigerantLedger implements Calculation
         if ($added < 0.0) {
             throw CannotBe::at(
                 'cylinder_after_kg',
-                'more than before; what came out of the plant is given as recovered',
+                'more than before; enter recovered refrigerant under Recovered',
             );
         }
         $after = $given->of('system_charge_before_kg') + $added - $given->of('recovered_kg');
         if ($after < 0.0) {
-            throw CannotBe::at('recovered_kg', 'more than was in the plant');
+            throw CannotBe::at('recovered_kg', 'more than was in the system');
         }
         $over = $after / $given->of('nameplate_charge_kg') - 1;
 
         return new Answer(
             [
                 Output::mass('added_kg', 'Added', $added),
-                Output::mass('system_charge_after_kg', 'In the plant now', $after),
-                Output::percent('over_nameplate_percent', 'Over the plate', $over),
+                Output::mass('system_charge_after_kg', 'Charge now', $after),
+                Output::percent('over_nameplate_percent', 'Over nameplate charge', $over),
             ],
             [
                 "Out of the cylinder: {$given->kilograms($added)}.",
-                "In the plant now: {$given->kilograms($given->of('system_charge_before_kg'))} and ".
-                    "{$given->kilograms($added)} less {$given->kilograms($given->of('recovered_kg'))} are ".
+                "Charge now: {$given->kilograms($given->of('system_charge_before_kg'))} + ".
+                    "{$given->kilograms($added)} − {$given->kilograms($given->of('recovered_kg'))} = ".
                     "{$given->kilograms($after)}.",
                 $over >= 0.0
-                    ? "That is {$given->percent($over, 1)} over the plate."
-                    : "That is {$given->percent(-$over, 1)} under the plate.",
+                    ? "{$given->percent($over, 1)} over nameplate charge."
+                    : "{$given->percent(-$over, 1)} under nameplate charge.",
             ],
         );
     }

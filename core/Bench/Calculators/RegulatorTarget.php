@@ -21,9 +21,9 @@ final class RegulatorTarget implements Calculation
     {
         return [
             Input::refrigerant(),
-            Input::temperature('target_supply_air_c', 'Leaving air wanted'),
-            Input::difference('air_to_coil_k', 'Leaving air above the coil'),
-            Input::gauge('measured_evaporator_pressure_kpa', 'Pressure at the coil'),
+            Input::temperature('target_supply_air_c', 'Target leaving air'),
+            Input::difference('air_to_coil_k', 'Leaving air minus coil'),
+            Input::gauge('measured_evaporator_pressure_kpa', 'Coil pressure'),
             Input::atmosphere(),
         ];
     }
@@ -43,21 +43,21 @@ final class RegulatorTarget implements Calculation
 
         return new Answer(
             [
-                Output::temperature('target_coil_c', 'Coil (dew) wanted', $coil),
-                Output::gauge('target_pressure_kpa', 'Pressure wanted', $pressure),
+                Output::temperature('target_coil_c', 'Target coil (dew)', $coil),
+                Output::gauge('target_pressure_kpa', 'Target coil pressure', $pressure),
                 Output::amount('pressure_change_kpa', 'Change', QuantityKind::PressureDifference, $change),
                 Output::temperature('measured_coil_c', 'Coil (dew) now', $measured),
-                Output::temperature('expected_supply_air_now_c', 'Leaving air expected now', $air),
-                Output::word('direction', 'Regulator', $way),
+                Output::temperature('expected_supply_air_now_c', 'Expected leaving air now', $air),
+                Output::word('direction', 'EPR', $way),
             ],
             [
-                "Coil wanted: {$given->degrees($given->of('target_supply_air_c'))} less ".
-                    "{$given->kelvins($given->of('air_to_coil_k'))} are {$given->degrees($coil)}.",
-                "There the gas has {$given->onGauge($pressure)} (dew).",
-                "Read were {$given->onGauge($given->of('measured_evaporator_pressure_kpa'))}: coil ".
-                    "{$given->degrees($measured)}, air about {$given->degrees($air)}.",
+                "Target coil: {$given->degrees($given->of('target_supply_air_c'))} − ".
+                    "{$given->kelvins($given->of('air_to_coil_k'))} = {$given->degrees($coil)} (dew).",
+                "Pressure at that dew temperature: {$given->onGauge($pressure)}.",
+                "Measured {$given->onGauge($given->of('measured_evaporator_pressure_kpa'))}: coil ".
+                    "{$given->degrees($measured)} (dew), air about {$given->degrees($air)}.",
                 $way === 'leave'
-                    ? 'It is where it ought to be.'
+                    ? 'Setting is correct.'
                     : ucfirst($way)." it by {$given->text(abs($change), QuantityKind::PressureDifference)}.",
             ],
         );

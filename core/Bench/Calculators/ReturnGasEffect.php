@@ -30,31 +30,31 @@ final class ReturnGasEffect implements Calculation
     {
         $rise = $given->of('return_gas_after_c') - $given->of('return_gas_before_c');
         if (abs($rise) < 0.01) {
-            throw CannotBe::at('return_gas_after_c', 'the same as before; two different temperatures are wanted');
+            throw CannotBe::at('return_gas_after_c', 'the same as before; enter two different temperatures');
         }
         $before = IdealDischarge::of($given, 'return_gas_before_c');
         $after = IdealDischarge::of($given, 'return_gas_after_c');
 
         return new Answer(
             [
-                Output::temperature('ideal_before_c', 'Discharge before, ideal', $before),
-                Output::temperature('ideal_after_c', 'Discharge after, ideal', $after),
+                Output::temperature('ideal_before_c', 'Discharge before, isentropic', $before),
+                Output::temperature('ideal_after_c', 'Discharge after, isentropic', $after),
                 Output::ratio(
                     'rise_per_k',
-                    'Rise of discharge for each kelvin of return gas',
+                    'Discharge rise per K of return gas',
                     ($after - $before) / $rise,
                 ),
             ],
             [
                 sprintf(
-                    'Return gas %s: %s. Return gas %s: %s.',
+                    'Return gas %s: discharge %s. Return gas %s: discharge %s.',
                     $given->degrees($given->of('return_gas_before_c')),
                     $given->degrees($before),
                     $given->degrees($given->of('return_gas_after_c')),
                     $given->degrees($after),
                 ),
                 sprintf(
-                    '%s over %s are %s for each kelvin.',
+                    '%s ÷ %s = %s per K.',
                     $given->kelvins($after - $before),
                     $given->kelvins($rise),
                     $given->number(($after - $before) / $rise),

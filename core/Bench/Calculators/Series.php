@@ -26,7 +26,7 @@ final class Series
 
                 throw CannotBe::at(
                     $alongKey,
-                    "goes back or stands still at point $point; rising values are wanted",
+                    "does not rise at value $point; enter rising values",
                 );
             }
         }
@@ -45,7 +45,7 @@ final class Series
         if (count($one) !== count($other)) {
             throw CannotBe::at(
                 $otherKey,
-                sprintf('%d values were given; %s has %d', count($other), $oneKey, count($one)),
+                sprintf('you entered %d values; %s has %d', count($other), $oneKey, count($one)),
             );
         }
     }

@@ -17,8 +17,8 @@ final class Subcooling implements Calculation
     {
         return [
             Input::refrigerant(),
-            Input::gauge('receiver_pressure_kpa', 'Pressure of the liquid'),
-            Input::temperature('condenser_outlet_temperature_c', 'Liquid pipe'),
+            Input::gauge('receiver_pressure_kpa', 'Liquid pressure'),
+            Input::temperature('condenser_outlet_temperature_c', 'Liquid line'),
             Input::atmosphere(),
         ];
     }
@@ -30,20 +30,20 @@ final class Subcooling implements Calculation
 
         return new Answer(
             [
-                Output::temperature('saturated_condensing_c', 'Saturated (bubble)', $bubble),
+                Output::temperature('saturated_condensing_c', 'Saturation (bubble)', $bubble),
                 Output::difference('subcooling_k', 'Subcooling', $subcooling),
             ],
             [
                 $given->toAbsolute('receiver_pressure_kpa'),
-                "There the first bubble forms (bubble) at {$given->degrees($bubble)}.",
+                "Bubble temperature at that pressure: {$given->degrees($bubble)}.",
                 sprintf(
-                    'Subcooling: %s less pipe %s are %s.',
+                    'Subcooling = %s (bubble) − %s (line) = %s.',
                     $given->degrees($bubble),
-                    $given->degrees($given->of('condenser_outlet_temperature_c')),
+                    $given->taken($given->of('condenser_outlet_temperature_c')),
                     $given->kelvins($subcooling),
                 ),
                 ...$subcooling < 0.0
-                    ? ['Below zero: there is gas in it, or it was heated after the condenser.']
+                    ? ['Negative: gas in the line, or it was heated after the condenser.']
                     : [],
             ],
         );

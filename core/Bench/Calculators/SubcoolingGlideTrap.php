@@ -17,8 +17,8 @@ final class SubcoolingGlideTrap implements Calculation
     {
         return [
             Input::refrigerant(),
-            Input::gauge('receiver_pressure_kpa', 'Pressure of the liquid'),
-            Input::temperature('receiver_outlet_temperature_c', 'Liquid pipe at the receiver'),
+            Input::gauge('receiver_pressure_kpa', 'Liquid pressure'),
+            Input::temperature('receiver_outlet_temperature_c', 'Liquid line at the receiver'),
             Input::atmosphere(),
         ];
     }
@@ -31,16 +31,16 @@ final class SubcoolingGlideTrap implements Calculation
 
         return new Answer(
             [
-                Output::difference('subcooling_k', 'Subcooling, by bubble', $bubble - $pipe),
+                Output::difference('subcooling_k', 'Subcooling (bubble)', $bubble - $pipe),
                 Output::temperature('condensing_dew_c', 'Condensing (dew)', $dew),
-                Output::difference('wrong_subcooling_if_dew_is_used_k', 'Subcooling by dew: wrong', $dew - $pipe),
+                Output::difference('wrong_subcooling_if_dew_is_used_k', 'Wrong: subcooling by dew', $dew - $pipe),
             ],
             [
                 $given->toAbsolute('receiver_pressure_kpa'),
                 "Bubble {$given->degrees($bubble)}, dew {$given->degrees($dew)}.",
-                "By bubble: {$given->degrees($bubble)} less {$given->degrees($pipe)} are ".
+                "Subcooling = {$given->degrees($bubble)} (bubble) − {$given->taken($pipe)} = ".
                     "{$given->kelvins($bubble - $pipe)}.",
-                "By dew it would seem to be {$given->kelvins($dew - $pipe)}: subcooling that is not there.",
+                "Wrongly by dew: {$given->kelvins($dew - $pipe)}, which shows subcooling that is not there.",
             ],
         );
     }

@@ -18,7 +18,7 @@ final class Superheat implements Calculation
         return [
             Input::refrigerant(),
             Input::gauge('suction_pressure_kpa', 'Suction pressure'),
-            Input::temperature('suction_temperature_evaporator_c', 'Suction pipe at the coil'),
+            Input::temperature('suction_temperature_evaporator_c', 'Suction line at the bulb'),
             Input::atmosphere(),
         ];
     }
@@ -30,20 +30,20 @@ final class Superheat implements Calculation
 
         return new Answer(
             [
-                Output::temperature('saturated_evaporator_c', 'Saturated (dew)', $dew),
+                Output::temperature('saturated_evaporator_c', 'Evaporating (dew)', $dew),
                 Output::difference('evaporator_superheat_k', 'Superheat at the coil', $superheat),
             ],
             [
                 $given->toAbsolute('suction_pressure_kpa'),
-                "There the last liquid boils away (dew) at {$given->degrees($dew)}.",
+                "Dew temperature at that pressure: {$given->degrees($dew)}.",
                 sprintf(
-                    'Superheat: pipe %s less %s are %s.',
+                    'Superheat = %s (line) − %s (dew) = %s.',
                     $given->degrees($given->of('suction_temperature_evaporator_c')),
-                    $given->degrees($dew),
+                    $given->taken($dew),
                     $given->kelvins($superheat),
                 ),
                 ...$superheat < 0.0
-                    ? ['Below zero: check refrigerant, clamp and pressure; a blend can leave wet within its glide.']
+                    ? ['Negative: check refrigerant, clamp and pressure; a blend can leave wet within its glide.']
                     : [],
             ],
         );

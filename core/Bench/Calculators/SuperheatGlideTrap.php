@@ -18,7 +18,7 @@ final class SuperheatGlideTrap implements Calculation
         return [
             Input::refrigerant(),
             Input::gauge('suction_pressure_kpa', 'Suction pressure'),
-            Input::temperature('suction_temperature_evaporator_c', 'Suction pipe at the coil'),
+            Input::temperature('suction_temperature_evaporator_c', 'Suction line at the bulb'),
             Input::atmosphere(),
         ];
     }
@@ -31,20 +31,21 @@ final class SuperheatGlideTrap implements Calculation
 
         return new Answer(
             [
-                Output::difference('evaporator_superheat_k', 'Superheat, by dew', $pipe - $dew),
+                Output::difference('evaporator_superheat_k', 'Superheat (dew)', $pipe - $dew),
                 Output::difference('glide_k', 'Glide', $dew - $bubble),
                 Output::difference(
                     'wrong_superheat_if_bubble_is_used_k',
-                    'Superheat by bubble: wrong',
+                    'Wrong: superheat by bubble',
                     $pipe - $bubble,
                 ),
             ],
             [
                 $given->toAbsolute('suction_pressure_kpa'),
                 "Dew {$given->degrees($dew)}, bubble {$given->degrees($bubble)}: ".
-                    "a glide of {$given->kelvins($dew - $bubble)}.",
-                "By dew: {$given->degrees($pipe)} less {$given->degrees($dew)} are {$given->kelvins($pipe - $dew)}.",
-                "By bubble it would seem to be {$given->kelvins($pipe - $bubble)}, and hide a flooded coil.",
+                    "glide {$given->kelvins($dew - $bubble)}.",
+                "Superheat = {$given->degrees($pipe)} (line) − {$given->taken($dew)} (dew) = ".
+                    "{$given->kelvins($pipe - $dew)}.",
+                "Wrongly by bubble: {$given->kelvins($pipe - $bubble)}, which hides a flooded coil.",
             ],
         );
     }

@@ -17,10 +17,10 @@ final class SuperheatTwoPlaces implements Calculation
     {
         return [
             Input::refrigerant(),
-            Input::gauge('evaporator_pressure_kpa', 'Pressure at the coil'),
-            Input::gauge('suction_pressure_kpa', 'Pressure at the compressor'),
-            Input::temperature('suction_temperature_evaporator_c', 'Suction pipe at the coil'),
-            Input::temperature('suction_temperature_compressor_c', 'Suction pipe at the compressor'),
+            Input::gauge('evaporator_pressure_kpa', 'Coil pressure'),
+            Input::gauge('suction_pressure_kpa', 'Suction pressure'),
+            Input::temperature('suction_temperature_evaporator_c', 'Suction line at the bulb'),
+            Input::temperature('suction_temperature_compressor_c', 'Suction line at the compressor'),
             Input::atmosphere(),
         ];
     }
@@ -40,21 +40,21 @@ final class SuperheatTwoPlaces implements Calculation
                     'Superheat at the compressor',
                     $atCompressor - $compressor,
                 ),
-                Output::difference('suction_line_gain_k', 'Gain along the suction line', $atCompressor - $atCoil),
+                Output::difference('suction_line_gain_k', 'Suction line gain', $atCompressor - $atCoil),
                 Output::difference(
                     'line_drop_as_saturation_k',
-                    'Drop along the suction line, as saturation',
+                    'Suction line drop, as saturation',
                     $coil - $compressor,
                 ),
             ],
             [
                 "Dew at the coil {$given->degrees($coil)}, at the compressor {$given->degrees($compressor)}.",
-                "At the coil: {$given->degrees($atCoil)} less {$given->degrees($coil)} are ".
+                "At the coil: {$given->degrees($atCoil)} − {$given->taken($coil)} (dew) = ".
                     "{$given->kelvins($atCoil - $coil)}.",
-                "At the compressor: {$given->degrees($atCompressor)} less {$given->degrees($compressor)} are ".
+                "At the compressor: {$given->degrees($atCompressor)} − {$given->taken($compressor)} (dew) = ".
                     "{$given->kelvins($atCompressor - $compressor)}.",
-                "The pipe gains {$given->kelvins($atCompressor - $atCoil)} and ".
-                    "loses {$given->kelvins($coil - $compressor)} of saturation on the way.",
+                "The line gains {$given->kelvins($atCompressor - $atCoil)} and ".
+                    "drops {$given->kelvins($coil - $compressor)} of saturation.",
             ],
         );
     }

@@ -23,13 +23,13 @@ final class ValveTurns implements Calculation
         return [
             Input::number(
                 'turns_open',
-                'Turns, counted on (opening is positive)',
+                'Turns open, running total (+ = open)',
                 QuantityKind::Turns,
                 -40.0,
                 40.0,
             )->several(2),
             Input::difference('superheat_k', 'Superheat, settled', -30.0)->several(2),
-            Input::difference('target_superheat_k', 'Superheat wanted'),
+            Input::difference('target_superheat_k', 'Target superheat'),
         ];
     }
 
@@ -40,28 +40,28 @@ final class ValveTurns implements Calculation
         Series::alike('turns_open', $turns, 'superheat_k', $superheat);
         [$slope, $intercept] = self::line($turns, $superheat);
         if (abs($slope) < self::ANSWERS) {
-            throw CannotBe::at('superheat_k', 'does not change with the turns: the valve does not answer');
+            throw CannotBe::at('superheat_k', 'does not change with the turns: the valve does not respond');
         }
         $made = end($turns);
         $further = ($given->of('target_superheat_k') - $intercept) / $slope - $made;
 
         return new Answer(
             [
-                Output::amount('slope_k_per_turn', 'A turn does', QuantityKind::Difference, $slope, per: 'turn'),
-                Output::difference('intercept_k', 'At no turns', $intercept),
-                Output::amount('further_turns', 'Still to turn (opening is positive)', QuantityKind::Turns, $further),
+                Output::amount('slope_k_per_turn', 'Change per turn', QuantityKind::Difference, $slope, per: 'turn'),
+                Output::difference('intercept_k', 'At zero turns', $intercept),
+                Output::amount('further_turns', 'Turns to target (+ = open)', QuantityKind::Turns, $further),
             ],
             [
-                "The straight line nearest to all points: {$given->kelvins($intercept)} at no turns, ".
-                    "{$given->kelvins($slope)} for each turn.",
+                "Best straight line: {$given->kelvins($intercept)} at zero turns, ".
+                    "{$given->kelvins($slope)} per turn.",
                 sprintf(
-                    '%s lie at %s turns; %s are made, %s are to go.',
+                    '%s is reached at %s turns: %s made, %s to go.',
                     $given->kelvins($given->of('target_superheat_k')),
                     $given->number($made + $further),
                     $given->number($made),
                     $given->number($further),
                 ),
-                'Half a turn at the most at once, and wait until it has settled.',
+                'Half a turn at most per adjustment, then wait until settled.',
             ],
         );
     }
@@ -86,7 +86,7 @@ final class ValveTurns implements Calculation
             $squared += ($turn - $turnsMean) ** 2;
         }
         if ($squared < 1e-12) {
-            throw CannotBe::at('turns_open', 'all the same; two different places of the valve are wanted');
+            throw CannotBe::at('turns_open', 'all the same; enter two different valve positions');
         }
 
         return [$together / $squared, $superheatMean - ($together / $squared) * $turnsMean];

@@ -18,9 +18,9 @@ final class WinterFloodingCharge implements Calculation
     {
         return [
             Input::refrigerant(),
-            Input::fraction('flooded_fraction', 'Flooded share'),
-            Input::volume('condenser_internal_volume_l', 'Volume of the condenser'),
-            Input::temperature('flooding_temperature_c', 'Temperature of the flooding liquid'),
+            Input::fraction('flooded_fraction', 'Condenser flooded'),
+            Input::volume('condenser_internal_volume_l', 'Condenser volume'),
+            Input::temperature('flooding_temperature_c', 'Flooding liquid temperature'),
         ];
     }
 
@@ -30,19 +30,19 @@ final class WinterFloodingCharge implements Calculation
 
         return new Answer(
             [
-                Output::amount('liquid_density_kg_m3', 'Density of the liquid', QuantityKind::Density, $liquid),
-                Output::amount('vapour_density_kg_m3', 'Density of the vapour', QuantityKind::Density, $vapour),
+                Output::amount('liquid_density_kg_m3', 'Liquid density', QuantityKind::Density, $liquid),
+                Output::amount('vapour_density_kg_m3', 'Vapour density', QuantityKind::Density, $vapour),
                 Output::mass('winter_charge_kg', 'Winter charge', $held),
             ],
             [
                 sprintf(
-                    'At %s liquid has %s kg/m³ (bubble), vapour %s kg/m³ (dew).',
+                    'At %s: liquid %s kg/m³ (bubble), vapour %s kg/m³ (dew).',
                     $given->degrees($given->of('flooding_temperature_c')),
                     $given->number($liquid, 1),
                     $given->number($vapour, 1),
                 ),
                 sprintf(
-                    '%s of %s, liquid in place of vapour: %s.',
+                    '%s of %s filled with liquid instead of vapour: %s.',
                     $given->percent($given->of('flooded_fraction')),
                     $given->text($given->of('condenser_internal_volume_l'), QuantityKind::Volume),
                     $given->kilograms($held),

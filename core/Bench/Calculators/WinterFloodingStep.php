@@ -17,11 +17,11 @@ final class WinterFloodingStep implements Calculation
     {
         return [
             Input::refrigerant(),
-            Input::volume('condenser_internal_volume_l', 'Volume of the condenser'),
-            Input::fraction('flooded_fraction_today', 'Flooded share today'),
-            Input::temperature('today_c', 'Liquid in it today'),
-            Input::fraction('flooded_fraction_coldest', 'Flooded share on the coldest day'),
-            Input::temperature('coldest_c', 'Liquid in it on the coldest day'),
+            Input::volume('condenser_internal_volume_l', 'Condenser volume'),
+            Input::fraction('flooded_fraction_today', 'Flooded today'),
+            Input::temperature('today_c', 'Liquid temperature today'),
+            Input::fraction('flooded_fraction_coldest', 'Flooded on the coldest day'),
+            Input::temperature('coldest_c', 'Liquid temperature, coldest day'),
         ];
     }
 
@@ -37,11 +37,11 @@ final class WinterFloodingStep implements Calculation
                 Output::mass('still_to_add_kg', 'Still to add', $coldest - $today),
             ],
             [
-                "Today the condenser holds {$given->kilograms($today)} back: the glass cleared today covers that.",
+                "Today the condenser holds {$given->kilograms($today)}: a clear sight glass today includes that.",
                 "On the coldest day it holds {$given->kilograms($coldest)}.",
                 $coldest >= $today
                     ? "Still to add: {$given->kilograms($coldest - $today)}."
-                    : "More is held today than on the coldest day: {$given->kilograms($today - $coldest)} is over.",
+                    : "More is held today than on the coldest day: {$given->kilograms($today - $coldest)} over.",
             ],
         );
     }

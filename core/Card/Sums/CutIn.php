@@ -23,7 +23,7 @@ final class CutIn implements Calculation
             Input::gauge('cut_out_kpa', 'Cut-out'),
             Input::number(
                 'differential_kpa',
-                'Differential of the control',
+                'Control differential',
                 QuantityKind::PressureDifference,
                 0.0,
                 2000.0,
@@ -40,11 +40,11 @@ final class CutIn implements Calculation
         return new Answer(
             [
                 Output::gauge('kpa', 'Cut-in', min($wanted, $most)),
-                Output::yes('fits', 'The coldest day reaches it', $wanted <= $most + self::SAME),
+                Output::yes('fits', 'Reached on the coldest day', $wanted <= $most + self::SAME),
             ],
             [
-                "Cut-out and differential give {$given->onGauge($wanted)}; ".
-                    "the coldest day reaches {$given->onGauge($most)}.",
+                "Cut-out + differential = {$given->onGauge($wanted)}; ".
+                    "coldest day reaches {$given->onGauge($most)}.",
             ],
         );
     }

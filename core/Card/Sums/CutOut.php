@@ -22,10 +22,10 @@ final class CutOut implements Calculation
         return [
             Input::refrigerant(),
             Input::temperature('box_c', 'Box set point'),
-            Input::difference('td_k', 'TD of the coil'),
-            Input::difference('below_k', 'Below the lowest suction'),
-            Input::number('drop_kpa', 'Drop along the suction line', QuantityKind::PressureDifference, 0.0, 500.0),
-            Input::gauge('at_most_kpa', 'By cut-in and differential at most'),
+            Input::difference('td_k', 'Coil TD'),
+            Input::difference('below_k', 'Below lowest suction'),
+            Input::number('drop_kpa', 'Suction line pressure drop', QuantityKind::PressureDifference, 0.0, 500.0),
+            Input::gauge('at_most_kpa', 'Maximum by cut-in and differential'),
             Input::atmosphere(),
         ];
     }
@@ -41,9 +41,9 @@ final class CutOut implements Calculation
         return new Answer(
             [Output::gauge('kpa', 'Cut-out', min($pressure, $given->of('at_most_kpa')))],
             [
-                "The box asks for {$given->degrees($lowest)} in the coil; {$given->kelvins($given->of('below_k'))} ".
-                    "below that are {$given->degrees($out)}, {$given->onGauge($pressure)} (dew) at the compressor; ".
-                    "cut-in and differential leave {$given->onGauge($given->of('at_most_kpa'))}.",
+                "Lowest coil temperature {$given->degrees($lowest)} − {$given->kelvins($given->of('below_k'))} ".
+                    "= {$given->degrees($out)} (dew), {$given->onGauge($pressure)} at the compressor; ".
+                    "cut-in and differential allow {$given->onGauge($given->of('at_most_kpa'))}.",
             ],
         );
     }

@@ -28,8 +28,8 @@ final class Difference implements Calculation
                 Output::difference('apart_k', 'Apart', abs($difference)),
             ],
             [
-                "{$given->degrees($given->of('of_c'))} less {$given->degrees($given->of('less_c'))} ".
-                    "are {$given->kelvins($difference)}.",
+                "{$given->degrees($given->of('of_c'))} − {$given->taken($given->of('less_c'))} ".
+                    "= {$given->kelvins($difference)}.",
             ],
         );
     }

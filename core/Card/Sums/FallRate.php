@@ -34,12 +34,12 @@ final class FallRate implements Calculation
 
         return new Answer(
             [
-                Output::amount('rate_k_per_h', 'Falls by', QuantityKind::DifferenceRate, $fell / $over),
-                Output::difference('fell_k', 'In all', $fell),
-                Output::amount('over_s', 'Within', QuantityKind::Duration, $over, Unit::Second),
+                Output::amount('rate_k_per_h', 'Rate', QuantityKind::DifferenceRate, $fell / $over),
+                Output::difference('fell_k', 'Total', $fell),
+                Output::amount('over_s', 'Over', QuantityKind::Duration, $over, Unit::Second),
             ],
             [
-                "{$given->kelvins($fell)} in {$given->text($over, QuantityKind::Duration)} are ".
+                "{$given->kelvins($fell)} ÷ {$given->text($over, QuantityKind::Duration)} = ".
                     "{$given->text($fell / $over, QuantityKind::DifferenceRate)}.",
             ],
         );

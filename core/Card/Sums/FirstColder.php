@@ -26,7 +26,7 @@ final class FirstColder implements Calculation
         'line_to_receiver' => 'the line from condenser to receiver',
         'line_to_drier' => 'the line before the drier',
         'drier' => 'the drier',
-        'solenoid_or_glass' => 'solenoid or glass',
+        'solenoid_or_glass' => 'the solenoid or sight glass',
         'line_to_valve' => 'the line to the valve',
         'nowhere' => 'nowhere',
     ];
@@ -34,12 +34,12 @@ final class FirstColder implements Calculation
     public function asks(): array
     {
         return [
-            Input::temperature('condenser_c', 'Leaving the condenser'),
-            Input::temperature('receiver_c', 'Leaving the receiver')->orNone(),
-            Input::temperature('before_drier_c', 'Before the drier')->orNone(),
-            Input::temperature('after_drier_c', 'After the drier')->orNone(),
-            Input::temperature('after_solenoid_c', 'After solenoid and glass')->orNone(),
-            Input::temperature('valve_inlet_c', 'At the valve')->orNone(),
+            Input::temperature('condenser_c', 'Condenser outlet'),
+            Input::temperature('receiver_c', 'Receiver outlet')->orNone(),
+            Input::temperature('before_drier_c', 'Drier inlet')->orNone(),
+            Input::temperature('after_drier_c', 'Drier outlet')->orNone(),
+            Input::temperature('after_solenoid_c', 'After solenoid and sight glass')->orNone(),
+            Input::temperature('valve_inlet_c', 'At the expansion valve')->orNone(),
             Input::difference('counts_k', 'Colder by at least'),
         ];
     }
@@ -63,14 +63,14 @@ final class FirstColder implements Calculation
 
         return new Answer(
             [
-                Output::word('where', 'It gets colder across', $where),
+                Output::word('where', 'Colder across', $where),
                 Output::difference('drop_k', 'By', $drop),
-                Output::word('place', 'The place', self::WORDS[$where]),
+                Output::word('place', 'Location', self::WORDS[$where]),
             ],
             [
                 $where === 'nowhere'
-                    ? "No place is {$given->kelvins($given->of('counts_k'))} colder than the one before it."
-                    : ucfirst(self::WORDS[$where])." takes {$given->kelvins($drop)}: it is narrow there.",
+                    ? "No spot is {$given->kelvins($given->of('counts_k'))} colder than the one before it."
+                    : ucfirst(self::WORDS[$where]).": {$given->kelvins($drop)} colder, restriction there.",
             ],
         );
     }

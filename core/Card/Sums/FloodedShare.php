@@ -20,9 +20,9 @@ final class FloodedShare implements Calculation
     {
         return [
             Input::temperature('ambient_temperature_c', 'Ambient'),
-            Input::difference('condenser_split_k', 'Split at design'),
-            Input::number('load_fraction', 'Heat of the design\'s', QuantityKind::Share, 0.0, 2.0, Unit::One),
-            Input::temperature('minimum_condensing_c', 'Least condensing'),
+            Input::difference('condenser_split_k', 'Design split'),
+            Input::number('load_fraction', 'Heat rejected, % of design', QuantityKind::Share, 0.0, 2.0, Unit::One),
+            Input::temperature('minimum_condensing_c', 'Lowest condensing held'),
         ];
     }
 
@@ -40,8 +40,8 @@ final class FloodedShare implements Calculation
         return new Answer(
             [Output::percent('flooded_fraction', 'Flooded', $share)],
             [
-                "{$given->kelvins($needed)} are needed, {$given->kelvins($room)} are there: ".
-                    "{$given->percent($share)} of it stands full.",
+                "Split needed {$given->kelvins($needed)}, available {$given->kelvins($room)}: ".
+                    "{$given->percent($share)} of the condenser is flooded.",
             ],
         );
     }

@@ -39,15 +39,15 @@ final class HiddenDrop implements Calculation
         return new Answer(
             [
                 Output::amount('drop_kpa', 'Drop', QuantityKind::PressureDifference, $drop),
-                Output::amount('available_kpa', 'Subcooling bears', QuantityKind::PressureDifference, $available),
-                Output::yes('flashes', 'It boils behind it', $flashes),
+                Output::amount('available_kpa', 'Drop the subcooling allows', QuantityKind::PressureDifference, $available),
+                Output::yes('flashes', 'Flashing after it', $flashes),
             ],
             [
-                "Liquid of {$given->degrees($liquid)} boils below {$given->onGauge($given->gauge($flash))}: ".
-                    "the subcooling bears {$given->text($available, QuantityKind::PressureDifference)}.",
-                "Read were {$given->text($drop, QuantityKind::PressureDifference)}: ".($flashes
-                    ? 'it boils behind it, and the pipe gets colder there.'
-                    : 'all stays liquid, clamps see nothing.'),
+                "Liquid at {$given->degrees($liquid)} flashes below {$given->onGauge($given->gauge($flash))}: ".
+                    "subcooling allows {$given->text($available, QuantityKind::PressureDifference)}.",
+                "Measured {$given->text($drop, QuantityKind::PressureDifference)}: ".($flashes
+                    ? 'it flashes after the drier and the line gets colder.'
+                    : 'no flashing, so clamps show nothing.'),
             ],
         );
     }

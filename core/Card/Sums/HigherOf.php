@@ -15,7 +15,7 @@ final class HigherOf implements Calculation
 {
     public function asks(): array
     {
-        return [Input::gauge('wanted_kpa', 'Wanted'), Input::gauge('floor_kpa', 'Never below')];
+        return [Input::gauge('wanted_kpa', 'Target'), Input::gauge('floor_kpa', 'Minimum')];
     }
 
     public function answer(Inputs $given): Answer
@@ -26,12 +26,12 @@ final class HigherOf implements Calculation
         return new Answer(
             [
                 Output::gauge('kpa', 'Set to', max($floor, $wanted)),
-                Output::yes('at_floor', 'The floor limits it', $wanted < $floor),
+                Output::yes('at_floor', 'Minimum applies', $wanted < $floor),
             ],
             [
                 $wanted < $floor
-                    ? "{$given->onGauge($wanted)} would be below the floor: {$given->onGauge($floor)} it is."
-                    : "{$given->onGauge($wanted)}, above the floor of {$given->onGauge($floor)}.",
+                    ? "{$given->onGauge($wanted)} is below the minimum: set {$given->onGauge($floor)}."
+                    : "{$given->onGauge($wanted)}, above the minimum of {$given->onGauge($floor)}.",
             ],
         );
     }

@@ -18,9 +18,9 @@ final class Imbalance implements Calculation
     public function asks(): array
     {
         return [
-            Input::number('first_v', 'Between 1 and 2', QuantityKind::Voltage, 0.0, 1000.0),
-            Input::number('second_v', 'Between 2 and 3', QuantityKind::Voltage, 0.0, 1000.0),
-            Input::number('third_v', 'Between 3 and 1', QuantityKind::Voltage, 0.0, 1000.0),
+            Input::number('first_v', 'Voltage 1–2', QuantityKind::Voltage, 0.0, 1000.0),
+            Input::number('second_v', 'Voltage 2–3', QuantityKind::Voltage, 0.0, 1000.0),
+            Input::number('third_v', 'Voltage 3–1', QuantityKind::Voltage, 0.0, 1000.0),
         ];
     }
 
@@ -29,7 +29,7 @@ final class Imbalance implements Calculation
         $volts = [$given->of('first_v'), $given->of('second_v'), $given->of('third_v')];
         $mean = array_sum($volts) / 3;
         if ($mean <= 0.0) {
-            throw CannotBe::at('first_v', 'no voltage at all');
+            throw CannotBe::at('first_v', 'no voltage');
         }
         $farthest = max(max($volts) - $mean, $mean - min($volts));
 
@@ -39,7 +39,7 @@ final class Imbalance implements Calculation
                 Output::percent('imbalance_percent', 'Imbalance', $farthest / $mean),
             ],
             [
-                "Mean {$given->number($mean, 1)} V; the farthest is {$given->number($farthest, 1)} V away: ".
+                "Mean {$given->number($mean, 1)} V; largest deviation {$given->number($farthest, 1)} V = ".
                     "{$given->percent($farthest / $mean, 1)}.",
             ],
         );

@@ -29,7 +29,7 @@ final class Legs implements Calculation
             Input::number('first_a', 'Line 1', QuantityKind::Current, 0.0, 1000.0),
             Input::number('second_a', 'Line 2', QuantityKind::Current, 0.0, 1000.0),
             Input::number('third_a', 'Line 3', QuantityKind::Current, 0.0, 1000.0),
-            Input::number('rated_a', 'Rated, a line', QuantityKind::Current, 0.1, 1000.0),
+            Input::number('rated_a', 'Rated current per phase', QuantityKind::Current, 0.1, 1000.0),
         ];
     }
 
@@ -39,27 +39,27 @@ final class Legs implements Calculation
         $shares = [$given->of('first_a') / $rated, $given->of('second_a') / $rated, $given->of('third_a') / $rated];
         sort($shares);
         [$pattern, $heat, $said] = match (true) {
-            $shares[2] < self::NONE => ['none', 0.0, 'No line carries current.'],
+            $shares[2] < self::NONE => ['none', 0.0, 'No current on any phase.'],
             self::are($shares, 0.0, sqrt(3) / 2, sqrt(3) / 2) => [
                 'leg_open',
                 0.5,
-                'One line carries none, the others 87 %: a supply line or a leg is open; half of the heat is left.',
+                'One phase without current, the others 87 %: a supply phase or a leg is open; heating at 50 %.',
             ],
             self::are($shares, 1 / sqrt(3), 1 / sqrt(3), 1.0) => [
                 'element_open',
                 2 / 3,
-                'Two lines carry 58 %, one all of it: an element of a delta is open; two thirds of the heat are left.',
+                'Two phases at 58 %, one at 100 %: a delta element is open; heating at 67 %.',
             ],
-            self::are($shares, 1.0, 1.0, 1.0) => ['whole', 1.0, 'All lines carry what is rated.'],
-            default => ['other', null, 'No single open part gives these shares: measure voltage and each element.'],
+            self::are($shares, 1.0, 1.0, 1.0) => ['whole', 1.0, 'All phases at rated current.'],
+            default => ['other', null, 'No single open part explains this: measure voltage and each element.'],
         };
 
         return new Answer(
             [
                 Output::word('pattern', 'Pattern', $pattern),
-                Output::percent('least_percent', 'Least of rated', $shares[0]),
-                Output::percent('most_percent', 'Most of rated', $shares[2]),
-                Output::percent('heat_percent', 'Heat left', $heat),
+                Output::percent('least_percent', 'Lowest, % of rated', $shares[0]),
+                Output::percent('most_percent', 'Highest, % of rated', $shares[2]),
+                Output::percent('heat_percent', 'Heating left', $heat),
             ],
             [$said],
         );

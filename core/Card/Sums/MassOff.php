@@ -24,7 +24,7 @@ final class MassOff implements Calculation
 
         return new Answer(
             [Output::mass('size_kg', 'Difference', $size)],
-            ["Between the two lie {$given->kilograms($size)}."],
+            ["Difference {$given->kilograms($size)}."],
         );
     }
 }

@@ -29,8 +29,8 @@ final class PressureDifference implements Calculation
                 Output::amount('apart_kpa', 'Apart', QuantityKind::PressureDifference, abs($difference)),
             ],
             [
-                "{$given->onGauge($given->of('of_kpa'))} less {$given->onGauge($given->of('less_kpa'))} ".
-                    "are {$given->text($difference, QuantityKind::PressureDifference)}.",
+                "{$given->onGauge($given->of('of_kpa'))} − {$given->onGauge($given->of('less_kpa'))} ".
+                    "= {$given->text($difference, QuantityKind::PressureDifference)}.",
             ],
         );
     }

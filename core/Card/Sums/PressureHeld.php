@@ -17,10 +17,10 @@ final class PressureHeld implements Calculation
     public function asks(): array
     {
         return [
-            Input::gauge('first_kpa', 'Pressure put on'),
-            Input::temperature('first_c', 'Temperature then'),
-            Input::gauge('last_kpa', 'Pressure after'),
-            Input::temperature('last_c', 'Temperature after'),
+            Input::gauge('first_kpa', 'Test pressure'),
+            Input::temperature('first_c', 'Temperature at start'),
+            Input::gauge('last_kpa', 'Pressure at end'),
+            Input::temperature('last_c', 'Temperature at end'),
             Input::atmosphere(),
         ];
     }
@@ -33,12 +33,12 @@ final class PressureHeld implements Calculation
 
         return new Answer(
             [
-                Output::gauge('ought_kpa', 'It ought to be', $ought),
-                Output::amount('lost_kpa', 'Missing', QuantityKind::PressureDifference, $lost),
+                Output::gauge('ought_kpa', 'Expected pressure', $ought),
+                Output::amount('lost_kpa', 'Lost', QuantityKind::PressureDifference, $lost),
             ],
             [
-                "{$given->onGauge($given->of('first_kpa'))} at {$given->degrees($given->of('first_c'))} are ".
-                    "{$given->onGauge($ought)} at {$given->degrees($given->of('last_c'))}: pressure goes with the ".
+                "{$given->onGauge($given->of('first_kpa'))} at {$given->degrees($given->of('first_c'))} become ".
+                    "{$given->onGauge($ought)} at {$given->degrees($given->of('last_c'))}: pressure follows ".
                     'absolute temperature.',
             ],
         );

@@ -60,18 +60,18 @@ final class PullDownEnd implements Calculation
 
         return new Answer(
             [
-                Output::yes('bends', 'It bends', $bends),
-                Output::temperature('final_c', 'It will end at', $bends ? $end : null),
-                Output::yes('reaches', 'It will arrive', $reaches),
-                Output::amount('to_go_s', 'From the last reading, after', QuantityKind::Duration, $toGo, Unit::Second),
-                Output::amount('straight_s', 'Straight on, after', QuantityKind::Duration, $straight, Unit::Second),
-                Output::difference('above_k', 'Above the set point', $last - $target),
+                Output::yes('bends', 'Levelling off', $bends),
+                Output::temperature('final_c', 'Levels off at', $bends ? $end : null),
+                Output::yes('reaches', 'Will reach set point', $reaches),
+                Output::amount('to_go_s', 'Set point after (from last reading)', QuantityKind::Duration, $toGo, Unit::Second),
+                Output::amount('straight_s', 'At constant rate, after', QuantityKind::Duration, $straight, Unit::Second),
+                Output::difference('above_k', 'Above set point', $last - $target),
             ],
             [
                 $bends
-                    ? "It bends toward {$given->degrees($end)}, 63 % of the way in ".
+                    ? "Levels off at {$given->degrees($end)}, 63 % of the way in ".
                         "{$given->text($constant, QuantityKind::Duration)}."
-                    : 'It is straight so far: where it will end cannot be told.',
+                    : 'Not levelling off yet: too early to predict.',
             ],
         );
     }

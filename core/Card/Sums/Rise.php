@@ -36,9 +36,9 @@ final class Rise implements Calculation
         return new Answer(
             [
                 Output::amount('rise_kpa_per_min', 'Rise', QuantityKind::PressureRate, $slope),
-                Output::amount('change_kpa', 'In all', QuantityKind::PressureDifference, $change),
+                Output::amount('change_kpa', 'Total', QuantityKind::PressureDifference, $change),
                 Output::gauge('last_kpa', 'Last', end($pressures)),
-                Output::amount('over_s', 'Within', QuantityKind::Duration, $over, Unit::Second),
+                Output::amount('over_s', 'Over', QuantityKind::Duration, $over, Unit::Second),
             ],
             [
                 "From {$given->onGauge($pressures[0])} to {$given->onGauge(end($pressures))} in ".

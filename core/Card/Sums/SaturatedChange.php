@@ -29,13 +29,13 @@ final class SaturatedChange implements Calculation
 
         return new Answer(
             [
-                Output::difference('rise_k', 'It rose, as saturation', $to - $from),
-                Output::difference('fall_k', 'It fell, as saturation', $from - $to),
-                Output::difference('apart_k', 'Apart, as saturation', abs($to - $from)),
+                Output::difference('rise_k', 'Rise, as saturation', $to - $from),
+                Output::difference('fall_k', 'Drop, as saturation', $from - $to),
+                Output::difference('apart_k', 'Difference, as saturation', abs($to - $from)),
             ],
             [
-                "{$given->onGauge($given->of('from_kpa'))} are {$given->degrees($from)} (dew), ".
-                    "{$given->onGauge($given->of('to_kpa'))} are {$given->degrees($to)}.",
+                "{$given->onGauge($given->of('from_kpa'))} = {$given->degrees($from)} (dew), ".
+                    "{$given->onGauge($given->of('to_kpa'))} = {$given->degrees($to)}.",
             ],
         );
     }

@@ -20,10 +20,10 @@ final class SuperheatTrace implements Calculation
     {
         return [
             Input::refrigerant(),
-            Input::gauge('suction_kpa', 'Pressure at the coil'),
+            Input::gauge('suction_kpa', 'Coil pressure'),
             Input::number('times_s', 'Seconds', QuantityKind::Duration, 0.0, 1e6, Unit::Second)->several(3),
-            Input::temperature('pipes_c', 'Pipe at the bulb')->several(3),
-            Input::difference('wanted_k', 'Superheat wanted'),
+            Input::temperature('pipes_c', 'Line at the bulb')->several(3),
+            Input::difference('wanted_k', 'Target superheat'),
             Input::atmosphere(),
         ];
     }
@@ -45,7 +45,7 @@ final class SuperheatTrace implements Calculation
 
         return new Answer(
             [Output::series('superheats_k', 'Superheat', QuantityKind::Difference, $superheat), ...$hunting->outputs],
-            ["Coil {$given->degrees($dew)} (dew); each pipe less that.", ...$hunting->steps],
+            ["Superheat = line at the bulb − {$given->taken($dew)} (dew).", ...$hunting->steps],
         );
     }
 }

@@ -41,14 +41,14 @@ final class VacuumHold implements Calculation
 
         return new Answer(
             [
-                Output::amount('first_kpa', 'At first', QuantityKind::AbsolutePressure, $pressures[0]),
-                Output::amount('last_kpa', 'At last', QuantityKind::AbsolutePressure, $pressures[$last]),
+                Output::amount('first_kpa', 'At start', QuantityKind::AbsolutePressure, $pressures[0]),
+                Output::amount('last_kpa', 'At end', QuantityKind::AbsolutePressure, $pressures[$last]),
                 Output::amount('minutes_s', 'Held for', QuantityKind::Duration, $times[$last] - $times[0]),
                 Output::yes('keeps_rising', 'Keeps rising', $rising),
             ],
             [
-                sprintf('%.0f Pa a minute in the first half, %.0f in the second.', $early, $late),
-                $rising ? 'It goes on rising: a leak.' : 'It levels off, or holds.',
+                sprintf('%.0f Pa per minute in the first half, %.0f in the second.', $early, $late),
+                $rising ? 'Keeps rising: a leak.' : 'Levels off or holds.',
             ],
         );
     }

@@ -19,9 +19,9 @@ final class WeighIn implements Calculation
     public function asks(): array
     {
         return [
-            Input::mass('plate_kg', 'By the plate'),
-            Input::mass('drier_kg', 'More for the drier'),
-            Input::mass('line_kg', 'More for the lines'),
+            Input::mass('plate_kg', 'Nameplate charge'),
+            Input::mass('drier_kg', 'Extra for the drier'),
+            Input::mass('line_kg', 'Extra for the lines'),
         ];
     }
 
@@ -31,13 +31,13 @@ final class WeighIn implements Calculation
 
         return new Answer(
             [
-                Output::mass('whole_kg', 'To weigh in', $whole),
-                Output::mass('few_kg', 'A few per cent of it', self::FEW * $whole),
+                Output::mass('whole_kg', 'Charge to weigh in', $whole),
+                Output::mass('few_kg', 'A few percent of it', self::FEW * $whole),
             ],
             [
-                "{$given->kilograms($given->of('plate_kg'))} by the plate, ".
-                    "{$given->kilograms($given->of('drier_kg'))} and {$given->kilograms($given->of('line_kg'))} ".
-                    "more for drier and lines are {$given->kilograms($whole)}.",
+                "Nameplate {$given->kilograms($given->of('plate_kg'))} + drier ".
+                    "{$given->kilograms($given->of('drier_kg'))} + lines {$given->kilograms($given->of('line_kg'))} ".
+                    "= {$given->kilograms($whole)}.",
             ],
         );
     }

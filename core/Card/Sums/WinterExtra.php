@@ -26,9 +26,9 @@ final class WinterExtra implements Calculation
             Input::refrigerant(),
             Input::number('then_fraction', 'Flooded on the coldest day', QuantityKind::Share, 0.0, 1.0, Unit::One),
             Input::number('today_fraction', 'Flooded today', QuantityKind::Share, 0.0, 1.0, Unit::One),
-            Input::volume('condenser_internal_volume_l', 'Volume of the condenser'),
-            Input::temperature('minimum_condensing_c', 'Least condensing'),
-            Input::temperature('ambient_temperature_c', 'Coldest ambient'),
+            Input::volume('condenser_internal_volume_l', 'Condenser volume'),
+            Input::temperature('minimum_condensing_c', 'Lowest condensing held'),
+            Input::temperature('ambient_temperature_c', 'Lowest ambient'),
         ];
     }
 
@@ -43,10 +43,10 @@ final class WinterExtra implements Calculation
         $extra = $share * $given->of('condenser_internal_volume_l') * ($liquid - $vapour);
 
         return new Answer(
-            [Output::mass('winter_extra_kg', 'On top of a clear glass', $extra)],
+            [Output::mass('winter_extra_kg', 'Above clear sight glass', $extra)],
             [
                 sprintf(
-                    '%s more of it fill with liquid of %s kg/m³ in place of gas of %s: %s.',
+                    '%s more fills with liquid (%s kg/m³) instead of vapour (%s kg/m³): %s.',
                     $given->percent($share),
                     $given->number($liquid, 0),
                     $given->number($vapour, 0),

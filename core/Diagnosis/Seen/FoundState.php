@@ -77,8 +77,8 @@ final readonly class FoundState
         $differ = $findings->circuit->design->boxSetPoint === null ? self::KINDS_DIFFER : 0.0;
 
         return match (true) {
-            $above > self::WARM + $differ => new self(Complaint::TooWarm, 'the box is warmer than it is set'),
-            $above < -self::COLD - $differ => new self(Complaint::TooCold, 'the box is colder than it is set'),
+            $above > self::WARM + $differ => new self(Complaint::TooWarm, 'box warmer than set point'),
+            $above < -self::COLD - $differ => new self(Complaint::TooCold, 'box colder than set point'),
             default => null,
         };
     }
@@ -97,13 +97,13 @@ final readonly class FoundState
         return match (true) {
             $trip !== null => new self(
                 Complaint::NotRunning,
-                'the compressor had stopped: '.lcfirst($trip->label()),
+                'compressor had stopped: '.lcfirst($trip->label()),
                 $trip,
             ),
             $findings->stateOf(Observation::Compressor) === State::InDefrost => null,
             self::isCalledFor($findings) && $findings->isOff() => new self(
                 Complaint::NotRunning,
-                'it stands although the box calls for cooling',
+                'off although the box calls for cooling',
             ),
             default => null,
         };

@@ -66,7 +66,7 @@ final readonly class CircuitChanged implements KindOfFact
     public function content(Statement $said, Ground $ground): Content
     {
         if ($ground->circuit === null || $said->key !== DesignKey::BoxSetPoint->value) {
-            throw NotAFact::because('A circuit is changed on its own page; its open visits follow.');
+            throw NotAFact::because('Edit the circuit on its own page; open visits update.');
         }
         $field = DesignKey::BoxSetPoint->field();
         try {
@@ -92,7 +92,7 @@ final readonly class CircuitChanged implements KindOfFact
 
         return $content->text('told') === DesignKey::BoxSetPoint->value && $set !== null
             ? 'Box set point '.$units->text($set, DesignKey::BoxSetPoint->field()->kind)
-            : 'Circuit changed, now '.$circuit->refrigerant;
+            : 'Circuit edited, now '.$circuit->refrigerant;
     }
 
     public function stale(Content $content): array

@@ -12,6 +12,7 @@ use Metrum\Log\NotAFact;
 use Metrum\Log\Region;
 use Metrum\Log\Statement;
 use Metrum\Quantity\Field;
+use Metrum\Quantity\Magnitude;
 use Metrum\Quantity\NotAQuantity;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
@@ -29,14 +30,14 @@ final readonly class ClockSet implements KindOfFact
     /** How long a clock can run. */
     public static function field(): Field
     {
-        return Field::inFileUnit('minutes', 'Clock', QuantityKind::Duration, 0.0, self::LONGEST_MINUTES);
+        return Field::inFileUnit('minutes', 'Timer', QuantityKind::Duration, 0.0, self::LONGEST_MINUTES);
     }
 
     public function content(Statement $said, Ground $ground): Content
     {
         $key = $said->key === '' ? self::SETTLING : $said->key;
         if (mb_strlen($key) > self::LONGEST_NAME) {
-            throw NotAFact::because('The name of the clock has more than '.self::LONGEST_NAME.' characters.');
+            throw NotAFact::because('The timer name has more than '.self::LONGEST_NAME.' characters.');
         }
         if ($said->typed === '') {
             return new Content($key);
@@ -60,8 +61,8 @@ final readonly class ClockSet implements KindOfFact
         $content = $fact->content;
 
         return $content->value === null
-            ? 'Clock stopped'
-            : 'Clock set: '.$units->text($content->value, QuantityKind::Duration);
+            ? 'Timer stopped'
+            : 'Timer started: '.Magnitude::minutes((float) $content->value)->in($units);
     }
 
     public function stale(Content $content): array

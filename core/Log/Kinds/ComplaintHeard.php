@@ -20,7 +20,7 @@ final readonly class ComplaintHeard implements KindOfFact
     public function content(Statement $said, Ground $ground): Content
     {
         if (Complaint::tryFrom($said->key) === null) {
-            throw NotAFact::unknownKey($said->key, 'no word that Metrum knows');
+            throw NotAFact::unknownKey($said->key, 'unknown option');
         }
 
         return new Content($said->key, null, in_array($said->typed, ['', 'no'], true) ? null : 'yes');

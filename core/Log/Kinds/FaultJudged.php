@@ -25,7 +25,7 @@ final readonly class FaultJudged implements KindOfFact
     public function content(Statement $said, Ground $ground): Content
     {
         if (Fault::tryFrom($said->key) === null) {
-            throw NotAFact::unknownKey($said->key, 'no word that Metrum knows');
+            throw NotAFact::unknownKey($said->key, 'unknown option');
         }
         if (in_array($said->typed, ['', 'no'], true)) {
             return new Content($said->key);

@@ -28,7 +28,7 @@ final readonly class LeftOpen implements KindOfFact
     {
         $key = trim($said->key);
         if ($key === '' || mb_strlen($key) > self::LONGEST) {
-            throw NotAFact::because('What was touched is said in 1 to '.self::LONGEST.' characters.');
+            throw NotAFact::because('Enter what was changed, in 1 to '.self::LONGEST.' characters.');
         }
 
         return new Content(
@@ -55,9 +55,9 @@ final readonly class LeftOpen implements KindOfFact
         $part = $fact->part->name();
         $what = str_replace('_', ' ', $content->key).($part === '' ? '' : ' of '.$part);
         $how = match (true) {
-            ! $this->back => 'Touched: ',
-            $reason !== '' => 'Left so: ',
-            default => 'Put back: ',
+            ! $this->back => 'To restore: ',
+            $reason !== '' => 'Left as is: ',
+            default => 'Restored: ',
         };
 
         return $how.$what.($reason === '' ? '' : ', because '.$reason);

@@ -31,13 +31,13 @@ final readonly class NoteWritten implements KindOfFact
         }
         $key = $said->key === self::SUMMARY ? self::SUMMARY : self::PLAIN;
         if ($said->typed === '') {
-            return $key === self::SUMMARY ? new Content($key) : throw NotAFact::because('The note is empty.');
+            return $key === self::SUMMARY ? new Content($key) : throw NotAFact::because('Type a note first.');
         }
 
         $length = mb_strlen($said->typed);
         if ($length > self::LONGEST) {
             throw NotAFact::because(
-                "It has $length characters; ".self::LONGEST.' are possible. Nothing was cut.',
+                "The note has $length characters; the limit is ".self::LONGEST.'. Shorten it; nothing was cut.',
             );
         }
 

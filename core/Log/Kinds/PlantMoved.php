@@ -39,7 +39,7 @@ final readonly class PlantMoved implements KindOfFact
 
     public function content(Statement $said, Ground $ground): Content
     {
-        $control = Control::tryFrom($said->key) ?? throw NotAFact::unknownKey($said->key, 'no move that Metrum knows');
+        $control = Control::tryFrom($said->key) ?? throw NotAFact::unknownKey($said->key, 'unknown change');
         $field = $control->row()->field;
         if (mb_strlen($said->reason) > self::LONGEST) {
             throw NotAFact::because('The position as found has more than '.self::LONGEST.' characters.');
@@ -61,7 +61,7 @@ final readonly class PlantMoved implements KindOfFact
             throw NotAFact::because($reason->getMessage());
         }
         if ($control->isStep() && abs($amount->si) < 1e-6) {
-            throw NotAFact::because($field->label.': "'.$said->typed.'" moves nothing.');
+            throw NotAFact::because($field->label.': enter an amount other than 0.');
         }
         $data += ['typed' => $said->typed, 'unit' => $amount->unit->value];
 
@@ -78,7 +78,7 @@ final readonly class PlantMoved implements KindOfFact
     private static function byScale(float $moved, array $data): Content
     {
         if (abs($moved) < 1e-6) {
-            throw NotAFact::because('The cylinder weighs the same before and after: nothing was moved.');
+            throw NotAFact::because('Both weights are the same. Check the scale readings.');
         }
 
         return new Content(Control::Charge->value, $moved, null, $data);

@@ -26,7 +26,7 @@ final readonly class ReadingTaken implements KindOfFact
     {
         $reading =
             Reading::tryFrom($said->key) ??
-            throw NotAFact::unknownKey($said->key, 'no reading that Metrum knows');
+            throw NotAFact::unknownKey($said->key, 'unknown reading');
         if ($said->typed === '') {
             return new Content($said->key);
         }
@@ -51,7 +51,7 @@ final readonly class ReadingTaken implements KindOfFact
 
         return $field->below(
             $ground->atmosphere->gauge($fluid->highestPressure()),
-            "$fluid->name cannot stand higher",
+            "$fluid->name has no higher pressure with liquid present",
         );
     }
 

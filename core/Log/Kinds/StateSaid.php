@@ -26,7 +26,11 @@ final readonly class StateSaid implements KindOfFact
         }
         $state =
             State::tryFrom($said->typed) ??
-            throw NotAFact::unknownWord($said->typed, array_column(State::cases(), 'value'));
+            throw NotAFact::unknownWord(
+                'State',
+                $said->typed,
+                array_map(static fn (State $one): string => mb_strtolower($one->label()), State::cases()),
+            );
 
         return new Content(self::KEY, null, $state->value);
     }
@@ -40,7 +44,7 @@ final readonly class StateSaid implements KindOfFact
     {
         $content = $fact->content;
 
-        return $content->word === null ? 'State not said' : State::from($content->word)->label();
+        return $content->word === null ? 'State not given' : State::from($content->word)->label();
     }
 
     public function stale(Content $content): array

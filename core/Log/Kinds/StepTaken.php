@@ -10,6 +10,7 @@ use Metrum\Card\Outcome;
 use Metrum\Card\Step;
 use Metrum\Card\StepKind;
 use Metrum\Card\Stop;
+use Metrum\Language\Heading;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\Ground;
@@ -52,7 +53,7 @@ final readonly class StepTaken implements KindOfFact
     public function content(Statement $said, Ground $ground): Content
     {
         if (! self::isKnown($said->key)) {
-            throw NotAFact::unknownKey($said->key, 'no step of a card');
+            throw NotAFact::unknownKey($said->key, 'unknown procedure step');
         }
         if ($said->typed === '') {
             return new Content($said->key);
@@ -63,10 +64,11 @@ final readonly class StepTaken implements KindOfFact
         }
         $words = self::words($said->key);
         if (! in_array($said->typed, $words, true)) {
-            throw NotAFact::unknownWord($said->typed, $words);
+            $label = self::step($said->key)->label ?? self::card($said->key)->name ?? $said->key;
+            throw NotAFact::unknownWord($label, $said->typed, self::choices($said->key));
         }
         if ($said->reason === '' && in_array(self::own($said->key), [Card::PASSED, Card::LEFT], true)) {
-            throw NotAFact::because('Say why: whoever comes next must know.');
+            throw NotAFact::because('Give a reason: the next person must know.');
         }
         $data = $said->reason === '' ? [] : ['reason' => $said->reason];
 
@@ -102,36 +104,36 @@ final readonly class StepTaken implements KindOfFact
         $part = $fact->part->name();
         $of = ($card->name ?? $content->key).($part === '' ? '' : ', '.$part);
         if ($step !== null) {
-            return self::answer($step, $content, $units)." ($of)";
+            return $of.', '.self::answer($step, $content, $units);
         }
         $reason = $content->text('reason');
 
         return match (self::own($content->key)) {
             Card::DONE => "$of: ".self::outcome($content)?->label.'. '.
                 $units->retell($content->text(self::SAYS)),
-            Card::PASSED => "$of goes on although ".
-                lcfirst(self::card($content->key)?->stop((string) $content->word)->outcome->label ?? 'it stopped').
+            Card::PASSED => "$of continued although ".
+                lcfirst(self::card($content->key)?->stop((string) $content->word)->outcome->label ?? 'it was stopped').
                 ", because $reason",
-            Card::LEFT => "$of left without result, because $reason",
-            default => "$of begun".($reason === '' ? '' : ' all the same, because '.$reason),
+            Card::LEFT => "$of ended without result, because $reason",
+            default => "$of started".($reason === '' ? '' : ', despite open conditions: '.$reason),
         };
     }
 
-    /** "3.50 bar, highest suction with the bulb warm" */
+    /** "highest suction with the bulb warm: 3.50 bar" */
     private static function answer(Step $step, Content $content, Units $units): string
     {
         $field = self::field($content->key);
-        $label = lcfirst($step->label);
+        $label = Heading::within($step->label);
 
         $units = $units->asTyped(self::typedIn($content));
 
         return match (true) {
-            $content->isCleared() => "Taken back: $label",
-            $content->value !== null && $field !== null => $units->text($content->value, $field->kind).
-                ", $label".
+            $content->isCleared() => "removed: $label",
+            $content->value !== null && $field !== null => $label.': '.
+                $units->text($content->value, $field->kind).
                 self::ago($content, $units),
-            $step->answers !== [] => ucfirst($step->answers[$content->word] ?? '').': '.$label,
-            default => $step->label,
+            $step->answers !== [] => $label.': '.($step->answers[$content->word] ?? ''),
+            default => $label,
         };
     }
 
@@ -145,7 +147,7 @@ final readonly class StepTaken implements KindOfFact
     {
         $ago = Trace::ago($content);
 
-        return $ago > 0.0 ? ', '.$units->text($ago, QuantityKind::Duration).' before' : '';
+        return $ago > 0.0 ? ', '.$units->text($ago, QuantityKind::Duration).' earlier' : '';
     }
 
     public function stale(Content $content): array
@@ -204,6 +206,14 @@ final readonly class StepTaken implements KindOfFact
             self::own($key) === Card::PASSED => self::passable($key),
             default => [self::YES],
         };
+    }
+
+    /** @return list<string> the same as they are labelled */
+    private static function choices(string $key): array
+    {
+        $answers = self::step($key)->answers ?? [];
+
+        return $answers === [] ? self::words($key) : array_values($answers);
     }
 
     /** @return list<string> stops of its card that a reason passes */

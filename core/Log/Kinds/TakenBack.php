@@ -24,7 +24,7 @@ final readonly class TakenBack implements KindOfFact
 
     public function content(Statement $said, Ground $ground): Content
     {
-        throw NotAFact::because('What is undone is named by its own line in the log.');
+        throw NotAFact::because('Choose the entry to undo in the log.');
     }
 
     public function place(Fact $fact): string

@@ -44,20 +44,20 @@ final readonly class Trace
             return null;
         }
         if (count($parts) > self::MOST) {
-            throw NotAFact::because(count($parts).' values were given; at most '.self::MOST.' are possible at once.');
+            throw NotAFact::because('You entered '.count($parts).' values; the limit is '.self::MOST.' at once.');
         }
         $points = [];
         $before = null;
         foreach ($parts as $part) {
             [$minutes, $value] = self::point($part, $before);
             if ($before !== null && $minutes <= $before) {
-                throw NotAFact::because('The times must rise: "'.$part.'" stands after '.self::number($before).' min.');
+                throw NotAFact::because('Times must increase: "'.$part.'" comes after '.self::number($before).' min.');
             }
             [$before, $points[]] = [$minutes, [$minutes, $value]];
         }
         $span = $before - $points[0][0];
         if ($span > self::LONGEST) {
-            throw NotAFact::because(self::number($span).' minutes were given; possible are up to 2880, two days.');
+            throw NotAFact::because('You entered '.self::number($span).' min; the limit is 2880 min (two days).');
         }
 
         return new self(
@@ -84,7 +84,7 @@ final readonly class Trace
             return [self::UNITS[$is[2]] * (float) str_replace(',', '.', $is[1]), $is[3]];
         }
         throw NotAFact::because(
-            '"'.mb_substr($part, 0, 40).'" was given; wanted are minutes and a value each, as 0 15, 10 11, 40 3.',
+            'You entered “'.mb_substr($part, 0, 40).'”. Enter minutes and a value each, e.g. 0 15, 10 11, 40 3.',
         );
     }
 

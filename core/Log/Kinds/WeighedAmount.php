@@ -44,11 +44,15 @@ final readonly class WeighedAmount
         $before = self::weight($with[self::BEFORE] ?? '', self::BEFORE, 'Cylinder before', $units);
         $after = self::weight($with[self::AFTER] ?? '', self::AFTER, 'Cylinder after', $units);
         if (($before === null) !== ($after === null)) {
-            throw NotAFact::because('The cylinder is weighed before and after: both weights are wanted, or none.');
+            throw NotAFact::because('Enter both weights, or neither.');
         }
         $purpose = $with[self::PURPOSE] ?? '';
         if ($purpose !== '' && ChargePurpose::tryFrom($purpose) === null) {
-            throw NotAFact::unknownWord($purpose, array_column(ChargePurpose::cases(), 'value'));
+            throw NotAFact::unknownWord(
+                'Purpose',
+                $purpose,
+                array_map(static fn (ChargePurpose $one): string => $one->label(), ChargePurpose::cases()),
+            );
         }
 
         return new self(

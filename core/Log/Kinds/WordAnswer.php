@@ -29,13 +29,17 @@ final readonly class WordAnswer implements KindOfFact
     {
         $asked =
             $this->questions::tryFrom($said->key) ??
-            throw NotAFact::unknownKey($said->key, 'nothing that Metrum asks');
+            throw NotAFact::unknownKey($said->key, 'unknown question');
         if ($said->typed === '') {
             return new Content($said->key);
         }
         $word = Word::tryFrom($said->typed);
         if ($word === null || ! in_array($word, $asked->words(), true)) {
-            throw NotAFact::unknownWord($said->typed, array_column($asked->words(), 'value'));
+            throw NotAFact::unknownWord(
+                $asked->label(),
+                $said->typed,
+                array_map(static fn (Word $one): string => mb_strtolower($one->label()), $asked->words()),
+            );
         }
 
         return new Content($said->key, null, $word->value, []);
@@ -49,7 +53,7 @@ final readonly class WordAnswer implements KindOfFact
     public function line(Fact $fact, Units $units): string
     {
         $content = $fact->content;
-        $answer = $content->word === null ? 'not seen' : lcfirst(Word::from($content->word)->label());
+        $answer = $content->word === null ? 'not checked' : lcfirst(Word::from($content->word)->label());
 
         return $this->asked($content)->label().': '.$answer;
     }

@@ -46,19 +46,19 @@ enum ChargingSchool: string
 
         return match ($this) {
             self::ByWeight => $plate
-                ? [true, 'the plate gives the charge: surest after the plant was emptied']
-                : [false, 'the charge of the plate is not known here'],
+                ? [true, 'nameplate charge known: most reliable on an empty system']
+                : [false, 'nameplate charge not entered'],
             self::Knee => match (true) {
-                $capillary => [false, 'a capillary has no knee: superheat falls on until liquid comes back'],
-                $receiver => [false, 'the receiver takes up what is added, so subcooling tells nothing'],
-                default => [true, 'valve-fed and without receiver: superheat stands, subcooling climbs'],
+                $capillary => [false, 'capillary: no knee; superheat falls until liquid returns'],
+                $receiver => [false, 'receiver stores what is added, so subcooling does not show it'],
+                default => [true, 'expansion valve, no receiver: superheat levels off, subcooling climbs'],
             },
             self::Receiver => $receiver
-                ? [true, 'the receiver buffers: glass and level tell, and a margin belongs on top']
-                : [false, 'there is no receiver'],
+                ? [true, 'receiver: charge to clear sight glass and level, plus a margin']
+                : [false, 'no receiver'],
             self::Capillary => $capillary
-                ? [true, 'a capillary is charged by weight alone: a few per cent matter']
-                : [false, 'it has a valve'],
+                ? [true, 'capillary: charge by weight only, a few percent matter']
+                : [false, 'not a capillary system'],
         };
     }
 }

@@ -8,6 +8,8 @@ namespace Metrum\Work\Desk;
 enum Missing
 {
     case NotRead;
+    /** Nothing was changed since either. */
+    case NotReadYet;
     case ClockRuns;
     case NotReadAgain;
     /** The plant has not settled; the proof says by what. */

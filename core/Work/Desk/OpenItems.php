@@ -76,6 +76,7 @@ final readonly class OpenItems
         return Sentence::of(
             $box > $set ? Reason::StillWarmer : Reason::StillColder,
             by: Magnitude::difference(abs($box - $set)),
+            room: $findings->circuit->room(),
         );
     }
 }

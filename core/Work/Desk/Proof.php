@@ -53,6 +53,7 @@ final readonly class Proof
             Target::Settled => Reason::ProofSettled,
             Target::PullDown => Reason::ProofPullDown,
             Target::PutBack => Reason::ProofPutBack,
+            Target::NothingTouched => Reason::ProofNothingTouched,
             Target::SecondLook => Reason::ProofSecondLook,
         });
     }
@@ -84,7 +85,7 @@ final readonly class Proof
             Target::PutBack => $this->isMissed()
                 ? Sentence::of(Reason::StillOpen, count: Magnitude::count($value))
                 : Sentence::of(Reason::Nothing),
-            Target::Settled => Sentence::of(Reason::Nothing),
+            Target::NothingTouched, Target::Settled => Sentence::of(Reason::Nothing),
             Target::SecondLook => Sentence::of(Reason::ToBeOn, day: (string) $this->on?->format('j M Y')),
         };
     }
@@ -95,6 +96,9 @@ final readonly class Proof
             Missing::NotRead => $this->wanted === null
                 ? Sentence::of(Reason::NotReadSince)
                 : Sentence::of(Reason::NotReadSinceWanted, ...$this->band()),
+            Missing::NotReadYet => $this->wanted === null
+                ? Sentence::of(Reason::NotReadYet)
+                : Sentence::of(Reason::NotReadYetWanted, ...$this->band()),
             Missing::NotReadAgain => Sentence::of(Reason::NotReadSince),
             Missing::ClockRuns => Sentence::of(Reason::ClockRuns),
             Missing::NotSettled => Sentence::of(Reason::Listed, all: Several::apart($this->reasons)),

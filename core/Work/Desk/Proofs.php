@@ -76,14 +76,14 @@ final readonly class Proofs
         $above = $this->now->value(DerivedFigure::BoxAboveSetPoint);
         $mark = $above !== null && $above <= self::ARRIVED ? Mark::Fine : Mark::Act;
 
-        return $above === null ? self::open(Target::Box, Missing::NotRead) : new Proof(Target::Box, $mark, $above);
+        return $above === null ? self::open(Target::Box, $this->notRead()) : new Proof(Target::Box, $mark, $above);
     }
 
     private function inBand(Target $target, DerivedFigure $figure, Band $band): Proof
     {
         $value = $this->now->value($figure);
         if ($value === null) {
-            return new Proof($target, Mark::Look, null, $band, Missing::NotRead);
+            return new Proof($target, Mark::Look, null, $band, $this->notRead());
         }
 
         return new Proof($target, $band->holds($value) ? Mark::Fine : Mark::Act, $value, $band);
@@ -118,9 +118,18 @@ final readonly class Proofs
 
     private function putBack(): Proof
     {
-        $open = count(OpenTouches::of($this->desk->assessment->log)->open);
+        $log = $this->desk->assessment->log;
+        if ($log->history(FactKind::Touched) === []) {
+            return new Proof(Target::NothingTouched, Mark::Fine);
+        }
+        $open = count(OpenTouches::of($log)->open);
 
         return new Proof(Target::PutBack, $open === 0 ? Mark::Fine : Mark::Act, (float) $open);
+    }
+
+    private function notRead(): Missing
+    {
+        return count($this->desk->assessment->chapters->all) > 1 ? Missing::NotRead : Missing::NotReadYet;
     }
 
     /** @return list<Proof> what only time proves: open until a return is dated */

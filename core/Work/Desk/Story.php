@@ -127,7 +127,7 @@ final readonly class Story
 
     private static function word(Account $account, FigureForecast $main, float $change): string
     {
-        return $main->isExceededBy($change) ? 'more than foretold' : $account->outcome->label();
+        return $main->isExceededBy($change) ? 'more than predicted' : $account->outcome->label();
     }
 
     /** @return list<Sentence> each move with its time and what came of it, in one line, in their order */
@@ -200,7 +200,7 @@ final readonly class Story
                 : Sentence::of(WorkReason::SeveralMoves, count: Magnitude::count($response->pairs)),
             'twin' => $response->forecasts === null
                 ? Sentence::of(Reason::Nothing)
-                : Sentence::of(WorkReason::TwinAloneSays, slope: Magnitude::difference($response->forecasts)->bare()),
+                : Sentence::of(WorkReason::TwinAloneSays, slope: Magnitude::difference($response->forecasts)),
         ];
 
         // What a kilogram does; who reads pounds is told of as much in pounds.

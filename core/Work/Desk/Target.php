@@ -15,6 +15,7 @@ enum Target
     case Settled;
     case PullDown;
     case PutBack;
+    case NothingTouched;
     /** What only defrosts and days prove. */
     case SecondLook;
 }

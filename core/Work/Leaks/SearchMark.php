@@ -20,11 +20,11 @@ enum SearchMark: string
     public function label(): string
     {
         return match ($this) {
-            self::ClearDetector => 'nothing, by the detector',
-            self::ClearBubbles => 'nothing, by bubbles',
-            self::ClearBoth => 'nothing, by both',
-            self::Smells => 'the detector speaks',
-            self::Bubble => 'a bubble grows',
+            self::ClearDetector => 'clear, detector',
+            self::ClearBubbles => 'clear, bubbles',
+            self::ClearBoth => 'clear, both',
+            self::Smells => 'detector alarm',
+            self::Bubble => 'bubbles',
             self::NotReached => 'cannot be reached',
         };
     }

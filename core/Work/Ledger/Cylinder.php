@@ -67,21 +67,21 @@ final readonly class Cylinder
     public function refusal(string $refrigerant, float $into, float $kelvin, Units $units): ?string
     {
         if ($refrigerant !== $this->refrigerant) {
-            return "Cylinder $this->label holds $this->refrigerant and the plant $refrigerant: ".
-                'one refrigerant a cylinder.';
+            return "Cylinder $this->label holds $this->refrigerant, the system $refrigerant. ".
+                'Never mix refrigerants.';
         }
         $after = $this->content + $into;
         if ($into < 0.0 && $after < -self::SAME) {
-            return "Cylinder $this->label holds {$units->mass($this->content)} by the book; ".
-                "{$units->mass(-$into)} cannot have come out of it. Count it anew.";
+            return "Cylinder $this->label has {$units->mass($this->content)} on record; ".
+                "{$units->mass(-$into)} cannot come from it. Re-weigh it.";
         }
         $limit = $this->limit($kelvin);
         if ($into > 0.0 && $this->tare + $after > $limit) {
             $full = Magnitude::share(self::FILLED)->in($units);
             $at = Magnitude::temperature($kelvin)->whole()->in($units);
 
-            return "Cylinder $this->label would weigh {$units->mass($this->tare + $after)}; at most ".
-                "{$units->mass($limit)} are possible ($full liquid at $at).";
+            return "Cylinder $this->label would weigh {$units->mass($this->tare + $after)}; the limit is ".
+                "{$units->mass($limit)} ($full liquid at $at).";
         }
 
         return null;

@@ -98,7 +98,7 @@ async function taken({ entry, html, log }) {
 function keepOpenWhileWaiting(event) {
   if (!event.target.matches?.('form[data-close]') || ofThisVisit.length === 0) return;
   event.preventDefault();
-  say('Entries of this visit still wait on this device. Close it when they are sent, mended or discarded.');
+  say('Some entries of this visit are not sent yet. Send, fix or discard them, then close the visit.');
 }
 
 export function startEntries() {

@@ -41,7 +41,7 @@ const signedOut = (answer) => [401, 409, 419].includes(answer.status) || answer.
 
 async function reason(answer) {
   const said = await answer.json().then((one) => one.message, () => null);
-  return said ?? `The server answered ${answer.status}.`;
+  return said ?? `Server error (code ${answer.status}). Try again.`;
 }
 
 /**

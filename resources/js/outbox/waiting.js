@@ -8,9 +8,9 @@ import * as store from './store.js';
 const count = (n, one, many) => `${n} ${n === 1 ? one : many}`;
 
 const REASONS = {
-  offline: ['No connection.', 'and will be sent'],
-  later: ['The server does not answer.', 'and will be sent'],
-  'signed-out': ['Signed out meanwhile.', 'until you sign in again'],
+  offline: ['No connection.', 'and sent when connected'],
+  later: ['Server not responding.', 'and sent when connected'],
+  'signed-out': ['You were signed out.', 'until you sign in again'],
 };
 
 /** The one line in the head: why entries wait, and how many. */
@@ -22,19 +22,18 @@ export function stateLine(entries, stopped) {
   const others = page.user() === null ? 0 : entries.length - mine.length;
   const unclaimed = page.user() === null ? entries.length : 0;
   const said = [];
-  if (!navigator.onLine && waiting === 0) said.push(`No connection. This page stands as it was at ${page.drawn()}.`);
+  if (!navigator.onLine && waiting === 0) said.push(`No connection. Page as of ${page.drawn()}.`);
   if (stopped !== null && waiting > 0) {
     const [why, until] = REASONS[stopped];
-    said.push(`${why} ${count(waiting, 'entry waits', 'entries wait')} on this device ${until}.`);
+    said.push(`${why} ${count(waiting, 'entry', 'entries')} kept on this device ${until}.`);
   }
   if (store.hasUnkept()) {
-    said.push('This device has no room to keep entries: leave this page open until they are sent.');
+    said.push('This device is out of storage. Keep this page open until entries are sent.');
   }
-  if (elsewhere > 0) said.push(`${count(elsewhere, 'entry', 'entries')} of another visit could not be taken.`);
-  if (unclaimed > 0) said.push(`${count(unclaimed, 'entry waits', 'entries wait')} on this device until you sign in.`);
+  if (elsewhere > 0) said.push(`${count(elsewhere, 'entry', 'entries')} of another visit ${elsewhere === 1 ? 'was' : 'were'} refused.`);
+  if (unclaimed > 0) said.push(`${count(unclaimed, 'entry', 'entries')} kept on this device until you sign in.`);
   if (others > 0) {
-    const wait = others === 1 ? 'waits' : 'wait';
-    said.push(`${count(others, 'entry', 'entries')} of another person ${wait} here until they sign in.`);
+    said.push(`${count(others, 'entry', 'entries')} of another person ${others === 1 ? 'is' : 'are'} held until they sign in.`);
   }
   return said.join(' ');
 }
@@ -85,15 +84,15 @@ function row(entry, letGo) {
   const refused = entry.state === 'refused';
   line.className = refused ? 'waiting-line refused-line' : 'waiting-line';
   const words = document.createElement('span');
-  words.textContent = refused ? `● Not taken: ${entry.said}. ${entry.why}` : `◌ Waits: ${entry.said}`;
+  words.textContent = refused ? `● Not saved: ${entry.said}. ${entry.why}` : `◌ Waiting to send: ${entry.said}`;
   line.append(words);
   if (refused) {
     line.append(
-      button('mend', () => mend(entry)),
-      button('send again', () => outbox.resend(entry)),
+      button('Fix', () => mend(entry)),
+      button('Send again', () => outbox.resend(entry)),
     );
   }
-  line.append(button('discard', () => letGo(entry)));
+  line.append(button('Discard', () => letGo(entry)));
   return line;
 }
 

@@ -3,9 +3,8 @@
         @include('bench.list', ['visit' => $page->from])
         <main id="main">
             <h1>Pressure and temperature</h1>
-            @if ($page->from !== null)<p class="soft">With refrigerant and altitude <a
-                href="{{ route('visits.show', [$page->from, 'gauges']) }}">of the visit</a>; what you type stands
-                instead.</p>@endif
+            @if ($page->from !== null)<p class="soft">Refrigerant and elevation <a
+                href="{{ route('visits.show', [$page->from, 'gauges']) }}">from the visit</a>; anything you type replaces them.</p>@endif
             <div class="bench-work">
                 <form id="bench-form" class="sheet" method="get" action="{{ route('saturation') }}"
                     hx-get="{{ route('saturation') }}" hx-trigger="input delay:120ms, submit"
@@ -14,14 +13,14 @@
                     @if ($page->from !== null)<input type="hidden" name="visit" value="{{ $page->from->id }}">@endif
                     <x-pick name="refrigerant" label="Refrigerant" :options="App\View\BenchPage::refrigerants()"
                         :value="$page->refrigerant" :empty="false" />
-                    <x-field name="pressure" label="Pressure on the gauge" :value="$page->pressure"
+                    <x-field name="pressure" label="Gauge pressure" :value="$page->pressure"
                         :unit="auth()->user()->units()->pressure->symbol()" autocomplete="off" />
                     <x-field name="temperature" label="Temperature" :value="$page->temperature"
                         :unit="auth()->user()->units()->temperature->symbol()" autocomplete="off" />
-                    <x-field name="altitude" label="Altitude of the site" :value="$page->altitude"
+                    <x-field name="altitude" label="Site elevation" :value="$page->altitude"
                         :unit="auth()->user()->units()->symbol(Metrum\Quantity\QuantityKind::Altitude)"
                         autocomplete="off" />
-                    <p class="actions"><button class="btn">Look it up</button></p>
+                    <p class="actions"><button class="btn">Calculate</button></p>
                 </form>
                 <section id="bench-answer" class="sheet" aria-live="polite" aria-labelledby="h-answer"><h2
                     id="h-answer">{{ $page->refrigerant }}, {{ $page->where() }}</h2>
@@ -35,7 +34,7 @@
                         scope="row">{{ $temperature }}</th><td>{{ $dew }}</td><td>{{ $bubble }}</td></tr>@endforeach
                             </table>
                     <p class="hint">{{ $page->hasGlide() ?
-                        'A blend: it boils over a range. Superheat is counted from dew, subcooling from bubble.'
+                        'Blend with glide: superheat from dew, subcooling from bubble.'
                         : 'Dew and bubble are the same, or nearly so.' }}</p>
                 </section>
             </div>

@@ -3,9 +3,8 @@
         @include('bench.list', ['calculator' => $page->calculator, 'visit' => $page->from])
         <main id="main">
             <h1>{{ $page->calculator->title() }}</h1>
-            <p class="soft">{{ $page->calculator->purpose() }}@if ($page->from !== null) Filled in <a
-                href="{{ route('visits.show', [$page->from, 'gauges']) }}">from the visit</a>; what you type stands
-                instead.@endif</p>
+            <p class="soft">{{ $page->calculator->purpose() }}@if ($page->from !== null) Values <a
+                href="{{ route('visits.show', [$page->from, 'gauges']) }}">from the visit</a>; anything you type replaces them.@endif</p>
             <div class="bench-work">
                 <form id="bench-form" class="sheet" method="get" action="{{ route('bench', $page->calculator->value) }}"
                     hx-get="{{ route('bench', $page->calculator->value) }}" hx-trigger="input delay:120ms, submit"
@@ -22,15 +21,14 @@
                                 :unit="$page->usual($input)" :hint="$page->hint($input)" autocomplete="off" />
                         @endif
                     @endforeach
-                    <p class="actions"><button class="btn">Work it</button></p>
+                    <p class="actions"><button class="btn">Calculate</button></p>
                 </form>
                 <section id="bench-answer" class="sheet" aria-live="polite" aria-labelledby="h-answer"><h2
-                    id="h-answer">Answer</h2>
+                    id="h-answer">Result</h2>
                     @foreach ($page->inputs() as $input)@if ($page->refusal($input) !== '')<p
                         class="error">{{ $page->refusal($input) }}</p>@endif @endforeach
                     @if ($page->impossible() !== '')<p class="error">{{ $page->impossible() }}</p>@endif
-                    @if ($page->outputs() === [] && $page->impossible() === '')<p class="hint">It stands here as soon
-                        as all is filled in.</p>@endif
+                    @if ($page->outputs() === [] && $page->impossible() === '')<p class="hint">The result appears when all fields are filled in.</p>@endif
                     <dl class="bench-outputs">@foreach ($page->outputs() as [$label, $value])<div>
                         <dt>{{ $label }}</dt><dd>{{ $value }}</dd></div>@endforeach</dl>
                     @if ($page->picture() !== null)<x-picture.bars :bars="$page->picture()" />@endif
@@ -41,20 +39,20 @@
                                 name="id" value="{{ (string) Illuminate\Support\Str::ulid() }}"><input type="hidden"
                                 name="kind" value="line"><input type="hidden" name="key" value="line"><input
                                 type="hidden" name="stage" value="gauges"><button class="btn quiet" name="value"
-                                value="{{ $page->readings() }}">Take what was typed into the visit</button></form>@endif
+                                value="{{ $page->readings() }}">Save readings to visit</button></form>@endif
                             <form class="inline" method="post" action="{{ route('entries.store',
                                 $page->from) }}">@csrf<input type="hidden" name="id"
                                 value="{{ (string) Illuminate\Support\Str::ulid() }}"><input type="hidden"
                                 name="kind" value="note"><input type="hidden" name="key" value="note"><input
                                 type="hidden" name="stage" value="gauges"><button class="btn quiet" name="value"
-                                value="{{ $page->note() }}">Note the answer in the visit</button></form>
+                                value="{{ $page->note() }}">Save result as note</button></form>
                         </p>
                     @endif
-                    @if ($page->steps() !== [])<h3>How</h3><ol
+                    @if ($page->steps() !== [])<h3>Calculation</h3><ol
                         class="bench-steps">@foreach ($page->steps() as $step)<li>{{ $step }}</li>@endforeach</ol>@endif
                 </section>
             </div>
-            <p class="hint">Licensed practice, the equipment's plate and local codes go before anything worked here.</p>
+            <p class="hint">Licensed practice, the nameplate and local codes take precedence over these results.</p>
         </main>
     </div>
 </x-layout>

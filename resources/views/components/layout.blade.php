@@ -23,7 +23,7 @@
     @vite(['resources/css/metrum.scss', 'resources/js/metrum.js'])
 </head>
 <body @class(['is-visit' => $visit])>
-<a class="skip" href="#main">To the content</a>
+<a class="skip" href="#main">Skip to content</a>
 <header class="head">
     <a class="mark" href="{{ route('today') }}">Metrum</a>
     @if ($signedIn)
@@ -34,9 +34,9 @@
             <a href="{{ route('sites.index') }}" @if (request()->routeIs('sites.*', 'circuits.*'))
                 aria-current="page" @endif>Sites</a>
             <a href="{{ route('stock') }}" @if (request()->routeIs('stock', 'cylinders.*', 'ledger.*'))
-                aria-current="page" @endif>Refrigerant</a>
+                aria-current="page" @endif>Stock</a>
             <a href="{{ route('saturation', App\View\BenchPage::of(request())) }}"
-                @if (request()->routeIs('bench', 'saturation')) aria-current="page" @endif>Bench</a>
+                @if (request()->routeIs('bench', 'saturation')) aria-current="page" @endif>Calculators</a>
             <a href="{{ route('handbook') }}" @if (request()->routeIs('handbook*')) aria-current="page"
                 @endif>Handbook</a>
             <a href="{{ route('settings') }}" @if (request()->routeIs('settings')) aria-current="page"

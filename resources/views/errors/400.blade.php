@@ -1,7 +1,7 @@
-<x-layout title="Not understood">
+<x-layout title="Request not understood">
     <main id="main" class="narrow">
-        <h1>Not understood</h1>
-        <p>{{ $exception->getMessage() ?: 'What was sent could not be read.' }}</p>
-        <p class="actions"><a class="btn" href="/">To today</a></p>
+        <h1>Request not understood</h1>
+        <p>{{ $exception->getMessage() ?: 'The request could not be read. Go back and try again.' }}</p>
+        <p class="actions"><a class="btn" href="/">Go to Today</a></p>
     </main>
 </x-layout>

@@ -1,7 +1,7 @@
-<x-layout title="Not here">
+<x-layout title="Page not found">
     <main id="main" class="narrow">
-        <h1>Not here</h1>
-        <p>There is nothing at this address. It may have been a visit or circuit of another workshop.</p>
-        <p class="actions"><a class="btn" href="/">To today</a></p>
+        <h1>Page not found</h1>
+        <p>Nothing at this address. It may belong to another workshop.</p>
+        <p class="actions"><a class="btn" href="/">Go to Today</a></p>
     </main>
 </x-layout>

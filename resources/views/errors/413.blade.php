@@ -1,8 +1,7 @@
-<x-layout title="Too large">
+<x-layout title="File too large">
     <main id="main" class="narrow">
-        <h1>Too large</h1>
-        <p>More was sent than the {{ App\Records\UploadLimit::inWords() }} that can be sent here at once. Nothing of
-            it was kept.</p>
-        <p class="actions"><a class="btn" href="/import">Back to visit files</a></p>
+        <h1>File too large</h1>
+        <p>The file is larger than the {{ App\Records\UploadLimit::inWords() }} limit. Nothing was saved.</p>
+        <p class="actions"><a class="btn" href="/import">Back to import</a></p>
     </main>
 </x-layout>

@@ -1,7 +1,7 @@
-<x-layout title="Signed out meanwhile">
+<x-layout title="You were signed out">
     <main id="main" class="narrow">
-        <h1>Signed out meanwhile</h1>
-        <p>The page stood too long. Go back, reload it, and enter it again: what was saved is still there.</p>
-        <p class="actions"><a class="btn" href="/">To today</a></p>
+        <h1>You were signed out</h1>
+        <p>The page was open too long. Go back, reload and enter it again. Saved entries are safe.</p>
+        <p class="actions"><a class="btn" href="/">Go to Today</a></p>
     </main>
 </x-layout>

@@ -1,7 +1,7 @@
-<x-layout title="Too many tries">
+<x-layout title="Too many attempts">
     <main id="main" class="narrow">
-        <h1>Too many tries</h1>
+        <h1>Too many attempts</h1>
         <p>Wait a minute, then try again.</p>
-        <p class="actions"><a class="btn" href="/">To today</a></p>
+        <p class="actions"><a class="btn" href="/">Go to Today</a></p>
     </main>
 </x-layout>

@@ -1,8 +1,7 @@
-<x-layout title="That did not work">
+<x-layout title="Something went wrong">
     <main id="main" class="narrow">
-        <h1>That did not work</h1>
-        <p>The entry may not have been saved: look at the visit before entering it again. The fault is noted in the
-            log of the server.</p>
-        <p class="actions"><a class="btn" href="/">To today</a></p>
+        <h1>Something went wrong</h1>
+        <p>The entry may not be saved. Check the visit before you enter it again. The error is logged on the server.</p>
+        <p class="actions"><a class="btn" href="/">Go to Today</a></p>
     </main>
 </x-layout>

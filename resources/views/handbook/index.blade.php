@@ -1,8 +1,8 @@
 <x-layout title="Handbook" where="Handbook">
     <main id="main" class="page handbook">
-        <h1>Handbook of faults</h1>
+        <h1>Fault handbook</h1>
         <form method="get" action="{{ route('handbook') }}" role="search" class="finder">
-            <label for="handbook-q">Find by any word: a sign, a cause, a check</label>
+            <label for="handbook-q">Search signs, causes, checks</label>
             <input id="handbook-q" type="search" name="q" value="{{ $handbook->sought }}" maxlength="80"
                 autocomplete="off" hx-get="{{ route('handbook') }}" hx-trigger="input changed delay:200ms, search"
                 hx-select="#handbook-list" hx-target="#handbook-list" hx-swap="outerHTML" hx-push-url="true">
@@ -17,7 +17,7 @@
                             @endforeach</ul>
                 </section>
             @empty
-                <p class="empty">No fault has all of “{{ $handbook->sought }}” in it. Try one word less, or <a
+                <p class="empty">No fault matches “{{ $handbook->sought }}”. Use fewer words, or <a
                     href="{{ route('handbook') }}">see all</a>.</p>
             @endforelse
         </div>

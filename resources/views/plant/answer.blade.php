@@ -19,16 +19,16 @@
         <div id="run" class="plant-run" aria-live="polite"></div>
     </div>
     <section class="plant-changes" aria-labelledby="h-changes">
-        <h2 id="h-changes">{{ $bench->moved() ? 'What changes' : 'It reads' }}</h2>
+        <h2 id="h-changes">{{ $bench->moved() ? 'Changes from healthy' : 'Readings' }}</h2>
         @include('plant.changes', ['changes' => $bench->changes(), 'plain' => ! $bench->moved()])
         <p class="hint">{{ $bench->balances() }}</p>
         <div class="plant-run-ask">
-            <h2>In time</h2>
-            @foreach (['1' => 'Run an hour', '24' => 'Run a day'] as $hours => $words)<button type="button"
+            <h2>Over time</h2>
+            @foreach (['1' => 'Simulate 1 hour', '24' => 'Simulate 1 day'] as $hours => $words)<button type="button"
                 class="btn quiet" hx-get="{{ $at }}/run?hours={{ $hours }}" hx-include="#plant-set" hx-target="#run"
                 hx-indicator="#run-busy" hx-disabled-elt="this">{{ $words }}</button>@endforeach
         </div>
         <div id="run-busy" class="htmx-indicator" role="status"><progress aria-label="Running"></progress>
-            <span>Starts, defrosts and door openings are worked out step by step.</span></div>
+            <span>Simulating starts, defrosts and door openings …</span></div>
     </section>
 </div>

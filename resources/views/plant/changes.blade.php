@@ -1,5 +1,5 @@
 <table class="changes"><thead><tr><th><span class="sr">Figure</span></th>@if ($plain)<th>{{ $now
-    ?? 'Now' }}</th>@else<th>{{ $was ?? 'Sound' }}</th><th><span class="sr">Direction</span></th><th>{{ $now
+    ?? 'Now' }}</th>@else<th>{{ $was ?? 'Healthy' }}</th><th><span class="sr">Direction</span></th><th>{{ $now
     ?? 'Now' }}</th>@endif</tr></thead><tbody>
     @foreach ($changes as $row)<tr @class(['moved' => $row['arrow'] !== ''])><th
         scope="row">{{ $row['name'] }}</th><td

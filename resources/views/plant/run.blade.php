@@ -1,9 +1,8 @@
 <section aria-labelledby="h-run">
-    <h2 id="h-run">{{ $length === Metrum\Twin\RunLength::Day ? 'A day' : 'An hour' }}, running
-        {{ $run->runningShare() }} of it</h2>
+    <h2 id="h-run">{{ $length === Metrum\Twin\RunLength::Day ? 'Last 24 h' : 'Last hour' }}, compressor on {{ $run->runningShare() }}</h2>
     <x-picture.run :run="$run" />
     @if ($run->swing() !== '')<p class="hint">{{ $run->swing() }}</p>@endif
-    <details class="fold"><summary>What happened, in order</summary><ol
+    <details class="fold"><summary>Event list</summary><ol
         class="run-events">@foreach ($run->events() as $event)<li
         class="num">{{ $event }}</li>@endforeach</ol></details>
 </section>

@@ -7,14 +7,14 @@
             : route('cylinders.store') }}" class="sheet" novalidate>
             @csrf @if ($cylinder->exists) @method('put') @else <input type="hidden" name="id"
                 value="{{ old('id', strtoupper((string) str()->ulid())) }}"> @endif
-            <x-field name="label" label="Number, as it stands on it" :value="old('label', $cylinder->label)"
+            <x-field name="label" label="Cylinder number" :value="old('label', $cylinder->label)"
                 autofocus />
             <div class="field-row"><label for="f-refrigerant">Refrigerant</label><select id="f-refrigerant"
                 name="refrigerant" class="input">@foreach (Metrum\Refrigerant\Library::known()->names() as $name)<option
                 @selected(old('refrigerant', $cylinder->refrigerant ?? 'R-448A') ===
                 $name)>{{ $name }}</option>@endforeach</select>@error('refrigerant')<p class="error"
                 role="alert">{{ $message }}</p>@enderror</div>
-            <div class="field-row"><label for="f-kind">Holds</label><select id="f-kind" name="is_recovered"
+            <div class="field-row"><label for="f-kind">Contents</label><select id="f-kind" name="is_recovered"
                 class="input"><option value="0">new refrigerant</option><option value="1"
                 @selected((bool) old('is_recovered', $cylinder->is_recovered))>recovered
                 refrigerant</option></select></div>
@@ -24,8 +24,8 @@
             <x-field name="water" label="Water capacity, as stamped" :value="old('water', $cylinder->exists
                 ? $units->number($cylinder->water, Metrum\Quantity\QuantityKind::Volume) : '')"
                 :unit="$units->symbol(Metrum\Quantity\QuantityKind::Volume)" inputmode="decimal" />
-            @if (! $cylinder->exists)<x-field name="gross" label="It weighs now" :value="old('gross')" :unit="$mass"
-                inputmode="decimal" hint="Empty: there is nothing in it yet." />@endif
+            @if (! $cylinder->exists)<x-field name="gross" label="Weight now (gross)" :value="old('gross')" :unit="$mass"
+                inputmode="decimal" hint="Leave empty if the cylinder is empty." />@endif
             <x-field name="note" label="Note" :value="old('note', $cylinder->note)" />
             <p class="actions"><button class="btn">Save</button> <a class="btn quiet"
                 href="{{ route('stock') }}">Cancel</a></p>

@@ -1,27 +1,26 @@
 <x-layout title="Refrigerant" where="Refrigerant">
     <main id="main" class="page">
-        <div class="page-head"><h1>Refrigerant in the workshop</h1>
+        <div class="page-head"><h1>Refrigerant stock</h1>
             <a class="btn" href="{{ route('cylinders.create') }}">New cylinder</a>
-            <a class="btn quiet" href="{{ route('ledger.csv') }}">As CSV</a>
-            <a class="btn quiet" href="{{ route('ledger.json') }}">As JSON</a>
-            <a class="btn quiet" href="{{ route('ledger.import') }}">Take in a ledger</a>
+            <a class="btn quiet" href="{{ route('ledger.csv') }}">Export CSV</a>
+            <a class="btn quiet" href="{{ route('ledger.json') }}">Export JSON</a>
+            <a class="btn quiet" href="{{ route('ledger.import') }}">Import ledger</a>
         </div>
         @if ($page->marks() === [])
-            <p class="empty">No cylinder yet. Weigh one in: then every gram that goes into a plant has a bottle
-                before and after.</p>
+            <p class="empty">No cylinders yet. Add one so every movement has a weight before and after.</p>
         @else
             <p class="stock-sums">@foreach ($page->sums() as $refrigerant => $sum)<span><b>{{ $refrigerant }}</b>
                 {{ $sum }}</span>@endforeach</p>
             <div class="cylinders">@foreach ($page->marks() as $mark)@include('refrigerant.mark')@endforeach</div>
         @endif
-        <section aria-labelledby="h-moves"><h2 id="h-moves">Into and out of plants <span
+        <section aria-labelledby="h-moves"><h2 id="h-moves">Movements <span
             class="soft">{{ $page->count() }}</span></h2>
             @if ($page->count() === 0)
-                <p class="empty">Nothing moved yet. What is added or taken out at a visit stands here.</p>
+                <p class="empty">No movements yet. Additions and recoveries from visits appear here.</p>
             @else
-                <div class="scrolls" tabindex="0" role="region" aria-label="Into and out of plants"><table
+                <div class="scrolls" tabindex="0" role="region" aria-label="Movements"><table
                     class="ledger"><thead><tr><th>When</th><th>Where</th><th>Refrigerant</th><th
-                    class="num">Amount</th><th>For</th><th>Cylinder</th><th>Who</th></tr></thead>
+                    class="num">Amount</th><th>Purpose</th><th>Cylinder</th><th>Who</th></tr></thead>
                 <tbody>@foreach ($page->movements() as $one)<tr><td>{{ $one->at->format('j M Y') }}</td>
                     <td>{{ $one->where }}</td><td>{{ $one->refrigerant }}</td><td
                     class="num">{{ $page->amount($one) }}</td><td>{{ $one->purpose->label() }}</td>

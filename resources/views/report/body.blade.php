@@ -21,9 +21,8 @@
     @endif
 @endif
 @unless ($course->isBlank())
-    <h2>The course of the circuit{{ $report->isMoved() ? ', as left' : '' }}</h2>
-    <p class="soft">From left to right the places that the refrigerant passes, upward its temperature. The pale band
-        is what this plant should show, the line is what was measured.</p>
+    <h2>Course of the circuit{{ $report->isMoved() ? ', as left' : '' }}</h2>
+    <p class="soft">Left to right: the places the refrigerant passes. Upward: its temperature. Pale band: expected. Line: measured.</p>
     @if ($print)
         <img class="course-img" width="{{ $report->courseWidth() }}" src="{{ $report->courseImage() }}"
             alt="Course of the circuit">

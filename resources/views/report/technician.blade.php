@@ -1,7 +1,7 @@
 {{-- page two: the technician's --}}
 <div class="page-two {{ count($report->done()) > 2 ? 'dense' : '' }}">
 @unless ($report->asFound->blank)
-<h2>Verdict{{ $report->isMoved() ? ', as found and as left' : '' }}</h2>
+<h2>Diagnosis{{ $report->isMoved() ? ', as found and as left' : '' }}</h2>
 @include('report.verdict', ['verdict' => $report->asFound, 'when' => $report->isMoved() ? 'As found' : ''])
 @if ($report->isMoved())@include('report.verdict', ['verdict' => $page->verdict, 'when' => 'As left'])@endif
 @if (! $page->verdict->settled->isOpen())<p>◐ Provisional: @told(
@@ -13,7 +13,7 @@
 @foreach ($page->verdict->contradictions as $contradiction)<p>◐ @told($contradiction->sentence())</p>@endforeach
 @foreach ($report->trips() as $line)<p>● {{ $line }}.</p>@endforeach
 @if ($report->done() !== [])
-<h2>What was done, and what came of it</h2>
+<h2>Work done and effect</h2>
 <ol>@foreach ($report->done() as $line)<li>{{ $line }}</li>@endforeach</ol>
 <table class="pairs"><thead><tr>@for ($i = 0; $i < 2; $i++)<th>Figure</th><th>As found → as
     left</th><th>Change</th>@endfor</tr></thead><tbody>
@@ -24,7 +24,7 @@
 </tbody></table>
 @endif
 @if ($report->cards() !== [])
-<h2>What was tested and looked at</h2>
+<h2>Tests and procedures</h2>
 <ul>@foreach ($report->cards() as $line)<li>@told($line)</li>@endforeach</ul>
 @endif
 @php($remedies = $page->verdict->blank ? [] : $report->remedies())
@@ -32,14 +32,14 @@
 <h2>Still to be done</h2>
 <ul>@foreach ([...$report->open(), ...$remedies] as $line)<li>@told($line)</li>@endforeach</ul>
 @endif
-@if ($report->controls() !== [])<p><b>Controls, as found and as left:</b>
+@if ($report->controls() !== [])<p><b>Control settings, as found and as left:</b>
     {{ implode(' ', $report->controls()) }}</p>@endif
 @if ($report->moved() !== '')<p><b>Refrigerant {{ $page->findings->circuit->refrigerant }}:</b>
     {{ $report->moved() }}.</p>@endif
 @foreach ($report->touched() as $line)<p>◐ {{ $line }}.</p>@endforeach
 @if ($course->gaps !== [])
-<h2>Judged gaps{{ $report->isMoved() ? ', as left' : '' }}</h2>
-<table><thead><tr><th>Gap</th><th>Measured</th><th>Should be</th><th>Adjust to</th></tr></thead><tbody>
+<h2>Key figures{{ $report->isMoved() ? ', as left' : '' }}</h2>
+<table><thead><tr><th>Key figure</th><th>Measured</th><th>Expected</th><th>Target</th></tr></thead><tbody>
     @foreach ($course->gaps as $gap)<tr><th scope="row">{{ $gap->mark->sign() }}
         {{ ucfirst($gap->name->value) }}</th><td class="num">{{ $page->units->text($gap->value,
         $gap->quantity) }}</td><td>{{ $page->units->span($gap->band->low, $gap->band->high, $gap->quantity) }},
@@ -55,7 +55,7 @@
     class="filler"></td>@endfor</tr>@endforeach</tbody></table>
 @endif
 @if ($report->found->seen() !== [])
-<h2>Seen and tested</h2>
+<h2>Observations and tests</h2>
 <p>@foreach ($report->found->seen() as $row)<b>{{ $row['name'] }}:</b> {{ $row['value'] }}{{ $loop->last ? '.'
     : '; ' }}@endforeach</p>
 @endif
@@ -64,10 +64,9 @@
 <ul>@foreach ($report->notes() as $note)<li>{{ $note->takenAt->format('H:i') }}
     {{ $page->explain->fact($note) }}</li>@endforeach</ul>
 @endif
-@if ($report->basis->plate() !== [])<p><b>Plate and design:</b> {{ implode('; ', $report->basis->plate()) }}.</p>@endif
-<p class="soft"><b>How it was judged:</b> gauge pressures were turned absolute with the site's atmosphere of
-    {{ $report->basis->atmosphere() }}; saturation from property tables of {{ $report->basis->refrigerant() }};
+@if ($report->basis->plate() !== [])<p><b>Nameplate and design:</b> {{ implode('; ', $report->basis->plate()) }}.</p>@endif
+<p class="soft"><b>How this was calculated:</b> gauge pressures converted to absolute with the site's atmospheric pressure of
+    {{ $report->basis->atmosphere() }}; saturation from the property tables of {{ $report->basis->refrigerant() }};
     superheat from dew, subcooling from bubble, coil and condenser at {{ $report->visit->rules()->judgesAtMidGlide()
-    ? 'the middle of the glide' : 'dew and bubble' }}; {{ $report->basis->ownRules() }} Licensed practice, the
-    equipment's plate and its maker's instructions and local codes go before anything said here.</p>
+    ? 'mean temperature of the glide' : 'dew and bubble' }}; {{ $report->basis->ownRules() }} Licensed practice, the nameplate, the manufacturer's instructions and local codes take precedence over this report.</p>
 </div>

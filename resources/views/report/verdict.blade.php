@@ -1,4 +1,4 @@
-<table><thead><tr><th>{{ $when === '' ? 'What' : $when }}</th><th>Probability</th><th>Why</th></tr></thead><tbody>
+<table><thead><tr><th>{{ $when === '' ? 'What' : $when }}</th><th>Probability</th><th>Evidence</th></tr></thead><tbody>
     @foreach ($verdict->ranked($when === '' ? 3 : 2) as $suspect)
         <tr><th scope="row">{{ $verdict->nameOf($suspect) }}</th><td
             class="num">{{ App\View\Explain::percent($suspect->probability) }}</td><td>

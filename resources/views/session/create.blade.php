@@ -10,7 +10,6 @@
                 signed in on this device</label></p>
             <button class="btn">Sign in</button>
         </form>
-        <p class="small soft">For licensed refrigeration technicians. The equipment's plate, its maker's instructions
-            and local codes go before anything said here.</p>
+        <p class="small soft">For licensed refrigeration technicians. The nameplate, the manufacturer's instructions and local codes take precedence over this app.</p>
     </main>
 </x-layout>

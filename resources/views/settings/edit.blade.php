@@ -4,7 +4,7 @@
         <form method="post" action="{{ route('settings') }}" novalidate>
             @csrf @method('put')
             <div class="sheet">
-                <h2>Yours</h2>
+                <h2>Your units and theme</h2>
                 <div class="grid-fields">
                     <x-pick name="temperature" label="Temperature" :options="['c' => '°C and K', 'f' => '°F']"
                         :value="old('temperature', $user->units()->temperature->value)" :empty="false" />
@@ -12,21 +12,19 @@
                         => 'psi']" :value="old('pressure', $user->units()->pressure->value)" :empty="false" />
                     <x-pick name="mass" label="Mass" :options="['kg' => 'kg', 'lb' => 'lb']"
                         :value="old('mass', $user->units()->mass->value)" :empty="false" />
-                    <x-pick name="theme" label="Theme" :options="['auto' => 'as the device', 'paper'
-                        => 'paper (light)', 'cold' => 'cold room (dark)']" :value="old('theme', $user->theme())"
+                    <x-pick name="theme" label="Theme" :options="['auto' => 'Same as device', 'paper'
+                        => 'Light', 'cold' => 'Dark']" :value="old('theme', $user->theme())"
                         :empty="false" />
                 </div>
-                <p class="hint">Whatever unit is typed behind a figure is understood; these are what stands there
-                    when none is typed.</p>
+                <p class="hint">You can type any unit after a number. These units apply when you type none.</p>
             </div>
             <p class="actions"><button class="btn">Save</button></p>
         </form>
         @php($mayRule = Gate::allows('change-house-rules'))
         <form method="post" action="{{ route('settings.rules') }}" novalidate>
             @csrf @method('put')
-            <h2>House rules of the workshop</h2>
-            <p class="soft">Where the trade disagrees. The plate and the maker go first; a rule stands where they are
-                silent. Every report says which were in force.@if (! $mayRule) A lead changes them.@endif</p>
+            <h2>Workshop house rules</h2>
+            <p class="soft">Used where the nameplate and manufacturer say nothing and practice differs. Every report lists the rules applied.@if (! $mayRule) Only a lead can change them.@endif</p>
             @foreach (Metrum\Knowledge\RuleGroup::cases() as $group)
             @php($ofGroup = array_filter($rules, fn ($rule) => $rule->row()->group === $group))
             @php($isWrong = fn ($rule) => $errors->has('rules.'.$rule->value))
@@ -43,13 +41,12 @@
                     @foreach ($row->schools as $one)
                         <label class="school"><input type="radio" name="rules[{{ $key }}]" value="{{ $one->id }}"
                             @checked($school === $one->id)><span><b>@told($one->name)</b>
-                            @if ($row->default === $one)<i>
-                            default</i>@endif<small>@told($one->reason)</small></span></label>
+                            @if ($row->default === $one)<i>default</i>@endif<small>@told($one->reason)</small></span></label>
                     @endforeach
                     @if ($row->field !== null)
                         @php($own = $inForce->ownBand($rule))
                         <label class="school"><input type="radio" name="rules[{{ $key }}]" value="own"
-                            @checked($school === 'own')><span><b>Own band</b><span class="own"><input
+                            @checked($school === 'own')><span><b>Custom range</b><span class="own"><input
                             name="own[{{ $key }}][low]" aria-label="{{ $row->label }}, from"
                             value="{{ old("own.$key.low", $own[0] ?? '') }}" inputmode="decimal"> to <input
                             name="own[{{ $key }}][high]" aria-label="{{ $row->label }}, to"
@@ -62,23 +59,22 @@
             </div>
             </details>
             @endforeach
-            @if ($mayRule)<p class="actions sticky"><button class="btn">Save the rules</button></p>@endif
+            @if ($mayRule)<p class="actions sticky"><button class="btn">Save rules</button></p>@endif
         </form>
         <form method="post" action="{{ route('password') }}" class="sheet" novalidate>
             @csrf @method('put')
             <h2>Password</h2>
             <div class="grid-fields">
-                <x-field name="current" label="Present password" type="password" autocomplete="current-password" />
+                <x-field name="current" label="Current password" type="password" autocomplete="current-password" />
                 <x-field name="password" label="New password" type="password" autocomplete="new-password"
-                    hint="At least ten characters." />
-                <x-field name="password_confirmation" label="The new one again" type="password"
+                    hint="At least 10 characters." />
+                <x-field name="password_confirmation" label="Repeat new password" type="password"
                     autocomplete="new-password" />
             </div>
-            <p class="actions"><button class="btn quiet">Change it</button> <span class="hint">Other devices are
-                signed out.</span></p>
+            <p class="actions"><button class="btn quiet">Change password</button> <span class="hint">This signs out your other devices.</span></p>
         </form>
         @can('viewAny', App\Models\User::class)
-            <p class="actions"><a class="btn quiet" href="{{ route('people') }}">People of the workshop</a></p>
+            <p class="actions"><a class="btn quiet" href="{{ route('people') }}">People</a></p>
         @endcan
     </main>
 </x-layout>

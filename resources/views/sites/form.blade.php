@@ -5,10 +5,10 @@
             class="sheet" novalidate>
             @csrf @if ($site->exists) @method('put') @endif
             <x-field name="name" label="Name" :value="old('name', $site->name)" autofocus />
-            <x-field name="place" label="Where, in words" :value="old('place', $site->place)" />
-            <x-field name="altitude" label="Height above sea level" :value="old('altitude', $site->exists
+            <x-field name="place" label="Location" :value="old('place', $site->place)" />
+            <x-field name="altitude" label="Elevation" :value="old('altitude', $site->exists
                 ? $site->height() : '')" unit="m"
-                hint="Feet are understood too: 6200 ft. Empty is sea level." />
+                hint="Feet also accepted, e.g. 6200 ft. Leave empty for sea level." />
             <x-field name="contact" label="Contact" :value="old('contact', $site->contact)" />
             <p class="actions"><button class="btn">Save</button> <a class="btn quiet"
                 href="{{ $site->exists ? route('sites.show', $site) : route('sites.index') }}">Cancel</a></p>

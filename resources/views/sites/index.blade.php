@@ -9,14 +9,14 @@
                     href="{{ route('circuits.show', $circuit) }}">{{ $circuit->name }}</a></li>@endforeach</ul>
             </section>
         @empty
-            <p class="empty">No site yet.</p>
+            <p class="empty">No sites yet.</p>
         @endforelse
         <section>
-            <h2>Plain plants to try things on</h2>
+            <h2>Sample systems for the simulator</h2>
             <ul class="inline-list">@foreach (Metrum\Installation\Kind::cases() as $kind)<li><a
                 href="{{ route('plant.kind', $kind->value) }}">{{ $kind->label() }}</a></li>@endforeach</ul>
         </section>
         <p class="actions"><a class="btn" href="{{ route('sites.create') }}">New site</a> <a class="btn quiet"
-            href="{{ route('import') }}">Take in a visit file</a></p>
+            href="{{ route('import') }}">Import visit file</a></p>
     </main>
 </x-layout>

@@ -1,27 +1,27 @@
 <x-layout title="{{ $site->name }}" where="{{ $site->name }}">
     <main id="main" class="page">
         <div class="page-head"><h1>{{ $site->name }}</h1><a class="btn quiet"
-            href="{{ route('sites.edit', $site) }}">Change</a></div>
+            href="{{ route('sites.edit', $site) }}">Edit</a></div>
         <dl class="facts">
-            <div><dt>Where</dt><dd>{{ $site->place ?: 'not noted' }}</dd></div>
+            <div><dt>Location</dt><dd>{{ $site->place ?: 'not noted' }}</dd></div>
             <div><dt>Contact</dt><dd>{{ $site->contact ?: 'not noted' }}</dd></div>
-            <div><dt>Height</dt><dd>{{ $site->height() }} m</dd></div>
-            <div><dt>Atmosphere</dt><dd>{{ auth()->user()->units()->text($site->atmosphere()->pascal,
-                Metrum\Quantity\QuantityKind::AbsolutePressure) }} absolute</dd></div>
+            <div><dt>Elevation</dt><dd>{{ $site->height() }} m</dd></div>
+            <div><dt>Atmospheric pressure</dt><dd>{{ auth()->user()->units()->text($site->atmosphere()->pascal,
+                Metrum\Quantity\QuantityKind::AbsolutePressure) }} abs</dd></div>
         </dl>
         <h2>Circuits</h2>
         @forelse ($circuits as $circuit)
             <div class="row-link">
                 <a class="grow" href="{{ route('circuits.show',
                     $circuit) }}"><b>{{ $circuit->name }}</b><small>{{ $circuit->coolingKind()?->label()
-                    ?? 'kind not known' }} · {{ $circuit->refrigerant() }}</small></a>
+                    ?? 'type not given' }} · {{ $circuit->refrigerant() }}</small></a>
                 <span class="when">{{ $circuit->visits->isEmpty() ? 'no visit yet'
                     : 'last visit '.$circuit->visits->first()->opened_at->format('j M Y') }}</span>
                 <form method="post" action="{{ route('visits.store', $circuit) }}">@csrf<button class="btn">Start
                     visit</button></form>
             </div>
         @empty
-            <p class="empty">No circuit here yet.</p>
+            <p class="empty">No circuits at this site yet.</p>
         @endforelse
         <p class="actions"><a class="btn" href="{{ route('sites.circuits.create', $site) }}">New circuit</a></p>
     </main>

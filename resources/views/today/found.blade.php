@@ -8,6 +8,6 @@
     </div>
 @endforeach
 @if ($typed !== '' && $circuits->isEmpty())
-    <p class="empty">Nothing is called “{{ \Illuminate\Support\Str::limit($typed, 40) }}”. <a
+    <p class="empty">No site or circuit named “{{ \Illuminate\Support\Str::limit($typed, 40) }}”. <a
         href="{{ route('sites.create') }}">New site</a></p>
 @endif

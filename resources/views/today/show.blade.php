@@ -2,7 +2,7 @@
     <main id="main" class="today">
         <h1 class="sr">Today</h1>
         <section class="finder" aria-label="Find a circuit">
-            <label for="find">Start a visit: type a site or circuit</label>
+            <label for="find">Start a visit: find a site or circuit</label>
             <input id="find" type="search" name="q" placeholder="brygga cold room" autocomplete="off" data-slash
                 hx-get="{{ route('find') }}" hx-trigger="input changed delay:120ms, search" hx-target="#found">
             <div id="found" aria-live="polite"></div>
@@ -18,7 +18,7 @@
                         : $visit->opened_at->format('j M H:i') }}</span>
                 </a>
             @empty
-                <p class="empty">No visit is open. Find a circuit above and start one with one tap.</p>
+                <p class="empty">No open visits. Find a circuit above to start one.</p>
             @endforelse
             <x-more :list="$visits" of="open visits" />
         </section>
@@ -35,16 +35,16 @@
                     @can('tick', $followUp)<form method="post" action="{{ route('follow-ups.done',
                         $followUp) }}">@csrf<button class="btn quiet" name="done"
                         value="{{ $followUp->done_at === null ? 1 : 0 }}">{{ $followUp->done_at === null ? 'Done'
-                        : 'Not done after all' }}</button></form>@endcan
+                        : 'Reopen' }}</button></form>@endcan
                 </div>
             @empty
-                <p class="empty">Nothing promised. A follow-up is noted when a visit is left.</p>
+                <p class="empty">No follow-ups. You add them when closing out a visit.</p>
             @endforelse
             <x-more :list="$followUps" of="follow-ups" />
         </section>
 
         <section aria-labelledby="h-look">
-            <h2 id="h-look">Circuits that need a look</h2>
+            <h2 id="h-look">Circuits needing attention</h2>
             @forelse ($looks as $visit)
                 @php($outcome = $visit->verdict->verdict())
                 <a class="row-link" href="{{ route('circuits.show', $visit->circuit) }}">
@@ -55,7 +55,7 @@
                     <span class="when num">{{ App\View\Explain::percent($outcome->probability()) }}</span>
                 </a>
             @empty
-                <p class="empty">The last visit of every circuit ended well.</p>
+                <p class="empty">No circuit needs attention.</p>
             @endforelse
             <x-more :list="$looks" of="circuits" />
         </section>
@@ -70,7 +70,7 @@
             @endforeach
             <x-more :list="$sites" of="sites" />
             <p class="actions"><a class="btn quiet" href="{{ route('sites.create') }}">New site</a> <a
-                class="btn quiet" href="{{ route('import') }}">Take in a visit file</a></p>
+                class="btn quiet" href="{{ route('import') }}">Import visit file</a></p>
         </section>
     </main>
 </x-layout>

@@ -1,7 +1,7 @@
 @php($list = $page->cards())
 @php($groups = $page->verdict->referral !== null ? [] : $list->groups($page->station))
 @if ($groups !== [])
-<section class="cards-here card-groups" aria-labelledby="h-cards"><h2 id="h-cards">Step by step</h2>
+<section class="cards-here card-groups" aria-labelledby="h-cards"><h2 id="h-cards">Procedures</h2>
     @foreach ($groups as $name => $cards)
         @if ($name === '')
             <ul>@foreach ($cards as $card)@include('visit.card-link')@endforeach</ul>

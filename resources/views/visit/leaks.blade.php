@@ -4,7 +4,7 @@
 @if ($leaks->pressure() !== '')<p class="caution">◐ {{ $leaks->pressure() }} <a
     href="{{ $leaks->raises()[1] }}">{{ $leaks->raises()[0] }}</a></p>@endif
 <x-entry :page="$page" kind="card" :key="$leaks->key('weather')" id="leak-weather" class="choice" card>
-    <fieldset @disabled(! $page->mayEnter)><legend>The air there</legend><div
+    <fieldset @disabled(! $page->mayEnter)><legend>Conditions at the search</legend><div
         class="taps">@foreach (Metrum\Work\Leaks\Air::cases() as $air)<button class="tap" name="value"
         value="{{ $leaks->weather() === $air->value ? '' : $air->value }}"
         aria-pressed="{{ $leaks->weather() === $air->value ? 'true' :
@@ -21,15 +21,14 @@
                     class="num">{{ $leaks->percent($leaks->chance($place)) }}</span><small>{{ $answer === null
                     ? $leaks->look($place) : $answer->label() }}</small></summary>
                 <x-entry :page="$page" kind="card" :key="$leaks->key($place->key.'_mark')" class="choice" card>
-                    <fieldset @disabled(! $page->mayEnter)><legend>A mark there</legend><div
+                    <fieldset @disabled(! $page->mayEnter)><legend>Visible signs</legend><div
                         class="taps">@foreach (App\View\LeakPage::MARKS as $word => $label)<button class="tap"
                         name="value" value="{{ $leaks->mark($place) === $word ? '' : $word }}"
                         aria-pressed="{{ $leaks->mark($place) === $word ? 'true' :
                         'false' }}"><span>@told(ucfirst($label))</span></button>@endforeach</div></fieldset></x-entry>
                 <x-entry :page="$page" kind="card" :key="$leaks->key($place->key)" :says="$place->label"
                     class="choice" card>
-                    <fieldset @disabled(! $page->mayEnter)><legend>Searched, {{ (int) $place->minutes }}
-                        min</legend><div class="taps">@foreach ($leaks->answers() as $one)<button class="tap"
+                    <fieldset @disabled(! $page->mayEnter)><legend>Result (about {{ (int) $place->minutes }} min)</legend><div class="taps">@foreach ($leaks->answers() as $one)<button class="tap"
                         name="value" value="{{ $answer === $one ? '' : $one->value }}"
                         aria-pressed="{{ $answer === $one ? 'true' :
                         'false' }}"><span>{{ ucfirst($one->label()) }}</span></button>@endforeach</div>
@@ -42,6 +41,6 @@
     @endforeach
 </ol>
 <x-entry :page="$page" kind="card" :key="$leaks->key('found')" id="leak-ends" class="choice" card>
-    <fieldset @disabled(! $page->mayEnter)><legend>The search ends with</legend><div class="taps"><button class="tap"
-        name="value" value="found"><span>A leak</span></button><button class="tap" name="value"
-        value="nothing"><span>Nothing</span></button></div></fieldset></x-entry>
+    <fieldset @disabled(! $page->mayEnter)><legend>End of search</legend><div class="taps"><button class="tap"
+        name="value" value="found"><span>Leak found</span></button><button class="tap" name="value"
+        value="nothing"><span>Nothing found</span></button></div></fieldset></x-entry>

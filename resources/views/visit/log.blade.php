@@ -7,7 +7,7 @@
             @if ($page->mayEnter && $fact->rule()->canBeTakenBack())<x-entry :page="$page"
                 :says="'undo '.(Illuminate\Support\Str::limit($said, 60))" :action="route('entries.undo',
                 [$page->visit, $fact->id])" card><button class="plain"
-                aria-label="Undo {{ Illuminate\Support\Str::limit($said, 60) }}">undo</button></x-entry>@endif
+                aria-label="Undo {{ Illuminate\Support\Str::limit($said, 60) }}">Undo</button></x-entry>@endif
         </span>
     @endforeach
 </div>

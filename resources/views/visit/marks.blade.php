@@ -1,6 +1,6 @@
 {{-- complaint words: several may be true --}}
 <div class="choice" id="complaints" data-part>
-    <h2>What does the owner say?</h2>
+    <h2>What does the customer report?</h2>
     <div class="taps">
         @foreach (Metrum\Knowledge\Complaint::cases() as $complaint)
             @php($on = in_array($complaint, $page->findings->complaints, true))

@@ -5,8 +5,7 @@
         @if ($found !== null)<span class="soft">as found {{ $found }}{{ $work->position() === ''
             ? '' : ' · '.$work->position() }}</span>@endif</header>
     @include('visit.preconditions', ['all' => $work->move->gates()])
-    @if ($work->move->isTooSoon())<p class="hint">◐ The last move was not read again: one at a time, else nobody
-        knows what helped.</p>@endif
+    @if ($work->move->isTooSoon())<p class="hint">◐ Readings after the last change are missing. One change at a time, or you cannot tell what helped.</p>@endif
     <div class="card-body">
         <x-entry :page="$page" kind="move" :key="$work->control->value" :part="$work->part"
             :value="$work->isTurned() ? $work->typed() : null" :says="$work->control->label().($work->isTurned()
@@ -30,57 +29,54 @@
                     @endforeach
                 </div>
             @elseif ($field !== null)
-                <label for="move-value">{{ $work->control->isStep() ? 'How much (below zero: taken out)'
-                    : 'Set to' }}</label>
+                <label for="move-value">{{ $work->control->isStep() ? 'Amount (minus = recovered)'
+                    : 'New setting' }}</label>
                 <input id="move-value" class="input" name="value" autocomplete="off" required
                     placeholder="{{ $page->units->symbol($field->kind) }}">
             @endif
             @if ($work->control->hasPosition() && $work->move->asFound() === null)
-                <label for="as-found">How was it found?</label>
+                <label for="as-found">Position as found</label>
                 <input id="as-found" class="input" name="reason" maxlength="120" required
-                    placeholder="2¾ turns open, mark at 4 o'clock; or: no mark possible">
+                    placeholder="2¾ turns open, mark at 4 o'clock; or: cannot be marked">
             @endif
             @if ($work->move->isHeldBack())
-                <label for="overruled">Move it all the same, because</label>
+                <label for="overruled">Reason for adjusting anyway</label>
                 <input id="overruled" class="input" name="overruled" maxlength="200" required>
             @endif
             <button class="btn turned" @disabled(!
                 $page->mayEnter)>{{ ucfirst($work->control->row()->done) }}{{ $work->isTurned() ? ' it' : '' }}</button>
         </x-entry>
         @if ($work->foretold() !== [])
-            <table class="foretold"><caption>{{ $work->isTurned() ? ucfirst($work->turns($work->value)).' would give'
-                : 'It would give' }}</caption>
+            <table class="foretold"><caption>{{ $work->isTurned() ? 'Predicted for '.$work->turns($work->value) : 'Predicted' }}</caption>
                 @if ($work->coilUse() !== null)<tfoot><tr><td colspan="4"
                     class="coil-use">@told($work->coilUse())</td></tr></tfoot>@endif
                 @foreach ($work->foretold() as $row)<tr><th scope="row">{{ $row[0] }}</th><td>{{ $row[1] }}
                     →</td><td><b>{{ $row[2] }}</b></td><td class="soft">{{ $row[3] }}</td></tr>@endforeach
             </table>
         @elseif ($work->figure() !== null)
-            <p class="hint grow">Nothing is foretold: {{ Illuminate\Support\Str::lcfirst($work->figure()->label()) }}
-                was not read.</p>
+            <p class="hint grow">No prediction: {{ Illuminate\Support\Str::lcfirst($work->figure()->label()) }} not read.</p>
         @endif
     </div>
     @foreach ($work->warnings() as $warning)<p class="hint">◐ @told($warning)</p>@endforeach
     @foreach ($work->cautions() as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
     @if ($work->isTurned() && $page->openCard() === null)
     @php($which = $work->part->name())
-    <details class="which" @if ($which !== '') open @endif><summary>Several of them? One at a time, each with
-        its own log</summary>
+    <details class="which" @if ($which !== '') open @endif><summary>Several valves? Adjust one at a time; each has its own log</summary>
         <form method="get" action="{{ route('visits.show', [$page->visit, 'put_right']) }}"><input type="hidden"
-            name="card" value="{{ $work->control->value }}"><label for="which">Which one</label> <input id="which"
+            name="card" value="{{ $work->control->value }}"><label for="which">Which valve or coil</label> <input id="which"
             class="input" name="part" value="{{ $which }}" maxlength="48" placeholder="valve B, coil 2">
-            <button class="btn quiet">Open it</button></form>
+            <button class="btn quiet">Select</button></form>
         @foreach ($page->parts() as $one)@if (! $one->is($work->part))<a
-            href="{{ $work->linkTo($one) }}">{{ $one->name() === '' ? 'the circuit itself' : $one->name() }}</a>@endif
+            href="{{ $work->linkTo($one) }}">{{ $one->name() === '' ? 'Whole circuit' : $one->name() }}</a>@endif
         @endforeach
     </details>
     @endif
-    <p class="card-foot">@if ($work->response() !== null)<b>This one: @told($work->response())</b>@endif
+    <p class="card-foot">@if ($work->response() !== null)<b>@told($work->response())</b>@endif
         {{ $work->proposal() }}
         @if ($work->allTheWayBack() !== null)
             <x-entry :page="$page" kind="move" :key="$work->control->value" :part="$work->part"
-                :value="$work->typedTurns($work->allTheWayBack())" says="all the way back" class="inline"><input
-                type="hidden" name="overruled" value="all the way back"><button class="plain">All the way back:
+                :value="$work->typedTurns($work->allTheWayBack())" says="back to as found" class="inline"><input
+                type="hidden" name="overruled" value="all the way back"><button class="plain">Back to as found:
                 {{ $work->turns($work->allTheWayBack()) }}</button></x-entry>
         @endif</p>
 </section>

@@ -5,5 +5,5 @@
         class="is-{{ strtolower($one->holding->name) }}">{{ $one->holding->mark()->sign() }}
         @told($one->name())@if ($one->detail !== null), @told($one->detail)@endif
         @if ($one->settling() !== null) <a
-        href="{{ $page->linkToAsked($one->settling()) }}">look</a>@endif</li>@endforeach</ul>
+        href="{{ $page->linkToAsked($one->settling()) }}">check</a>@endif</li>@endforeach</ul>
 @endif

@@ -7,13 +7,12 @@
     <p class="card-why">{{ $page->verdict->nameOf($page->verdict->first()) }},
         {{ App\View\Explain::percent($page->verdict->first()->probability) }}:
         {{ Illuminate\Support\Str::lcfirst($card->why) }}</p>
-    <p><a class="btn" href="{{ App\View\CardList::link($page->visit, $card) }}">Open it</a></p>
+    <p><a class="btn" href="{{ App\View\CardList::link($page->visit, $card) }}">Open</a></p>
 @else
     <header><h2 id="h-remedy">{{ $page->verdict->leads() ? $page->verdict->nameOf($page->verdict->first())
-        : 'Find out first' }}</h2></header>
+        : 'Check first' }}</h2></header>
     <ul>@foreach ($work->instead() as $line)<li>@told($line)</li>@endforeach</ul>
     @unless ($page->verdict->leads())<p><a class="btn" href="{{ route('visits.show', [$page->visit,
-        $page->verdict->blank ? 'complaint' : 'verdict']) }}">{{ $page->verdict->blank ? 'Begin with the complaint'
-        : 'Checks that would tell' }}</a></p>@endunless
+        $page->verdict->blank ? 'complaint' : 'verdict']) }}">{{ $page->verdict->blank ? 'Start with the complaint' : 'Useful checks' }}</a></p>@endunless
 @endif
 </section>

@@ -12,11 +12,10 @@
         <span class="chip wide">{{ $page->visit->isOpen() ? 'Visit' : 'Closed visit' }}
             {{ $page->visit->opened_at->format('j M, H:i') }}</span>
     </x-slot:chips>
-    <p id="no-script" class="no-script" role="alert">This page cannot run its script, so nothing can be entered here.
-        Reload it where there is reception.</p>
+    <p id="no-script" class="no-script" role="alert">This page cannot run its script, so nothing can be entered. Reload it when online.</p>
     <div class="bench stage-{{ $page->station->value }}" data-visit="{{ $page->visit->id }}" @if ($page->mayEnter)
         data-open @endif data-station="{{ $page->station->value }}">
-        <nav class="walk" aria-label="Walk of the visit">@include('visit.walk')@include('visit.touched')</nav>
+        <nav class="walk" aria-label="Visit stations">@include('visit.walk')@include('visit.touched')</nav>
         <main id="main" class="work" data-needs-script inert>
             <h1 class="sr">{{ $page->station->label() }}: {{ $page->visit->circuit->name }}</h1>
             @if ($errors->any())<p class="error" role="alert">{{ $errors->first() }}@if (old('value') !== null) You
@@ -24,17 +23,17 @@
             @if (! $page->visit->isOpen())
                 <div class="said">This visit is closed. @can('reopen', $page->visit)<form class="inline"
                     method="post" action="{{ route('visits.reopen', $page->visit) }}">@csrf<button
-                    class="btn quiet">Open it again</button></form>@else A lead can open it again.@endcan</div>
+                    class="btn quiet">Reopen</button></form>@else Only a lead can reopen it.@endcan</div>
             @elseif (! $page->mayEnter)
-                <div class="said">{{ $page->visit->user->name }} works in this visit. <form class="inline"
+                <div class="said">This visit belongs to {{ $page->visit->user->name }}. <form class="inline"
                     method="post" action="{{ route('visits.store', $page->visit->circuit) }}">@csrf<button
-                    class="btn quiet">Start one of your own</button></form></div>
+                    class="btn quiet">Start your own visit</button></form></div>
             @endif
             @include('visit.hazards')
             @include('visit.stage')
             @include('visit.line')
             @include('visit.log')
         </main>
-        <aside class="verdict-side" aria-label="Verdict" data-needs-script inert>@include('visit.verdict')</aside>
+        <aside class="verdict-side" aria-label="Diagnosis" data-needs-script inert>@include('visit.verdict')</aside>
     </div>
 </x-layout>

@@ -2,8 +2,8 @@
     <details class="menu">
         <summary class="chip @if ($page->findings->state === null) asks @endif"><span>{{ $page->findings->isSettled()
             ? '○' : '◐' }}</span> {{ $page->stateWord() }}</summary>
-        <x-entry :page="$page" kind="state" key="state" says="Plant" class="state-menu">
-            <fieldset @disabled(! $page->mayEnter)><legend>What is the plant doing now?</legend>
+        <x-entry :page="$page" kind="state" key="state" says="State" class="state-menu">
+            <fieldset @disabled(! $page->mayEnter)><legend>What is the system doing now?</legend>
                 @foreach (Metrum\Knowledge\State::cases() as $state)
                     <button class="tap" name="value" id="state-{{ str_replace('_', '-', $state->value) }}"
                         value="{{ $page->findings->state === $state ? '' : $state->value }}"
@@ -12,8 +12,7 @@
                         : 'false' }}"><span>{{ $state->label() }}</span></button>
                 @endforeach
             </fieldset>
-            <p class="hint">Two equal readings beat any clock. Not settled: everything is still worked out, but
-                judged with care.</p>
+            <p class="hint">Two matching readings count more than any timer. If not settled, results are shown as provisional.</p>
         </x-entry>
     </details>
 </div>

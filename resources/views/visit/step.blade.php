@@ -32,19 +32,17 @@
                 value="{{ $one->word === $word ? '' : $word }}" aria-pressed="{{ $one->word === $word ? 'true'
                 : 'false' }}"><span>@told(ucfirst($label))</span></button>@endforeach</div></fieldset></x-entry>
 @elseif ($one->is(Metrum\Card\StepKind::Wait))
-    <x-entry :page="$page" kind="card" :key="$one->id" :says="'clock: '.App\View\PageReader::told($step->label)"
+    <x-entry :page="$page" kind="card" :key="$one->id" :says="'timer: '.App\View\PageReader::told($step->label)"
         :id="$one->domId()" card>
         <button class="tap tick" name="value" value="{{ $one->isTaken ? '' : $open->wait($step) }}"
             aria-pressed="{{ $one->isTaken ? 'true' : 'false' }}" @disabled(! $page->mayEnter)><span>{{ $one->isTaken
-            ? '☑ Clock set' : '◷ Start '.$open->wait($step) }}: @told($step->label)</span></button></x-entry>
+            ? '☑ Timer started' : '◷ Start timer, '.$open->wait($step) }}: @told($step->label)</span></button></x-entry>
 @elseif ($one->is(Metrum\Card\StepKind::Time))
     <x-entry :page="$page" kind="card" :key="$one->id" :id="$one->domId()" class="cell series" card>
-        <label for="in-{{ $one->domId() }}">@told($step->label)@if ($step->every !== '')<small>{{ $step->every }}, at
-            least {{ $step->least }}; what was seen before as minutes and values: 0 15, 10 11, 40
-            3</small>@endif</label>
+        <label for="in-{{ $one->domId() }}">@told($step->label)@if ($step->every !== '')<small>{{ $step->every }}, at least {{ $step->least }} readings; earlier readings as minutes and values: 0 15, 10 11, 40 3</small>@endif</label>
         <span class="cell-value"><input id="in-{{ $one->domId() }}" name="value" value="" autocomplete="off"
             @disabled(! $page->mayEnter)><i>{{ $one->unit }}</i></span><button class="btn quiet"
-            @disabled(! $page->mayEnter)>Note it</button>
+            @disabled(! $page->mayEnter)>Add reading</button>
     </x-entry>
     @if ($open->amounts->picture($one) !== null)<x-picture.series :series="$open->amounts->picture($one)" />@endif
     @if ($one->series !== [])<ol class="points">@foreach ($one->series as $fact)<li>{{ $open->amounts->point($step,

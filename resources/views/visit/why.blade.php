@@ -4,16 +4,15 @@
         href="{{ route('visits.show', [$why->page->visit, 'verdict']) }}"><b>Visit
         {{ $why->page->visit->opened_at->format('j M, H:i') }}</b></a></x-slot:where>
     <main id="main" class="page why">
-        <h1>Why this verdict</h1>
+        <h1>Why this diagnosis</h1>
         @if ($why->page->verdict->blank)
-            <p class="empty">Nothing entered yet, so nothing has been weighed. <a
-                href="{{ route('visits.show', [$why->page->visit, 'complaint']) }}">Begin with what the owner
-                says</a>.</p>
+            <p class="empty">Nothing entered yet. <a
+                href="{{ route('visits.show', [$why->page->visit, 'complaint']) }}">Start with the complaint</a>.</p>
         @else
             @php($picture = $why->picture())
             <section class="sheet" aria-labelledby="h-path">
-                <h2 id="h-path">How it came about</h2>
-                <div class="scrolls" tabindex="0" role="region" aria-label="Path of the ranking">
+                <h2 id="h-path">How the ranking developed</h2>
+                <div class="scrolls" tabindex="0" role="region" aria-label="Ranking over time">
                 <svg class="path-picture" viewBox="0 0 {{ $picture->width }} {{ App\Picture\PathPicture::HEIGHT }}"
                     width="{{ $picture->width }}" role="img" aria-labelledby="path-title">
                     <title id="path-title">Probability of the first {{ count($why->suspects()) }} suspects after each
@@ -36,8 +35,7 @@
                     aria-hidden="true"><path class="path-{{ $loop->iteration }}"
                     d="M1 5H29"/></svg>{{ $why->page->verdict->nameOf($suspect) }}
                     <b>{{ App\View\Explain::percent($suspect->probability) }}</b></li>@endforeach</ul>
-                @if ($why->turns() === [])<p class="soft">No single entry changed much: the verdict is the sum of
-                    many small things.</p>
+                @if ($why->turns() === [])<p class="soft">No single entry decided it; many small ones add up.</p>
                 @else<ol class="turns">@foreach ($why->turns() as $turn)<li
                     value="{{ $turn['number'] }}"><span>{{ $turn['text'] }}</span> <span
                     class="soft">{{ $turn['change'] }}</span></li>@endforeach</ol>@endif
@@ -63,19 +61,17 @@
                                 rx="2"/></svg><span>{{ $rung['nats'] < 0 ?
                                 'against: '.App\View\Explain::within($rung['text']) : $rung['text'] }}</span></li>
                         @empty
-                            <li><span></span><span class="soft">Nothing found speaks for or against it: it stands
-                                where such plants usually stand.</span></li>
+                            <li><span></span><span class="soft">No evidence for or against: at its usual frequency for this type of system.</span></li>
                         @endforelse
                     </ul>
                 </section>
             @endforeach
             <section class="sheet" aria-labelledby="h-pattern">
-                <h2 id="h-pattern">Suction and head, and where to look in which order</h2>
-                @if ($why->pressures() === [])<p class="soft">Neither pressure was read while it ran, or the weather
-                    is not known.</p>
+                <h2 id="h-pattern">Pressures, and where to look first</h2>
+                @if ($why->pressures() === [])<p class="soft">No pressures read while running, or ambient not entered.</p>
                 @else<table><caption class="sr">Pressures</caption><thead><tr><th scope="col">Pressure</th><th
-                    scope="col">Read</th><th scope="col">Should be</th><th
-                    scope="col">Stands</th></tr></thead><tbody>@foreach ($why->pressures() as $row)<tr><th
+                    scope="col">Reading</th><th scope="col">Expected</th><th
+                    scope="col">Result</th></tr></thead><tbody>@foreach ($why->pressures() as $row)<tr><th
                     scope="row">{{ $row['name'] }}</th><td>{{ $row['is'] }}</td><td>{{ $row['should'] }}</td>
                         <td>{{ $row['stands'] }}</td></tr>@endforeach</tbody></table>@endif
                 <ol class="families">@foreach ($why->pattern()->families() as $part => $share)
@@ -83,12 +79,11 @@
                     <x-bar :share="$share" /> <b>{{ App\View\Explain::percent($share) }}</b></li>@endforeach</ol>
             </section>
             <section class="sheet" aria-labelledby="h-right">
-                <h2 id="h-right">How often such verdicts are right</h2>
-                <p>{{ $why->howOften() }} <span class="soft">Measured on simulated plants that were not learned
-                    from.</span></p>
-                <table class="calibration"><caption class="sr">Claimed and right</caption><thead><tr><th
-                    scope="col">Said</th><th scope="col">Right</th><th scope="col"
-                    class="num">Verdicts</th></tr></thead>
+                <h2 id="h-right">How often such diagnoses are correct</h2>
+                <p>{{ $why->howOften() }} <span class="soft">Measured on simulated systems not used for learning.</span></p>
+                <table class="calibration"><caption class="sr">Stated and correct</caption><thead><tr><th
+                    scope="col">Stated</th><th scope="col">Correct</th><th scope="col"
+                    class="num">Cases</th></tr></thead>
                     <tbody>@foreach ($why->calibration() as [$claimed, $right, $visits])<tr>
                         <td>{{ App\View\Explain::percent($claimed) }}</td><td><x-bar
                         :share="$right" /> {{ App\View\Explain::percent($right) }}</td><td

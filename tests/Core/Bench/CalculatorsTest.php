@@ -471,26 +471,26 @@ final class CalculatorsTest extends TestCase
             ['suction_pressure_kpa' => 1],
             'discharge_pressure_kpa: missing',
         ];
-        yield 'something unknown' => ['compression_ratio', $ratio + ['x' => 1], 'inputs.x: unknown key; possible is'];
+        yield 'something unknown' => ['compression_ratio', $ratio + ['x' => 1], 'unknown key'];
         yield 'a word for a number' => [
             'compression_ratio',
             ['suction_pressure_kpa' => 'low'] + $ratio,
-            'a number is wanted',
+            'expected a number',
         ];
         yield 'below vacuum' => [
             'compression_ratio',
             ['suction_pressure_kpa' => -90, 'atmospheric_kpa' => 85] + $ratio,
-            'suction_pressure_kpa: below vacuum',
+            'below full vacuum',
         ];
         yield 'a compressor that lowers pressure' => [
             'compression_ratio',
             ['discharge_pressure_kpa' => 50] + $ratio,
-            'below the suction pressure',
+            'below suction pressure',
         ];
         yield 'another fluid' => [
             'subcooling',
             ['refrigerant' => 'R-0', 'receiver_pressure_kpa' => 1, 'condenser_outlet_temperature_c' => 1],
-            '"R-0" is not in the library; known: ',
+            '" is not available',
         ];
         yield 'outside the table' => [
             'subcooling',
@@ -500,12 +500,12 @@ final class CalculatorsTest extends TestCase
         yield 'wet return gas' => [
             'ideal_discharge_temperature',
             self::FLUID + $ratio + ['suction_temperature_compressor_c' => -30],
-            'liquid comes back',
+            'liquid is returning',
         ];
         yield 'two of three points' => [
             'pull_down_forecast',
             ['box_c' => [9, 8], 'times_min' => [0, 1, 2], 'target_c' => 0],
-            'box_c: 2 values were given; 3 to',
+            'values, expected',
         ];
         yield 'uneven times' => [
             'pull_down_forecast',
@@ -515,17 +515,17 @@ final class CalculatorsTest extends TestCase
         yield 'no end in sight' => [
             'pull_down_forecast',
             ['box_c' => [9, 8, 6], 'times_min' => [0, 10, 20], 'target_c' => 0],
-            'does not slow down yet',
+            'not levelling off yet',
         ];
-        yield 'a valve that does not answer' => [
+        yield 'a valve that does not respond' => [
             'valve_turns',
             ['turns_open' => [0, 1], 'superheat_k' => [9, 9], 'target_superheat_k' => 6],
-            'does not answer',
+            'the valve does not respond',
         ];
         yield 'two phases' => [
             'defrost_heater_amps',
             ['power_w' => 1, 'voltage_v' => 230, 'phases' => 2],
-            'possible is 1 or 3',
+            'you entered',
         ];
         yield 'more open than there are' => [
             'defrost_heater_element_open',

@@ -57,7 +57,7 @@ final class CatalogueTest extends TestCase
         foreach (Fault::cases() as $fault) {
             $entry = FaultCatalogue::entry($fault);
             self::assertDoesNotMatchRegularExpression(
-                '/superheat|subcool|evaporat|condens|saturat|kPa|\bTD\b|suction|txv/i',
+                '/superheat|subcool|evaporat|condensing|saturat|kPa|\bTD\b|suction|txv/i',
                 $entry->forTheOwner.' '.$entry->whatWeDo,
                 $fault->value,
             );
@@ -95,17 +95,17 @@ final class CatalogueTest extends TestCase
         yield 'a share of one for percent' => [
             '"level": -42',
             '"level": -0.42',
-            'signs.level: -0.42 was given',
+            'signs.level: got -0.42',
         ];
         yield 'no such sign' => ['"level": -42', '"mood": -42', 'signs.mood: no such sign'];
         yield 'no such word' => ['"bubbles": 0.72', '"fizz": 0.72', 'words.sight_glass.fizz: unknown key'];
         yield 'no such question' => ['"oil_stains": {', '"oil_smell": {', 'words.oil_smell: no such question'];
-        yield 'a text for a number' => ['"prior": 13', '"prior": "13"', 'prior: a number is wanted'];
+        yield 'a text for a number' => ['"prior": 13', '"prior": "13"', 'prior: expected a number'];
         yield 'another key' => ['"prior": 13', '"prior": 13, "colour": 1', 'colour: unknown key'];
         yield 'another fault' => [
             '"fault": "undercharge"',
             '"fault": "overcharge"',
-            'fault: undercharge is wanted',
+            'fault: expected undercharge',
         ];
     }
 
@@ -147,7 +147,7 @@ final class CatalogueTest extends TestCase
     public function test_hands_near_danger_are_warned_where_the_step_is(): void
     {
         $cautions = static fn (Asked $one): string => implode(' ', Cautions::words($one->taking()->cautions));
-        self::assertStringContainsString('burn', $cautions(Reading::DischargeTemperature));
+        self::assertStringContainsString('do not touch', $cautions(Reading::DischargeTemperature));
         self::assertStringContainsString('Fans', $cautions(Observation::EvaporatorFace));
         self::assertStringContainsString('vacuum', $cautions(Test::CompressorLeakBack));
         self::assertStringContainsString('Live parts', $cautions(Reading::HeaterCurrent));

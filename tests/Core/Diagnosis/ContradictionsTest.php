@@ -24,43 +24,43 @@ final class ContradictionsTest extends TestCase
         yield 'superheat above what the air can give' => [
             ['suction_temperature_evaporator_c' => 9.0],
             [],
-            'gas cannot leave the coil warmer than the air that enters it',
+            'gas cannot leave the coil warmer than the air entering it',
             'suction_temperature_evaporator_c',
         ];
         yield 'superheat below the glide' => [
             ['suction_temperature_evaporator_c' => -16.0],
             [],
-            'is below what R-448A can show',
+            'is below the range of R-448A',
             'suction_temperature_evaporator_c',
         ];
         yield 'discharge pipe typed for the liquid pipe' => [
             ['condenser_outlet_temperature_c' => 68],
             [],
-            'is that the discharge pipe?',
+            'is the clamp on the discharge line?',
             'condenser_outlet_temperature_c',
         ];
         yield 'liquid colder than the air that cools it' => [
             ['condenser_outlet_temperature_c' => 18, 'receiver_outlet_temperature_c' => 18],
             [],
-            'colder than the air that cools it',
+            'colder than the air entering it',
             'condenser_outlet_temperature_c',
         ];
         yield 'condensing colder than the air' => [
             ['ambient_temperature_c' => 48],
             [],
-            'colder than the air entering the condenser',
+            'colder than air entering the condenser',
             'ambient_temperature_c',
         ];
         yield 'coil warmer than the box' => [
             ['suction_pressure_kpa' => 640],
             [],
-            'a running coil is colder than its air',
+            'A running coil is colder than its air',
             'suction_pressure_kpa',
         ];
         yield 'not pumping while said to run' => [
             ['discharge_pressure_kpa' => 350],
             [],
-            'not above suction pressure',
+            'Discharge pressure is not above suction',
             'discharge_pressure_kpa',
         ];
         yield 'drier warms the liquid' => [
@@ -90,19 +90,19 @@ final class ContradictionsTest extends TestCase
         yield 'hot gas out of a receiver without a seal' => [
             ['receiver_outlet_temperature_c' => 60],
             ['system' => ['receiver' => true, 'head_pressure_control' => 'flooding_valve'] + Visits::COOLER['system']],
-            'Hot gas goes through a receiver without a seal',
+            'Hot gas passes a receiver without liquid seal',
             'receiver_outlet_temperature_c',
         ];
         yield 'receiver above discharge' => [
             ['receiver_pressure_kpa' => 1800],
             [],
-            'The receiver reads above the discharge by 2.50 bar',
+            'Receiver pressure is above discharge pressure by 2.50 bar',
             'receiver_pressure_kpa',
         ];
         yield 'suction above the coil' => [
             ['evaporator_pressure_kpa' => 250],
             [],
-            'The suction reads above the coil',
+            'Suction pressure is above coil pressure',
             'suction_pressure_kpa',
         ];
         yield 'more fans run than are fitted' => [
@@ -152,7 +152,7 @@ final class ContradictionsTest extends TestCase
         );
         self::assertCount(1, $matching, implode(' | ', $sentences));
         self::assertSame($repeat, $matching[0]->repeat[0]->value);
-        self::assertStringContainsString('Take again: ', $matching[0]->sentence()->in(new Units()));
+        self::assertStringContainsString('Re-read', $matching[0]->sentence()->in(new Units()));
     }
 
     /**
@@ -236,7 +236,7 @@ final class ContradictionsTest extends TestCase
             checks: 0,
         )->contradictions;
         self::assertCount(1, $found);
-        self::assertStringContainsString('does not fit R-404A', $found[0]->what->in(new Units()));
+        self::assertStringContainsString('Standing pressure does not match R', $found[0]->what->in(new Units()));
         self::assertStringContainsString('R-134a', $found[0]->what->in(new Units()));
         $right = (new Diagnosis())->of(
             Visits::of([

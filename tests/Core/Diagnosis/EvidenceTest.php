@@ -44,12 +44,12 @@ final class EvidenceTest extends TestCase
     {
         yield 'drier clamps swapped' => [
             ['drier_inlet_temperature_c' => 30, 'drier_outlet_temperature_c' => 34],
-            'warmer after the drier',
+            'warmer after the filter-drier than before it',
             ['drier_inlet_temperature_c', 'drier_outlet_temperature_c'],
         ];
         yield 'superheat above TD' => [
             ['suction_temperature_evaporator_c' => 14, 'suction_temperature_compressor_c' => 15],
-            'warmer than the air that enters it',
+            'gas cannot leave the coil warmer than the air entering it',
             ['suction_temperature_evaporator_c', 'box_temperature_c', 'suction_pressure_kpa'],
         ];
         yield 'the suction pipe colder at its end' => [
@@ -59,7 +59,7 @@ final class EvidenceTest extends TestCase
         ];
         yield 'a hot head over a cold condenser' => [
             ['discharge_pressure_kpa' => 2900, 'condenser_outlet_temperature_c' => 24],
-            'more than a condenser gives',
+            'is more than a condenser can give',
             ['discharge_pressure_kpa', 'condenser_outlet_temperature_c'],
         ];
     }
@@ -111,11 +111,11 @@ final class EvidenceTest extends TestCase
             ],
         ]);
         $verdict = self::verdict($findings);
-        self::assertStringContainsString('is this the one?', $verdict->contradictions[0]->what->in(new Units()));
+        self::assertStringContainsString('Is this the right circuit?', $verdict->contradictions[0]->what->in(new Units()));
         self::assertContains(Reading::DischargeTemperature, $verdict->doubted);
         $running = self::verdict(Visits::cooler(['discharge_temperature_c' => 66]));
         foreach ($running->contradictions as $one) {
-            self::assertStringNotContainsString('is this the one?', $one->what->in(new Units()));
+            self::assertStringNotContainsString('Is this the right circuit?', $one->what->in(new Units()));
         }
     }
 
@@ -137,7 +137,7 @@ final class EvidenceTest extends TestCase
             ),
         );
         self::assertStringNotContainsString('standing pressure', $said($head($running)));
-        self::assertStringContainsString('standing pressure', $said($head($standing)));
+        self::assertStringContainsString('Standing pressure does not match R', $said($head($standing)));
     }
 
     public function test_what_was_read_while_it_ran_still_counts_when_it_is_off(): void
@@ -313,7 +313,7 @@ final class EvidenceTest extends TestCase
 
     public function test_a_blocked_coil_and_standing_fans_close_the_pressures(): void
     {
-        $said = ['frost_coil' => 'pressures show nothing but that', 'evaporator_fans' => 'pressures say nothing'];
+        $said = ['frost_coil' => 'coil is iced up, so pressures cannot be judged', 'evaporator_fans' => 'coil fans are off, so pressures cannot be judged'];
         foreach (['frost_coil' => 'blocked', 'evaporator_fans' => 'all_stopped'] as $question => $word) {
             $gate = self::verdict(Visits::cooler([], ['observations' => [$question => $word]]))->settled;
             self::assertFalse($gate->isOpen());
@@ -325,9 +325,9 @@ final class EvidenceTest extends TestCase
     /** @return iterable<string, array{array<string, float>, string}> */
     public static function full(): iterable
     {
-        yield 'a full receiver' => [['receiver_level_percent' => 95], 'the receiver stands at 95 %'];
-        yield 'liquid backed up' => [['receiver_outlet_temperature_c' => 17], 'the liquid is subcooled by'];
-        yield 'kilograms added' => [['added_kg' => 3], '3.00 kg were added already'];
+        yield 'a full receiver' => [['receiver_level_percent' => 95], 'receiver level is 95 %'];
+        yield 'liquid backed up' => [['receiver_outlet_temperature_c' => 17], 'liquid subcooled by'];
+        yield 'kilograms added' => [['added_kg' => 3], '3.00 kg already added'];
     }
 
     /** @param  array<string, float>  $readings */
@@ -395,8 +395,8 @@ final class EvidenceTest extends TestCase
     {
         $proven = self::verdict(Visits::cooler([], ['confirmed' => ['condenser_airflow_low']]));
         self::assertSame(Fault::NoFault, $proven->first()->fault);
-        self::assertSame('Nothing more is wrong', $proven->nameOf($proven->first()));
+        self::assertSame('No further fault', $proven->nameOf($proven->first()));
         $plain = self::verdict(Visits::cooler([]));
-        self::assertSame('Runs as it should', $plain->nameOf($plain->first()));
+        self::assertSame('No fault, normal operation', $plain->nameOf($plain->first()));
     }
 }

@@ -57,7 +57,7 @@ final class GatesTest extends TestCase
 
         self::assertFalse($gate->isOpen());
         self::assertSame(
-            "the coil's fans stand, so its pressures say nothing; the receiver's level",
+            'coil fans are off, so pressures cannot be judged; the receiver level',
             Gate::why($gate->shut())->in(new Units()),
         );
         self::assertSame([Reading::ReceiverLevel], $gate->shut()[1]->settledBy);
@@ -69,8 +69,8 @@ final class GatesTest extends TestCase
     {
         $readings = static fn (string $key, float $value): array => ['readings' => [$key => $value]];
         yield 'settled' => [[], true, ''];
-        yield 'nobody said' => [['state' => null], false, 'nobody has said'];
-        yield 'starting' => [['state' => 'starting'], false, 'starting'];
+        yield 'nobody said' => [['state' => null], false, 'system state not entered'];
+        yield 'starting' => [['state' => 'starting'], false, 'system is just started'];
         yield 'pulling down' => [['state' => 'pulling_down'], false, 'pulling down'];
         yield 'too soon' => [$readings('minutes_since_disturbance_min', 4), false, '4 min since'];
         yield 'long enough' => [$readings('minutes_since_disturbance_min', 60), true, ''];
@@ -105,8 +105,8 @@ final class GatesTest extends TestCase
         ];
         $drier = ['liquid_line_feel' => 'no_change'];
         $seal = ['readings' => ['receiver_level_percent' => 40], 'observations' => ['sight_glass' => 'clear']];
-        yield 'nothing' => [[], ['subcooling', 'coil', 'condenser', 'drier']];
-        yield 'airflow alone' => [['observations' => $airflow], ['subcooling', 'drier']];
+        yield 'nothing' => [[], ['subcooling', 'coil', 'condenser', 'filter-drier']];
+        yield 'airflow alone' => [['observations' => $airflow], ['subcooling', 'filter-drier']];
         yield 'a level without its glass' => [
             ['readings' => ['receiver_level_percent' => 40], 'observations' => $airflow + $drier],
             ['subcooling'],

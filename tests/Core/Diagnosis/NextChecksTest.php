@@ -50,7 +50,7 @@ final class NextChecksTest extends TestCase
         $first = $verdict->checks[0];
         self::assertSame(Purpose::FindCause, $first->purpose);
         self::assertContains($first->key, FaultCatalogue::entry(Fault::EvaporatorIced)->causeBy);
-        self::assertSame('What makes it do that', $first->purpose->label());
+        self::assertSame('Find the cause', $first->purpose->label());
     }
 
     public function test_what_was_tried_is_not_proposed_again(): void

@@ -136,19 +136,19 @@ final class PartsFileTest extends TestCase
         ];
         yield 'no part' => [
             ['log' => [['kind' => 'touched', 'key' => 'cap_off', 'part' => 'coil 1']]] + self::PLAIN,
-            'log.0.part: "coil 1" was given; a part is named',
+            'log.0.part: got "coil 1"',
         ];
         yield 'not a circuit' => [
             ['part' => 'compressor 1'] + self::PLAIN,
-            'part: "compressor 1" was given; a circuit',
+            'part: got "compressor 1"',
         ];
         yield 'no such kind' => [
             ['system' => ['kind' => 'spaceship'] + self::PLANT['system']] + self::PLANT,
-            'system.kind: "spaceship" was given; possible is walk_in_cooler',
+            'system.kind: got "spaceship"; allowed: walk_in_cooler',
         ];
         yield 'no such circuit' => [
             ['part' => 'circuit 9', 'circuits' => [self::PLANT['circuits'][0]]] + self::PLANT,
-            'part: "circuit 9" was given; possible is circuit 1',
+            'part: got "circuit 9"; allowed: circuit 1',
         ];
         yield 'two visited at once' => [
             ['part' => 'circuit 1'] + self::PLANT,

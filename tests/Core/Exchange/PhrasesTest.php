@@ -84,8 +84,8 @@ final class PhrasesTest extends TestCase
     /** @return iterable<string, array{string, string}> line, what is asked back */
     public static function impossible(): iterable
     {
-        yield 'more than the refrigerant can stand at' => ['suction 99 bar', 'possible'];
-        yield 'a thousand fans' => ['fans 1000', 'possible'];
+        yield 'more than the refrigerant can stand at' => ['suction 99 bar', 'Enter −1.01 to 28.25 bar'];
+        yield 'a thousand fans' => ['fans 1000', 'Enter 0 to 60'];
         yield 'two decimal signs' => ['box 1.2.3', 'box'];
     }
 

@@ -60,15 +60,15 @@ final class PropertyQuestionTest extends TestCase
     /** @return iterable<string, array{string, string}> */
     public static function refused(): iterable
     {
-        yield 'outside the table' => ['{"refrigerant": "R-448A", "t_c": 400}', 'outside its table'];
+        yield 'outside the table' => ['{"refrigerant": "R-448A", "t_c": 400}', 'outside the property table'];
         yield 'outside by superheat' => [
             '{"refrigerant": "R-448A", "dew_c": 0, "superheat_k": 500}',
-            'outside its table',
+            'outside the property table',
         ];
-        yield 'no such refrigerant' => ['{"refrigerant": "R-1", "t_c": 0}', 'is not in the library'];
-        yield 'a word' => ['{"refrigerant": "R-22", "t_c": "cold"}', 't_c: a number is wanted'];
+        yield 'no such refrigerant' => ['{"refrigerant": "R-1", "t_c": 0}', 'is not available'];
+        yield 'a word' => ['{"refrigerant": "R-22", "t_c": "cold"}', 't_c: expected a number'];
         yield 'an unknown key' => ['{"refrigerant": "R-22", "temperature": 3}', 'temperature: unknown key'];
-        yield 'not JSON' => ['R-22 at 3', 'a JSON object is wanted'];
+        yield 'not JSON' => ['R-22 at 3', 'expected a JSON object'];
         yield 'no question' => ['{"refrigerant": "R-22"}', ''];
     }
 

@@ -106,15 +106,15 @@ final class ScenarioTest extends TestCase
         ];
         yield 'hotter than anywhere' => [
             '{"system":{"refrigerant":"R-134a"},"conditions":{"ambient_temperature_c":90}}',
-            'conditions.ambient_temperature_c: 90 was given; possible is −45 to 52 °C',
+            'conditions.ambient_temperature_c: got 90; enter −45 to 52 °C',
         ];
         yield 'carbon dioxide in the sun' => [
             '{"system":{"refrigerant":"R-744","kind":"walk_in_freezer"},"conditions":{"ambient_temperature_c":35}}',
-            'no longer condenses',
+            'ambient_temperature_c',
         ];
         yield 'an unknown fault' => [
             '{"system":{"refrigerant":"R-134a"},"faults":[{"fault":"gremlins","severity":0.5}]}',
-            'faults.0.fault: "gremlins" was given',
+            'faults.0.fault: got "gremlins"',
         ];
         yield 'a fault without name' => [
             '{"system":{"refrigerant":"R-134a"},"faults":[{"severity":0.5}]}',
@@ -122,19 +122,19 @@ final class ScenarioTest extends TestCase
         ];
         yield 'worse than worst' => [
             '{"system":{"refrigerant":"R-134a"},"faults":[{"fault":"overcharge","severity":2}]}',
-            'faults.0.severity: 2 was given; possible is 0 to 1',
+            'faults.0.severity: got 2; enter 0 to 1',
         ];
         yield 'a word for turns' => [
             '{"system":{"refrigerant":"R-134a"},"adjust":{"valve_turns":"half"}}',
-            'adjust.valve_turns: "half" was given; a number is wanted',
+            'adjust.valve_turns: got "half", expected a number',
         ];
         yield 'an impossible size' => [
             '{"system":{"refrigerant":"R-134a"},"design":{"receiver_volume_l":-3}}',
-            'design.receiver_volume_l: -3 was given',
+            'design.receiver_volume_l: got -3',
         ];
         yield 'faults as a word' => [
             '{"system":{"refrigerant":"R-134a"},"faults":"none"}',
-            'faults: "none" was given; a list is wanted',
+            'faults: got "none", expected a list',
         ];
     }
 

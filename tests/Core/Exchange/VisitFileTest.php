@@ -149,10 +149,10 @@ final class VisitFileTest extends TestCase
     public static function refused(): iterable
     {
         yield 'not JSON' => ['suction 2 bar', 'file: '];
-        yield 'a list' => ['[]', 'a visit is a JSON object'];
-        yield 'another format' => ['{"format":"other"}', 'format: "other" was given; metrum-visit is wanted'];
-        yield 'a later version' => ['{"version":3}', 'version: 3 was given; 1 or 2 is wanted'];
-        yield 'no refrigerant' => ['{"system":{}}', 'system.refrigerant: missing; it is required'];
+        yield 'a list' => ['[]', 'got a list, expected a JSON object'];
+        yield 'another format' => ['{"format":"other"}', 'format: got "other", expected metrum-visit'];
+        yield 'a later version' => ['{"version":3}', 'version: got 3, expected 1 or 2'];
+        yield 'no refrigerant' => ['{"system":{}}', 'refrigerant'];
         yield 'an unknown refrigerant' => [
             '{"system":{"refrigerant":"R-9000"}}',
             'system.refrigerant: "R-9000" is not in the library; known: R-12, R-22',
@@ -160,53 +160,53 @@ final class VisitFileTest extends TestCase
         yield 'an unknown key' => ['{"weather":"fine"}', 'weather: unknown key'];
         yield 'a near miss is guessed' => [
             '{"readings":{"suction_pressure_kp":3}}',
-            'readings.suction_pressure_kp: unknown key; is suction_pressure_kpa meant?',
+            'readings.suction_pressure_kp: unknown key; did you mean suction_pressure_kpa?',
         ];
         yield 'a number for a word' => [
             '{"state":4}',
-            'state: 4 was given; possible is starting, pulling_down',
+            'state: got 4; allowed: starting, pulling_down',
         ];
         yield 'a word for a number' => [
             '{"readings":{"box_temperature_c":"warm"}}',
-            'readings.box_temperature_c: "warm" was given; a number is wanted',
+            'readings.box_temperature_c: got "warm", expected a number',
         ];
         yield 'null for a number' => [
             '{"readings":{"box_temperature_c":null}}',
-            'readings.box_temperature_c: null was given; a number is wanted',
+            'readings.box_temperature_c: got null, expected a number',
         ];
         yield 'true for a number' => [
             '{"readings":{"box_temperature_c":true}}',
-            'readings.box_temperature_c: true was given; a number is wanted',
+            'readings.box_temperature_c: got true, expected a number',
         ];
         yield 'below absolute zero' => [
             '{"readings":{"box_temperature_c":-300}}',
-            'readings.box_temperature_c: -300 was given; possible is −100 to 300 °C',
+            'readings.box_temperature_c: got -300; enter −100 to 300 °C',
         ];
         yield 'below vacuum' => [
             '{"readings":{"suction_pressure_kpa":-110}}',
-            'absolute vacuum at this site is the lowest',
+            'A gauge cannot read below full vacuum',
         ];
         yield 'below vacuum at that height' => [
             '{"system":{"refrigerant":"R-134a","atmospheric_kpa":80},"readings":{"suction_pressure_kpa":-90}}',
-            'possible is −80 to 20000 kPa',
+            'Enter −80 to 20000 kPa',
         ];
         yield 'half a fan' => [
             '{"readings":{"fans_running":1.5}}',
-            'readings.fans_running: 1.5 was given; a whole number is wanted',
+            'readings.fans_running: got 1.5',
         ];
-        yield 'a level above full' => ['{"readings":{"receiver_level_percent":140}}', 'possible is 0 to 100 %'];
+        yield 'a level above full' => ['{"readings":{"receiver_level_percent":140}}', 'enter 0 to 100 %'];
         yield 'a word of another question' => [
             '{"observations":{"sight_glass":"dirty"}}',
-            'observations.sight_glass: "dirty" was given; possible is clear, bubbles, no_line_visible, not_fitted',
+            'observations.sight_glass: got "dirty"; allowed: clear, bubbles, no_line_visible, not_fitted',
         ];
-        yield 'an unknown fault' => ['{"confirmed":["bad_luck"]}', 'confirmed.0: "bad_luck" was given'];
+        yield 'an unknown fault' => ['{"confirmed":["bad_luck"]}', 'confirmed.0: got "bad_luck"'];
         yield 'a word where a list belongs' => [
             '{"complaint":"too_warm"}',
-            'complaint: "too_warm" was given; a list of words is wanted',
+            'complaint: got "too_warm", expected a list of words',
         ];
         yield 'a list where an object belongs' => [
             '{"readings":[1]}',
-            'readings: a list was given; an object is wanted',
+            'readings: got a list, expected an object',
         ];
         yield 'air too thin' => [
             '{"system":{"refrigerant":"R-134a","atmospheric_kpa":5}}',
@@ -214,13 +214,13 @@ final class VisitFileTest extends TestCase
         ];
         yield 'a word for yes' => [
             '{"system":{"refrigerant":"R-134a","receiver":"yes"}}',
-            'system.receiver: "yes" was given; true or false is wanted',
+            'system.receiver: got "yes", expected true or false',
         ];
         yield 'a design value beyond any plant' => [
             '{"design":{"superheat_k":400}}',
-            'design.superheat_k: 400 was given; possible is 0 to 40',
+            'design.superheat_k: got 400; enter 0 to 40',
         ];
-        yield 'a time that is none' => ['{"taken_at":"yesterday"}', 'taken_at: "yesterday" was given'];
+        yield 'a time that is none' => ['{"taken_at":"yesterday"}', 'taken_at: got "yesterday"'];
         yield 'a number as a key' => ['{"readings":{"5":1}}', 'readings.5: unknown key'];
     }
 

@@ -170,7 +170,7 @@ final class FiguresTest extends TestCase
         );
         self::assertNull($figures->value(DerivedFigure::SaturatedCondensing));
         self::assertStringContainsString(
-            'outside its table',
+            'abs is outside the property table',
             $figures->unknown()[DerivedFigure::SaturatedCondensing->value],
         );
     }

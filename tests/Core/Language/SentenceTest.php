@@ -45,11 +45,11 @@ final class SentenceTest extends TestCase
         $said = Sentence::of(Reason::PullDownFirst, above: Magnitude::difference(5.0));
         $fahrenheit = new Units(Unit::Fahrenheit, Unit::Psi, Unit::Pound);
 
-        self::assertSame('5.0 K above: pull it down first', $said->in(new Units()));
-        self::assertSame('9.0 °F diff. above: pull it down first', $said->in($fahrenheit));
+        self::assertSame('5.0 K above: wait for pull-down', $said->in(new Units()));
+        self::assertSame('9.0 °F diff. above: wait for pull-down', $said->in($fahrenheit));
         $held = Sentence::of(Reason::HeadLost, at: Magnitude::temperature(273.15 + 20.4)->whole());
-        self::assertSame('only 20 °C: the valve lacks pressure', $held->in(new Units()));
-        self::assertSame('only 69 °F: the valve lacks pressure', $held->in($fahrenheit));
+        self::assertSame('condensing only 20 °C: too little pressure for the valve', $held->in(new Units()));
+        self::assertSame('condensing only 69 °F: too little pressure for the valve', $held->in($fahrenheit));
         $added = Sentence::of(Reason::MuchAdded, mass: Magnitude::mass(2.5));
         self::assertStringStartsWith('5.51 lb were added', $added->in($fahrenheit));
         self::assertStringStartsWith('2.50 kg were added', $added->in(new Units()));
@@ -64,15 +64,15 @@ final class SentenceTest extends TestCase
             detail: Sentence::of(Reason::Listed, all: Several::beside($signs)),
         );
 
-        self::assertSame("two signs of a shortage: the glass bubbles, the receiver's level", $said->in(new Units()));
-        self::assertSame("the glass bubbles; the receiver's level", Several::apart($signs)->in(new Units()));
+        self::assertSame('two signs of low charge: bubbles in the sight glass, the receiver level', $said->in(new Units()));
+        self::assertSame('bubbles in the sight glass; the receiver level', Several::apart($signs)->in(new Units()));
     }
 
     public function test_what_a_person_wrote_is_told_as_it_is_whatever_it_holds(): void
     {
         $said = Sentence::of(Reason::AddedBeforeSearch, because: 'the {mass} of 3 K is 5 kg');
 
-        self::assertSame('added before it, because the {mass} of 3 K is 5 kg', $said->in(new Units(mass: Unit::Pound)));
+        self::assertSame('added before the search: the {mass} of 3 K is 5 kg', $said->in(new Units(mass: Unit::Pound)));
     }
 
     public function test_a_sentence_that_lacks_something_is_a_fault_where_it_is_made(): void

@@ -80,7 +80,7 @@ final class LogTest extends TestCase
 
         self::assertEqualsWithDelta(210e3, (float) $fact->content->value, 1e-6);
         self::assertSame(['typed' => '2,1', 'unit' => 'bar'], $fact->content->data);
-        self::assertSame('Suction 2.10 bar', $fact->rule()->line($fact, self::ground()->units));
+        self::assertSame('Suction pressure 2.10 bar', $fact->rule()->line($fact, self::ground()->units));
     }
 
     public function test_the_last_fact_of_a_place_stands_and_others_stay_beside_it(): void
@@ -171,7 +171,7 @@ final class LogTest extends TestCase
         self::assertSame('R-448A', self::found()->circuit->refrigerant);
         self::assertSame('R-134a', self::found($changed)->circuit->refrigerant);
         self::assertSame(
-            'Circuit changed, now R-134a',
+            'Circuit edited, now R-134a',
             $changed->rule()->line($changed, self::ground()->units),
         );
     }
@@ -185,10 +185,10 @@ final class LogTest extends TestCase
         yield 'no such question' => [FactKind::Observation, 'weather', 'fine', ['weather']];
         yield 'an answer to another' => [FactKind::Observation, 'sight_glass', 'frozen', ['frozen', 'bubbles']];
         yield 'no such test' => [FactKind::Test, 'sight_glass', 'clear', ['sight_glass']];
-        yield 'no such state' => [FactKind::State, 'state', 'asleep', ['asleep', 'running_settled']];
+        yield 'no such state' => [FactKind::State, 'state', 'asleep', ['asleep', 'asleep']];
         yield 'no such complaint' => [FactKind::Complaint, 'too_blue', 'yes', ['too_blue']];
         yield 'no such fault' => [FactKind::Confirmed, 'gremlins', 'yes', ['gremlins']];
-        yield 'an empty note' => [FactKind::Note, 'note', '  ', ['empty']];
+        yield 'an Type a note first note' => [FactKind::Note, 'note', '  ', ['Type a note first']];
         yield 'a circuit by hand' => [FactKind::Circuit, 'circuit', 'R-22', ['own page']];
         yield 'an undo by hand' => [FactKind::Undo, 'x', 'yes', ['log']];
     }

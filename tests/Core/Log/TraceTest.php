@@ -54,11 +54,11 @@ final class TraceTest extends TestCase
     /** @return iterable<string, array{string, string}> */
     public static function mistakes(): iterable
     {
-        yield 'no value' => ['0 15, 10', '"10" was given; wanted are minutes and a value each'];
-        yield 'no time' => ['warm, cold', '"warm" was given'];
-        yield 'times that fall' => ['0 15, 20 11, 10 3', 'The times must rise: "10 3" stands after 20 min.'];
-        yield 'the same time twice' => ['0 15, 0 11', 'The times must rise'];
-        yield 'more than two days' => ['0 15, 50h 3', '3000 minutes were given; possible are up to 2880'];
+        yield 'no value' => ['0 15, 10', 'You entered “10”. Enter minutes and a value each'];
+        yield 'no time' => ['warm, cold', 'You entered “warm”'];
+        yield 'times that fall' => ['0 15, 20 11, 10 3', 'Times must increase: "10 3" comes after 20 min.'];
+        yield 'the same time twice' => ['0 15, 0 11', 'Times must increase'];
+        yield 'more than two days' => ['0 15, 50h 3', 'You entered 3000 min; the limit is 2880 min'];
         yield 'too many' => [implode('; ', array_map(static fn (int $i): string => "$i 3", range(0, 60))), '61 values'];
     }
 }

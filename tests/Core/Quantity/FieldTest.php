@@ -45,7 +45,7 @@ final class FieldTest extends TestCase
         yield 'too cold' => ['-61', ['Box', '-61', '−60 to 50 °C']];
         yield 'a limit in the unit typed' => ['200 F', ['200 F', '−76 to 122 °F']];
         yield 'no number' => ['warm', ['Box', 'warm']];
-        yield 'another quantity' => ['3 bar', ['Box', '3 bar']];
+        yield 'another quantity' => ['bar is not a temperature unit', ['Box', 'bar is not a temperature unit']];
     }
 
     /** @param  list<string>  $said */
@@ -88,7 +88,7 @@ final class FieldTest extends TestCase
         $fans = Field::inFileUnit('fans', 'Fans', QuantityKind::Count, 0.0, 12.0);
 
         self::assertNull($fans->refusal(3.0));
-        self::assertSame('a whole number is wanted', $fans->refusal(2.5));
+        self::assertSame('enter a whole number', $fans->refusal(2.5));
     }
 
     /** @return iterable<string, array{string, float}> typed, Pa gauge at 1 500 m */

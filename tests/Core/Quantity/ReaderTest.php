@@ -100,14 +100,14 @@ final class ReaderTest extends TestCase
     public static function refused(): iterable
     {
         yield 'nothing' => ['', QuantityKind::Temperature, Unit::Celsius, 'is not a temperature'];
-        yield 'words' => ['warm', QuantityKind::Temperature, Unit::Celsius, '"warm" is not a temperature'];
+        yield 'words' => ['warm', QuantityKind::Temperature, Unit::Celsius, '“warm” is not a temperature. Enter a number; units: °C (default), °F, K.'];
         yield 'unit of another kind' => [
             '5 kg',
             QuantityKind::Temperature,
             Unit::Celsius,
-            '"kg" is no unit of temperature',
+            'kg is not a temperature unit. Use °C, °F or K.',
         ];
-        yield 'volts for amperes' => ['230 V', QuantityKind::Current, Unit::Ampere, 'Possible: A'];
+        yield 'volts for amperes' => ['230 V', QuantityKind::Current, Unit::Ampere, 'Use A.'];
         yield 'below absolute zero' => ['-300 C', QuantityKind::Temperature, Unit::Celsius, 'at least −273.15 °C'];
         yield 'below vacuum' => ['-200 kPa', QuantityKind::GaugePressure, Unit::Bar, 'at least −101.33 kPa'];
         yield 'more vacuum than there is' => [
@@ -117,13 +117,13 @@ final class ReaderTest extends TestCase
             'at most 29.92 inHg vac.',
         ];
         yield 'negative mass' => ['-2 kg', QuantityKind::Mass, Unit::Kilogram, 'at least 0 kg'];
-        yield 'division by nothing' => ['1/0', QuantityKind::Turns, Unit::Turn, 'is not a turns'];
-        yield 'two numbers' => ['3 4 bar', QuantityKind::GaugePressure, Unit::Bar, '"4 bar" is no unit'];
+        yield 'division by nothing' => ['1/0', QuantityKind::Turns, Unit::Turn, 'is not a number'];
+        yield 'two numbers' => ['3 4 bar', QuantityKind::GaugePressure, Unit::Bar, '4 bar is not a pressure unit'];
         yield 'script' => [
             '<script>alert(1)</script>',
             QuantityKind::GaugePressure,
             Unit::Bar,
-            'is not a gauge pressure',
+            'is not a pressure',
         ];
         yield 'endless text' => [str_repeat('9', 500), QuantityKind::GaugePressure, Unit::Bar, '…'];
         yield 'infinity by exponent' => ['1e999', QuantityKind::GaugePressure, Unit::Bar, 'a finite number'];

@@ -194,7 +194,7 @@ final class SaturationTest extends TestCase
                 $question();
             } catch (OutsideTable $outside) {
                 self::assertMatchesRegularExpression(
-                    '/R-448A: .* is outside its table \(.* to .*\)/',
+                    '/R-448A: .* is outside the property table \(.* to .*\)/',
                     $outside->getMessage(),
                 );
                 $refusals++;

@@ -197,7 +197,7 @@ final class VapourTest extends TestCase
                 $question();
                 self::fail('answered outside its grid');
             } catch (OutsideTable $outside) {
-                self::assertStringContainsString('outside its table', $outside->getMessage());
+                self::assertStringContainsString('is outside the property table', $outside->getMessage());
             }
         }
     }
@@ -205,7 +205,7 @@ final class VapourTest extends TestCase
     public function test_an_unknown_refrigerant_is_answered_with_the_known_ones(): void
     {
         $this->expectException(UnknownRefrigerant::class);
-        $this->expectExceptionMessage('"R-9000" is not in the refrigerant library. Known: R-12, R-22');
+        $this->expectExceptionMessage('"R-9000" is not available. Known: R-12, R-22');
         Library::known()->get('R-9000');
     }
 

@@ -69,7 +69,7 @@ final class AilmentTest extends TestCase
         yield 'an effect that nobody knows' => [['effect' => 'bad_luck'], '"bad_luck" is no effect'];
         yield 'too few numbers' => [['effect' => 'coil_iced', 'by' => [0.8]], 'coil_iced takes 2 numbers, 1 were'];
         yield 'numbers of nothing' => [['effect' => 'nothing', 'by' => [1]], 'nothing takes 0 numbers'];
-        yield 'a word for a number' => [['effect' => 'line_gain', 'by' => ['much']], 'a number is wanted'];
+        yield 'a word for a number' => [['effect' => 'line_gain', 'by' => ['much']], 'expected a number'];
         yield 'other weather' => [['effect' => 'line_gain', 'by' => [9], 'weather' => 'rain'], '"rain" is not "cold"'];
         yield 'a key of its own' => [['effect' => 'line_gain', 'by' => [9], 'colour' => 'red'], 'colour'];
         yield 'no such plant' => [['effect' => 'line_gain', 'by' => [9], 'plant' => ['kind' => 'igloo']], 'igloo'];

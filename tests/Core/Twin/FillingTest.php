@@ -81,7 +81,7 @@ final class FillingTest extends TestCase
         [$conflict] = self::conflicts($few);
         self::assertSame(ConflictKind::PlateTooLittle, $conflict->kind);
         self::assertEqualsWithDelta($few->charge - 2.0, $conflict->off(), 1e-6);
-        self::assertStringContainsString('too little', $conflict->sentence(new Units()));
+        self::assertStringContainsString('Nameplate charge', $conflict->sentence(new Units()));
 
         $many = self::machine(self::STORE, ['nameplate_charge_kg' => 90.0, 'receiver_volume_l' => 12]);
         $kinds = array_map(static fn (ChargeConflict $one): ConflictKind => $one->kind, self::conflicts($many));
@@ -130,7 +130,7 @@ final class FillingTest extends TestCase
         [$first, $last] = [$buffering[0], end($buffering)];
         assert($last instanceof PlantState);
         self::assertGreaterThan(0.4, $last->level - $first->level, 'the level moves');
-        self::assertEqualsWithDelta(self::head($first), self::head($last), 2e3, 'and nothing else');
+        self::assertEqualsWithDelta(self::head($first), self::head($last), 2e3, 'No second fault');
         self::assertEqualsWithDelta($first->cooling, $last->cooling, 0.01 * $first->cooling);
         self::assertGreaterThan(0.01, $starved[0]->valveQuality, 'gas in the liquid line below it');
         self::assertLessThan($first->cooling, $starved[0]->cooling);

@@ -21,12 +21,10 @@ use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Word;
 use Metrum\Twin\Disorder;
-use Metrum\Twin\Loop;
 use Metrum\Twin\Machine;
 use Metrum\Twin\PlantState;
 use Metrum\Twin\RandomPlants;
 use Metrum\Twin\Sizing;
-use Metrum\Twin\Solver;
 use Metrum\Twin\SteadyState;
 use Metrum\Twin\Surroundings;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -354,7 +352,7 @@ final class SteadyStateTest extends TestCase
         ))->find();
         self::assertFalse($state->runs());
         self::assertStringContainsString(
-            'no liquid passes the solenoid',
+            'solenoid passes no liquid',
             (string) $state->stopped?->sentence(),
         );
         self::assertSame(Word::OffOnLowPressure, $state->observed(Observation::Compressor));
@@ -385,8 +383,8 @@ final class SteadyStateTest extends TestCase
     public function test_any_start_leads_to_the_same_state(): void
     {
         $machine = (new Sizing(self::cooler()))->machine();
-        $loop = new Loop($machine, new Surroundings(305.15, 280.15));
-        $wanted = (new Solver($machine, $loop))->solve();
+        $plant = new SteadyState($machine, new Surroundings(305.15, 280.15));
+        $wanted = $plant->find()->solution;
         self::assertNotNull($wanted);
         $this->limitTo(40)
             ->forAll(
@@ -395,14 +393,14 @@ final class SteadyStateTest extends TestCase
                 Generators::choose(-90, 50),
                 Generators::choose(-60, 140),
             )
-            ->then(static function (int $e, int $c, int $m, int $z) use ($machine, $loop, $wanted): void {
-                $found = (new Solver($machine, $loop))->solve([
+            ->then(static function (int $e, int $c, int $m, int $z) use ($plant, $wanted): void {
+                $found = $plant->find([
                     $wanted[0] + $e / 100,
                     $wanted[1] + $c / 100,
                     $wanted[2] + $m / 100,
                     $wanted[3],
                     $z / 100,
-                ]);
+                ])->solution;
                 self::assertNotNull($found);
                 foreach ($wanted as $i => $value) {
                     self::assertEqualsWithDelta($value, $found[$i], 1e-3);

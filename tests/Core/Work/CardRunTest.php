@@ -255,14 +255,14 @@ final class CardRunTest extends TestCase
 
         self::assertNull($walker->run()->outcome());
         $this->expectException(NotAFact::class);
-        $this->expectExceptionMessage('Drop across the drier is not at its end yet');
+        $this->expectExceptionMessage('Filter-drier drop test is not at its end yet');
         $walker->run()->done();
     }
 
     public function test_what_a_step_touches_is_open_until_a_later_step_puts_it_back(): void
     {
         $walker = self::walker('bulb_test')->answer('suction_pressure_kpa', 290)->answer('off');
-        self::assertSame(['bulb of the expansion valve'], OpenTouches::of($walker->log())->keys());
+        self::assertSame(['expansion valve bulb'], OpenTouches::of($walker->log())->keys());
         self::assertSame([], OpenTouches::of($walker->answer('back')->log())->keys());
     }
 

@@ -223,9 +223,9 @@ final class ChargingTest extends TestCase
             $what,
             $word,
         );
-        yield 'iced coil' => [$see(Observation::FrostCoil, Word::Blocked), 'blocked by ice'];
-        yield 'coil fans' => [$see(Observation::EvaporatorFans, Word::SomeStopped), 'put them right first'];
-        yield 'condenser fans' => [$see(Observation::CondenserFans, Word::AllStopped), 'put them right first'];
+        yield 'iced coil' => [$see(Observation::FrostCoil, Word::Blocked), 'thaw first'];
+        yield 'coil fans' => [$see(Observation::EvaporatorFans, Word::SomeStopped), 'repair first'];
+        yield 'condenser fans' => [$see(Observation::CondenserFans, Word::AllStopped), 'repair first'];
         yield 'condenser dirty' => [$see(Observation::CondenserFace, Word::Dirty), 'clean it first'];
         yield 'coil dirty' => [$see(Observation::EvaporatorFace, Word::Dirty), 'clean it first'];
         yield 'drier' => [
@@ -233,7 +233,7 @@ final class ChargingTest extends TestCase
                 $hand->say(FactKind::Reading, new Content(Reading::DrierInletTemperature->value, 306.0));
                 $hand->say(FactKind::Reading, new Content(Reading::DrierOutletTemperature->value, 300.0));
             },
-            'a restriction, not a shortage',
+            'restriction, not low charge',
         ];
     }
 
@@ -258,9 +258,9 @@ final class ChargingTest extends TestCase
     public function test_a_full_plant_keeps_the_gate_shut(): void
     {
         $right = self::gate(ChargeHand::cabinet(1.0)->look()->read());
-        self::assertStringContainsString('against it', implode('; ', self::shut($right)));
+        self::assertStringContainsString('evidence against', implode('; ', self::shut($right)));
         $over = self::gate(ChargeHand::cabinet(1.3)->look()->read());
-        self::assertStringContainsString('it backs up', implode('; ', self::shut($over)));
+        self::assertStringContainsString('it is backing up, charge is not low', implode('; ', self::shut($over)));
     }
 
     public function test_one_sign_alone_asks_for_a_second(): void
@@ -276,7 +276,7 @@ final class ChargingTest extends TestCase
         );
         $said = implode('; ', self::shut(self::gate($hand)));
 
-        self::assertStringContainsString('only the glass bubbles; still wanted: subcooling', $said);
+        self::assertStringContainsString('only bubbles in the sight glass', $said);
     }
 
     public function test_each_sign_of_a_shortage_speaks_its_way(): void
@@ -304,7 +304,7 @@ final class ChargingTest extends TestCase
         $hand->add(0.25 * $hand->machine->charge)->look()->read();
         self::assertTrue(self::gate($hand)->isOpen(), implode('; ', self::shut(self::gate($hand))));
         $hand->add(0.14 * $hand->machine->charge)->look()->read();
-        self::assertStringContainsString('still missing', implode('; ', self::shut(self::gate($hand))));
+        self::assertStringContainsString('still short', implode('; ', self::shut(self::gate($hand))));
     }
 
     public function test_confirmed_is_confirmed(): void
@@ -340,7 +340,7 @@ final class ChargingTest extends TestCase
         $move = new Content(Control::Charge->value, 0.03);
         $may = new MayMove($hand->work());
 
-        self::assertStringContainsString('by the house rule', self::refusal(fn () => $may->check($move, 'milk')));
+        self::assertStringContainsString('house rule', self::refusal(fn () => $may->check($move, 'milk')));
         $may->check(new Content(Control::Charge->value, -0.03), 'it was put in by mistake');
     }
 
@@ -355,11 +355,11 @@ final class ChargingTest extends TestCase
         self::assertLessThan(0.0, (new NextMove($full()->work()))->of(Control::Charge, PartId::circuit())[0] ?? 0.0);
 
         $cases = [
-            'condenser face: not looked at' => ChargeHand::cabinet(1.3)->read(),
+            'condenser face' => ChargeHand::cabinet(1.3)->read(),
             'condenser: clean it first' => $full()->see(Observation::CondenserFace, Word::Dirty),
-            'condenser fans: put them right first' => $full()->see(Observation::CondenserFans, Word::SomeStopped),
-            'it bubbles' => $full()->see(Observation::SightGlass, Word::Bubbles),
-            'too much fits best: only' => ChargeHand::cabinet(0.6)->look()->read(),
+            'condenser fans: repair first' => $full()->see(Observation::CondenserFans, Word::SomeStopped),
+            'bubbles' => $full()->see(Observation::SightGlass, Word::Bubbles),
+            'overcharge is the most likely fault' => ChargeHand::cabinet(0.6)->look()->read(),
             'wait until it has settled' => $full()->say(
                 FactKind::State,
                 new Content('state', null, 'pulling_down'),
@@ -371,7 +371,7 @@ final class ChargingTest extends TestCase
             self::assertGreaterThanOrEqual(0.0, $next, $said.': nothing is taken out');
         }
         $repair = new Content(Control::Charge->value, -0.3, null, [WeighedAmount::PURPOSE => 'repair']);
-        (new MayMove($cases['it bubbles']->work()))->check($repair, '');
+        (new MayMove($cases['bubbles']->work()))->check($repair, '');
     }
 
     public function test_in_the_cold_without_head_control_nothing_comes_out(): void
@@ -408,17 +408,17 @@ final class ChargingTest extends TestCase
         $short = static fn (): ChargeHand => ChargeHand::cabinet(0.62)->look()->read();
         $read = static fn (string $key, float $si): Content => new Content($key, $si);
         $cases = [
-            'high-pressure stop' => $short()->say(FactKind::Reading, $read('discharge_pressure_kpa', 16.5e5)),
-            'of the plate\'s while it runs' => $short()->say(FactKind::Reading, $read('compressor_current_a', 3.2)),
-            'the receiver stands at 85 %' => ChargeHand::cooler(0.4)->look()->read()->say(
+            'of the high-pressure cut-out' => $short()->say(FactKind::Reading, $read('discharge_pressure_kpa', 16.5e5)),
+            '% of rated current while running' => $short()->say(FactKind::Reading, $read('compressor_current_a', 3.2)),
+            'receiver level is 85 %' => ChargeHand::cooler(0.4)->look()->read()->say(
                 FactKind::Reading,
                 $read('receiver_level_percent', 0.85),
             ),
-            'too much refrigerant' => ChargeHand::cabinet(1.3)->look()->read(),
+            'refrigerant overcharge' => ChargeHand::cabinet(1.3)->look()->read(),
         ];
         foreach ($cases as $said => $hand) {
             $refusal = self::refusal(fn () => (new MayMove($hand->work()))->check($in, 'product cannot wait'));
-            self::assertStringContainsString('is not moved:', $refusal, $said);
+            self::assertStringContainsString('Not allowed', $refusal, $said);
             self::assertStringContainsString($said, $refusal);
         }
         (new MayMove($short()->work()))->check($in, 'product cannot wait');
@@ -463,7 +463,7 @@ final class ChargingTest extends TestCase
         $charging = $hand->work()->charging();
         self::assertTrue($charging->isSilent());
         self::assertNull($charging->next());
-        self::assertStringContainsString('it answers', implode('; ', self::shut(self::gate($hand))));
+        self::assertStringContainsString('readings respond', implode('; ', self::shut(self::gate($hand))));
     }
 
     public function test_a_plant_of_unknown_size_gets_no_grams_and_is_asked_for_it(): void

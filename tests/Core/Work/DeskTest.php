@@ -10,6 +10,7 @@ use Metrum\Knowledge\Control;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\MoveGroup;
 use Metrum\Knowledge\Station;
+use Metrum\Quantity\Units;
 use Metrum\Twin\Twins;
 use Metrum\Work\Assessment;
 use Metrum\Work\Desk\Desk;
@@ -74,7 +75,7 @@ final class DeskTest extends TestCase
         $flooded = ['suction_temperature_evaporator_c' => -6.5] + self::STARVED;
         $starved = self::desk(self::ROOM, self::read(self::STARVED))->move(Control::ValveTurn);
 
-        self::assertLessThan(0.0, $starved->value, 'out: less superheat');
+        self::assertLessThan(0.0, $starved->value, 'Out: less superheat');
         self::assertGreaterThan(0.0, self::desk(self::ROOM, self::read($flooded))->move(Control::ValveTurn)->value);
         self::assertSame(0.5, self::desk(self::ROOM, [])->move(Control::ValveTurn, 0.5)->value);
         self::assertContains($starved->step(), [NextStep::Move, NextStep::Unknown]);
@@ -118,9 +119,10 @@ final class DeskTest extends TestCase
 
         self::assertSame(Mark::Act, $proofs[Target::CoilSuperheat->name]->mark);
         self::assertTrue($proofs[Target::Box->name]->isMissed(), '5 K above its set point');
-        self::assertSame(Missing::NotRead, $proofs[Target::Subcooling->name]->missing);
+        self::assertSame(Missing::NotReadYet, $proofs[Target::Subcooling->name]->missing);
         self::assertSame(Missing::NotTimed, $proofs[Target::PullDown->name]->missing);
-        self::assertFalse($proofs[Target::PutBack->name]->isMissed());
+        self::assertSame('Nothing to restore', $proofs[Target::NothingTouched->name]->label()->in(new Units()));
+        self::assertArrayNotHasKey(Target::PutBack->name, $proofs, 'nothing was touched');
         self::assertArrayNotHasKey(Target::SecondLook->name, $proofs, 'nothing slow was changed');
 
         $set = ['kind' => 'move', 'key' => 'thermostat_set', 'value' => 2];

@@ -170,8 +170,8 @@ final class LedgerTest extends TestCase
     {
         yield 'some out of it' => ['R-134a', -2.0, null];
         yield 'some into it' => ['R-134a', 2.0, null];
-        yield 'another refrigerant' => ['R-404A', -0.1, 'one refrigerant a cylinder'];
-        yield 'more than is in it' => ['R-134a', -7.0, 'cannot have come out of it'];
+        yield 'another refrigerant' => ['R-404A', -0.1, 'a, the system R'];
+        yield 'more than is in it' => ['R-134a', -7.0, 'cannot come from it'];
         yield 'more than fits' => ['R-134a', 9.0, '80 % liquid'];
     }
 

@@ -35,8 +35,8 @@ final class StoryTest extends TestCase
     {
         $story = self::story([self::turn(-0.25, 5)]);
 
-        self::assertSame(['Expansion valve ¼ out: not read again yet.'], self::said($story->outcomes()));
-        self::assertSame(['suction pressure', "pipe at the valve's bulb"], array_slice($story->toRead(), 0, 2));
+        self::assertSame(['Expansion valve ¼ out: not re-read yet.'], self::said($story->outcomes()));
+        self::assertSame(['suction pressure', 'suction line at the bulb'], array_slice($story->toRead(), 0, 2));
         self::assertSame([], self::story([])->toRead(), 'nothing was moved');
     }
 
@@ -46,13 +46,13 @@ final class StoryTest extends TestCase
         [$told] = self::said($story->outcomes());
 
         self::assertMatchesRegularExpression(
-            '/^Expansion valve ¼ out: [a-z ]+\. Superheat [a-z ]+ −2\.0 K, foretold −\d+\.\d K ± \d+\.\d K\./u',
+            '/^Expansion valve ¼ out: [a-z ]+\. Superheat [a-z ]+ −2\.0 K \(predicted −\d+\.\d K ± \d+\.\d K\)\./u',
             $told,
         );
         self::assertSame([], $story->toRead());
         [$line] = self::said($story->lines());
         self::assertMatchesRegularExpression(
-            '/^09:05 Expansion valve ¼ out: [a-z ]+, superheat [a-z ]+ −2\.0 K \(foretold −/u',
+            '/^09:05 Expansion valve ¼ out: [a-z ]+, superheat [a-z ]+ −2\.0 K \(predicted −/u',
             $line,
         );
     }
@@ -77,7 +77,7 @@ final class StoryTest extends TestCase
         $told = implode(' ', self::said($story->outcomes()));
 
         self::assertStringContainsString(', together with ', $told);
-        self::assertStringContainsString('nobody can tell which of them did it', $told);
+        self::assertStringContainsString('it is not known which one had the effect', $told);
     }
 
     public function test_why_it_was_moved_all_the_same_and_which_one_stand_in_the_line(): void
@@ -85,7 +85,7 @@ final class StoryTest extends TestCase
         $story = self::story([['subject' => 'coil 2', 'data' => ['overruled' => 'it hunts']] + self::turn(0.5, 5)]);
 
         self::assertSame(
-            ['09:05 Expansion valve of coil 2 ½ in, all the same, because it hunts'],
+            ['09:05 Expansion valve of coil 2 ½ in, despite open conditions, because it hunts'],
             self::said($story->lines()),
         );
     }
@@ -96,10 +96,10 @@ final class StoryTest extends TestCase
         $past = self::story([self::turn(-0.25, 5), ...self::again(-4)]);
         $wanted = new Band(4.0, 6.0, 'here');
 
-        self::assertStringContainsString('Turned back', implode(' ', self::said(
+        self::assertStringContainsString('Direction reversed', implode(' ', self::said(
             $back->warnings(Control::ValveTurn, PartId::circuit(), null),
         )));
-        self::assertStringContainsString('half as far back', implode(' ', self::said(
+        self::assertStringContainsString('go back half as far, then wait', implode(' ', self::said(
             $past->warnings(Control::ValveTurn, PartId::circuit(), $wanted),
         )));
         self::assertSame([], self::story([])->warnings(Control::ValveTurn, PartId::circuit(), $wanted));
@@ -111,7 +111,7 @@ final class StoryTest extends TestCase
         $one = self::story([self::turn(-0.25, 5), ...self::again(-1)]);
 
         self::assertStringContainsString(
-            'a turn in, by 1 move',
+            'per turn in',
             (string) $one->response(Control::ValveTurn, PartId::circuit())?->in(new Units()),
         );
         self::assertNull(self::story([])->response(Control::ValveTurn, PartId::circuit()));
@@ -123,8 +123,8 @@ final class StoryTest extends TestCase
         $response = (new Story($hand->work()))->response(Control::Charge, PartId::circuit());
         self::assertNotNull($response);
 
-        self::assertMatchesRegularExpression('/^[−\d.]+ ± [\d.]+ K for 1 kg, by 1 move/u', $response->in(new Units()));
-        self::assertStringContainsString(' for 2.2 lb, ', $response->in(new Units(mass: Unit::Pound)));
+        self::assertMatchesRegularExpression('/^Measured here: [−\d.]+ ± [\d.]+ K per 1 kg \(1 change\)/u', $response->in(new Units()));
+        self::assertStringContainsString(' K per 2.2 lb (1 change)', $response->in(new Units(mass: Unit::Pound)));
     }
 
     public function test_a_charge_is_told_with_what_is_missing_and_where_the_knee_is(): void
@@ -132,10 +132,10 @@ final class StoryTest extends TestCase
         $hand = ChargeHand::cabinet(0.62)->look()->read();
         $told = self::charge($hand)->missing()->in(new Units());
 
-        self::assertMatchesRegularExpression('/^By the twin \d+ g ± \d+ g are missing, \d+ % of the charge\.$/', $told);
+        self::assertMatchesRegularExpression('/^Twin estimate: \d+ g ± \d+ g short \(\d+ % of the charge\)\.$/', $told);
         self::assertNull(self::charge($hand)->knee(), 'nothing was added yet');
         $full = self::charge(ChargeHand::cabinet(1.0)->look()->read())->missing()->in(new Units());
-        self::assertStringStartsWith('By the twin it is right within what can be told (', $full);
+        self::assertStringStartsWith('Twin estimate: charge is correct within', $full);
     }
 
     private static function charge(ChargeHand $hand): ChargeStory

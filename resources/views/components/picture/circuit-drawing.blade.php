@@ -1,7 +1,7 @@
 @props(['drawing'])
 @php([$flooded, $level, $wet] = [$drawing->flooded(), $drawing->level(), $drawing->wet()])
 <svg viewBox="0 0 372 236" class="drawing circuit-drawing" role="img" aria-labelledby="circuit-title">
-    <title id="circuit-title">The circuit: {{ $drawing->sentence() }}</title>
+    <title id="circuit-title">Circuit: {{ $drawing->sentence() }}</title>
     <g fill="none" stroke-width="{{ $drawing->flow }}" stroke-linejoin="round">
         <path stroke="{{ $drawing->pipes['discharge'] }}" d="M50 106V48H92"/>
         <path stroke="{{ $drawing->pipes['condensed'] }}" d="M232 48H322V{{ $drawing->receiver ? 66 : 126 }}"/>
@@ -35,13 +35,13 @@
         width="{{ $wet['width'] }}" height="40" rx="3"/>
     <rect class="part-line" x="128" y="172" width="124" height="40" rx="3"/>
     @if ($drawing->regulator)<path class="part" d="M118 184V200L102 184V200Z"/><text class="value" x="110" y="178"
-        text-anchor="middle">regulator</text>@endif
+        text-anchor="middle">EPR</text>@endif
     <circle class="part" cx="50" cy="126" r="20"/>
     <path class="part-line" d="M40 134L50 114L60 134Z"/>
     <text class="value" x="78" y="131">{{ $drawing->power() }}</text>
     <text class="name" x="162" y="21" text-anchor="middle">condenser, {{ $flooded['text'] }}
         flooded</text>
-    <text class="name" x="190" y="164" text-anchor="middle">coil, {{ $wet['text'] }} wet,
+    <text class="name" x="190" y="164" text-anchor="middle">coil, {{ $wet['text'] }} wetted,
         {{ $drawing->cooling() }}</text>
     @if ($drawing->runs)<text class="value" x="276" y="66" text-anchor="middle">{{ $drawing->massFlow }}</text>@endif
     <text class="value" x="44" y="76" text-anchor="end">{{ $drawing->texts['discharge'] }}</text>

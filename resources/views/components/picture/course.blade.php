@@ -1,7 +1,6 @@
 @props(['course', 'name'])
 @if ($course->isBlank())
-    <p class="course-blank">The course takes shape with the first pressure or pipe temperature. Box and ambient
-        temperature already give what to expect.</p>
+    <p class="course-blank">The course appears with the first pressure or line temperature. Box and ambient already give the expected values.</p>
 @else
 <svg viewBox="0 0 {{ $course->frame->width }} {{ $course->frame->height }}" class="course" role="img"
     aria-labelledby="{{ $name }}-title" data-points="{{ count($course->points) }}">

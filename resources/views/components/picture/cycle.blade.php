@@ -1,7 +1,7 @@
 @props(['cycle'])
 <svg viewBox="0 0 {{ $cycle::WIDTH }} {{ $cycle::HEIGHT }}" class="drawing cycle" role="img"
     aria-labelledby="cycle-title">
-    <title id="cycle-title">Pressure over enthalpy: the cycle now, and the sound plant's behind it.</title>
+    <title id="cycle-title">Pressure–enthalpy diagram: cycle now, healthy system behind it.</title>
     <clipPath id="cycle-clip"><rect x="{{ $cycle::CUT['x'] }}" y="{{ $cycle::CUT['y'] }}"
         width="{{ $cycle::CUT['width'] }}" height="{{ $cycle::CUT['height'] }}"/></clipPath>
     @foreach ($cycle->levels as $level)<line class="grid" x1="36" x2="{{ $cycle::END }}" y1="{{ $level['y'] }}"
@@ -12,6 +12,6 @@
     <path class="now" d="{{ $cycle->now }}"/>
     @foreach ($cycle->corners as $corner)<circle cx="{{ $corner['x'] }}" cy="{{ $corner['y'] }}" r="4.5"
         fill="{{ $corner['colour'] }}"/>@endforeach
-    <text class="tick" x="4" y="13">{{ $cycle->unit }} abs.</text>
+    <text class="tick" x="4" y="13">{{ $cycle->unit }} abs</text>
     <text class="tick" x="{{ $cycle::END }}" y="{{ $cycle::FOOT }}" text-anchor="end">enthalpy →</text>
 </svg>

@@ -1,7 +1,7 @@
 @props(['picture'])
-<figure class="ledger-picture scrolls" tabindex="0" role="region" aria-label="Picture of the ledger">
+<figure class="ledger-picture scrolls" tabindex="0" role="region" aria-label="Ledger picture">
     <svg viewBox="0 0 {{ App\Picture\LedgerPicture::WIDTH }} {{ App\Picture\LedgerPicture::HEIGHT }}" role="img"
-        aria-label="Refrigerant in the plant by the book, and what leaked, over time">
+        aria-label="Charge on record and losses over time">
         @foreach ($picture->years as [$x, $year])<line class="year" x1="{{ $x }}" x2="{{ $x }}" y1="12" y2="208"
             /><text class="soft" x="{{ $x }}" dx="4" y="222">{{ $year }}</text>@endforeach
         @if ($picture->fullAt !== null)<line class="full" x1="64" x2="740" y1="{{ $picture->fullAt }}"

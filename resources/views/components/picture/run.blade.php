@@ -1,7 +1,7 @@
 @props(['run'])
 <svg viewBox="0 0 {{ $run::WIDTH }} {{ $run::HEIGHT }}" class="drawing run-picture" role="img"
     aria-labelledby="run-title">
-    <title id="run-title">The run over time: box and product temperature, evaporating and condensing temperature,
+    <title id="run-title">Simulation over time: box and product temperature, evaporating and condensing temperature,
         frost on the coil. {{ implode('; ', $run->firstEvents()) }}.</title>
     @foreach ($run->modes as $mode)<rect class="{{ $mode['class'] }}" x="{{ $mode['x'] }}" y="8"
         width="{{ $mode['width'] }}" height="298"/>@endforeach
@@ -14,4 +14,4 @@
         text-anchor="middle">{{ $hour['text'] }}</text>@endforeach
 </svg>
 <p class="run-key"><span class="key-running"></span> running <span class="key-defrosting"></span> defrost <span
-    class="key-off"></span> resting, pumping down, dripping</p>
+    class="key-off"></span> off, pump-down or drip</p>

@@ -1,7 +1,7 @@
 @props(['curves', 'glide'])
 <svg class="saturation-picture" viewBox="0 0 {{ $curves::WIDTH }} {{ $curves::HEIGHT }}" role="img"
     aria-label="Bubble and dew pressure over temperature{{ $curves->glide === null ? ''
-    : '; at the pressure asked they lie '.$glide.' apart' }}">
+    : '; glide '.$glide.' at this pressure' }}">
     @foreach ($curves->pressures as [$y, $words])<line class="level" x1="56" x2="500" y1="{{ $y }}"
         y2="{{ $y }}"/><text x="50" y="{{ $y }}" dy="4" text-anchor="end">{{ $words }}</text>@endforeach
     @foreach ($curves->temperatures as [$x, $words])<line class="level" x1="{{ $x }}" x2="{{ $x }}" y1="12"

@@ -1,6 +1,6 @@
 @props(['strip', 'label'])
 <svg {{ $attributes->merge(['class' => 'strip']) }} viewBox="0 0 {{ $strip->width }} {{ $strip->height }}" role="img"
-    aria-label="{{ $label }} over time, as in the table beside">
+    aria-label="{{ $label }} over time; same data in the table">
     <defs><pattern id="hatch-{{ (int) $strip->width }}" width="6" height="6" patternUnits="userSpaceOnUse"
         patternTransform="rotate(45)"><line x1="0" y1="0" x2="0" y2="6" class="strip-hatch" /></pattern></defs>
     <text x="{{ $strip->scale->left() }}" y="13" class="strip-title">{{ $label }}</text>
@@ -31,7 +31,7 @@
             y2="{{ $told['bottom'] }}" class="strip-width" /><circle cx="{{ $told['x'] }}"
             cy="{{ $told['y'] }}" r="6" class="strip-told" />
         <text x="{{ $told['x'] }}" y="{{ $told['top'] }}" dy="-8" text-anchor="middle"
-            class="strip-value">foretold {{ $told['text'] }}</text>
+            class="strip-value">predicted {{ $told['text'] }}</text>
     @endif
     @foreach ($strip->dots() as $dot)<circle cx="{{ $dot['x'] }}" cy="{{ $dot['y'] }}" r="5"
         class="{{ $dot['early'] ? 'strip-early' : 'strip-dot' }}" /><text x="{{ $dot['textX'] }}"

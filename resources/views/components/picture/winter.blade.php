@@ -1,8 +1,8 @@
 @props(['picture'])
 @php($p = App\Picture\WinterPicture::class)
-<div class="scrolls" tabindex="0" role="region" aria-label="Picture of the winter charge">
+<div class="scrolls" tabindex="0" role="region" aria-label="Winter charge picture">
 <svg class="strip winter-picture" viewBox="0 0 {{ $p::WIDTH }} {{ $p::HEIGHT }}" role="img"
-    aria-label="How full receiver and condenser are, from the coldest day to the weather of the plan">
+    aria-label="Receiver level and condenser flooding, from the coldest day to design ambient">
     @if ($picture->lost() !== null)<rect x="{{ $p::LEFT }}" y="{{ $p::TOP }}"
         width="{{ $picture->lost()['width'] }}" height="{{ $p::DEPTH }}"
         class="winter-lost" />@endif
@@ -12,10 +12,9 @@
         class="strip-small">{{ $level['text'] }}</text>@endforeach
     <line x1="{{ $p::LEFT }}" x2="{{ $p::RIGHT }}" y1="{{ $picture->full() }}" y2="{{ $picture->full() }}"
         class="winter-full" /><text x="{{ $p::LEFT }}" dx="4" y="{{ $picture->full() }}" dy="-5"
-        class="strip-small">80 %:
-        the receiver holds no more</text>
+        class="strip-small">80 %: receiver limit</text>
     @if ($picture->lost() !== null)<text x="{{ $p::LEFT }}" dx="6" y="{{ $p::BOTTOM }}" dy="-8"
-        class="strip-move">{{ $picture->lost()['text'] }} with the summer's charge</text>@endif
+        class="strip-move">{{ $picture->lost()['text'] }} with summer charge only</text>@endif
     @foreach ($picture->paths() as $name => $path)<path d="{{ $path }}" class="winter-{{ $name }}" />@endforeach
     @foreach ($picture->names() as $name)<text x="{{ $p::RIGHT }}" dx="8" y="{{ $name['y'] }}"
         class="strip-small">{{ $name['text'] }}</text>@endforeach
@@ -23,7 +22,6 @@
         class="strip-move">{{ $one['text'] }}</text>@endforeach
     @foreach ($picture->temperatures() as $tick)<text x="{{ $tick['x'] }}" y="{{ $p::BOTTOM }}" dy="18"
         text-anchor="middle" class="strip-small">{{ $tick['text'] }}</text>@endforeach
-    <text x="{{ $p::MIDDLE }}" y="{{ $p::HEIGHT }}" dy="-8" text-anchor="middle" class="strip-small">air
-        at the condenser</text>
+    <text x="{{ $p::MIDDLE }}" y="{{ $p::HEIGHT }}" dy="-8" text-anchor="middle" class="strip-small">ambient</text>
 </svg>
 </div>

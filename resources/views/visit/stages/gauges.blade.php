@@ -6,8 +6,7 @@
 <details class="fold"><summary>More readings</summary><div
     class="cells row">@foreach ($page->controls->moreCells() as $cell)@include('visit.cell')@endforeach</div></details>
 @include('visit.table')
-<details class="fold"><summary>Before hoses go
-    on</summary>
+<details class="fold"><summary>Before connecting hoses</summary>
         @foreach (App\View\StationCautions::of($page->station, $page->findings->circuit->refrigerant) as $caution)<p
     class="caution">◐ @told($caution)</p>@endforeach</details>
 </div>

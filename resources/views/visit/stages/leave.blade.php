@@ -1,15 +1,15 @@
 @php($note = $page->log->fact(Metrum\Log\FactKind::Note, Metrum\Log\Kinds\NoteWritten::SUMMARY))
 @php($own = $note?->content->text('text') ?? '')
-<section class="sheet" aria-labelledby="h-sum"><h2 id="h-sum">Summary for the owner</h2>
+<section class="sheet" aria-labelledby="h-sum"><h2 id="h-sum">Owner summary</h2>
     <x-entry :page="$page" kind="note" key="summary" stage="leave" says="summary:">
         <label class="sr" for="summary">Summary</label>
         <textarea id="summary" name="value" rows="5" @disabled(! $page->mayEnter)>{{ old('value', $own !== '' ? $own
             : $page->ownerSummary()->text()) }}</textarea>
         <p class="actions"><button class="btn quiet" @disabled(!
-            $page->mayEnter)>Keep this wording</button> @if ($own !== '')<button class="btn quiet" name="clear"
-            value="1" form="clear-summary">Write it anew from the findings</button>@endif</p>
+            $page->mayEnter)>Save summary</button> @if ($own !== '')<button class="btn quiet" name="clear"
+            value="1" form="clear-summary">Rewrite from findings</button>@endif</p>
     </x-entry>
-    <x-entry :page="$page" kind="note" key="summary" value="" stage="leave" says="summary written anew"
+    <x-entry :page="$page" kind="note" key="summary" value="" stage="leave" says="summary rewritten"
         id="clear-summary"></x-entry>
 </section>
 <section class="sheet" aria-labelledby="h-fu"><h2 id="h-fu">Follow-up</h2>
@@ -21,19 +21,18 @@
     @endforeach
     <x-entry :page="$page" says="follow-up:" :action="route('follow-ups.store', $page->visit)" class="grid-fields"
         novalidate>
-        <x-field name="what" label="What is to be done then" :value="old('what',
+        <x-field name="what" label="What to do" :value="old('what',
             Illuminate\Support\Str::limit(ucfirst(implode('; ', $page->side()->unfinished())), 200))" />
         <x-field name="due_on" label="On" type="date" :value="old('due_on', now()->addWeeks(2)->format('Y-m-d'))" />
-        <p class="actions"><button class="btn quiet">Note follow-up</button></p>
+        <p class="actions"><button class="btn quiet">Add follow-up</button></p>
     </x-entry>
 </section>
 @if ($page->findings->readings !== [])
 <form class="row-link sheet" method="post" action="{{ route('visits.ran-well', $page->visit) }}">@csrf
-    <span class="grow"><b>{{ $page->visit->ranWell() ? '○ Marked: here the plant ran well'
-        : 'Did the plant run as it should when you left?' }}</b><small>A visit marked so draws the circuit's
-        twin to what this plant really reads; later visits are compared with it.</small></span>
+    <span class="grow"><b>{{ $page->visit->ranWell() ? '○ Saved as reference: ran well'
+        : 'Did it run well when you left?' }}</b><small>A “ran well” visit adjusts the twin to this system's readings; later visits are compared with it.</small></span>
     <button class="btn quiet" name="well" value="{{ $page->visit->ranWell() ? 0 : 1 }}">{{ $page->visit->ranWell()
-        ? 'Take the mark off' : 'It ran well' }}</button>
+        ? 'Remove' : 'Yes, it ran well' }}</button>
 </form>
 @endif
 <section class="sheet" aria-labelledby="h-out"><h2 id="h-out">Report and file</h2>
@@ -41,23 +40,21 @@
         class="btn quiet" href="{{ route('visits.pdf', $page->visit) }}">Report as PDF</a> <a class="btn quiet"
         href="{{ route('visits.file', $page->visit) }}" download>Visit file</a>
     <a class="btn quiet" href="{{ route('import', ['circuit' =>
-        $page->visit->circuit_id]) }}">Take in a visit file</a></p>
-    <p class="hint">The visit file holds all of the visit: what was found in the end, and its log in order, with moves,
-    cards, notes and what was ruled out.</p>
+        $page->visit->circuit_id]) }}">Import visit file</a></p>
+    <p class="hint">Contains the result and the full log: readings, changes, procedures, notes and ruled-out faults.</p>
 </section>
 @if ($page->mayEnter)
 @php($closing = $page->side()->closing())
 @foreach ($page->side()->leaving->heldOpen() as [$touched, $part])
 <x-entry :page="$page" kind="restored" :key="$touched" :part="$part" value="yes" stage="leave"
-    :says="'left so: '.$touched" class="sheet grid-fields">
-    <x-field name="reason" :label="'● '.ucfirst(str_replace('_', ' ',
-        $touched)).' is not put back. Left so, because'" :value="''" />
-    <p class="actions"><button class="btn quiet">Leave it so, and note it</button></p></x-entry>
+    :says="'left as is: '.$touched" class="sheet grid-fields">
+    <x-field name="reason" :label="'● Not restored: '.str_replace('_', ' ', $touched).'. Reason for leaving as is'" :value="''" />
+    <p class="actions"><button class="btn quiet">Leave as is</button></p></x-entry>
 @endforeach
 <form method="post" action="{{ route('visits.close', $page->visit) }}" data-close>@csrf
     @foreach ($closing->shut() as $one)<p
-        class="hint">{{ $one->holding->mark()->sign() }} Not finished: @told($one->sentence()).</p>@endforeach
-    @foreach ($page->side()->unfinished() as $why)<p class="hint">◐ Not finished: @told($why).</p>@endforeach
-    <button class="btn" @disabled($page->side()->leaving->heldOpen() !== [])>Close the visit</button>
+        class="hint">{{ $one->holding->mark()->sign() }} Open: @told($one->sentence()).</p>@endforeach
+    @foreach ($page->side()->unfinished() as $why)<p class="hint">◐ Open: @told($why).</p>@endforeach
+    <button class="btn" @disabled($page->side()->leaving->heldOpen() !== [])>Close visit</button>
 </form>
 @endif

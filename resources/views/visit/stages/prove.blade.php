@@ -1,9 +1,9 @@
-<section class="sheet" aria-labelledby="h-proof"><h2 id="h-proof">Is it proven?</h2>
+<section class="sheet" aria-labelledby="h-proof"><h2 id="h-proof">Verification checklist</h2>
     <ul class="proofs">@foreach ($page->side()->proofs() as $proof)<li>{{ $proof->mark->sign() }}
         <b>@told($proof->label())</b> @told($proof->said())</li>@endforeach</ul>
 </section>
 @if ($page->work()->story->outcomes() !== [])
-<section class="sheet done" aria-labelledby="h-done"><h2 id="h-done">What was done, and what came of it</h2>
+<section class="sheet done" aria-labelledby="h-done"><h2 id="h-done">Work done and effect</h2>
     <ol>@foreach (array_reverse($page->work()->story->outcomes()) as $sentence)<li>@told($sentence)</li>@endforeach</ol>
 </section>
 <section class="sheet" aria-labelledby="h-both"><h2 id="h-both">Before and after</h2>
@@ -15,5 +15,5 @@
     </table>
 </section>
 @else
-<p class="empty">Nothing was moved at this visit yet: what is put right is shown here beside what was found.</p>
+<p class="empty">Nothing changed at this visit yet. Before-and-after values appear here.</p>
 @endif

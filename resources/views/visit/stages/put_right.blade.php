@@ -7,13 +7,12 @@
     <figure class="strip-side">
         <x-picture.strip :strip="$strip" :label="$label" class="wide" />
         <x-picture.strip :strip="$work->strip(390.0)" :label="$label" class="slim" />
-        <table class="sr"><caption>{{ $work->figure()->label() }}, chapter by
-            chapter</caption><tr><th>Chapter</th><th>Began</th><th>Read</th></tr>@foreach ($strip->rows() as $row)<tr>
+        <table class="sr"><caption>{{ $work->figure()->label() }} after each change</caption><tr><th>Change</th><th>Time</th><th>Reading</th></tr>@foreach ($strip->rows() as $row)<tr>
                 <td>{{ $row[0] }}</td><td>{{ $row[1] }}</td><td>{{ $row[2] }}</td></tr>@endforeach</table>
     </figure>
 @endif
 @if ($page->work()->story->toRead() !== [])
-    <section aria-labelledby="h-again"><h2 id="h-again">Read again</h2>
+    <section aria-labelledby="h-again"><h2 id="h-again">Readings to repeat</h2>
         <div class="cells row">@foreach ($page->controls->cellsAgain() as $cell)@include('visit.cell')@endforeach</div>
     </section>
 @endif
@@ -28,7 +27,7 @@
         @include($work->control === Metrum\Knowledge\Control::Charge ? 'visit.charge' : 'visit.move', ['work'
             => $page->moveOf(null)])
     @endif
-    <nav class="cards-below" aria-label="Other work">
+    <nav class="cards-below" aria-label="Other work on this system">
         @foreach ($work->others() as $group => $controls)@if ($controls !== [])<div
             class="cards-group"><b>{{ $group }}</b><span>@foreach ($controls as $control)<a
             href="{{ route('visits.show', [$page->visit, 'put_right', 'card'

@@ -155,7 +155,7 @@ final class ChargingPage
                 $missing !== null && $missing > 0.0 ? $this->charging->addition()->limits($missing) : [],
             ),
             $this->around->floods()
-                ? 'A clear sight glass on a mild day does not prove the winter charge. See Winter charge.'
+                ? 'A clear sight glass on a mild day does not confirm the winter charge. See Winter charge.'
                 : '',
             $this->charging->machine() !== null && $this->around->isCool()
                 ? 'Charged on a cool day: re-check in warm weather.'

@@ -10,6 +10,7 @@ use Metrum\Diagnosis\Gate;
 use Metrum\Findings\DerivedFigure;
 use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
+use Metrum\Knowledge\MoveGroup;
 use Metrum\Knowledge\Station;
 use Metrum\Language\Sentence;
 use Metrum\Log\Kinds\PlantMoved;
@@ -168,6 +169,14 @@ final class WorkPage
         }
 
         return $groups;
+    }
+
+    /** What the button says that logs it. */
+    public function logWords(): string
+    {
+        $row = $this->control->row();
+
+        return $row->group === MoveGroup::Set ? 'Log adjustment' : 'Log as '.$row->done;
     }
 
     /** "now ½ out from as found"; empty where it stands as found. */

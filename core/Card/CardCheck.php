@@ -32,7 +32,7 @@ final readonly class CardCheck
         $own = Card::OWN;
         foreach ($this->card->steps as $i => $step) {
             if ($step->kind !== StepKind::Say && (in_array($step->key, $own, true) || $step->key === '')) {
-                throw $this->row->broken("steps.$i.key", 'missing, used twice, or kept for the card itself');
+                throw $this->row->broken("steps.$i.key", 'missing, used twice, or reserved');
             }
             $own[] = $step->key;
         }
@@ -139,7 +139,7 @@ final readonly class CardCheck
         sort($touched);
         sort($restored);
         if ($touched !== $restored) {
-            throw $this->row->broken('steps', 'what is touched must be what is put back: '.
+            throw $this->row->broken('steps', 'touches and restores differ: '.
                 implode(', ', $touched).' against '.implode(', ', $restored));
         }
     }

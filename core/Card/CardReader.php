@@ -47,7 +47,7 @@ final readonly class CardReader
         $steps = array_map(StepReader::read(...), $row->rows('steps'));
         $outcomes = array_map(Outcome::ofRow(...), $row->rows('outcome'));
         if ($steps === [] || $outcomes === []) {
-            throw $row->broken('steps', 'a card has steps, and comes to something');
+            throw $row->broken('steps', 'steps and at least one outcome are required');
         }
         $card = new Card(
             key: $key,

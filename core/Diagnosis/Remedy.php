@@ -26,7 +26,7 @@ final readonly class Remedy
         $move = Control::tryFrom($named);
         $isCard = $move === null && $named !== self::NONE;
         if ($isCard && Cards::find($named) === null) {
-            throw $row->broken($key, "\"$named\" is no move, no card, and not \"".self::NONE.'"');
+            throw $row->broken($key, "\"$named\" is not a change, a procedure or \"".self::NONE.'"');
         }
 
         return new self($move, $isCard ? $named : '');

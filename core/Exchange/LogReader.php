@@ -210,7 +210,7 @@ final readonly class LogReader
     private static function differs(bool $missing): string
     {
         return $missing
-            ? 'is not in the last chapter of the log; a snapshot beside a log is that of its last chapter'
-            : 'differs from the last chapter of the log';
+            ? 'is not among the readings since the last change in the log; the snapshot must match them'
+            : 'differs from the readings since the last change in the log';
     }
 }

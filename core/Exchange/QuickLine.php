@@ -42,9 +42,9 @@ final class QuickLine
         'suction_pressure_kpa' => ['inhg', '"hg', 'in.hg'],
         'receiver_level_percent' => ['%', 'percent'],
         'compressor_current_a' => ['a', 'amp', 'amps', 'ampere'],
-        'suction, head or liquid?' => ['psi', 'bar', 'kpa', 'psig', 'barg', 'mpa'],
-        'of what: box, air, or which pipe?' => ['°', '°c', '°f', 'c', 'f', 'degrees', 'deg'],
-        'superheat and subcooling follow from pressure and pipe: say those.' => ['k'],
+        'Suction, head or liquid?' => ['psi', 'bar', 'kpa', 'psig', 'barg', 'mpa'],
+        'Of what: box, air, or which line?' => ['°', '°c', '°f', 'c', 'f', 'degrees', 'deg'],
+        'Superheat and subcooling are calculated from pressure and line temperature: enter those.' => ['k'],
     ];
 
     /** @var list<array{string, FactKind, string}> phrase, kind, key; longest phrase first */

@@ -57,7 +57,7 @@ final readonly class HouseRuleRow
                 );
             }
         }
-        throw $row->broken('default', 'none of the schools');
+        throw $row->broken('default', 'not one of its options');
     }
 
     public function school(string $id): ?School

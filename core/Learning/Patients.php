@@ -78,7 +78,7 @@ final readonly class Patients
             $seed = crc32(sprintf('%d %d %d', $this->seed, $number, $try));
             $patient = $this->drawn($seed, $twice, $whole);
             if ($patient !== null || $try > self::TRIES) {
-                return $patient ?? throw new \LogicException('No plant came out of '.self::TRIES.' draws');
+                return $patient ?? throw new \LogicException('No system resulted from '.self::TRIES.' draws');
             }
         }
     }

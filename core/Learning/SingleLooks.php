@@ -47,9 +47,9 @@ final readonly class SingleLooks
         $above = [
             '# What each look says alone',
             '',
-            'Each answer of each observation and test entered alone, at the usual plant of the first kind that is',
+            'Each answer of each observation and test entered alone, at the usual system of the first type that is',
             'asked for it, then with the complaint it goes with: the first three suspects and their chance in %.',
-            'Made by `bench/looks`; a test holds it against what the diagnosis says now.',
+            'Written by `bench/looks`; a test compares it with the present diagnosis.',
             '',
         ];
 
@@ -59,7 +59,7 @@ final readonly class SingleLooks
     /** @return list<string> lines of a Markdown table */
     public function table(): array
     {
-        $lines = ['| looked at | answer | alone | with the complaint |', '|---|---|---|---|'];
+        $lines = ['| checked | answer | alone | with the complaint |', '|---|---|---|---|'];
         foreach ([...Observation::cases(), ...Test::cases()] as $asked) {
             foreach ($asked->words() as $word) {
                 $lines[] = $this->line($asked, $word);

@@ -55,12 +55,12 @@ final readonly class Ailment
         $time = TimeEffect::tryFrom($effect);
         if ($loop === null && $time === null && $effect !== self::NOTHING) {
             $possible = '"'.self::NOTHING.'" where it has none';
-            throw $row->broken('effect', "\"$effect\" is no effect of the simulated plant; $possible");
+            throw $row->broken('effect', "\"$effect\" is not an effect of the simulated system; $possible");
         }
         $by = $row->has('by') ? array_values($row->numbers('by')) : [];
         $takes = $loop?->takes() ?? $time?->takes() ?? 0;
         if (count($by) !== $takes) {
-            throw $row->broken('by', "$effect takes $takes numbers, ".count($by).' were given');
+            throw $row->broken('by', "$effect takes $takes numbers, got ".count($by));
         }
         $weather = $row->has('weather') ? $row->text('weather') : null;
         if (! in_array($weather, [null, self::COLD], true)) {

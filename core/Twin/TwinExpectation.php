@@ -110,7 +110,7 @@ final class TwinExpectation implements Expectation
 
     public function by(): string
     {
-        return 'this plant’s twin';
+        return 'this system’s twin';
     }
 
     public function isCold(): ?bool

@@ -24,7 +24,7 @@ function draw(clock) {
   if (left > 0 || rung.has(ends)) return;
   rung.add(ends);
   clock.classList.add('done');
-  clock.querySelector('span').textContent = ' read again';
+  clock.querySelector('span').textContent = ' read again now';
   ring();
 }
 

@@ -28,13 +28,13 @@ test('a test is worked step by step by keyboard, and tells the verdict', async (
     await page.keyboard.type(value);
     await page.keyboard.press('Enter');
   };
-  await page.locator('#choice-valve-bulb-warmed').getByRole('link', { name: 'Step by step' }).press('Enter');
+  await page.locator('#choice-valve-bulb-warmed').getByRole('link', { name: 'Procedure' }).press('Enter');
   await expect(page).toHaveURL(/card=bulb_test/);
   await expect(page.locator('#card')).toContainText('Liquid may return');
-  await press('Begin');
+  await press('Start');
   await expect(page.locator('#card .next-step')).toContainText('Suction');
   await type('Suction', '2.9');
-  await press(/Bulb taken off/);
+  await press(/Remove the bulb from the line/);
   await expect(page.locator('#touched')).toContainText('expansion valve bulb');
   await press('Yes');
   // What is said in the quick line meanwhile leaves the card open.
@@ -43,18 +43,18 @@ test('a test is worked step by step by keyboard, and tells the verdict', async (
   await expect(page.locator('#log')).toContainText('Ambient 27');
   await expect(page.locator('#card .next-step')).toContainText('Lowest suction');
   await type('Lowest suction with the bulb cold', '2.2');
-  await expect(page.locator('#card')).toContainText('2.20 bar on the gauge are');
-  await press(/^◷ Start 2/);
-  await expect(page.locator('#clocks')).toContainText('to go');
+  await expect(page.locator('#card')).toContainText('2.20 bar gauge');
+  await press(/^◷ Start timer, 2/);
+  await expect(page.locator('#clocks')).toContainText('left');
   await page.clock.fastForward('02:10');
-  await expect(page.locator('#clocks')).toContainText('read again');
+  await expect(page.locator('#clocks')).toContainText('read again now');
   await type('Highest suction with the bulb warm', '3.5');
   await expect(page.locator('.came-to')).toHaveCount(0);
-  await press(/^☐ Bulb back/);
+  await press(/^☐ Refit the bulb/);
   await expect(page.locator('.came-to h3')).toHaveText('Works');
   await expect(page.locator('#touched')).not.toContainText('expansion valve bulb');
   await press('Save result');
-  await expect(page.locator('.came-to')).toContainText('Kept in the log');
+  await expect(page.locator('.came-to')).toContainText('Saved in the log');
   await page.goto(`${visit}/verdict`);
   await expect(page.locator('#choice-valve-bulb-warmed-suction-rises')).toHaveAttribute('aria-pressed', 'true');
   expect(heard).toEqual([]);
@@ -67,10 +67,10 @@ test('a card is left, waits without reception, and is taken up on another device
   await signInQuietly(page);
   const visit = await ownVisit(page);
   await page.goto(`${visit}/prove?card=pull_down`);
-  await page.getByRole('button', { name: 'Begin', exact: true }).tap();
+  await page.getByRole('button', { name: 'Start', exact: true }).tap();
   const note = async (on, value) => {
-    await on.getByLabel(/Box air, again/).fill(value);
-    await on.getByRole('button', { name: 'Note it' }).tap();
+    await on.getByLabel(/Box air, repeated/).fill(value);
+    await on.getByRole('button', { name: 'Add reading' }).tap();
   };
   await note(page, '12');
   await expect(page.locator('.points li')).toHaveCount(1);
@@ -87,13 +87,13 @@ test('a card is left, waits without reception, and is taken up on another device
   await signInQuietly(later);
   await later.goto(`${visit}/leave`);
   await later.waitForTimeout(1200);
-  await expect(later.getByText('pull-down, timed was begun and not ended')).toBeVisible();
+  await expect(later.getByText('“Timed pull-down” is unfinished')).toBeVisible();
   await later.goto(`${visit}/prove?card=pull_down`);
   await expect(later.locator('.points li')).toHaveCount(2);
   await note(later, '12.1');
   await expect(later.locator('.came-to')).toContainText('Not cooling');
   await later.getByRole('button', { name: 'Save result' }).tap();
-  await expect(later.locator('.came-to')).toContainText('Kept in the log');
+  await expect(later.locator('.came-to')).toContainText('Saved in the log');
   await other.close();
 });
 
@@ -107,7 +107,7 @@ test('a gate that does not hold wants a word, and nonsense is said where it stan
   await expect(page.locator('#card')).toContainText('repair first');
   await page.getByLabel('Reason to start anyway').fill('one was never fitted');
   await page.keyboard.press('Enter');
-  await expect(page.locator('#card')).toContainText('Begun all the same, because one was never fitted');
+  await expect(page.locator('#card')).toContainText('Started despite open conditions: one was never fitted');
   const pipe = page.getByLabel(/Line at the bulb, repeated readings/);
   await pipe.fill('warm');
   await page.keyboard.press('Enter');

@@ -68,7 +68,7 @@ test('stations that were never opened open without reception, over an update, an
   await page.goto(`${visit}/gauges`);
   await line(page, 'box 11.5');
   await line(page, 'told while nobody was there');
-  await expect(page.locator('#line-state')).toContainText('3 entries wait on this device');
+  await expect(page.locator('#line-state')).toContainText('3 entries kept on this device');
 
   stack('artisan', folder, 'down', '--retry=5');
   stack('back', folder);
@@ -79,9 +79,9 @@ test('stations that were never opened open without reception, over an update, an
   await expect(page.locator('#no-script')).toHaveCount(0);
   expect(await page.evaluate(() => getComputedStyle(document.body).fontFamily)).toContain('B612');
   await line(page, 'told while it was brought up to date');
-  await expect(page.locator('#line-state')).toContainText('4 entries wait');
+  await expect(page.locator('#line-state')).toContainText('4 entries kept');
   await page.reload();
-  await expect(page.locator('#line-state')).toContainText('4 entries wait');
+  await expect(page.locator('#line-state')).toContainText('4 entries kept');
 
   stack('artisan', folder, 'up');
   await expect(page.locator('#waiting')).toHaveText('', { timeout: 60_000 });
@@ -121,7 +121,7 @@ test('a disk that can only be read lets every page be read, and entries wait', a
     }
     await page.goto(`${visit}/gauges`);
     await line(page, 'box 12.5');
-    await expect(page.locator('#waiting')).toContainText('Waits: box 12.5');
+    await expect(page.locator('#waiting')).toContainText('Waiting to send: box 12.5');
   } finally {
     stack('writable', folder);
   }

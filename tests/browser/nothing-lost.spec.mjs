@@ -36,7 +36,7 @@ test.describe('on a network', () => {
   test('that takes 1.5 s, a second Enter and a corrected cell are all kept', async ({ page }) => {
     await slowly(page, 1500);
     await line(page, 'bulb 4');
-    await expect(page.locator('#waiting')).toContainText('Waits: bulb 4');
+    await expect(page.locator('#waiting')).toContainText('Waiting to send: bulb 4');
     await line(page, 'box 3, key at the kiosk');
     await enter(page, 'discharge_pressure_kpa', '14');
     await enter(page, 'discharge_pressure_kpa', '14.5');
@@ -56,14 +56,14 @@ test.describe('on a network', () => {
     await line(page, 'bulb 4');
     const card = page.locator('#card');
     await card.getByLabel('How much').fill('300 g');
-    await card.getByLabel('What for').selectOption('commissioning');
-    await card.getByLabel('All the same, because').fill('No time for a leak search today');
+    await card.getByLabel('Purpose').selectOption('commissioning');
+    await card.getByLabel('Reason for adding anyway').fill('No time for a leak search today');
     await sentAll(page);
     await expect(page.locator('#log')).toContainText('4.0 °C');
     await page.reload();
     await expect(card.getByLabel('How much')).toHaveValue('300 g');
-    await expect(card.getByLabel('What for')).toHaveValue('commissioning');
-    await expect(card.getByLabel('All the same, because')).toHaveValue('No time for a leak search today');
+    await expect(card.getByLabel('Purpose')).toHaveValue('commissioning');
+    await expect(card.getByLabel('Reason for adding anyway')).toHaveValue('No time for a leak search today');
   });
 
   test('the same line typed again at once is said twice', async ({ page }) => {
@@ -121,17 +121,17 @@ test.describe('on a network', () => {
 
   test('a refused entry stays, says why, and is mended or let go', async ({ page }) => {
     await enter(page, 'box_temperature_c', 'warm');
-    await expect(page.locator('#cell-box-temperature-c .error')).toContainText('"warm" is not a temperature');
+    await expect(page.locator('#cell-box-temperature-c .error')).toContainText('“warm” is not a temperature');
     await page.reload();
     await expect(cell(page, 'box_temperature_c')).toHaveValue('warm');
-    await expect(page.locator('#waiting')).toContainText('Not taken: Box warm');
+    await expect(page.locator('#waiting')).toContainText('Not saved: Box warm');
     await enter(page, 'ambient_temperature_c', '24');
     await readings(page, visit).toEqual({ ambient_temperature_c: 24 });
     await enter(page, 'box_temperature_c', '4.2');
     await readings(page, visit).toEqual({ ambient_temperature_c: 24, box_temperature_c: 4.2 });
     await sentAll(page);
     await enter(page, 'box_temperature_c', 'cold');
-    await page.locator('#waiting').getByRole('button', { name: 'discard' }).click();
+    await page.locator('#waiting').getByRole('button', { name: 'Discard' }).click();
     await sentAll(page);
     await expect(cell(page, 'box_temperature_c')).toHaveValue('4.2');
     await expect(page.locator('.has-error')).toHaveCount(0);
@@ -141,11 +141,11 @@ test.describe('on a network', () => {
     test(`an entry answered with ${status} stays, and is sent again by hand`, async ({ page }) => {
       await onEntries(page, (route) => route.fulfill({ status, contentType: 'application/json', body: '{"message":"Not so."}' }));
       await enter(page, 'box_temperature_c', '4.2');
-      await expect(page.locator('#waiting')).toContainText('Not taken: Box 4.2 °C. Not so.');
+      await expect(page.locator('#waiting')).toContainText('Not saved: Box 4.2 °C. Not so.');
       await page.reload();
       await expect(page.locator('#waiting')).toContainText('Not so.');
       await page.context().unroute(isEntry);
-      await page.locator('#waiting').getByRole('button', { name: 'send again' }).click();
+      await page.locator('#waiting').getByRole('button', { name: 'Send again' }).click();
       await readings(page, visit).toEqual({ box_temperature_c: 4.2 });
       await sentAll(page);
     });
@@ -157,7 +157,7 @@ test.describe('on a network', () => {
     await enter(page, 'box_temperature_c', '4.2');
     await expect(page.locator('#waiting')).toContainText('This visit was closed at');
     await page.request.post(`${visit}/reopen`, { form: { _token: token } });
-    await page.locator('#waiting').getByRole('button', { name: 'send again' }).click();
+    await page.locator('#waiting').getByRole('button', { name: 'Send again' }).click();
     await readings(page, visit).toEqual({ box_temperature_c: 4.2 });
   });
 
@@ -166,14 +166,14 @@ test.describe('on a network', () => {
     await page.waitForLoadState('networkidle');
     await page.context().clearCookies();
     await enter(page, 'box_temperature_c', '4.2');
-    await expect(page.locator('#line-state')).toContainText('You were signed out. 1 entry waits on this device');
+    await expect(page.locator('#line-state')).toContainText('You were signed out. 1 entry kept on this device');
     const colleague = await page.context().newPage();
     await signInQuietly(colleague, demo.second);
     await colleague.goto('/');
-    await expect(colleague.locator('#line-state')).toContainText('1 entry of another person waits here');
+    await expect(colleague.locator('#line-state')).toContainText('1 entry of another person is held');
     await colleague.waitForTimeout(4500);
     expect((await fileOf(colleague, visit)).readings).toBeUndefined();
-    await expect(page.locator('#line-state')).toContainText('1 entry waits on this device');
+    await expect(page.locator('#line-state')).toContainText('1 entry kept on this device');
     await colleague.waitForLoadState('networkidle');
     await colleague.close();
     await page.context().clearCookies();
@@ -242,7 +242,7 @@ test.describe('on a network', () => {
     await page.reload();
     await slowly(page, 1500);
     await enter(page, 'box_temperature_c', '4.2');
-    await expect(page.locator('#line-state')).toContainText('no room to keep entries');
+    await expect(page.locator('#line-state')).toContainText('out of storage');
     await readings(page, visit).toEqual({ box_temperature_c: 4.2 });
     await expect(page.locator('#line-state')).toBeHidden();
   });
@@ -303,7 +303,7 @@ test.describe('without reception', () => {
     await enter(page, 'suction_pressure_kpa', '2.1');
     await line(page, 'ice on the drain');
     await line(page, 'door heater cold');
-    await expect(page.locator('#line-state')).toContainText('No connection. 3 entries wait on this device and will be sent.');
+    await expect(page.locator('#line-state')).toContainText('No connection. 3 entries kept on this device and sent when connected.');
     await page.goto(`${visit}/box`);
     await enter(page, 'box_temperature_c', '6.3');
     await enter(page, 'box_temperature_c', '7.1');
@@ -318,7 +318,7 @@ test.describe('without reception', () => {
     await expect(page.locator('#on-device').getByRole('link').first()).toBeVisible();
     await page.goto(`${visit}/gauges`);
     await expect(cell(page, 'suction_pressure_kpa')).toHaveValue('2.1');
-    await expect(page.locator('#waiting')).toContainText('Waits: ice on the drain');
+    await expect(page.locator('#waiting')).toContainText('Waiting to send: ice on the drain');
 
     await context.setOffline(false);
     await sentAll(page);
@@ -335,8 +335,8 @@ test('a file that is refused says where and why', async ({ page }) => {
   await signInQuietly(page);
   await page.goto('/import');
   await page.getByLabel(/Visit file/).setInputFiles({ name: 'odd.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"metrum-visit","version":1,"system":{"refrigerant":"R-134a"},"readings":{"box_temperature_c":"warm","mood":3}}') });
-  await page.getByRole('button', { name: 'Take in' }).click();
+  await page.getByRole('button', { name: 'Import' }).click();
   await expect(page.getByRole('alert')).toContainText('Nothing imported.');
-  await expect(page.getByRole('alert')).toContainText('readings.box_temperature_c: "warm" was given; a number is wanted');
+  await expect(page.getByRole('alert')).toContainText('readings.box_temperature_c: got "warm", expected a number');
   await expect(page.getByRole('alert')).toContainText('readings.mood: unknown key');
 });

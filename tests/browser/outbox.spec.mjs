@@ -24,18 +24,18 @@ test('lines that were not taken stay until each is mended or let go, and mending
   await line(page, 'box 2,1.5');
   await expect(waiting(page)).toContainText('box 2,1.5');
   await line(page, 'bulb 4');
-  await expect(page.locator('#log')).toContainText('Bulb 4.0');
+  await expect(page.locator('#log')).toContainText('Line at bulb 4.0');
   await expect(waiting(page)).toContainText('suction 5°');
   await expect(waiting(page)).toContainText('box 2,1.5');
 
   const first = waiting(page).locator('li, p').filter({ hasText: 'suction 5°' }).first();
-  await first.getByRole('button', { name: 'mend' }).click();
+  await first.getByRole('button', { name: 'Fix' }).click();
   await expect(page.locator('#line')).toHaveValue('suction 5°');
   await line(page, 'suction 2.1 bar');
   await expect(waiting(page)).not.toContainText('suction 5°');
   await expect(waiting(page)).toContainText('box 2,1.5');
-  await expect(page.locator('#log')).toContainText('Suction 2.10');
-  await waiting(page).getByRole('button', { name: 'discard' }).click();
+  await expect(page.locator('#log')).toContainText('Suction pressure 2.10');
+  await waiting(page).getByRole('button', { name: 'Discard' }).click();
   await expect(waiting(page)).toHaveText('');
   expect((await fileOf(page, visit)).readings).toEqual({ suction_pressure_kpa: 210, suction_temperature_evaporator_c: 4 });
 });

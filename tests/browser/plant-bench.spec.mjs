@@ -5,7 +5,7 @@ test('a fault is tried on the twin by keyboard; reload and back keep what was se
   const heard = complaints(page);
   await signIn(page);
   await openCircuit(page, demo.cooler);
-  await page.getByRole('link', { name: 'Plant bench' }).click();
+  await page.getByRole('link', { name: 'Simulator' }).click();
   await expect(page.getByRole('heading', { name: 'Healthy, as designed' })).toBeVisible();
   const course = page.locator('.course-wide .course');
   const sound = await course.innerHTML();
@@ -17,17 +17,17 @@ test('a fault is tried on the twin by keyboard; reload and back keep what was se
   await page.getByLabel('Fault', { exact: true }).focus();
   await page.keyboard.type('Condenser');
   await page.keyboard.press('Tab');
-  await expect(page.getByRole('heading', { name: 'What changes' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Changes from healthy' })).toBeVisible();
   expect(await course.innerHTML()).not.toBe(sound);
   const title = await page.locator('.plant-says h2').textContent();
 
-  await page.getByRole('button', { name: 'Run an hour' }).click();
+  await page.getByRole('button', { name: 'Simulate 1 hour' }).click();
   await expect(page.getByRole('heading', { name: /An hour, running \d+ % of it/ })).toBeVisible();
 
   await page.reload();
   await expect(page.locator('.plant-says h2')).toHaveText(title);
   await expect(page.getByLabel('Ambient')).toHaveValue('35');
-  await page.getByRole('link', { name: 'As designed' }).click();
+  await page.getByRole('link', { name: 'Reset to design' }).click();
   await expect(page.getByRole('heading', { name: 'Healthy, as designed' })).toBeVisible();
   await page.goBack();
   await expect(page.locator('.plant-says h2')).toHaveText(title);
@@ -37,7 +37,7 @@ test('a fault is tried on the twin by keyboard; reload and back keep what was se
 test('at a visit the twin says what would change before it is done', async ({ page }) => {
   await signIn(page);
   await openVisit(page, demo.openVisit, 'verdict');
-  await page.getByRole('button', { name: 'All put right' }).click();
+  await page.getByRole('button', { name: 'Fault repaired' }).click();
   const rows = page.locator('#what-if tbody tr');
   await expect(rows.filter({ hasText: 'Superheat at the bulb' })).toContainText('↓');
   await page.getByRole('button', { name: /more$/ }).click();

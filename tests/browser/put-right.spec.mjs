@@ -39,7 +39,7 @@ test('a valve is adjusted by keyboard, and put back', async ({ page }) => {
   };
   await page.goto(`${visit}/put_right?card=valve_turn`);
   const card = page.locator('#card');
-  await expect(card).toContainText('○ coil clear');
+  await expect(card).toContainText('○ coil clear of ice and dirt');
   await expect(card).toContainText('○ fans, all running');
   await expect(card.locator('.foretold')).toContainText('Superheat at the bulb');
 
@@ -47,25 +47,25 @@ test('a valve is adjusted by keyboard, and put back', async ({ page }) => {
   const first = await card.locator('.foretold b').first().textContent();
   await focusOn(card.getByRole('link', { name: '½' }));
   await page.keyboard.press('Enter');
-  await expect(card.locator('.foretold caption')).toHaveText('½ out would give');
+  await expect(card.locator('.foretold caption')).toHaveText('Predicted for ½ out');
   expect(Number((await card.locator('.foretold b').first().textContent()).replace('−', '-'))).toBeLessThan(Number(first));
 
   // How it was found is wanted first; then it is turned, and a clock runs in the head.
   await focusOn(page.getByLabel('Position as found'));
   await page.keyboard.type('3 turns open, mark at 2');
-  await focusOn(card.getByRole('button', { name: 'Turned it' }));
+  await focusOn(card.getByRole('button', { name: 'Log adjustment' }));
   await page.keyboard.press('Enter');
-  await expect(card).toContainText('as found 3 turns open, mark at 2 · now ½ out from there');
-  await expect(page.locator('#clocks')).toContainText('to go');
-  await expect(page.locator('#verdict')).toContainText('Before the last move');
+  await expect(card).toContainText('as found 3 turns open, mark at 2 · now ½ out from as found');
+  await expect(page.locator('#clocks')).toContainText('left');
+  await expect(page.locator('#verdict')).toContainText('Before the last change');
 
   // Two equal readings end the wait.
   await say(page, 'suction 2.43 bar, bulb 3');
-  await expect(page.locator('#verdict')).toContainText('not read again yet');
+  await expect(page.locator('#verdict')).toContainText('not re-read yet');
   await say(page, 'suction 2.43 bar, bulb 3.1');
-  await expect(page.locator('#verdict')).toContainText('as foretold');
-  await expect(page.locator('#verdict')).toContainText('The valve answers');
-  await expect(page.locator('#walk')).toContainText('1 move');
+  await expect(page.locator('#verdict')).toContainText('as predicted');
+  await expect(page.locator('#verdict')).toContainText('The valve responds');
+  await expect(page.locator('#walk')).toContainText('1 change');
 
   // The stem was cracked open and must be put back before the visit is closed.
   await say(page, 'stem cracked');
@@ -93,13 +93,13 @@ test('a move made without reception is kept, and its clock survives a closed bro
   await signInQuietly(page);
   const visit = await measured(page);
   await page.goto(`${visit}/put_right?card=valve_turn`);
-  await page.getByLabel('Position as found').fill('no mark possible');
+  await page.getByLabel('Position as found').fill('cannot be marked');
   await context.setOffline(true);
-  await page.getByRole('button', { name: 'Turned it' }).tap();
+  await page.getByRole('button', { name: 'Log adjustment' }).tap();
   await expect(page.locator('#waiting')).toContainText('Expansion valve');
   await context.setOffline(false);
-  await expect(page.locator('#clocks')).toContainText('to go');
-  await expect(page.locator('#card')).toContainText('as found no mark possible');
+  await expect(page.locator('#clocks')).toContainText('left');
+  await expect(page.locator('#card')).toContainText('as found cannot be marked');
   await context.close();
 
   const again = await browser.newContext(phone);
@@ -115,11 +115,11 @@ test('the bench answers while it is typed', async ({ page }) => {
   await page.goto('/bench/superheat');
   await page.getByLabel('Refrigerant').selectOption('R-134a');
   await page.getByLabel('Suction pressure').fill('0.993');
-  await page.getByLabel('Suction pipe at the coil').fill('-4');
+  await page.getByLabel('Suction line at the bulb').fill('-4');
   await expect(page.locator('#bench-answer')).toContainText('6.0 K');
   await page.getByLabel('Suction pressure').fill('low');
   await expect(page.locator('#bench-answer')).toContainText('is not a gauge pressure');
   await page.getByRole('link', { name: 'Pressure and temperature' }).click();
   await page.getByLabel('Gauge pressure').fill('14.2');
-  await expect(page.locator('#bench-answer')).toContainText('Dew: superheat is counted from here');
+  await expect(page.locator('#bench-answer')).toContainText('Dew: use for superheat');
 });

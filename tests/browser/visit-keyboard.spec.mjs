@@ -45,7 +45,7 @@ test('a visit by keyboard, from signing in to the file that gives the same visit
   await expect(page.locator('#verdict')).toContainText('Next:');
 
   // At the box.
-  await focusOn(page.getByRole('link', { name: 'On to the box' }));
+  await focusOn(page.getByRole('link', { name: 'Next: at the box' }));
   await press('Enter');
   await expect(page).toHaveURL(/\/box$/);
   // A page takes nothing before its script runs, which no hand is quick enough to meet.
@@ -136,7 +136,7 @@ test('a visit by keyboard, from signing in to the file that gives the same visit
   await expect(page.getByRole('textbox', { name: 'Summary' })).toHaveValue(/Found and proven: The system has lost part of its refrigerant/);
   await page.getByLabel('What to do').focus();
   await page.keyboard.type('Search the leak on the roof');
-  await focusOn(page.getByRole('button', { name: 'Note follow-up' }));
+  await focusOn(page.getByRole('button', { name: 'Add follow-up' }));
   await press('Enter');
   await expect(page.getByText('Search the leak on the roof')).toBeVisible();
   const visit = page.url().replace(/\/leave.*/, '');
@@ -158,8 +158,8 @@ test('a visit by keyboard, from signing in to the file that gives the same visit
   delete other.id;
   await page.goto('/import');
   await page.getByLabel(/Visit file/).setInputFiles({ name: 'visit.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(other)) });
-  await page.getByLabel('Belongs to').selectOption({ label: 'Keyboard quay: Keyboard quay cooler' });
-  await page.getByRole('button', { name: 'Take in' }).focus();
+  await page.getByLabel('Circuit').selectOption({ label: 'Keyboard quay: Keyboard quay cooler' });
+  await page.getByRole('button', { name: 'Import' }).focus();
   await press('Enter');
   await expect(page).toHaveURL(/\/verdict$/);
   await expect(page.locator('#main')).not.toHaveAttribute('inert');

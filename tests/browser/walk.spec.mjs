@@ -82,8 +82,8 @@ test('an hour at a cabinet, and the report of it', async ({ browser, baseURL }) 
   await tap('Oxygen');
   const stop = page.locator('.card-stop');
   await expect(stop).toContainText('Oxygen and oil explode');
-  await expect(stop).toContainText('No reason passes this');
-  await expect(page.locator('#card').getByLabel('Pressure put on')).toHaveCount(0);
+  await expect(stop).toContainText('No reason can override this');
+  await expect(page.locator('#card').getByLabel('Test pressure')).toHaveCount(0);
   // It stands where the hand is, before what it shuts.
   const [bottle, told, shut] = await Promise.all([
     page.getByRole('button', { name: 'Oxygen', exact: true }).boundingBox(),
@@ -99,10 +99,10 @@ test('an hour at a cabinet, and the report of it', async ({ browser, baseURL }) 
   const card = page.locator('#card');
   for (const [amount, read] of additions) {
     await card.getByLabel(/how much \(below zero: taken out\)/i).fill(amount);
-    const reason = card.getByLabel('All the same, because');
+    const reason = card.getByLabel('Reason for adding anyway');
     if (await reason.count() > 0) await reason.fill('the milk cannot wait');
     await card.getByRole('button', { name: 'Save and start timer' }).tap();
-    await expect(card).toContainText('The last addition was not read again');
+    await expect(card).toContainText('Readings since the last addition are missing');
     await say(read, 4);
     await say(read, 4);
   }
@@ -124,7 +124,7 @@ test('an hour at a cabinet, and the report of it', async ({ browser, baseURL }) 
   await tap('Now');
   await tap('No bubble any more');
   await tap('Save result');
-  await expect(page.locator('.came-to')).toContainText('Kept in the log');
+  await expect(page.locator('.came-to')).toContainText('Saved in the log');
 
   // The report, sentence by sentence.
   await page.goto(`${visit}/report`);
@@ -139,7 +139,7 @@ test('an hour at a cabinet, and the report of it', async ({ browser, baseURL }) 
     'We found a leak at: service ports, cores and caps, mended it, and tested it: tight.',
     'How it is now.',
     'How cold the box gets now is still to be seen.',
-    'What we measured after the work points to no other fault; not all of it is where it should be yet.',
+    'What we measured after the work shows no other fault, but not everything is on target yet.',
     'Begun and not finished: leak search.',
   ]);
   const technician = (await page.locator('.page-two').innerText()).replace(/[\u00a0\u2009\u202f]/g, ' ');

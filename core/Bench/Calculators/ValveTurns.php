@@ -86,7 +86,7 @@ final class ValveTurns implements Calculation
             $squared += ($turn - $turnsMean) ** 2;
         }
         if ($squared < 1e-12) {
-            throw CannotBe::at('turns_open', 'all the same; enter two different valve positions');
+            throw CannotBe::at('turns_open', 'no difference; enter two different valve positions');
         }
 
         return [$together / $squared, $superheatMean - ($together / $squared) * $turnsMean];

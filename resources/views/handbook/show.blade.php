@@ -41,7 +41,7 @@
                 class="alike">@foreach ($page->lookAlikes() as $other)<dt><a href="{{ route('handbook.show',
                 array_filter(['fault' => $other['entry']->fault->value, 'circuit'
                 => $circuit?->id])) }}">{{ $other['entry']->name }}</a></dt><dd>{{ $other['by'] === []
-                ? 'Hard to tell apart.' : 'Distinguish by: '.lcfirst(implode('; ',
+                ? 'Hard to distinguish.' : 'Distinguish by: '.lcfirst(implode('; ',
                 $other['by'])).'.' }}</dd>@endforeach</dl></section>
         </div>
     </main>

@@ -79,7 +79,7 @@
             @endif
             <x-entry :page="$page" kind="card" :key="$open->key(Metrum\Card\Card::BEGUN)"
                 :says="'started over: '.$open->card->name" class="inline" card><input type="hidden" name="reason"
-                value="{{ $open->isHeldBack() ? 'begun anew' : '' }}"><button class="plain" name="value" value="yes"
+                value="{{ $open->isHeldBack() ? 'started over' : '' }}"><button class="plain" name="value" value="yes"
                 @disabled(! $page->mayEnter)>Start over</button></x-entry>
         @endif
     @endif

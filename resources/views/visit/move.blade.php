@@ -5,7 +5,7 @@
         @if ($found !== null)<span class="soft">as found {{ $found }}{{ $work->position() === ''
             ? '' : ' · '.$work->position() }}</span>@endif</header>
     @include('visit.preconditions', ['all' => $work->move->gates()])
-    @if ($work->move->isTooSoon())<p class="hint">◐ Readings after the last change are missing. One change at a time, or you cannot tell what helped.</p>@endif
+    @if ($work->move->isTooSoon())<p class="hint">◐ Readings after the last change are missing. One change at a time, otherwise it is not clear what helped.</p>@endif
     <div class="card-body">
         <x-entry :page="$page" kind="move" :key="$work->control->value" :part="$work->part"
             :value="$work->isTurned() ? $work->typed() : null" :says="$work->control->label().($work->isTurned()
@@ -37,14 +37,14 @@
             @if ($work->control->hasPosition() && $work->move->asFound() === null)
                 <label for="as-found">Position as found</label>
                 <input id="as-found" class="input" name="reason" maxlength="120" required
-                    placeholder="2¾ turns open, mark at 4 o'clock; or: cannot be marked">
+                    placeholder="2¾ turns open, mark at the top; or: cannot be marked">
             @endif
             @if ($work->move->isHeldBack())
                 <label for="overruled">Reason for adjusting anyway</label>
                 <input id="overruled" class="input" name="overruled" maxlength="200" required>
             @endif
             <button class="btn turned" @disabled(!
-                $page->mayEnter)>{{ ucfirst($work->control->row()->done) }}{{ $work->isTurned() ? ' it' : '' }}</button>
+                $page->mayEnter)>{{ $work->logWords() }}</button>
         </x-entry>
         @if ($work->foretold() !== [])
             <table class="foretold"><caption>{{ $work->isTurned() ? 'Predicted for '.$work->turns($work->value) : 'Predicted' }}</caption>

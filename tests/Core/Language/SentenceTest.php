@@ -51,7 +51,7 @@ final class SentenceTest extends TestCase
         self::assertSame('condensing only 20 °C: too little pressure for the valve', $held->in(new Units()));
         self::assertSame('condensing only 69 °F: too little pressure for the valve', $held->in($fahrenheit));
         $added = Sentence::of(Reason::MuchAdded, mass: Magnitude::mass(2.5));
-        self::assertStringStartsWith('5.51 lb were added', $added->in($fahrenheit));
+        self::assertStringStartsWith('5.51 lb already added', $added->in($fahrenheit));
         self::assertStringStartsWith('2.50 kg were added', $added->in(new Units()));
     }
 

@@ -1,7 +1,7 @@
 @props(['cycle'])
 <svg viewBox="0 0 {{ $cycle::WIDTH }} {{ $cycle::HEIGHT }}" class="drawing cycle" role="img"
     aria-labelledby="cycle-title">
-    <title id="cycle-title">Pressure–enthalpy diagram: cycle now, healthy system behind it.</title>
+    <title id="cycle-title">Pressure–enthalpy diagram: cycle now, healthy system for comparison.</title>
     <clipPath id="cycle-clip"><rect x="{{ $cycle::CUT['x'] }}" y="{{ $cycle::CUT['y'] }}"
         width="{{ $cycle::CUT['width'] }}" height="{{ $cycle::CUT['height'] }}"/></clipPath>
     @foreach ($cycle->levels as $level)<line class="grid" x1="36" x2="{{ $cycle::END }}" y1="{{ $level['y'] }}"

@@ -67,6 +67,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/visits/{visit}/why', [VisitController::class, 'why'])->name('visits.why');
     Route::get('/visits/{visit}/{stage?}', [VisitController::class, 'show'])->name('visits.show');
     Route::get('/handbook', [HandbookController::class, 'index'])->name('handbook');
+    Route::view('/handbook/words', 'handbook.words')->name('handbook.words');
     Route::get('/handbook/{fault}', [HandbookController::class, 'show'])->name('handbook.show');
 
     Route::get('/bench/saturation', [BenchController::class, 'saturation'])->name('saturation');

@@ -236,6 +236,12 @@ final class ChargePicture
         ];
     }
 
+    /** In which both are drawn. */
+    public function unit(): string
+    {
+        return $this->units->symbol(QuantityKind::Difference);
+    }
+
     /** @return ?array{x: float, from: float} */
     public function knee(): ?array
     {

@@ -102,7 +102,9 @@ final readonly class Gap
     /** The span in which it should lie, beside the figure. */
     public function span(Units $units): string
     {
-        return str_replace(' to ', '–', $this->possible($units));
+        $span = $this->possible($units);
+
+        return str_contains($span, '−') ? $span : str_replace(' to ', '–', $span);
     }
 
     /** No plant has less than none of a superheat, a drop or a split; two clamps may read so. */

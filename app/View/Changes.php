@@ -21,7 +21,7 @@ final readonly class Changes
 {
     private const FIGURES = [
         'Evaporating (dew)' => DerivedFigure::SaturatedSuction,
-        'Condensing' => DerivedFigure::SaturatedCondensing,
+        'Condensing (bubble)' => DerivedFigure::SaturatedCondensing,
         'Superheat at the bulb' => DerivedFigure::EvaporatorSuperheat,
         'Superheat at the compressor' => DerivedFigure::CompressorSuperheat,
         'Subcooling' => DerivedFigure::Subcooling,

@@ -222,7 +222,7 @@ final class WorkPage
         return array_map(fn (FigureForecast $one): array => [
             $one->figure->label(),
             $this->units->number($one->before, $one->figure->quantity()),
-            $this->units->number($one->after(), $one->figure->quantity()),
+            $this->units->text($one->after(), $one->figure->quantity()),
             '± '.$this->units->text($one->deviation, $one->ofChange()),
         ], $this->move->forecast()->figures);
     }

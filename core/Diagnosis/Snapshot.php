@@ -87,8 +87,16 @@ final readonly class Snapshot
                 array_map(static fn (Fault $one): string => $one->label(), $this->confirmed),
             ),
             $this->blank || $this->ranking === [] => 'Nothing entered yet',
+            ! $this->leads() => 'No clear cause yet',
             default => $this->ranking[0][0]->label(),
         };
+    }
+
+    /** Whether something stands first surely enough to be named. */
+    public function leads(): bool
+    {
+        return $this->isProven() ||
+            ($this->ranking !== [] && Sureness::of($this->ranking[0][1])->isAtLeast(Sureness::Leaning));
     }
 
     /** Of what stands first; null where it was proven, or nothing was entered. */

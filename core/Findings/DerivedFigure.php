@@ -59,6 +59,28 @@ enum DerivedFigure: string
         return $this->quantity()->units()[0];
     }
 
+    /** Its key in the glossary; null where its name says all. */
+    public function word(): ?string
+    {
+        return match ($this) {
+            self::SaturatedSuction => 'saturated_suction',
+            self::SaturatedEvaporator, self::CoilMiddle => 'evaporating',
+            self::SaturatedCondensing, self::CondensingDew, self::CondensingMiddle => 'condensing',
+            self::EvaporatorSuperheat, self::CompressorSuperheat => 'superheat',
+            self::Subcooling,
+            self::CondenserSubcooling,
+            self::ReceiverSubcooling,
+            self::ValveSubcooling => 'subcooling',
+            self::EvaporatorTd => 'td',
+            self::CondenserSplit => 'split',
+            self::CondenserApproach => 'approach',
+            self::CondenserAirRise => 'air_rise',
+            self::SuctionLineGain => 'line_gain',
+            self::IdealDischarge => 'isentropic',
+            default => null,
+        };
+    }
+
     public function label(): string
     {
         return match ($this) {

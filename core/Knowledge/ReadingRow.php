@@ -18,13 +18,15 @@ final readonly class ReadingRow
         public string $place,
         public Field $field,
         public Taking $taking,
+        public ?MeasuringPlace $drawn = null,
+        public string $spoils = '',
     ) {
     }
 
     /** @throws BrokenData */
     public static function of(DataRow $row, string $key): self
     {
-        $row->only([...Taking::KEYS, 'label', 'short', 'place', 'kind', 'span', 'usual']);
+        $row->only([...Taking::KEYS, 'label', 'short', 'place', 'kind', 'span', 'usual', 'drawn', 'spoils']);
         [$least, $most] = $row->span('span');
 
         return new self(
@@ -40,6 +42,8 @@ final readonly class ReadingRow
                 $row->has('usual') ? $row->number('usual') : null,
             ),
             Taking::ofRow($row),
+            $row->has('drawn') ? $row->word('drawn', MeasuringPlace::class) : null,
+            $row->has('drawn') ? $row->text('spoils') : '',
         );
     }
 }

@@ -1,5 +1,8 @@
 // What a keyboard does beyond the browser: Enter goes to the next empty cell, "/" to the line, Escape leaves a menu.
 
+/** What opens over the page: it closes with Escape, and by a tap beside it. */
+const MENUS = '.state details[open], .where[open]';
+
 const cellInputs = () =>
   [...document.querySelectorAll('.work .cell input[name="value"]:not([disabled])')]
     .filter((input) => input.offsetParent !== null);
@@ -25,7 +28,7 @@ export function startKeyboard() {
       return;
     }
     if (event.key === 'Escape') {
-      document.querySelectorAll('.state details[open]').forEach((menu) => {
+      document.querySelectorAll(MENUS).forEach((menu) => {
         menu.open = false;
         menu.querySelector('summary').focus();
       });
@@ -50,7 +53,7 @@ export function startKeyboard() {
   });
 
   document.addEventListener('click', (event) => {
-    document.querySelectorAll('.state details[open]').forEach((menu) => {
+    document.querySelectorAll(MENUS).forEach((menu) => {
       if (!menu.contains(event.target)) menu.open = false;
     });
   });

@@ -40,7 +40,7 @@
                                 {{ $outcome->title() }}</b><small>{{ $visit->user->name }}@if ($outcome->isProven())
                                 · confirmed @elseif (! $outcome->settled && ! $outcome->blank) · provisional
                                 @endif</small></span>
-                            @if ($outcome->probability() !== null)<x-bar :share="$outcome->probability()" /><span
+                            @if ($outcome->leads() && $outcome->probability() !== null)<x-bar :share="$outcome->probability()" /><span
                                 class="when num">{{ App\View\Explain::percent($outcome->probability()) }}</span>@endif
                         </a>
                     @empty

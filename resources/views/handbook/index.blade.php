@@ -1,6 +1,7 @@
 <x-layout title="Handbook" where="Handbook">
     <main id="main" class="page handbook">
-        <h1>Fault handbook</h1>
+        <div class="page-head"><h1>Fault handbook</h1><a class="btn quiet"
+            href="{{ route('handbook.words') }}">Words used here</a></div>
         <form method="get" action="{{ route('handbook') }}" role="search" class="finder">
             <label for="handbook-q">Search signs, causes, checks</label>
             <input id="handbook-q" type="search" name="q" value="{{ $handbook->sought }}" maxlength="80"

@@ -2,7 +2,7 @@
     <h2 id="h-last">Last visit, {{ $last->visit->opened_at->format('j M Y') }}</h2>
     @if ($last->verdict !== null)
         <p class="lead"><b>{{ $last->verdict->mark()->sign() }}
-            {{ $last->verdict->title() }}</b>@if ($last->verdict->probability() !== null)
+            {{ $last->verdict->title() }}</b>@if ($last->verdict->leads() && $last->verdict->probability() !== null)
             {{ App\View\Explain::percent($last->verdict->probability()) }}@elseif ($last->verdict->isProven()) confirmed @endif</p>
     @endif
     @if ($last->left !== null)<p>{{ $last->left }}</p>@endif

@@ -18,7 +18,7 @@
                 <summary><span class="leak-name">{{ $answer === null ? '◐'
                     : ($answer === Metrum\Work\Leaks\SearchMark::Bubble ? '●' : '○') }}
                     {{ $place->label }}</span><x-bar :share="$leaks->chance($place)" /><span
-                    class="num">{{ $leaks->percent($leaks->chance($place)) }}</span><small>{{ $answer === null
+                    class="num" title="Chance here">{{ $leaks->percent($leaks->chance($place)) }}</span><small>{{ $answer === null
                     ? $leaks->look($place) : $answer->label() }}</small></summary>
                 <x-entry :page="$page" kind="card" :key="$leaks->key($place->key.'_mark')" class="choice" card>
                     <fieldset @disabled(! $page->mayEnter)><legend>Visible signs</legend><div

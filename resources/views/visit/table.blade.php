@@ -16,11 +16,13 @@
     @foreach ($page->verdict->figures->all() as $figure)
         <details class="sum"><summary><span>{{ $figure->key->label() }}</span><b
             class="num">{{ $page->explain->figure($figure) }}</b></summary>
-            <p>= {{ $figure->formula() }}</p>
+            <p>= {{ $figure->formula() }}</p>@if ($page->explain->sum($figure, $page->findings) !== '')<p
+                class="own-sum num">{{ $page->explain->sum($figure, $page->findings) }}</p>@endif
             <ul>@foreach ($page->explain->inputs($figure, $page->findings) as $input)<li>{{ $input['name'] }}: <span
                 class="num">{{ $input['value'] }}</span></li>@endforeach<li>site atmospheric pressure: <span
                 class="num">{{ $page->units->text($page->findings->circuit->atmosphere->pascal,
                 Metrum\Quantity\QuantityKind::AbsolutePressure) }}</span></li></ul>
+            @if ($figure->key->word() !== null)<p><x-term :word="$figure->key->word()">What this word means</x-term></p>@endif
             @if ($figure->meaning !== null)<p class="caution">◐ {{ $figure->meaning->sentence() }}</p>@endif
         </details>
     @endforeach

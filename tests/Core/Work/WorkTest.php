@@ -516,7 +516,7 @@ final class WorkTest extends TestCase
         $last = ['suction_temperature_evaporator_c' => self::COIL + 8.0];
         self::assertNotNull(self::told($log, ['readings' => $last])->told);
         $this->expectException(Refused::class);
-        $this->expectExceptionMessage('readings.suction_temperature_evaporator_c: differs from the last chapter');
+        $this->expectExceptionMessage('readings.suction_temperature_evaporator_c: differs from the readings since the last change');
         self::told($log, ['readings' => ['suction_temperature_evaporator_c' => self::COIL + 9.0]]);
     }
 

@@ -2,7 +2,8 @@
 <svg {{ $attributes->merge(['class' => 'strip charge-picture']) }}
     viewBox="0 0 {{ $picture->width }} {{ $picture->height }}" role="img"
     aria-label="Superheat and subcooling vs. refrigerant added, as in the table below">
-    <text x="{{ $picture->left() }}" y="14" class="strip-title">Superheat ○ and subcooling □ vs. amount added</text>
+    <text x="{{ $picture->left() }}" y="14" class="strip-title">Superheat ○ and subcooling □,
+        {{ $picture->unit() }}, vs. amount added</text>
     @foreach ($picture->levels() as $level)<line x1="{{ $picture->left() }}" x2="{{ $picture->right() }}"
         y1="{{ $level['y'] }}" y2="{{ $level['y'] }}" class="strip-level" /><text x="{{ $picture->left() }}" dx="-7"
         y="{{ $level['y'] }}" dy="4" text-anchor="end" class="strip-small">{{ $level['text'] }}</text>@endforeach

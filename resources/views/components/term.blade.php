@@ -1,0 +1,2 @@
+@props(['word'])
+<a class="term" href="{{ route('handbook.words') }}#{{ $word }}">{{ $slot }}</a>

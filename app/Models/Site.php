@@ -6,6 +6,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasManyThrough;
+use Metrum\Language\Tongue;
 use Metrum\Quantity\Atmosphere;
 use Metrum\Quantity\Format;
 
@@ -15,12 +16,16 @@ use Metrum\Quantity\Format;
  * @property ?string $place
  * @property float $altitude_m
  * @property ?string $contact
+ * @property string $language of the owner's report
  */
 final class Site extends Model
 {
     use HasUlids;
 
-    protected $fillable = ['name', 'place', 'altitude_m', 'contact'];
+    protected $fillable = ['name', 'place', 'altitude_m', 'contact', 'language'];
+
+    /** @var array<string, string> as a new one is */
+    protected $attributes = ['language' => Tongue::ENGLISH];
 
     protected function casts(): array
     {

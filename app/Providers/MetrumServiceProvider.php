@@ -9,6 +9,7 @@ use App\Records\SqliteDoor;
 use App\Records\TurnTaking;
 use App\Records\TwinShelf;
 use App\View\PageReader;
+use App\View\Translated;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Filesystem\Filesystem;
@@ -54,6 +55,7 @@ final class MetrumServiceProvider extends ServiceProvider
             config('session.lifetime'),
         ));
         $this->app->terminating(fn () => $this->app->make(Twins::class)->keep());
+        Blade::prepareStringsForCompilationUsing(Translated::of(...));
         $reader = '\\'.PageReader::class;
         Blade::directive('told', static fn (string $of): string => "<?php echo e($reader::told($of)); ?>");
         Model::preventLazyLoading(! $this->app->environment('production'));

@@ -48,7 +48,7 @@ final readonly class OwnerSummary
         foreach ($this->judged->visit->followUps()->whereNull('done_at')->orderBy('due_on')->get() as $one) {
             $said[] = Sentence::of(
                 Reason::ComesBack,
-                day: $one->due_on->format('j F'),
+                day: Dates::day($one->due_on, 'dMMMM', $this->units->locale),
                 what: lcfirst(rtrim($one->what, '.')),
             );
         }

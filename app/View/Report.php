@@ -70,6 +70,14 @@ final readonly class Report
         $this->asFound = $this->isMoved() ? $judged->assessment->explained($first) : $judged->verdict;
     }
 
+    /** When the visit was opened, in the owner's language. */
+    public function day(): string
+    {
+        $opened = $this->visit->opened_at;
+
+        return Dates::day($opened, 'dMMMMy').', '.$opened->format('H:i');
+    }
+
     /** Whether anything was moved since the plant was found. */
     public function isMoved(): bool
     {
@@ -98,10 +106,10 @@ final readonly class Report
     public function told(): array
     {
         return array_filter([
-            'What was wrong' => $this->owner->wrong(),
-            'What we did' => $this->owner->did(),
-            'How it is now' => $this->owner->now(),
-            'When we return' => $this->owner->comesBack(),
+            __('What was wrong') => $this->owner->wrong(),
+            __('What we did') => $this->owner->did(),
+            __('How it is now') => $this->owner->now(),
+            __('When we return') => $this->owner->comesBack(),
         ]);
     }
 

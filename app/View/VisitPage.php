@@ -250,7 +250,7 @@ final class VisitPage
 
     public function ownerSummary(): OwnerSummary
     {
-        return new OwnerSummary($this->judged, $this->units);
+        return new OwnerSummary($this->judged, $this->units->speaking($this->visit->circuit->site->language));
     }
 
     public function courseFacts(): CourseFacts

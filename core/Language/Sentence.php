@@ -14,7 +14,10 @@ use Metrum\Quantity\Units;
  */
 final readonly class Sentence
 {
-    private const NAME = '/\{(\w+)\}/';
+    private const NAME = '/\{(\w+)(?=[},])/';
+
+    /** A text that knows number or gender. */
+    private const CHOOSES = '/\{\w+,\s*(?:plural|select)/';
 
     /** @param  array<string, Magnitude|string|self|Several>  $with  by the name under which it stands in the text */
     private function __construct(public Message $reason, private array $with)
@@ -53,12 +56,36 @@ final readonly class Sentence
     /** As it reads for somebody. */
     public function in(Units $units): string
     {
+        $text = Tongue::of(self::text($this->reason), $units->locale);
+        if (preg_match(self::CHOOSES, $text) === 1) {
+            return $this->chosen($text, $units);
+        }
         $told = [];
         foreach ($this->with as $name => $one) {
-            $told['{'.$name.'}'] = is_string($one) ? $one : $one->in($units);
+            $told['{'.$name.'}'] = self::told($one, $units);
         }
 
-        return strtr(self::text($this->reason), $told);
+        return strtr($text, $told);
+    }
+
+    private static function told(Magnitude|string|self|Several $one, Units $units): string
+    {
+        return is_string($one) ? Tongue::within($one, $units->locale) : $one->in($units);
+    }
+
+    /** As its number or gender asks for; a count is handed on as a number, what is chosen by as a bare word. */
+    private function chosen(string $text, Units $units): string
+    {
+        $arguments = [];
+        foreach ($this->with as $name => $one) {
+            $arguments[$name] = match (true) {
+                preg_match('/\{'.$name.',\s*plural/', $text) === 1 && $one instanceof Magnitude => $one->si,
+                preg_match('/\{'.$name.',\s*select/', $text) === 1 && is_string($one) => str_replace(' ', '_', $one),
+                default => self::told($one, $units),
+            };
+        }
+
+        return (string) \MessageFormatter::formatMessage($units->locale, $text, $arguments);
     }
 
     /** What is put into it under a name; null where nothing is. */

@@ -48,7 +48,7 @@ final readonly class Several
 
     public function in(Units $units): string
     {
-        return implode($this->between, array_map(
+        return implode(Tongue::of($this->between, $units->locale), array_map(
             static fn (Sentence $one): string => $one->in($units),
             $this->all,
         ));

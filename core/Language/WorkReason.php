@@ -28,8 +28,7 @@ enum WorkReason: string implements Message
     case MoveAtCame = 'move_at_came';
     case SlopeATurn = 'slope_a_turn';
     case SlopeForMass = 'slope_for_mass';
-    case OneMove = 'one_move';
-    case SeveralMoves = 'several_moves';
+    case MovesCounted = 'moves_counted';
     case TwinAloneSays = 'twin_alone_says';
     case CoilUsed = 'coil_used';
     case TurnedBack = 'turned_back';

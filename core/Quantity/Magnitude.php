@@ -12,6 +12,7 @@ final readonly class Magnitude
      * @param  bool  $isRule  whether somebody set it: it has no zeros that a measured one would have
      * @param  bool  $isBare  whether its unit stands behind another one of the same kind
      * @param  bool  $isSigned  whether what is more has a plus before it
+     * @param  bool  $isDegrees  a difference as people say it who know no kelvin: "5.4 °C"
      */
     private function __construct(
         public float $si,
@@ -20,6 +21,7 @@ final readonly class Magnitude
         private bool $isRule = false,
         private bool $isBare = false,
         private bool $isSigned = false,
+        private bool $isDegrees = false,
     ) {
     }
 
@@ -66,6 +68,7 @@ final readonly class Magnitude
             $this->isRule || $isRule,
             $this->isBare || $isBare,
             $this->isSigned || $isSigned,
+            $this->isDegrees,
         );
     }
 
@@ -73,6 +76,12 @@ final readonly class Magnitude
     public static function difference(float $kelvin): self
     {
         return new self($kelvin, QuantityKind::Difference);
+    }
+
+    /** A difference told to an owner: "5.4 °C". @param  float  $kelvin  a difference */
+    public static function degrees(float $kelvin): self
+    {
+        return new self($kelvin, QuantityKind::Difference, isDegrees: true);
     }
 
     /** @param  float  $kelvin  absolute */
@@ -113,11 +122,14 @@ final readonly class Magnitude
     /** "3.0 K", "65 %" */
     public function in(Units $units): string
     {
-        return ($this->isSigned && $this->si > 0.0 ? '+' : '').$this->unsigned($units);
+        return $units->written(($this->isSigned && $this->si > 0.0 ? '+' : '').$this->unsigned($units));
     }
 
     private function unsigned(Units $units): string
     {
+        if ($this->isDegrees) {
+            return $units->number($this->si, $this->kind).' '.$units->symbol(QuantityKind::Temperature);
+        }
         if (! $this->isWhole && ! $this->isRule && ! $this->isBare) {
             return $units->text($this->si, $this->kind);
         }

@@ -19,11 +19,15 @@ final readonly class Units
     /** Units in which a vacuum is told. */
     private const OF_VACUUM = [Unit::Pascal, Unit::Micron];
 
+    /** Languages whose decimals follow a comma. */
+    private const DECIMAL_COMMA = ['de'];
+
     public function __construct(
         public Unit $temperature = Unit::Celsius,
         public Unit $pressure = Unit::Bar,
         public Unit $mass = Unit::Kilogram,
         private ?Unit $vacuum = null,
+        public string $locale = 'en',
     ) {
     }
 
@@ -37,8 +41,20 @@ final readonly class Units
     public function asTyped(?Unit $vacuum): self
     {
         return in_array($vacuum, self::OF_VACUUM, true)
-            ? new self($this->temperature, $this->pressure, $this->mass, $vacuum)
+            ? new self($this->temperature, $this->pressure, $this->mass, $vacuum, $this->locale)
             : $this;
+    }
+
+    /** The same for a reader of another language. @param  string  $locale  "en", "de" */
+    public function speaking(string $locale): self
+    {
+        return new self($this->temperature, $this->pressure, $this->mass, $this->vacuum, $locale);
+    }
+
+    /** A number with its unit, as the reader's language writes decimals. */
+    public function written(string $amount): string
+    {
+        return in_array($this->locale, self::DECIMAL_COMMA, true) ? str_replace('.', ',', $amount) : $amount;
     }
 
     /** @param  array<string, string>  $settings */

@@ -10,6 +10,7 @@ use Dompdf\Options;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\App;
 
 final class ReportController extends Controller
 {
@@ -23,6 +24,7 @@ final class ReportController extends Controller
     public function show(Request $request, Visit $visit): View
     {
         $visit->load('circuit.site', 'circuit.plant');
+        App::setLocale($visit->circuit->site->language);
 
         return view('report.show', ['report' => new Report($this->judge->of($visit), $request->user())]);
     }
@@ -30,6 +32,7 @@ final class ReportController extends Controller
     public function pdf(Request $request, Visit $visit): Response
     {
         $visit->load('circuit.site', 'circuit.plant');
+        App::setLocale($visit->circuit->site->language);
         $report = new Report($this->judge->of($visit), $request->user());
         $pdf = new Dompdf(
             new Options([

@@ -3,7 +3,9 @@
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
+use Metrum\Language\Tongue;
 use Metrum\Quantity\Atmosphere;
 use Metrum\Quantity\NotAQuantity;
 use Metrum\Quantity\QuantityKind;
@@ -14,7 +16,7 @@ final class SiteRequest extends FormRequest
 {
     private float $altitude = 0.0;
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
@@ -22,6 +24,7 @@ final class SiteRequest extends FormRequest
             'altitude' => ['nullable', 'string', 'max:30'],
             'place' => ['nullable', 'string', 'max:240'],
             'contact' => ['nullable', 'string', 'max:240'],
+            'language' => ['nullable', Rule::in(array_keys(Tongue::KNOWN))],
         ];
     }
 
@@ -34,6 +37,7 @@ final class SiteRequest extends FormRequest
             'altitude.*' => 'Elevation: enter a number, e.g. 120 m or 400 ft.',
             'place.*' => 'Location: use no more than 240 characters.',
             'contact.*' => 'Contact: use no more than 240 characters.',
+            'language.*' => 'Choose one of the languages listed.',
         ];
     }
 
@@ -62,6 +66,7 @@ final class SiteRequest extends FormRequest
             'place' => $this->validated('place'),
             'contact' => $this->validated('contact'),
             'altitude_m' => $this->altitude,
+            'language' => $this->validated('language') ?? Tongue::ENGLISH,
         ];
     }
 }

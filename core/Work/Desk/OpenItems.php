@@ -75,7 +75,7 @@ final readonly class OpenItems
 
         return Sentence::of(
             $box > $set ? Reason::StillWarmer : Reason::StillColder,
-            by: Magnitude::difference(abs($box - $set)),
+            by: Magnitude::degrees(abs($box - $set)),
             room: $findings->circuit->room(),
         );
     }

@@ -38,12 +38,12 @@ final readonly class OwnerText
     public function wrong(): array
     {
         $complaints = array_map(
-            static fn (Complaint $one): string => Heading::within($one->label()),
+            static fn (Complaint $one): Sentence => Sentence::plain(Heading::within($one->label())),
             $this->view->complaints(),
         );
 
         return array_values(array_filter([
-            $complaints === [] ? null : Sentence::of(Reason::OwnerComplaint, complaints: implode(', ', $complaints)),
+            $complaints === [] ? null : Sentence::of(Reason::OwnerComplaint, complaints: Several::beside($complaints)),
             self::box($this->view->asFound->findings(), Reason::FoundBox),
             ...$this->trips(),
             ...$this->found(),
@@ -58,8 +58,8 @@ final readonly class OwnerText
         $above = $set === null ? null : (float) $box - $set;
         $place = match (true) {
             $above === null => Sentence::of(Reason::FullStop),
-            $above > OwnerView::OFF => Sentence::of(Reason::WarmerThanSet, by: Magnitude::difference($above)),
-            $above < -OwnerView::OFF => Sentence::of(Reason::ColderThanSet, by: Magnitude::difference(-$above)),
+            $above > OwnerView::OFF => Sentence::of(Reason::WarmerThanSet, by: Magnitude::degrees($above)),
+            $above < -OwnerView::OFF => Sentence::of(Reason::ColderThanSet, by: Magnitude::degrees(-$above)),
             default => Sentence::of(Reason::WhereItShouldBe),
         };
 
@@ -100,8 +100,8 @@ final readonly class OwnerText
         $fault = $verdict->first()->entry()->forTheOwner;
         $found = $this->view->foundAs();
         $said = match ($found) {
-            FoundAs::Proven => Sentence::of(Reason::FoundProven, faults: implode(' ', array_map(
-                static fn (Fault $one): string => FaultCatalogue::entry($one)->forTheOwner,
+            FoundAs::Proven => Sentence::of(Reason::FoundProven, faults: Several::oneAfterAnother(array_map(
+                static fn (Fault $one): Sentence => Sentence::plain(FaultCatalogue::entry($one)->forTheOwner),
                 $this->view->confirmed(),
             ))),
             FoundAs::NotLookedAt => Sentence::of(Reason::NothingMeasured),
@@ -171,13 +171,13 @@ final readonly class OwnerText
     private function leak(): ?Sentence
     {
         $work = new LeakWork($this->desk->assessment);
-        $places = implode(', ', array_map(
-            static fn (LeakPlace $one): string => Heading::within($one->label),
+        $places = array_map(
+            static fn (LeakPlace $one): Sentence => Sentence::plain(Heading::within($one->label)),
             $work->places(),
-        ));
-        $at = $places === ''
+        );
+        $at = $places === []
             ? Sentence::of(Reason::Nothing)
-            : Sentence::of(Reason::LeakAt, places: $places);
+            : Sentence::of(Reason::LeakAt, places: Several::beside($places));
 
         return match ($work->end()) {
             LeakEnd::Mended => Sentence::of(Reason::LeakMended, at: $at),

@@ -195,9 +195,7 @@ final readonly class Story
         $with = [
             'slope' => Magnitude::difference($response->slope)->bare(),
             'deviation' => Magnitude::difference($response->deviation),
-            'moves' => $response->pairs === 1
-                ? Sentence::of(WorkReason::OneMove)
-                : Sentence::of(WorkReason::SeveralMoves, count: Magnitude::count($response->pairs)),
+            'moves' => Sentence::of(WorkReason::MovesCounted, count: Magnitude::count($response->pairs)),
             'twin' => $response->forecasts === null
                 ? Sentence::of(Reason::Nothing)
                 : Sentence::of(WorkReason::TwinAloneSays, slope: Magnitude::difference($response->forecasts)),

@@ -1,7 +1,7 @@
 @props(['name', 'label', 'value' => null, 'type' => 'text', 'unit' => null, 'hint' => null, 'id' => null])
 @php($error = $errors->first($name))
 <div class="field-row @if ($error) has-error @endif">
-    <label for="{{ $id ?? 'f-'.$name }}">{{ $label }}</label>
+    <label for="{{ $id ?? 'f-'.$name }}">{{ __($label) }}</label>
     <div class="field-box">
         <input id="{{ $id ?? 'f-'.$name }}" name="{{ $name }}" type="{{ $type }}"
             value="{{ $type === 'password' ? '' : $value }}" {{ $attributes }} @if ($error) aria-invalid="true"

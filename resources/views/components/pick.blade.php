@@ -1,7 +1,7 @@
 @props(['name', 'label', 'options', 'value' => null, 'hint' => null, 'empty' => 'not known'])
 @php($error = $errors->first($name))
 <div class="field-row @if ($error) has-error @endif">
-    <label for="f-{{ $name }}">{{ $label }}</label>
+    <label for="f-{{ $name }}">{{ __($label) }}</label>
     <div class="field-box">
         <select id="f-{{ $name }}" name="{{ $name }}" @if ($error) aria-invalid="true"
             aria-describedby="e-{{ $name }}" @endif>

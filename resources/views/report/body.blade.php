@@ -12,7 +12,7 @@
     </div>
 @endif
 @if ($report->beforeAfter->rows !== [])
-    <h2>{{ $report->beforeAfter->hasAfter ? 'As found ○ and as left ●' : 'As found' }}</h2>
+    <h2>{{ __($report->beforeAfter->hasAfter ? 'As found ○ and as left ●' : 'As found') }}</h2>
     @if ($print)
         <img class="before-after-img" src="{{ $report->beforeAfterImage() }}" alt="As found and as left">
     @else
@@ -21,7 +21,7 @@
     @endif
 @endif
 @unless ($course->isBlank())
-    <h2>Course of the circuit{{ $report->isMoved() ? ', as left' : '' }}</h2>
+    <h2>{{ __($report->isMoved() ? 'Course of the circuit, as left' : 'Course of the circuit') }}</h2>
     <p class="soft">Left to right: the places the refrigerant passes. Upward: its temperature. Pale band: expected. Line: measured.</p>
     @if ($print)
         <img class="course-img" width="{{ $report->courseWidth() }}" src="{{ $report->courseImage() }}"

@@ -1,5 +1,5 @@
 <!doctype html>
-<html lang="en"><head><meta charset="utf-8"><title>Report {{ $report->visit->circuit->name }}</title>
+<html lang="{{ app()->getLocale() }}"><head><meta charset="utf-8"><title>Report {{ $report->visit->circuit->name }}</title>
 <style>
 @page { margin: 12mm 15mm 11mm; }
 body { font-family: "DejaVu Sans"; font-size: 8pt; color: #1d2a30; line-height: 1.2; }
@@ -42,8 +42,8 @@ tr { page-break-inside: avoid; }
 </style></head><body>
 <p class="mark">Metrum</p>
 <h1>{{ $report->visit->circuit->site->name }}: {{ $report->visit->circuit->name }}</h1>
-<p class="soft">{{ $report->visit->opened_at->format('j F Y, H:i') }} · {{ $report->visit->user->name }} ·
+<p class="soft">{{ $report->day() }} · {{ $report->visit->user->name }} ·
     {{ $report->basis->refrigerant() }} · {{ $report->basis->kind() }}{{ $report->visit->isOpen()
-    ? ' · visit still open' : '' }}<br>{{ $report->visit->circuit->site->place }}</p>
+    ? ' · '.__('visit still open') : '' }}<br>{{ $report->visit->circuit->site->place }}</p>
 @include('report.body', ['print' => true])
 </body></html>

@@ -6,9 +6,9 @@
             <a class="btn" href="{{ route('visits.pdf', $report->visit) }}">PDF</a> <a class="btn quiet"
                 href="{{ route('visits.file', $report->visit) }}" download>Visit file</a> <a class="btn quiet"
                 href="{{ route('visits.show', [$report->visit, 'verdict']) }}">To the visit</a></div>
-        <p class="soft">{{ $report->visit->opened_at->format('j F Y, H:i') }} · {{ $report->visit->user->name }} ·
+        <p class="soft">{{ $report->day() }} · {{ $report->visit->user->name }} ·
             {{ $report->basis->refrigerant() }} · {{ $report->basis->kind() }}{{ $report->visit->isOpen()
-            ? ' · visit still open' : '' }}</p>
+            ? ' · '.__('visit still open') : '' }}</p>
         @include('report.body', ['print' => false])
     </main>
 </x-layout>

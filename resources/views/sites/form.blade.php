@@ -10,6 +10,8 @@
                 ? $site->height() : '')" unit="m"
                 hint="Feet also accepted, e.g. 6200 ft. Leave empty for sea level." />
             <x-field name="contact" label="Contact" :value="old('contact', $site->contact)" />
+            <x-pick name="language" label="Language of the owner's report" :options="Metrum\Language\Tongue::KNOWN"
+                :value="old('language', $site->language)" :empty="false" />
             <p class="actions"><button class="btn">Save</button> <a class="btn quiet"
                 href="{{ $site->exists ? route('sites.show', $site) : route('sites.index') }}">Cancel</a></p>
         </form>

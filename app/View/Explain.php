@@ -201,12 +201,6 @@ final readonly class Explain
         return $inputs;
     }
 
-    /** How it comes out of the reader's own numbers; empty where it is more than a sum. */
-    public function sum(Figure $figure, Findings $findings): string
-    {
-        return (new FigureSum($findings, $this->units))->of($figure);
-    }
-
     public function figure(Figure $figure): string
     {
         return $figure->key === DerivedFigure::CompressionRatio

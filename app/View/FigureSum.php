@@ -26,11 +26,19 @@ final readonly class FigureSum
         DerivedFigure::CompressionRatio->value => [Reading::DischargePressure, Reading::SuctionPressure],
     ];
 
-    /** A reading above a saturation temperature, or below it: what that is. */
+    /** A reading above a saturation temperature, what that is. */
     private const ABOVE = [
         DerivedFigure::EvaporatorSuperheat->value => [Reading::SuctionTemperatureEvaporator, 'dew'],
         DerivedFigure::CompressorSuperheat->value => [Reading::SuctionTemperatureCompressor, 'dew'],
         DerivedFigure::EvaporatorTd->value => [Reading::BoxTemperature, 'evaporating'],
+    ];
+
+    /** A reading below the bubble temperature. */
+    private const BELOW = [
+        DerivedFigure::Subcooling,
+        DerivedFigure::CondenserSubcooling,
+        DerivedFigure::ReceiverSubcooling,
+        DerivedFigure::ValveSubcooling,
     ];
 
     private const SATURATION = [
@@ -54,15 +62,10 @@ final readonly class FigureSum
             isset(self::BETWEEN[$key]) => $this->between($figure, ...self::BETWEEN[$key]),
             isset(self::ABOVE[$key]) => $this->above($figure, ...self::ABOVE[$key]),
             isset(self::SATURATION[$key]) => $this->saturation($figure, self::SATURATION[$key]),
-            default => match ($figure->key) {
-                DerivedFigure::Subcooling,
-                DerivedFigure::CondenserSubcooling,
-                DerivedFigure::ReceiverSubcooling,
-                DerivedFigure::ValveSubcooling => $this->below($figure),
-                DerivedFigure::CondenserSplit => $this->split($figure),
-                DerivedFigure::BoxAboveSetPoint => $this->aboveSet($figure),
-                default => '',
-            },
+            in_array($figure->key, self::BELOW, true) => $this->below($figure),
+            $figure->key === DerivedFigure::CondenserSplit => $this->split($figure),
+            $figure->key === DerivedFigure::BoxAboveSetPoint => $this->aboveSet($figure),
+            default => '',
         };
     }
 

@@ -16,7 +16,7 @@ use Metrum\Work\Leaks\SearchMark;
 /** The search for leaks: places in the order in which they are worth it, and the chance that one is still there. */
 final readonly class LeakPage
 {
-    public const MARKS = ['oil' => 'oil', 'rubbed' => 'rubbed', 'hiss' => 'hiss', 'none' => 'None'];
+    public const MARKS = ['oil' => 'oil', 'rubbed' => 'chafed', 'hiss' => 'hiss', 'none' => 'none'];
 
     public LeakSearch $search;
 

@@ -137,7 +137,8 @@ final class PlantBench
     {
         [$energy, $mass] = [$this->now()->energyResidual, $this->now()->massResidual];
 
-        return 'Model balance: energy '.Format::number(100 * $energy, 4).' %, charge '.Format::number(100 * $mass, 4).' %.';
+        return 'Model balance: energy '.Format::number(100 * $energy, 4).' %, charge '.
+            Format::number(100 * $mass, 4).' %.';
     }
 
     public function drawing(): CircuitDrawing

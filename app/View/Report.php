@@ -106,11 +106,16 @@ final readonly class Report
     public function told(): array
     {
         return array_filter([
-            __('What was wrong') => $this->owner->wrong(),
-            __('What we did') => $this->owner->did(),
-            __('How it is now') => $this->owner->now(),
-            __('When we return') => $this->owner->comesBack(),
+            self::heading('What was wrong') => $this->owner->wrong(),
+            self::heading('What we did') => $this->owner->did(),
+            self::heading('How it is now') => $this->owner->now(),
+            self::heading('When we return') => $this->owner->comesBack(),
         ]);
+    }
+
+    private static function heading(string $english): string
+    {
+        return app('translator')->get($english);
     }
 
     /** The course as an image for the PDF library, which knows no style sheet. */

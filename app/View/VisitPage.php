@@ -50,6 +50,9 @@ final class VisitPage
 
     public readonly Explain $explain;
 
+    /** How figures come out of the reader's own numbers. */
+    public readonly FigureSum $sums;
+
     /** Whether this person may enter something now. */
     public readonly bool $mayEnter;
 
@@ -88,6 +91,7 @@ final class VisitPage
         $this->verdict = $judged->verdict;
         $this->units = $user->units();
         $this->explain = new Explain($this->units);
+        $this->sums = new FigureSum($this->findings, $this->units);
         $this->mayEnter = $user->can('enter', $this->visit);
         $this->advice = new Advice($judged);
         $this->shelf = $judged->desk->cards();

@@ -7,7 +7,6 @@ use App\Records\JudgedVisit;
 use Metrum\Card\Card;
 use Metrum\Diagnosis\Cautions;
 use Metrum\Diagnosis\Gate;
-use Metrum\Findings\DerivedFigure;
 use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\MoveGroup;
@@ -201,12 +200,7 @@ final class WorkPage
         return PlantMoved::turned($turns)->in($this->units);
     }
 
-    /** As it is typed: "0.25 out". */
-    public function typed(): string
-    {
-        return $this->typedTurns((float) $this->value);
-    }
-
+    /** As they are typed: "0.25 out". */
     public function typedTurns(float $turns): string
     {
         return sprintf('%.4g %s', abs($turns), $turns < 0.0 ? 'out' : 'in');
@@ -272,7 +266,7 @@ final class WorkPage
 
     public function strip(float $width): ?Strip
     {
-        return $this->figure() === null
+        return $this->move->figure() === null
             ? null
             : new Strip(
                 $this->judged->assessment,
@@ -282,11 +276,5 @@ final class WorkPage
                 $this->units,
                 $width,
             );
-    }
-
-    /** What the strip is about. */
-    public function figure(): ?DerivedFigure
-    {
-        return $this->move->figure();
     }
 }

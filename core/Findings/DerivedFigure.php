@@ -77,7 +77,14 @@ enum DerivedFigure: string
             self::CondenserAirRise => 'air_rise',
             self::SuctionLineGain => 'line_gain',
             self::IdealDischarge => 'isentropic',
-            default => null,
+            self::CoilInlet,
+            self::CoilAirDrop,
+            self::CompressionRatio,
+            self::DrierDrop,
+            self::SuctionLineDrop,
+            self::ExpectedDischarge,
+            self::BoxAboveSetPoint,
+            self::CurrentShare => null,
         };
     }
 

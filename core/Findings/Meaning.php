@@ -16,7 +16,8 @@ enum Meaning
     public function sentence(): string
     {
         return match ($this) {
-            self::TakenAtCompressor => 'Measured at the compressor. The coil is warmer by the suction line pressure drop.',
+            self::TakenAtCompressor => 'Measured at the compressor. The coil is warmer by the suction line pressure '.
+                'drop.',
             self::LiquidLeaves => 'Negative within the glide: liquid is leaving the coil, or a reading is wrong.',
             self::BeyondRefrigerant => 'Negative beyond what the refrigerant can show: '.
                 'wrong refrigerant, clamp or pressure.',

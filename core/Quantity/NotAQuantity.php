@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Quantity;
 
-/** What was typed is no quantity of the kind that was asked for. The message says what was entered and what to enter. */
+/** What was typed is no quantity of the kind asked for. The message says what was entered and what to enter. */
 final class NotAQuantity extends Unanswerable
 {
     private const SHOWN = 40;

@@ -37,8 +37,8 @@ final readonly class ChargeConflict
                 "entered hold $possible at most ($off too much). Check all four.",
             ConflictKind::PlateTooLittle => "Nameplate charge $given does not match: condenser, receiver and lines as ".
                 "entered need $possible before liquid reaches the valve ($off short). Check all four.",
-            ConflictKind::ReceiverTooSmall => "Pumped down, the receiver can hold $possible ($full at $warm). The $given ".
-                "charge is $off too much: never pump down the full charge.",
+            ConflictKind::ReceiverTooSmall => "Pumped down, the receiver can hold $possible ($full at $warm). The ".
+                "$given charge is $off too much: never pump down the full charge.",
         };
     }
 }

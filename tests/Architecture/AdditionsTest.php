@@ -42,8 +42,8 @@ final class AdditionsTest extends TestCase
         $this->write('faults/gremlin', ['fault' => 'gremlin', 'twin' => ['effect' => 'gnaws']] + $row);
         self::assertSame(
             [
-                'the twin\'s: data/faults/gremlin.json: twin.effect: "gnaws" is no effect of the simulated plant; '.
-                    '"nothing" where it has none',
+                'the twin\'s: data/faults/gremlin.json: twin.effect: "gnaws" is not an effect of the simulated '.
+                    'system; "nothing" where it has none',
                 'the curves\': data/curves.json: gremlin is not learned: run metrum:calibrate',
             ],
             $this->missing('Metrum\Knowledge\Fault::Gremlin'),

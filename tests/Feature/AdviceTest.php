@@ -59,7 +59,9 @@ final class AdviceTest extends TestCase
         $visit = $this->visitOn('R-717');
         foreach (['verdict', 'report'] as $page) {
             $this->get("/visits/{$visit->id}/$page")
-                ->assertSee('R-717 (ammonia) is toxic and not covered by these procedures. Trained ammonia technicians only')
+                ->assertSee(
+                    'R-717 (ammonia) is toxic and not covered by these procedures. Trained ammonia technicians only',
+                )
                 ->assertDontSee('Checks and repair')
                 ->assertDontSee('Weigh in')
                 ->assertDontSee('What would change');

@@ -45,8 +45,12 @@ final class CardTest extends TestCase
     public function test_a_card_is_worked_to_its_end_and_tells_the_diagnosis(): void
     {
         $visit = $this->visit();
-        $this->step($visit, 'solenoid.begun', 'yes')->assertOk()->assertSee('Solenoid coil, panel closed, calling for cooling');
-        $this->step($visit, 'solenoid.pull', 'yes')->assertSee('Thermostat turned warm and back')->assertDontSee('the magnet');
+        $this->step($visit, 'solenoid.begun', 'yes')
+            ->assertOk()
+            ->assertSee('Solenoid coil, panel closed, calling for cooling');
+        $this->step($visit, 'solenoid.pull', 'yes')
+            ->assertSee('Thermostat turned warm and back')
+            ->assertDontSee('the magnet');
         $this->step($visit, 'solenoid.click', 'no')->assertSee('With the magnet');
         $this->step($visit, 'solenoid.magnet', 'yes')->assertSee('To restore')->assertSee('magnet on the solenoid');
         $this->step($visit, 'solenoid.lifts', 'yes')->assertDontSee('Save result');
@@ -103,7 +107,9 @@ final class CardTest extends TestCase
             $this->step($visit, 'pull_down.box', $box)->assertOk();
             $this->travel(15)->minutes();
         }
-        $this->get("/visits/{$visit->id}/prove?card=pull_down")->assertSee('Will reach set point')->assertSee('12.0 °C');
+        $this->get("/visits/{$visit->id}/prove?card=pull_down")
+            ->assertSee('Will reach set point')
+            ->assertSee('12.0 °C');
         $this->step($visit, 'pull_down.done', 'arrives')->assertOk();
         $rate = $visit->findings()->readings['pull_down_rate_k_per_h'] ?? 0.0;
         self::assertEqualsWithDelta(6.67 / 1800, $rate, 1e-5, 'K a second');
@@ -165,7 +171,9 @@ final class CardTest extends TestCase
         $visit = $this->visit();
         $this->step($visit, 'pull_down.begun', 'yes');
         $this->step($visit, 'pull_down.box', '0 12, 15 8, 30 warm')->assertUnprocessable()->assertSee('warm');
-        $this->step($visit, 'pull_down.box', '0 12, 15 8, 10 5')->assertUnprocessable()->assertSee('Times must increase');
+        $this->step($visit, 'pull_down.box', '0 12, 15 8, 10 5')
+            ->assertUnprocessable()
+            ->assertSee('Times must increase');
         $this->step($visit, 'pull_down.box', '0 12, 15 8, 30 500')->assertUnprocessable();
         self::assertSame(0, FactRecord::query()->where('key', 'pull_down.box')->count());
     }
@@ -216,9 +224,13 @@ final class CardTest extends TestCase
     {
         $visit = $this->visit();
         $this->step($visit, 'drier_drop.begun', 'yes');
-        $this->step($visit, 'drier_drop.way', 'by_feel')->assertUnprocessable()->assertSee('is not an option. Choose by two clamps or by two gauges');
+        $this->step($visit, 'drier_drop.way', 'by_feel')
+            ->assertUnprocessable()
+            ->assertSee('is not an option. Choose by two clamps or by two gauges');
         $this->step($visit, 'drier_drop.before', 'much')->assertUnprocessable()->assertSee('Pressure before the drier');
-        $this->step($visit, 'drier_drop.before', '900 bar')->assertUnprocessable()->assertSee('Pressure before the drier: you entered 900 bar.');
+        $this->step($visit, 'drier_drop.before', '900 bar')
+            ->assertUnprocessable()
+            ->assertSee('Pressure before the drier: you entered 900 bar.');
         $this->step($visit, 'drier_drop.colour', 'red')->assertUnprocessable()->assertSee('Unknown procedure step');
         $this->step($visit, 'magic.begun', 'yes')->assertUnprocessable()->assertSee('Unknown procedure step');
         self::assertSame(1, FactRecord::query()->where('kind', 'card')->count());
@@ -228,7 +240,9 @@ final class CardTest extends TestCase
     {
         $visit = $this->visit();
         $this->step($visit, 'bulb_test.begun', 'yes', ['part' => 'coil 2']);
-        $this->get("/visits/{$visit->id}/box")->assertSee('Unfinished procedures')->assertSee('Bulb test, cold and warm, coil 2');
+        $this->get("/visits/{$visit->id}/box")
+            ->assertSee('Unfinished procedures')
+            ->assertSee('Bulb test, cold and warm, coil 2');
         $this->get("/visits/{$visit->id}/leave")->assertSee('“Bulb test, cold and warm” is unfinished');
         $this->get("/visits/{$visit->id}/verdict?card=bulb_test")->assertDontSee('Start over');
         $this->get("/visits/{$visit->id}/verdict?card=bulb_test&part=circuit+1/coil+2")->assertSee('Start over');
@@ -314,7 +328,9 @@ final class CardTest extends TestCase
         $this->step($visit, 'charge_by_weight.empty', 'evacuated');
         $this->step($visit, 'charge_by_weight.plate', '3 kg');
         $this->step($visit, 'charge_by_weight.hoses', 'bled')->assertSee('Reason to continue anyway');
-        $this->step($visit, 'charge_by_weight.passed', 'bled')->assertUnprocessable()->assertSee('Give a reason: the next person must know');
+        $this->step($visit, 'charge_by_weight.passed', 'bled')
+            ->assertUnprocessable()
+            ->assertSee('Give a reason: the next person must know');
         $this->step($visit, 'charge_by_weight.passed', 'bled', ['reason' => 'no low-loss ends here'])
             ->assertOk()
             ->assertSee('Continued although no bleeding, because no low-loss ends here')
@@ -325,7 +341,9 @@ final class CardTest extends TestCase
     {
         $visit = $this->visit();
         $this->step($visit, 'bulb_test.begun', 'yes')->assertSee('End without result');
-        $this->step($visit, 'bulb_test.no_result', 'yes')->assertUnprocessable()->assertSee('Give a reason: the next person must know');
+        $this->step($visit, 'bulb_test.no_result', 'yes')
+            ->assertUnprocessable()
+            ->assertSee('Give a reason: the next person must know');
         $this->step($visit, 'bulb_test.no_result', 'yes', ['reason' => 'the bulb cannot be reached'])
             ->assertOk()
             ->assertSee('Ended without result, because the bulb cannot be reached');
@@ -337,7 +355,8 @@ final class CardTest extends TestCase
         $visit = $this->starved();
         $page = $this->actingAs($this->technician)->get("/visits/{$visit->id}/verdict")->assertOk();
         $page->assertSee('Procedures')->assertSee('card=leak_back', false);
-        $this->get("/visits/{$visit->id}/unit")->assertSeeInOrder(['Bubbles in the sight glass', 'Estimate pressures without gauges']);
+        $this->get("/visits/{$visit->id}/unit")
+            ->assertSeeInOrder(['Bubbles in the sight glass', 'Estimate pressures without gauges']);
     }
 
     /**

@@ -271,7 +271,7 @@ final class LeaveTest extends TestCase
     {
         preg_match_all('/stream\r?\n(.*?)\r?\nendstream/s', $pdf, $streams);
 
-        return array_map(static fn (string $stream): string => (string) @gzuncompress($stream), $streams[1]);
+        return array_map(static fn (string $stream): string => (string) @gzinflate(substr($stream, 2)), $streams[1]);
     }
 
     /** How many straight lines and curves are drawn in a PDF. */

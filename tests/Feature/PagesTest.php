@@ -26,7 +26,10 @@ final class PagesTest extends TestCase
         Circuit::query()->delete();
         Plant::query()->delete();
         Site::query()->delete();
-        $this->get('/')->assertOk()->assertSee('No open visits. Find a circuit above to start one')->assertSee('No follow-ups. You add them when closing out a visit');
+        $this->get('/')
+            ->assertOk()
+            ->assertSee('No open visits. Find a circuit above to start one')
+            ->assertSee('No follow-ups. You add them when closing out a visit');
         $this->get('/sites')->assertOk()->assertSee('No sites yet');
     }
 
@@ -50,7 +53,9 @@ final class PagesTest extends TestCase
         $visit = $this->starved();
         $this->get('/')->assertSee('since ')->assertDontSee('● Short of refrigerant');
         $this->post("/visits/{$visit->id}/close");
-        $this->get('/')->assertSee('No open visits. Find a circuit above to start one')->assertSee('Low refrigerant charge');
+        $this->get('/')
+            ->assertSee('No open visits. Find a circuit above to start one')
+            ->assertSee('Low refrigerant charge');
         $this->post("/visits/{$visit->id}/reopen");
         $this->enter($visit, 'confirmed', 'undercharge', 'yes');
         $this->post("/visits/{$visit->id}/close");

@@ -37,7 +37,9 @@ final class PeopleTest extends TestCase
         ])->assertRedirect('/');
         $this->assertAuthenticatedAs($runa);
         Auth::logout();
-        $this->get($link)->assertForbidden()->assertSee('This link was already used or has expired. Ask a lead for a new one');
+        $this->get($link)
+            ->assertForbidden()
+            ->assertSee('This link was already used or has expired. Ask a lead for a new one');
     }
 
     public function test_a_link_ends_after_a_week_and_cannot_be_altered(): void

@@ -77,7 +77,11 @@ final class RefrigerantTest extends TestCase
         yield 'more than is in it' => ['9 kg', [], 'cannot come from it. Re-weigh it'];
         yield 'into a full one' => ['-12 kg', [], '80 % liquid'];
         yield 'one weight alone' => ['', ['bottle_before_kg' => '15'], 'Enter both weights, or neither'];
-        yield 'both the same' => ['', ['bottle_before_kg' => '15', 'bottle_after_kg' => '15'], 'Both weights are the same. Check the scale readings'];
+        yield 'both the same' => [
+            '',
+            ['bottle_before_kg' => '15', 'bottle_after_kg' => '15'],
+            'Both weights are the same. Check the scale readings',
+        ];
         yield 'a weight that is none' => ['', ['bottle_before_kg' => 'heavy', 'bottle_after_kg' => '15'], 'heavy'];
         yield 'for nothing known' => ['1 kg', ['purpose' => 'fun'], 'fun'];
         yield 'nothing at all' => ['', [], 'Refrigerant'];
@@ -186,7 +190,9 @@ final class RefrigerantTest extends TestCase
         $this->charge($visit, '100 g', [], ['overruled' => ''])->assertUnprocessable()->assertSee('seconds ago');
         self::assertCount(1, (new Stock())->movements());
         $this->travel(5)->minutes();
-        $this->charge($visit, '100 g', [], ['overruled' => ''])->assertUnprocessable()->assertSee('One change at a time. Re-read after the last change, or give a reason');
+        $this->charge($visit, '100 g', [], ['overruled' => ''])
+            ->assertUnprocessable()
+            ->assertSee('One change at a time. Re-read after the last change, or give a reason');
     }
 
     private const AGAIN = [
@@ -200,11 +206,13 @@ final class RefrigerantTest extends TestCase
     {
         $visit = $this->starved();
         $page = fn (): TestResponse => $this->get("/visits/{$visit->id}/put_right?card=charge");
-        $page()->assertSee('two signs of low charge')->assertDontSee('two signs of low charge, as found');
+        $page()->assertSee('Two signs of low charge')->assertDontSee('Two signs of low charge: as found');
         $this->charge($visit, '300 g')->assertOk();
         $this->travel(25)->minutes();
         $this->read($visit, self::AGAIN + ['receiver_level_percent' => '4']);
-        $page()->assertSee('two signs of low charge, as found')->assertSee('low charge is the most likely fault, as found');
+        $page()
+            ->assertSee('Two signs of low charge: as found')
+            ->assertSee('Low charge is the most likely fault: as found');
     }
 
     public function test_what_came_of_the_last_move_stands_first_and_the_others_behind_a_tap(): void
@@ -251,7 +259,11 @@ final class RefrigerantTest extends TestCase
             $this->travel(30)->minutes();
             $sees($liquid);
         }
-        $this->get("/visits/{$visit->id}/put_right?card=charge")->assertSee('It was at or past the knee before any was added: superheat levels off, subcooling climbs, and more refrigerant only fills the condenser');
+        $this->get("/visits/{$visit->id}/put_right?card=charge")
+            ->assertSee(
+                'It was at or past the knee before any was added: superheat levels off, subcooling climbs, and more '.
+                    'refrigerant only fills the condenser',
+            );
     }
 
     public function test_the_charging_page_tells_what_is_missing_and_the_other_schools(): void
@@ -263,7 +275,9 @@ final class RefrigerantTest extends TestCase
             ->assertSee('Charge with a receiver')
             ->assertSee('receiver stores what is added, so subcooling does not show it')
             ->assertSee('coil: fans and face');
-        $this->get("/visits/{$this->visit()->id}/put_right?card=charge")->assertOk()->assertSee('Amount not known yet: enter superheat and subcooling with the system settled');
+        $this->get("/visits/{$this->visit()->id}/put_right?card=charge")
+            ->assertOk()
+            ->assertSee('Amount not known yet: enter superheat and subcooling with the system settled');
     }
 
     public function test_a_ledger_goes_out_as_csv_and_json_and_comes_in_once_however_often(): void
@@ -305,7 +319,9 @@ final class RefrigerantTest extends TestCase
         self::assertCount(1, (new Stock())->movements());
         $ledger = Ledger::of((new Stock())->movements($this->circuit->plant), 6.0);
         self::assertEqualsWithDelta(1.5, $ledger->added(), 1e-9);
-        $this->get("/circuits/{$this->circuit->id}")->assertOk()->assertSee('No visits yet. The first visit where it runs well becomes the reference');
+        $this->get("/circuits/{$this->circuit->id}")
+            ->assertOk()
+            ->assertSee('No visits yet. The first visit where it runs well becomes the reference');
     }
 
     public function test_the_same_movement_is_known_in_whatever_way_it_is_written(): void
@@ -460,7 +476,9 @@ final class RefrigerantTest extends TestCase
     #[Group('figures')]
     public function test_the_winter_page_says_how_much_or_why_none(): void
     {
-        $this->get("/circuits/{$this->circuit->id}/winter")->assertOk()->assertSee('With no head pressure control, fit one; do not add refrigerant');
+        $this->get("/circuits/{$this->circuit->id}/winter")
+            ->assertOk()
+            ->assertSee('With no head pressure control, fit one; do not add refrigerant');
         $words = ['head_pressure_control' => 'flooding_valve'] + Visits::COOLER['system'];
         $volumes = ['receiver_volume_l' => 12, 'condenser_volume_l' => 4];
         $design = ['coldest_ambient_c' => -12] + $volumes + Visits::COOLER['design'];
@@ -483,7 +501,9 @@ final class RefrigerantTest extends TestCase
             $words,
             array_diff_key($design, ['receiver_volume_l' => 0]),
         );
-        $this->get("/circuits/{$guessed->id}/winter")->assertOk()->assertSee('(default size: read its volume on the nameplate)');
+        $this->get("/circuits/{$guessed->id}/winter")
+            ->assertOk()
+            ->assertSee('(default size: read its volume on the nameplate)');
         $indoors = Circuit::establish($this->circuit->site, 'Cellar', ['condenser' => 'air_indoor'] + $words, $design);
         $this->get("/circuits/{$indoors->id}/winter")->assertOk()->assertSee('heated room');
     }
@@ -534,7 +554,9 @@ final class RefrigerantTest extends TestCase
 
     public function test_a_mark_on_the_receiver_is_kept_and_printed(): void
     {
-        $this->get("/circuits/{$this->circuit->id}/tag")->assertOk()->assertSee('No level on record. Use the procedure “Receiver level” at a visit');
+        $this->get("/circuits/{$this->circuit->id}/tag")
+            ->assertOk()
+            ->assertSee('No level on record. Use the procedure “Receiver level” at a visit');
         $visit = $this->starved();
         $step = fn (string $key, string $word) => $this->enter($visit, 'card', "receiver_level.$key", $word);
         $this->enter($visit, 'card', 'receiver_level.begun', 'yes', ['reason' => 'to know it'])->assertOk();
@@ -576,7 +598,9 @@ final class RefrigerantTest extends TestCase
         $visit = $this->starved();
         $this->enter($visit, 'line', 'line', 'added 350 g')->assertUnprocessable()->assertSee('search first');
         $this->enter($visit, 'line', 'line', 'added 350 g because the fish cannot wait')->assertOk();
-        $this->enter($visit, 'line', 'line', 'added 50 g')->assertUnprocessable()->assertSee('One change at a time. Re-read after the last change, or give a reason');
+        $this->enter($visit, 'line', 'line', 'added 50 g')
+            ->assertUnprocessable()
+            ->assertSee('One change at a time. Re-read after the last change, or give a reason');
         $this->enter($visit, 'line', 'line', 'took out 100 g because it was too much')->assertOk();
         $moved = array_map(static fn ($one): float => $one->kilograms, (new Stock())->movements());
         self::assertSame([0.35, -0.1], $moved);

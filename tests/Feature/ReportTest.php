@@ -68,7 +68,10 @@ final class ReportTest extends TestCase
         );
         $now = implode(' ', $told->now());
         self::assertStringContainsString('Temperature of the cooler when we left: 2.2 °C', $now);
-        self::assertStringContainsString('The refrigerant we added will leak out again until the leak is found and repaired', $now);
+        self::assertStringContainsString(
+            'The refrigerant we added will leak out again until the leak is found and repaired',
+            $now,
+        );
         self::assertStringNotContainsString('No repair is needed', $now);
         self::assertStringContainsString('search for the leak', implode(' ', $told->comesBack()));
         $this->get("/visits/{$visit->id}/report")
@@ -118,7 +121,10 @@ final class ReportTest extends TestCase
     {
         $visit = $this->visit();
         $this->enter($visit, 'confirmed', 'drain_blocked', 'yes');
-        self::assertStringContainsString('We will clear the drain and check its heater, slope and trap', $this->summary($visit)->text());
+        self::assertStringContainsString(
+            'We will clear the drain and check its heater, slope and trap',
+            $this->summary($visit)->text(),
+        );
         $this->enter($visit, 'move', 'drain_cleared', 'done')->assertOk();
         $told = $this->summary($visit)->text();
         self::assertStringContainsString(
@@ -158,7 +164,7 @@ final class ReportTest extends TestCase
         $this->read($visit, ['box_temperature_c' => '6.4']);
         $text = $this->summary($visit)->text();
         self::assertStringNotContainsString($clean, $text, 'the box is off its set point');
-        self::assertStringContainsString('The cooler is still 4.4 K above its setting', $text);
+        self::assertStringContainsString('The cooler is still 4.4 °C above its setting', $text);
     }
 
     public function test_a_complaint_is_evidence_of_the_plant_as_it_was_found(): void
@@ -180,7 +186,8 @@ final class ReportTest extends TestCase
             'stopped because its oil pressure was too low; it is running again',
             implode(' ', $this->summary($visit)->wrong()),
         );
-        $this->get("/visits/{$visit->id}/report")->assertSee('compressor off on oil pressure, running again since then');
+        $this->get("/visits/{$visit->id}/report")
+            ->assertSee('compressor off on oil pressure, running again since then');
         $this->post("/visits/{$visit->id}/close");
         $this->travel(2)->days();
         $this->get("/visits/{$this->visit()->id}/complaint")->assertSee('off on oil');
@@ -211,7 +218,10 @@ final class ReportTest extends TestCase
     public function test_the_plate_is_told_as_it_was_when_the_visit_began(): void
     {
         $visit = $this->starved();
-        $said = fn () => $this->get("/visits/{$visit->id}/report")->assertOk()->assertSee('Nameplate and design:', false);
+        $said = fn () => $this
+            ->get("/visits/{$visit->id}/report")
+            ->assertOk()
+            ->assertSee('Nameplate and design:', false);
         $said()->assertSee('superheat at the bulb 5.5 K', false);
         $this->circuit->describe($this->circuit->systemWords(), ['superheat_k' => 8]);
 

@@ -148,7 +148,10 @@ final class StandingTest extends TestCase
             $this->enter($visit, 'note', $key, $whole)->assertOk();
             $this->enter($visit, 'note', $key, $whole.'é')
                 ->assertStatus(422)
-                ->assertJsonPath('message', 'The note has 4001 characters; the limit is 4000. Shorten it; nothing was cut.');
+                ->assertJsonPath(
+                    'message',
+                    'The note has 4001 characters; the limit is 4000. Shorten it; nothing was cut.',
+                );
         }
         self::assertSame(
             [$whole, $whole],

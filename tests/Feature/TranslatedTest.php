@@ -30,10 +30,19 @@ final class TranslatedTest extends TestCase
         yield 'a text between tags' => ['<p>Go on</p>', '<p>[Go on]</p>'];
         yield 'space stays around it' => ["<p>\n  Go\n  on </p>", "<p>\n  [Go on] </p>"];
         yield 'what is put in stays' => ['<b>{{ $name }}</b> is here', '<b>Ylva</b> [is here]'];
-        yield 'an attribute that is read' => ['<a title="To do" href="to do">x</a>', '<a title="[To do]" href="to do">x</a>'];
-        yield 'an arrow within a tag' => ['<a @if ($page->open) class="on" @endif>Yes</a>', '<a  class="on" >[Yes]</a>'];
+        yield 'an attribute that is read' => [
+            '<a title="To do" href="to do">x</a>',
+            '<a title="[To do]" href="to do">x</a>',
+        ];
+        yield 'an arrow within a tag' => [
+            '<a @if ($page->open) class="on" @endif>Yes</a>',
+            '<a  class="on" >[Yes]</a>',
+        ];
         yield 'both sides of a choice' => ['@if ($page->open)Open @else Closed @endif', '[Open] '];
-        yield 'nothing to read' => ['<b>·</b> 12 <style>p { color: red }</style>', '<b>·</b> 12 <style>p { color: red }</style>'];
+        yield 'nothing to read' => [
+            '<b>·</b> 12 <style>p { color: red }</style>',
+            '<b>·</b> 12 <style>p { color: red }</style>',
+        ];
         yield 'an apostrophe' => ["<p>the owner's part</p>", "<p>[the owner's part]</p>"];
     }
 
@@ -111,7 +120,10 @@ final class TranslatedTest extends TestCase
         $from = array_search('owner_complaint', array_keys($sentences), true);
         $to = array_search('proof_box', array_keys($sentences), true);
         $asked = [...$asked, ...array_slice(array_values($sentences), (int) $from, (int) $to - (int) $from)];
-        $asked = array_filter($asked, static fn (string $one): bool => preg_match('~[a-z]{3}~', (string) preg_replace('~\{\w+\}~', '', $one)) === 1);
+        $asked = array_filter(
+            $asked,
+            static fn (string $one): bool => preg_match('~[a-z]{3}~', (string) preg_replace('~{\w+}~', '', $one)) === 1,
+        );
 
         self::assertSame([], array_values(array_diff($asked, $known)));
         self::assertGreaterThan(120, count($asked));

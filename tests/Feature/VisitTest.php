@@ -190,11 +190,21 @@ final class VisitTest extends TestCase
     public static function bad(): iterable
     {
         yield 'a word for a number' => ['reading', 'box_temperature_c', 'warm', 'is not a temperature'];
-        yield 'another unit' => ['reading', 'box_temperature_c', '4 bar', 'bar is not a temperature unit. Use °C, °F or K.'];
+        yield 'another unit' => [
+            'reading',
+            'box_temperature_c',
+            '4 bar',
+            'bar is not a temperature unit. Use °C, °F or K.',
+        ];
         yield 'hotter than any plant' => ['reading', 'box_temperature_c', '900', 'Enter −100 to 300 °C.'];
         yield 'below vacuum' => ['reading', 'suction_pressure_kpa', '-2 bar', 'at least'];
         yield 'above full' => ['reading', 'receiver_level_percent', '130', 'Enter 0 to 100'];
-        yield 'half a fan' => ['reading', 'fans_running', '1.5', 'Fans running: you entered 1.5. Enter a whole number.'];
+        yield 'half a fan' => [
+            'reading',
+            'fans_running',
+            '1.5',
+            'Fans running: you entered 1.5. Enter a whole number.',
+        ];
         yield 'markup' => ['reading', 'box_temperature_c', '<b>4</b>', '“<b>4</b>”'];
         yield 'a reading that is none' => ['reading', 'mood_c', '4', 'Unknown reading: “mood_c”'];
         yield 'a word that is none' => [
@@ -391,9 +401,12 @@ final class VisitTest extends TestCase
             ->get("/visits/{$visit->id}/box")
             ->assertSee('Iced or wet floor')
             ->assertSee('Fans and units start automatically. Switch off, lock out and prove dead before reaching in');
-        $this->get("/visits/{$visit->id}/unit")->assertSee('Hot: discharge line, bypass line, heaters. Use a clamp; do not touch');
+        $this->get("/visits/{$visit->id}/unit")
+            ->assertSee('Hot: discharge line, bypass line, heaters. Use a clamp; do not touch');
         $this->get("/visits/{$visit->id}/gauges")
-            ->assertSee('Every connection loses refrigerant and can damage the core. Short low-loss hoses, gloves, glasses')
+            ->assertSee(
+                'Every connection loses refrigerant and can damage the core. Short low-loss hoses, gloves, glasses',
+            )
             ->assertSee('Licensed handling');
         $this->get("/visits/{$visit->id}/verdict")->assertSee('Log it as found. Restore it before you leave');
         $this->circuit->describe(

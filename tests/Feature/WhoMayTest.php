@@ -65,6 +65,7 @@ final class WhoMayTest extends TestCase
         'GET visits/{visit}/{stage?}' => self::SIGNED_IN,
         'GET visits/{visit}/why' => self::SIGNED_IN,
         'GET handbook' => self::SIGNED_IN,
+        'GET handbook/words' => self::SIGNED_IN,
         'GET handbook/{fault}' => self::SIGNED_IN,
         'GET bench/saturation' => self::SIGNED_IN,
         'GET bench/{calculator?}' => self::SIGNED_IN,

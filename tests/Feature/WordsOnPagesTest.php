@@ -13,8 +13,8 @@ use Metrum\Card\Cards;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Station;
 use Tests\TestCase;
+use Tests\Wording\BannedWords;
 use Tests\Wording\Texts;
-use Tests\Wording\Words;
 
 /** What the demo town shows is said in plain words, and its buttons are short. */
 final class WordsOnPagesTest extends TestCase
@@ -43,13 +43,14 @@ final class WordsOnPagesTest extends TestCase
         foreach (Cylinder::query()->limit(1)->get() as $cylinder) {
             yield "/cylinders/$cylinder->id";
         }
-        foreach (Visit::query()->latest('opened_at')->limit(6)->get() as $visit) {
+        $visits = Visit::query()->latest('opened_at')->limit(6)->get();
+        foreach ($visits as $visit) {
             foreach ([...array_column(Station::cases(), 'value'), 'why', 'report'] as $page) {
                 yield "/visits/$visit->id/$page";
             }
         }
         foreach (Cards::all() as $card) {
-            yield '/visits/'.$visit->id.'/'.$card->station->value.'?card='.$card->key;
+            yield '/visits/'.$visits->first()?->id.'/'.$card->station->value.'?card='.$card->key;
         }
     }
 
@@ -68,7 +69,7 @@ final class WordsOnPagesTest extends TestCase
             $opened++;
             $html = (string) $page->getContent();
             foreach (Texts::shown($html) as $text) {
-                foreach (Words::of($text) as $word) {
+                foreach (BannedWords::of($text) as $word) {
                     $wrong[$word] ??= "$address: $word";
                 }
             }
@@ -86,7 +87,9 @@ final class WordsOnPagesTest extends TestCase
     {
         preg_match_all('~<(button|a)\b[^>]*class="[^"]*\bbtn\b[^"]*"[^>]*>(.*?)</\1>~s', $html, $found);
         $texts = array_map(
-            static fn (string $one): string => trim((string) preg_replace('~\s+~', ' ', html_entity_decode(strip_tags($one)))),
+            static fn (string $one): string => trim(
+                (string) preg_replace('~\s+~', ' ', html_entity_decode(strip_tags($one))),
+            ),
             $found[2],
         );
 

@@ -35,7 +35,9 @@ final class WorkPagesTest extends TestCase
     public function test_a_control_is_not_moved_before_it_is_known_how_it_was_found(): void
     {
         $visit = $this->measured();
-        $this->turn($visit, '0.25 out', reason: '')->assertUnprocessable()->assertSee('enter the position as found (or');
+        $this->turn($visit, '0.25 out', reason: '')
+            ->assertUnprocessable()
+            ->assertSee('enter the position as found (or');
         self::assertSame(0, $this->kept(FactKind::Move));
         $this->turn($visit, '0.25 out')->assertOk();
         $move = FactRecord::query()->where('kind', 'move')->sole();
@@ -62,7 +64,9 @@ final class WorkPagesTest extends TestCase
         $visit = $this->measured();
         $this->turn($visit, '0.25 out')->assertOk();
         $washed = fn (array $more) => $this->enter($visit, 'move', 'condenser_washed', 'done', $more);
-        $washed([])->assertUnprocessable()->assertSee('One change at a time. Re-read after the last change, or give a reason');
+        $washed([])
+            ->assertUnprocessable()
+            ->assertSee('One change at a time. Re-read after the last change, or give a reason');
         $washed(['overruled' => 'the hose was out anyway'])->assertOk();
         self::assertSame(2, $this->kept(FactKind::Move));
     }
@@ -129,7 +133,8 @@ final class WorkPagesTest extends TestCase
         $this->turn($visit, '0.25 out', $other, '3 turns open')->assertOk();
         $open('valve B')->assertSee('as found 3 turns open')->assertSee('now ¼ out from as found');
         $open('valve A')->assertSee('now ½ out from as found');
-        $this->get("/visits/{$visit->id}/report")->assertSee('Expansion valve, valve B: as found 3 turns open · now ¼ out');
+        $this->get("/visits/{$visit->id}/report")
+            ->assertSee('Expansion valve, valve B: as found 3 turns open · now ¼ out');
     }
 
     public function test_what_waited_on_a_device_since_parts_were_called_otherwise_is_of_the_same_part(): void
@@ -197,9 +202,13 @@ final class WorkPagesTest extends TestCase
     {
         $visit = $this->measured();
         $this->turn($visit, '0.5 out')->assertOk()->assertDontSee('play in the stem');
-        $this->turn($visit, '0.25 in', ['overruled' => 'too far'])->assertOk()->assertSee('Direction reversed: stem play takes up the first part of the turn. Wait the full time');
+        $this->turn($visit, '0.25 in', ['overruled' => 'too far'])
+            ->assertOk()
+            ->assertSee('Direction reversed: stem play takes up the first part of the turn. Wait the full time');
         $regulator = ['reason' => 'no mark possible', 'overruled' => 'asked for', 'stage' => 'put_right'];
-        $this->enter($visit, 'move', 'regulator_turn', '0.5 out', $regulator)->assertOk()->assertSee('The EPR drifts after an adjustment. Only the reading at the end of the timer counts');
+        $this->enter($visit, 'move', 'regulator_turn', '0.5 out', $regulator)
+            ->assertOk()
+            ->assertSee('The EPR drifts after an adjustment. Only the reading at the end of the timer counts');
     }
 
     public function test_all_the_way_back_is_one_tap(): void

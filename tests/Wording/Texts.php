@@ -47,7 +47,11 @@ final class Texts
             }
             if (is_array($value)) {
                 yield from self::inside($value, "$place.$key");
-            } elseif (is_string($value) && (in_array($key, self::READ, true) || preg_match('~\s|^[A-Z]~', $value) === 1)) {
+
+                continue;
+            }
+            $isRead = in_array($key, self::READ, true);
+            if (is_string($value) && ($isRead || preg_match('~\s|^[A-Z]~', $value) === 1)) {
                 yield "$place.$key" => (string) preg_replace('~\{[^}]*\}~', '…', $value);
             }
         }
@@ -115,12 +119,15 @@ final class Texts
     {
         $found = [];
         foreach (token_get_all('<?php '.$code) as $token) {
-            if (is_array($token) && $token[0] === T_CONSTANT_ENCAPSED_STRING && preg_match('~[a-z] ?[a-z]~', $token[1]) === 1) {
+            $isQuoted = is_array($token) && $token[0] === T_CONSTANT_ENCAPSED_STRING;
+            if ($isQuoted && preg_match('~[a-z] ?[a-z]~', $token[1]) === 1) {
                 $found[] = stripslashes(trim($token[1], '\'"'));
             }
         }
 
-        return array_values(array_filter($found, static fn (string $one): bool => preg_match('~ |^[A-Z]~', $one) === 1));
+        return array_values(
+            array_filter($found, static fn (string $one): bool => preg_match('~ |^[A-Z]~', $one) === 1),
+        );
     }
 
     /**

@@ -33,7 +33,7 @@ test('a test is worked step by step by keyboard, and tells the verdict', async (
   await expect(page.locator('#card')).toContainText('Liquid may return');
   await press('Start');
   await expect(page.locator('#card .next-step')).toContainText('Suction');
-  await type('Suction', '2.9');
+  await type('Suction pressure', '2.9');
   await press(/Remove the bulb from the line/);
   await expect(page.locator('#touched')).toContainText('expansion valve bulb');
   await press('Yes');

@@ -55,13 +55,13 @@ test.describe('on a network', () => {
     await slowly(page, 1500);
     await line(page, 'bulb 4');
     const card = page.locator('#card');
-    await card.getByLabel('How much').fill('300 g');
+    await card.getByLabel('or amount').fill('300 g');
     await card.getByLabel('Purpose').selectOption('commissioning');
     await card.getByLabel('Reason for adding anyway').fill('No time for a leak search today');
     await sentAll(page);
     await expect(page.locator('#log')).toContainText('4.0 °C');
     await page.reload();
-    await expect(card.getByLabel('How much')).toHaveValue('300 g');
+    await expect(card.getByLabel('or amount')).toHaveValue('300 g');
     await expect(card.getByLabel('Purpose')).toHaveValue('commissioning');
     await expect(card.getByLabel('Reason for adding anyway')).toHaveValue('No time for a leak search today');
   });

@@ -21,7 +21,7 @@ test('a charge by the knee, by thumb', async ({ browser, baseURL }) => {
   await signInQuietly(page);
   await openVisit(page, 'Milk cabinet', 'put_right?card=charge');
   const card = page.locator('#card');
-  await expect(card).toContainText('are missing');
+  await expect(card).toContainText('g short');
   await expect(card).toContainText('Two signs of low charge');
   const entered = async () => Number(await page.locator('[data-log]').getAttribute('data-log'));
   const say = async (line, entries = 4) => {
@@ -33,12 +33,12 @@ test('a charge by the knee, by thumb', async ({ browser, baseURL }) => {
     await expect.poll(entered).toBe(before + entries);
   };
   // Without a reason nothing goes in before the leak is searched; what was typed stays.
-  await card.getByLabel('or how much (below zero: taken out)').fill('30 g');
+  await card.getByLabel('or amount (minus = recovered)').fill('30 g');
   await card.getByRole('button', { name: 'Save and start timer' }).tap();
   await expect(card.getByRole('alert')).toContainText('search first');
-  await expect(card.getByLabel('or how much (below zero: taken out)')).toHaveValue('30 g');
+  await expect(card.getByLabel('or amount (minus = recovered)')).toHaveValue('30 g');
   for (const [amount, read] of additions) {
-    await card.getByLabel('or how much (below zero: taken out)').fill(amount);
+    await card.getByLabel('or amount (minus = recovered)').fill(amount);
     const reason = card.getByLabel('Reason for adding anyway');
     if (await reason.count() > 0) await reason.fill('product cannot wait');
     await card.getByRole('button', { name: 'Save and start timer' }).tap();
@@ -49,17 +49,17 @@ test('a charge by the knee, by thumb', async ({ browser, baseURL }) => {
     await expect(card).not.toContainText('Readings since the last addition are missing');
   }
   await expect(card).toContainText('The knee is at +');
-  await expect(card).toContainText('too much');
+  await expect(card).toContainText('g over');
   // Nothing is taken back before the glass is looked at again.
-  await expect(card).toContainText('sight glass, not looked at');
-  await expect(card).not.toContainText('Next: take back');
+  await expect(card).toContainText('Sight glass: not checked');
+  await expect(card).not.toContainText('Next: recover');
   await say('glass clear', 1);
-  await expect(card).toContainText(/Next: take back \d+ g/);
+  await expect(card).toContainText(/Next: recover \d+ g/);
   await expect(card.locator('svg.slim rect.second')).toHaveCount(6);
   // What comes out needs no word.
-  await card.getByLabel('or how much (below zero: taken out)').fill('-25 g');
+  await card.getByLabel('or amount (minus = recovered)').fill('-25 g');
   await card.getByRole('button', { name: 'Save and start timer' }).tap();
-  await expect(page.locator('#log')).toContainText('25 g taken out');
+  await expect(page.locator('#log')).toContainText('25 g recovered');
   await page.goto(page.url().replace(/put_right.*/, 'report'));
   await expect(page.locator('main')).toContainText('because product cannot wait');
   expect(heard).toEqual([]);
@@ -80,13 +80,13 @@ test('a leak search with a find, a core change and a test again', async ({ brows
   await card.getByRole('button', { name: 'Calm' }).tap();
   const drier = page.locator('#leak-drier');
   await drier.locator('summary').tap();
-  await drier.getByRole('button', { name: 'Nothing, by both' }).tap();
+  await drier.getByRole('button', { name: 'Clear, both' }).tap();
   await expect(page.locator('#leak-drier')).toHaveClass(/is-searched/);
   const ports = page.locator('#leak-ports');
   if (! await ports.getByRole('button', { name: 'Hiss' }).isVisible()) await ports.locator('summary').tap();
   await ports.getByRole('button', { name: 'Hiss' }).tap();
   await expect(page.locator('.leaks li').first()).toHaveAttribute('id', 'leak-ports');
-  await ports.getByRole('button', { name: 'A bubble grows' }).tap();
+  await ports.getByRole('button', { name: 'Bubbles', exact: true }).tap();
   await expect(card).toContainText('Found: service ports');
   await ports.getByRole('link', { name: 'Replace a valve core under pressure' }).tap();
   await expect(page).toHaveURL(/card=core_change/);
@@ -94,20 +94,20 @@ test('a leak search with a find, a core change and a test again', async ({ brows
   await card.getByRole('button', { name: /^Cool, turns/ }).tap();
   await card.getByLabel('Pressure at this port').fill('4.2 bar');
   await card.getByLabel('Pressure at this port').press('Enter');
-  await card.getByRole('button', { name: /Tool fitted/ }).tap();
-  await card.getByRole('button', { name: /New core of the same kind/ }).tap();
+  await card.getByRole('button', { name: /Fit the core tool/ }).tap();
+  await card.getByRole('button', { name: /Fit a new core of the same type/ }).tap();
   await card.getByLabel(/Tightening torque/).fill('0.45');
   await card.getByLabel(/Tightening torque/).press('Enter');
-  await card.getByRole('button', { name: /No bubble, and the cap/ }).tap();
+  await card.getByRole('button', { name: /No bubbles; sealed cap/ }).tap();
   await expect(page.locator('.came-to')).toContainText('Re-test after hours');
   await card.getByRole('button', { name: 'Save result' }).tap();
   await card.getByRole('button', { name: 'Add follow-up' }).tap();
   await page.goto(`${visit}/put_right?card=leak_confirm`);
   await card.getByRole('button', { name: 'Start', exact: true }).tap();
-  await card.getByRole('button', { name: 'Bubbles', exact: true }).tap();
-  await card.getByRole('button', { name: 'A bubble grows' }).tap();
+  await card.getByRole('group', { name: 'Found by' }).getByRole('button', { name: 'Bubbles', exact: true }).tap();
+  await card.getByRole('group', { name: 'Bubbles there' }).getByRole('button', { name: 'Bubbles', exact: true }).tap();
   await card.getByRole('button', { name: 'Now', exact: true }).tap();
-  await card.getByRole('button', { name: 'No bubble any more' }).tap();
+  await card.getByRole('button', { name: 'No more bubbles' }).tap();
   await expect(page.locator('.came-to h3')).toHaveText('Found and repaired');
   await card.getByRole('button', { name: 'Save result' }).tap();
   await expect(page.locator('.came-to')).toContainText('Saved in the log');
@@ -132,9 +132,9 @@ test('a cylinder is weighed in, and gives to a plant what the ledger then knows'
   await expect(page.locator('.cylinder .value')).toHaveText('5.00 kg');
   const visit = await ownVisit(page);
   await page.goto(`${visit}/put_right?card=charge`);
-  await page.getByLabel('Cylinder').selectOption({ label: `${number}, new, 5.00 kg in it` });
+  await page.getByLabel('Cylinder', { exact: true }).selectOption({ label: `${number}, new, 5.00 kg left` });
   await page.getByLabel('Cylinder weight before').fill('14');
-  await page.getByLabel('after', { exact: true }).fill('13.35');
+  await page.getByLabel('Cylinder weight after').fill('13.35');
   await page.getByLabel('Reason for adding anyway').fill('product cannot wait');
   await page.getByRole('button', { name: 'Save and start timer' }).press('Enter');
   await expect(page.locator('#log')).toContainText('650 g added');

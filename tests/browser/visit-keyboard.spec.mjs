@@ -114,11 +114,11 @@ test('a visit by keyboard, from signing in to the file that gives the same visit
 
   // A wrong entry is answered and kept, then undone by being corrected.
   await cell('discharge_temperature_c', '84 bar');
-  await expect(page.getByRole('alert')).toContainText('is no unit of temperature');
+  await expect(page.getByRole('alert')).toContainText('bar is not a temperature unit');
   await expect(page.locator('#in-discharge_temperature_c')).toHaveValue('84 bar');
   await cell('discharge_temperature_c', '84');
   await expect(page.getByRole('alert')).toHaveCount(0);
-  await expect(page.locator('#log')).toContainText('Discharge 84.0');
+  await expect(page.locator('#log')).toContainText('Discharge line 84.0');
   const undo = page.locator('#log').getByRole('button', { name: /Undo Discharge/ });
   await undo.focus();
   await press('Enter');

@@ -65,7 +65,7 @@ test('a visit by thumb on a phone', async ({ page }) => {
   await page.getByRole('button', { name: 'Show full diagnosis' }).tap();
   await expect(more).toBeHidden();
 
-  await walk.getByRole('link', { name: 'Leave' }).tap();
+  await walk.getByRole('link', { name: 'Close' }).tap();
   await page.getByRole('link', { name: 'Report', exact: true }).tap();
   await expect(page.getByRole('heading', { name: /Thumb harbour/ })).toBeVisible();
   expect(await fits()).toBe(true);

@@ -52,7 +52,10 @@ test('an hour at a cabinet, and the report of it', async ({ browser, baseURL }) 
     await page.locator('#line').press('Enter');
     await expect.poll(entered).toBe(before + entries);
   };
-  const tap = async (name) => page.locator('#card').getByRole('button', { name, exact: true }).tap();
+  const tap = async (name, asked) => {
+    const card = page.locator('#card');
+    await (asked ? card.getByRole('group', { name: asked }) : card).getByRole('button', { name, exact: true }).tap();
+  };
 
   // Complaint and looks.
   await page.goto(`${visit}/complaint`);
@@ -71,14 +74,14 @@ test('an hour at a cabinet, and the report of it', async ({ browser, baseURL }) 
 
   // Licence once; then a card that stops before the deed.
   await page.goto(`${visit}/put_right?card=licence_and_tools`);
-  await tap('Begin');
+  await tap('Start');
   await tap('Mine, valid for this class');
-  await tap('Gauges, hoses, recovery unit and detector made for it');
-  await tap('Aired, no flame, no spark, pits looked at');
+  await tap('Gauges, hoses, recovery unit and detector rated for it');
+  await tap('Ventilated, no ignition source, pits checked');
   await tap('Save result');
   await page.goto(`${visit}/put_right?card=nitrogen_test`);
-  await tap('Begin');
-  await tap('Recovered, weighed and noted');
+  await tap('Start');
+  await tap('Recovered, weighed and logged');
   await tap('Oxygen');
   const stop = page.locator('.card-stop');
   await expect(stop).toContainText('Oxygen and oil explode');
@@ -98,7 +101,7 @@ test('an hour at a cabinet, and the report of it', async ({ browser, baseURL }) 
   await page.goto(`${visit}/put_right?card=charge`);
   const card = page.locator('#card');
   for (const [amount, read] of additions) {
-    await card.getByLabel(/how much \(below zero: taken out\)/i).fill(amount);
+    await card.getByLabel(/amount \(minus = recovered\)/i).fill(amount);
     const reason = card.getByLabel('Reason for adding anyway');
     if (await reason.count() > 0) await reason.fill('the milk cannot wait');
     await card.getByRole('button', { name: 'Save and start timer' }).tap();
@@ -110,19 +113,19 @@ test('an hour at a cabinet, and the report of it', async ({ browser, baseURL }) 
 
   // The leak: found, mended, tight.
   await page.goto(`${visit}/put_right?card=leak_search`);
-  await tap('Begin');
+  await tap('Start');
   await tap('Calm');
   const ports = page.locator('#leak-ports');
   if (! await ports.getByRole('button', { name: 'Hiss' }).isVisible()) await ports.locator('summary').tap();
   await ports.getByRole('button', { name: 'Hiss' }).tap();
-  await ports.getByRole('button', { name: 'A bubble grows' }).tap();
+  await ports.getByRole('button', { name: 'Bubbles', exact: true }).tap();
   await expect(card).toContainText('Found: service ports');
   await page.goto(`${visit}/put_right?card=leak_confirm`);
-  await tap('Begin');
-  await tap('Bubbles');
-  await tap('A bubble grows');
+  await tap('Start');
+  await tap('Bubbles', 'Found by');
+  await tap('Bubbles', 'Bubbles there');
   await tap('Now');
-  await tap('No bubble any more');
+  await tap('No more bubbles');
   await tap('Save result');
   await expect(page.locator('.came-to')).toContainText('Saved in the log');
 
@@ -132,15 +135,15 @@ test('an hour at a cabinet, and the report of it', async ({ browser, baseURL }) 
   expect(owner).toEqual([
     'What was wrong.',
     'You reported: too warm.',
-    'We found the box at 7.0 °C, 3.0 K warmer than set.',
+    'Measured temperature of the cooler: 7.0 °C, 3.0 °C above its setting.',
     'The system has lost part of its refrigerant, most likely through a leak.',
     'What we did.',
     'We added 81 g of refrigerant R-134a before the leak was found, because the milk cannot wait.',
-    'We found a leak at: service ports, cores and caps, mended it, and tested it: tight.',
+    'We found a leak at: service ports, cores and caps, repaired it and tested it: tight.',
     'How it is now.',
-    'How cold the box gets now is still to be seen.',
+    'The temperature of the cooler was not measured after the work yet.',
     'What we measured after the work shows no other fault, but not everything is on target yet.',
-    'Begun and not finished: leak search.',
+    'Started, not finished: leak search.',
   ]);
   const technician = (await page.locator('.page-two').innerText()).replace(/[\u00a0\u2009\u202f]/g, ' ');
   const [first, second, third] = [...technician.matchAll(/Refrigerant \d+ g added, all the same, because the milk cannot wait: as foretold/g)];

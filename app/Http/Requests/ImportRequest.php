@@ -66,7 +66,8 @@ final class ImportRequest extends FormRequest
         return [
             'file.required' => 'Choose a visit file first.',
             'file.uploaded' => "File over $most, or upload interrupted. Try again.",
-            'file.max' => "The file is larger than the $most limit; a visit file has a few kilobytes. Nothing was saved.",
+            'file.max' => "The file is larger than the $most limit; a visit file has a few kilobytes. ".
+                'Nothing was saved.',
             'circuit_id.exists' => 'Choose a circuit of this workshop.',
         ];
     }

@@ -93,7 +93,9 @@ final class StockMoveRequest extends FormRequest
         $filledFor = HouseRuleChoice::inForce()->band(HouseRule::CylinderFill)->low;
         $why = (string) $this->string('why');
         $wrong = [
-            $this->gross < $known->tare ? "Weight now is below the tare of {$units->mass($known->tare)}. Check both." : null,
+            $this->gross < $known->tare
+                ? "Weight now is below the tare of {$units->mass($known->tare)}. Check both."
+                : null,
             $known->refusal($known->refrigerant, $change, $filledFor, $units),
             $why === 'bought' && $change < -Known::SAME
                 ? "It has {$units->mass($known->content)} on record and would be lighter: not received full."

@@ -38,8 +38,8 @@ final class CurrentShare implements Calculation
             [
                 "Before: {$given->number($before)} A ÷ {$given->number($rated)} A = ".
                     "{$given->percent($before / $rated, 1)}.",
-                "After: {$given->number($after)} A ÷ {$given->number($rated)} A = {$given->percent($after / $rated, 1)}; ".
-                    "change {$given->number($after - $before)} A.",
+                "After: {$given->number($after)} A ÷ {$given->number($rated)} A = ".
+                    "{$given->percent($after / $rated, 1)}; change {$given->number($after - $before)} A.",
             ],
         );
     }

@@ -48,7 +48,12 @@ final class PullDownForecast implements Calculation
                 Output::temperature('final_c', 'Levels off at', $final),
                 Output::amount('time_constant_min', 'Time constant', QuantityKind::Duration, 1 / $rate),
                 Output::yes('reaches_target', 'Reaches set point', $reaches),
-                Output::amount('time_to_target_min', 'Set point after (from first reading)', QuantityKind::Duration, $time),
+                Output::amount(
+                    'time_to_target_min',
+                    'Set point after (from first reading)',
+                    QuantityKind::Duration,
+                    $time,
+                ),
             ],
             [
                 "Levels off at {$given->degrees($final)}.",

@@ -39,7 +39,12 @@ final class HiddenDrop implements Calculation
         return new Answer(
             [
                 Output::amount('drop_kpa', 'Drop', QuantityKind::PressureDifference, $drop),
-                Output::amount('available_kpa', 'Drop the subcooling allows', QuantityKind::PressureDifference, $available),
+                Output::amount(
+                    'available_kpa',
+                    'Drop the subcooling allows',
+                    QuantityKind::PressureDifference,
+                    $available,
+                ),
                 Output::yes('flashes', 'Flashing after it', $flashes),
             ],
             [

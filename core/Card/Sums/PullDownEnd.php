@@ -63,8 +63,20 @@ final class PullDownEnd implements Calculation
                 Output::yes('bends', 'Levelling off', $bends),
                 Output::temperature('final_c', 'Levels off at', $bends ? $end : null),
                 Output::yes('reaches', 'Will reach set point', $reaches),
-                Output::amount('to_go_s', 'Set point after (from last reading)', QuantityKind::Duration, $toGo, Unit::Second),
-                Output::amount('straight_s', 'At constant rate, after', QuantityKind::Duration, $straight, Unit::Second),
+                Output::amount(
+                    'to_go_s',
+                    'Set point after (from last reading)',
+                    QuantityKind::Duration,
+                    $toGo,
+                    Unit::Second,
+                ),
+                Output::amount(
+                    'straight_s',
+                    'At constant rate, after',
+                    QuantityKind::Duration,
+                    $straight,
+                    Unit::Second,
+                ),
                 Output::difference('above_k', 'Above set point', $last - $target),
             ],
             [

@@ -62,7 +62,7 @@ final readonly class ClockSet implements KindOfFact
 
         return $content->value === null
             ? 'Timer stopped'
-            : 'Timer started: '.Magnitude::minutes((float) $content->value)->in($units);
+            : 'Timer started: '.Magnitude::minutes($content->value)->in($units);
     }
 
     public function stale(Content $content): array

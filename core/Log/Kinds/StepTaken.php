@@ -65,7 +65,8 @@ final readonly class StepTaken implements KindOfFact
         $words = self::words($said->key);
         if (! in_array($said->typed, $words, true)) {
             $label = self::step($said->key)->label ?? self::card($said->key)->name ?? $said->key;
-            throw NotAFact::unknownWord($label, $said->typed, self::choices($said->key));
+            $answers = self::step($said->key)->answers ?? [];
+            throw NotAFact::unknownWord($label, $said->typed, $answers === [] ? $words : array_values($answers));
         }
         if ($said->reason === '' && in_array(self::own($said->key), [Card::PASSED, Card::LEFT], true)) {
             throw NotAFact::because('Give a reason: the next person must know.');
@@ -206,14 +207,6 @@ final readonly class StepTaken implements KindOfFact
             self::own($key) === Card::PASSED => self::passable($key),
             default => [self::YES],
         };
-    }
-
-    /** @return list<string> the same as they are labelled */
-    private static function choices(string $key): array
-    {
-        $answers = self::step($key)->answers ?? [];
-
-        return $answers === [] ? self::words($key) : array_values($answers);
     }
 
     /** @return list<string> stops of its card that a reason passes */

@@ -57,7 +57,7 @@ final readonly class Trace
         }
         $span = $before - $points[0][0];
         if ($span > self::LONGEST) {
-            throw NotAFact::because('You entered '.self::number($span).' min; the limit is 2880 min (two days).');
+            throw NotAFact::because('You entered '.self::number($span).' min; the limit is two days.');
         }
 
         return new self(

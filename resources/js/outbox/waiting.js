@@ -30,10 +30,14 @@ export function stateLine(entries, stopped) {
   if (store.hasUnkept()) {
     said.push('This device is out of storage. Keep this page open until entries are sent.');
   }
-  if (elsewhere > 0) said.push(`${count(elsewhere, 'entry', 'entries')} of another visit ${elsewhere === 1 ? 'was' : 'were'} refused.`);
+  if (elsewhere > 0) {
+    const were = elsewhere === 1 ? 'was' : 'were';
+    said.push(`${count(elsewhere, 'entry', 'entries')} of another visit ${were} refused.`);
+  }
   if (unclaimed > 0) said.push(`${count(unclaimed, 'entry', 'entries')} kept on this device until you sign in.`);
   if (others > 0) {
-    said.push(`${count(others, 'entry', 'entries')} of another person ${others === 1 ? 'is' : 'are'} held until they sign in.`);
+    const are = others === 1 ? 'is' : 'are';
+    said.push(`${count(others, 'entry', 'entries')} of another person ${are} held until they sign in.`);
   }
   return said.join(' ');
 }

@@ -4,7 +4,8 @@
         <main id="main">
             <h1>Pressure and temperature</h1>
             @if ($page->from !== null)<p class="soft">Refrigerant and elevation <a
-                href="{{ route('visits.show', [$page->from, 'gauges']) }}">from the visit</a>; anything you type replaces them.</p>@endif
+                href="{{ route('visits.show', [$page->from, 'gauges']) }}">from the visit</a>; anything you type
+                    replaces them.</p>@endif
             <div class="bench-work">
                 <form id="bench-form" class="sheet" method="get" action="{{ route('saturation') }}"
                     hx-get="{{ route('saturation') }}" hx-trigger="input delay:120ms, submit"

@@ -4,7 +4,8 @@
         <main id="main">
             <h1>{{ $page->calculator->title() }}</h1>
             <p class="soft">{{ $page->calculator->purpose() }}@if ($page->from !== null) Values <a
-                href="{{ route('visits.show', [$page->from, 'gauges']) }}">from the visit</a>; anything you type replaces them.@endif</p>
+                href="{{ route('visits.show', [$page->from, 'gauges']) }}">from the visit</a>; anything you type
+                    replaces them.@endif</p>
             <div class="bench-work">
                 <form id="bench-form" class="sheet" method="get" action="{{ route('bench', $page->calculator->value) }}"
                     hx-get="{{ route('bench', $page->calculator->value) }}" hx-trigger="input delay:120ms, submit"
@@ -28,7 +29,8 @@
                     @foreach ($page->inputs() as $input)@if ($page->refusal($input) !== '')<p
                         class="error">{{ $page->refusal($input) }}</p>@endif @endforeach
                     @if ($page->impossible() !== '')<p class="error">{{ $page->impossible() }}</p>@endif
-                    @if ($page->outputs() === [] && $page->impossible() === '')<p class="hint">The result appears when all fields are filled in.</p>@endif
+                    @if ($page->outputs() === [] && $page->impossible() === '')<p class="hint">The result appears when
+                        all fields are filled in.</p>@endif
                     <dl class="bench-outputs">@foreach ($page->outputs() as [$label, $value])<div>
                         <dt>{{ $label }}</dt><dd>{{ $value }}</dd></div>@endforeach</dl>
                     @if ($page->picture() !== null)<x-picture.bars :bars="$page->picture()" />@endif

@@ -25,14 +25,16 @@
                         :value="old($key->value, $form->word($key))" :hint="$form->usualWord($key)" />
                 @endforeach
             </fieldset>
-            <fieldset class="grid-fields"><legend>Design values (nameplate or drawings). Empty: the house rule applies.</legend>
+            <fieldset class="grid-fields"><legend>Design values (nameplate or drawings). Empty: the house rule
+                applies.</legend>
                 @foreach (Metrum\Installation\DesignKey::cases() as $key)
                     <x-field :name="$key->value" :label="$key->field()->label"
                         :unit="$form->units->symbol($key->field()->kind)" inputmode="text"
                         :value="old($key->value, $form->figure($key))" :hint="$form->usualFigure($key)" />
                 @endforeach
             </fieldset>
-            <div class="field-row"><label for="f-notes">Weak points, position marks, ports safe to use</label><textarea id="f-notes" name="notes" rows="3">{{ old('notes',
+            <div class="field-row"><label for="f-notes">Weak points, position marks, ports safe to use</label><textarea
+                id="f-notes" name="notes" rows="3">{{ old('notes',
                 $circuit?->notes) }}</textarea></div>
             <p class="actions"><button class="btn">Save</button> <a class="btn quiet"
                 href="{{ $circuit === null ? route('sites.show', $form->site) : route('circuits.show',

@@ -17,7 +17,8 @@
         @foreach (Metrum\Diagnosis\Cautions::ofRefrigerant($circuit->refrigerant()) as $caution)<p class="caution">◐
             @told($caution)</p>@endforeach
         @if ($circuit->notes)<p class="caution">◐ Known weak points: {{ $circuit->notes }}</p>@endif
-        @if ($page->impossible !== null)<p class="caution">◐ {{ $page->impossible }} Until corrected, visits are judged by design values and house rules.</p>@endif
+        @if ($page->impossible !== null)<p class="caution">◐ {{ $page->impossible }} Until corrected, visits are judged
+            by design values and house rules.</p>@endif
         @foreach ($page->conflicts as $conflict)<p class="caution">◐ {{ $conflict }}</p>@endforeach
         <div class="two">
             <div>
@@ -40,7 +41,8 @@
                                 {{ $outcome->title() }}</b><small>{{ $visit->user->name }}@if ($outcome->isProven())
                                 · confirmed @elseif (! $outcome->settled && ! $outcome->blank) · provisional
                                 @endif</small></span>
-                            @if ($outcome->leads() && $outcome->probability() !== null)<x-bar :share="$outcome->probability()" /><span
+                            @if ($outcome->leads() && $outcome->probability() !== null)<x-bar
+                                :share="$outcome->probability()" /><span
                                 class="when num">{{ App\View\Explain::percent($outcome->probability()) }}</span>@endif
                         </a>
                     @empty
@@ -48,7 +50,8 @@
                     @endforelse
                     @if ($history->isOld())
                         <form method="post" action="{{ route('circuits.again', $circuit) }}"
-                            class="row-link">@csrf<span class="grow"><small>Some results were calculated with an older version.</small></span><button class="btn quiet">Recalculate</button></form>
+                            class="row-link">@csrf<span class="grow"><small>Some results were calculated with an older
+                                version.</small></span><button class="btn quiet">Recalculate</button></form>
                     @endif
                     @if ($page->followUps->isNotEmpty())
                         <h2>Follow-ups</h2>
@@ -68,7 +71,8 @@
                 <h2 id="h-plant">System</h2>
                 <dl class="facts">@foreach ($page->system() as $fact)<div><dt>{{ $fact['name'] }}</dt>
                     <dd>@if ($fact['value']
-                    === null)<span class="soft">Not known</span>@else{{ $fact['value'] }}@endif</dd></div>@endforeach</dl>
+                    === null)<span class="soft">Not known</span>@else{{ $fact['value']
+                        }}@endif</dd></div>@endforeach</dl>
                 <h2>Design values</h2>
                 <dl class="facts">@foreach ($page->design() as $fact)<div><dt>{{ $fact['name'] }}</dt>
                     <dd>@if ($fact['value']

@@ -19,7 +19,8 @@
                     name="slim" /></div></div>
             @endif
             <div class="scrolls" tabindex="0" role="region"
-                aria-label="Effect on readings"><table><caption>Effect on readings</caption><thead><tr><th scope="col">Figure</th><th scope="col">Healthy</th><th
+                aria-label="Effect on readings"><table><caption>Effect on readings</caption><thead><tr><th
+                    scope="col">Figure</th><th scope="col">Healthy</th><th
                 scope="col">Slight</th><th scope="col">Moderate</th><th scope="col">Severe</th></tr></thead>
                 <tbody>@foreach ($page->changes() as $row)<tr><th
                     scope="row">{{ $row['name'] }}</th><td>{{ $row['sound'] }}</td><td>{{ $row['mild'] }}</td>
@@ -30,12 +31,15 @@
             <p class="soft">No effect on steady readings; it shows over time, at the controls and in the box.</p>
         @endif
         <div class="handbook-columns">
-            <section class="sheet"><h2>Evidence for</h2><ul>@foreach ($page->entry->speaksFor as $line)<li>@told($line)</li>@endforeach</ul><h2>Evidence against</h2><ul>@foreach ($page->entry->speaksAgainst as $line)<li>@told($line)</li>@endforeach
+            <section class="sheet"><h2>Evidence for</h2><ul>@foreach ($page->entry->speaksFor as
+                $line)<li>@told($line)</li>@endforeach</ul><h2>Evidence
+                    against</h2><ul>@foreach ($page->entry->speaksAgainst as $line)<li>@told($line)</li>@endforeach
                     </ul></section>
             <section class="sheet"><h2>Check</h2><ul>@foreach ($page->entry->check as $line)<li>@told($line)</li>
                 @endforeach</ul><h2>Repair</h2><ul>@foreach ($page->entry->do as $line)<li>@told($line)</li>@endforeach
                 </ul></section>
-            @if ($page->entry->causes !== [])<section class="sheet"><h2>Possible causes</h2><ul>@foreach ($page->entry->causes as $cause)<li>@told(ucfirst($cause->name)) <span
+            @if ($page->entry->causes !== [])<section class="sheet"><h2>Possible
+                causes</h2><ul>@foreach ($page->entry->causes as $cause)<li>@told(ucfirst($cause->name)) <span
                 class="soft">{{ App\View\Explain::percent($cause->share) }}</span></li>@endforeach</ul></section>@endif
             <section class="sheet"><h2>Similar faults</h2><dl
                 class="alike">@foreach ($page->lookAlikes() as $other)<dt><a href="{{ route('handbook.show',

@@ -4,7 +4,8 @@
         @if (session('invited'))
             <section class="sheet" role="status" aria-labelledby="h-link">
                 <h2 id="h-link">Invitation link for {{ session('invited')['name'] }}</h2>
-                <p>Send it yourself. It works once, within {{ App\Records\Invitation::DAYS }} days; whoever opens it sets the password.</p>
+                <p>Send it yourself. It works once, within {{ App\Records\Invitation::DAYS }} days; whoever opens it
+                    sets the password.</p>
                 <input class="link" aria-label="Link" readonly value="{{ session('invited')['link'] }}">
             </section>
         @endif
@@ -39,7 +40,9 @@
                 <x-field name="name" label="Name, as shown in reports" :value="old('name')" />
                 <x-field name="email" label="E-mail address" type="email" :value="old('email')" autocomplete="off" />
                 <x-pick name="role" label="As" :options="App\Models\User::ROLES" :value="old('role', 'technician')"
-                    :empty="false" hint="Technician: own visits, all sites. Lead: all visits, reopens closed ones, manages people and house rules."
+                    :empty="false"
+                        hint="Technician: own visits, all sites. Lead: all visits, reopens closed ones, manages people
+                        and house rules."
                     />
                 <p class="actions"><button class="btn">Create link</button></p>
             </form>

@@ -4,7 +4,8 @@
     <main id="main" class="page">
         <h1>Simulator</h1>
         <p class="error" role="alert">{{ $reason }}</p>
-        <p>This circuit cannot be simulated as entered. Visits use design values and house rules until it is corrected.</p>
+        <p>This circuit cannot be simulated as entered. Visits use design values and house rules until it is
+            corrected.</p>
         <p class="actions"><a class="btn" href="{{ route('circuits.edit', $circuit) }}">Edit the circuit</a></p>
     </main>
 </x-layout>

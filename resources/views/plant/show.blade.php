@@ -29,7 +29,8 @@
                 @foreach (['', '2'] as $which)
                     <div class="plant-fault">
                         <select name="fault{{ $which }}" aria-label="{{ $which === '' ? 'Fault'
-                            : 'Second fault' }}"><option value="">{{ $which === '' ? 'No fault' : 'No second fault' }}</option>@foreach ($bench->faults() as $word => $name)<option
+                            : 'Second fault' }}"><option value="">{{ $which === '' ? 'No fault' : 'No second fault'
+                                }}</option>@foreach ($bench->faults() as $word => $name)<option
                             value="{{ $word }}" @selected($bench->inputs->typed('fault'.$which) ===
                             $word)>{{ $name }}</option>@endforeach</select>
                         <select name="severity{{ $which }}" aria-label="{{ $which === '' ? 'Severity'
@@ -40,7 +41,8 @@
                     </div>
                 @endforeach
             </fieldset>
-            <p class="plant-acts"><button class="btn">Calculate</button> <a class="btn quiet" href="{{ $at }}">Reset to design</a></p>
+            <p class="plant-acts"><button class="btn">Calculate</button> <a class="btn quiet" href="{{ $at }}">Reset to
+                design</a></p>
         </form>
         @include('plant.answer')
     </main>

@@ -3,9 +3,11 @@
     <main id="main" class="page">
         <div class="page-head"><h1>Cylinder {{ $page->cylinder->label }}, {{ $page->cylinder->refrigerant }}</h1><a
             class="btn quiet" href="{{ route('cylinders.edit', $page->cylinder) }}">Edit</a></div>
-        @if ($page->cylinder->gone_at !== null)<p class="caution">◐ Returned {{ $page->cylinder->gone_at->format('j M Y') }}: no longer in stock.</p>@endif
+        @if ($page->cylinder->gone_at !== null)<p class="caution">◐ Returned
+            {{ $page->cylinder->gone_at->format('j M Y') }}: no longer in stock.</p>@endif
         <div class="cylinders">@include('refrigerant.mark', ['mark' => $page->mark])</div>
-        @if ($page->mark->mark() === Metrum\Findings\Mark::Act)<p class="caution">● Liquid-full when hot: it may burst. Keep it cool and transfer some to another cylinder.</p>@endif
+        @if ($page->mark->mark() === Metrum\Findings\Mark::Act)<p class="caution">● Liquid-full when hot: it may burst.
+            Keep it cool and transfer some to another cylinder.</p>@endif
         <form class="sheet" method="post" action="{{ route('cylinders.weigh', $page->cylinder) }}" novalidate>@csrf
             <input type="hidden" name="id" value="{{ strtoupper((string) str()->ulid()) }}">
             <h2>Weighing outside a visit</h2>

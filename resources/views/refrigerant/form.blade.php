@@ -24,7 +24,8 @@
             <x-field name="water" label="Water capacity, as stamped" :value="old('water', $cylinder->exists
                 ? $units->number($cylinder->water, Metrum\Quantity\QuantityKind::Volume) : '')"
                 :unit="$units->symbol(Metrum\Quantity\QuantityKind::Volume)" inputmode="decimal" />
-            @if (! $cylinder->exists)<x-field name="gross" label="Weight now (gross)" :value="old('gross')" :unit="$mass"
+            @if (! $cylinder->exists)<x-field name="gross" label="Weight now (gross)" :value="old('gross')"
+                :unit="$mass"
                 inputmode="decimal" hint="Leave empty if the cylinder is empty." />@endif
             <x-field name="note" label="Note" :value="old('note', $cylinder->note)" />
             <p class="actions"><button class="btn">Save</button> <a class="btn quiet"

@@ -12,7 +12,8 @@
         <div class="two">
             <div>
                 @if ($page->picture() === null)
-                    <p class="empty">No refrigerant movements yet. What you add or recover at a visit appears here with its cylinder.</p>
+                    <p class="empty">No refrigerant movements yet. What you add or recover at a visit appears here with
+                        its cylinder.</p>
                 @else
                     <x-picture.ledger :picture="$page->picture()" />
                     <div class="scrolls" tabindex="0" role="region" aria-label="Movements"><table
@@ -28,9 +29,11 @@
             <section class="sheet" aria-labelledby="h-rate"><h2 id="h-rate">Annual leak rate</h2>
                 @foreach ($page->rates() as [$mark, $name, $said])<p class="rate"><span
                     class="value">{{ $mark->sign() }} {{ $said }}</span><small>{{ $name }}</small></p>@endforeach
-                <p class="hint">{{ $page->threshold() }} Initial, winter and corrective charges do not count as leaks.</p>
+                <p class="hint">{{ $page->threshold() }} Initial, winter and corrective charges do not count as
+                    leaks.</p>
                 <h2>In the system</h2>
-                <dl class="facts"><div><dt>Full charge</dt><dd>{{ $page->full() }}</dd></div><div><dt>Charge on record</dt><dd>{{ $page->now() }}</dd></div>@foreach ($page->sums() as $label => $sum)<div>
+                <dl class="facts"><div><dt>Full charge</dt><dd>{{ $page->full() }}</dd></div><div><dt>Charge on
+                    record</dt><dd>{{ $page->now() }}</dd></div>@foreach ($page->sums() as $label => $sum)<div>
                         <dt>{{ ucfirst($label) }}</dt><dd>{{ $sum }}</dd></div>@endforeach</dl>
                 @if ($page->lastDay() !== '')
                 <h2>For the invoice, {{ $page->lastDay() }}</h2>

@@ -12,5 +12,6 @@
         <line class="limit" x1="4" x2="36" y1="27.2" y2="27.2" />
     </svg>
     <span><b>{{ $mark->mark()->sign() }} {{ $mark->cylinder->refrigerant }} · {{ $mark->cylinder->label }}</b><span
-        class="value">{{ $mark->content() }}</span><small>{{ $mark->cylinder->isRecovered ? 'recovered' : 'new' }} · gross {{ $mark->gross() }}, limit {{ $mark->limit() }}</small><small>{{ $mark->words() }}</small></span>
+        class="value">{{ $mark->content() }}</span><small>{{ $mark->cylinder->isRecovered ? 'recovered' : 'new' }} ·
+            gross {{ $mark->gross() }}, limit {{ $mark->limit() }}</small><small>{{ $mark->words() }}</small></span>
 </a>

@@ -12,16 +12,19 @@
             <div class="two">
                 <div>
                     <x-picture.winter :picture="$page->picture()" />
-                    <p class="hint">Twin with nameplate charge, at {{ $page->coldestWords() }} on the coldest day. In cold weather the head pressure valve floods the condenser with liquid from the receiver.</p>
+                    <p class="hint">Twin with nameplate charge, at {{ $page->coldestWords() }} on the coldest day. In
+                        cold weather the head pressure valve floods the condenser with liquid from the receiver.</p>
                     @foreach ($page->limits() as [$mark, $limit])<p @class(['caution'
                         => $mark === Metrum\Findings\Mark::Act])>{{ $mark->sign() }} {{ $limit }}</p>@endforeach
                 </div>
                 <section class="sheet" aria-labelledby="h-winter"><h2 id="h-winter">Extra charge</h2>
-                    <table class="ledger"><thead><tr><td></td><th class="num">Twin</th><th class="num">Manufacturer's method</th></tr></thead><tbody>
+                    <table class="ledger"><thead><tr><td></td><th class="num">Twin</th><th class="num">Manufacturer's
+                        method</th></tr></thead><tbody>
                             @foreach ($page->figures() as [$what, $twin, $arithmetic])<tr><th
                         scope="row">{{ $what }}</th><td class="num">{{ $twin }}</td><td
                         class="num">{{ $arithmetic }}</td></tr>@endforeach</tbody></table>
-                    <p class="hint">The manufacturer's method ignores liquid the condenser always holds; using mid-temperature density is conservative.</p>
+                    <p class="hint">The manufacturer's method ignores liquid the condenser always holds; using
+                        mid-temperature density is conservative.</p>
                     <h2>Methods</h2>
                     <ul class="schools">@foreach ($page->schools() as $school)<li>{{ $school['mark'] }}
                         {{ $school['name'] }}<small>{{ $school['why'] }}</small></li>@endforeach</ul>

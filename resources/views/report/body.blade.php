@@ -22,7 +22,8 @@
 @endif
 @unless ($course->isBlank())
     <h2>{{ __($report->isMoved() ? 'Course of the circuit, as left' : 'Course of the circuit') }}</h2>
-    <p class="soft">Left to right: the places the refrigerant passes. Upward: its temperature. Pale band: expected. Line: measured.</p>
+    <p class="soft">Left to right: the places the refrigerant passes. Upward: its temperature. Pale band: expected.
+        Line: measured.</p>
     @if ($print)
         <img class="course-img" width="{{ $report->courseWidth() }}" src="{{ $report->courseImage() }}"
             alt="Course of the circuit">

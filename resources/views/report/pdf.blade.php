@@ -1,5 +1,6 @@
 <!doctype html>
-<html lang="{{ app()->getLocale() }}"><head><meta charset="utf-8"><title>Report {{ $report->visit->circuit->name }}</title>
+<html lang="{{ app()->getLocale() }}"><head><meta charset="utf-8"><title>Report {{ $report->visit->circuit->name
+    }}</title>
 <style>
 @page { margin: 12mm 15mm 11mm; }
 body { font-family: "DejaVu Sans"; font-size: 8pt; color: #1d2a30; line-height: 1.2; }

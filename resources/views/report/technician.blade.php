@@ -64,9 +64,12 @@
 <ul>@foreach ($report->notes() as $note)<li>{{ $note->takenAt->format('H:i') }}
     {{ $page->explain->fact($note) }}</li>@endforeach</ul>
 @endif
-@if ($report->basis->plate() !== [])<p><b>Nameplate and design:</b> {{ implode('; ', $report->basis->plate()) }}.</p>@endif
-<p class="soft"><b>How this was calculated:</b> gauge pressures converted to absolute with the site's atmospheric pressure of
+@if ($report->basis->plate() !== [])<p><b>Nameplate and design:</b> {{ implode('; ', $report->basis->plate())
+    }}.</p>@endif
+<p class="soft"><b>How this was calculated:</b> gauge pressures converted to absolute with the site's atmospheric
+    pressure of
     {{ $report->basis->atmosphere() }}; saturation from the property tables of {{ $report->basis->refrigerant() }};
     superheat from dew, subcooling from bubble, coil and condenser at {{ $report->visit->rules()->judgesAtMidGlide()
-    ? 'mean temperature of the glide' : 'dew and bubble' }}; {{ $report->basis->ownRules() }} Licensed practice, the nameplate, the manufacturer's instructions and local codes take precedence over this report.</p>
+    ? 'mean temperature of the glide' : 'dew and bubble' }}; {{ $report->basis->ownRules() }} Licensed practice, the
+        nameplate, the manufacturer's instructions and local codes take precedence over this report.</p>
 </div>

@@ -10,6 +10,7 @@
                 signed in on this device</label></p>
             <button class="btn">Sign in</button>
         </form>
-        <p class="small soft">For licensed refrigeration technicians. The nameplate, the manufacturer's instructions and local codes take precedence over this app.</p>
+        <p class="small soft">For licensed refrigeration technicians. The nameplate, the manufacturer's instructions
+            and local codes take precedence over this app.</p>
     </main>
 </x-layout>

@@ -24,7 +24,8 @@
         <form method="post" action="{{ route('settings.rules') }}" novalidate>
             @csrf @method('put')
             <h2>Workshop house rules</h2>
-            <p class="soft">Used where the nameplate and manufacturer say nothing and practice differs. Every report lists the rules applied.@if (! $mayRule) Only a lead can change them.@endif</p>
+            <p class="soft">Used where the nameplate and manufacturer say nothing and practice differs. Every report
+                lists the rules applied.@if (! $mayRule) Only a lead can change them.@endif</p>
             @foreach (Metrum\Knowledge\RuleGroup::cases() as $group)
             @php($ofGroup = array_filter($rules, fn ($rule) => $rule->row()->group === $group))
             @php($isWrong = fn ($rule) => $errors->has('rules.'.$rule->value))
@@ -41,7 +42,8 @@
                     @foreach ($row->schools as $one)
                         <label class="school"><input type="radio" name="rules[{{ $key }}]" value="{{ $one->id }}"
                             @checked($school === $one->id)><span><b>@told($one->name)</b>
-                            @if ($row->default === $one)<i>default</i>@endif<small>@told($one->reason)</small></span></label>
+                            @if ($row->default ===
+                                $one)<i>default</i>@endif<small>@told($one->reason)</small></span></label>
                     @endforeach
                     @if ($row->field !== null)
                         @php($own = $inForce->ownBand($rule))
@@ -71,7 +73,8 @@
                 <x-field name="password_confirmation" label="Repeat new password" type="password"
                     autocomplete="new-password" />
             </div>
-            <p class="actions"><button class="btn quiet">Change password</button> <span class="hint">This signs out your other devices.</span></p>
+            <p class="actions"><button class="btn quiet">Change password</button> <span class="hint">This signs out
+                your other devices.</span></p>
         </form>
         @can('viewAny', App\Models\User::class)
             <p class="actions"><a class="btn quiet" href="{{ route('people') }}">People</a></p>

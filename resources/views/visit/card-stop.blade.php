@@ -9,7 +9,8 @@
             :says="'continued: '.$stop->outcome->label" card>
             <label for="pass-reason">Reason to continue anyway</label>
             <input id="pass-reason" class="input" name="reason" maxlength="200" required>
-            <button class="btn quiet" name="value" value="{{ $stop->key() }}" @disabled(! $page->mayEnter)>Continue</button>
+            <button class="btn quiet" name="value" value="{{ $stop->key() }}" @disabled(!
+                $page->mayEnter)>Continue</button>
         </x-entry>
     @else
         <p class="hint">No reason can override this. Correct it, then answer the step again.</p>

@@ -3,19 +3,17 @@
 <section id="card" class="card-open card-steps" aria-labelledby="h-card">
     <header><h2 id="h-card">{{ $open->card->name }}{{ App\View\PartAddress::behind($open->part) }}</h2><span
         class="soft">{{ $open->card->minutes }} min, {{ $open->card->effort->label() }}</span></header>
-    <p class="card-why">{{ $open->card->why }}@if ($open->card->tools !== []) <span class="soft">Tools: {{ implode(', ', $open->card->tools) }}.</span>@endif</p>
+    <p class="card-why">{{ $open->card->why }}@if ($open->card->tools !== []) <span class="soft">Tools:
+        {{ implode(', ', $open->card->tools) }}.</span>@endif</p>
     @foreach ($open->cautions() as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
     @if ($page->verdict->referral !== null)
         <p class="caution">◐ {{ $page->verdict->referral }}</p>
     @elseif ($locked)
         @include('visit.licence')
     @else
-        @if ($open->gates() !== [])<ul class="preconditions">@foreach ($open->gates() as $one)<li
-            class="is-{{ strtolower($one->holding->name) }}">{{ $one->holding->mark()->sign() }}
-            @told($one->name())@if ($one->detail !== null), @told($one->detail)@endif
-            @if ($one->settling() !== null) <a
-            href="{{ $page->linkToAsked($one->settling()) }}">check</a>@endif</li>@endforeach</ul>@endif
-        @if ($open->overruled() !== '')<p class="hint">◐ Started despite open conditions: {{ $open->overruled() }}</p>@endif
+        @include('visit.preconditions', ['all' => $open->gates()])
+        @if ($open->overruled() !== '')<p class="hint">◐ Started despite open conditions: {{ $open->overruled()
+            }}</p>@endif
         @if (! $open->isBegun())
             <ol class="steps-ahead">@foreach ($open->ahead() as $one)@if ($one->step->label !== ''
                 && ! $one->is(Metrum\Card\StepKind::Figure))<li>@told($one->step->label)</li>@endif @endforeach</ol>
@@ -47,9 +45,11 @@
                     @if ($open->done() === null)
                         <x-entry :page="$page" kind="card" :key="$open->key(Metrum\Card\Card::DONE)"
                             :says="$open->card->name.': '.$open->outcome()->label" card><button class="btn turned"
-                            name="value" value="{{ $open->outcome()->key }}" @disabled(! $page->mayEnter)>Save result</button></x-entry>
+                            name="value" value="{{ $open->outcome()->key }}" @disabled(! $page->mayEnter)>Save
+                                result</button></x-entry>
                     @else
-                        <p class="kept">○ Saved in the log.@if (App\View\CardList::readAgain($open->card) !== '') Re-read: {{ App\View\CardList::readAgain($open->card) }}.@endif</p>
+                        <p class="kept">○ Saved in the log.@if (App\View\CardList::readAgain($open->card) !== '')
+                            Re-read: {{ App\View\CardList::readAgain($open->card) }}.@endif</p>
                         @if ($open->done()->returns !== '')
                             <x-entry :page="$page" :says="'follow-up: '.$open->done()->returns"
                                 :action="route('follow-ups.store', $page->visit)" class="returns" card><input
@@ -60,7 +60,8 @@
                                 @disabled(! $page->mayEnter)>Add follow-up</button></x-entry>
                             <form class="inline" method="post" action="{{ route('circuits.weak-points',
                                 $page->visit->circuit) }}">@csrf<input type="hidden" name="point"
-                                value="{{ $open->done()->returns }}"><button class="plain">Add to weak points</button></form>
+                                value="{{ $open->done()->returns }}"><button class="plain">Add to weak
+                                    points</button></form>
                         @endif
                     @endif
                     @if ($open->leads() !== null)<p>Next: <a
@@ -73,7 +74,8 @@
                         :says="'ended without result: '.$open->card->name" card>
                         <label for="left-reason">Reason</label>
                         <input id="left-reason" class="input" name="reason" maxlength="200" required>
-                        <button class="btn quiet" name="value" value="yes" @disabled(! $page->mayEnter)>End procedure</button>
+                        <button class="btn quiet" name="value" value="yes" @disabled(! $page->mayEnter)>End
+                            procedure</button>
                     </x-entry>
                 </details>
             @endif

@@ -4,7 +4,8 @@
     <span class="cell-value"><input id="in-{{ $cell->reading->value }}" @if ($cell->doubted) data-doubted @endif
         name="value" value="{{ $cell->value }}" title="{{ $cell->reading->label() }}: {{ $cell->reading->place() }}"
         autocomplete="off" inputmode="text" enterkeyhint="next" aria-describedby="hint-{{ $cell->reading->value }}"
-        @disabled(! $page->mayEnter)><i>{{ $cell->unit }}</i>@if ($cell->reading->row()->drawn !== null)@include('visit.where',
+        @disabled(! $page->mayEnter)><i>{{ $cell->unit }}</i>@if ($cell->reading->row()->drawn !==
+            null)@include('visit.where',
         ['reading' => $cell->reading])@endif</span>
     @include('visit.hint')
 </x-entry>

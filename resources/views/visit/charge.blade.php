@@ -6,7 +6,8 @@
     <p class="charge-says"><b>@told($charge->story->missing())</b>
         @if ($charge->story->knee() !== null) @told($charge->story->knee()) @endif
         @if ($charge->nextWords() !== '') <b>Next: {{ $charge->nextWords() }}.</b>@endif</p>
-    @if ($charge->sizesAsked() !== [])<p class="hint">◐ Any of these would give the system size: {{ implode(', ', $charge->sizesAsked()) }}. <a href="{{ route('circuits.edit',
+    @if ($charge->sizesAsked() !== [])<p class="hint">◐ Any of these would give the system size: {{ implode(', ',
+        $charge->sizesAsked()) }}. <a href="{{ route('circuits.edit',
         $page->visit->circuit) }}">Enter it</a></p>@endif
     @if ($charge->picture(760.0) !== null)
         <figure class="strip-side"><x-picture.charge :picture="$charge->picture(760.0)" class="wide"
@@ -21,25 +22,29 @@
     @else
         @include('visit.preconditions', ['all' => $work->move->ofTaking(), 'for' => 'Before recovering:'])
     @endif
-    @if ($work->move->isTooSoon())<p class="hint">◐ Readings since the last addition are missing. Wait for the timer, then read. Adding faster than the system responds leads to overcharge.</p>@endif
-    @if ($work->refusal() !== '')<p class="caution">● Not allowed: {{ $work->refusal() }}. No reason can override this.</p>@endif
+    @if ($work->move->isTooSoon())<p class="hint">◐ Readings since the last addition are missing. Wait for the timer,
+        then read. Adding faster than the system responds leads to overcharge.</p>@endif
+    @if ($work->refusal() !== '')<p class="caution">● Not allowed: {{ $work->refusal() }}. No reason can override
+        this.</p>@endif
     <div class="card-body">
         <x-entry :page="$page" kind="move" key="charge" :part="$work->part" says="refrigerant charge changed"
             id="move-charge" class="move charge">
             @if ($charge->cylinders() !== [])
                 <label for="cylinder">Cylinder</label>
-                <select id="cylinder" class="input" name="cylinder"><option value="">Not from stock</option>@foreach ($charge->cylinders() as $one)<option value="{{ $one->id }}"
+                <select id="cylinder" class="input" name="cylinder"><option value="">Not from
+                    stock</option>@foreach ($charge->cylinders() as $one)<option value="{{ $one->id }}"
                     @selected($one->id ===
                     $charge->lastCylinder())>{{ $charge->cylinderWords($one) }}</option>@endforeach</select>
-                <div class="pair"><span><label for="before">Cylinder weight before</label><input id="before" class="input"
+                <div class="pair"><span><label for="before">Cylinder weight before</label><input id="before"
+                    class="input"
                     name="bottle_before_kg" inputmode="decimal" autocomplete="off"
                     placeholder="{{ $page->units->symbol(Metrum\Quantity\QuantityKind::Mass) }}"></span><span><label
                     for="after">Cylinder weight after</label><input id="after" class="input" name="bottle_after_kg"
                     inputmode="decimal" autocomplete="off"
                     placeholder="{{ $page->units->symbol(Metrum\Quantity\QuantityKind::Mass) }}"></span></div>
             @endif
-            @php($or = $charge->cylinders() === [] ? 'How' : 'or how')
-            <label for="move-value">{{ $or }} amount (minus = recovered)</label>
+            <label for="move-value">{{ $charge->cylinders() === [] ? 'Amount' : 'or amount' }} (minus =
+                recovered)</label>
             <input id="move-value" class="input" name="value" inputmode="text" autocomplete="off"
                 placeholder="{{ $charge->typed() }}">
             <label for="purpose">Purpose</label>
@@ -56,13 +61,15 @@
             <button class="btn" @disabled(! $page->mayEnter)>Save and start timer</button>
         </x-entry>
         @if ($work->foretold() !== [])
-            <table class="foretold"><caption>Predicted: {{ $charge->nextWords() }}</caption>@foreach ($work->foretold() as $row)<tr><th
+            <table class="foretold"><caption>Predicted: {{ $charge->nextWords() }}</caption>@foreach ($work->foretold()
+                as $row)<tr><th
                 scope="row">{{ $row[0] }}</th><td>{{ $row[1] }} →</td><td><b>{{ $row[2] }}</b></td><td
                 class="soft">{{ $row[3] }}</td></tr>@endforeach</table>
         @endif
     </div>
     @foreach ($charge->warnings() as $warning)<p class="hint">◐ {{ ucfirst($warning) }}</p>@endforeach
-    <p class="hint">{{ $charge->leavesAs() }} {{ $charge->hoses() }} Recover into a cylinder; never vent. A low-pressure stop while charging is normal: see <a
+    <p class="hint">{{ $charge->leavesAs() }} {{ $charge->hoses() }} Recover into a cylinder; never vent. A
+        low-pressure stop while charging is normal: see <a
         href="{{ $charge->stops()[1] }}">{{ Illuminate\Support\Str::lcfirst($charge->stops()[0]) }}</a>.</p>
     @foreach ($work->cautions() as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
     <h3>Other charging methods</h3>

@@ -1,10 +1,12 @@
 <x-entry :page="$page" :kind="$choice->kind()->value" :key="$choice->asked->value" :id="$choice->domId()"
     :class="'choice '.($choice->proposed ? 'proposed' : '')" data-part card>
     <fieldset @disabled(! $page->mayEnter)>
-        <legend>{{ $choice->asked->label() }} @if ($choice->proposed)<em class="next-mark">next check</em>@endif</legend>
+        <legend>{{ $choice->asked->label() }} @if ($choice->proposed)<em class="next-mark">next
+            check</em>@endif</legend>
         @if ($choice->how !== '')<p class="how">@told($choice->how) @if ($page->shelf->for($choice->asked) !==
-            null)<a href="{{ App\View\CardList::link($page->visit, $page->shelf->for($choice->asked)) }}">Procedure</a>@endif</p>@foreach ($choice->cautions as $caution)<p class="caution">◐
-            @told($caution)</p>@endforeach @endif
+            null)<a href="{{ App\View\CardList::link($page->visit,
+            $page->shelf->for($choice->asked)) }}">Procedure</a>@endif</p>
+        @foreach ($choice->cautions as $caution)<p class="caution">◐ @told($caution)</p>@endforeach @endif
         <div class="taps">
             @foreach ($choice->asked->words() as $word)
                 <button name="value" value="{{ $choice->chosen === $word ? '' : $word->value }}"

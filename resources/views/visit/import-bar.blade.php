@@ -1,7 +1,8 @@
 <div id="import" @unless ($import->isDone()) hx-post="{{ route('import.step', $import) }}"
     hx-trigger="load delay:50ms" hx-swap="outerHTML" @endunless>
     @if ($import->isRefused())
-        <div class="refused" role="alert"><p><b>Nothing imported.</b> Errors in the file:</p><ul>@foreach ($import->refused as $reason)<li><code>{{ $reason }}</code></li>@endforeach</ul></div>
+        <div class="refused" role="alert"><p><b>Nothing imported.</b> Errors in the
+            file:</p><ul>@foreach ($import->refused as $reason)<li><code>{{ $reason }}</code></li>@endforeach</ul></div>
         <p class="actions"><a class="btn" href="{{ route('import') }}">Choose another file</a></p>
     @else
         <x-bar :share="$import->progress()" />

@@ -4,7 +4,8 @@
         @include('visit.import-bar')
         @unless ($import->isDone())
             <p class="hint">You can leave this page; the import continues when you reopen it.</p>
-            <noscript><form method="post" action="{{ route('import.step', $import) }}">@csrf<button class="btn">Continue</button></form></noscript>
+            <noscript><form method="post" action="{{ route('import.step', $import) }}">@csrf<button
+                class="btn">Continue</button></form></noscript>
         @endunless
     </main>
 </x-layout>

@@ -2,11 +2,13 @@
     <main id="main" class="narrow">
         <h1>Import visit file</h1>
         @if (session('refused'))
-            <div class="refused" role="alert"><p><b>Nothing imported.</b> Errors in the file:</p><ul>@foreach (session('refused') as $reason)<li><code>{{ $reason }}</code></li>@endforeach
+            <div class="refused" role="alert"><p><b>Nothing imported.</b> Errors in the
+                file:</p><ul>@foreach (session('refused') as $reason)<li><code>{{ $reason }}</code></li>@endforeach
                     </ul></div>
         @endif
         @foreach ($unfinished as $one)<a class="row-link" href="{{ route('import.progress', $one) }}"><span
-            class="grow"><b>{{ $one->name }}</b><small>not finished: {{ $one->taken }} of {{ $one->visits }} imported</small></span><span class="when">continue</span></a>@endforeach
+            class="grow"><b>{{ $one->name }}</b><small>not finished: {{ $one->taken }} of {{ $one->visits }}
+                imported</small></span><span class="when">continue</span></a>@endforeach
         <form method="post" action="{{ route('import') }}" enctype="multipart/form-data" class="sheet" novalidate>
             @csrf
             <div class="field-row @error('file') has-error @enderror"><label for="f-file">Visit file (JSON, or JSON

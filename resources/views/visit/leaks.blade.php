@@ -18,7 +18,8 @@
                 <summary><span class="leak-name">{{ $answer === null ? '◐'
                     : ($answer === Metrum\Work\Leaks\SearchMark::Bubble ? '●' : '○') }}
                     {{ $place->label }}</span><x-bar :share="$leaks->chance($place)" /><span
-                    class="num" title="Chance here">{{ $leaks->percent($leaks->chance($place)) }}</span><small>{{ $answer === null
+                    class="num" title="Chance here">{{ $leaks->percent($leaks->chance($place))
+                        }}</span><small>{{ $answer === null
                     ? $leaks->look($place) : $answer->label() }}</small></summary>
                 <x-entry :page="$page" kind="card" :key="$leaks->key($place->key.'_mark')" class="choice" card>
                     <fieldset @disabled(! $page->mayEnter)><legend>Visible signs</legend><div
@@ -28,7 +29,8 @@
                         'false' }}"><span>@told(ucfirst($label))</span></button>@endforeach</div></fieldset></x-entry>
                 <x-entry :page="$page" kind="card" :key="$leaks->key($place->key)" :says="$place->label"
                     class="choice" card>
-                    <fieldset @disabled(! $page->mayEnter)><legend>Result (about {{ (int) $place->minutes }} min)</legend><div class="taps">@foreach ($leaks->answers() as $one)<button class="tap"
+                    <fieldset @disabled(! $page->mayEnter)><legend>Result (about {{ (int) $place->minutes }}
+                        min)</legend><div class="taps">@foreach ($leaks->answers() as $one)<button class="tap"
                         name="value" value="{{ $answer === $one ? '' : $one->value }}"
                         aria-pressed="{{ $answer === $one ? 'true' :
                         'false' }}"><span>{{ ucfirst($one->label()) }}</span></button>@endforeach</div>

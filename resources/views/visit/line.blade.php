@@ -1,6 +1,7 @@
 <x-entry :page="$page" kind="line" key="line" says="" id="line-form" class="line">
     <div class="line-box">
-        <kbd aria-hidden="true">/</kbd><label class="sr" for="line">Quick entry: readings, observations or a note</label>
+        <kbd aria-hidden="true">/</kbd><label class="sr" for="line">Quick entry: readings, observations or a
+            note</label>
         <input id="line" name="value" placeholder="suction 2.1 bar, bulb 6, sight glass bubbles" autocomplete="off"
             autocapitalize="none" maxlength="2000" data-slash enterkeyhint="send"
             hx-get="{{ route('entries.meaning', $page->visit) }}" hx-trigger="input changed delay:120ms"

@@ -5,10 +5,12 @@
         @if ($found !== null)<span class="soft">as found {{ $found }}{{ $work->position() === ''
             ? '' : ' · '.$work->position() }}</span>@endif</header>
     @include('visit.preconditions', ['all' => $work->move->gates()])
-    @if ($work->move->isTooSoon())<p class="hint">◐ Readings after the last change are missing. One change at a time, otherwise it is not clear what helped.</p>@endif
+    @if ($work->move->isTooSoon())<p class="hint">◐ Readings after the last change are missing. One change at a time,
+        otherwise it is not clear what helped.</p>@endif
     <div class="card-body">
         <x-entry :page="$page" kind="move" :key="$work->control->value" :part="$work->part"
-            :value="$work->isTurned() ? $work->typed() : null" :says="$work->control->label().($work->isTurned()
+            :value="$work->isTurned() ? $work->typedTurns((float) $work->value) : null"
+            :says="$work->control->label().($work->isTurned()
             ? ' '.$work->turns($work->value) : '')" :id="'move-'.(str_replace('_', '-', $work->control->value))"
             class="move">
             @if ($page->openCard() !== null)<input type="hidden" name="card"
@@ -47,23 +49,27 @@
                 $page->mayEnter)>{{ $work->logWords() }}</button>
         </x-entry>
         @if ($work->foretold() !== [])
-            <table class="foretold"><caption>{{ $work->isTurned() ? 'Predicted for '.$work->turns($work->value) : 'Predicted' }}</caption>
+            <table class="foretold"><caption>{{ $work->isTurned() ? 'Predicted for '.$work->turns($work->value) :
+                'Predicted' }}</caption>
                 @if ($work->coilUse() !== null)<tfoot><tr><td colspan="4"
                     class="coil-use">@told($work->coilUse())</td></tr></tfoot>@endif
                 @foreach ($work->foretold() as $row)<tr><th scope="row">{{ $row[0] }}</th><td>{{ $row[1] }}
                     →</td><td><b>{{ $row[2] }}</b></td><td class="soft">{{ $row[3] }}</td></tr>@endforeach
             </table>
-        @elseif ($work->figure() !== null)
-            <p class="hint grow">No prediction: {{ Illuminate\Support\Str::lcfirst($work->figure()->label()) }} not read.</p>
+        @elseif ($work->move->figure() !== null)
+            <p class="hint grow">No prediction: {{ Illuminate\Support\Str::lcfirst($work->move->figure()->label()) }} not
+                read.</p>
         @endif
     </div>
     @foreach ($work->warnings() as $warning)<p class="hint">◐ @told($warning)</p>@endforeach
     @foreach ($work->cautions() as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
     @if ($work->isTurned() && $page->openCard() === null)
     @php($which = $work->part->name())
-    <details class="which" @if ($which !== '') open @endif><summary>Several valves? Adjust one at a time; each has its own log</summary>
+    <details class="which" @if ($which !== '') open @endif><summary>Several valves? Adjust one at a time; each has its
+        own log</summary>
         <form method="get" action="{{ route('visits.show', [$page->visit, 'put_right']) }}"><input type="hidden"
-            name="card" value="{{ $work->control->value }}"><label for="which">Which valve or coil</label> <input id="which"
+            name="card" value="{{ $work->control->value }}"><label for="which">Which valve or coil</label> <input
+                id="which"
             class="input" name="part" value="{{ $which }}" maxlength="48" placeholder="valve B, coil 2">
             <button class="btn quiet">Select</button></form>
         @foreach ($page->parts() as $one)@if (! $one->is($work->part))<a

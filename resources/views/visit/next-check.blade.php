@@ -12,5 +12,6 @@
     @foreach ($check->cautions as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
     <a class="btn" href="{{ $page->linkTo($check) }}">Enter result</a>
     @if ($check->key instanceof Metrum\Knowledge\Question && $page->shelf->for($check->key) !== null)<a
-        class="btn quiet" href="{{ App\View\CardList::link($page->visit, $page->shelf->for($check->key)) }}">Procedure</a>@endif
+        class="btn quiet"
+            href="{{ App\View\CardList::link($page->visit, $page->shelf->for($check->key)) }}">Procedure</a>@endif
 </div>

@@ -3,7 +3,7 @@
     @if (($for ?? '') !== '')<p class="hint">{{ $for }}</p>@endif
     <ul class="preconditions">@foreach ($all as $one)<li
         class="is-{{ strtolower($one->holding->name) }}">{{ $one->holding->mark()->sign() }}
-        @told($one->name())@if ($one->detail !== null), @told($one->detail)@endif
+        {{ Illuminate\Support\Str::ucfirst(App\View\PageReader::told($one->sentence())) }}
         @if ($one->settling() !== null) <a
         href="{{ $page->linkToAsked($one->settling()) }}">check</a>@endif</li>@endforeach</ul>
 @endif

@@ -13,6 +13,7 @@
         : 'Check first' }}</h2></header>
     <ul>@foreach ($work->instead() as $line)<li>@told($line)</li>@endforeach</ul>
     @unless ($page->verdict->leads())<p><a class="btn" href="{{ route('visits.show', [$page->visit,
-        $page->verdict->blank ? 'complaint' : 'verdict']) }}">{{ $page->verdict->blank ? 'Start with the complaint' : 'Useful checks' }}</a></p>@endunless
+        $page->verdict->blank ? 'complaint' : 'verdict']) }}">{{ $page->verdict->blank ? 'Start with the complaint' :
+            'Useful checks' }}</a></p>@endunless
 @endif
 </section>

@@ -12,7 +12,8 @@
         <span class="chip wide">{{ $page->visit->isOpen() ? 'Visit' : 'Closed visit' }}
             {{ $page->visit->opened_at->format('j M, H:i') }}</span>
     </x-slot:chips>
-    <p id="no-script" class="no-script" role="alert">This page cannot run its script, so nothing can be entered. Reload it when online.</p>
+    <p id="no-script" class="no-script" role="alert">This page cannot run its script, so nothing can be entered. Reload
+        it when online.</p>
     <div class="bench stage-{{ $page->station->value }}" data-visit="{{ $page->visit->id }}" @if ($page->mayEnter)
         data-open @endif data-station="{{ $page->station->value }}">
         <nav class="walk" aria-label="Visit stations">@include('visit.walk')@include('visit.touched')</nav>

@@ -12,7 +12,8 @@
                         : 'false' }}"><span>{{ $state->label() }}</span></button>
                 @endforeach
             </fieldset>
-            <p class="hint">Two matching readings count more than any timer. If not settled, results are shown as provisional.</p>
+            <p class="hint">Two matching readings count more than any timer. If not settled, results are shown as
+                provisional.</p>
         </x-entry>
     </details>
 </div>

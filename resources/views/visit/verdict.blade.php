@@ -10,7 +10,8 @@
     @else
         <div class="lead"><h2>{{ $open ? 'No clear cause yet' : $verdict->nameOf($first) }}</h2><span
             class="pct">{{ $open ? '' : App\View\Explain::percent($first->probability) }}</span></div>
-        @if ($open)<p class="slim-next">Leading: {{ $verdict->nameOf($first) }} {{ App\View\Explain::percent($first->probability) }}</p>@else<x-bar
+        @if ($open)<p class="slim-next">Leading: {{ $verdict->nameOf($first) }}
+            {{ App\View\Explain::percent($first->probability) }}</p>@else<x-bar
             :share="$first->probability" />@endif
         @if ($verdict->seen !== [])<p class="seen">● {{ App\View\Explain::seen($verdict->seen) }}</p>@endif
         @if ($verdict->nextCheck() !== null)<p class="slim-next"><b>Next:
@@ -28,9 +29,11 @@
             @if (isset($answer) && $answer->changed() !== null)<p class="last-change">{{ $answer->changed() }}</p>@endif
             @if ($verdict->explained !== null && $verdict->explained->odd !== [])<p
                 class="explained">{{ $page->explain->explained($verdict->explained) }}</p>@endif
-            @if ($verdict->together !== null)<p class="together">◐ One fault does not explain everything. Possibly {{ App\View\Explain::within($verdict->together[0]->label()) }} and
+            @if ($verdict->together !== null)<p class="together">◐ One fault does not explain everything. Possibly
+                {{ App\View\Explain::within($verdict->together[0]->label()) }} and
                 {{ App\View\Explain::within($verdict->together[1]->label()) }} together.</p>@endif
-            @if ($verdict->odd() !== [])<p class="odd">○ Unusual, but normal here: {{ implode('; ', array_map(fn ($one) => App\View\Explain::within($page->explain->odd($one)),
+            @if ($verdict->odd() !== [])<p class="odd">○ Unusual, but normal here: {{ implode('; ', array_map(fn ($one)
+                => App\View\Explain::within($page->explain->odd($one)),
                 $verdict->odd())) }}.</p>@endif
             @if (! $verdict->settled->isOpen())<p class="provisional">◐ Provisional:
                 @told(Metrum\Diagnosis\Gate::why($verdict->settled->shut())).</p>@endif
@@ -44,7 +47,8 @@
             <p class="to-why"><a href="{{ route('visits.why', $page->visit) }}">Why</a> · <a
                 href="{{ route('handbook.show', ['fault' => $first->fault->value, 'circuit'
                 => $page->visit->circuit_id]) }}">{{ $verdict->nameOf($first) }} in the handbook</a> · <a
-                href="{{ route('bench', ['calculator' => 'superheat', 'visit' => $page->visit->id]) }}">Calculator</a></p>
+                href="{{ route('bench', ['calculator' => 'superheat',
+                'visit' => $page->visit->id]) }}">Calculator</a></p>
             @unless ($page->station === Metrum\Knowledge\Station::Verdict)
             <div class="others">
                 @foreach ($page->others() as $suspect)
@@ -53,7 +57,8 @@
                         ['suspect' => $suspect, 'most' => 3])@include('visit.judge', ['suspect' => $suspect, 'where'
                         => 'panel'])</details>
                 @endforeach
-                <div class="rest"><span>All others</span><b>{{ App\View\Explain::percent($page->verdict->shareBehind(3)) }}</b></div>
+                <div class="rest"><span>All
+                    others</span><b>{{ App\View\Explain::percent($page->verdict->shareBehind(3)) }}</b></div>
             </div>
             @endunless
             @if ($verdict->referral !== null)
@@ -75,7 +80,8 @@
                 => $first, 'where' => 'panel'])@endunless
             @foreach ($page->findings->confirmed as $fault)<p class="settled-fact">● Confirmed:
                 {{ App\View\Explain::within($fault->label()) }}. The ranking below covers what is left.</p>@endforeach
-            @foreach ($verdict->doubtfulRulings as $fault)<p class="contradiction">◐ {{ $fault->label() }} was ruled out, but the readings still point to it.</p>@endforeach
+            @foreach ($verdict->doubtfulRulings as $fault)<p class="contradiction">◐ {{ $fault->label() }} was ruled
+                out, but the readings still point to it.</p>@endforeach
         @endunless
         @foreach ($page->foremostCautions() as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
     </div>

@@ -61,14 +61,16 @@
                                 rx="2"/></svg><span>{{ $rung['nats'] < 0 ?
                                 'against: '.App\View\Explain::within($rung['text']) : $rung['text'] }}</span></li>
                         @empty
-                            <li><span></span><span class="soft">No evidence for or against: at its usual frequency for this type of system.</span></li>
+                            <li><span></span><span class="soft">No evidence for or against: at its usual frequency for
+                                this type of system.</span></li>
                         @endforelse
                     </ul>
                 </section>
             @endforeach
             <section class="sheet" aria-labelledby="h-pattern">
                 <h2 id="h-pattern">Pressures, and where to look first</h2>
-                @if ($why->pressures() === [])<p class="soft">No pressures read while running, or ambient not entered.</p>
+                @if ($why->pressures() === [])<p class="soft">No pressures read while running, or ambient not
+                    entered.</p>
                 @else<table><caption class="sr">Pressures</caption><thead><tr><th scope="col">Pressure</th><th
                     scope="col">Reading</th><th scope="col">Expected</th><th
                     scope="col">Result</th></tr></thead><tbody>@foreach ($why->pressures() as $row)<tr><th
@@ -80,7 +82,8 @@
             </section>
             <section class="sheet" aria-labelledby="h-right">
                 <h2 id="h-right">How often such diagnoses are correct</h2>
-                <p>{{ $why->howOften() }} <span class="soft">Measured on simulated systems not used for learning.</span></p>
+                <p>{{ $why->howOften() }} <span class="soft">Measured on simulated systems not used for
+                    learning.</span></p>
                 <table class="calibration"><caption class="sr">Stated and correct</caption><thead><tr><th
                     scope="col">Stated</th><th scope="col">Correct</th><th scope="col"
                     class="num">Cases</th></tr></thead>

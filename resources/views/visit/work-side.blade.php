@@ -5,5 +5,6 @@
     @if ($earlier !== [])<details class="earlier"><summary>{{ count($earlier) }}
         {{ Str::plural('change', count($earlier)) }}
         before</summary>@foreach ($earlier as $sentence)<p>@told($sentence)</p>@endforeach</details>@endif
-    @if ($page->work()->story->toRead() !== [])<p class="before-move">◐ Before the last change. Re-read: {{ implode(', ', $page->work()->story->toRead()) }}.</p>@endif
+    @if ($page->work()->story->toRead() !== [])<p class="before-move">◐ Before the last change. Re-read:
+        {{ implode(', ', $page->work()->story->toRead()) }}.</p>@endif
 </div>

@@ -111,7 +111,10 @@ final class EvidenceTest extends TestCase
             ],
         ]);
         $verdict = self::verdict($findings);
-        self::assertStringContainsString('Is this the right circuit?', $verdict->contradictions[0]->what->in(new Units()));
+        self::assertStringContainsString(
+            'Is this the right circuit?',
+            $verdict->contradictions[0]->what->in(new Units()),
+        );
         self::assertContains(Reading::DischargeTemperature, $verdict->doubted);
         $running = self::verdict(Visits::cooler(['discharge_temperature_c' => 66]));
         foreach ($running->contradictions as $one) {
@@ -313,7 +316,10 @@ final class EvidenceTest extends TestCase
 
     public function test_a_blocked_coil_and_standing_fans_close_the_pressures(): void
     {
-        $said = ['frost_coil' => 'coil is iced up, so pressures cannot be judged', 'evaporator_fans' => 'coil fans are off, so pressures cannot be judged'];
+        $said = [
+            'frost_coil' => 'coil is iced up, so pressures cannot be judged',
+            'evaporator_fans' => 'coil fans are off, so pressures cannot be judged',
+        ];
         foreach (['frost_coil' => 'blocked', 'evaporator_fans' => 'all_stopped'] as $question => $word) {
             $gate = self::verdict(Visits::cooler([], ['observations' => [$question => $word]]))->settled;
             self::assertFalse($gate->isOpen());

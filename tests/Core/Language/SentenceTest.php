@@ -52,7 +52,7 @@ final class SentenceTest extends TestCase
         self::assertSame('condensing only 69 °F: too little pressure for the valve', $held->in($fahrenheit));
         $added = Sentence::of(Reason::MuchAdded, mass: Magnitude::mass(2.5));
         self::assertStringStartsWith('5.51 lb already added', $added->in($fahrenheit));
-        self::assertStringStartsWith('2.50 kg were added', $added->in(new Units()));
+        self::assertStringStartsWith('2.50 kg already added', $added->in(new Units()));
     }
 
     public function test_sentences_stand_in_sentences_and_lists(): void
@@ -64,7 +64,10 @@ final class SentenceTest extends TestCase
             detail: Sentence::of(Reason::Listed, all: Several::beside($signs)),
         );
 
-        self::assertSame('two signs of low charge: bubbles in the sight glass, the receiver level', $said->in(new Units()));
+        self::assertSame(
+            'two signs of low charge: bubbles in the sight glass, the receiver level',
+            $said->in(new Units()),
+        );
         self::assertSame('bubbles in the sight glass; the receiver level', Several::apart($signs)->in(new Units()));
     }
 

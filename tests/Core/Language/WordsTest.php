@@ -17,13 +17,13 @@ use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Station;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Wording\BannedWords;
 use Tests\Wording\Texts;
-use Tests\Wording\Words;
 
 /** One voice: plain trade English, one word for each concept, short enough for its place. */
 final class WordsTest extends TestCase
 {
-    /** @return iterable<string, array{\Closure(): iterable<string, string>, int}> texts, and how many there are at least */
+    /** @return iterable<string, array{\Closure(): iterable<string, string>, int}> texts; how many at least */
     public static function sources(): iterable
     {
         yield 'data' => [Texts::data(...), 1500];
@@ -39,7 +39,7 @@ final class WordsTest extends TestCase
         $read = 0;
         foreach ($texts() as $place => $text) {
             $read++;
-            foreach (Words::of($text) as $word) {
+            foreach (BannedWords::of($text) as $word) {
                 $wrong[] = "$place: $word";
             }
         }
@@ -63,7 +63,7 @@ final class WordsTest extends TestCase
     #[DataProvider('archaic')]
     public function test_the_check_shuts(string $text): void
     {
-        self::assertNotSame([], Words::of($text));
+        self::assertNotSame([], BannedWords::of($text));
     }
 
     public function test_it_lets_pass_what_a_technician_says(): void
@@ -72,9 +72,9 @@ final class WordsTest extends TestCase
             'Switch off, lock out and prove dead.', 'Set the defrost clock.', 'Fit the nitrogen regulator.',
             'evaporator pressure regulator', 'sight glass clear', 'Turn clockwise.', 'R-290 shutdown', 'a small tube',
         ] as $text) {
-            self::assertSame([], Words::of($text));
+            self::assertSame([], BannedWords::of($text));
         }
-        self::assertLessThanOrEqual(10, count(Words::RIGHT), 'few are excepted');
+        self::assertLessThanOrEqual(10, count(BannedWords::RIGHT), 'few are excepted');
     }
 
     public function test_each_text_fits_its_place(): void

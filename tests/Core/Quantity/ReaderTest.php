@@ -100,7 +100,12 @@ final class ReaderTest extends TestCase
     public static function refused(): iterable
     {
         yield 'nothing' => ['', QuantityKind::Temperature, Unit::Celsius, 'is not a temperature'];
-        yield 'words' => ['warm', QuantityKind::Temperature, Unit::Celsius, '“warm” is not a temperature. Enter a number; units: °C (default), °F, K.'];
+        yield 'words' => [
+            'warm',
+            QuantityKind::Temperature,
+            Unit::Celsius,
+            '“warm” is not a temperature. Enter a number; units: °C (default), °F, K.',
+        ];
         yield 'unit of another kind' => [
             '5 kg',
             QuantityKind::Temperature,

@@ -66,8 +66,8 @@ final class AilmentTest extends TestCase
     public static function broken(): iterable
     {
         yield 'no effect' => [[], 'effect'];
-        yield 'an effect that nobody knows' => [['effect' => 'bad_luck'], '"bad_luck" is no effect'];
-        yield 'too few numbers' => [['effect' => 'coil_iced', 'by' => [0.8]], 'coil_iced takes 2 numbers, 1 were'];
+        yield 'an effect that nobody knows' => [['effect' => 'bad_luck'], '"bad_luck" is not an effect'];
+        yield 'too few numbers' => [['effect' => 'coil_iced', 'by' => [0.8]], 'coil_iced takes 2 numbers, got 1'];
         yield 'numbers of nothing' => [['effect' => 'nothing', 'by' => [1]], 'nothing takes 0 numbers'];
         yield 'a word for a number' => [['effect' => 'line_gain', 'by' => ['much']], 'expected a number'];
         yield 'other weather' => [['effect' => 'line_gain', 'by' => [9], 'weather' => 'rain'], '"rain" is not "cold"'];

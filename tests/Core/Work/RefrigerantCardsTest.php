@@ -137,7 +137,13 @@ final class RefrigerantCardsTest extends TestCase
             'first_recover',
             'Recover, weigh',
         );
-        yield 'past the plate' => $of('nitrogen_test', self::NITROGEN, ['at' => 1300.0], 'over', 'Release it now and check the nitrogen regulator');
+        yield 'past the plate' => $of(
+            'nitrogen_test',
+            self::NITROGEN,
+            ['at' => 1300.0],
+            'over',
+            'Release it now and check the nitrogen regulator',
+        );
         yield 'tight' => $of('nitrogen_test', self::NITROGEN, [], 'holds', 'corrected for temperature');
         yield 'colder and evacuate' => $of(
             'nitrogen_test',
@@ -152,7 +158,13 @@ final class RefrigerantCardsTest extends TestCase
         yield 'a port in vacuum' => $of('core_change', self::CORE, ['pressure' => -20.0], 'vacuum', 'air would go in');
         yield 'a core finger-tight' => $of('core_change', self::CORE, ['torque' => 0.2], 'loose', 'finger-tight');
         yield 'a core that still leaks' => $of('core_change', self::CORE, ['bubbled' => 'leaks'], 'leaks', 'cap');
-        yield 'to the knee' => $of('charge_by_knee', self::KNEE, [], 'go', 'Superheat may rise at first while the condenser fills');
+        yield 'to the knee' => $of(
+            'charge_by_knee',
+            self::KNEE,
+            [],
+            'go',
+            'Superheat may rise at first while the condenser fills',
+        );
         yield 'a hose that touches' => $of(
             'charge_by_knee',
             self::KNEE,
@@ -235,11 +247,23 @@ final class RefrigerantCardsTest extends TestCase
             'often',
             'each loss changed it further',
         );
-        yield 'a single fluid' => $of('zeotrope_leak', $blend, ['glides' => 'no'], 'single', 'Composition cannot change');
+        yield 'a single fluid' => $of(
+            'zeotrope_leak',
+            $blend,
+            ['glides' => 'no'],
+            'single',
+            'Composition cannot change',
+        );
         $pulses = ['compressor' => 'running', 'suction_pressure_kpa' => 200.0, 'suction' => 260.0, 'gas' => 9.0];
         yield 'pulses as they should be' => $of('liquid_into_suction', $pulses, [], 'right', 'is normal');
         yield 'pulses near the floor' => $of('liquid_into_suction', $pulses, ['gas' => 5.0], 'fast', 'Shorter pulses');
-        yield 'pulses that are wet' => $of('liquid_into_suction', $pulses, ['gas' => 1.0], 'wet', 'Close the hose valve, wait, then use shorter pulses');
+        yield 'pulses that are wet' => $of(
+            'liquid_into_suction',
+            $pulses,
+            ['gas' => 1.0],
+            'wet',
+            'Close the hose valve, wait, then use shorter pulses',
+        );
         yield 'a compressor that stands' => $of(
             'liquid_into_suction',
             $pulses,
@@ -250,7 +274,13 @@ final class RefrigerantCardsTest extends TestCase
         $scale = ['floor' => 'yes', 'hose' => 'free', 'stands' => 'right', 'first' => 15.0, 'second' => 15.01];
         yield 'a scale to be trusted' => $of('scale', $scale, [], 'right', 'use it as the weight before');
         yield 'a hose that pulls' => $of('scale', $scale, ['hose' => 'pulls'], 'pulls', 'free in a loop');
-        yield 'a cylinder the other way' => $of('scale', $scale, ['stands' => 'other'], 'turned', 'charge a blend as liquid');
+        yield 'a cylinder the other way' => $of(
+            'scale',
+            $scale,
+            ['stands' => 'other'],
+            'turned',
+            'charge a blend as liquid',
+        );
         yield 'a scale that moves' => $of('scale', $scale, ['second' => 15.2], 'moves', '200 g');
         $raise = ['side' => 'low', 'at' => 20.0, 'how' => 'solenoid', 'then' => 420.0];
         yield 'pressure enough' => $of('raise_pressure', $raise, [], 'enough', 'detector and bubbles');
@@ -308,10 +338,34 @@ final class RefrigerantCardsTest extends TestCase
         yield 'a fused core, sealed' => $of('fused_core', $cap, [], 'kept', 'next recovery');
         yield 'a fused core that leaks' => $of('fused_core', $cap, ['bubbled' => 'leaks'], 'leaks', 'isolate');
         $licence = ['who' => 'mine', 'tools' => 'rated', 'place' => 'aired'];
-        yield 'Licence and tools' => $of('licence_and_tools', $licence, [], 'confirmed', 'Licence, tools and work area confirmed for this visit');
-        yield 'no licence' => $of('licence_and_tools', $licence, ['who' => 'none'], 'no_licence', 'Call a licensed technician');
-        yield 'other tools' => $of('licence_and_tools', $licence, ['tools' => 'others'], 'no_tools', 'Leave the circuit closed until tools for this class are here');
-        yield 'not aired' => $of('licence_and_tools', $licence, ['place' => 'not_yet'], 'not_aired', 'Ventilate and remove ignition sources first');
+        yield 'Licence and tools' => $of(
+            'licence_and_tools',
+            $licence,
+            [],
+            'confirmed',
+            'Licence, tools and work area confirmed for this visit',
+        );
+        yield 'no licence' => $of(
+            'licence_and_tools',
+            $licence,
+            ['who' => 'none'],
+            'no_licence',
+            'Call a licensed technician',
+        );
+        yield 'other tools' => $of(
+            'licence_and_tools',
+            $licence,
+            ['tools' => 'others'],
+            'no_tools',
+            'Leave the circuit closed until tools for this class are here',
+        );
+        yield 'not aired' => $of(
+            'licence_and_tools',
+            $licence,
+            ['place' => 'not_yet'],
+            'not_aired',
+            'Ventilate and remove ignition sources first',
+        );
         $back = ['recovered' => 9.0, 'summer' => 6.0, 'winter' => 2.5, 'receiver' => 14.0];
         yield 'weighed back' => $of('winter_weigh', $back, [], 'back', 'The receiver holds');
         yield 'more than the receiver holds' => $of(

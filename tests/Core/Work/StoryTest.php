@@ -123,7 +123,10 @@ final class StoryTest extends TestCase
         $response = (new Story($hand->work()))->response(Control::Charge, PartId::circuit());
         self::assertNotNull($response);
 
-        self::assertMatchesRegularExpression('/^Measured here: [−\d.]+ ± [\d.]+ K per 1 kg \(1 change\)/u', $response->in(new Units()));
+        self::assertMatchesRegularExpression(
+            '/^Measured here: [−\d.]+ ± [\d.]+ K per 1 kg \(1 change\)/u',
+            $response->in(new Units()),
+        );
         self::assertStringContainsString(' K per 2.2 lb (1 change)', $response->in(new Units(mass: Unit::Pound)));
     }
 

@@ -488,13 +488,20 @@ final class WorkTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function wrong(): iterable
     {
-        yield 'no kind' => [['kind' => 'dance'], 'reading, observation, test, state, complaint, confirmed, ruled_out, note, move, card, clock, touched, restored, undo'];
+        yield 'no kind' => [
+            ['kind' => 'dance'],
+            'reading, observation, test, state, complaint, confirmed, ruled_out, note, move, card, clock, touched, '.
+                'restored, undo',
+        ];
         yield 'no such reading' => [self::read('x', 1), 'got "x"'];
         yield 'no such word' => [self::look('sight_glass', 'red'), 'got "red"'];
         yield 'too far' => [self::turned(90), 'log.0.value: '];
         yield 'how far is missing' => [['kind' => 'move', 'key' => 'valve_turn'], 'log.0.value: missing'];
         yield 'undo of nothing' => [['kind' => 'undo', 'of' => 'y'], 'got "y", expected the id of an earlier fact'];
-        yield 'no time' => [['kind' => 'touched', 'key' => 'a', 'at' => 'noon'], 'got "noon", expected a date and time that exists'];
+        yield 'no time' => [
+            ['kind' => 'touched', 'key' => 'a', 'at' => 'noon'],
+            'got "noon", expected a date and time that exists',
+        ];
         yield 'something else' => [['kind' => 'note', 'text' => 'a', 'colour' => 1], 'log.0.colour: unknown key'];
     }
 
@@ -516,7 +523,9 @@ final class WorkTest extends TestCase
         $last = ['suction_temperature_evaporator_c' => self::COIL + 8.0];
         self::assertNotNull(self::told($log, ['readings' => $last])->told);
         $this->expectException(Refused::class);
-        $this->expectExceptionMessage('readings.suction_temperature_evaporator_c: differs from the readings since the last change');
+        $this->expectExceptionMessage(
+            'readings.suction_temperature_evaporator_c: differs from the readings since the last change',
+        );
         self::told($log, ['readings' => ['suction_temperature_evaporator_c' => self::COIL + 9.0]]);
     }
 

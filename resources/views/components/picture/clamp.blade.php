@@ -10,12 +10,14 @@
             <text x="123" y="36" text-anchor="middle">bulb</text><text x="41" y="102" text-anchor="middle">coil</text>
             @break
         @case($at::Suction)
-            <circle class="part" cx="205" cy="60" r="28"/><path class="tube" d="M8 60H177"/><x-picture.clamp-on x="92" y="60" />
+            <circle class="part" cx="205" cy="60" r="28"/><path class="tube" d="M8 60H177"/><x-picture.clamp-on x="92"
+                y="60" />
             <path class="length" d="M100 86H177M100 81V91M177 81V91"/><text x="138" y="102"
                 text-anchor="middle">15 cm</text><text x="205" y="64" text-anchor="middle">comp.</text>
             @break
         @case($at::Discharge)
-            <circle class="part" cx="36" cy="60" r="28"/><path class="tube hot" d="M64 60H232"/><x-picture.clamp-on x="146" y="60" />
+            <circle class="part" cx="36" cy="60" r="28"/><path class="tube hot" d="M64 60H232"/><x-picture.clamp-on
+                x="146" y="60" />
             <path class="length" d="M64 86H138M64 81V91M138 81V91"/><text x="101" y="102"
                 text-anchor="middle">15 cm, hot</text><text x="36" y="64" text-anchor="middle">comp.</text>
             @break
@@ -53,13 +55,15 @@
         @case($at::AirIn)
             <g class="part"><rect x="150" y="16" width="40" height="80" rx="4"/><path d="M158 16V96M166 16V96M174
                 16V96M182 16V96"/></g>
-            <path class="flow" d="M14 36H136M14 76H136M128 30L138 36L128 42M128 70L138 76L128 82"/><x-picture.probe-on x="88" y="58" />
+            <path class="flow" d="M14 36H136M14 76H136M128 30L138 36L128 42M128 70L138 76L128 82"/><x-picture.probe-on
+                x="88" y="58" />
             <text x="76" y="102" text-anchor="middle">in the air stream</text>
             @break
         @case($at::AirOut)
             <g class="part"><rect x="40" y="16" width="40" height="80" rx="4"/><path d="M48 16V96M56 16V96M64 16V96M72
                 16V96"/></g>
-            <path class="flow" d="M92 36H226M92 76H226M218 30L228 36L218 42M218 70L228 76L218 82"/><x-picture.probe-on x="160" y="58" />
+            <path class="flow" d="M92 36H226M92 76H226M218 30L228 36L218 42M218 70L228 76L218 82"/><x-picture.probe-on
+                x="160" y="58" />
             <text x="160" y="102" text-anchor="middle">clear of guard and fins</text>
             @break
     @endswitch

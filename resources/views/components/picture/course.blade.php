@@ -1,6 +1,7 @@
 @props(['course', 'name'])
 @if ($course->isBlank())
-    <p class="course-blank">The course appears with the first pressure or line temperature. Box and ambient already give the expected values.</p>
+    <p class="course-blank">The course appears with the first pressure or line temperature. Box and ambient already
+        give the expected values.</p>
 @else
 <svg viewBox="0 0 {{ $course->frame->width }} {{ $course->frame->height }}" class="course" role="img"
     aria-labelledby="{{ $name }}-title" data-points="{{ count($course->points) }}">

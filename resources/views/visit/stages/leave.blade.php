@@ -30,7 +30,8 @@
 @if ($page->findings->readings !== [])
 <form class="row-link sheet" method="post" action="{{ route('visits.ran-well', $page->visit) }}">@csrf
     <span class="grow"><b>{{ $page->visit->ranWell() ? '○ Saved as reference: ran well'
-        : 'Did it run well when you left?' }}</b><small>A “ran well” visit adjusts the twin to this system's readings; later visits are compared with it.</small></span>
+        : 'Did it run well when you left?' }}</b><small>A “ran well” visit adjusts the twin to this system's readings;
+            later visits are compared with it.</small></span>
     <button class="btn quiet" name="well" value="{{ $page->visit->ranWell() ? 0 : 1 }}">{{ $page->visit->ranWell()
         ? 'Remove' : 'Yes, it ran well' }}</button>
 </form>
@@ -48,7 +49,8 @@
 @foreach ($page->side()->leaving->heldOpen() as [$touched, $part])
 <x-entry :page="$page" kind="restored" :key="$touched" :part="$part" value="yes" stage="leave"
     :says="'left as is: '.$touched" class="sheet grid-fields">
-    <x-field name="reason" :label="'● Not restored: '.str_replace('_', ' ', $touched).'. Reason for leaving as is'" :value="''" />
+    <x-field name="reason" :label="'● Not restored: '.str_replace('_', ' ', $touched).'. Reason for leaving as is'"
+        :value="''" />
     <p class="actions"><button class="btn quiet">Leave as is</button></p></x-entry>
 @endforeach
 <form method="post" action="{{ route('visits.close', $page->visit) }}" data-close>@csrf

@@ -1,13 +1,14 @@
 @php($work = $page->work())
 @php($strip = $work->strip(760.0))
-@php($figure = $work->figure())
+@php($figure = $work->move->figure())
 @php($label = $figure === null ? '' : $figure->label().', '.$page->units->symbol($figure->quantity()))
 @php($isDrawn = $work->move->isOpen && $strip !== null && ! $strip->isEmpty())
 @if ($isDrawn && $work->control !== Metrum\Knowledge\Control::Charge)
     <figure class="strip-side">
         <x-picture.strip :strip="$strip" :label="$label" class="wide" />
         <x-picture.strip :strip="$work->strip(390.0)" :label="$label" class="slim" />
-        <table class="sr"><caption>{{ $work->figure()->label() }} after each change</caption><tr><th>Change</th><th>Time</th><th>Reading</th></tr>@foreach ($strip->rows() as $row)<tr>
+        <table class="sr"><caption>{{ $work->move->figure()->label() }} after each
+            change</caption><tr><th>Change</th><th>Time</th><th>Reading</th></tr>@foreach ($strip->rows() as $row)<tr>
                 <td>{{ $row[0] }}</td><td>{{ $row[1] }}</td><td>{{ $row[2] }}</td></tr>@endforeach</table>
     </figure>
 @endif

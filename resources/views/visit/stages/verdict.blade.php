@@ -1,6 +1,7 @@
 @include('visit.course')
 @if ($page->advice->permits->licenceAsked() !== null)@include('visit.licence')@endif
-@unless ($page->verdict->blank)<p class="to-why"><a href="{{ route('visits.why', $page->visit) }}">Why this ranking</a></p>@endunless
+@unless ($page->verdict->blank)<p class="to-why"><a href="{{ route('visits.why', $page->visit) }}">Why this
+    ranking</a></p>@endunless
 <section class="suspects" aria-label="Top three">
     @foreach ($page->verdict->blank ? [] : $page->verdict->ranked(3) as $suspect)
         <article class="sheet">
@@ -23,7 +24,8 @@
                 <h3>Repair</h3><ul>@foreach ($page->advice->remedies($suspect) as $line)<li>@told($line)</li>@endforeach
                     </ul>
                 <h3>Evidence that would support it</h3><p>{{ implode('; ', $suspect->entry()->speaksFor) }}.</p>
-                <h3>Evidence that would rule against it</h3><p>{{ implode('; ', $suspect->entry()->speaksAgainst) }}.</p>
+                <h3>Evidence that would rule against it</h3><p>{{ implode('; ', $suspect->entry()->speaksAgainst)
+                    }}.</p>
             </details>
             @endif
             @include('visit.judge', ['where' => 'stage'])
@@ -34,14 +36,16 @@
 @foreach ($page->log->standing(Metrum\Log\FactKind::Confirmed, Metrum\Log\FactKind::RuledOut) as $fact)
     <x-entry :page="$page" :kind="$fact->kind->value" :key="$fact->content->key" stage="verdict"
         :says="'undone: '.$page->explain->fact($fact)" class="row-link"><span
-        class="grow">{{ $page->explain->fact($fact) }}</span><button class="btn quiet" name="value" value="no">Undo</button></x-entry>
+        class="grow">{{ $page->explain->fact($fact) }}</span><button class="btn quiet" name="value"
+            value="no">Undo</button></x-entry>
 @endforeach
 @if (count($page->verdict->checks) > 1)<section aria-labelledby="h-next"><h2 id="h-next">Other useful checks</h2>
     <div class="check-list">@foreach ($page->verdict->furtherChecks() as $check)@include('visit.next-check',
         ['heading' => 'Or'])@endforeach</div>
 </section>@endif
 @if ($page->verdict->referral !== null || $page->advice->permits->licenceAsked() !== null)@elseif ($whatIf !==
-    null)@include('visit.what-if')@else<p class="hint">This circuit cannot be simulated as entered; see its page. The diagnosis uses design values and house rules.</p>@endif
+    null)@include('visit.what-if')@else<p class="hint">This circuit cannot be simulated as entered; see its page. The
+        diagnosis uses design values and house rules.</p>@endif
 <section aria-labelledby="h-tests"><h2 id="h-tests">Tests</h2>
     @foreach (App\View\StationCautions::of($page->station, $page->findings->circuit->refrigerant) as $caution)<p
         class="caution station">◐ @told($caution)</p>@endforeach

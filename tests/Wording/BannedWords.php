@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Wording;
 
 /** What no text that a person reads may say, and what to say instead: one concept, one word. */
-final class Words
+final class BannedWords
 {
     /** @var array<string, string> pattern => the word to use */
     public const INSTEAD = [
@@ -40,7 +40,7 @@ final class Words
         '~\bspeaks? (?:for|against)\b~i' => 'evidence for, against',
         '~\bpulled (?:up|down) by\b~i' => 'evidence',
         '~\bleft so\b~i' => 'left as is',
-        '~\b(?:it|they|fans?|motor|compressor|clock|head|superheat|receiver|valve) stands?\b~i' => 'is stopped, levels off, is at',
+        '~\b(?:it|they|fans?|motor|compressor|clock|head|superheat|receiver|valve) stands?\b~i' => 'stopped, levels off, is at',
         '~\basks? for\b~i' => 'needs',
         '~\b(?:are|is|was) wanted\b|\bwanted (?:is|are)\b~i' => 'target, required, enter',
         '~\bpossible (?:is|are)\b|\bare possible\b~i' => 'enter, choose, limit',

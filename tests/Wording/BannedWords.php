@@ -40,7 +40,7 @@ final class BannedWords
         '~\bspeaks? (?:for|against)\b~i' => 'evidence for, against',
         '~\bpulled (?:up|down) by\b~i' => 'evidence',
         '~\bleft so\b~i' => 'left as is',
-        '~\b(?:it|they|fans?|motor|compressor|clock|head|superheat|receiver|valve) stands?\b~i' => 'stopped, levels off, is at',
+        '~\b(?:it|they|fans?|motor|compressor|clock|head|superheat|receiver|valve) stands?\b~i' => 'is stopped, is at',
         '~\basks? for\b~i' => 'needs',
         '~\b(?:are|is|was) wanted\b|\bwanted (?:is|are)\b~i' => 'target, required, enter',
         '~\bpossible (?:is|are)\b|\bare possible\b~i' => 'enter, choose, limit',

@@ -57,7 +57,8 @@
                     →</td><td><b>{{ $row[2] }}</b></td><td class="soft">{{ $row[3] }}</td></tr>@endforeach
             </table>
         @elseif ($work->move->figure() !== null)
-            <p class="hint grow">No prediction: {{ Illuminate\Support\Str::lcfirst($work->move->figure()->label()) }} not
+            <p class="hint grow">No prediction: {{ Illuminate\Support\Str::lcfirst(
+                $work->move->figure()->label()) }} not
                 read.</p>
         @endif
     </div>

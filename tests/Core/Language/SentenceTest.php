@@ -45,11 +45,11 @@ final class SentenceTest extends TestCase
         $said = Sentence::of(Reason::PullDownFirst, above: Magnitude::difference(5.0));
         $fahrenheit = new Units(Unit::Fahrenheit, Unit::Psi, Unit::Pound);
 
-        self::assertSame('5.0 K above: wait for pull-down', $said->in(new Units()));
-        self::assertSame('9.0 °F diff. above: wait for pull-down', $said->in($fahrenheit));
+        self::assertSame('5.0 K above; wait for pull-down', $said->in(new Units()));
+        self::assertSame('9.0 °F diff. above; wait for pull-down', $said->in($fahrenheit));
         $held = Sentence::of(Reason::HeadLost, at: Magnitude::temperature(273.15 + 20.4)->whole());
-        self::assertSame('condensing only 20 °C: too little pressure for the valve', $held->in(new Units()));
-        self::assertSame('condensing only 69 °F: too little pressure for the valve', $held->in($fahrenheit));
+        self::assertSame('condensing only 20 °C; too little pressure for the valve', $held->in(new Units()));
+        self::assertSame('condensing only 69 °F; too little pressure for the valve', $held->in($fahrenheit));
         $added = Sentence::of(Reason::MuchAdded, mass: Magnitude::mass(2.5));
         self::assertStringStartsWith('5.51 lb already added', $added->in($fahrenheit));
         self::assertStringStartsWith('2.50 kg already added', $added->in(new Units()));

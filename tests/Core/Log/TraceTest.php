@@ -58,7 +58,7 @@ final class TraceTest extends TestCase
         yield 'no time' => ['warm, cold', 'You entered “warm”'];
         yield 'times that fall' => ['0 15, 20 11, 10 3', 'Times must increase: "10 3" comes after 20 min.'];
         yield 'the same time twice' => ['0 15, 0 11', 'Times must increase'];
-        yield 'more than two days' => ['0 15, 50h 3', 'You entered 3000 min; the limit is 2880 min'];
+        yield 'more than two days' => ['0 15, 50h 3', 'You entered 3000 min; the limit is two days'];
         yield 'too many' => [implode('; ', array_map(static fn (int $i): string => "$i 3", range(0, 60))), '61 values'];
     }
 }

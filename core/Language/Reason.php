@@ -213,6 +213,7 @@ enum Reason: string implements Message
     case CauseUncertain = 'cause_uncertain';
     case MostLikely = 'most_likely';
     case LookAgain = 'look_again';
+    case LookAgainWhenCold = 'look_again_when_cold';
 
     // To the owner: what was done.
     case ThermostatSet = 'thermostat_set';

@@ -1,7 +1,7 @@
 // What a keyboard does beyond the browser: Enter goes to the next empty cell, "/" to the line, Escape leaves a menu.
 
 /** What opens over the page: it closes with Escape, and by a tap beside it. */
-const MENUS = '.state details[open], .where[open]';
+const MENUS = '.state details[open], .taken-where[open]';
 
 const cellInputs = () =>
   [...document.querySelectorAll('.work .cell input[name="value"]:not([disabled])')]

@@ -167,6 +167,22 @@ final class ReportTest extends TestCase
         self::assertStringContainsString('The cooler is still 4.4 °C above its setting', $text);
     }
 
+    public function test_why_we_look_again_is_said_as_it_is(): void
+    {
+        $visit = $this->starved();
+        $this->read($visit, ['box_temperature_c' => '2.4']);
+        $this->enter($visit, 'state', 'state', 'pulling_down');
+        self::assertStringContainsString('The system had not settled when measured', $this->summary($visit)->text());
+
+        $this->enter($visit, 'state', 'state', 'running_settled');
+        self::assertStringNotContainsString('re-check', $this->summary($visit)->text(), 'settled and cold');
+
+        $this->read($visit, ['box_temperature_c' => '9']);
+        $warm = $this->summary($visit)->text();
+        self::assertStringContainsString('The cooler was still far above its setting when measured', $warm);
+        self::assertStringNotContainsString('had not settled', $warm, 'it ran steadily');
+    }
+
     public function test_a_complaint_is_evidence_of_the_plant_as_it_was_found(): void
     {
         $visit = $this->short();

@@ -126,14 +126,14 @@ test('a visit by keyboard, from signing in to the file that gives the same visit
 
   // Verdict: the gate in front of charging is open now; confirm it.
   await page.goto(page.url().replace('/gauges', '/verdict'));
-  const confirm = page.locator('main').getByRole('button', { name: 'Confirmed' }).first();
+  const confirm = page.locator('main').getByRole('button', { name: 'Confirm', exact: true }).first();
   await confirm.focus();
   await press('Enter');
   await expect(page.locator('main')).toContainText('Confirmed: Low refrigerant charge');
 
   // Leave it: follow-up, report, PDF, file.
   await page.goto(page.url().replace('/verdict', '/leave'));
-  await expect(page.getByRole('textbox', { name: 'Summary' })).toHaveValue(/Found and proven: The system has lost part of its refrigerant/);
+  await expect(page.getByRole('textbox', { name: 'Summary' })).toHaveValue(/Confirmed: The system has lost part of its refrigerant/);
   await page.getByLabel('What to do').focus();
   await page.keyboard.type('Search the leak on the roof');
   await focusOn(page.getByRole('button', { name: 'Add follow-up' }));

@@ -146,7 +146,7 @@ test('an hour at a cabinet, and the report of it', async ({ browser, baseURL }) 
     'Started, not finished: leak search.',
   ]);
   const technician = (await page.locator('.page-two').innerText()).replace(/[\u00a0\u2009\u202f]/g, ' ');
-  const [first, second, third] = [...technician.matchAll(/Refrigerant \d+ g added, all the same, because the milk cannot wait: as foretold/g)];
+  const [first, second, third] = [...technician.matchAll(/Refrigerant charge \d+ g added, despite open conditions, because the milk cannot wait: as predicted/g)];
   expect([first, second, third].every(Boolean)).toBe(true);
   expect(technician.match(/Licence and tools check: Confirmed/g)).toHaveLength(1);
   for (const said of [
@@ -154,16 +154,16 @@ test('an hour at a cabinet, and the report of it', async ({ browser, baseURL }) 
     'Frost at the expansion valve: valve body (as found)',
     'Nitrogen pressure test: Stopped: oxygen. Oxygen and oil explode.',
     'Confirm and repair a leak: Found and repaired.',
-    'Leak search was begun and not ended.',
-    'Liquid: subcooling is missed, 2.8 K',
+    '“Leak search” is unfinished.',
+    'Subcooling off target: 2.8 K (target 4 to 8 K)',
     'Refrigerant R-134a: 81 g added.',
     'Subcooling\n0.1 K → 2.8 K\n+2.7 K',
-    'Sight glass: bubbles (as found), then clear (after move 3).',
+    'Sight glass: bubbles (as found), then clear (after change 3).',
   ]) {
     expect(technician).toContain(said);
   }
   // What was done or is mended is proposed no more, and nothing was noted that was said.
-  expect(technician).not.toMatch(/search the leak|Notes|Nothing needs mending/i);
+  expect(technician).not.toMatch(/search for the leak|Notes|No repair is needed/i);
   expect(heard).toEqual([]);
   await context.close();
 });

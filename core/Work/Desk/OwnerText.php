@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Metrum\Work\Desk;
 
 use Metrum\Diagnosis\FaultCatalogue;
+use Metrum\Diagnosis\Gate;
+use Metrum\Diagnosis\Requirement;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Trips;
 use Metrum\Knowledge\Complaint;
@@ -112,7 +114,20 @@ final readonly class OwnerText
         };
         $isSaid = in_array($found, [FoundAs::Proven, FoundAs::NotLookedAt], true) || $verdict->settled->isOpen();
 
-        return $isSaid ? [$said] : [$said, Sentence::of(Reason::LookAgain)];
+        return $isSaid ? [$said] : [$said, $this->again($verdict->settled)];
+    }
+
+    /** Why we look again: a system that runs steadily may still be cooling its box down. */
+    private function again(Gate $settled): Sentence
+    {
+        $others = array_filter(
+            $settled->shut(),
+            static fn (Requirement $one): bool => $one->settling() !== Reading::BoxTemperature,
+        );
+
+        return $others === []
+            ? Sentence::of(Reason::LookAgainWhenCold, room: $this->view->asFound->findings()->circuit->room())
+            : Sentence::of(Reason::LookAgain);
     }
 
     /** @return list<Sentence> what we did, each kind of work once */

@@ -1,9 +1,8 @@
 <div id="course-box" class="course-box" data-part>
     @php($course = $page->course())
     <div class="course-wide"><x-picture.course :course="$course" name="wide"
-        />@unless ($course->isBlank())<p class="legend"><x-term word="course">The course</x-term>: refrigerant
-            temperature
-        along the circuit. Points in {{ $page->units->temperature->symbol() }}, brackets in
+        />@unless ($course->isBlank())<p class="legend"><x-term word="course">The course</x-term> shows the refrigerant
+        temperature along the circuit. Points in {{ $page->units->temperature->symbol() }}, brackets in
         {{ $page->units->symbol(Metrum\Quantity\QuantityKind::Difference) }}; pale band: expected.</p>@endunless
         @if ($course->missing() !== null && ! $course->isBlank())<p
         class="hint">{{ $course->missing() }}</p>@endif</div>

@@ -17,7 +17,7 @@ use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Station;
 use Metrum\Log\Kinds\StepTaken;
-use Metrum\Quantity\QuantityKind;
+use Metrum\Quantity\Magnitude;
 use Metrum\Quantity\Units;
 use Metrum\Work\Cards\Run;
 
@@ -195,7 +195,7 @@ final class CardPage
         assert($step->rule !== null);
         $band = $this->judged->rules->band($step->rule);
 
-        return $this->units->text($band->high, QuantityKind::Duration);
+        return Magnitude::minutes($band->high)->in($this->units);
     }
 
     /** What it came to and was kept; null as long as it was not. */

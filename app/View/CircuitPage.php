@@ -111,7 +111,7 @@ final readonly class CircuitPage
             $facts[] = [
                 'name' => $key->label(),
                 'value' => match (true) {
-                    is_bool($value) => $value ? 'yes' : 'no',
+                    is_bool($value) => $value ? 'Yes' : 'No',
                     is_string($value) => $key->choices()[$value] ?? $value,
                     default => null,
                 },

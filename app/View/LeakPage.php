@@ -91,7 +91,7 @@ final readonly class LeakPage
     {
         $before = $this->foundBefore[$place->key] ?? 0;
 
-        return ($before > 0 ? 'previous leak here; ' : '').$place->look;
+        return $before > 0 ? 'Previous leak here; '.$place->look : ucfirst($place->look);
     }
 
     /** @return array{string, string} the card by which a find is mended: name and link */

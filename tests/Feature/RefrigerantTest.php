@@ -623,7 +623,7 @@ final class RefrigerantTest extends TestCase
         $this->get("/visits/{$visit->id}/report")->assertOk()->assertSee('Leak found at: service ports');
         // It is known at the next visit.
         $next = $this->starved();
-        $this->enter($next, 'card', 'leak_search.begun', 'yes', $open)->assertSee('previous leak here');
+        $this->enter($next, 'card', 'leak_search.begun', 'yes', $open)->assertSee('Previous leak here');
     }
 
     public function test_the_charging_form_works_as_a_plain_form_too(): void

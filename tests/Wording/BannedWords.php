@@ -19,6 +19,7 @@ final class BannedWords
         '~\bthereof\b~i' => 'of it',
         '~\bbegu?n\b~i' => 'started',
         '~\bper cent\b~i' => 'percent',
+        '~\d\.0 min\b~u' => 'whole minutes',
         '~\bkelvins\b~i' => 'K',
         '~\bbottles?\b(?! cabinet)~i' => 'cylinder',
         '~\bmakers?\b(?! of)~i' => 'manufacturer',

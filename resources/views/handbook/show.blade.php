@@ -33,8 +33,8 @@
         <div class="handbook-columns">
             <section class="sheet"><h2>Evidence for</h2>
                 <ul>@foreach ($page->entry->speaksFor as $line)<li>@told($line)</li>@endforeach</ul>
-                <h2>Evidence against</h2><ul>@foreach ($page->entry->speaksAgainst as $line)<li>@told($line)</li>@endforeach
-                    </ul></section>
+                <h2>Evidence against</h2>
+                <ul>@foreach ($page->entry->speaksAgainst as $line)<li>@told($line)</li>@endforeach</ul></section>
             <section class="sheet"><h2>Check</h2><ul>@foreach ($page->entry->check as $line)<li>@told($line)</li>
                 @endforeach</ul><h2>Repair</h2><ul>@foreach ($page->entry->do as $line)<li>@told($line)</li>@endforeach
                 </ul></section>

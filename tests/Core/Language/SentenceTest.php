@@ -75,7 +75,8 @@ final class SentenceTest extends TestCase
     {
         $said = Sentence::of(Reason::AddedBeforeSearch, because: 'the {mass} of 3 K is 5 kg');
 
-        self::assertSame('added before the search (the {mass} of 3 K is 5 kg)', $said->in(new Units(mass: Unit::Pound)));
+        $told = $said->in(new Units(mass: Unit::Pound));
+        self::assertSame('added before the search (the {mass} of 3 K is 5 kg)', $told);
     }
 
     public function test_a_sentence_that_lacks_something_is_a_fault_where_it_is_made(): void

@@ -130,6 +130,12 @@ final class LineValue
         return '(?:'.implode('|', $quoted).')';
     }
 
+    /** What a choice reads as on its button, without its comma: that would end what is said. */
+    public static function shown(Word $word): string
+    {
+        return str_replace(',', '', $word->label());
+    }
+
     /**
      * @param  list<Word>  $words
      * @return ?array{string, int} the word meant, and the length of how it was said
@@ -141,6 +147,7 @@ final class LineValue
             foreach (
                 [
                     str_replace('_', ' ', $word->value),
+                    self::shown($word),
                     ...Knowledge::file('sayings')->row('answers')->texts($word->value),
                 ] as $said
             ) {

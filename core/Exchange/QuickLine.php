@@ -69,7 +69,34 @@ final class QuickLine
                 $this->phrases[] = [$phrase, FactKind::Complaint, $complaint->value];
             }
         }
+        $this->knowAsShown();
         usort($this->phrases, static fn (array $a, array $b): int => strlen($b[0]) <=> strlen($a[0]));
+    }
+
+    /** What stands at a cell or over a choice can be typed as it reads there, unless those words say something else. */
+    private function knowAsShown(): void
+    {
+        $known = array_column($this->phrases, 2, 0);
+        $shown = [];
+        foreach (Reading::cases() as $one) {
+            array_push($shown, [$one->short(), FactKind::Reading, $one], [$one->label(), FactKind::Reading, $one]);
+        }
+        foreach (Observation::cases() as $one) {
+            $shown[] = [$one->label(), FactKind::Observation, $one];
+        }
+        foreach (Test::cases() as $one) {
+            $shown[] = [$one->label(), FactKind::Test, $one];
+        }
+        foreach ($shown as [$name, $kind, $one]) {
+            $whole = mb_strtolower($name);
+            $short = trim((string) preg_replace('/\s*\([^)]*\)/u', '', $whole));
+            foreach (array_unique([$whole, $short, str_replace('.', '', $short)]) as $phrase) {
+                if (! isset($known[$phrase])) {
+                    $known[$phrase] = $one->value;
+                    $this->phrases[] = [$phrase, $kind, $one->value];
+                }
+            }
+        }
     }
 
     private function know(FactKind $kind, Reading|Observation|Test ...$asked): void
@@ -81,11 +108,20 @@ final class QuickLine
         }
     }
 
+    /** A choice typed as its button reads is one thing, though it has a comma in it. */
+    private static function shownWhole(string $line): string
+    {
+        $withComma = array_filter(Word::cases(), static fn (Word $one): bool => str_contains($one->label(), ','));
+        $shown = array_map(static fn (Word $one): string => $one->label(), $withComma);
+
+        return str_ireplace($shown, array_map(LineValue::shown(...), $withComma), $line);
+    }
+
     /** @return list<Statement> in the order in which they were said */
     public function read(string $line): array
     {
         $entries = [];
-        $parts = preg_split('/[;\n]|,(?!\d)/u', $line);
+        $parts = preg_split('/[;\n]|,(?!\d)/u', self::shownWhole($line));
         foreach ($parts === false ? [] : $parts as $part) {
             $whole = $this->whole(trim($part));
             array_push($entries, ...$whole);

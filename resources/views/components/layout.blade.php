@@ -37,6 +37,8 @@
                 aria-current="page" @endif>Stock</a>
             <a href="{{ route('saturation', App\View\BenchPage::of(request())) }}"
                 @if (request()->routeIs('bench', 'saturation')) aria-current="page" @endif>Calculators</a>
+            <a href="{{ route('plant.kind', Metrum\Installation\Kind::WalkInCooler->value) }}"
+                @if (request()->routeIs('plant.*')) aria-current="page" @endif>Simulator</a>
             <a href="{{ route('handbook') }}" @if (request()->routeIs('handbook*')) aria-current="page"
                 @endif>Handbook</a>
             <a href="{{ route('settings') }}" @if (request()->routeIs('settings')) aria-current="page"

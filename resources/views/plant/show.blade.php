@@ -8,6 +8,8 @@
                 hx-sync="this:queue last">
             <h1>Simulator<span class="of">: {{ $title }}</span></h1>
             <p class="hint">This system's twin. Empty fields: design values.</p>
+            @unless ($circuit)<details class="fold"><summary>Other types</summary>@include('plant.samples')</details>
+            @endunless
             <fieldset><legend>Conditions</legend>
                 @include('plant.field', ['key' => 'ambient', 'usual' =>
                     $bench->units->number($bench->sound->design->ambient, Metrum\Quantity\QuantityKind::Temperature)])

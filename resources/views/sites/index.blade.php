@@ -13,8 +13,7 @@
         @endforelse
         <section>
             <h2>Sample systems for the simulator</h2>
-            <ul class="inline-list">@foreach (Metrum\Installation\Kind::cases() as $kind)<li><a
-                href="{{ route('plant.kind', $kind->value) }}">{{ $kind->label() }}</a></li>@endforeach</ul>
+            @include('plant.samples')
         </section>
         <p class="actions"><a class="btn" href="{{ route('sites.create') }}">New site</a> <a class="btn quiet"
             href="{{ route('import') }}">Import visit file</a></p>

@@ -129,7 +129,7 @@ final class QuickLineTest extends TestCase
     public function test_it_reads(string $line, array $wanted): void
     {
         $said = array_map(
-            static fn (Statement $one): string => $one->kind->value.' '.$one->key.' '.$one->typed,
+            self::told(...),
             (new QuickLine())->read($line),
         );
         self::assertSame($wanted, $said);
@@ -153,6 +153,34 @@ final class QuickLineTest extends TestCase
                 }
             }
         }
+    }
+
+    public function test_a_cell_can_be_typed_by_the_name_that_stands_at_it(): void
+    {
+        $reader = new QuickLine();
+        foreach (Reading::cases() as $one) {
+            foreach ([$one->short(), $one->label(), str_replace('.', '', $one->short())] as $name) {
+                $said = array_map(self::told(...), $reader->read("$name 12"));
+                self::assertSame(["reading $one->value 12"], $said, $name);
+            }
+        }
+    }
+
+    public function test_a_choice_can_be_typed_as_its_button_reads(): void
+    {
+        $reader = new QuickLine();
+        foreach ([...Observation::cases(), ...Test::cases()] as $one) {
+            foreach ($one->words() as $word) {
+                $said = $reader->read($one->label().': '.$word->label());
+                self::assertCount(1, $said, $word->label());
+                self::assertSame([$one->value, $word->value], [$said[0]->key, $said[0]->typed], $word->label());
+            }
+        }
+    }
+
+    private static function told(Statement $one): string
+    {
+        return $one->kind->value.' '.$one->key.' '.$one->typed;
     }
 
     public function test_it_proposes_the_rest_of_a_word(): void

@@ -8,6 +8,7 @@ use App\Models\Visit;
 use Illuminate\Support\Carbon;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
+use Metrum\Log\Kinds\LeftOpen;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Log\Kinds\StepTaken;
 use Metrum\Work\Movements;
@@ -34,7 +35,7 @@ final readonly class LeftSo
             $this->noteMended($fact);
             $reason = $fact->content->text('reason');
             if ($fact->kind === FactKind::Restored && $reason !== '') {
-                $what = ucfirst(str_replace('_', ' ', $fact->content->key))." left as is because $reason";
+                $what = ucfirst(LeftOpen::said($fact->content->key))." left as is because $reason";
                 $due = Carbon::parse($fact->takenAt)->addWeeks(self::WEEKS)->startOfDay();
                 $id = Recorder::counted($fact->id, 1);
                 FollowUp::note($this->visit, $this->user, $due, mb_substr($what, 0, self::LONGEST), $id);

@@ -11,7 +11,6 @@ use Metrum\Diagnosis\Seen\SeenFault;
 use Metrum\Diagnosis\Signal;
 use Metrum\Diagnosis\Suspect;
 use Metrum\Diagnosis\TypedOutcomes;
-use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figure;
 use Metrum\Findings\Findings;
 use Metrum\Findings\Mark;
@@ -203,9 +202,7 @@ final readonly class Explain
 
     public function figure(Figure $figure): string
     {
-        return $figure->key === DerivedFigure::CompressionRatio
-            ? Format::number($figure->si, 1, true)
-            : $this->units->text($figure->si, $figure->key->quantity());
+        return $this->units->text($figure->si, $figure->key->quantity());
     }
 
     /** A heading within a sentence: what begins with a shortening keeps it. */

@@ -18,6 +18,7 @@ use Metrum\Knowledge\Station;
 use Metrum\Language\Sentence;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
+use Metrum\Log\Kinds\LeftOpen;
 use Metrum\Log\Kinds\NoteWritten;
 use Metrum\Work\ControlPosition;
 use Metrum\Work\Desk\Remedies;
@@ -259,7 +260,7 @@ final readonly class Report
             $lines[] = 'Not made safe: '.lcfirst($hazard->label());
         }
         foreach ($this->page->side()->leaving->touched() as [$touched, $part]) {
-            $lines[] = 'Not restored: '.str_replace('_', ' ', $touched).PartAddress::behind($part);
+            $lines[] = 'Not restored: '.LeftOpen::said($touched).PartAddress::behind($part);
         }
 
         return $lines;

@@ -4,6 +4,7 @@ namespace App\View;
 
 use App\Records\JudgedVisit;
 use Metrum\Diagnosis\Gate;
+use Metrum\Log\Kinds\LeftOpen;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Clock;
@@ -54,7 +55,7 @@ final readonly class WorkSide
     {
         $keys = $this->leaving->touchable();
 
-        return array_combine($keys, array_map(static fn (string $key): string => str_replace('_', ' ', $key), $keys));
+        return array_combine($keys, array_map(static fn (string $key): string => ucfirst(LeftOpen::said($key)), $keys));
     }
 
     /** @return list<string> what of the work is not ended (J-10) */

@@ -111,10 +111,11 @@ final class QuickLine
     /** A choice typed as its button reads is one thing, though it has a comma in it. */
     private static function shownWhole(string $line): string
     {
-        $withComma = array_filter(Word::cases(), static fn (Word $one): bool => str_contains($one->label(), ','));
-        $shown = array_map(static fn (Word $one): string => $one->label(), $withComma);
+        $labels = array_map(static fn (Word $one): string => $one->label(), Word::cases());
+        $without = array_map(LineValue::shown(...), Word::cases());
+        $withComma = array_diff_assoc($labels, $without);
 
-        return str_ireplace($shown, array_map(LineValue::shown(...), $withComma), $line);
+        return str_ireplace($withComma, array_intersect_key($without, $withComma), $line);
     }
 
     /** @return list<Statement> in the order in which they were said */

@@ -46,7 +46,7 @@ enum DerivedFigure: string
     public function quantity(): QuantityKind
     {
         return match (true) {
-            $this === self::CompressionRatio => QuantityKind::Count,
+            $this === self::CompressionRatio => QuantityKind::Ratio,
             $this === self::CurrentShare => QuantityKind::Share,
             $this === self::SuctionLineDrop => QuantityKind::PressureDifference,
             str_ends_with($this->value, '_k') => QuantityKind::Difference,

@@ -91,7 +91,11 @@ final readonly class Units
             return Format::amount($si, $this->ofVacuum());
         }
 
-        return $kind === QuantityKind::Mass ? $this->mass($si) : Format::amount($si, $this->of($kind));
+        return match ($kind) {
+            QuantityKind::Mass => $this->mass($si),
+            QuantityKind::Ratio => $this->number($si, $kind),
+            default => Format::amount($si, $this->of($kind)),
+        };
     }
 
     /** A mass as a scale would say it: "1.25 kg", below a kilogram "265 g"; "2.31 lb", below a pound "9.3 oz". */
@@ -120,10 +124,12 @@ final readonly class Units
         return (new Retelling($this))->of($text);
     }
 
-    /** "12.3" */
+    /** "12.3"; a ratio "3.6", below one "0.45" */
     public function number(float $si, QuantityKind $kind): string
     {
-        return Format::value($si, $this->of($kind));
+        return $kind === QuantityKind::Ratio
+            ? Format::number($si, abs($si) < 1.0 ? 2 : 1, true)
+            : Format::value($si, $this->of($kind));
     }
 
     public function symbol(QuantityKind $kind): string

@@ -50,6 +50,26 @@ const screens = {
   'sign-in': async (page) => { await page.context().clearCookies(); await page.goto('/sign-in'); },
 };
 
+/** Buttons, tabs and labels of cells that take three lines or more; a step's instruction may. */
+const tall = () => {
+  const lines = (element) => {
+    const range = document.createRange();
+    range.selectNodeContents(element);
+    const parts = [...range.getClientRects()].filter((one) => one.width > 1).sort((a, b) => a.top - b.top);
+    let count = 0;
+    let bottom = -Infinity;
+    for (const one of parts) {
+      if (one.top > bottom - 3) count++;
+      bottom = Math.max(bottom, one.bottom);
+    }
+    return count;
+  };
+  const short = 'button:not(.tick):not(.plain), .btn, .tap:not(.tick), .cell > label, #walk .slim, .pages a, thead th';
+  return [...document.querySelectorAll(short)]
+    .filter((one) => one.checkVisibility() && !one.querySelector('svg') && lines(one) > 2)
+    .map((one) => one.textContent.trim().replace(/\s+/g, ' '));
+};
+
 /** On the phone colours are looked at where it draws what the desk does not: the rest has them from there. */
 const OWN_ON_PHONE = ['today', 'gauges', 'verdict', 'put right', 'charging', 'report'];
 
@@ -80,6 +100,8 @@ for (const [width, height] of [[1280, 800], [390, 844]]) {
       await look(name, inColour ? axe(page) : axe(page).disableRules(['color-contrast']));
       const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
       if (wide > 0) found.push(`${name}: ${wide} px wider than the screen`);
+      const wrapped = width > 390 ? [] : await page.evaluate(tall);
+      if (wrapped.length > 0) found.push(`${name}: three lines: ${wrapped.join(' | ')}`);
       // The same page in the dark: only its colours are others.
       if (!inColour) continue;
       await page.emulateMedia({ colorScheme: 'dark', reducedMotion: 'reduce' });

@@ -13,6 +13,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Metrum\Knowledge\Station;
+use Metrum\Log\Kinds\LeftOpen;
 use Metrum\Twin\TwinQuestion;
 use Metrum\Work\OpenTouches;
 
@@ -91,7 +92,7 @@ final class VisitController extends Controller
             return redirect()
                 ->route('visits.show', [$visit, Station::Leave->value])
                 ->withErrors(['value' => 'Not closed. Restore, or give a reason for leaving as is: '.
-                    str_replace('_', ' ', implode(', ', $open)).'.']);
+                    implode(', ', array_map(LeftOpen::said(...), $open)).'.']);
         }
         $visit->update(['closed_at' => $visit->closed_at ?? now()]);
         $judge->again($visit->load('circuit.site', 'circuit.plant'));

@@ -53,7 +53,7 @@ final readonly class LeftOpen implements KindOfFact
             return ($this->back ? 'Made safe: ' : 'Danger: ').lcfirst($hazard->label());
         }
         $part = $fact->part->name();
-        $what = str_replace('_', ' ', $content->key).($part === '' ? '' : ' of '.$part);
+        $what = self::said($content->key).($part === '' ? '' : ' of '.$part);
         $how = match (true) {
             ! $this->back => 'To restore: ',
             $reason !== '' => 'Left as is: ',
@@ -61,6 +61,18 @@ final readonly class LeftOpen implements KindOfFact
         };
 
         return $how.$what.($reason === '' ? '' : ', because '.$reason);
+    }
+
+    /** "stem cracked": how what was touched is called, within a sentence; a person's own words stay theirs. */
+    public static function said(string $key): string
+    {
+        return match ($key) {
+            'valve_shut' => 'valve closed',
+            'regulator_stem_on_manual' => 'EPR stem on manual',
+            'solenoid_coil_off' => 'solenoid coil off its stem',
+            'bulb_off' => 'bulb off the line',
+            default => str_replace('_', ' ', $key),
+        };
     }
 
     public function stale(Content $content): array

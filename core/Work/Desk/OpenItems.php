@@ -11,6 +11,7 @@ use Metrum\Knowledge\Reading;
 use Metrum\Language\Heading;
 use Metrum\Language\Reason;
 use Metrum\Language\Sentence;
+use Metrum\Log\Kinds\LeftOpen;
 use Metrum\Quantity\Magnitude;
 use Metrum\Work\Leaks\LeakWork;
 use Metrum\Work\Movements;
@@ -52,7 +53,7 @@ final readonly class OpenItems
 
     private static function touched(string $key, PartId $part): Sentence
     {
-        $what = str_replace('_', ' ', $key);
+        $what = LeftOpen::said($key);
 
         return $part->name() === ''
             ? Sentence::of(Reason::NotPutBack, what: $what)

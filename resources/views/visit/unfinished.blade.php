@@ -3,7 +3,8 @@
     @if ($loop->first)<p>To restore</p>@endif
     <x-entry :page="$page" kind="restored" :key="$touched" :part="$part" :says="'restored: '.$touched"><button
         class="plain" name="value" value="yes" @disabled(! $page->mayEnter)>▢
-        {{ str_replace('_', ' ', $touched) }}{{ App\View\PartAddress::behind($part) }}</button></x-entry>
+        {{ ucfirst(Metrum\Log\Kinds\LeftOpen::said($touched)) }}{{ App\View\PartAddress::behind($part)
+        }}</button></x-entry>
 @endforeach
 @foreach ($page->shelf->open() as [$card, $part])
     @if ($loop->first)<p>Unfinished procedures</p>@endif

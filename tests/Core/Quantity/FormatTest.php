@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core\Quantity;
 
 use Metrum\Quantity\Format;
+use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
+use Metrum\Quantity\Units;
 use PHPUnit\Framework\TestCase;
 
 final class FormatTest extends TestCase
@@ -32,5 +34,14 @@ final class FormatTest extends TestCase
         self::assertSame('−7.0 °C', Format::amount(266.15, Unit::Celsius));
         self::assertSame('10.8 °F diff.', Format::amount(6.0, Unit::FahrenheitDifference));
         self::assertSame('3', Format::amount(3.0, Unit::One));
+    }
+
+    public function test_a_ratio_is_no_count(): void
+    {
+        $units = new Units();
+        self::assertSame('4.0', $units->text(3.97, QuantityKind::Ratio));
+        self::assertSame('0.45', $units->number(0.45, QuantityKind::Ratio));
+        self::assertSame('−0.10', $units->number(-0.1, QuantityKind::Ratio), 'a change of one');
+        self::assertSame('4', $units->text(4.0, QuantityKind::Count));
     }
 }

@@ -49,7 +49,8 @@
 @foreach ($page->side()->leaving->heldOpen() as [$touched, $part])
 <x-entry :page="$page" kind="restored" :key="$touched" :part="$part" value="yes" stage="leave"
     :says="'left as is: '.$touched" class="sheet grid-fields">
-    <x-field name="reason" :label="'● Not restored: '.str_replace('_', ' ', $touched).'. Reason for leaving as is'"
+    <x-field name="reason" :label="'● Not restored: '.Metrum\Log\Kinds\LeftOpen::said($touched).
+        '. Reason for leaving as is'"
         :value="''" />
     <p class="actions"><button class="btn quiet">Leave as is</button></p></x-entry>
 @endforeach

@@ -8,6 +8,7 @@ use App\Records\PatientSessions;
 use App\Records\SqliteDoor;
 use App\Records\TurnTaking;
 use App\Records\TwinShelf;
+use App\View\OnPicture;
 use App\View\PageReader;
 use App\View\Translated;
 use Illuminate\Database\Connection;
@@ -58,6 +59,8 @@ final class MetrumServiceProvider extends ServiceProvider
         Blade::prepareStringsForCompilationUsing(Translated::of(...));
         $reader = '\\'.PageReader::class;
         Blade::directive('told', static fn (string $of): string => "<?php echo e($reader::told($of)); ?>");
+        $picture = '\\'.OnPicture::class;
+        Blade::directive('drawn', static fn (string $of): string => "<?php echo e($picture::told($of)); ?>");
         Model::preventLazyLoading(! $this->app->environment('production'));
         Model::preventSilentlyDiscardingAttributes();
         Event::listen(DiagnosingHealth::class, static fn () => DB::table('users')->exists());

@@ -5,6 +5,7 @@ namespace Tests\Feature;
 use App\Models\Site;
 use App\Models\User;
 use App\Models\Visit;
+use App\View\OnPicture;
 use App\View\Translated;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -99,6 +100,29 @@ final class TranslatedTest extends TestCase
         self::assertMatchesRegularExpression('~\d,\d °C~', $german, 'decimals follow a comma');
         $this->get("/visits/$visit->id/report.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf');
         $this->get('/sites')->assertSee('Sites');
+    }
+
+    public function test_pictures_of_the_report_speak_it_too(): void
+    {
+        self::assertSame('◐ Überhitzung', $this->inGerman(fn (): string => OnPicture::told('◐ superheat')));
+        self::assertSame('14,6 K', $this->inGerman(fn (): string => OnPicture::told('14.6 K')));
+        self::assertSame('Soll 4 bis 7', $this->inGerman(fn (): string => OnPicture::told('target 4 to 7')));
+        self::assertSame('superheat 14.6 K', OnPicture::told('superheat 14.6 K'), 'English stays');
+
+        $visit = $this->starved();
+        $visit->circuit->site->update(['language' => 'de']);
+        $page = $this->actingAs($this->technician)->get("/visits/$visit->id/report");
+        $page->assertSee('Überhitzung am Fühler')->assertSee('Verflüssiger')->assertSee('Soll 4 bis 7');
+    }
+
+    /** @param  \Closure(): string  $told */
+    private function inGerman(\Closure $told): string
+    {
+        $this->app->setLocale('de');
+        $said = $told();
+        $this->app->setLocale('en');
+
+        return $said;
     }
 
     public function test_nothing_of_what_owners_are_told_is_left_in_english(): void

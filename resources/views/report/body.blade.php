@@ -2,9 +2,9 @@
 @php($course = $report->course)
 {{-- page one: the owner's --}}
 @if ($report->ownWords() !== '')
-    <p class="summary">{{ $report->ownWords() }}</p>
+    <p class="summary" lang="{{ app()->getLocale() }}">{{ $report->ownWords() }}</p>
 @else
-    <div class="summary">
+    <div class="summary" lang="{{ app()->getLocale() }}">
     @foreach ($report->told() as $heading => $sentences)
         <h2>{{ $heading }}</h2>
         <p>{{ implode(' ', $sentences) }}</p>

@@ -44,7 +44,7 @@ tr { page-break-inside: avoid; }
 <p class="mark">Metrum</p>
 <h1>{{ $report->visit->circuit->site->name }}: {{ $report->visit->circuit->name }}</h1>
 <p class="soft">{{ $report->day() }} · {{ $report->visit->user->name }} ·
-    {{ $report->basis->refrigerant() }} · {{ $report->basis->kind() }}{{ $report->visit->isOpen()
+    {{ $report->basis->refrigerant() }} · @drawn($report->basis->kind()){{ $report->visit->isOpen()
     ? ' · '.__('visit still open') : '' }}<br>{{ $report->visit->circuit->site->place }}</p>
 @include('report.body', ['print' => true])
 </body></html>

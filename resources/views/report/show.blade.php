@@ -7,7 +7,7 @@
                 href="{{ route('visits.file', $report->visit) }}" download>Visit file</a> <a class="btn quiet"
                 href="{{ route('visits.show', [$report->visit, 'verdict']) }}">To the visit</a></div>
         <p class="soft">{{ $report->day() }} · {{ $report->visit->user->name }} ·
-            {{ $report->basis->refrigerant() }} · {{ $report->basis->kind() }}{{ $report->visit->isOpen()
+            {{ $report->basis->refrigerant() }} · @drawn($report->basis->kind()){{ $report->visit->isOpen()
             ? ' · '.__('visit still open') : '' }}</p>
         @include('report.body', ['print' => false])
     </main>

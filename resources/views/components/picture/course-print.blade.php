@@ -5,13 +5,13 @@
 <rect x="{{ $zone['x'] }}" y="{{ $zone['y'] }}" width="{{ $zone['width'] }}" height="{{ $zone['height'] }}"
     fill="#f3f0e8"/>
 <text x="{{ $zone['textX'] }}" y="{{ $zone['textY'] }}" text-anchor="middle" font-family="DejaVu Sans" font-size="9"
-    fill="#5a666a">{{ $zone['name'] }}</text>
+    fill="#5a666a">@drawn($zone['name'])</text>
 @endforeach
 @foreach ($course->grid as $line)
 <line x1="{{ $line['x1'] }}" y1="{{ $line['y1'] }}" x2="{{ $line['x2'] }}" y2="{{ $line['y2'] }}"
     stroke="{{ $line['zero'] ? '#7fa3ab' : '#d9d3c6' }}" stroke-width="{{ $line['zero'] ? 1.2 : 0.7 }}"/>
 <text x="{{ $line['textX'] }}" y="{{ $line['textY'] }}" text-anchor="end" font-family="DejaVu Sans" font-size="8.5"
-    fill="#5a666a">{{ $line['text'] }}</text>
+    fill="#5a666a">@drawn($line['text'])</text>
 @endforeach
 @foreach ($course->bands as $path)<path d="{{ $path }}" fill="#d6cfbf" stroke="none"/>
 @endforeach
@@ -33,6 +33,6 @@
     x="{{ $line['x'] ?? $label['x'] }}" y="{{ $line['y'] }}" font-family="DejaVu Sans"
     font-size="{{ App\Picture\CourseLabels::printed($line) }}"
     @if ($line['class'] === 'gap-value') font-weight="bold" @endif
-    fill="{{ $line['class'] === 'gap-wanted' ? '#5a666a' : $ink[$label['mark']] }}">{{ $line['text'] }}</text>
+    fill="{{ $line['class'] === 'gap-wanted' ? '#5a666a' : $ink[$label['mark']] }}">@drawn($line['text'])</text>
 @endif @endforeach @endforeach
 </svg>

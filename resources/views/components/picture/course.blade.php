@@ -17,7 +17,7 @@
         <rect class="zone" x="{{ $zone['x'] }}" y="{{ $zone['y'] }}" width="{{ $zone['width'] }}"
             height="{{ $zone['height'] }}"/>
         <text class="zone-name" x="{{ $zone['textX'] }}" y="{{ $zone['textY'] }}"
-            text-anchor="{{ $zone['anchor'] }}">{{ $zone['name'] }}</text>
+            text-anchor="{{ $zone['anchor'] }}">@drawn($zone['name'])</text>
     @endforeach
     @foreach ($course->grid as $line)
         <line @class(['grid', 'zero' => $line['zero'], 'folded' => $line['fold']]) x1="{{ $line['x1'] }}"
@@ -41,7 +41,7 @@
     @foreach ($course->labels as $label)
         <g class="label mark-{{ $label['mark'] }}">@foreach ($label['lines'] as $line)<text
             class="{{ $line['class'] }}" x="{{ $line['x'] ?? $label['x'] }}"
-            y="{{ $line['y'] }}">{{ $line['text'] }}</text>@endforeach</g>
+            y="{{ $line['y'] }}">@drawn($line['text'])</text>@endforeach</g>
     @endforeach
 </svg>
 @endif

@@ -5,7 +5,7 @@ test('a fault is tried on the twin by keyboard; reload and back keep what was se
   const heard = complaints(page);
   await signIn(page);
   await openCircuit(page, demo.cooler);
-  await page.getByRole('link', { name: 'Simulator' }).click();
+  await page.getByRole('main').getByRole('link', { name: 'Simulator' }).click();
   await expect(page.getByRole('heading', { name: 'Healthy, as designed' })).toBeVisible();
   const course = page.locator('.course-wide .course');
   const sound = await course.innerHTML();

@@ -38,18 +38,19 @@ final readonly class LedgerPage
         return $this->ledger->movements === [] ? null : new LedgerPicture($this->ledger, now(), $this->units);
     }
 
-    /** @return list<array{Mark, string, string}> mark, method and rate in words */
+    /** @return list<array{?Mark, string, string}> mark, none where nothing is known; method and rate in words */
     public function rates(): array
     {
         $threshold = HouseRuleChoice::inForce()->band(HouseRule::LeakThreshold);
         $rows = [];
         $methods = [
-            'since previous top-up, annualised' => $this->ledger->annualised(),
-            'last 12 months' => $this->ledger->rolling(now()),
+            'Since previous top-up, annualised' => $this->ledger->annualised(),
+            'Last 12 months' => $this->ledger->rolling(now()),
         ];
         foreach ($methods as $name => $rate) {
             $mark = match (true) {
-                $rate === null, $rate < $threshold->low => Mark::Fine,
+                $rate === null => null,
+                $rate < $threshold->low => Mark::Fine,
                 $rate < $threshold->high => Mark::Look,
                 default => Mark::Act,
             };
@@ -60,7 +61,7 @@ final readonly class LedgerPage
         return $rows;
     }
 
-    /** "law's threshold 20 %, by the house rule" */
+    /** "Limit 20 % (house rule)." */
     public function threshold(): string
     {
         $high = HouseRuleChoice::inForce()->band(HouseRule::LeakThreshold)->high;

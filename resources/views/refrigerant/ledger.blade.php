@@ -27,8 +27,9 @@
                 @endif
             </div>
             <section class="sheet" aria-labelledby="h-rate"><h2 id="h-rate">Annual leak rate</h2>
-                @foreach ($page->rates() as [$mark, $name, $said])<p class="rate"><span
-                    class="value">{{ $mark->sign() }} {{ $said }}</span><small>{{ $name }}</small></p>@endforeach
+                @foreach ($page->rates() as [$mark, $name, $said])<p
+                    class="rate"><small>{{ $name }}</small><span
+                    class="value">{{ $mark?->sign() }} {{ $said }}</span></p>@endforeach
                 <p class="hint">{{ $page->threshold() }} Initial, winter and corrective charges do not count as
                     leaks.</p>
                 <h2>In the system</h2>

@@ -1,6 +1,7 @@
 <?php
 
 use App\Http\Middleware\PlainInput;
+use App\Http\Middleware\QuietOutbox;
 use App\Http\Middleware\SamePerson;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\ShutOut;
@@ -24,7 +25,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend(PlainInput::class);
         // Somebody whose password was changed, or who was shut out, is out everywhere.
         $middleware->authenticateSessions();
-        $middleware->web(prepend: [WritersTurn::class], append: [ShutOut::class, SamePerson::class]);
+        $middleware->web(prepend: [WritersTurn::class, QuietOutbox::class], append: [ShutOut::class, SamePerson::class]);
         $middleware->trustHosts(
             at: static fn (): array => [
                 '^'.preg_quote((string) parse_url((string) config('app.url'), PHP_URL_HOST)).'$',

@@ -127,6 +127,17 @@ final class VisitTest extends TestCase
         ])->assertStatus(422);
     }
 
+    public function test_what_a_device_sends_by_itself_opens_no_session(): void
+    {
+        $visit = $this->visit();
+        $sent = self::OUTBOX + ['X-Made-By' => $this->technician->id];
+        $this->post("/visits/{$visit->id}/entries", [], $sent)->assertUnauthorized()->assertHeaderMissing('Set-Cookie');
+        $this->get("/visits/{$visit->id}/box", $sent)->assertHeaderMissing('Set-Cookie');
+        self::assertNotSame([], $this->get('/sign-in')->headers->getCookies(), 'a person who opens a page has one');
+        $page = $this->actingAs($this->technician)->get("/visits/{$visit->id}/box", $sent);
+        self::assertNotSame([], $page->headers->getCookies(), 'and keeps it');
+    }
+
     public function test_what_somebody_else_made_on_the_device_stays_with_them(): void
     {
         $visit = $this->visit();

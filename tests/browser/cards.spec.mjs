@@ -35,7 +35,7 @@ test('a test is worked step by step by keyboard, and tells the verdict', async (
   await expect(page.locator('#card .next-step')).toContainText('Suction');
   await type('Suction pressure', '2.9');
   await press(/Remove the bulb from the line/);
-  await expect(page.locator('#touched')).toContainText('expansion valve bulb');
+  await expect(page.locator('#touched')).toContainText('Expansion valve bulb');
   await press('Yes');
   // What is said in the quick line meanwhile leaves the card open.
   await page.locator('#line').fill('ambient 27');
@@ -52,7 +52,7 @@ test('a test is worked step by step by keyboard, and tells the verdict', async (
   await expect(page.locator('.came-to')).toHaveCount(0);
   await press(/^☐ Refit the bulb/);
   await expect(page.locator('.came-to h3')).toHaveText('Works');
-  await expect(page.locator('#touched')).not.toContainText('expansion valve bulb');
+  await expect(page.locator('#touched')).not.toContainText('Expansion valve bulb');
   await press('Save result');
   await expect(page.locator('.came-to')).toContainText('Saved in the log');
   await page.goto(`${visit}/verdict`);

@@ -18,7 +18,7 @@ async function layIn(stations, isMissingOnly) {
   const cache = await caches.open(PAGES);
   for (const station of stations) {
     if (isMissingOnly && (await cache.match(station)) !== undefined) continue;
-    const answer = await fetch(station, { headers: { Accept: 'text/html' }, cache: 'no-store' });
+    const answer = await fetch(station, { headers: page.headers(), cache: 'no-store' });
     if (!answer.ok || answer.redirected) return;
     await cache.put(station, answer);
   }

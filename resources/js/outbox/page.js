@@ -4,6 +4,9 @@ const meta = (name) => document.querySelector(`meta[name="${name}"]`)?.content ?
 
 export const user = () => meta('user');
 
+/** Of a page that is asked for by the device, not by a hand: it says for whom, and opens no session. */
+export const headers = () => ({ Accept: 'text/html', 'X-Made-By': user() ?? '' });
+
 /** When the server drew it, hours and minutes. */
 export const drawn = () => meta('drawn');
 
@@ -28,7 +31,7 @@ export const station = () => document.querySelector('[data-visit]')?.dataset.sta
  */
 export async function again() {
   const answer = await fetch(window.location.pathname + window.location.search, {
-    headers: { Accept: 'text/html' },
+    headers: headers(),
     cache: 'no-store',
   });
   const page = new DOMParser().parseFromString(await answer.text(), 'text/html');

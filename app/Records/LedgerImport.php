@@ -210,7 +210,7 @@ final class LedgerImport
     private static function momentRefused(string $at): ?string
     {
         if (! VisitReader::isTime($at)) {
-            return 'at: '.'got '.Reasons::shown($at).', expected a date and time that exists';
+            return 'at: got '.Reasons::shown($at).', expected a date and time that exists';
         }
 
         return new \DateTimeImmutable($at) > now() ? "at: $at is in the future" : null;
@@ -238,7 +238,7 @@ final class LedgerImport
 
         return $can
             ? null
-            : "$name: ".'got '.Reasons::shown($kilograms).', expected 0 to '.(2 * self::HEAVIEST).', or nothing';
+            : "$name: got ".Reasons::shown($kilograms).', expected 0 to '.(2 * self::HEAVIEST).', or nothing';
     }
 
     private static function purposeRefused(?ChargePurpose $purpose, string $given): ?string

@@ -141,7 +141,7 @@ final readonly class FigureSum
 
     private function result(Figure $figure): string
     {
-        return (new Explain($this->units))->figure($figure);
+        return $this->units->text($figure->si, $figure->key->quantity());
     }
 
     /** "(−9.8 °C, dew)", "32.0 °C" */

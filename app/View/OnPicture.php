@@ -2,6 +2,7 @@
 
 namespace App\View;
 
+use Metrum\Language\Tongue;
 use Metrum\Quantity\Units;
 
 /**
@@ -16,8 +17,8 @@ final class OnPicture
 
     public static function told(string $text): string
     {
-        $whole = app('translator')->get($text);
-        if ($whole !== $text) {
+        $whole = Translated::said($text);
+        if ($whole !== $text || app()->getLocale() === Tongue::ENGLISH) {
             return $whole;
         }
         $units = (new Units())->speaking(app()->getLocale());
@@ -29,7 +30,7 @@ final class OnPicture
 
         return (string) preg_replace_callback(
             self::NAME,
-            static fn (array $one): string => app('translator')->get($one[0]),
+            static fn (array $one): string => Translated::said($one[0]),
             (string) $numbers,
         );
     }

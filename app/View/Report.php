@@ -107,16 +107,11 @@ final readonly class Report
     public function told(): array
     {
         return array_filter([
-            self::heading('What was wrong') => $this->owner->wrong(),
-            self::heading('What we did') => $this->owner->did(),
-            self::heading('How it is now') => $this->owner->now(),
-            self::heading('When we return') => $this->owner->comesBack(),
+            Translated::said('What was wrong') => $this->owner->wrong(),
+            Translated::said('What we did') => $this->owner->did(),
+            Translated::said('How it is now') => $this->owner->now(),
+            Translated::said('When we return') => $this->owner->comesBack(),
         ]);
-    }
-
-    private static function heading(string $english): string
-    {
-        return app('translator')->get($english);
     }
 
     /** The course as an image for the PDF library, which knows no style sheet. */

@@ -2,6 +2,8 @@
 
 namespace App\View;
 
+use Metrum\Language\Tongue;
+
 /**
  * Sends every text that stands in a view through the framework's translation files, as the view is compiled: an author
  * writes English, and lang/ says it otherwise. What is put in by code is not touched.
@@ -54,6 +56,14 @@ final class Translated
 
     private static function call(string $text): string
     {
-        return '<?php echo __('.var_export((string) preg_replace('~\s+~', ' ', $text), true).'); ?>';
+        $words = var_export((string) preg_replace('~\s+~', ' ', $text), true);
+
+        return '<?php echo \\'.self::class.'::said('.$words.'); ?>';
+    }
+
+    /** In the language of the page; English is not looked up, since a page has hundreds of texts. */
+    public static function said(string $english): string
+    {
+        return app()->getLocale() === Tongue::ENGLISH ? $english : app('translator')->get($english);
     }
 }

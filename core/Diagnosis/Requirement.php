@@ -21,7 +21,7 @@ final readonly class Requirement
     private function __construct(
         public Holding $holding,
         public ?Reason $label,
-        public ?Sentence $detail,
+        private ?Sentence $detail,
         public array $settledBy = [],
         public bool $isFirm = false,
     ) {

@@ -23,17 +23,12 @@ final class ReportController extends Controller
 
     public function show(Request $request, Visit $visit): View
     {
-        $visit->load('circuit.site', 'circuit.plant');
-        App::setLocale($visit->circuit->site->language);
-
-        return view('report.show', ['report' => new Report($this->judge->of($visit), $request->user())]);
+        return view('report.show', ['report' => $this->report($request, $visit)]);
     }
 
     public function pdf(Request $request, Visit $visit): Response
     {
-        $visit->load('circuit.site', 'circuit.plant');
-        App::setLocale($visit->circuit->site->language);
-        $report = new Report($this->judge->of($visit), $request->user());
+        $report = $this->report($request, $visit);
         $pdf = new Dompdf(
             new Options([
                 'isRemoteEnabled' => false,
@@ -52,5 +47,14 @@ final class ReportController extends Controller
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => 'inline; filename="'.$report->fileName().'.pdf"',
         ]);
+    }
+
+    /** In the language of the site, which its owner reads. */
+    private function report(Request $request, Visit $visit): Report
+    {
+        $visit->load('circuit.site', 'circuit.plant');
+        App::setLocale($visit->circuit->site->language);
+
+        return new Report($this->judge->of($visit), $request->user());
     }
 }

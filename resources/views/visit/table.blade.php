@@ -18,8 +18,8 @@
     @foreach ($page->verdict->figures->all() as $figure)
         <details class="sum"><summary><span>{{ $figure->key->label() }}</span><b
             class="num">{{ $page->explain->figure($figure) }}</b></summary>
-            <p>= {{ $figure->formula() }}</p>@if ($page->sums->of($figure) !== '')<p
-                class="own-sum num">{{ $page->sums->of($figure) }}</p>@endif
+            <p>= {{ $figure->formula() }}</p>@php($sum = $page->sums->of($figure))@if ($sum !== '')<p
+                class="own-sum num">{{ $sum }}</p>@endif
             <ul>@foreach ($page->explain->inputs($figure, $page->findings) as $input)<li>{{ $input['name'] }}: <span
                 class="num">{{ $input['value'] }}</span></li>@endforeach<li>site atmospheric pressure: <span
                 class="num">{{ $page->units->text($page->findings->circuit->atmosphere->pascal,

@@ -1,6 +1,7 @@
 <?php
 
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\BoardController;
 use App\Http\Controllers\CircuitController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\FollowUpController;
@@ -64,6 +65,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/visits/{visit}/what-if/{question}', [VisitController::class, 'whatIf'])->name(
         'visits.what-if',
     );
+    Route::get('/visits/{visit}/board', [BoardController::class, 'show'])->name('visits.board');
     Route::get('/visits/{visit}/why', [VisitController::class, 'why'])->name('visits.why');
     Route::get('/visits/{visit}/{stage?}', [VisitController::class, 'show'])->name('visits.show');
     Route::get('/handbook', [HandbookController::class, 'index'])->name('handbook');

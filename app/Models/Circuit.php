@@ -67,17 +67,23 @@ final class Circuit extends Model
     /**
      * All circuits of a plant that is told as a whole.
      *
+     * @param  array<string, string>  $names  what people call its circuits, by their part
      * @return array<string, self> by their part
      */
-    public static function establishAll(Site $site, Installation $installation, string $name): array
-    {
+    public static function establishAll(
+        Site $site,
+        Installation $installation,
+        string $name,
+        array $names = [],
+    ): array {
         $plant = (new Plant(['site_id' => $site->id]))->setRelation('site', $site);
         $plant->keep($installation);
         $circuits = [];
         foreach ($installation->branches as $branch) {
-            $own = count($installation->branches) === 1 ? $name : "$name, {$branch->part}";
+            $part = $branch->part->value;
+            $own = $names[$part] ?? (count($installation->branches) === 1 ? $name : "$name, $part");
             $known = $installation->circuit($branch->part);
-            $circuits[$branch->part->value] = self::named($plant, $branch->part, $own, $known);
+            $circuits[$part] = self::named($plant, $branch->part, $own, $known);
         }
 
         return $circuits;

@@ -22,6 +22,7 @@ use Metrum\Installation\PartId;
  * @property string $site_id
  * @property string $refrigerant  as its document says it, to search by
  * @property string $installation  its document
+ * @property ?string $name  what people call it; null: by its circuits
  * @property ?Carbon $created_at
  * @property Site $site
  */
@@ -29,7 +30,13 @@ final class Plant extends Model
 {
     use HasUlids;
 
-    protected $fillable = ['site_id', 'refrigerant', 'installation'];
+    protected $fillable = ['site_id', 'refrigerant', 'installation', 'name'];
+
+    /** As people call it. */
+    public function label(): string
+    {
+        return $this->name ?? 'Rack';
+    }
 
     /** What it is made of, in the air of its site. @throws Refused where it was harmed from outside */
     public function known(): Installation

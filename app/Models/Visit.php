@@ -40,6 +40,7 @@ use Metrum\Log\Window;
 final class Visit extends Model
 {
     use HasUlids;
+    use WalksCircuits;
 
     /** @var array<int, Fact> what was read of its log, by its place in the record */
     private array $read = [];

@@ -34,13 +34,13 @@ final class Judge
     {
         $visit->loadMissing('circuit');
         $window = $visit->window();
-        $last = $this->last[$visit->id] ?? null;
+        $last = $this->last[$visit->getRouteKey()] ?? null;
         if ($last?->log === $window->log) {
             return $last;
         }
         $now = $last === null ? $this->begun($visit, $window) : $last->after($window);
         // One visit is worked in a request, or one after another.
-        $this->last = [$visit->id => $now];
+        $this->last = [$visit->getRouteKey() => $now];
 
         return $now;
     }
@@ -85,6 +85,10 @@ final class Judge
     public function keep(JudgedVisit $judged): Snapshot
     {
         $snapshot = Snapshot::of($judged->verdict, $judged->findings);
+        if ($judged->visit->isElsewhere()) {
+            // Lists show what the circuit came to that the visit was opened at.
+            return $snapshot;
+        }
         VerdictSnapshot::query()->upsert(
             [
                 [

@@ -67,6 +67,6 @@ final readonly class VerdictShelf
 
     private static function name(Visit $visit): string
     {
-        return 'verdict '.$visit->id;
+        return 'verdict '.$visit->getRouteKey();
     }
 }

@@ -53,7 +53,8 @@ final readonly class Conditions
             Condition::LowTemperature,
             Condition::ThermostatControl,
             Condition::RatedCurrent,
-            Condition::SetPoint => $condition->holds($this->findings->circuit, $this->cold),
+            Condition::SetPoint,
+            Condition::RackBoard => $condition->holds($this->findings->circuit, $this->cold),
         };
     }
 

@@ -9,6 +9,7 @@ use Metrum\Data\Refused;
 use Metrum\Data\Section;
 use Metrum\Findings\Chapters;
 use Metrum\Findings\Findings;
+use Metrum\Findings\RackFindings;
 use Metrum\Installation\CircuitReader;
 use Metrum\Installation\Installation;
 use Metrum\Installation\InstallationReader;
@@ -18,10 +19,8 @@ use Metrum\Installation\PartKind;
 use Metrum\Knowledge\Complaint;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Observation;
-use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\State;
 use Metrum\Knowledge\Test;
-use Metrum\Knowledge\Word;
 use Metrum\Quantity\Atmosphere;
 use Metrum\Refrigerant\Library;
 
@@ -64,6 +63,20 @@ final readonly class VisitReader
     /** The whole of it, its log too. @throws Refused */
     public static function visit(string $text): VisitFile
     {
+        return (new self(self::decoded($text), new Reasons()))->read();
+    }
+
+    /** Of one circuit, or of a whole rack, as the file tells it. @throws Refused */
+    public static function any(string $text): VisitFile|RackFindings
+    {
+        $file = self::decoded($text);
+
+        return RackReader::isFor($file) ? RackReader::visit($file) : (new self($file, new Reasons()))->read();
+    }
+
+    /** @throws Refused */
+    private static function decoded(string $text): \stdClass
+    {
         $plain = str_starts_with($text, "\u{FEFF}") ? substr($text, 3) : $text;
         try {
             $file = json_decode($plain, false, self::DEEPEST, JSON_THROW_ON_ERROR);
@@ -74,7 +87,7 @@ final readonly class VisitReader
             throw new Refused(['file: '.'got '.Reasons::shown($file).', expected a JSON object']);
         }
 
-        return (new self($file, new Reasons()))->read();
+        return $file;
     }
 
     private function read(): VisitFile
@@ -92,19 +105,19 @@ final readonly class VisitReader
         $top->constant('format', self::FORMAT);
         $this->checkVersion();
         $id = $top->text('id');
-        $takenAt = $this->time();
+        $takenAt = self::time($top);
         [$plant, $part, $found] = $isOfPlant ? $this->plant() : $this->plain();
         $air = $plant === null ? Atmosphere::atAltitude(0) : $plant->atmosphere;
         $state = $found->word('state', State::class);
         $complaints = $found->words('complaint', Complaint::class);
         $confirmed = $found->words('confirmed', Fault::class);
-        $readings = self::readings($found, $air);
-        $observations = self::answers($found, 'observations', Observation::class);
-        $tests = self::answers($found, 'tests', Test::class);
+        $readings = FoundReader::readings($found, $air);
+        $observations = FoundReader::answers($found, 'observations', Observation::class);
+        $tests = FoundReader::answers($found, 'tests', Test::class);
         if ($isOfPlant) {
             // What was found of the plant is known in each of its circuits.
-            $readings += self::readings($top, $air);
-            $observations += self::answers($top, 'observations', Observation::class);
+            $readings += FoundReader::readings($top, $air);
+            $observations += FoundReader::answers($top, 'observations', Observation::class);
         }
         $this->reasons->raise();
         assert($plant !== null);
@@ -202,12 +215,13 @@ final readonly class VisitReader
         return $part?->kind() === PartKind::Circuit ? $part : null;
     }
 
-    private function time(): ?string
+    /** When it was, as it stands at the top of a file; refused where no calendar has it. */
+    public static function time(Section $top): ?string
     {
-        $given = $this->top->text('taken_at');
+        $given = $top->text('taken_at');
         if ($given !== null && ! self::isTime($given)) {
             $wanted = 'expected a valid date and time (2026-06-03T10:40:00+02:00)';
-            $this->top->refuse('taken_at', 'got '.Reasons::shown($given).', '.$wanted);
+            $top->refuse('taken_at', 'got '.Reasons::shown($given).', '.$wanted);
         }
 
         return $given;
@@ -230,45 +244,5 @@ final readonly class VisitReader
             (int) ($clock[3] ?? 0) < 60 &&
             (int) ($zone[1] ?? 0) <= 14 &&
             (int) ($zone[2] ?? 0) < 60;
-    }
-
-    /** @return array<string, float> */
-    private static function readings(Section $found, Atmosphere $atmosphere): array
-    {
-        $section = $found->section('readings');
-        $section->only(array_column(Reading::cases(), 'value'));
-        $readings = [];
-        foreach ($section->keys() as $key) {
-            $reading = Reading::tryFrom($key);
-            $si = $reading === null ? null : $section->amount($key, $reading->field($atmosphere));
-            if ($si !== null) {
-                $readings[$key] = $si;
-            }
-        }
-
-        return $readings;
-    }
-
-    /**
-     * @param  class-string<Observation>|class-string<Test>  $questions
-     * @return array<string, Word>
-     */
-    private static function answers(Section $found, string $name, string $questions): array
-    {
-        $section = $found->section($name);
-        $section->only(array_column($questions::cases(), 'value'));
-        $answers = [];
-        foreach ($section->keys() as $key) {
-            $asked = $questions::tryFrom($key);
-            if ($asked === null) {
-                continue;
-            }
-            $word = $section->oneOf($key, $asked->words(), $section->given($key));
-            if ($word !== null) {
-                $answers[$key] = $word;
-            }
-        }
-
-        return $answers;
     }
 }

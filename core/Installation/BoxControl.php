@@ -11,13 +11,15 @@ enum BoxControl: string
     case ThermostatPumpDown = 'thermostat_pump_down';
     case LowPressure = 'low_pressure';
     case PressureRegulator = 'pressure_regulator';
+    /** Held by the pressure of the rack's header alone. */
+    case Header = 'header';
 
     /** Whether a thermostat in the box ends the cooling. */
     public function isByThermostat(): bool
     {
         return match ($this) {
             self::ThermostatPumpDown, self::Thermostat => true,
-            self::LowPressure, self::PressureRegulator => false,
+            self::LowPressure, self::PressureRegulator, self::Header => false,
         };
     }
 
@@ -28,6 +30,7 @@ enum BoxControl: string
             self::ThermostatPumpDown => 'Thermostat with pump-down',
             self::LowPressure => 'Low-pressure control',
             self::PressureRegulator => 'Evaporator pressure regulator',
+            self::Header => 'Rack suction pressure',
         };
     }
 }

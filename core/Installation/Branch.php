@@ -18,6 +18,8 @@ final readonly class Branch
      * @param  ?float  $superheat  at the bulb, by design, K
      * @param  ?float  $subcooling  by design, K
      * @param  ?float  $capacity  W of cooling, of all its coils
+     * @param  ?float  $coilVolume  m³, of all its coils
+     * @param  ?float  $suctionDrop  by design, from its coils to the header, K of dew
      */
     public function __construct(
         public PartId $part,
@@ -31,6 +33,8 @@ final readonly class Branch
         public ?float $superheat = null,
         public ?float $subcooling = null,
         public ?float $capacity = null,
+        public ?float $coilVolume = null,
+        public ?float $suctionDrop = null,
     ) {
     }
 
@@ -38,7 +42,8 @@ final readonly class Branch
     public static function of(Circuit $circuit, PartId $part, PartId $group, ?self $before = null): self
     {
         $design = $circuit->design;
-        $first = new Coil($before->coils[0]->part ?? $part->below(PartKind::Coil, '1'), $design->evaporatorTd);
+        $coil = $before->coils[0] ?? new Coil($part->below(PartKind::Coil, '1'));
+        $first = $coil->differing($design->evaporatorTd);
 
         return new self(
             $part,
@@ -54,6 +59,8 @@ final readonly class Branch
             $design->superheat,
             $design->subcooling,
             $before?->capacity,
+            $before?->coilVolume,
+            $before?->suctionDrop,
         );
     }
 }

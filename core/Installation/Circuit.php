@@ -101,6 +101,18 @@ final readonly class Circuit
         return $this->but(others: $others);
     }
 
+    /** The same without the regulator that its cases share: one of them alone. */
+    public function ofOneCase(Design $design): self
+    {
+        return $this->but(regulator: false, design: $design);
+    }
+
+    /** What all circuits share as if one plain circuit drew on it alone. */
+    public function alone(Design $design): self
+    {
+        return $this->but(regulator: false, exchanger: false, others: 0.0, receiver: true, design: $design);
+    }
+
     public function with(Design $design): self
     {
         return $this->but(design: $design);

@@ -30,6 +30,9 @@ enum Condition: string
     case RatedCurrent = 'rated_current';
     case SetPoint = 'set_point';
 
+    /** Seen from the board of a rack, never from one circuit. */
+    case RackBoard = 'rack_board';
+
     /** Of the moment, not of the plant: what it was doing when something was seen. */
     case Unsettled = 'unsettled';
     case InDefrost = 'in_defrost';
@@ -70,6 +73,7 @@ enum Condition: string
             self::ThermostatControl => $circuit->boxControl?->isByThermostat(),
             self::RatedCurrent => $circuit->design->ratedCurrent !== null,
             self::SetPoint => $circuit->design->boxSetPoint !== null,
+            self::RackBoard => false,
             self::HeatedDefrost => $circuit->defrost === null ? null : $circuit->defrost->isHeated(),
             self::Unsettled, self::InDefrost, self::FansRest, self::Calling, self::Content => null,
         };

@@ -41,18 +41,28 @@ enum DesignKey: string
     /** @throws BrokenData */
     public function field(): Field
     {
+        return self::fieldOf($this->value);
+    }
+
+    /**
+     * Of any design value that stands in data/design.json.
+     *
+     * @throws BrokenData
+     */
+    public static function fieldOf(string $key): Field
+    {
         return Knowledge::once(
-            'design '.$this->value,
-            fn (): Field => $this->read(Knowledge::file('design')->row($this->value)),
+            'design '.$key,
+            static fn (): Field => self::read($key, Knowledge::file('design')->row($key)),
         );
     }
 
-    private function read(DataRow $row): Field
+    private static function read(string $key, DataRow $row): Field
     {
         [$least, $most] = $row->span('span');
 
         return Field::inFileUnit(
-            $this->value,
+            $key,
             $row->text('label'),
             $row->word('kind', Quantity::class),
             $least,

@@ -12,6 +12,11 @@ enum HeadPressureControl: string
     case FanSpeed = 'fan_speed';
     case FloodingValve = 'flooding_valve';
 
+    public function isFitted(): bool
+    {
+        return $this !== self::None;
+    }
+
     public function label(): string
     {
         return match ($this) {

@@ -34,10 +34,24 @@ final readonly class HighSide
         public ?float $plateCharge = null,
         public ?float $liquidLineLength = null,
         public ?float $liquidLineBore = null,
+        public RackDesign $rack = new RackDesign(),
     ) {
     }
 
-    public static function of(Circuit $circuit): self
+    /** The same with what is planned for all of its circuits. */
+    public function planned(RackDesign $rack): self
+    {
+        return $this->but(rack: $rack);
+    }
+
+    /** @param  float  $charge  kg, of the whole plant */
+    public function plated(float $charge): self
+    {
+        return $this->but(plateCharge: $charge);
+    }
+
+    /** As a circuit says it; what a circuit does not say stays as it is in an earlier one. */
+    public static function of(Circuit $circuit, ?self $before = null): self
     {
         $design = $circuit->design;
 
@@ -53,6 +67,7 @@ final readonly class HighSide
             $design->nameplateCharge,
             $design->liquidLineLength,
             $design->liquidLineBore,
+            $before->rack ?? new RackDesign(),
         );
     }
 }

@@ -52,7 +52,7 @@ final readonly class Installation
         $group = static fn (SuctionGroup $one): SuctionGroup => $isOfOtherKind ? self::usual($one, $circuit) : $one;
 
         return $this->but(
-            highSide: HighSide::of($circuit),
+            highSide: HighSide::of($circuit, $this->highSide),
             groups: array_map(
                 static fn (SuctionGroup $one): SuctionGroup => $one->part->is($branch->group)
                     ? $group($one)->ratedFor($circuit->design->ratedCurrent)
@@ -67,6 +67,12 @@ final readonly class Installation
                 ),
             atmosphere: $circuit->atmosphere,
         );
+    }
+
+    /** The same with another high side. */
+    public function under(HighSide $highSide): self
+    {
+        return $this->but(highSide: $highSide);
     }
 
     /** The same in other air. */

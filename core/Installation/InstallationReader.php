@@ -26,14 +26,25 @@ final readonly class InstallationReader
 
     public const CAPACITY = 'capacity_kw';
 
+    /** Of a circuit in a visit file: what `coils` are in a document that is stored. */
+    public const CASES = 'cases';
+
     /** W. */
     private const MOST_CAPACITY = 5e6;
 
     private CircuitReader $words;
 
-    /** @param  list<string>  $besides  keys that a circuit may have besides */
-    public function __construct(private Reasons $reasons, private array $besides = [])
-    {
+    /**
+     * @param  list<string>  $besides  keys that a circuit may have besides
+     * @param  list<string>  $ofCase  the same of a case
+     * @param  list<string>  $ofCompressor  the same of a compressor
+     */
+    public function __construct(
+        private Reasons $reasons,
+        private array $besides = [],
+        private array $ofCase = [],
+        private array $ofCompressor = [],
+    ) {
         $this->words = new CircuitReader($reasons, Library::known());
     }
 
@@ -57,13 +68,15 @@ final readonly class InstallationReader
     {
         $system = $top->section('system', required: true);
         $system->only([...self::shared(SystemKey::cases()), SystemKey::Kind->value, CircuitReader::ATMOSPHERE]);
-        $high = $this->highSide($system, $top->section('design'));
+        $design = $top->section('design');
+        $high = $this->highSide($system, $design);
+        $subcooling = $design->amount(DesignKey::Subcooling->value, DesignKey::Subcooling->field());
         $atmosphere = $this->words->atmosphere($system);
         $kind = $system->word(SystemKey::Kind->value, Kind::class);
         $groups = $this->groups($top);
         $known = [];
         foreach ($top->rows('circuits') as $place => $row) {
-            $known[] = $this->branch($row, $place + 1, $groups, $kind);
+            $known[] = $this->branch($row, $place + 1, $groups, $kind, $subcooling);
         }
         if ($known === []) {
             $top->refuse('circuits', 'missing; at least one is required');
@@ -81,8 +94,8 @@ final readonly class InstallationReader
     private function highSide(Section $system, Section $design): HighSide
     {
         $keys = array_diff(self::shared(DesignKey::cases()), [DesignKey::RatedCurrent->value]);
-        $design->only(array_values($keys));
-        $of = static fn (DesignKey $key): ?float => $design->amount($key->value, $key->field());
+        $design->only([...array_values($keys), ...RackKey::named(shared: true), DesignKey::Subcooling->value]);
+        $of = static fn (DesignKey|RackKey $key): ?float => $design->amount($key->value, $key->field());
 
         return new HighSide(
             $this->words->refrigerant($system),
@@ -96,6 +109,13 @@ final readonly class InstallationReader
             $of(DesignKey::NameplateCharge),
             $of(DesignKey::LiquidLineLength),
             $of(DesignKey::LiquidLineBore),
+            new RackDesign(
+                $of(RackKey::SuctionSaturated),
+                $of(RackKey::LevelReference),
+                $of(RackKey::LevelReferenceAmbient),
+                $of(RackKey::ReclaimVolume),
+                $of(RackKey::LiquidLinesVolume),
+            ),
         );
     }
 
@@ -127,7 +147,7 @@ final readonly class InstallationReader
 
     private function compressor(Section $row, int $number): CompressorUnit
     {
-        $row->only(['part', 'name', 'group', 'design']);
+        $row->only(['part', 'name', 'group', 'design', ...$this->ofCompressor]);
         $design = $row->section('design');
         $design->only([self::CAPACITY, DesignKey::RatedCurrent->value]);
 
@@ -142,9 +162,15 @@ final readonly class InstallationReader
     /**
      * @param  non-empty-array<string, SuctionGroup>  $groups
      * @param  ?Kind  $kind  what circuits of this plant are that do not say it themselves
+     * @param  ?float  $subcooling  the same of what is planned for them, K
      */
-    private function branch(Section $row, int $number, array $groups, ?Kind $kind): Branch
-    {
+    private function branch(
+        Section $row,
+        int $number,
+        array $groups,
+        ?Kind $kind,
+        ?float $subcooling,
+    ): Branch {
         $row->only([...self::OF_CIRCUIT, ...$this->besides]);
         $part = $this->part($row, PartKind::Circuit, $number);
         $system = $row->section('system');
@@ -154,8 +180,8 @@ final readonly class InstallationReader
         )));
         $design = $row->section('design');
         $own = array_diff(array_column(DesignKey::cases(), 'value'), self::shared(DesignKey::cases()));
-        $design->only([...array_values($own), self::CAPACITY]);
-        $of = static fn (DesignKey $key): ?float => $design->amount($key->value, $key->field());
+        $design->only([...array_values($own), ...RackKey::named(shared: false), self::CAPACITY]);
+        $of = static fn (DesignKey|RackKey $key): ?float => $design->amount($key->value, $key->field());
         $regulator = $system->flag(SystemKey::Regulator->value);
 
         return new Branch(
@@ -173,8 +199,10 @@ final readonly class InstallationReader
             $system->flag(SystemKey::SuctionAccumulator->value),
             $system->flag(SystemKey::Exchanger->value),
             $of(DesignKey::Superheat),
-            $of(DesignKey::Subcooling),
+            $of(DesignKey::Subcooling) ?? $subcooling,
             self::capacity($design),
+            $of(RackKey::CoilVolume),
+            $of(RackKey::SuctionDrop),
         );
     }
 
@@ -182,16 +210,31 @@ final readonly class InstallationReader
     private function coils(Section $row, PartId $circuit, ?float $difference): array
     {
         $coils = [];
+        foreach ($row->rows(self::CASES) as $place => $case) {
+            $case->only(['name', 'form', 'design', ...$this->ofCase]);
+            $design = $case->section('design');
+            $design->only([self::CAPACITY]);
+            $coils[] = $this->coil($case, $circuit, $place, $difference, self::capacity($design));
+        }
         foreach ($row->rows('coils') as $place => $coil) {
-            $coil->only(['part', DesignKey::EvaporatorTd->value]);
             $key = DesignKey::EvaporatorTd;
-            $coils[] = new Coil(
-                $this->named($coil, $circuit->below(PartKind::Coil, (string) ($place + 1))),
-                $coil->amount($key->value, $key->field()) ?? ($place === 0 ? $difference : null),
-            );
+            $coil->only(['part', 'name', 'form', self::CAPACITY, $key->value]);
+            $own = $coil->amount($key->value, $key->field()) ?? ($place === 0 ? $difference : null);
+            $coils[] = $this->coil($coil, $circuit, $place, $own, self::capacity($coil));
         }
 
         return $coils === [] ? [new Coil($circuit->below(PartKind::Coil, '1'), $difference)] : $coils;
+    }
+
+    private function coil(Section $row, PartId $circuit, int $place, ?float $difference, ?float $capacity): Coil
+    {
+        return new Coil(
+            $this->named($row, $circuit->below(PartKind::Coil, (string) ($place + 1))),
+            $difference,
+            $row->text('name') ?? '',
+            $row->word('form', CaseForm::class),
+            $capacity,
+        );
     }
 
     /** W of cooling. */

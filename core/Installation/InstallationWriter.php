@@ -37,7 +37,7 @@ final class InstallationWriter
 
         return self::said([
             'system' => self::words($shared, isShared: true) + self::atmosphere($shared),
-            'design' => self::figures($shared, isShared: true),
+            'design' => self::said(self::figures($shared, isShared: true) + self::rack($plant->highSide->rack)),
             'groups' => array_map(self::group(...), $plant->groups),
             'compressors' => $compressors,
             'circuits' => array_map(
@@ -67,9 +67,7 @@ final class InstallationWriter
             'group' => $group->part->value,
             'design' => self::said([
                 InstallationReader::CAPACITY => self::capacity($unit->capacity),
-                DesignKey::RatedCurrent->value => $unit->ratedCurrent === null
-                    ? null
-                    : CircuitWriter::number(DesignKey::RatedCurrent->field()->fileUnit()->fromSi($unit->ratedCurrent)),
+                DesignKey::RatedCurrent->value => self::amount(DesignKey::RatedCurrent, $unit->ratedCurrent),
             ]),
         ]);
     }
@@ -78,7 +76,11 @@ final class InstallationWriter
     private static function branch(Branch $branch, Circuit $circuit): array
     {
         $design = self::figures($circuit, isShared: false) +
-            [InstallationReader::CAPACITY => self::capacity($branch->capacity)];
+            [
+                InstallationReader::CAPACITY => self::capacity($branch->capacity),
+                RackKey::CoilVolume->value => self::amount(RackKey::CoilVolume, $branch->coilVolume),
+                RackKey::SuctionDrop->value => self::amount(RackKey::SuctionDrop, $branch->suctionDrop),
+            ];
         unset($design[DesignKey::EvaporatorTd->value]);
 
         return self::said([
@@ -93,11 +95,31 @@ final class InstallationWriter
     /** @return array<string, mixed> */
     private static function coil(Coil $coil): array
     {
-        $key = DesignKey::EvaporatorTd;
+        return self::said([
+            'part' => $coil->part->value,
+            'name' => $coil->name,
+            'form' => $coil->form?->value,
+            InstallationReader::CAPACITY => self::capacity($coil->capacity),
+            DesignKey::EvaporatorTd->value => self::amount(DesignKey::EvaporatorTd, $coil->difference),
+        ]);
+    }
 
-        return ['part' => $coil->part->value] + ($coil->difference === null
-            ? []
-            : [$key->value => CircuitWriter::number($key->field()->fileUnit()->fromSi($coil->difference))]);
+    /** @return array<string, float|int|null> */
+    private static function rack(RackDesign $rack): array
+    {
+        return [
+            RackKey::SuctionSaturated->value => self::amount(RackKey::SuctionSaturated, $rack->suction),
+            RackKey::LevelReference->value => self::amount(RackKey::LevelReference, $rack->level),
+            RackKey::LevelReferenceAmbient->value => self::amount(RackKey::LevelReferenceAmbient, $rack->levelAmbient),
+            RackKey::ReclaimVolume->value => self::amount(RackKey::ReclaimVolume, $rack->reclaimVolume),
+            RackKey::LiquidLinesVolume->value => self::amount(RackKey::LiquidLinesVolume, $rack->liquidVolume),
+        ];
+    }
+
+    /** In the unit of a file. @param  ?float  $si  null: not known */
+    private static function amount(DesignKey|RackKey $key, ?float $si): float|int|null
+    {
+        return $si === null ? null : CircuitWriter::number($key->field()->fileUnit()->fromSi($si));
     }
 
     /** @return array<string, string|bool|float|int> */

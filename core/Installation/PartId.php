@@ -144,10 +144,21 @@ final readonly class PartId implements \Stringable
             str_starts_with($this->value, $whole->value.self::BELOW);
     }
 
+    /** The first step of the way to it: the circuit, or the shared part, that it belongs to. */
+    public function root(): string
+    {
+        return explode(self::BELOW, $this->value)[0];
+    }
+
+    public function isCompressor(): bool
+    {
+        return $this->kind() === PartKind::Compressor;
+    }
+
     /** Whether what is said of it is known of a circuit: it belongs to that, or to all. */
     public function concerns(self $circuit): bool
     {
-        return $this->isWithin($circuit) || self::kindOf(explode(self::BELOW, $this->value)[0]) !== PartKind::Circuit;
+        return $this->isWithin($circuit) || self::kindOf($this->root()) !== PartKind::Circuit;
     }
 
     /** The same part where its circuit is another one. */

@@ -42,6 +42,8 @@ enum Fault: string
     case SuctionLineWarm = 'suction_line_warm';
     case OilReturnPoor = 'oil_return_poor';
     case WaterFeedFault = 'water_feed_fault';
+    case CompressorOut = 'compressor_out';
+    case SuctionSetWrong = 'suction_set_wrong';
 
     /** As the catalogue names it. @throws BrokenData */
     public function label(): string

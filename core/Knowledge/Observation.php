@@ -32,6 +32,10 @@ enum Observation: string implements Question
     case LastDefrost = 'last_defrost';
     case HeadPressureValveBypassLine = 'head_pressure_valve_bypass_line';
     case RegulatorStem = 'regulator_stem';
+    case HeatReclaim = 'heat_reclaim';
+    case CircuitShut = 'shut';
+    case AirCurtain = 'air_curtain';
+    case NightCover = 'night_cover';
 
     public function row(): QuestionRow
     {

@@ -57,6 +57,16 @@ enum Reading: string implements Asked
     case FreezeTime = 'freeze_time_min';
     case HarvestTime = 'harvest_time_min';
     case WaterTemperature = 'water_temperature_c';
+    case SuctionHeader = 'suction_header_kpa';
+    case SuctionSet = 'suction_set_kpa';
+    case HeadSet = 'head_set_kpa';
+    case CompressorsRunning = 'compressors_running';
+    case CompressorsFitted = 'compressors_fitted';
+    case CondenserFansRunning = 'condenser_fans_running';
+    case CondenserFansFitted = 'condenser_fans_fitted';
+    case StoreTemperature = 'store_temperature_c';
+    case StoreHumidity = 'store_humidity_percent';
+    case ProductTemperature = 'product_temperature_c';
 
     /** @throws BrokenData */
     public function row(): ReadingRow

@@ -25,6 +25,7 @@ final readonly class Taking
         'how',
         'said',
         'said_with_unit',
+        'shared',
     ];
 
     /**
@@ -32,6 +33,7 @@ final readonly class Taking
      * @param  list<string>  $cautions  keys of data/cautions.json
      * @param  float  $available  how often there is a place to take it at all, 0 … 1
      * @param  list<string>  $said  words people use for it
+     * @param  bool  $isShared  it is about what all circuits of a plant share
      * @param  list<string>  $saidWithUnit  words of another reading that mean this one where the unit says so
      */
     private function __construct(
@@ -44,6 +46,7 @@ final readonly class Taking
         public string $how,
         public array $said,
         public array $saidWithUnit,
+        public bool $isShared,
     ) {
     }
 
@@ -73,6 +76,7 @@ final readonly class Taking
             $row->text('how'),
             $row->texts('said'),
             $row->texts('said_with_unit'),
+            $row->flag('shared', false),
         );
     }
 }

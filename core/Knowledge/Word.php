@@ -91,6 +91,14 @@ enum Word: string
     case OneLegMissing = 'one_leg_missing';
     case LeakFound = 'leak_found';
     case NoLeakFound = 'no_leak_found';
+    case On = 'on';
+    case Off = 'off';
+    case ByUs = 'by_us';
+    case FoundShut = 'found_shut';
+    case Whole = 'whole';
+    case Broken = 'broken';
+    case BlockedReturn = 'blocked_return';
+    case OffNotCalled = 'off_not_called';
 
     /** What is seen of fans that do not all move air as they should. */
     public const FANS_STAND = [self::SomeStopped, self::AllStopped, self::Backwards];
@@ -120,6 +128,9 @@ enum Word: string
             self::Found => 'Oil found',
             self::SolenoidFollows => 'Solenoid responds',
             self::ShutAndSealing => 'Closed and sealing',
+            self::FoundShut => 'Found closed',
+            self::BlockedReturn => 'Return grille blocked',
+            self::OffNotCalled => 'Off, not called',
             default => ucfirst(str_replace('_', ' ', $this->value)),
         };
     }

@@ -116,6 +116,9 @@ final class CurveFit
     private function score(Lesson $lesson): array
     {
         $scores = $this->bias;
+        foreach ($lesson->given as $place => $nats) {
+            $scores[$place] += $nats;
+        }
         foreach ($lesson->closed as $place) {
             $scores[$place] = -INF;
         }

@@ -28,6 +28,7 @@ final readonly class HeadControl
     /**
      * @param  float  $setting  saturated condensing (bubble, K) that is held
      * @param  float  $mixed  how far the bypass warms the condensate towards saturation, 0 … 1
+     * @param  float  $most  share of the condenser that it can hold full of liquid
      * @param  float  $bypass  share of the gas that passes the condenser although it should not (fault), 0 … 1
      */
     public function __construct(
@@ -35,6 +36,7 @@ final readonly class HeadControl
         public float $setting,
         public float $bypass = 0.0,
         public float $mixed = 0.7,
+        public float $most = self::MOST_FLOODED,
     ) {
     }
 
@@ -51,14 +53,14 @@ final readonly class HeadControl
     /** Share of the condenser that the valve holds full of liquid, 0 … 0.93. @param  float  $bubble  condensing, K */
     public function flooded(float $bubble): float
     {
-        return max($this->called($bubble), min(self::MOST_FLOODED, self::HELD_BACK * $this->bypass));
+        return max($this->called($bubble), min($this->most, self::HELD_BACK * $this->bypass));
     }
 
     /** The same by a valve that follows its setting. */
     public function called(float $bubble): float
     {
         return $this->kind === HeadPressureControl::FloodingValve
-            ? max(0.0, min(self::MOST_FLOODED, (($this->setting + 0.5 - $bubble) / 3.0) * self::MOST_FLOODED))
+            ? max(0.0, min($this->most, (($this->setting + 0.5 - $bubble) / 3.0) * $this->most))
             : 0.0;
     }
 
@@ -86,6 +88,18 @@ final readonly class HeadControl
     public function lowered(float $kelvin): self
     {
         return $this->but(setting: $this->setting - $kelvin);
+    }
+
+    /** @param  float  $setting  saturated condensing (bubble, K) */
+    public function set(float $setting): self
+    {
+        return $this->but(setting: $setting);
+    }
+
+    /** The same on a condenser of which it can hold so much full of liquid. */
+    public function flooding(float $most): self
+    {
+        return $this->but(most: $most);
     }
 
     public function bypassing(float $share): self

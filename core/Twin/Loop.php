@@ -93,9 +93,7 @@ final class Loop
         $this->massFlow = exp($guess[2]);
         $this->liquid = $guess[3] * 1e4;
         $this->fill = $guess[4];
-        $point = $this->condensing;
-        $colder = $point->table->at(Saturation::LIQUID_ENTHALPY, $point->bubble - 10.0);
-        $this->liquidHeat = ($point->liquid - $colder) / 10.0;
+        $this->liquidHeat = $this->heatOfLiquid();
 
         $this->line->walk($this);
         $this->coil->walk($this);
@@ -109,6 +107,47 @@ final class Loop
         return $this->misses();
     }
 
+    /**
+     * As one branch of a plant whose high side is known: liquid as it comes from there.
+     *
+     * @param  float  $liquid  J/kg
+     *
+     * @throws OutsideTable
+     */
+    public function drawOn(float $condensing, float $liquid): void
+    {
+        $this->condensing->at($condensing);
+        $this->liquid = $liquid;
+        $this->liquidHeat = $this->heatOfLiquid();
+    }
+
+    /**
+     * The branch alone, at its coil's pressure and a guess of its flow.
+     *
+     * @param  float  $massFlow  kg/s
+     * @return float kg/s that the valve would feed then
+     *
+     * @throws OutsideTable
+     */
+    public function fed(float $massFlow): float
+    {
+        $this->massFlow = $massFlow;
+        $this->line->walk($this);
+        $this->coil->walk($this);
+        $this->opening = $this->machine->feed->opening($this->coil->felt);
+        $over = $this->line->valvePressure - $this->evaporating->pressure;
+
+        return $this->machine->feed->massFlow($this->opening, $this->line->valveDensity, $over);
+    }
+
+    /** J/(kg K) of what condensed. */
+    private function heatOfLiquid(): float
+    {
+        $point = $this->condensing;
+
+        return ($point->liquid - $point->table->at(Saturation::LIQUID_ENTHALPY, $point->bubble - 10.0)) / 10.0;
+    }
+
     /** W that the lines take up from the air around, that a rack's other gas brings, and leaked gas. */
     public function lineHeat(): float
     {
@@ -117,14 +156,20 @@ final class Loop
             $this->coil->leak * ($this->compression->enthalpy - $this->coil->hot);
     }
 
+    /** kg/m³ of all that is in the coil. */
+    public function densityInCoil(): float
+    {
+        $coil = $this->coil;
+        $flooding = $coil->wet > 1.0 ? 0.5 * (1 - $coil->outletQuality) : 0.0;
+        $liquidShare = $coil->wetShare * (0.14 * (1 - $coil->inletQuality) + $flooding);
+
+        return $this->evaporating->light + $liquidShare * ($this->evaporating->heavy - $this->evaporating->light);
+    }
+
     private function inventory(): float
     {
         $machine = $this->machine;
-        $coil = $this->coil;
-        $evaporating = $this->evaporating;
-        $flooding = $coil->wet > 1.0 ? 0.5 * (1 - $coil->outletQuality) : 0.0;
-        $liquidShare = $coil->wetShare * (0.14 * (1 - $coil->inletQuality) + $flooding);
-        $inCoil = $evaporating->light + $liquidShare * ($evaporating->heavy - $evaporating->light);
+        $inCoil = $this->densityInCoil();
         $inReceiver = $this->level * $this->condensing->heavy + (1 - $this->level) * $this->condensing->light;
 
         return $this->condenser->mass($this) +

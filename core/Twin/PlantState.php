@@ -92,6 +92,18 @@ final readonly class PlantState
         );
     }
 
+    /**
+     * One that runs, of which only that is told what can be seen of it.
+     *
+     * @param  array<string, array<string, float>>  $chances  of each word, by key of Observation
+     */
+    public static function looking(array $chances): self
+    {
+        $figures = array_fill(0, 15, 0.0);
+
+        return new self([], [], null, ...[...$figures, null, [], $chances]);
+    }
+
     public function runs(): bool
     {
         return $this->stopped === null;

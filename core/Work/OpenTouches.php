@@ -21,10 +21,12 @@ final readonly class OpenTouches
 
     private const THERMOSTAT = 'thermostat';
 
+    private const VALVE = 'valve_shut';
+
     /** What is often left open, as it is added by a tap. */
     public const OFTEN = [
         'cap_off',
-        'valve_shut',
+        self::VALVE,
         'stem_cracked',
         'bulb_off',
         'jumper',
@@ -61,7 +63,7 @@ final readonly class OpenTouches
         return match ($fact->kind) {
             FactKind::Touched => [$fact->content->key, ''],
             FactKind::Restored => ['', $fact->content->key],
-            FactKind::Observation => self::stem($fact),
+            FactKind::Observation => self::seen($fact),
             FactKind::Move => $fact->content->key === Control::ThermostatSet->value ? [self::THERMOSTAT, ''] : ['', ''],
             FactKind::Card => [StepTaken::touches($fact->content), StepTaken::restores($fact->content)],
             FactKind::Reading,
@@ -78,16 +80,19 @@ final readonly class OpenTouches
     }
 
     /**
-     * A regulator whose stem stands on manual is held open by hand, whoever turned it.
+     * A regulator whose stem stands on manual is held open by hand, whoever turned it; a circuit that we closed has to
+     * be opened again.
      *
      * @return array{string, string}
      */
-    private static function stem(Fact $fact): array
+    private static function seen(Fact $fact): array
     {
-        return match (true) {
-            $fact->content->key !== Observation::RegulatorStem->value => ['', ''],
-            $fact->content->word === Word::Manual->value => [self::STEM, ''],
-            default => ['', self::STEM],
+        $word = $fact->content->word;
+
+        return match (Observation::tryFrom($fact->content->key)) {
+            Observation::RegulatorStem => $word === Word::Manual->value ? [self::STEM, ''] : ['', self::STEM],
+            Observation::CircuitShut => $word === Word::ByUs->value ? [self::VALVE, ''] : ['', self::VALVE],
+            default => ['', ''],
         };
     }
 

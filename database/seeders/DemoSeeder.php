@@ -72,6 +72,8 @@ final class DemoSeeder extends Seeder
         foreach ($story['visits'] as $entry) {
             $this->visit($circuits[$entry['circuit']], $entry);
         }
+        $rack = json_decode((string) file_get_contents(__DIR__.'/rack.json'), true, 32, JSON_THROW_ON_ERROR);
+        (new DemoRack($this->user, $rack))->run();
         foreach ($story['cylinders'] as $entry) {
             $this->cylinder($entry);
         }

@@ -4,6 +4,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\VisitRequest;
 use App\Records\Judge;
+use App\View\Board\BoardPage;
 use App\View\EntryAnswer;
 use App\View\VisitPage;
 use Illuminate\Http\RedirectResponse;
@@ -16,6 +17,9 @@ trait AnswersFromVisits
     /** @param  list<Fact>  $facts  that were kept, or taken back */
     private function answer(VisitRequest $request, Judge $judge, array $facts): Response|RedirectResponse
     {
+        if ($request->isOfBoard()) {
+            return $this->boardAnswer($request);
+        }
         $judged = $judge->of($request->visit());
         $before = $request->visit()->verdict?->verdict();
         $judge->keep($judged);
@@ -30,7 +34,24 @@ trait AnswersFromVisits
             ['answer' => $answer, 'page' => $page, 'whatIf' => $answer->whatIf()],
             200,
             // Answers may come in another order than they were made in; the longer log is the later one.
-            ['X-Log-Length' => (string) $page->length(), 'X-Clock-Off' => (string) ($request->clockOff() ?? 0)],
+            self::counted($request, $page->length()),
         );
+    }
+
+    private function boardAnswer(VisitRequest $request): Response|RedirectResponse
+    {
+        $visit = $request->visit();
+        if (! $request->ajax()) {
+            return redirect()->route('visits.board', $visit);
+        }
+        $page = new BoardPage($visit->loadMissing('circuit.site', 'circuit.plant'), $request->user());
+
+        return response()->view('board.parts', ['page' => $page], 200, self::counted($request, $page->length()));
+    }
+
+    /** @return array<string, string> */
+    private static function counted(VisitRequest $request, int $length): array
+    {
+        return ['X-Log-Length' => (string) $length, 'X-Clock-Off' => (string) ($request->clockOff() ?? 0)];
     }
 }

@@ -52,7 +52,7 @@ final class ReportController extends Controller
     /** In the language of the site, which its owner reads. */
     private function report(Request $request, Visit $visit): Report
     {
-        $visit->load('circuit.site', 'circuit.plant');
+        $visit->loadMissing('circuit.site', 'circuit.plant');
         App::setLocale($visit->circuit->site->language);
 
         return new Report($this->judge->of($visit), $request->user());

@@ -30,6 +30,9 @@ final class VisitController extends Controller
                 ->latest('opened_at')
                 ->first() ?? Visit::open($circuit->load('site', 'plant'), $request->user(), now()),
         );
+        if ($visit->isOfRack()) {
+            return redirect()->route('visits.board', $visit);
+        }
         $station = $visit->wasRecentlyCreated ? Station::Complaint : Station::Gauges;
 
         return redirect()->route('visits.show', [$visit, $station->value]);
@@ -38,7 +41,7 @@ final class VisitController extends Controller
     public function show(Request $request, Visit $visit, Judge $judge, string $stage = 'complaint'): View
     {
         $this->authorize('view', $visit);
-        $visit->load('circuit.site', 'circuit.plant');
+        $visit->loadMissing('circuit.site', 'circuit.plant');
         $station = Station::tryFrom($stage) ?? Station::Complaint;
         $judged = $judge->of($visit);
 
@@ -52,7 +55,7 @@ final class VisitController extends Controller
     public function why(Request $request, Visit $visit, Judge $judge): View
     {
         $this->authorize('view', $visit);
-        $visit->load('circuit.site', 'circuit.plant');
+        $visit->loadMissing('circuit.site', 'circuit.plant');
         $page = new VisitPage($judge->of($visit, 0), Station::Verdict, $request->user());
 
         return view('visit.why', ['why' => new WhyPage($page, $page->judged->assessment->path()->steps())]);
@@ -70,7 +73,7 @@ final class VisitController extends Controller
 
     private static function whatIfPage(Request $request, Visit $visit, Judge $judge): ?WhatIfPage
     {
-        $judged = $judge->of($visit->load('circuit.site', 'circuit.plant'));
+        $judged = $judge->of($visit->loadMissing('circuit.site', 'circuit.plant'));
 
         return WhatIfPage::of($judged, $request->user()->units());
     }
@@ -95,7 +98,7 @@ final class VisitController extends Controller
                     implode(', ', array_map(LeftOpen::said(...), $open)).'.']);
         }
         $visit->update(['closed_at' => $visit->closed_at ?? now()]);
-        $judge->again($visit->load('circuit.site', 'circuit.plant'));
+        $judge->again($visit->loadMissing('circuit.site', 'circuit.plant'));
 
         return redirect()->route('visits.report', $visit);
     }

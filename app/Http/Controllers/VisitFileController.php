@@ -25,7 +25,7 @@ final class VisitFileController extends Controller
 
     public function show(Visit $visit): Response
     {
-        $told = $visit->load('circuit.site', 'circuit.plant')->told();
+        $told = $visit->loadMissing('circuit.site', 'circuit.plant')->told();
 
         return response(VisitWriter::json(VisitWriter::whole($told)), 200, [
             'Content-Type' => 'application/json',

@@ -2,6 +2,7 @@
 
 namespace App\Http\Requests;
 
+use App\Http\Controllers\BoardController;
 use App\Models\Visit;
 use App\Records\Making;
 use Illuminate\Foundation\Http\FormRequest;
@@ -109,6 +110,12 @@ abstract class VisitRequest extends FormRequest
     final public function shown(): array
     {
         return [$this->visit(), $this->station()->value, ...array_filter($this->card())];
+    }
+
+    /** Whether it was said on the board of the plant. */
+    final public function isOfBoard(): bool
+    {
+        return $this->validated('stage') === BoardController::PAGE;
     }
 
     final public function station(): Station

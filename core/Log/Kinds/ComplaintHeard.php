@@ -28,7 +28,7 @@ final readonly class ComplaintHeard implements KindOfFact
 
     public function place(Fact $fact): string
     {
-        return $fact->content->key;
+        return $fact->part->root().' '.$fact->content->key;
     }
 
     public function line(Fact $fact, Units $units): string

@@ -36,7 +36,7 @@ final readonly class FaultJudged implements KindOfFact
 
     public function place(Fact $fact): string
     {
-        return $fact->content->key;
+        return $fact->part->root().' '.$fact->content->key;
     }
 
     public function line(Fact $fact, Units $units): string

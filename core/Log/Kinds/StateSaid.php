@@ -37,7 +37,7 @@ final readonly class StateSaid implements KindOfFact
 
     public function place(Fact $fact): string
     {
-        return self::KEY;
+        return $fact->part->root().' '.self::KEY;
     }
 
     public function line(Fact $fact, Units $units): string

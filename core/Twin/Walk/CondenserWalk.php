@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Metrum\Twin\Walk;
 
 use Metrum\Refrigerant\Saturation;
-use Metrum\Twin\HeadControl;
 use Metrum\Twin\Loop;
 
 /** Through the condenser: desuperheating, condensing and liquid share its face; foreign gas blocks some of it. SI. */
@@ -119,7 +118,7 @@ final class CondenserWalk
     /** How far liquid stands in it: its own zone, what the head control holds back, what the receiver cannot take. */
     private function fill(Loop $loop, float $valveFlooded, float $short): void
     {
-        $base = min(HeadControl::MOST_FLOODED, $loop->machine->freeShare + $valveFlooded);
+        $base = min($loop->machine->head->most, $loop->machine->freeShare + $valveFlooded);
         $top = $loop->machine->hasReceiver() ? 1.0 : 0.0;
         $this->flooded = $base * max(0.0, 1 - $short / self::DRAINING) + max(0.0, $loop->fill - $top);
         $this->vapourLeaving = max(0.0, min(0.9, $short - self::DRAINING));

@@ -67,6 +67,28 @@ final class SuctionLine
         }
     }
 
+    /**
+     * What several circuits send to a header, as the compressors draw it.
+     *
+     * @param  float  $pressure  Pa abs at the header
+     * @param  float  $enthalpy  J/kg of all of it together
+     *
+     * @throws OutsideTable
+     */
+    public function gathered(Loop $loop, float $pressure, float $enthalpy): void
+    {
+        $table = $loop->condensing->table;
+        $this->pressure = max($this->floor, $pressure);
+        $this->enthalpy = $enthalpy;
+        $this->dew = $table->dewTemperature($this->pressure);
+        $vapour = $table->at(Saturation::VAPOUR_ENTHALPY, $this->dew);
+        if ($this->enthalpy >= $vapour) {
+            $this->asGas($loop, $vapour);
+        } else {
+            $this->asMixture($table, $vapour);
+        }
+    }
+
     /** Pa over the regulator: from its setting it opens over a tenth of the design pressure. */
     private function throttled(Loop $loop, float $setting): float
     {
@@ -87,7 +109,8 @@ final class SuctionLine
         return (($theirs - $this->enthalpy) * $others) / ($others + $loop->coil->returnFlow);
     }
 
-    private function gained(Loop $loop): float
+    /** J/kg that the gas takes up between coil and compressor. */
+    public function gained(Loop $loop): float
     {
         $coil = $loop->coil;
         if ($loop->around->returnGain !== null) {

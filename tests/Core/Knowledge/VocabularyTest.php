@@ -90,7 +90,7 @@ final class VocabularyTest extends TestCase
     public function test_readings(): void
     {
         $keys = array_column(Reading::cases(), 'value');
-        self::assertCount(41, $keys);
+        self::assertCount(51, $keys);
         foreach (
             [
                 'suction_pressure_kpa',
@@ -149,7 +149,7 @@ final class VocabularyTest extends TestCase
 
     public function test_observations_and_tests_with_their_answers(): void
     {
-        self::assertCount(23, Observation::cases());
+        self::assertCount(27, Observation::cases());
         self::assertCount(12, Test::cases());
         self::assertSame(
             [Word::Clear, Word::Bubbles, Word::NoLineVisible, Word::NotFitted],
@@ -177,8 +177,8 @@ final class VocabularyTest extends TestCase
         }
     }
 
-    public function test_there_are_thirty_two_faults(): void
+    public function test_there_are_thirty_four_faults(): void
     {
-        self::assertCount(32, Fault::cases());
+        self::assertCount(34, Fault::cases());
     }
 }

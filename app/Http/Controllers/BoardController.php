@@ -1,0 +1,25 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Models\Visit;
+use App\View\Board\BoardPage;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+
+/** The board of a plant of several circuits, at a visit to it. */
+final class BoardController extends Controller
+{
+    /** What its page is called where an entry says on which page it was made. */
+    public const PAGE = 'board';
+
+    public function show(Request $request, Visit $visit): View
+    {
+        $this->authorize('view', $visit);
+        abort_unless($visit->isOfRack(), 404);
+
+        return view('board.show', [
+            'page' => new BoardPage($visit->loadMissing('circuit.site', 'circuit.plant'), $request->user()),
+        ]);
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+namespace App\Models;
+
+use Metrum\Data\Refused;
+use Metrum\Findings\RackFindings;
+use Metrum\Findings\RackLog;
+use Metrum\Installation\Installation;
+use Metrum\Installation\InstallationReader;
+use Metrum\Installation\PartKind;
+
+/** A visit is one to a plant: each circuit of it can be walked in turn. */
+trait WalksCircuits
+{
+    /** The circuit that is walked, where it is another one than the visit was opened at. */
+    private ?Circuit $walked = null;
+
+    /** What stands in an address between the visit and the number of the circuit that is walked. */
+    private const AT = '~';
+
+    /**
+     * Goes on at another circuit of the same plant: all that is asked of the visit then is asked of that one, and
+     * addresses lead back to it.
+     */
+    public function walking(Circuit $circuit): self
+    {
+        $this->walked = $circuit->id === $this->circuit_id ? null : $circuit;
+
+        return $this->setRelation('circuit', $circuit);
+    }
+
+    /** Whether another circuit is walked than it was opened at. */
+    public function isElsewhere(): bool
+    {
+        return $this->walked !== null;
+    }
+
+    /** Its own circuit is not named; another one by its number. */
+    public function getRouteKey(): string
+    {
+        $number = $this->walked === null ? '' : substr($this->walked->part, strlen(PartKind::Circuit->value) + 1);
+
+        return $this->id.($number === '' ? '' : self::AT.$number);
+    }
+
+    /** @param  string  $value  @param  ?string  $field */
+    public function resolveRouteBinding($value, $field = null): ?self
+    {
+        [$id, $number] = [...explode(self::AT, (string) $value, 2), null];
+        $visit = self::query()->where('id', $id)->first();
+        if ($visit === null || $number === null) {
+            return $visit;
+        }
+        $circuit = Circuit::query()
+            ->where('plant_id', $visit->circuit->plant_id)
+            ->where('part', PartKind::Circuit->value.' '.$number)
+            ->first();
+
+        return $circuit === null ? null : $visit->walking($circuit);
+    }
+
+    /** Whether its plant has several circuits. */
+    public function isOfRack(): bool
+    {
+        return count($this->plantAsOpened()->branches) > 1;
+    }
+
+    /** The plant as it was known when the visit was opened. @throws Refused where it was harmed from outside */
+    public function plantAsOpened(): Installation
+    {
+        return InstallationReader::stored($this->installation);
+    }
+
+    /** What was found of all of its plant. */
+    public function rack(): RackFindings
+    {
+        $names = $this->circuit->plant->circuits()->pluck('name', 'part')->all();
+
+        return RackLog::findings(
+            $this->log(),
+            $this->plantAsOpened(),
+            $names,
+            $this->id,
+            $this->opened_at->toIso8601String(),
+        );
+    }
+}

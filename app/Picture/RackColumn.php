@@ -1,0 +1,75 @@
+<?php
+
+namespace App\Picture;
+
+use Metrum\Findings\Mark;
+
+/** One case of a rack in its picture: places by height, words for what is written. */
+final readonly class RackColumn
+{
+    /**
+     * @param  float  $x  of its middle
+     * @param  float  $width
+     * @param  ?float  $coil  height of the coil as measured; null: not read
+     * @param  array{float, float}|null  $expected  heights between which it should be
+     * @param  ?float  $air  height of the air that enters it
+     * @param  ?float  $supply  height of the air that leaves it
+     * @param  ?float  $set  height of its set point
+     * @param  string  $text  its air in words
+     * @param  string  $doing  what it does where it does not cool
+     */
+    public function __construct(
+        public string $name,
+        public float $x,
+        public float $width,
+        public Mark $mark,
+        public ?float $coil,
+        public ?array $expected,
+        public ?float $air,
+        public ?float $supply,
+        public ?float $set,
+        public string $text,
+        public string $doing,
+        public string $colour,
+    ) {
+    }
+
+    /** Share of its width that its coil takes. */
+    private const COIL = 0.84;
+
+    /** Letters for which a name has room, of each unit of width. */
+    private const LETTER = 6.6;
+
+    public function across(): float
+    {
+        return self::COIL * $this->width;
+    }
+
+    public function from(): float
+    {
+        return $this->x - $this->across() / 2;
+    }
+
+    public function to(): float
+    {
+        return $this->x + $this->across() / 2;
+    }
+
+    /** A small triangle at the left, at its set point. */
+    public function setMark(): string
+    {
+        return sprintf('M%.1f %.1f l7 -4 v8 Z', $this->from(), $this->set);
+    }
+
+    /** @return list<string> its mark and name, on two lines where one has no room for it */
+    public function lines(): array
+    {
+        $room = max(4, (int) ($this->width / self::LETTER));
+        $lines = explode("\n", wordwrap($this->mark->sign().' '.$this->name, $room, "\n"), 3);
+
+        return array_map(
+            static fn (string $one): string => mb_strlen($one) <= $room ? $one : mb_substr($one, 0, $room - 1).'…',
+            array_slice($lines, 0, 2),
+        );
+    }
+}

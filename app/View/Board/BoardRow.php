@@ -1,0 +1,41 @@
+<?php
+
+namespace App\View\Board;
+
+use Metrum\Findings\Mark;
+use Metrum\Installation\Branch;
+use Metrum\Knowledge\Fault;
+
+/** One circuit on the board: how warm it is, what it does, what is held of it. */
+final readonly class BoardRow
+{
+    /**
+     * @param  string  $warmest  "5.8 °C, 2.8 K above set"; empty where it was not read
+     * @param  string  $doing  what it does now, in words
+     * @param  ?Fault  $leading  what leads in its ranking; null: nothing was found of it
+     * @param  string  $address  where it is walked
+     * @param  list<BoardCell>  $cells  of its cases
+     * @param  list<BoardChoice>  $choices
+     */
+    public function __construct(
+        public Branch $branch,
+        public string $name,
+        public string $kind,
+        public Mark $mark,
+        public ?float $over,
+        public string $warmest,
+        public string $doing,
+        public ?Fault $leading,
+        public float $chance,
+        public string $holding,
+        public string $address,
+        public array $cells,
+        public array $choices,
+    ) {
+    }
+
+    public function domId(): string
+    {
+        return 'board-row-'.strtr($this->branch->part->value, [' ' => '-', '/' => '-']);
+    }
+}

@@ -1,0 +1,196 @@
+<?php
+
+namespace App\View\Board;
+
+use App\Models\Circuit;
+use App\Models\Visit;
+use Metrum\Diagnosis\Rack\RackVerdict;
+use Metrum\Findings\Mark;
+use Metrum\Findings\RackFindings;
+use Metrum\Installation\Branch;
+use Metrum\Installation\Coil;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\State;
+use Metrum\Knowledge\Word;
+use Metrum\Log\FactKind;
+use Metrum\Quantity\QuantityKind;
+use Metrum\Quantity\Units;
+
+/** The circuits of a plant as rows of its board. */
+final readonly class BoardRows
+{
+    /** K over the set point from which a case is looked at, and from which something must be done. */
+    public const LOOK = 1.5;
+
+    public const ACT = 3.0;
+
+    /** What a circuit is said to do, in the order of its day. */
+    private const DOING = [State::RunningSettled, State::Off, State::InDefrost, State::AfterDefrost];
+
+    private RackFindings $found;
+
+    /** @param  ?RackVerdict  $verdict  null where no twin of such a plant can be built */
+    public function __construct(
+        private Visit $visit,
+        RackFindings $found,
+        private ?RackVerdict $verdict,
+        private Units $units,
+    ) {
+        $this->found = $found;
+    }
+
+    /** @return list<BoardRow> the warmest first */
+    public function worstFirst(): array
+    {
+        $rows = $this->all();
+        usort($rows, static fn (BoardRow $a, BoardRow $b): int => [$a->mark->order(), $b->over] <=> [
+            $b->mark->order(),
+            $a->over,
+        ]);
+
+        return $rows;
+    }
+
+    /** @return list<BoardRow> */
+    public function all(): array
+    {
+        $circuits = $this->visit->circuit->plant->circuits()->get()->keyBy('part');
+
+        return array_map(
+            fn (Branch $branch): BoardRow => $this->row($branch, $circuits[$branch->part->value] ?? null),
+            $this->found->plant->branches,
+        );
+    }
+
+    private function row(Branch $branch, ?Circuit $circuit): BoardRow
+    {
+        $over = $this->over($branch);
+        $ranking = $this->verdict?->circuitRanking($branch->part) ?? [];
+        $isKnown = ! $this->found->of($branch->part)->isEmpty() || $over !== null;
+        $holding = $this->verdict?->holdsOpen($branch);
+
+        return new BoardRow(
+            $branch,
+            $this->found->nameOf($branch),
+            $branch->load->kind?->label() ?? '',
+            self::mark($over, $this->found->cools($branch), self::leads($ranking)),
+            $over,
+            $this->warmest($branch, $over),
+            $this->doing($branch),
+            $ranking === [] || ! $isKnown ? null : RackVerdict::leading($ranking),
+            $ranking === [] ? 0.0 : max($ranking),
+            $holding === null ? '' : $this->found->nameOf($holding),
+            $circuit === null
+                ? ''
+                : route('visits.show', [(clone $this->visit)->walking($circuit), 'box']),
+            $this->cells($branch),
+            $this->choices($branch),
+        );
+    }
+
+    /** @param  array<string, float>  $ranking */
+    private static function leads(array $ranking): bool
+    {
+        return $ranking !== [] && RackVerdict::leading($ranking) !== Fault::NoFault;
+    }
+
+    /** Warm, or suspected; a circuit that does not cool is never asked to act. */
+    public static function mark(?float $over, bool $cools, bool $isSuspected = false): Mark
+    {
+        $air = match (true) {
+            $over === null || $over < self::LOOK => Mark::Fine,
+            $over < self::ACT || ! $cools => Mark::Look,
+            default => Mark::Act,
+        };
+
+        return $isSuspected && $cools ? $air->or(Mark::Look) : $air;
+    }
+
+    /** K of its warmest case over the set point; null where none was read. */
+    private function over(Branch $branch): ?float
+    {
+        $all = array_map(fn (Coil $coil): ?float => $this->found->aboveSet($branch, $coil), $branch->coils);
+        $known = array_filter($all, static fn (?float $one): bool => $one !== null);
+
+        return $known === [] ? null : max($known);
+    }
+
+    private function warmest(Branch $branch, ?float $over): string
+    {
+        $airs = [];
+        foreach ($branch->coils as $coil) {
+            $air = $this->found->ofCoil($branch, $coil)->reading(Reading::BoxTemperature);
+            $airs = $air === null ? $airs : [...$airs, $air];
+        }
+        if ($airs === []) {
+            return '';
+        }
+        $air = $this->units->text(max($airs), QuantityKind::Temperature);
+        $by = $over === null ? '' : $this->units->text(abs($over), QuantityKind::Difference);
+
+        return match (true) {
+            $over === null => $air,
+            abs($over) < 0.5 => "$air, at set point",
+            $over > 0.0 => "$air, $by above set",
+            default => "$air, $by below set",
+        };
+    }
+
+    private function doing(Branch $branch): string
+    {
+        $found = $this->found->of($branch->part);
+
+        return match (true) {
+            $found->saw(Observation::CircuitShut, Word::ByUs) => 'closed by us',
+            $found->saw(Observation::CircuitShut, Word::FoundShut) => 'found closed',
+            $found->state === null => 'state not said',
+            $found->state === State::RunningSettled => 'cooling',
+            default => mb_strtolower($found->state->label()),
+        };
+    }
+
+    /** @return list<BoardCell> */
+    private function cells(Branch $branch): array
+    {
+        $isOne = count($branch->coils) === 1;
+
+        return array_map(
+            fn (Coil $coil): BoardCell => new BoardCell(
+                $isOne ? $branch->part : $coil->part,
+                Reading::BoxTemperature,
+                $isOne || $coil->name === '' ? Reading::BoxTemperature->short() : $coil->name,
+                $this->found->ofCoil($branch, $coil)->reading(Reading::BoxTemperature),
+                $this->units,
+            ),
+            $branch->coils,
+        );
+    }
+
+    /** @return list<BoardChoice> */
+    private function choices(Branch $branch): array
+    {
+        $found = $this->found->of($branch->part);
+        $states = [];
+        foreach (self::DOING as $state) {
+            $states[$state->value] = $state === State::RunningSettled ? 'Cooling' : $state->label();
+        }
+        $shut = [];
+        foreach (Observation::CircuitShut->words() as $word) {
+            $shut[$word->value] = $word->label();
+        }
+
+        return [
+            new BoardChoice($branch->part, FactKind::State, 'state', 'State', $states, $found->state?->value),
+            new BoardChoice(
+                $branch->part,
+                FactKind::Observation,
+                Observation::CircuitShut->value,
+                Observation::CircuitShut->label(),
+                $shut,
+                $found->observed(Observation::CircuitShut)?->value,
+            ),
+        ];
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Diagnosis\Rack;
+
+use Metrum\Installation\Branch;
+use Metrum\Installation\DefrostKind;
+use Metrum\Knowledge\Fault;
+
+/** Weighs one plant: what its circuits share, and each circuit, by curves that were learned and words of the files. */
+final readonly class RackScale
+{
+    private RackCurves $ofPlant;
+
+    private RackCurves $ofCircuit;
+
+    public function __construct(?RackCurves $ofPlant = null, ?RackCurves $ofCircuit = null)
+    {
+        $this->ofPlant = $ofPlant ?? RackCurves::learned(plant: true);
+        $this->ofCircuit = $ofCircuit ?? RackCurves::learned(plant: false);
+    }
+
+    public function plant(RackExamination $examined): RackWeighing
+    {
+        $numbers = self::numbers((new PlantSigns($examined))->all(), $this->ofPlant);
+        $words = (new RackWords($examined))->ofPlant($this->ofPlant->faults);
+
+        return new RackWeighing($this->ofPlant, [...$numbers, ...$words], self::notOfPlant($examined));
+    }
+
+    public function circuit(RackExamination $examined, Branch $branch): RackWeighing
+    {
+        $numbers = self::numbers((new CircuitSigns($examined, $branch))->all(), $this->ofCircuit);
+        $words = (new RackWords($examined))->ofCircuit($branch, $this->ofCircuit->faults);
+
+        return new RackWeighing($this->ofCircuit, [...$numbers, ...$words], self::notOfCircuit($branch));
+    }
+
+    /**
+     * @param  array<string, float>  $signs  SI
+     * @return list<RackEvidence>
+     */
+    private static function numbers(array $signs, RackCurves $curves): array
+    {
+        $evidence = [];
+        foreach ($signs as $key => $value) {
+            $sign = RackSign::from($key);
+            $weights = $curves->weights($sign, $value);
+            if ($weights !== null) {
+                $evidence[] = new RackEvidence($weights, $sign, $value);
+            }
+        }
+
+        return $evidence;
+    }
+
+    /** @return list<Fault> */
+    public static function notOfPlant(RackExamination $examined): array
+    {
+        return $examined->found->plant->highSide->headPressureControl?->isFitted() === false
+            ? [Fault::HeadPressureLow]
+            : [];
+    }
+
+    /** @return list<Fault> */
+    public static function notOfCircuit(Branch $branch): array
+    {
+        return [
+            ...$branch->regulator?->isFitted === false ? [Fault::RegulatorSetHigh, Fault::RegulatorSetLow] : [],
+            ...$branch->load->defrost !== null && $branch->load->defrost !== DefrostKind::HotGas
+                ? [Fault::HotGasLeaking]
+                : [],
+        ];
+    }
+}

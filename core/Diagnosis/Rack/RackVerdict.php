@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Diagnosis\Rack;
+
+use Metrum\Installation\Branch;
+use Metrum\Installation\Coil;
+use Metrum\Installation\PartId;
+use Metrum\Knowledge\Fault;
+
+/** What is held of a plant of several circuits: of what they share, and of each. */
+final readonly class RackVerdict
+{
+    /** K over its set point, and over the next case, from which a case holds a regulator open. */
+    private const STANDS_OUT = 1.0;
+
+    /**
+     * @param  array<string, RackWeighing>  $circuits  by part
+     * @param  array<string, float>  $ofPlant  probability by Fault, highest first
+     * @param  array<string, array<string, float>>  $ofCircuits  the same by part
+     */
+    public function __construct(
+        public RackExamination $examined,
+        public RackWeighing $plant,
+        public array $circuits,
+        private array $ofPlant,
+        private array $ofCircuits,
+    ) {
+    }
+
+    /** @return array<string, float> probability by Fault, highest first */
+    public function plantRanking(): array
+    {
+        return $this->ofPlant;
+    }
+
+    /** @return array<string, float> the same of one circuit */
+    public function circuitRanking(PartId $circuit): array
+    {
+        return $this->ofCircuits[$circuit->value];
+    }
+
+    /**
+     * What leads in a ranking.
+     *
+     * @param  array<string, float>  $ranking  by Fault, highest first
+     */
+    public static function leading(array $ranking): Fault
+    {
+        return Fault::from((string) array_key_first($ranking));
+    }
+
+    /** The circuit that needs the lowest header; null where none cools. */
+    public function limit(): ?Branch
+    {
+        $part = array_key_first($this->examined->needs);
+        foreach ($this->examined->found->plant->branches as $branch) {
+            if ($branch->part->value === $part) {
+                return $branch;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The case that keeps a regulator of several cases open: warm over its set point while the others are down; null
+     * where none stands out.
+     */
+    public function holdsOpen(Branch $branch): ?Coil
+    {
+        if ($branch->regulator?->isFitted !== true || ! $this->examined->found->cools($branch)) {
+            return null;
+        }
+        $above = [];
+        foreach ($branch->coils as $place => $coil) {
+            $over = $this->examined->found->aboveSet($branch, $coil);
+            if ($over !== null) {
+                $above[$place] = $over;
+            }
+        }
+        if (count($above) < 2) {
+            return null;
+        }
+        arsort($above);
+        $warmest = array_key_first($above);
+        [$first, $second] = array_slice($above, 0, 2);
+
+        return $first >= self::STANDS_OUT && $first - $second >= self::STANDS_OUT ? ($branch->coils[$warmest] ?? null) : null;
+    }
+}

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Exchange;
+
+use Metrum\Data\Reasons;
+use Metrum\Data\Refused;
+use Metrum\Data\Section;
+use Metrum\Findings\PartFindings;
+use Metrum\Findings\RackFindings;
+use Metrum\Installation\InstallationReader;
+use Metrum\Installation\Kind;
+use Metrum\Installation\PartId;
+use Metrum\Installation\PartKind;
+use Metrum\Installation\SystemKey;
+use Metrum\Quantity\Atmosphere;
+
+/**
+ * Reads a visit to a whole rack: what its circuits share at the top, then compressors, circuits and their cases, each
+ * with what was found of it. Parts are numbered as they stand in their lists and called by their names.
+ */
+final readonly class RackReader
+{
+    private const TOP = ['format', 'version', 'id', 'taken_at', ...InstallationReader::KEYS, ...FoundReader::KEYS];
+
+    /** Kinds of plants whose visits are told so. */
+    private const KINDS = [Kind::RackCircuitMedium, Kind::RackCircuitLow];
+
+    private const CIRCUITS = 'circuits';
+
+    private const COMPRESSORS = 'compressors';
+
+    private function __construct(private Section $top, private Reasons $reasons)
+    {
+    }
+
+    /** Whether a file tells a visit so. */
+    public static function isFor(\stdClass $file): bool
+    {
+        return ($file->version ?? null) === VisitReader::FIRST && isset($file->circuits);
+    }
+
+    /** @throws Refused */
+    public static function visit(\stdClass $file): RackFindings
+    {
+        $reasons = new Reasons();
+
+        return (new self(new Section('', get_object_vars($file), $reasons), $reasons))->read();
+    }
+
+    private function read(): RackFindings
+    {
+        $top = $this->top;
+        $top->only(self::TOP);
+        $top->constant('format', VisitReader::FORMAT);
+        $top->constant('version', VisitReader::FIRST);
+        $id = $top->text('id');
+        $takenAt = VisitReader::time($top);
+        $plant = (new InstallationReader(
+            $this->reasons,
+            [...FoundReader::KEYS, InstallationReader::CASES],
+            FoundReader::KEYS,
+            FoundReader::KEYS,
+        ))->read($top);
+        $this->checkKind();
+        $air = $plant->atmosphere ?? Atmosphere::atAltitude(0);
+        $shared = FoundReader::part($top, $air);
+        $parts = [];
+        foreach ($top->rows(self::COMPRESSORS) as $place => $row) {
+            $part = PartId::shared(PartKind::Compressor, (string) ($place + 1));
+            $parts[$part->value] = FoundReader::compressor($row, $air);
+        }
+        foreach ($top->rows(self::CIRCUITS) as $place => $row) {
+            $parts += $this->circuit($row, PartId::circuit($place + 1), $air);
+        }
+        $names = $this->names();
+        $this->reasons->raise();
+        assert($plant !== null);
+
+        return new RackFindings($plant, $shared, self::found($parts), $names, $id, $takenAt);
+    }
+
+    private function checkKind(): void
+    {
+        $key = SystemKey::Kind->value;
+        $system = $this->top->section('system');
+        $given = $system->given($key);
+        if ($given !== null && ! in_array(Kind::tryFrom(is_string($given) ? $given : ''), self::KINDS, true)) {
+            $allowed = implode(', ', array_column(self::KINDS, 'value'));
+            $system->refuse($key, 'a plant with a list of circuits is one of '.$allowed);
+        }
+    }
+
+    /** @return array<string, PartFindings> of the circuit and its cases, by their part */
+    private function circuit(Section $row, PartId $circuit, Atmosphere $air): array
+    {
+        $parts = [$circuit->value => FoundReader::part($row, $air)];
+        foreach ($row->rows(InstallationReader::CASES) as $place => $case) {
+            $part = $circuit->below(PartKind::Coil, (string) ($place + 1));
+            $parts[$part->value] = FoundReader::part($case, $air);
+        }
+
+        return $parts;
+    }
+
+    /** @return array<string, string> of circuits, by their part; two of one name are refused */
+    private function names(): array
+    {
+        $names = [];
+        foreach ($this->top->rows(self::CIRCUITS) as $place => $row) {
+            $name = $row->text('name') ?? '';
+            if ($name !== '' && in_array($name, $names, true)) {
+                $row->refuse('name', 'already used by another circuit');
+            }
+            $names[PartId::circuit($place + 1)->value] = $name;
+        }
+
+        return $names;
+    }
+
+    /**
+     * @param  array<string, PartFindings>  $parts
+     * @return array<string, PartFindings> of which something was found
+     */
+    private static function found(array $parts): array
+    {
+        return array_filter($parts, static fn (PartFindings $one): bool => ! $one->isEmpty() || $one->state !== null);
+    }
+}

@@ -8,12 +8,16 @@ use Metrum\Findings\RackLog;
 use Metrum\Installation\Installation;
 use Metrum\Installation\InstallationReader;
 use Metrum\Installation\PartKind;
+use Metrum\Knowledge\Station;
 
 /** A visit is one to a plant: each circuit of it can be walked in turn. */
 trait WalksCircuits
 {
     /** The circuit that is walked, where it is another one than the visit was opened at. */
     private ?Circuit $walked = null;
+
+    /** The plant, as its document was read. */
+    private ?Installation $plantRead = null;
 
     /** What stands in an address between the visit and the number of the circuit that is walked. */
     private const AT = '~';
@@ -59,6 +63,14 @@ trait WalksCircuits
         return $circuit === null ? null : $visit->walking($circuit);
     }
 
+    /** Where one goes on with it: at the board of several circuits, else at the gauges. */
+    public function address(): string
+    {
+        return $this->isOfRack()
+            ? route('visits.board', $this)
+            : route('visits.show', [$this, Station::Gauges->value]);
+    }
+
     /** Whether its plant has several circuits. */
     public function isOfRack(): bool
     {
@@ -68,7 +80,7 @@ trait WalksCircuits
     /** The plant as it was known when the visit was opened. @throws Refused where it was harmed from outside */
     public function plantAsOpened(): Installation
     {
-        return InstallationReader::stored($this->installation);
+        return $this->plantRead ??= InstallationReader::stored($this->installation);
     }
 
     /** What was found of all of its plant. */

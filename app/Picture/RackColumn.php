@@ -38,7 +38,7 @@ final readonly class RackColumn
     private const COIL = 0.84;
 
     /** Letters for which a name has room, of each unit of width. */
-    private const LETTER = 6.6;
+    private const LETTER = 6.1;
 
     public function across(): float
     {

@@ -36,7 +36,13 @@ final readonly class Recorder
         private Source $source = Source::Hand,
     ) {
         $circuit = $visit->circuitNow();
-        $this->ground = new Ground($author->units, $circuit->atmosphere, $circuit, $visit->circuit->partId());
+        $this->ground = new Ground(
+            $author->units,
+            $circuit->atmosphere,
+            $circuit,
+            $visit->circuit->partId(),
+            $visit->isOfRack(),
+        );
     }
 
     public function units(): Units

@@ -8,6 +8,7 @@ use App\Picture\BeforeAfter;
 use App\Picture\Course;
 use App\Records\JudgedVisit;
 use App\Records\Stock;
+use App\View\Board\BoardPage;
 use Illuminate\Support\Str;
 use Metrum\Diagnosis\Suspect;
 use Metrum\Diagnosis\Verdict;
@@ -58,6 +59,9 @@ final readonly class Report
     /** On what was found before anything was moved. */
     public Verdict $asFound;
 
+    /** Of the whole plant; null where it has one circuit. */
+    public ?BoardPage $board;
+
     public function __construct(private JudgedVisit $judged, User $user)
     {
         $this->visit = $judged->visit->loadMissing('user', 'followUps');
@@ -67,6 +71,7 @@ final readonly class Report
         $this->owner = $this->page->ownerSummary();
         $this->found = new ReportFindings($judged, $this->page->units, $this->isMoved());
         $this->basis = new ReportBasis($this->visit, $judged->findings->circuit, $this->page->units);
+        $this->board = $this->visit->isOfRack() ? new BoardPage($this->visit, $user) : null;
         $first = $judged->assessment->asFound();
         $this->asFound = $this->isMoved() ? $judged->assessment->explained($first) : $judged->verdict;
     }

@@ -88,7 +88,7 @@ final readonly class RackReader
         $given = $system->given($key);
         if ($given !== null && ! in_array(Kind::tryFrom(is_string($given) ? $given : ''), self::KINDS, true)) {
             $allowed = implode(', ', array_column(self::KINDS, 'value'));
-            $system->refuse($key, 'a plant with a list of circuits is one of '.$allowed);
+            $system->refuse($key, 'expected one of '.$allowed.' with a list of circuits');
         }
     }
 

@@ -10,6 +10,7 @@ use Metrum\Knowledge\Complaint;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\State;
 use Metrum\Knowledge\Test;
 use Metrum\Knowledge\Word;
@@ -59,6 +60,10 @@ final class Telling
 
     public function hear(Fact $fact): void
     {
+        if ($fact->kind === FactKind::Observation && $fact->part->isCompressor()) {
+            // One of several that stands still says nothing of what the circuit does.
+            return;
+        }
         $content = $fact->content;
         $key = $content->key;
         match ($fact->kind) {
@@ -198,8 +203,10 @@ final class Telling
         foreach (array_reverse($this->readings) as $own) {
             $readings += $own;
         }
+        $header = $readings[Reading::SuctionHeader->value] ?? null;
 
-        return $readings;
+        // A rack's compressors draw from its header.
+        return $readings + ($header === null ? [] : [Reading::SuctionPressure->value => $header]);
     }
 
     /** Under which readings of a part are kept: of the circuit, and of what it shares, under nothing. */

@@ -25,7 +25,7 @@ final class VisitController extends Controller
         // One after the other: started twice at once it is one visit.
         $visit = DB::transaction(
             static fn (): Visit => Visit::stillOpen()
-                ->where('circuit_id', $circuit->id)
+                ->whereIn('circuit_id', $circuit->plant->circuits()->pluck('id'))
                 ->where('user_id', $request->user()->id)
                 ->latest('opened_at')
                 ->first() ?? Visit::open($circuit->load('site', 'plant'), $request->user(), now()),

@@ -50,6 +50,9 @@ final class BoardPage
 
     private const ASKED = [Observation::SightGlass, Observation::HeatReclaim];
 
+    /** Probability from which one fault is named. */
+    private const LEADS = 0.5;
+
     private const CHECKS = 3;
 
     private const CAUTIONS = 3;
@@ -244,7 +247,7 @@ final class BoardPage
     /** Whether one fault of the plant leads clearly enough to be named. */
     public function leads(): bool
     {
-        return $this->ranking() !== [] && max($this->ranking()) >= 0.5;
+        return (array_values($this->ranking())[0] ?? 0.0) >= self::LEADS;
     }
 
     /** @return list<array{string, float}> name and probability of the first three */

@@ -34,6 +34,20 @@ final readonly class BoardRow
     ) {
     }
 
+    /**
+     * What is held of it, in words; empty where nothing was found of it.
+     *
+     * @param  callable(float): string  $percent
+     */
+    public function finding(callable $percent): string
+    {
+        return match ($this->leading) {
+            null => '',
+            Fault::NoFault => 'no fault found',
+            default => $this->leading->label().', '.$percent($this->chance),
+        };
+    }
+
     public function domId(): string
     {
         return 'board-row-'.strtr($this->branch->part->value, [' ' => '-', '/' => '-']);

@@ -69,7 +69,7 @@ final readonly class BoardSentences
             }
             if ($row->holding !== '') {
                 $said[] = "{$row->holding} keeps the EPR of {$row->name} open. ".
-                    'That the other cases are cold proves nothing about the EPR.';
+                    'The cold cases next to it do not confirm that the EPR works.';
             }
         }
 
@@ -138,8 +138,7 @@ final readonly class BoardSentences
     /** ", saves about 2 % power" */
     private function saving(float $kelvin): string
     {
-        $examined = $this->verdict?->examined;
-        $share = $examined?->twin->saving($examined->found, $kelvin);
+        $share = $this->verdict?->examined->twin->saving($this->found, $kelvin);
 
         return $share === null || $share < 0.005
             ? ''

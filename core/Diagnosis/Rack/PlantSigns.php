@@ -14,6 +14,9 @@ use Metrum\Knowledge\Reading;
 /** Numbers that tell of what all circuits of a plant share. SI by RackSign; what was not read is not among them. */
 final readonly class PlantSigns
 {
+    /** K by which a header that is held swings above its set point. */
+    private const HUNTS = 0.3;
+
     /** Share of the condenser's air from which its rise tells of its heat: throttled air rises as it likes. */
     private const FULL = 0.9;
 
@@ -146,6 +149,7 @@ final readonly class PlantSigns
 
         return [
             RackSign::RunningOff->value => self::less($running, $this->examined->now?->running),
+            RackSign::StandingThough->value => $this->standingThough($running),
             RackSign::CurrentApart->value => count($currents) < 2
                 ? null
                 : 1 - min($currents) / self::besides($currents, min($currents)),
@@ -153,6 +157,14 @@ final readonly class PlantSigns
                 ? null
                 : max($discharges) - self::besides($discharges, max($discharges)),
         ];
+    }
+
+    /** Share of the compressors that stand although the header lies above its set point, the less the nearer it is. */
+    private function standingThough(?float $running): ?float
+    {
+        $over = $this->suction()[RackSign::HeaderOverSet->value];
+
+        return $running === null || $over === null ? null : (1 - $running) * max(0.0, min(1.0, $over - self::HUNTS));
     }
 
     /** @param  list<float>  $all  two at least @return float the median of all but one */

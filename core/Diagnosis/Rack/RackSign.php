@@ -22,6 +22,7 @@ enum RackSign: string
     case ReceiverSubcooling = 'receiver_subcooling';
     case AirRiseOff = 'air_rise_off';
     case RunningOff = 'running_off';
+    case StandingThough = 'standing_though';
     case FansOff = 'fans_off';
     case DischargeOff = 'discharge_off';
     case DischargeApart = 'discharge_apart';

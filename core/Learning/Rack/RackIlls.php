@@ -62,6 +62,9 @@ final readonly class RackIlls
 
     private const LEAST = 0.2;
 
+    /** A shortage is looked for as soon as the level tells of it. */
+    private const LEAST_SHORT = 0.08;
+
     public function __construct(private Dice $dice)
     {
     }
@@ -88,7 +91,7 @@ final readonly class RackIlls
         if ($fault === Fault::NoFault) {
             return RackIll::none();
         }
-        $severity = $dice->between(self::LEAST, 1.0);
+        $severity = $dice->between($fault === Fault::Undercharge ? self::LEAST_SHORT : self::LEAST, 1.0);
         $shares = FaultCatalogue::entry($fault)->shares();
         $cause = $shares === [] ? null : Cause::from($dice->weighed($shares));
         if (isset(self::PLANT[$fault->value])) {

@@ -4,17 +4,18 @@
         <article id="{{ $row->domId() }}" class="board-row" data-part>
             <div class="board-row-head">
                 <span class="mark">{{ $row->mark->sign() }}</span>
-                <h3>{{ $row->name }}<small>{{ $row->kind }}</small></h3>
+                <h3>{{ $row->name }}</h3>
                 <p>{{ $row->warmest === '' ? 'not read' : $row->warmest }} · {{ $row->doing }}@if ($row->leading
                     !== null && $row->leading !== Metrum\Knowledge\Fault::NoFault)
                     · {{ App\View\Explain::within($row->leading->label()) }}
                     {{ $page->percent($row->chance) }}@endif</p>
-                @if ($row->address !== '')<a class="btn quiet" href="{{ $row->address }}">Open<span class="sr">
-                    {{ $row->name }}</span></a>@endif
             </div>
             <div class="board-row-entries">
                 @foreach ($row->cells as $cell)@include('board.cell')@endforeach
-                @foreach ($row->choices as $choice)@include('board.choice')@endforeach
+                @if ($row->address !== '')<a class="btn quiet" href="{{ $row->address }}">Open<span class="sr">
+                    {{ $row->name }}</span></a>@endif
+                <details class="board-more"><summary>State, closing off</summary>
+                    @foreach ($row->choices as $choice)@include('board.choice')@endforeach</details>
             </div>
         </article>
     @endforeach

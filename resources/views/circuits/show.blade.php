@@ -32,7 +32,7 @@
                     <h2 id="h-visits">Visits</h2>
                     @forelse ($history->visits as $visit)
                         @php($outcome = $history->outcome($visit))
-                        <a class="row-link" href="{{ $visit->isOpen() ? route('visits.show', [$visit, 'gauges'])
+                        <a class="row-link" href="{{ $visit->isOpen() ? $visit->address()
                             : route('visits.report', $visit) }}">
                             <span
                 class="when left">{{ $visit->opened_at->format('j M Y') }}@if ($visit->isOpen())<small

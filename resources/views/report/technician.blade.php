@@ -1,5 +1,6 @@
 {{-- page two: the technician's --}}
 <div class="page-two {{ count($report->done()) > 2 ? 'dense' : '' }}">
+@if ($report->board !== null)@include('report.rack')@endif
 @unless ($report->asFound->blank)
 <h2>Diagnosis{{ $report->isMoved() ? ', as found and as left' : '' }}</h2>
 @include('report.verdict', ['verdict' => $report->asFound, 'when' => $report->isMoved() ? 'As found' : ''])

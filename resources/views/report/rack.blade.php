@@ -1,0 +1,14 @@
+{{-- what was found of the whole rack --}}
+@php($board = $report->board)
+@php([$level, $expected] = $board->said->level())
+<h2>Rack: {{ $report->visit->circuit->plant->label() }}</h2>
+<p>@if ($board->leads())● {{ $board->suspects()[0][0] }}, {{ $board->percent($board->suspects()[0][1])
+    }}.@elseif ($board->suspects() !== [])No clear cause in what the circuits share yet.@endif
+    Receiver level {{ $level }}. @told($expected) @if ($board->said->limit() !== '')@told($board->said->limit())@endif
+    @if ($board->said->closed() !== [])Closed off: {{ implode(', ', $board->said->closed()) }}.@endif</p>
+<table><thead><tr><th>Circuit</th><th>Warmest case</th><th>State</th><th>Diagnosis</th></tr></thead><tbody>
+    @foreach ($board->rows as $row)<tr><th scope="row">{{ $row->mark->sign() }} {{ $row->name }}</th>
+        <td>{{ $row->warmest === '' ? 'not read' : $row->warmest }}@if ($row->holding !== ''); {{ $row->holding }}
+            keeps the EPR open @endif</td><td>{{ $row->doing }}</td><td>{{ $row->finding($board->percent(...))
+        }}</td></tr>@endforeach
+</tbody></table>

@@ -9,7 +9,6 @@ final readonly class RackColumn
 {
     /**
      * @param  float  $x  of its middle
-     * @param  float  $width
      * @param  ?float  $coil  height of the coil as measured; null: not read
      * @param  array{float, float}|null  $expected  heights between which it should be
      * @param  ?float  $air  height of the air that enters it

@@ -34,6 +34,12 @@ final readonly class Fit
         return $this->under(static fn (Condition $condition): ?bool => $condition->holds($circuit));
     }
 
+    /** Whether it is asked on the board of a rack alone. */
+    public function isOfBoard(): bool
+    {
+        return in_array(Condition::RackBoard, $this->onlyFor, true);
+    }
+
     /** @return list<Condition> parts that it takes and of which nobody said whether they are fitted */
     public function unsaid(Circuit $circuit): array
     {

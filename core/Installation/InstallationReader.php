@@ -7,7 +7,6 @@ namespace Metrum\Installation;
 use Metrum\Data\Reasons;
 use Metrum\Data\Refused;
 use Metrum\Data\Section;
-use Metrum\Quantity\Unit;
 use Metrum\Refrigerant\Library;
 
 /**
@@ -24,13 +23,8 @@ final readonly class InstallationReader
     /** Of a circuit, beside what was found of it. */
     public const OF_CIRCUIT = ['part', 'name', 'group', 'system', 'design', 'coils'];
 
-    public const CAPACITY = 'capacity_kw';
-
     /** Of a circuit in a visit file: what `coils` are in a document that is stored. */
     public const CASES = 'cases';
-
-    /** W. */
-    private const MOST_CAPACITY = 5e6;
 
     private CircuitReader $words;
 
@@ -125,7 +119,7 @@ final readonly class InstallationReader
         $groups = [];
         foreach ($top->rows('groups') as $place => $row) {
             $row->only(['part', 'held_by', 'serves_others']);
-            $part = $this->part($row, PartKind::Group, $place + 1);
+            $part = PartRow::shared($row, PartKind::Group, $place + 1);
             $groups[$part->value] = new SuctionGroup(
                 $part,
                 $row->word('held_by', SuctionHold::class) ?? SuctionHold::ByLoad,
@@ -149,12 +143,12 @@ final readonly class InstallationReader
     {
         $row->only(['part', 'name', 'group', 'design', ...$this->ofCompressor]);
         $design = $row->section('design');
-        $design->only([self::CAPACITY, DesignKey::RatedCurrent->value]);
+        $design->only([PartRow::CAPACITY, DesignKey::RatedCurrent->value]);
 
         return new CompressorUnit(
-            $this->part($row, PartKind::Compressor, $number),
+            PartRow::shared($row, PartKind::Compressor, $number),
             $row->text('name') ?? '',
-            self::capacity($design),
+            PartRow::capacity($design),
             $design->amount(DesignKey::RatedCurrent->value, DesignKey::RatedCurrent->field()),
         );
     }
@@ -172,7 +166,7 @@ final readonly class InstallationReader
         ?float $subcooling,
     ): Branch {
         $row->only([...self::OF_CIRCUIT, ...$this->besides]);
-        $part = $this->part($row, PartKind::Circuit, $number);
+        $part = PartRow::shared($row, PartKind::Circuit, $number);
         $system = $row->section('system');
         $system->only(array_values(array_diff(
             array_column(SystemKey::cases(), 'value'),
@@ -180,7 +174,7 @@ final readonly class InstallationReader
         )));
         $design = $row->section('design');
         $own = array_diff(array_column(DesignKey::cases(), 'value'), self::shared(DesignKey::cases()));
-        $design->only([...array_values($own), ...RackKey::named(shared: false), self::CAPACITY]);
+        $design->only([...array_values($own), ...RackKey::named(shared: false), PartRow::CAPACITY]);
         $of = static fn (DesignKey|RackKey $key): ?float => $design->amount($key->value, $key->field());
         $regulator = $system->flag(SystemKey::Regulator->value);
 
@@ -200,7 +194,7 @@ final readonly class InstallationReader
             $system->flag(SystemKey::Exchanger->value),
             $of(DesignKey::Superheat),
             $of(DesignKey::Subcooling) ?? $subcooling,
-            self::capacity($design),
+            PartRow::capacity($design),
             $of(RackKey::CoilVolume),
             $of(RackKey::SuctionDrop),
         );
@@ -213,14 +207,14 @@ final readonly class InstallationReader
         foreach ($row->rows(self::CASES) as $place => $case) {
             $case->only(['name', 'form', 'design', ...$this->ofCase]);
             $design = $case->section('design');
-            $design->only([self::CAPACITY]);
-            $coils[] = $this->coil($case, $circuit, $place, $difference, self::capacity($design));
+            $design->only([PartRow::CAPACITY]);
+            $coils[] = $this->coil($case, $circuit, $place, $difference, PartRow::capacity($design));
         }
         foreach ($row->rows('coils') as $place => $coil) {
             $key = DesignKey::EvaporatorTd;
-            $coil->only(['part', 'name', 'form', self::CAPACITY, $key->value]);
+            $coil->only(['part', 'name', 'form', PartRow::CAPACITY, $key->value]);
             $own = $coil->amount($key->value, $key->field()) ?? ($place === 0 ? $difference : null);
-            $coils[] = $this->coil($coil, $circuit, $place, $own, self::capacity($coil));
+            $coils[] = $this->coil($coil, $circuit, $place, $own, PartRow::capacity($coil));
         }
 
         return $coils === [] ? [new Coil($circuit->below(PartKind::Coil, '1'), $difference)] : $coils;
@@ -229,48 +223,12 @@ final readonly class InstallationReader
     private function coil(Section $row, PartId $circuit, int $place, ?float $difference, ?float $capacity): Coil
     {
         return new Coil(
-            $this->named($row, $circuit->below(PartKind::Coil, (string) ($place + 1))),
+            PartRow::named($row, $circuit->below(PartKind::Coil, (string) ($place + 1))),
             $difference,
             $row->text('name') ?? '',
             $row->word('form', CaseForm::class),
             $capacity,
         );
-    }
-
-    /** W of cooling. */
-    private static function capacity(Section $design): ?float
-    {
-        $given = $design->number(self::CAPACITY);
-        $si = $given === null ? null : Unit::Kilowatt->toSi($given);
-        if ($si !== null && ($si <= 0.0 || $si > self::MOST_CAPACITY)) {
-            $most = Unit::Kilowatt->fromSi(self::MOST_CAPACITY);
-            $design->refuse(self::CAPACITY, 'got '.Reasons::shown($given).', expected above 0 to '.$most);
-        }
-
-        return $si;
-    }
-
-    private function part(Section $row, PartKind $kind, int $number): PartId
-    {
-        return $this->named($row, PartId::shared($kind, (string) $number));
-    }
-
-    /** As it is named, else as it would be. */
-    private function named(Section $row, PartId $otherwise): PartId
-    {
-        $given = $row->text('part');
-        try {
-            $part = $given === null ? $otherwise : PartId::of($given);
-        } catch (NoPart $reason) {
-            $row->refuse('part', $reason->getMessage());
-
-            return $otherwise;
-        }
-        if ($part->kind() !== $otherwise->kind()) {
-            $row->refuse('part', 'got '.Reasons::shown($given).', expected one like '.$otherwise->value);
-        }
-
-        return $part;
     }
 
     /**

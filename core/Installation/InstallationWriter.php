@@ -66,7 +66,7 @@ final class InstallationWriter
             'name' => $unit->name,
             'group' => $group->part->value,
             'design' => self::said([
-                InstallationReader::CAPACITY => self::capacity($unit->capacity),
+                PartRow::CAPACITY => self::capacity($unit->capacity),
                 DesignKey::RatedCurrent->value => self::amount(DesignKey::RatedCurrent, $unit->ratedCurrent),
             ]),
         ]);
@@ -77,7 +77,7 @@ final class InstallationWriter
     {
         $design = self::figures($circuit, isShared: false) +
             [
-                InstallationReader::CAPACITY => self::capacity($branch->capacity),
+                PartRow::CAPACITY => self::capacity($branch->capacity),
                 RackKey::CoilVolume->value => self::amount(RackKey::CoilVolume, $branch->coilVolume),
                 RackKey::SuctionDrop->value => self::amount(RackKey::SuctionDrop, $branch->suctionDrop),
             ];
@@ -99,7 +99,7 @@ final class InstallationWriter
             'part' => $coil->part->value,
             'name' => $coil->name,
             'form' => $coil->form?->value,
-            InstallationReader::CAPACITY => self::capacity($coil->capacity),
+            PartRow::CAPACITY => self::capacity($coil->capacity),
             DesignKey::EvaporatorTd->value => self::amount(DesignKey::EvaporatorTd, $coil->difference),
         ]);
     }

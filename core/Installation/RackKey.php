@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Metrum\Installation;
 
-use Metrum\Data\Knowledge;
 use Metrum\Quantity\Field;
 
 /** A design value that only a plant of several circuits has; as it stands in files. */

@@ -61,7 +61,7 @@ final readonly class SingleLooks
     {
         $lines = ['| checked | answer | alone | with the complaint |', '|---|---|---|---|'];
         foreach ([...Observation::cases(), ...Test::cases()] as $asked) {
-            foreach ($asked->words() as $word) {
+            foreach ($asked->taking()->fit->isOfBoard() ? [] : $asked->words() as $word) {
                 $lines[] = $this->line($asked, $word);
             }
         }

@@ -16,6 +16,9 @@ return new class extends Migration
 
     private const OTHER = 'part ';
 
+    /** What a plant's circuits share stands in no circuit; with this before it where a part can have no other place. */
+    private const NO_CIRCUIT = '/';
+
     /** What stands for the line between two steps of the way to a part within what people called it. */
     private const NO_STEP = '∕';
 
@@ -40,7 +43,7 @@ return new class extends Migration
             DB::table('facts')
                 ->where('circuit_id', $one->circuit_id)
                 ->where('subject', $one->subject)
-                ->update(['part' => $one->part.'/'.self::named($one->subject)]);
+                ->update(['part' => self::partOf($one->part, $one->subject)]);
         }
         Schema::table('facts', function (Blueprint $table): void {
             $table->dropIndex(['circuit_id', 'kind', 'key']);
@@ -70,11 +73,13 @@ return new class extends Migration
         DB::table('facts')->update([
             'circuit_id' => DB::raw('(select circuit_id from occasions where occasions.id = facts.visit_id)'),
         ]);
-        foreach (DB::table('facts')->distinct()->pluck('part') as $part) {
-            $subject = self::called($part);
-            if ($subject !== '') {
-                DB::table('facts')->where('part', $part)->update(['subject' => $subject]);
-            }
+        foreach (DB::table('facts')->distinct()->get(['plant_id', 'part']) as $one) {
+            $of = DB::table('facts')->where('plant_id', $one->plant_id)->where('part', $one->part);
+            $circuit = DB::table('parts')
+                ->where('plant_id', $one->plant_id)
+                ->where('part', explode('/', $one->part)[0])
+                ->value('id');
+            $of->update(['subject' => self::called($one->part)] + ($circuit === null ? [] : ['circuit_id' => $circuit]));
         }
         Schema::table('facts', function (Blueprint $table): void {
             $table->dropConstrainedForeignId('plant_id');
@@ -92,6 +97,13 @@ return new class extends Migration
         DB::table('folds')->delete();
     }
 
+    private static function partOf(string $circuit, string $subject): string
+    {
+        return str_starts_with($subject, self::NO_CIRCUIT)
+            ? substr($subject, strlen(self::NO_CIRCUIT))
+            : $circuit.'/'.self::named($subject);
+    }
+
     private static function named(string $subject): string
     {
         $name = trim((string) preg_replace('/[\s\p{C}]+/u', ' ', str_replace('/', self::NO_STEP, $subject)));
@@ -103,6 +115,9 @@ return new class extends Migration
     private static function called(string $part): string
     {
         $name = preg_replace('/^circuit \d+\/?/', '', $part);
+        if ($name === $part) {
+            return self::NO_CIRCUIT.$part;
+        }
         $own = str_starts_with((string) $name, self::OTHER) ? substr((string) $name, strlen(self::OTHER)) : $name;
 
         return mb_substr(str_replace(self::NO_STEP, '/', (string) $own), 0, 48);

@@ -71,6 +71,7 @@ final class WhoMayTest extends TestCase
         'GET bench/{calculator?}' => self::SIGNED_IN,
         'GET visits/{visit}/report' => self::SIGNED_IN,
         'GET visits/{visit}/report.pdf' => self::SIGNED_IN,
+        'GET visits/{visit}/board' => self::SIGNED_IN,
         'GET visits/{visit}/file.json' => self::SIGNED_IN,
         'GET visits/{visit}/bench' => self::SIGNED_IN,
         'GET visits/{visit}/meaning' => self::SIGNED_IN,

@@ -9,20 +9,14 @@ use App\Picture\RackCourse;
 use App\Records\LevelHistory;
 use App\View\Explain;
 use Illuminate\Support\Str;
-use Metrum\Diagnosis\Cautions;
-use Metrum\Diagnosis\FaultCatalogue;
-use Metrum\Diagnosis\Rack\RackCheck;
-use Metrum\Diagnosis\Rack\RackChecks;
 use Metrum\Diagnosis\Rack\RackExamination;
 use Metrum\Diagnosis\Rack\RackJudge;
 use Metrum\Diagnosis\Rack\RackVerdict;
 use Metrum\Findings\Mark;
 use Metrum\Findings\RackFindings;
 use Metrum\Installation\PartId;
-use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
-use Metrum\Knowledge\Word;
 use Metrum\Log\FactKind;
 use Metrum\Quantity\Units;
 use Metrum\Refrigerant\OutsideTable;
@@ -50,13 +44,6 @@ final class BoardPage
 
     private const ASKED = [Observation::SightGlass, Observation::HeatReclaim];
 
-    /** Probability from which one fault is named. */
-    private const LEADS = 0.5;
-
-    private const CHECKS = 3;
-
-    private const CAUTIONS = 3;
-
     public readonly RackFindings $found;
 
     public readonly ?RackVerdict $verdict;
@@ -68,6 +55,8 @@ final class BoardPage
     public readonly string $entries;
 
     public readonly BoardSentences $said;
+
+    public readonly BoardHeld $held;
 
     /** @var list<BoardRow> */
     public readonly array $rows;
@@ -82,6 +71,7 @@ final class BoardPage
         $this->mayEnter = $user->can('enter', $visit);
         $this->entries = route('entries.store', $visit);
         $this->said = new BoardSentences($this->found, $this->verdict, $this->units);
+        $this->held = new BoardHeld($this->found, $this->verdict, $this->units);
         $this->maker = new BoardRows($visit, $this->found, $this->verdict, $this->units);
         $this->rows = $this->maker->all();
     }
@@ -115,7 +105,7 @@ final class BoardPage
     /** Whether nothing at all was entered yet. */
     public function isBlank(): bool
     {
-        return $this->found->shared->isEmpty() && $this->found->parts === [];
+        return $this->held->isBlank();
     }
 
     public function course(): RackCourse
@@ -175,34 +165,6 @@ final class BoardPage
         return $limit === '' ? $facts : [...$facts, ['name' => 'Limit of the group', 'value' => $limit, 'asks' => false]];
     }
 
-    /** @return list<array{side: string, said: string}> what speaks for and against what leads */
-    public function evidence(): array
-    {
-        if ($this->verdict === null || $this->ranking() === []) {
-            return [];
-        }
-
-        return (new BoardEvidence($this->verdict->examined, $this->units))->of(
-            $this->verdict->plant,
-            RackVerdict::leading($this->ranking()),
-        );
-    }
-
-    /** @return list<array{answer: string, leads: string}> what each answer of a check would leave */
-    public function outcomes(RackCheck $check): array
-    {
-        $outcomes = [];
-        foreach ($check->outcomes as $word => $ranking) {
-            $leading = RackVerdict::leading($ranking);
-            $outcomes[] = [
-                'answer' => Word::from($word)->label(),
-                'leads' => Explain::within($leading->label()).', '.$this->percent(max($ranking)),
-            ];
-        }
-
-        return array_slice($outcomes, 0, 4);
-    }
-
     /** @return list<BoardCell> */
     public function cells(): array
     {
@@ -236,61 +198,6 @@ final class BoardPage
                 $this->found->shared->observed($asked)?->value,
             );
         }, self::ASKED);
-    }
-
-    /** @return array<string, float> what is held of what all circuits share, highest first */
-    public function ranking(): array
-    {
-        return $this->verdict === null || $this->isBlank() ? [] : $this->verdict->plantRanking();
-    }
-
-    /** Whether one fault of the plant leads clearly enough to be named. */
-    public function leads(): bool
-    {
-        return (array_values($this->ranking())[0] ?? 0.0) >= self::LEADS;
-    }
-
-    /** @return list<array{string, float}> name and probability of the first three */
-    public function suspects(): array
-    {
-        $suspects = [];
-        foreach (array_slice($this->ranking(), 0, 3) as $fault => $chance) {
-            $suspects[] = [self::nameOf(Fault::from($fault)), $chance];
-        }
-
-        return $suspects;
-    }
-
-    /** What it is called where it is about what all circuits share. */
-    public static function nameOf(Fault $fault): string
-    {
-        return $fault === Fault::NoFault ? 'Shared system: no fault' : $fault->label();
-    }
-
-    /** @return list<RackCheck> */
-    public function checks(): array
-    {
-        return $this->verdict === null ? [] : (new RackChecks($this->verdict))->ranked(self::CHECKS);
-    }
-
-    public function placeOf(RackCheck $check): string
-    {
-        $branch = $this->found->plant->branch($check->of);
-
-        return $branch === null ? 'rack' : $this->found->nameOf($branch);
-    }
-
-    /** @return list<string> */
-    public function cautions(): array
-    {
-        $leading = $this->ranking() === [] ? Fault::NoFault : RackVerdict::leading($this->ranking());
-        $words = [
-            ...$this->said->closed() === [] ? [] : Cautions::words(['trapped_liquid', 'put_back']),
-            ...Cautions::words(FaultCatalogue::entry($leading)->cautions),
-            ...Cautions::ofRefrigerant($this->found->plant->highSide->refrigerant),
-        ];
-
-        return array_slice(array_values(array_unique($words)), 0, self::CAUTIONS);
     }
 
     /** "86 %" */

@@ -132,7 +132,7 @@ final readonly class CircuitSigns
         return [
             RackSign::Over->value => $above === [] ? null : max($above),
             RackSign::Under->value => $above === [] ? null : min($above),
-            RackSign::Apart->value => count($above) < 2 ? null : max($above) - self::rest($above, max($above)),
+            RackSign::Apart->value => count($above) < 2 ? null : max($above) - Spread::rest($above, max($above)),
             RackSign::Others->value => $this->others(),
             RackSign::OthersStarved->value => $this->othersStarved(),
             RackSign::ProductOver->value => $product === [] || $air === [] ? null : max($product) - max($air),
@@ -187,7 +187,7 @@ final readonly class CircuitSigns
         $bulbs = $this->bulbs();
         $coil = $this->expectedCoil();
         $far = $coil === null || $over !== [] ? [] : $this->superheatsBy($coil);
-        $farthest = $far === [] ? null : self::farthest($far);
+        $farthest = $far === [] ? null : Spread::farthest($far);
         $differences = [];
         foreach ($this->cases as $case) {
             $air = $case->reading(Reading::BoxTemperature);
@@ -200,7 +200,7 @@ final readonly class CircuitSigns
             RackSign::SuperheatMost->value => $over === [] ? null : max($over),
             RackSign::SuperheatLeast->value => $over === [] ? null : min($over),
             RackSign::SuperheatFar->value => $farthest,
-            RackSign::SuperheatApart->value => count($bulbs) < 2 ? null : self::standingApart($bulbs),
+            RackSign::SuperheatApart->value => count($bulbs) < 2 ? null : Spread::standingApart($bulbs),
             RackSign::BulbToAir->value => $differences === [] ? null : min($differences),
             RackSign::Swing->value => $swings === [] ? null : max($swings),
         ];
@@ -251,7 +251,7 @@ final readonly class CircuitSigns
             }
         }
 
-        return $drops === [] ? null : self::farthest($drops);
+        return $drops === [] ? null : Spread::farthest($drops);
     }
 
     /** @return array<string, ?float> */
@@ -269,28 +269,5 @@ final readonly class CircuitSigns
             RackSign::LiquidFall->value => PlantSigns::less($liquid, $valve),
             RackSign::InletOver->value => $inlets === [] ? null : PlantSigns::less(min($inlets), $coil),
         ];
-    }
-
-    /** @param  non-empty-list<float>  $of @return float the one farthest from nothing */
-    private static function farthest(array $of): float
-    {
-        return max($of) > -min($of) ? max($of) : min($of);
-    }
-
-    /** @param  non-empty-list<float>  $of  two at least */
-    private static function standingApart(array $of): float
-    {
-        $high = max($of) - self::rest($of, max($of));
-        $low = min($of) - self::rest($of, min($of));
-
-        return $high > -$low ? $high : $low;
-    }
-
-    /** @param  list<float>  $of  two at least @return float the middle of all but one */
-    private static function rest(array $of, float $one): float
-    {
-        unset($of[(int) array_search($one, $of, true)]);
-
-        return RackExamination::median(array_values($of));
     }
 }

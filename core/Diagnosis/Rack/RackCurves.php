@@ -58,7 +58,6 @@ final readonly class RackCurves
     /**
      * What a number says of each fault.
      *
-     * @param  float  $si
      * @return ?list<float> nats by place; null where nothing was learned of it
      */
     public function weights(RackSign $sign, float $si): ?array

@@ -11,7 +11,6 @@ use Metrum\Findings\PartFindings;
 use Metrum\Installation\CaseForm;
 use Metrum\Installation\Circuit;
 use Metrum\Knowledge\Cause;
-use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Question;
 use Metrum\Knowledge\Reading;
@@ -132,7 +131,7 @@ final readonly class CircuitEntries
 
     private function coil(CircuitVisit $visit, int $place, ?CaseForm $form, SpokenAnswers $said): PartFindings
     {
-        $case = $this->stateOf($visit, $place);
+        $case = $visit->caseAt($place);
         $readings = $this->air($visit, $case);
         if ($case !== null && $this->dice->chance($visit->often)) {
             $readings[Reading::SuctionTemperatureEvaporator->value] = $this->instruments->clamp($case->bulb, $case->air);
@@ -158,18 +157,6 @@ final readonly class CircuitEntries
         );
 
         return new PartFindings($readings, $observations, $tests);
-    }
-
-    private function isSick(CircuitVisit $visit, int $place): bool
-    {
-        return $visit->isIll() && ($visit->ill->coil < 0 || $visit->ill->coil === $place);
-    }
-
-    private function stateOf(CircuitVisit $visit, int $place): ?CaseState
-    {
-        $cases = $visit->circuit()->cases;
-
-        return $this->isSick($visit, $place) || count($cases) < 2 ? $cases[0] ?? null : $cases[1];
     }
 
     /** @return array<string, float> */
@@ -205,7 +192,7 @@ final readonly class CircuitEntries
     /** @return array<string, float> */
     private function swing(CircuitVisit $visit, int $place, CaseState $case): array
     {
-        $shift = $this->isSick($visit, $place)
+        $shift = $visit->isSickAt($place)
             ? FaultCatalogue::entry($visit->ill->fault)->signs['swing']->mean ?? 0.0
             : 0.0;
         $swing = max(0.2, $this->dice->around(1.1 + max(0.0, $shift) * $visit->ill->severity, 0.6));
@@ -223,7 +210,7 @@ final readonly class CircuitEntries
             return [];
         }
         $fitted = (int) $this->dice->between(1.0, 5.99);
-        $stopped = $this->isSick($visit, $place) && $visit->ill->cause === Cause::FansStopped
+        $stopped = $visit->isSickAt($place) && $visit->ill->cause === Cause::FansStopped
             ? max(1, (int) round(0.7 * $visit->ill->severity * $fitted))
             : 0;
 
@@ -245,10 +232,10 @@ final readonly class CircuitEntries
         int $place,
         ?CaseForm $form,
     ): array {
-        $case = $this->stateOf($visit, $place);
+        $case = $visit->caseAt($place);
         $looks = PlantState::looking($case === null ? [] : RackLooks::ofCase($visit->circuit(), $case));
         $ill = $visit->ill;
-        $ills = $this->isSick($visit, $place) ? [[$ill->fault, $ill->cause, $ill->severity]] : [];
+        $ills = $visit->isSickAt($place) ? [[$ill->fault, $ill->cause, $ill->severity]] : [];
         $observations = $tests = [];
         foreach ($questions as $key => $often) {
             $asked = Observation::tryFrom($key) ?? Test::from($key);

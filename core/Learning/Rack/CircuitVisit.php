@@ -7,6 +7,7 @@ namespace Metrum\Learning\Rack;
 use Metrum\Installation\Branch;
 use Metrum\Installation\Installation;
 use Metrum\Knowledge\State;
+use Metrum\Twin\Rack\CaseState;
 use Metrum\Twin\Rack\CircuitState;
 use Metrum\Twin\Rack\RackIll;
 use Metrum\Twin\Rack\RackState;
@@ -42,6 +43,20 @@ final readonly class CircuitVisit
     public function isIll(): bool
     {
         return $this->ill->isOf($this->branch->part);
+    }
+
+    /** Whether what is wrong is at that coil. */
+    public function isSickAt(int $place): bool
+    {
+        return $this->isIll() && ($this->ill->coil < 0 || $this->ill->coil === $place);
+    }
+
+    /** The case at that coil; null where the circuit does not cool. */
+    public function caseAt(int $place): ?CaseState
+    {
+        $cases = $this->circuit()->cases;
+
+        return $this->isSickAt($place) || count($cases) < 2 ? $cases[0] ?? null : $cases[1];
     }
 
     /** K; as it really is set. */

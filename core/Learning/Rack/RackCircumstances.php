@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Learning\Rack;
 
-use Metrum\Installation\Branch;
 use Metrum\Installation\BoxControl;
+use Metrum\Installation\Branch;
 use Metrum\Installation\DefrostKind;
 use Metrum\Installation\HeadPressureControl;
 use Metrum\Installation\Installation;

@@ -89,7 +89,10 @@ final class BranchWalk
     public function neededHeader(): float
     {
         $pressure = $this->needed();
-        $this->atPressure($pressure, $this->branch->setPoint);
+        $this->evaporateAt($pressure);
+        foreach ($this->loops as $i => $_) {
+            $this->cooling($i, $this->branch->setPoint);
+        }
 
         return $pressure - $this->drop($pressure);
     }
@@ -205,14 +208,6 @@ final class BranchWalk
     {
         foreach ($this->loops as $loop) {
             $loop->evaporating->at($pressure);
-        }
-    }
-
-    private function atPressure(float $pressure, float $air): void
-    {
-        $this->evaporateAt($pressure);
-        foreach ($this->loops as $i => $_) {
-            $this->cooling($i, $air);
         }
     }
 

@@ -147,7 +147,13 @@ final class RackSolver
             }
         }
 
-        return $this->state($fill);
+        return (new RackSettled($this->machine, $this->store, $this->high, $this->walks, $this->states))->state(
+            $fill,
+            $this->suction,
+            $this->liquid,
+            $this->allRun,
+            $this->floors,
+        );
     }
 
     /** @return array{float, float} kg/s and W of what all circuits send */
@@ -242,99 +248,5 @@ final class RackSolver
         return array_sum($state->held) +
             $beyond +
             ($fill < 0.0 ? 0.0 : $volume * ($loop->condensing->heavy - $loop->condensing->light));
-    }
-
-    private function state(float $fill): RackState
-    {
-        $loop = $this->high->loop;
-        $fluid = $this->machine->fluid();
-        $point = $loop->condensing;
-        $circuits = [];
-        $held = $flow = $cooling = 0.0;
-        $first = null;
-        foreach ($this->machine->branches as $branch) {
-            $part = $branch->part->value;
-            $walk = $this->walks[$part] ?? null;
-            $first ??= $walk;
-            $circuits[$part] = $walk === null
-                ? $this->idle($branch)
-                : $walk->state($fluid->dewTemperature($walk->pressure));
-            $held += $circuits[$part]->held;
-            $flow += $circuits[$part]->flow;
-            $cooling += $circuits[$part]->cooling;
-        }
-        $drawn = $first?->liquid();
-        [$density, $temperature] = $drawn ?? [$point->heavy, $point->bubble];
-        $places = $this->places($held, $density);
-        $receiver = $this->machine->high->receiverVolume;
-        $free = $this->machine->charge - array_sum($places);
-        $level = match (true) {
-            $fill < 0.0 => 0.0,
-            $fill > 1.0 => 1.0,
-            default => $free / max(1e-6, $receiver * ($point->heavy - $point->light)),
-        };
-
-        return new RackState(
-            suction: $this->suction,
-            condensing: $point->pressure,
-            liquid: $this->liquid,
-            liquidTemperature: $temperature,
-            quality: max(0.0, ($this->liquid - $point->liquid) / $point->latent),
-            condenserOutlet: $loop->condenser->outlet,
-            airOut: $this->high->airOut(),
-            returnGas: $loop->suction->dew + $loop->suction->superheat,
-            discharge: $this->high->discharge(),
-            fill: $fill,
-            level: $level,
-            flow: $flow,
-            cooling: $cooling,
-            power: $this->machine->high->compressor->electricPower($loop->compression->shaft),
-            allRun: $this->allRun,
-            running: min(1.0, $flow / $this->high->capacity()),
-            flooded: min(1.0, $loop->condenser->flooded),
-            fans: $loop->condenser->airFlow,
-            held: $places,
-            circuits: $circuits,
-            floors: $this->floors,
-        );
-    }
-
-    /** @return array<string, float> kg by place, all but the liquid in the receiver */
-    private function places(float $coils, float $liquid): array
-    {
-        $loop = $this->high->loop;
-        $point = $loop->condensing;
-        $machine = $this->machine;
-        $filled = $this->store->reclaims ? $machine->filled : 0.0;
-
-        return [
-            'condenser' => $loop->condenser->mass($loop),
-            'reclaim' => $machine->reclaimVolume * ($filled * $point->heavy + (1 - $filled) * $point->light),
-            'liquid' => $machine->liquidVolume * $liquid,
-            'coils' => $coils,
-            'suction' => $machine->suctionVolume * $loop->suction->density,
-            'receiver_gas' => $machine->high->receiverVolume * $point->light,
-        ];
-    }
-
-    private function idle(RackBranch $branch): CircuitState
-    {
-        $state = $this->stateOf($branch);
-        $fluid = $this->machine->fluid();
-        $point = $this->high->loop->condensing;
-        $dew = $fluid->dewTemperature($this->suction);
-        $gas = $fluid->vapourDensity($dew, 10.0);
-        $filled = $state === BranchState::HotGas ? $this->machine->filled : 0.0;
-
-        return new CircuitState(
-            $state,
-            $state === BranchState::HotGas ? $point->pressure : $this->suction,
-            $dew,
-            0.0,
-            0.0,
-            $branch->coilVolume * ($filled * $point->heavy + (1 - $filled) * $gas),
-            null,
-            [],
-        );
     }
 }

@@ -10,29 +10,29 @@
         <div class="lead"><h2>Nothing entered yet</h2></div>
         <p class="soft">Start with the suction header, the receiver level and the case temperatures.</p>
     @else
-        <div class="lead"><h2>{{ $page->leads() ? $page->suspects()[0][0] : 'No clear cause yet' }}</h2><span
-            class="pct">{{ $page->leads() ? $page->percent($page->suspects()[0][1]) : '' }}</span></div>
-        @if ($page->leads())<x-bar :share="$page->suspects()[0][1]" />@endif
-        <ul class="board-evidence">@foreach ($page->evidence() as $line)<li><small>{{ $line['side'] }}</small>
+        <div class="lead"><h2>{{ $page->held->leads() ? $page->held->suspects()[0][0] : 'No clear cause yet' }}</h2><span
+            class="pct">{{ $page->held->leads() ? $page->percent($page->held->suspects()[0][1]) : '' }}</span></div>
+        @if ($page->held->leads())<x-bar :share="$page->held->suspects()[0][1]" />@endif
+        <ul class="board-evidence">@foreach ($page->held->evidence() as $line)<li><small>{{ $line['side'] }}</small>
             @told($line['said'])</li>@endforeach</ul>
-        <div class="others">@foreach (array_slice($page->suspects(), $page->leads() ? 1 : 0) as [$name, $chance])
+        <div class="others">@foreach (array_slice($page->held->suspects(), $page->held->leads() ? 1 : 0) as [$name, $chance])
             <div class="rest"><span>{{ $name }}</span><b>{{ $page->percent($chance) }}</b></div>@endforeach</div>
-        @if ($page->checks() !== [])
-            @php($check = $page->checks()[0])
+        @if ($page->held->checks() !== [])
+            @php($check = $page->held->checks()[0])
             <div class="next" role="group" aria-label="Next check">
-                <h3>Next check: {{ $page->placeOf($check) }}, {{ App\View\Explain::within($check->asked->label())
+                <h3>Next check: {{ $page->held->placeOf($check) }}, {{ App\View\Explain::within($check->asked->label())
                     }}</h3>
                 <p>@told($check->asked->taking()->how) <span class="soft">{{ $check->minutes }} min.</span></p>
-                @if ($page->outcomes($check) !== [])<dl>@foreach ($page->outcomes($check) as $outcome)
+                @if ($page->held->outcomes($check) !== [])<dl>@foreach ($page->held->outcomes($check) as $outcome)
                     <div><dt>{{ $outcome['answer'] }}</dt><dd>{{ $outcome['leads'] }}</dd></div>
                 @endforeach</dl>@endif
             </div>
-            @if (count($page->checks()) > 1)<p class="after-that">Then:
-                @foreach (array_slice($page->checks(), 1) as $check){{ $page->placeOf($check) }},
+            @if (count($page->held->checks()) > 1)<p class="after-that">Then:
+                @foreach (array_slice($page->held->checks(), 1) as $check){{ $page->held->placeOf($check) }},
                 {{ App\View\Explain::within($check->asked->label()) }} ({{ $check->minutes }} min){{ $loop->last
                 ? '.' : '; ' }}@endforeach</p>@endif
         @endif
     @endif
-    @foreach ($page->cautions() as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
+    @foreach ($page->held->cautions() as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
     <p class="to-why"><a href="{{ route('visits.report', $page->visit) }}">Report</a></p>
 </div>

@@ -10,11 +10,13 @@ use Metrum\Data\Knowledge;
 use Metrum\Diagnosis\Cautions;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\FaultEntry;
+use Metrum\Diagnosis\Rack\RackSign;
 use Metrum\Diagnosis\Sureness;
 use Metrum\Findings\Sign;
 use Metrum\Findings\SignRow;
 use Metrum\Installation\DesignKey;
 use Metrum\Installation\Kind;
+use Metrum\Installation\RackKey;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\HouseRule;
 use Metrum\Knowledge\HouseRuleRow;
@@ -34,8 +36,8 @@ final class DataFilesTest extends TestCase
         'observations' => Observation::class,
         'tests' => Test::class,
         'signs' => Sign::class,
-        'design' => DesignKey::class,
         'kinds' => Kind::class,
+        'rack-signs' => RackSign::class,
     ];
 
     public function test_a_file_has_one_row_for_each_of_its_words_and_no_other(): void
@@ -47,6 +49,10 @@ final class DataFilesTest extends TestCase
                 $file,
             );
         }
+        self::assertEqualsCanonicalizing(
+            array_column([...DesignKey::cases(), ...RackKey::cases()], 'value'),
+            Knowledge::file('design')->keys(),
+        );
         self::assertCount(41, Reading::cases());
         $faults = array_map(
             static fn (string $path): string => basename($path, '.json'),

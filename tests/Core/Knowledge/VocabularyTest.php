@@ -49,7 +49,7 @@ final class VocabularyTest extends TestCase
             array_column(HeadPressureControl::cases(), 'value'),
         );
         self::assertSame(
-            ['thermostat', 'thermostat_pump_down', 'low_pressure', 'pressure_regulator'],
+            ['thermostat', 'thermostat_pump_down', 'low_pressure', 'pressure_regulator', 'header'],
             array_column(BoxControl::cases(), 'value'),
         );
         self::assertSame(

@@ -9,7 +9,7 @@ use Metrum\Knowledge\Fault;
 
 /**
  * What was learned from drawn racks: for each number a curve a fault, in nats; for what circuits share and for one
- * circuit apart. Made by `metrum:calibrate --rack`, kept in data/rack-curves.json.
+ * circuit apart. Made by `metrum:calibrate-rack`, kept in data/rack-curves.json.
  */
 final readonly class RackCurves
 {

@@ -18,6 +18,9 @@ final class RackCalibration
 
     private const UNIT = 0.01;
 
+    /** Racks that tell by what they were drawn. */
+    private const DRAWN_AS_PROBES = 3;
+
     /** Curves that nowhere say more are left out. */
     private const LEAST = 0.04;
 
@@ -37,6 +40,31 @@ final class RackCalibration
         }
 
         return [$file + ['reached' => $reached], $reached];
+    }
+
+    /** Short name of twin, people and signs: racks drawn by others are of no use. */
+    public static function drawnBy(): string
+    {
+        $patients = new RackPatients(1);
+        $lines = [];
+        for ($number = 0; $number < self::DRAWN_AS_PROBES; $number++) {
+            foreach (RackRow::of($number, $patients->number($number)) as $row) {
+                $lines[] = $row->line();
+            }
+        }
+
+        return 'rack-'.substr(md5(json_encode([self::knots(), $lines], JSON_THROW_ON_ERROR)), 0, 10);
+    }
+
+    /** @return array<string, list<float>> SI by sign: a curve for other knots is of no use */
+    private static function knots(): array
+    {
+        $knots = [];
+        foreach (RackSign::cases() as $sign) {
+            $knots[$sign->value] = $sign->knots();
+        }
+
+        return $knots;
     }
 
     /**

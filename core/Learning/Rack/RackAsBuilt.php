@@ -40,7 +40,7 @@ final readonly class RackAsBuilt
         $dice = $this->dice;
 
         return $high->with(
-            condenser: $high->condenser->moving($dice->between(0.85, 1.25))->scaled($dice->factor(0.1)),
+            condenser: $high->condenser->moving($dice->between(0.85, 1.25))->scaled($dice->factor(0.14)),
             condenserVolume: $high->condenserVolume * $dice->factor(0.08),
             compressor: $high->compressor->otherwise($dice->factor(0.08), $dice->factor(0.07)),
             freeShare: $high->freeShare * $dice->factor(0.4),

@@ -23,6 +23,7 @@ use Metrum\Twin\PlantState;
 use Metrum\Twin\Rack\RackIll;
 use Metrum\Twin\Rack\RackLooks;
 use Metrum\Twin\Rack\RackMachine;
+use Metrum\Twin\Rack\RackSizing;
 use Metrum\Twin\Rack\RackState;
 use Metrum\Twin\Rack\Store;
 
@@ -73,9 +74,6 @@ final readonly class SharedEntries
 
     /** Share of head controls that hold too little because they are set so. */
     private const SET_LOW = 0.25;
-
-    /** K by which a control of head lets it stand below where it throttles nothing any more. */
-    private const HELD_BELOW = 2.0;
 
     /** Net oil pressure where the oil returns, Pa. */
     private const OIL = 220e3;
@@ -201,9 +199,10 @@ final readonly class SharedEntries
         $isEntering = $dice->chance(self::AT_THE_FACE);
         $ambient = $isEntering ? $sick->entering : $this->store->ambient;
         $fluid = $machine->fluid();
-        $head = $now->condensing + $machine->high->inert;
+        $standing = $now->condensing + $machine->high->inert;
         // What its control is set to; one that fails holds less than that.
-        $setting = ($dice->chance(self::SET_LOW) ? $machine : $sick->built)->high->head->setting - self::HELD_BELOW;
+        $head = ($dice->chance(self::SET_LOW) ? $machine : $sick->built)->high->head;
+        $setting = $head->setting - RackSizing::heldBelow($head->kind);
         $hunts = $fluid->warmer($now->suction, $now->allRun ? 0.0 : $dice->around(0.0, 0.35));
 
         return array_filter([
@@ -212,7 +211,7 @@ final readonly class SharedEntries
             Reading::HeadSet->value => $this->plant->highSide->headPressureControl === HeadPressureControl::None
                 ? null
                 : $fluid->bubblePressure(min($setting, $fluid->saturation->highest - 5.0)) - $air,
-            Reading::DischargePressure->value => $tools->gauge($head, $air, self::HIGH),
+            Reading::DischargePressure->value => $tools->gauge($standing, $air, self::HIGH),
             Reading::ReceiverPressure->value => $tools->gauge($now->condensing, $air, self::HIGH),
             Reading::AmbientTemperature->value => $tools->air($ambient) + ($dice->chance(0.1) ? 1.0 : 0.0),
             Reading::CondenserAirOutTemperature->value => $tools->air($now->airOut),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Twin\Rack;
 
+use Metrum\Installation\Circuit;
 use Metrum\Installation\Coil;
 use Metrum\Installation\CompressorUnit;
 use Metrum\Installation\Design;
@@ -43,10 +44,13 @@ final readonly class RackSizing
     /** K of coil over header that the high side is sized by. */
     private const COIL_OVER_HEADER = 1.2;
 
+    /** Pa abs at which a condenser is rated, near enough for its glide. */
+    private const RATED_CONDENSING = 1.6e6;
+
     /** Share of a rack's condenser that is held full of liquid at most: it runs at a small part of its load too. */
     private const MOST_FLOODED = 0.985;
 
-    /** K by which a control of head lets it stand below where it throttles nothing any more. */
+    /** K by which fans let head stand below where all of them run. */
     private const HELD_BELOW = 2.0;
 
     /** Level that a receiver is filled to where nobody says. */
@@ -182,12 +186,22 @@ final readonly class RackSizing
                 ->with(DesignKey::EvaporatorTd, self::DIFFERENCE)
                 ->with(DesignKey::BoxSetPoint, $suction + self::COIL_OVER_HEADER + self::DIFFERENCE)
                 ->with(DesignKey::Superheat, null)
+                ->with(DesignKey::CondenserSplit, self::meanSplit($circuit))
                 ->with(DesignKey::ReceiverVolume, $volumes[0])
                 ->with(DesignKey::CondenserVolume, $volumes[1]),
         );
         $machine = (new Sizing($isHeld && $circuit->headPressureControl === null ? $lumped->asItOughtToBe() : $lumped))->machine($cooling);
 
         return $machine->with(compressor: $machine->compressor->otherwise(self::RESERVE));
+    }
+
+    /** K over the air in the middle of the condenser: a remote condenser is rated by the dew that enters it. */
+    private static function meanSplit(Circuit $circuit): ?float
+    {
+        $split = $circuit->design->condenserSplit;
+        $glide = $circuit->fluid()->glide(self::RATED_CONDENSING);
+
+        return $split === null ? null : $split - $glide / 2;
     }
 
     /** With its head control set to such a pressure (Pa abs). */
@@ -198,7 +212,13 @@ final readonly class RackSizing
         return $machine->with(
             head: $head === null || $control->kind === HeadPressureControl::None
                 ? $control
-                : $control->set($machine->fluid->bubbleTemperature($head) + self::HELD_BELOW),
+                : $control->set($machine->fluid->bubbleTemperature($head) + self::heldBelow($control->kind)),
         );
+    }
+
+    /** K by which a control of head holds less than where it is wide open: a valve is set by where it is. */
+    public static function heldBelow(HeadPressureControl $kind): float
+    {
+        return $kind === HeadPressureControl::FloodingValve ? 0.0 : self::HELD_BELOW;
     }
 }

@@ -41,7 +41,7 @@ final readonly class Recorder
             $circuit->atmosphere,
             $circuit,
             $visit->circuit->partId(),
-            $visit->isOfRack(),
+            $visit->isOfRack() ? $visit->plantAsOpened() : null,
         );
     }
 

@@ -6,12 +6,9 @@ namespace Metrum\Findings;
 
 use Metrum\Installation\Installation;
 use Metrum\Installation\PartId;
-use Metrum\Knowledge\Asked;
 use Metrum\Knowledge\Complaint;
-use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\State;
-use Metrum\Knowledge\Test;
 use Metrum\Knowledge\Word;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
@@ -65,30 +62,9 @@ final class RackLog
 
     private static function isShared(Fact $fact): bool
     {
-        $asked = self::asked($fact);
+        $asked = $fact->kind->asked($fact->content->key);
 
         return $asked !== null && $asked->taking()->isShared && ! $fact->part->isCompressor();
-    }
-
-    private static function asked(Fact $fact): ?Asked
-    {
-        return match ($fact->kind) {
-            FactKind::Reading => Reading::tryFrom($fact->content->key),
-            FactKind::Observation => Observation::tryFrom($fact->content->key),
-            FactKind::Test => Test::tryFrom($fact->content->key),
-            FactKind::State,
-            FactKind::Complaint,
-            FactKind::Confirmed,
-            FactKind::RuledOut,
-            FactKind::Note,
-            FactKind::Move,
-            FactKind::Card,
-            FactKind::Clock,
-            FactKind::Touched,
-            FactKind::Restored,
-            FactKind::Circuit,
-            FactKind::Undo => null,
-        };
     }
 
     /** What one fact says alone; null where it says nothing of the plant. */

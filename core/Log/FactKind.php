@@ -43,4 +43,26 @@ enum FactKind: string
             self::Undo => new Kinds\TakenBack(),
         };
     }
+
+    /** What was asked where such a fact answers a question; null where it is none, or no such question is known. */
+    public function asked(string $key): ?\Metrum\Knowledge\Asked
+    {
+        return match ($this) {
+            self::Reading => \Metrum\Knowledge\Reading::tryFrom($key),
+            self::Observation => \Metrum\Knowledge\Observation::tryFrom($key),
+            self::Test => \Metrum\Knowledge\Test::tryFrom($key),
+            self::State,
+            self::Complaint,
+            self::Confirmed,
+            self::RuledOut,
+            self::Note,
+            self::Move,
+            self::Card,
+            self::Clock,
+            self::Touched,
+            self::Restored,
+            self::Circuit,
+            self::Undo => null,
+        };
+    }
 }

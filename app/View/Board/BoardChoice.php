@@ -2,13 +2,19 @@
 
 namespace App\View\Board;
 
+use Metrum\Diagnosis\Cautions;
+use Metrum\Findings\PartFindings;
 use Metrum\Installation\PartId;
+use Metrum\Knowledge\Observation;
 use Metrum\Log\FactKind;
 
 /** A question of the board about one part of the plant, with its answers as taps. */
 final readonly class BoardChoice
 {
-    /** @param  array<string, string>  $answers  label by word */
+    /**
+     * @param  array<string, string>  $answers  label by word
+     * @param  list<string>  $cautions  that stand where it is answered
+     */
     public function __construct(
         public PartId $part,
         public FactKind $kind,
@@ -16,7 +22,27 @@ final readonly class BoardChoice
         public string $label,
         public array $answers,
         public ?string $chosen,
+        public array $cautions = [],
     ) {
+    }
+
+    /** What is observed of a part. */
+    public static function of(PartId $part, Observation $asked, PartFindings $found): self
+    {
+        $answers = [];
+        foreach ($asked->words() as $word) {
+            $answers[$word->value] = $word->label();
+        }
+
+        return new self(
+            $part,
+            FactKind::Observation,
+            $asked->value,
+            $asked->label(),
+            $answers,
+            $found->observed($asked)?->value,
+            Cautions::words($asked->taking()->cautions),
+        );
     }
 
     public function domId(): string

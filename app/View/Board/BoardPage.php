@@ -17,7 +17,6 @@ use Metrum\Findings\RackFindings;
 use Metrum\Installation\PartId;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
-use Metrum\Log\FactKind;
 use Metrum\Quantity\Units;
 use Metrum\Refrigerant\OutsideTable;
 
@@ -165,6 +164,16 @@ final class BoardPage
         return $limit === '' ? $facts : [...$facts, ['name' => 'Limit of the group', 'value' => $limit, 'asks' => false]];
     }
 
+    public function noAnswer(): string
+    {
+        return $this->said->noAnswer($this->visit->log());
+    }
+
+    public function isolation(): BoardIsolation
+    {
+        return BoardIsolation::of($this->visit->log(), $this->found, $this->verdict?->examined, $this->units);
+    }
+
     /** @return list<BoardCell> */
     public function cells(): array
     {
@@ -183,21 +192,10 @@ final class BoardPage
     /** @return list<BoardChoice> */
     public function choices(): array
     {
-        return array_map(function (Observation $asked): BoardChoice {
-            $answers = [];
-            foreach ($asked->words() as $word) {
-                $answers[$word->value] = $word->label();
-            }
-
-            return new BoardChoice(
-                PartId::plant(),
-                FactKind::Observation,
-                $asked->value,
-                $asked->label(),
-                $answers,
-                $this->found->shared->observed($asked)?->value,
-            );
-        }, self::ASKED);
+        return array_map(
+            fn (Observation $asked): BoardChoice => BoardChoice::of(PartId::plant(), $asked, $this->found->shared),
+            self::ASKED,
+        );
     }
 
     /** "86 %" */

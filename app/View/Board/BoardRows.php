@@ -176,21 +176,10 @@ final readonly class BoardRows
         foreach (self::DOING as $state) {
             $states[$state->value] = $state === State::RunningSettled ? 'Cooling' : $state->label();
         }
-        $shut = [];
-        foreach (Observation::CircuitShut->words() as $word) {
-            $shut[$word->value] = $word->label();
-        }
 
         return [
             new BoardChoice($branch->part, FactKind::State, 'state', 'State', $states, $found->state?->value),
-            new BoardChoice(
-                $branch->part,
-                FactKind::Observation,
-                Observation::CircuitShut->value,
-                Observation::CircuitShut->label(),
-                $shut,
-                $found->observed(Observation::CircuitShut)?->value,
-            ),
+            BoardChoice::of($branch->part, Observation::CircuitShut, $found),
         ];
     }
 }

@@ -2,6 +2,7 @@
 
 namespace App\View\Board;
 
+use Metrum\Diagnosis\Rack\NoAnswer;
 use Metrum\Diagnosis\Rack\RackVerdict;
 use Metrum\Findings\RackFindings;
 use Metrum\Installation\Branch;
@@ -9,6 +10,7 @@ use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\State;
 use Metrum\Knowledge\Word;
+use Metrum\Log\Log;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
@@ -201,25 +203,14 @@ final readonly class BoardSentences
     }
 
     /** What was added without an answer; empty where nothing was, or it showed. */
-    public function noAnswer(): string
+    public function noAnswer(Log $log): string
     {
-        $added = $this->found->shared->reading(Reading::Added);
-        $measured = $this->found->shared->reading(Reading::ReceiverLevel);
-        $examined = $this->verdict?->examined;
-        if ($added === null || $measured === null || $examined?->level === null || $added <= 0.0) {
-            return '';
-        }
-        $machine = $examined->twin->machine;
-        $fluid = $machine->fluid();
-        $whole = $machine->high->receiverVolume * $fluid->liquidDensity(
-            $fluid->bubbleTemperature($examined->now->condensing ?? $machine->high->design->condensing),
-        );
-        $missing = max(0.0, $examined->level->value - $measured) * $whole;
-        $fills = $added > $missing + 3 * $examined->level->deviation * $whole;
+        $none = $this->verdict === null ? null : NoAnswer::of($log, $this->verdict->examined);
 
-        return $fills && $this->isLevelLow()
-            ? $this->units->mass($added).' was added and the level did not rise to match. Find what takes it: '.
-                'a circuit that fills, a leak, heat reclaim. Come back until the level stays.'
-            : '';
+        return $none === null
+            ? ''
+            : $this->units->mass($none->added).' was added, the level answered for '.
+                $this->units->mass($none->answered).'. Find what takes the rest: a circuit that fills, a leak, '.
+                'heat reclaim. Come back until the level stays.';
     }
 }

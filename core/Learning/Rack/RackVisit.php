@@ -28,6 +28,9 @@ final readonly class RackVisit
 
     private const NEIGHBOURS = 3;
 
+    /** Share of visits at which what is wrong is where people look already; at the others its air alone tells. */
+    private const LOOKED_AT = 0.7;
+
     /** @param  array<string, State>  $states  by part */
     public function __construct(
         private Dice $dice,
@@ -83,7 +86,8 @@ final readonly class RackVisit
                 $cooling[] = $branch->part->value;
             }
         }
-        $well = $ill->circuit->value ?? $dice->one($cooling);
+        $ofIll = $ill->circuit->value ?? $dice->one($cooling);
+        $well = $dice->chance(self::LOOKED_AT) ? $ofIll : $dice->one($cooling);
         $often[$well] = self::WELL;
         for ($i = 0; $i < self::NEIGHBOURS; $i++) {
             $part = $dice->one($this->plant->branches)->part->value;

@@ -167,14 +167,19 @@ final class RackTwin
         return $fluid->warmer($found->plant->atmosphere->absolute($coil), -$above - $drop);
     }
 
-    /** Share of the power that a header so many kelvin warmer would save here and now; null where it does not run so. */
+    /**
+     * Share of the power to the same cooling that a header so many kelvin warmer would save here and now; null where it
+     * does not run so.
+     */
     public function saving(RackFindings $found, float $kelvin): ?float
     {
         $now = $this->now($found);
         $warmer = $this->machine->holding($this->machine->fluid()->warmer($this->machine->setSuction, $kelvin));
         $then = (new RackSolver($warmer, self::store($found), self::states($found)))->find();
 
-        return $now === null || $then === null || $now->power <= 0.0 ? null : 1 - $then->power / $now->power;
+        return $now === null || $then === null || $now->power <= 0.0
+            ? null
+            : 1 - $then->power / $then->cooling / ($now->power / $now->cooling);
     }
 
     /** K of its warmest case over the set point. */

@@ -11,5 +11,6 @@
                     }}</span></button>
             @endforeach
         </div>
+        @foreach ($choice->cautions as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
     </fieldset>
 </x-entry>

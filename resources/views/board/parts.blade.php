@@ -2,6 +2,7 @@
 @include('board.head')
 @include('board.picture')
 @include('board.facts')
+@include('board.isolation')
 @include('board.shared')
 @include('board.rows')
 @include('board.side')

@@ -22,6 +22,7 @@
             @include('board.head')
             @include('board.picture')
             @include('board.facts')
+            @include('board.isolation')
             @include('board.shared')
             @include('board.rows')
         </main>

@@ -3,7 +3,7 @@
     <h2 class="board-level">Receiver level <b @class(['low' => $page->said->isLevelLow()])>{{ $level }}</b></h2>
     @if ($expected !== '')<p>@told($expected)</p>@endif
     @if ($page->level() !== null)<x-picture.level :level="$page->level()" />@endif
-    @if ($page->said->noAnswer() !== '')<p class="contradiction">● @told($page->said->noAnswer())</p>@endif
+    @if ($page->noAnswer() !== '')<p class="contradiction">● @told($page->noAnswer())</p>@endif
     @if ($page->verdict === null)
         <p class="caution">◐ No such system can be simulated with this refrigerant. Circuits are judged one by one.</p>
     @elseif ($page->isBlank())

@@ -1,0 +1,193 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Models\Circuit;
+use App\Models\FactRecord;
+use App\Models\Site;
+use App\Models\User;
+use App\Models\Visit;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+use Illuminate\Testing\TestResponse;
+use Metrum\Installation\Installation;
+use Metrum\Installation\InstallationReader;
+use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Word;
+use Tests\TestCase;
+
+/** The board of a rack: one visit to the plant, every circuit of it walked in the same visit. */
+final class BoardTest extends TestCase
+{
+    private Visit $visit;
+
+    /** @var array<string, Circuit> by part */
+    private array $circuits;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $site = Site::query()->create(['name' => 'Lunden grocery', 'place' => 'Market 2', 'altitude_m' => 0]);
+        $story = self::story();
+        $this->circuits = Circuit::establishAll($site, self::plant(), $story['name'], $story['names']);
+        $this->circuits['circuit 1']->plant->update(['name' => $story['name']]);
+        $this->visit = Visit::open($this->circuits['circuit 1']->fresh('site', 'plant'), $this->technician, now());
+    }
+
+    public function test_a_visit_opened_at_any_circuit_is_one_to_the_plant_and_begins_on_its_board(): void
+    {
+        $before = Visit::query()->count();
+        $answer = $this->actingAs($this->technician)->post("/circuits/{$this->circuits['circuit 6']->id}/visits");
+
+        $answer->assertRedirect("/visits/{$this->visit->id}/board");
+        self::assertSame($before, Visit::query()->count(), 'it goes on with the open one');
+        $this->get("/visits/{$this->visit->id}/board")
+            ->assertOk()
+            ->assertSee('No case temperature entered yet')
+            ->assertSee('Start with the suction header');
+    }
+
+    public function test_a_plain_unit_has_no_board(): void
+    {
+        $plain = $this->visit();
+        $this->actingAs($this->technician)->get("/visits/{$plain->id}/board")->assertNotFound();
+        $this->get("/visits/{$plain->id}/gauges")->assertOk()->assertDontSee('Rack board');
+    }
+
+    public function test_what_is_read_at_one_circuit_but_shared_is_known_to_all(): void
+    {
+        $this->tell('reading', 'receiver_level_percent', '41 %', 'circuit 3');
+        $this->tell('reading', 'box_temperature_c', '7.4', 'circuit 1/coil 3');
+
+        self::assertSame('plant', FactRecord::query()->where('key', 'receiver_level_percent')->value('part'));
+        $this->get("/visits/{$this->visit->id}/board")
+            ->assertSee('41 %')
+            ->assertSee('Dairy cases is out of range');
+        $elsewhere = $this->get("/visits/{$this->visit->id}~3/gauges")->assertOk();
+        $elsewhere->assertSee('41 %');
+        $elsewhere->assertDontSee('7.4 °C');
+    }
+
+    public function test_a_broken_entry_keeps_what_was_typed_and_says_what_is_possible(): void
+    {
+        $this->tell('reading', 'receiver_level_percent', '410 %', 'plant', 422)
+            ->assertSee('Receiver level: you entered 410')
+            ->assertSee('Enter 0 to 100');
+        self::assertSame(0, FactRecord::query()->where('key', 'receiver_level_percent')->count());
+        $this->tell('reading', 'box_temperature_c', '3', 'circuit 99/coil 1', 422)->assertSee('Enter circuit 1 to circuit 8');
+    }
+
+    public function test_three_dairy_cases_on_one_regulator_name_the_one_that_holds_it_open(): void
+    {
+        foreach (['3.1', '3.4', '8.2'] as $place => $air) {
+            $this->tell('reading', 'box_temperature_c', $air, 'circuit 1/coil '.($place + 1));
+        }
+
+        $this->get("/visits/{$this->visit->id}/board")
+            ->assertSee('Dairy 3 keeps the EPR of Dairy cases open')
+            ->assertSee('do not confirm that the EPR works');
+    }
+
+    /** Closed one after another, level after each: what comes back names the circuit. */
+    public function test_isolation_names_the_circuit_that_was_filling(): void
+    {
+        $this->shared();
+        $this->tell('reading', 'receiver_level_percent', '12 %');
+        $this->get("/visits/{$this->visit->id}/board")->assertSee('Never trap liquid between two closed valves');
+        $this->tell('observation', 'shut', 'by_us', 'circuit 4');
+        $board = "/visits/{$this->visit->id}/board";
+        $this->get($board)->assertSee('Wait until the level stays');
+        $this->tell('reading', 'receiver_level_percent', '15 %');
+        $this->tell('observation', 'shut', 'by_us', 'circuit 5');
+        $this->tell('reading', 'receiver_level_percent', '44 %');
+
+        $page = $this->get($board);
+        $page->assertSeeInOrder(['closed', '12 % → 15 %', 'nothing had collected here']);
+        $page->assertSeeInOrder(['closed', '15 % → 44 %', 'was holding refrigerant']);
+        $page->assertSee('(by us)');
+
+        $this->tell('observation', 'shut', 'no', 'circuit 5');
+        $this->get($board)->assertSee('opened again');
+        $this->get("/visits/{$this->visit->id}/report")->assertSee($this->circuits['circuit 4']->name.' (by us)');
+    }
+
+    public function test_added_without_an_answer_is_said_only_where_the_level_did_not_follow(): void
+    {
+        $this->shared();
+        $this->tell('reading', 'receiver_level_percent', '8 %');
+        $this->tell('reading', 'added_kg', '14 kg');
+        $board = "/visits/{$this->visit->id}/board";
+        $this->get($board)->assertDontSee('was added');
+        $this->tell('reading', 'receiver_level_percent', '11 %');
+        $this->get($board)->assertSee('14.00 kg was added, the level answered for 1.2');
+        $this->tell('reading', 'receiver_level_percent', '40 %');
+        $this->get($board)->assertDontSee('was added');
+    }
+
+    public function test_a_circuit_is_walked_in_the_same_visit_and_comes_back_to_the_board(): void
+    {
+        $this->shared();
+        $address = "/visits/{$this->visit->id}~6";
+        $this->actingAs($this->technician)->get("$address/box")->assertOk()->assertSee('Rack board');
+        $this->post("$address/entries", [
+            'id' => (string) Str::ulid(),
+            'kind' => 'observation',
+            'key' => Observation::EvaporatorFans->value,
+            'value' => Word::SomeStopped->value,
+            'stage' => 'box',
+        ])->assertRedirect();
+        self::assertSame('circuit 6', FactRecord::query()->where('key', 'evaporator_fans')->value('part'));
+        $this->get("/visits/{$this->visit->id}~99/box")->assertNotFound();
+        $this->get("/visits/{$this->visit->id}/report")
+            ->assertOk()
+            ->assertSee('Medium rack')
+            ->assertSee($this->circuits['circuit 6']->name);
+    }
+
+    public function test_another_reads_the_board_and_enters_nothing(): void
+    {
+        $other = $this->colleague(User::TECHNICIAN);
+        $this->actingAs($other)
+            ->get("/visits/{$this->visit->id}/board")
+            ->assertOk()
+            ->assertSee('This visit belongs to Ylva.')
+            ->assertDontSee('data-open');
+    }
+
+    /** What all circuits share on a summer day in health, without the level. */
+    private function shared(): void
+    {
+        foreach (
+            [
+                'suction_header_kpa' => '284 kPa',
+                'suction_set_kpa' => '284 kPa',
+                'discharge_pressure_kpa' => '1330 kPa',
+                'ambient_temperature_c' => '24',
+                'compressors_running' => '2',
+                'compressors_fitted' => '4',
+            ] as $key => $typed
+        ) {
+            $this->tell('reading', $key, $typed);
+        }
+    }
+
+    /** @return TestResponse<Response> */
+    private function tell(string $kind, string $key, string $value, string $part = 'plant', int $status = 200): TestResponse
+    {
+        $this->travel(1)->seconds();
+
+        return $this->enter($this->visit, $kind, $key, $value, ['part' => $part, 'stage' => 'board'])
+            ->assertStatus($status);
+    }
+
+    private static function plant(): Installation
+    {
+        return InstallationReader::stored(json_encode(self::story()['installation'], JSON_THROW_ON_ERROR));
+    }
+
+    /** @return array<string, mixed> */
+    private static function story(): array
+    {
+        return json_decode((string) file_get_contents(database_path('seeders/rack.json')), true);
+    }
+}

@@ -68,6 +68,26 @@ final class BoardTest extends TestCase
         $elsewhere->assertDontSee('7.4 °C');
     }
 
+    public function test_each_entry_of_the_board_says_of_which_part_it_is(): void
+    {
+        $page = (string) $this->actingAs($this->technician)->get("/visits/{$this->visit->id}/board")->getContent();
+        $parts = [];
+        preg_match_all('~<form (?:(?!</form>).)*?</form>~', $page, $forms);
+        foreach ($forms[0] as $form) {
+            if (preg_match('~name="key" value="(\w+)".*name="part" value="([^"]*)"~', $form, $found) === 1) {
+                $parts[] = $found[1].' of '.$found[2];
+            }
+        }
+
+        self::assertContains('shut of circuit 5', $parts);
+        self::assertContains('state of circuit 8', $parts);
+        self::assertContains('box_temperature_c of circuit 1/coil 3', $parts);
+        self::assertContains('box_temperature_c of circuit 8', $parts);
+        self::assertContains('receiver_level_percent of plant', $parts);
+        self::assertSame($parts, array_unique($parts), 'no two ask the same');
+        self::assertGreaterThan(40, count($parts));
+    }
+
     public function test_a_broken_entry_keeps_what_was_typed_and_says_what_is_possible(): void
     {
         $this->tell('reading', 'receiver_level_percent', '410 %', 'plant', 422)

@@ -1,4 +1,4 @@
-<x-entry :page="$page" kind="reading" :key="$cell->reading->value" :part="$cell->part" stage="board"
+<x-entry :page="$page" kind="reading" :key="$cell->reading->value" :part="$cell->part" stage="board" :whole="true"
     :id="$cell->domId()" class="cell" data-part>
     <label for="in-{{ $cell->domId() }}">{{ $cell->label }}</label>
     <span class="cell-value"><input id="in-{{ $cell->domId() }}" name="value" value="{{ $cell->value }}"

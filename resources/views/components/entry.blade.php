@@ -1,9 +1,11 @@
-{{-- One thing that is said at a visit: of which kind, about what, of which part; on an open card, as its step. --}}
+{{-- One thing that is said at a visit: of which kind, about what, of which part (a page of several circuits
+names the circuit too); on an open card, as its step. --}}
 @props([
     'page',
     'kind' => null,
     'key' => null,
     'part' => null,
+    'whole' => false,
     'value' => null,
     'says' => null,
     'stage' => null,
@@ -22,7 +24,7 @@
     @endif
     <input type="hidden" name="stage" value="{{ $stage ?? $page->station->value }}">
     @if ($part !== null)
-        <input type="hidden" name="part" value="{{ App\View\PartAddress::field($part) }}">
+        <input type="hidden" name="part" value="{{ $whole ? $part->value : App\View\PartAddress::field($part) }}">
     @endif
     @if ($value !== null)
         <input type="hidden" name="value" value="{{ $value }}">

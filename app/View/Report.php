@@ -76,6 +76,14 @@ final readonly class Report
         $this->asFound = $this->isMoved() ? $judged->assessment->explained($first) : $judged->verdict;
     }
 
+    /** Circuit, and before it the rack that it is of. */
+    public function titleOfCircuit(): string
+    {
+        $circuit = $this->visit->circuit;
+
+        return $this->board === null ? $circuit->name : $circuit->plant->label().', '.$circuit->name;
+    }
+
     /** When the visit was opened, in the owner's language. */
     public function day(): string
     {

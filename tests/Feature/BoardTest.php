@@ -47,6 +47,24 @@ final class BoardTest extends TestCase
             ->assertSee('Start with the suction header');
     }
 
+    public function test_a_site_lists_a_rack_once_with_one_visit_for_all_of_it(): void
+    {
+        $site = $this->circuits['circuit 1']->site;
+        $page = $this->actingAs($this->technician)->get("/sites/{$site->id}")->assertOk();
+
+        $page->assertSeeInOrder(['Medium rack', 'R-448A · 8 circuits', 'Dairy cases', 'Walk-in cooler', 'No other circuits.']);
+        self::assertSame(1, substr_count((string) $page->getContent(), 'Start visit'));
+    }
+
+    public function test_a_circuit_page_says_that_the_board_judges_all_together(): void
+    {
+        $this->shared();
+        $this->actingAs($this->technician)
+            ->get("/visits/{$this->visit->id}~3/verdict")
+            ->assertSee('By this circuit’s readings alone.');
+        $this->get("/visits/{$this->visit->id}/report")->assertSee('Lunden grocery: Medium rack, Dairy cases');
+    }
+
     public function test_a_plain_unit_has_no_board(): void
     {
         $plain = $this->visit();

@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Http\Requests\SiteRequest;
+use App\Models\Circuit;
 use App\Models\Site;
 use App\Records\Author;
 use App\Records\CircuitBook;
@@ -29,12 +30,13 @@ final class SiteController extends Controller
 
     public function show(Site $site): View
     {
+        $circuits = $site->circuits()->with(['plant', 'visits' => fn ($visits) => $visits->limit(1)])->get();
+        [$ofRacks, $alone] = $circuits->partition(static fn (Circuit $one): bool => $one->plant->name !== null);
+
         return view('sites.show', [
             'site' => $site,
-            'circuits' => $site
-                ->circuits()
-                ->with(['plant', 'visits' => fn ($visits) => $visits->limit(1)])
-                ->get(),
+            'racks' => $ofRacks->groupBy('plant_id')->map->sortBy('part', SORT_NATURAL),
+            'circuits' => $alone,
         ]);
     }
 

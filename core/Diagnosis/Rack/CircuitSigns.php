@@ -92,8 +92,14 @@ final readonly class CircuitSigns
             RackSign::Several->value => count($this->branch->coils) > 1 ? 1.0 : 0.0,
             RackSign::ByThermostat->value => $this->branch->load->control?->isByThermostat() === true ? 1.0 : 0.0,
             RackSign::Entries->value => (float) $this->entries(),
-            RackSign::AfterDefrost->value => $state === State::AfterDefrost ? 1.0 : 0.0,
+            RackSign::AfterDefrost->value => self::afterDefrost($state),
         ];
+    }
+
+    /** Where nobody said what it does it may be warm because it was in defrost. */
+    private static function afterDefrost(?State $state): float
+    {
+        return $state === null ? 0.5 : (float) ($state === State::AfterDefrost);
     }
 
     /** How many things were found of it: people look where something is wrong. */

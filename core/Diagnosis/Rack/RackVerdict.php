@@ -12,8 +12,11 @@ use Metrum\Knowledge\Fault;
 /** What is held of a plant of several circuits: of what they share, and of each. */
 final readonly class RackVerdict
 {
-    /** K over its set point, and over the next case, from which a case holds a regulator open. */
+    /** K over the next case from which a case stands out. */
     private const STANDS_OUT = 1.0;
+
+    /** K over its set point from which it is warm beyond what two thermometers make of cold cases. */
+    private const WARM = 2.0;
 
     /**
      * @param  array<string, RackWeighing>  $circuits  by part
@@ -87,6 +90,6 @@ final readonly class RackVerdict
         $warmest = array_key_first($above);
         [$first, $second] = array_slice($above, 0, 2);
 
-        return $first >= self::STANDS_OUT && $first - $second >= self::STANDS_OUT ? ($branch->coils[$warmest] ?? null) : null;
+        return $first >= self::WARM && $first - $second >= self::STANDS_OUT ? ($branch->coils[$warmest] ?? null) : null;
     }
 }

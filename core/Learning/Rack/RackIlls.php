@@ -60,6 +60,9 @@ final readonly class RackIlls
 
     private const SHARED = 0.42;
 
+    /** Share of visits with something wrong that all share at which a circuit has a fault of its own. */
+    private const BESIDE = 0.3;
+
     private const LEAST = 0.2;
 
     /** A shortage is looked for as soon as the level tells of it. */
@@ -79,6 +82,21 @@ final readonly class RackIlls
             $dice->chance(self::SHARED / (1 - self::SOUND)) => Fault::from($dice->weighed(self::PLANT)),
             default => Fault::from($dice->weighed(self::CIRCUIT)),
         };
+    }
+
+    /**
+     * What is wrong at a circuit beside what all share; nothing as a rule.
+     *
+     * @param  array<string, State>  $states
+     */
+    public function beside(Installation $plant, RackIll $ill, array $states): RackIll
+    {
+        $isPossible = $ill->fault !== Fault::NoFault && $ill->circuit === null;
+        $fault = $isPossible && $this->dice->chance(self::BESIDE)
+            ? Fault::from($this->dice->weighed(array_diff_key(self::CIRCUIT, [Fault::LiquidSolenoidShut->value => 0])))
+            : Fault::NoFault;
+
+        return $this->at($plant, $fault, $states) ?? RackIll::none();
     }
 
     /**

@@ -58,6 +58,7 @@ final readonly class RackPatients
             if ($ill === null || $built === null) {
                 return null;
             }
+            $beside = $ills->beside($plant, $ill, $states);
             $store = $circumstances->store($plant, $fault);
             $idle = RackCircumstances::idle($plant, $states);
             $sound = (new RackSolver($built, $store, $idle))->find();
@@ -72,11 +73,14 @@ final readonly class RackPatients
                 ? $store->at($store->ambient + self::RECIRCULATED * $ill->severity)
                 : $store;
             $machine = $entering === $store ? $machine : $built;
+            $machine = (new RackDisorder($machine, $sound))->with($beside);
             $now = (new RackSolver($machine, $entering, $idle, $sound->floors))->find();
 
             return $now === null
                 ? null
-                : (new RackVisit($dice, $plant, $store, $states))->to(new RackSick($built, $machine, $now, $ill, $entering->ambient));
+                : (new RackVisit($dice, $plant, $store, $states))->to(
+                    new RackSick($built, $machine, $now, $ill, $beside, $entering->ambient),
+                );
         } catch (OutsideTable) {
             return null;
         }

@@ -48,14 +48,13 @@ final readonly class RackRow
     public static function of(int $number, RackPatient $patient): array
     {
         $examined = RackExamination::of($patient->findings);
-        $ill = $patient->ill;
         $words = new RackWords($examined);
         $ofPlant = self::faults(plant: true);
         $rows = [
             new self(
                 $number,
                 true,
-                ($ill->circuit === null ? $ill->fault : Fault::NoFault)->value,
+                $patient->ofPlant->value,
                 (new PlantSigns($examined))->all(),
                 self::added($words->ofPlant($ofPlant), count($ofPlant)),
                 self::places($ofPlant, RackScale::notOfPlant($examined)),
@@ -74,7 +73,7 @@ final readonly class RackRow
     {
         $isNoted = in_array($branch->part->value, $patient->wellRead, true);
 
-        return $patient->findings->cools($branch) && ($isNoted || crc32($branch->part->value.$patient->ill->severity) % 4 === 0);
+        return $patient->findings->cools($branch) && ($isNoted || crc32($branch->part->value.$patient->ofCircuit->severity) % 4 === 0);
     }
 
     private static function circuit(
@@ -85,7 +84,7 @@ final readonly class RackRow
         RackPatient $patient,
     ): self {
         $faults = self::faults(plant: false);
-        $fault = $patient->ill->isOf($branch->part) ? $patient->ill->fault : Fault::NoFault;
+        $fault = $patient->ofCircuit->isOf($branch->part) ? $patient->ofCircuit->fault : Fault::NoFault;
         $closed = array_values(array_diff_key(
             self::places($faults, RackScale::notOfCircuit($branch)),
             [],

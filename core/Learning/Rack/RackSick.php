@@ -14,6 +14,7 @@ final readonly class RackSick
     /**
      * @param  RackMachine  $built  without it
      * @param  RackMachine  $machine  with it
+     * @param  RackIll  $beside  what is wrong at a circuit beside what all share; nothing as a rule
      * @param  float  $entering  K of the air that its condenser draws
      */
     public function __construct(
@@ -21,7 +22,14 @@ final readonly class RackSick
         public RackMachine $machine,
         public RackState $now,
         public RackIll $ill,
+        public RackIll $beside,
         public float $entering,
     ) {
+    }
+
+    /** What is wrong at a circuit, wherever it is. */
+    public function ofCircuit(): RackIll
+    {
+        return $this->ill->circuit === null ? $this->beside : $this->ill;
     }
 }

@@ -42,7 +42,7 @@ final readonly class RackVisit
 
     public function to(RackSick $sick): RackPatient
     {
-        [$now, $ill] = [$sick->now, $sick->ill];
+        [$now, $ill] = [$sick->now, $sick->ofCircuit()];
         $dice = $this->dice;
         $known = (new RackKnown($dice))->of($this->plant);
         $shared = new SharedEntries($dice, $this->plant, $this->store);
@@ -69,6 +69,7 @@ final readonly class RackVisit
 
         return new RackPatient(
             $findings,
+            $sick->ill->circuit === null ? $sick->ill->fault : Fault::NoFault,
             $ill,
             array_keys(array_filter($often, static fn (float $one): bool => $one >= self::WELL)),
         );

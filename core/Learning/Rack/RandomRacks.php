@@ -56,7 +56,8 @@ final readonly class RandomRacks
     {
     }
 
-    public function plant(): Installation
+    /** @param  ?int  $circuits  how many; null: 4 to 14 */
+    public function plant(?int $circuits = null): Installation
     {
         $dice = $this->dice;
         $low = $dice->chance(0.35);
@@ -64,8 +65,8 @@ final readonly class RandomRacks
         $group = PartId::shared(PartKind::Group, '1');
         $branches = [];
         $cooling = 0.0;
-        $count = (int) $dice->between(4.0, 14.99);
-        for ($i = 1; $i <= max(4, $count); $i++) {
+        $count = $circuits ?? (int) $dice->between(4.0, 14.99);
+        for ($i = 1; $i <= max(1, $count); $i++) {
             $branches[] = $branch = $this->branch(PartId::circuit($i), $group, $low);
             $cooling += (float) $branch->capacity;
         }

@@ -1,7 +1,7 @@
 @php($plant = $page->visit->circuit->plant)
 <x-layout title="{{ $plant->label() }}, {{ $page->visit->circuit->site->name }}" :visit="true">
-    <x-slot:where><a href="{{ route('sites.show', $page->visit->circuit->site) }}"><span
-        class="wide">{{ $page->visit->circuit->site->name }} / </span></a><b>{{ $plant->label() }}</b></x-slot:where>
+    <x-slot:where><span class="wide"><a href="{{ route('sites.show', $page->visit->circuit->site)
+        }}">{{ $page->visit->circuit->site->name }}</a> / </span><b>{{ $plant->label() }}</b></x-slot:where>
     <x-slot:chips>
         <span class="chip">{{ $page->found->plant->highSide->refrigerant }}</span>
         <span class="chip wide">{{ count($page->found->plant->branches) }} circuits</span>

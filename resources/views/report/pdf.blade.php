@@ -42,7 +42,7 @@ tr { page-break-inside: avoid; }
 .mark { font-weight: bold; color: #1f6f82; }
 </style></head><body>
 <p class="mark">Metrum</p>
-<h1>{{ $report->visit->circuit->site->name }}: {{ $report->visit->circuit->name }}</h1>
+<h1>{{ $report->visit->circuit->site->name }}: {{ $report->titleOfCircuit() }}</h1>
 <p class="soft">{{ $report->day() }} · {{ $report->visit->user->name }} ·
     {{ $report->basis->refrigerant() }} · @drawn($report->basis->kind()){{ $report->visit->isOpen()
     ? ' · '.__('visit still open') : '' }}<br>{{ $report->visit->circuit->site->place }}</p>

@@ -2,7 +2,7 @@
     <x-slot:where><a href="{{ route('circuits.show',
         $report->visit->circuit) }}">{{ $report->visit->circuit->name }}</a> / report</x-slot:where>
     <main id="main" class="page report">
-        <div class="page-head"><h1>{{ $report->visit->circuit->site->name }}: {{ $report->visit->circuit->name }}</h1>
+        <div class="page-head"><h1>{{ $report->visit->circuit->site->name }}: {{ $report->titleOfCircuit() }}</h1>
             <a class="btn" href="{{ route('visits.pdf', $report->visit) }}">PDF</a> <a class="btn quiet"
                 href="{{ route('visits.file', $report->visit) }}" download>Visit file</a> <a class="btn quiet"
                 href="{{ route('visits.show', [$report->visit, 'verdict']) }}">To the visit</a></div>

@@ -9,6 +9,17 @@
             <div><dt>Atmospheric pressure</dt><dd>{{ auth()->user()->units()->text($site->atmosphere()->pascal,
                 Metrum\Quantity\QuantityKind::AbsolutePressure) }} abs</dd></div>
         </dl>
+        @foreach ($racks as $own)
+            @php($plant = $own->first()->plant)
+            <section class="of-rack" aria-labelledby="rack-{{ $plant->id }}">
+                <div class="row-link"><div class="grow"><h2 id="rack-{{ $plant->id }}">{{ $plant->label() }}</h2><small>
+                    {{ $own->first()->refrigerant() }} · {{ $own->count() }} circuits</small></div>
+                    <form method="post" action="{{ route('visits.store', $own->first()) }}">@csrf<button
+                        class="btn">Start visit</button></form></div>
+                <ul>@foreach ($own as $circuit)<li><a href="{{ route('circuits.show',
+                    $circuit) }}">{{ $circuit->name }}</a></li>@endforeach</ul>
+            </section>
+        @endforeach
         <h2>Circuits</h2>
         @forelse ($circuits as $circuit)
             <div class="row-link">
@@ -21,7 +32,7 @@
                     visit</button></form>
             </div>
         @empty
-            <p class="empty">No circuits at this site yet.</p>
+            <p class="empty">{{ $racks->isEmpty() ? 'No circuits at this site yet.' : 'No other circuits.' }}</p>
         @endforelse
         <p class="actions"><a class="btn" href="{{ route('sites.circuits.create', $site) }}">New circuit</a></p>
     </main>

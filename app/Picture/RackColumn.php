@@ -39,6 +39,11 @@ final readonly class RackColumn
     /** Letters for which a name has room, of each unit of width. */
     private const LETTER = 6.1;
 
+    /** Height of the first line of a name, and of a line. */
+    private const NAMES = 362;
+
+    private const LINE = 15;
+
     public function across(): float
     {
         return self::COIL * $this->width;
@@ -60,15 +65,24 @@ final readonly class RackColumn
         return sprintf('M%.1f %.1f l7 -4 v8 Z', $this->from(), $this->set);
     }
 
-    /** @return list<string> its mark and name, on two lines where one has no room for it */
+    /** @return array<int, string> its mark and name by height, on two lines where one has no room for it */
     public function lines(): array
     {
         $room = max(4, (int) ($this->width / self::LETTER));
         $lines = explode("\n", wordwrap($this->mark->sign().' '.$this->name, $room, "\n"), 3);
 
-        return array_map(
-            static fn (string $one): string => mb_strlen($one) <= $room ? $one : mb_substr($one, 0, $room - 1).'…',
-            array_slice($lines, 0, 2),
-        );
+        $told = [];
+        foreach (array_slice($lines, 0, 2) as $place => $line) {
+            $fits = mb_strlen($line) <= $room ? $line : mb_substr($line, 0, $room - 1).'…';
+            $told[self::NAMES + self::LINE * $place] = $fits;
+        }
+
+        return $told;
+    }
+
+    /** Of the field in which its coil should be. */
+    public function expectedHeight(): float
+    {
+        return $this->expected === null ? 0.0 : $this->expected[1] - $this->expected[0];
     }
 }

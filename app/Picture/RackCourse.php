@@ -2,8 +2,8 @@
 
 namespace App\Picture;
 
-use App\View\Board\BoardRows;
 use Metrum\Diagnosis\Rack\RackVerdict;
+use Metrum\Findings\CaseMark;
 use Metrum\Findings\RackFindings;
 use Metrum\Installation\Branch;
 use Metrum\Installation\Coil;
@@ -159,7 +159,9 @@ final readonly class RackCourse
     /** @return array{list<RackColumn>, list<array{float, float, string}>} */
     private function drawn(): array
     {
-        $whole = array_sum(array_map(static fn (Branch $one): int => count($one->coils), $this->found->plant->branches));
+        $whole = array_sum(
+            array_map(static fn (Branch $one): int => count($one->coils), $this->found->plant->branches),
+        );
         $isApart = $whole <= self::MOST;
         $count = $isApart ? $whole : count($this->found->plant->branches);
         $width = (self::RIGHT - self::LEFT) / max(1, $count);
@@ -205,7 +207,7 @@ final readonly class RackCourse
             $name,
             $x,
             $width,
-            BoardRows::mark($this->found->aboveSet($branch, $coil), $this->found->cools($branch)),
+            CaseMark::of($this->found->aboveSet($branch, $coil), $this->found->cools($branch)),
             $at($measured),
             $isCooling ? [$this->low->at($now->saturated + 1.0), $this->low->at($now->saturated - 1.0)] : null,
             $at($air),

@@ -79,7 +79,8 @@ return new class extends Migration
                 ->where('plant_id', $one->plant_id)
                 ->where('part', explode('/', $one->part)[0])
                 ->value('id');
-            $of->update(['subject' => self::called($one->part)] + ($circuit === null ? [] : ['circuit_id' => $circuit]));
+            $is = $circuit === null ? [] : ['circuit_id' => $circuit];
+            $of->update(['subject' => self::called($one->part)] + $is);
         }
         Schema::table('facts', function (Blueprint $table): void {
             $table->dropConstrainedForeignId('plant_id');

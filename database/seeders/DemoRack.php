@@ -123,7 +123,8 @@ final readonly class DemoRack
                 $ill = ($entry['airflow']['circuit'] ?? '') === $branch->part->value
                     ? (int) $entry['airflow']['coil']
                     : null;
-                yield from $this->coil($branch->part, $coil, self::caseOf($circuit->cases, $place, $ill), count($branch->coils));
+                yield from $this
+                    ->coil($branch->part, $coil, self::caseOf($circuit->cases, $place, $ill), count($branch->coils));
             }
         }
         if (isset($entry['airflow'])) {

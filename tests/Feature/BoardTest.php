@@ -52,7 +52,8 @@ final class BoardTest extends TestCase
         $site = $this->circuits['circuit 1']->site;
         $page = $this->actingAs($this->technician)->get("/sites/{$site->id}")->assertOk();
 
-        $page->assertSeeInOrder(['Medium rack', 'R-448A · 8 circuits', 'Dairy cases', 'Walk-in cooler', 'No other circuits.']);
+        $page->assertSeeInOrder(['Medium rack', 'R-448A · 8 circuits', 'Dairy cases', 'Walk-in cooler']);
+        $page->assertSee('No other circuits.');
         self::assertSame(1, substr_count((string) $page->getContent(), 'Start visit'));
     }
 
@@ -112,7 +113,8 @@ final class BoardTest extends TestCase
             ->assertSee('Receiver level: you entered 410')
             ->assertSee('Enter 0 to 100');
         self::assertSame(0, FactRecord::query()->where('key', 'receiver_level_percent')->count());
-        $this->tell('reading', 'box_temperature_c', '3', 'circuit 99/coil 1', 422)->assertSee('Enter circuit 1 to circuit 8');
+        $this->tell('reading', 'box_temperature_c', '3', 'circuit 99/coil 1', 422)
+            ->assertSee('Enter circuit 1 to circuit 8');
     }
 
     public function test_three_dairy_cases_on_one_regulator_name_the_one_that_holds_it_open(): void
@@ -210,8 +212,13 @@ final class BoardTest extends TestCase
     }
 
     /** @return TestResponse<Response> */
-    private function tell(string $kind, string $key, string $value, string $part = 'plant', int $status = 200): TestResponse
-    {
+    private function tell(
+        string $kind,
+        string $key,
+        string $value,
+        string $part = 'plant',
+        int $status = 200,
+    ): TestResponse {
         $this->travel(1)->seconds();
 
         return $this->enter($this->visit, $kind, $key, $value, ['part' => $part, 'stage' => 'board'])

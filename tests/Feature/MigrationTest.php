@@ -89,7 +89,11 @@ final class MigrationTest extends TestCase
         }
         $row = ['at' => '2026-01-05T10:00:00Z', 'kilograms' => 0.4, 'circuit_id' => $this->circuit->id];
         (new LedgerImport($this->technician))->take([1 => $row]);
-        $is = [$visit->fresh()?->load('circuit')->findings(), (new Stock())->movements(), self::documents([$this->circuit->plant_id])];
+        $is = [
+            $visit->fresh()?->load('circuit')->findings(),
+            (new Stock())->movements(),
+            self::documents([$this->circuit->plant_id]),
+        ];
         $facts = self::facts();
 
         Artisan::call('migrate:rollback', ['--step' => self::since('describe_plants_as_documents')]);
@@ -104,7 +108,11 @@ final class MigrationTest extends TestCase
         self::assertEquals($facts, self::facts());
         self::assertEquals(
             $is,
-            [$visit->fresh()?->load('circuit')->findings(), (new Stock())->movements(), self::documents([$this->circuit->plant_id])],
+            [
+                $visit->fresh()?->load('circuit')->findings(),
+                (new Stock())->movements(),
+                self::documents([$this->circuit->plant_id]),
+            ],
         );
     }
 

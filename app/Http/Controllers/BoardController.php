@@ -10,9 +10,6 @@ use Illuminate\Http\Request;
 /** The board of a plant of several circuits, at a visit to it. */
 final class BoardController extends Controller
 {
-    /** What its page is called where an entry says on which page it was made. */
-    public const PAGE = 'board';
-
     public function show(Request $request, Visit $visit): View
     {
         $this->authorize('view', $visit);

@@ -2,9 +2,9 @@
 
 namespace App\Http\Requests;
 
-use App\Http\Controllers\BoardController;
 use App\Models\Visit;
 use App\Records\Making;
+use App\View\Board\BoardPage;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
@@ -115,7 +115,7 @@ abstract class VisitRequest extends FormRequest
     /** Whether it was said on the board of the plant. */
     final public function isOfBoard(): bool
     {
-        return $this->validated('stage') === BoardController::PAGE;
+        return $this->validated('stage') === BoardPage::PAGE;
     }
 
     final public function station(): Station

@@ -48,6 +48,12 @@ final readonly class BoardHeld
         return (array_values($this->ranking())[0] ?? 0.0) >= self::LEADS;
     }
 
+    /** "Low refrigerant charge" where it is named. */
+    public function lead(): string
+    {
+        return $this->leads() ? $this->suspects()[0][0] : 'No clear cause yet';
+    }
+
     /** @return list<array{string, float}> name and probability of the first three */
     public function suspects(): array
     {
@@ -63,6 +69,18 @@ final readonly class BoardHeld
     public static function nameOf(Fault $fault): string
     {
         return $fault === Fault::NoFault ? 'Shared system: no fault' : $fault->label();
+    }
+
+    /** @return list<array{string, float}> name and probability of what stands behind what is named */
+    public function others(): array
+    {
+        return array_slice($this->suspects(), $this->leads() ? 1 : 0);
+    }
+
+    /** @return list<RackCheck> what comes after the next check */
+    public function checksAfter(): array
+    {
+        return array_slice($this->checks(), 1);
     }
 
     /** @return list<RackCheck> */
@@ -81,9 +99,10 @@ final readonly class BoardHeld
     /** @return list<string> */
     public function cautions(): array
     {
+        $closed = (new BoardSentences($this->found, $this->verdict, $this->units))->closed();
         $leading = $this->ranking() === [] ? Fault::NoFault : RackVerdict::leading($this->ranking());
         $words = [
-            ...(new BoardSentences($this->found, $this->verdict, $this->units))->closed() === [] ? [] : Cautions::words(['trapped_liquid', 'put_back']),
+            ...$closed === [] ? [] : Cautions::words(['trapped_liquid', 'put_back']),
             ...Cautions::words(FaultCatalogue::entry($leading)->cautions),
             ...Cautions::ofRefrigerant($this->found->plant->highSide->refrigerant),
         ];

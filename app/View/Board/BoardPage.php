@@ -23,6 +23,9 @@ use Metrum\Refrigerant\OutsideTable;
 /** The board of a plant of several circuits: all that its page shows at a visit, each worked once. */
 final class BoardPage
 {
+    /** What this page is called where an entry says on which page it was made. */
+    public const PAGE = 'board';
+
     /** Cells of what all circuits share, in the order in which they are read off. */
     private const SHARED = [
         Reading::SuctionHeader,
@@ -161,7 +164,10 @@ final class BoardPage
         ];
         $limit = $this->said->limit();
 
-        return $limit === '' ? $facts : [...$facts, ['name' => 'Limit of the group', 'value' => $limit, 'asks' => false]];
+        return $limit === '' ? $facts : [
+            ...$facts,
+            ['name' => 'Limit of the group', 'value' => $limit, 'asks' => false],
+        ];
     }
 
     public function noAnswer(): string

@@ -5,6 +5,7 @@ namespace App\View\Board;
 use App\Models\Circuit;
 use App\Models\Visit;
 use Metrum\Diagnosis\Rack\RackVerdict;
+use Metrum\Findings\CaseMark;
 use Metrum\Findings\Mark;
 use Metrum\Findings\RackFindings;
 use Metrum\Installation\Branch;
@@ -21,11 +22,6 @@ use Metrum\Quantity\Units;
 /** The circuits of a plant as rows of its board. */
 final readonly class BoardRows
 {
-    /** K over the set point from which a case is looked at, and from which something must be done. */
-    public const LOOK = 1.5;
-
-    public const ACT = 3.0;
-
     /** What a circuit is said to do, in the order of its day. */
     private const DOING = [State::RunningSettled, State::Off, State::InDefrost, State::AfterDefrost];
 
@@ -96,14 +92,10 @@ final readonly class BoardRows
         return $ranking !== [] && RackVerdict::leading($ranking) !== Fault::NoFault;
     }
 
-    /** Warm, or suspected; a circuit that does not cool is never asked to act. */
-    public static function mark(?float $over, bool $cools, bool $isSuspected = false): Mark
+    /** Warm, or suspected. */
+    private static function mark(?float $over, bool $cools, bool $isSuspected): Mark
     {
-        $air = match (true) {
-            $over === null || $over < self::LOOK => Mark::Fine,
-            $over < self::ACT || ! $cools => Mark::Look,
-            default => Mark::Act,
-        };
+        $air = CaseMark::of($over, $cools);
 
         return $isSuspected && $cools ? $air->or(Mark::Look) : $air;
     }

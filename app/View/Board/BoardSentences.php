@@ -4,6 +4,7 @@ namespace App\View\Board;
 
 use Metrum\Diagnosis\Rack\NoAnswer;
 use Metrum\Diagnosis\Rack\RackVerdict;
+use Metrum\Findings\CaseMark;
 use Metrum\Findings\RackFindings;
 use Metrum\Installation\Branch;
 use Metrum\Knowledge\Observation;
@@ -42,7 +43,7 @@ final readonly class BoardSentences
         $warm = array_values(
             array_filter(
                 $rows,
-                fn (BoardRow $one): bool => $one->over >= BoardRows::LOOK && $this->found->cools($one->branch),
+                fn (BoardRow $one): bool => $one->over >= CaseMark::LOOK && $this->found->cools($one->branch),
             ),
         );
         $read = array_filter($rows, static fn (BoardRow $one): bool => $one->over !== null);
@@ -65,7 +66,7 @@ final readonly class BoardSentences
     {
         $said = [];
         foreach ($rows as $row) {
-            if ($row->over >= BoardRows::LOOK && $this->found->cools($row->branch)) {
+            if ($row->over >= CaseMark::LOOK && $this->found->cools($row->branch)) {
                 $by = $this->units->text((float) $row->over, QuantityKind::Difference);
                 $said[] = "{$row->name}: warmest case $by above its set point.";
             }

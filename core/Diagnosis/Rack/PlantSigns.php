@@ -135,7 +135,11 @@ final readonly class PlantSigns
         );
         $currents = $discharges = [];
         $units = $this->examined->found->plant->groups[0]->compressors;
-        $isRated = ! in_array(null, array_map(static fn (CompressorUnit $one): ?float => $one->ratedCurrent, $units), true);
+        $isRated = ! in_array(
+            null,
+            array_map(static fn (CompressorUnit $one): ?float => $one->ratedCurrent, $units),
+            true,
+        );
         foreach ($units as $unit) {
             $found = $this->examined->found->of($unit->part);
             $current = $found->reading(Reading::CompressorCurrent);

@@ -10,6 +10,12 @@ use Metrum\Knowledge\Fault;
 /**
  * What was learned from drawn racks: for each number a curve a fault, in nats; for what circuits share and for one
  * circuit apart. Made by `metrum:calibrate-rack`, kept in data/rack-curves.json.
+ *
+ * @phpstan-type CurvesFile array{
+ *     faults: list<string>,
+ *     prior: list<int>,
+ *     weights: array<string, list<list<int>>>
+ * }
  */
 final readonly class RackCurves
 {
@@ -27,14 +33,14 @@ final readonly class RackCurves
     public static function learned(bool $plant): self
     {
         return Knowledge::once('rack-curves '.($plant ? 'plant' : 'circuit'), static function () use ($plant): self {
-            /** @var array<string, array{faults: list<string>, prior: list<int>, weights: array<string, list<list<int>>>}> $file */
+            /** @var array<string, CurvesFile> $file */
             $file = Knowledge::file('rack-curves')->all();
 
             return self::of($file[$plant ? 'plant' : 'circuit']);
         });
     }
 
-    /** @param  array{faults: list<string>, prior: list<int>, weights: array<string, list<list<int>>>}  $file */
+    /** @param  CurvesFile  $file */
     public static function of(array $file): self
     {
         return new self(

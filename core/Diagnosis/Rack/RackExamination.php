@@ -123,7 +123,11 @@ final readonly class RackExamination
         $said = ['observations' => [], 'tests' => []];
         foreach ($parts as $part) {
             foreach ($part->observations as $key => $word) {
-                $said['observations'][$key] = self::rarer(Observation::from($key), $word, $said['observations'][$key] ?? null);
+                $said['observations'][$key] = self::rarer(
+                    Observation::from($key),
+                    $word,
+                    $said['observations'][$key] ?? null,
+                );
             }
             foreach ($part->tests as $key => $word) {
                 $said['tests'][$key] = self::rarer(Test::from($key), $word, $said['tests'][$key] ?? null);

@@ -10,8 +10,8 @@ use Metrum\Knowledge\Fault;
 
 /**
  * Judges a plant of several circuits: what its circuits share and each circuit are weighed apart, then together. A
- * shortage shows in all, a valve in one: where a circuit explains what is seen, the plant is the less suspected, and the
- * other way round.
+ * shortage shows in all, a valve in one: where a circuit explains what is seen, the plant is the less suspected, and
+ * the other way round.
  */
 final readonly class RackJudge
 {

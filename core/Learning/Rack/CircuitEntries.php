@@ -134,7 +134,9 @@ final readonly class CircuitEntries
         $case = $visit->caseAt($place);
         $readings = $this->air($visit, $case);
         if ($case !== null && $this->dice->chance($visit->often)) {
-            $readings[Reading::SuctionTemperatureEvaporator->value] = $this->instruments->clamp($case->bulb, $case->air);
+            $readings[Reading::SuctionTemperatureEvaporator->value] = $this
+                ->instruments
+                ->clamp($case->bulb, $case->air);
         }
         if ($case === null && $visit->isShut && $this->dice->chance($visit->often)) {
             $air = $readings[Reading::BoxTemperature->value] ?? $visit->setPoint() + 3.0;

@@ -84,7 +84,10 @@ final class RackCalibration
         $faults = RackRow::faults($plant);
         $lesson = static fn (RackRow $row): Lesson => $row->lesson($columns);
         $isHeld = static fn (RackRow $row): bool => $row->number % self::HELD_BACK === 0;
-        $taught = array_map($lesson, array_values(array_filter($rows, static fn (RackRow $one): bool => ! $isHeld($one))));
+        $taught = array_map(
+            $lesson,
+            array_values(array_filter($rows, static fn (RackRow $one): bool => ! $isHeld($one))),
+        );
         $held = array_map($lesson, array_values(array_filter($rows, $isHeld)));
         $prior = array_fill(0, $count, array_fill(0, count($faults), 0.0));
         $fit = new CurveFit($prior, self::bias($taught, count($faults)), array_values($columns));

@@ -73,7 +73,9 @@ final readonly class RackRow
     {
         $isNoted = in_array($branch->part->value, $patient->wellRead, true);
 
-        return $patient->findings->cools($branch) && ($isNoted || crc32($branch->part->value.$patient->ofCircuit->severity) % 4 === 0);
+        return $patient
+            ->findings
+            ->cools($branch) && ($isNoted || crc32($branch->part->value.$patient->ofCircuit->severity) % 4 === 0);
     }
 
     private static function circuit(

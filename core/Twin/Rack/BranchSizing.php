@@ -51,7 +51,8 @@ final readonly class BranchSizing
             $rated += $case->count * $case->load->rated;
             $flow += $case->count * $case->machine->design->massFlow;
         }
-        $isRegulated = $branch->regulator?->isFitted === true || $branch->load->control === BoxControl::PressureRegulator;
+        $isHeld = $branch->load->control === BoxControl::PressureRegulator;
+        $isRegulated = $branch->regulator?->isFitted === true || $isHeld;
         $drop = ($branch->suctionDrop ?? self::LINE_DROP) + ($isRegulated ? self::REGULATOR_DROP : 0.0);
         $first = $cases[0]->machine;
         $lost = $first->design->evaporating -

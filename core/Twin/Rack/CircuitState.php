@@ -31,6 +31,8 @@ final readonly class CircuitState
     /** K of the air that enters the warmest of its coils; null where none cools. */
     public function warmest(): ?float
     {
-        return $this->cases === [] ? null : max(array_map(static fn (CaseState $one): float => $one->air, $this->cases));
+        return $this->cases === [] ? null : max(
+            array_map(static fn (CaseState $one): float => $one->air, $this->cases),
+        );
     }
 }

@@ -121,7 +121,9 @@ final readonly class RackSizing
         $design = $this->plant->highSide->rack;
         $store = Store::usual($design->levelAmbient ?? self::USUAL_AMBIENT, $this->plant->atmosphere->pascal);
         $fluid = $rack->fluid();
-        $planned = $rack->holding($design->suction === null ? $rack->setSuction : $fluid->dewPressure($design->suction));
+        $planned = $rack->holding(
+            $design->suction === null ? $rack->setSuction : $fluid->dewPressure($design->suction),
+        );
 
         return (new RackSolver($planned, $store))->standing(0.5);
     }
@@ -180,7 +182,10 @@ final readonly class RackSizing
         $part = $this->plant->branches[0]->part;
         $circuit = $this->plant->circuit($part);
         $design = $circuit->design;
-        $volumes = [$design->receiverVolume ?? self::RECEIVER * $cooling, $design->condenserVolume ?? self::CONDENSER * $cooling];
+        $volumes = [
+            $design->receiverVolume ?? self::RECEIVER * $cooling,
+            $design->condenserVolume ?? self::CONDENSER * $cooling,
+        ];
         $lumped = $circuit->alone(
             BranchSizing::unrated($design)
                 ->with(DesignKey::EvaporatorTd, self::DIFFERENCE)
@@ -190,7 +195,8 @@ final readonly class RackSizing
                 ->with(DesignKey::ReceiverVolume, $volumes[0])
                 ->with(DesignKey::CondenserVolume, $volumes[1]),
         );
-        $machine = (new Sizing($isHeld && $circuit->headPressureControl === null ? $lumped->asItOughtToBe() : $lumped))->machine($cooling);
+        $machine = (new Sizing($isHeld && $circuit->headPressureControl === null ? $lumped->asItOughtToBe() : $lumped))
+            ->machine($cooling);
 
         return $machine->with(compressor: $machine->compressor->otherwise(self::RESERVE));
     }

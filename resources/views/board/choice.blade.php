@@ -1,4 +1,5 @@
-<x-entry :page="$page" :kind="$choice->kind->value" :key="$choice->key" :part="$choice->part" stage="board" :whole="true"
+<x-entry :page="$page" :kind="$choice->kind->value" :key="$choice->key" :part="$choice->part" stage="board"
+    :whole="true"
     :id="$choice->domId()" class="choice" data-part>
     <fieldset @disabled(! $page->mayEnter)>
         <legend>{{ $choice->label }}</legend>

@@ -2,7 +2,8 @@
     @php($rows = $page->isolation()->rows())
     @if ($rows !== [])
         <h2 id="h-isolation">Isolation</h2>
-        <p class="soft">Close one circuit, let the group pump it empty, wait until the level stays, then the next one.</p>
+        <p class="soft">Close one circuit, let the group pump it empty, wait until the level stays, then the next
+            one.</p>
         <ol>@foreach ($rows as $row)<li @class(['asks' => $row['asks']])>
             <b>{{ $row['name'] }}</b> <small>{{ $row['at'] }}</small>
             <span>Level {{ $row['level'] }}</span> <span>Header {{ $row['header'] }}</span>

@@ -10,12 +10,12 @@
         <div class="lead"><h2>Nothing entered yet</h2></div>
         <p class="soft">Start with the suction header, the receiver level and the case temperatures.</p>
     @else
-        <div class="lead"><h2>{{ $page->held->leads() ? $page->held->suspects()[0][0] : 'No clear cause yet' }}</h2><span
-            class="pct">{{ $page->held->leads() ? $page->percent($page->held->suspects()[0][1]) : '' }}</span></div>
+        <div class="lead"><h2>{{ $page->held->lead() }}</h2><span class="pct">{{ $page->held->leads()
+            ? $page->percent($page->held->suspects()[0][1]) : '' }}</span></div>
         @if ($page->held->leads())<x-bar :share="$page->held->suspects()[0][1]" />@endif
         <ul class="board-evidence">@foreach ($page->held->evidence() as $line)<li><small>{{ $line['side'] }}</small>
             @told($line['said'])</li>@endforeach</ul>
-        <div class="others">@foreach (array_slice($page->held->suspects(), $page->held->leads() ? 1 : 0) as [$name, $chance])
+        <div class="others">@foreach ($page->held->others() as [$name, $chance])
             <div class="rest"><span>{{ $name }}</span><b>{{ $page->percent($chance) }}</b></div>@endforeach</div>
         @if ($page->held->checks() !== [])
             @php($check = $page->held->checks()[0])
@@ -27,8 +27,8 @@
                     <div><dt>{{ $outcome['answer'] }}</dt><dd>{{ $outcome['leads'] }}</dd></div>
                 @endforeach</dl>@endif
             </div>
-            @if (count($page->held->checks()) > 1)<p class="after-that">Then:
-                @foreach (array_slice($page->held->checks(), 1) as $check){{ $page->held->placeOf($check) }},
+            @if ($page->held->checksAfter() !== [])<p class="after-that">Then:
+                @foreach ($page->held->checksAfter() as $check){{ $page->held->placeOf($check) }},
                 {{ App\View\Explain::within($check->asked->label()) }} ({{ $check->minutes }} min){{ $loop->last
                 ? '.' : '; ' }}@endforeach</p>@endif
         @endif

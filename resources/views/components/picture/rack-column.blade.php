@@ -4,7 +4,7 @@
         fill="url(#rack-hatch)" /><text x="{{ $column->x }}" y="116" text-anchor="middle">{{ $column->doing
         }}</text>@endif
     @if ($column->expected !== null)<rect x="{{ $column->from() }}" y="{{ $column->expected[0] }}"
-        width="{{ $column->across() }}" height="{{ $column->expected[1] - $column->expected[0] }}"
+        width="{{ $column->across() }}" height="{{ $column->expectedHeight() }}"
         class="rack-expected" />@endif
     @if ($column->coil !== null)@if ($course->header !== null)<line x1="{{ $column->x }}" x2="{{ $column->x }}"
         y1="{{ $column->coil }}" y2="{{ $course->header[0] }}" class="rack-drop" />@endif<line
@@ -15,6 +15,6 @@
         y1="{{ $column->air }}" y2="{{ $column->supply }}" class="rack-air" />@endif<circle cx="{{ $column->x }}"
         cy="{{ $column->air }}" r="5" class="rack-point" /><text x="{{ $column->x }}" dx="8" y="{{ $column->air }}"
         dy="-6" class="rack-value">{{ $column->text }}</text>@endif
-    @foreach ($column->lines() as $line)<text x="{{ $column->x }}" y="{{ 362 + 15 * $loop->index }}"
+    @foreach ($column->lines() as $y => $line)<text x="{{ $column->x }}" y="{{ $y }}"
         text-anchor="middle" class="rack-name">{{ $line }}</text>@endforeach
 </g>

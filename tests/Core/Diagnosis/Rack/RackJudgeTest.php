@@ -87,7 +87,11 @@ final class RackJudgeTest extends TestCase
             Fault::Overcharge,
         ];
         yield 'a split far over its own' => [
-            ['discharge_pressure_kpa' => 2050, 'condenser_outlet_temperature_c' => 42, 'receiver_outlet_temperature_c' => 41],
+            [
+                'discharge_pressure_kpa' => 2050,
+                'condenser_outlet_temperature_c' => 42,
+                'receiver_outlet_temperature_c' => 41,
+            ],
             ['condenser_face' => 'dirty'],
             Fault::CondenserAirflowLow,
         ];

@@ -41,7 +41,9 @@ final class RackTwinTest extends TestCase
             $machine = $twin->machine;
             $bubble = $machine->fluid()->bubbleTemperature($state->condensing);
             $gas = $machine->fluid()->vapourDensity($machine->fluid()->dewTemperature($state->condensing));
-            $inReceiver = $state->level * $machine->high->receiverVolume * ($machine->fluid()->liquidDensity($bubble) - $gas);
+            $inReceiver = $state->level * $machine
+                ->high
+                ->receiverVolume * ($machine->fluid()->liquidDensity($bubble) - $gas);
             self::assertEqualsWithDelta(
                 $machine->charge,
                 array_sum($state->held) + $inReceiver,
@@ -126,7 +128,11 @@ final class RackTwinTest extends TestCase
         $colder = $machine->holding($machine->fluid()->warmer($machine->setSuction, -2.0));
         $low = self::settled($colder, floors: $sound->floors);
 
-        self::assertEqualsWithDelta($sound->circuits['circuit 1']->pressure, $low->circuits['circuit 1']->pressure, 200.0);
+        self::assertEqualsWithDelta(
+            $sound->circuits['circuit 1']->pressure,
+            $low->circuits['circuit 1']->pressure,
+            200.0,
+        );
         self::assertLessThan($sound->circuits['circuit 4']->pressure - 5e3, $low->circuits['circuit 4']->pressure);
         self::assertLessThan(
             $sound->circuits['circuit 1']->opening,

@@ -3,6 +3,7 @@
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BoardController;
 use App\Http\Controllers\CircuitController;
+use App\Http\Controllers\DefrostController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\FollowUpController;
 use App\Http\Controllers\HandbookController;
@@ -80,6 +81,9 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/refrigerant/ledger.json', [LedgerController::class, 'json'])->name('ledger.json');
     Route::get('/refrigerant/import', [LedgerController::class, 'create'])->name('ledger.import');
     Route::post('/refrigerant/import', [LedgerController::class, 'store']);
+    Route::get('/racks/{plant}/defrost', [DefrostController::class, 'show'])->name('defrost.show');
+    Route::get('/racks/{plant}/defrost.csv', [DefrostController::class, 'csv'])->name('defrost.csv');
+    Route::get('/racks/{plant}/defrost.ics', [DefrostController::class, 'calendar'])->name('defrost.calendar');
     Route::get('/circuits/{circuit}/refrigerant', [LedgerController::class, 'show'])->name('circuits.ledger');
     Route::get('/circuits/{circuit}/tag', [LedgerController::class, 'tag'])->name('circuits.tag');
     Route::get('/circuits/{circuit}/winter', [LedgerController::class, 'winter'])->name('circuits.winter');

@@ -81,7 +81,7 @@ final class LedgerFile
     }
 
     /** A text that a spreadsheet would take for a formula stays a text. */
-    private static function harmless(string|float|null $cell): string|float|null
+    public static function harmless(string|float|null $cell): string|float|null
     {
         return is_string($cell) && in_array($cell[0] ?? '', self::FORMULA, true) ? "'".$cell : $cell;
     }

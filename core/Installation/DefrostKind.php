@@ -22,6 +22,11 @@ enum DefrostKind: string
         };
     }
 
+    public function isHotGas(): bool
+    {
+        return $this === self::HotGas;
+    }
+
     public function label(): string
     {
         return match ($this) {

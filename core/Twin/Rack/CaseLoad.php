@@ -75,8 +75,22 @@ final readonly class CaseLoad
         return $this->rated * max(0.05, $share);
     }
 
+    /** kg/s of water that the air through its front brings. @param  float  $air  of the case, K */
+    public function moisture(float $air, Store $store): float
+    {
+        $front = $store->covered ? $this->covered : 1.0;
+        $exchanged = ($this->rated * $this->infiltration * $front) / $this->ratedEnthalpy;
+
+        return $exchanged * max(0.0, $store->air->moisture() - $this->own($air)->moisture());
+    }
+
     private function inside(float $air): float
     {
-        return (new MoistAir(min($air, Celsius::ZERO + 30.0), self::HUMIDITY, $this->atmosphere))->enthalpy();
+        return $this->own($air)->enthalpy();
+    }
+
+    private function own(float $air): MoistAir
+    {
+        return new MoistAir(min($air, Celsius::ZERO + 30.0), self::HUMIDITY, $this->atmosphere);
     }
 }

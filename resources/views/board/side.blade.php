@@ -34,5 +34,6 @@
         @endif
     @endif
     @foreach ($page->held->cautions() as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
-    <p class="to-why"><a href="{{ route('visits.report', $page->visit) }}">Report</a></p>
+    <p class="to-why"><a href="{{ route('visits.report', $page->visit) }}">Report</a> ·
+        <a href="{{ route('defrost.show', $page->visit->circuit->plant) }}">Defrost schedule</a></p>
 </div>

@@ -13,7 +13,8 @@
             @php($plant = $own->first()->plant)
             <section class="of-rack" aria-labelledby="rack-{{ $plant->id }}">
                 <div class="row-link"><div class="grow"><h2 id="rack-{{ $plant->id }}">{{ $plant->label() }}</h2><small>
-                    {{ $own->first()->refrigerant() }} · {{ $own->count() }} circuits</small></div>
+                    {{ $own->first()->refrigerant() }} · {{ $own->count() }} circuits · <a
+                    href="{{ route('defrost.show', $plant) }}">Defrost schedule</a></small></div>
                     <form method="post" action="{{ route('visits.store', $own->first()) }}">@csrf<button
                         class="btn">Start visit</button></form></div>
                 <ul>@foreach ($own as $circuit)<li><a href="{{ route('circuits.show',

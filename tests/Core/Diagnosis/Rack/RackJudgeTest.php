@@ -137,7 +137,9 @@ final class RackJudgeTest extends TestCase
             array_intersect_key(self::CASES, array_flip($names)),
         );
         $one = self::judged(cases: $starved('Fish 1'));
-        self::assertNotSame(Fault::NoFault, RackVerdict::leading($one->circuitRanking(PartId::circuit(4))));
+        $fish = $one->circuitRanking(PartId::circuit(4));
+        self::assertLessThan(0.5, $fish[Fault::NoFault->value], 'four kelvin too warm with little read of it');
+        self::assertContains(Fault::ValveUnderfeeding->value, array_slice(array_keys($fish), 0, 3));
         self::assertSame(Fault::NoFault, RackVerdict::leading($one->plantRanking()));
         self::assertSame(Fault::NoFault, RackVerdict::leading($one->circuitRanking(PartId::circuit(2))));
 

@@ -1,0 +1,50 @@
+<?php
+
+namespace App\Records;
+
+use App\Models\Plant;
+use Sabre\VObject\Component\VCalendar;
+
+/** A defrost schedule as a file: for a spreadsheet, and as a calendar of every day. */
+final class DefrostFile
+{
+    private const COLUMNS = ['circuit', 'kind', 'start', 'minutes'];
+
+    /** @param  list<array{circuit: string, kind: string, start: string, minutes: int}>  $lines */
+    public static function csv(array $lines): string
+    {
+        $file = fopen('php://memory', 'w+');
+        assert($file !== false);
+        fputcsv($file, self::COLUMNS, escape: '');
+        foreach ($lines as $line) {
+            fputcsv($file, array_map(LedgerFile::harmless(...), array_values($line)), escape: '');
+        }
+        rewind($file);
+
+        return (string) stream_get_contents($file);
+    }
+
+    /**
+     * Times are those on the wall, wherever it is opened.
+     *
+     * @param  list<array{circuit: string, kind: string, start: string, minutes: int}>  $lines
+     */
+    public static function calendar(array $lines, Plant $plant): string
+    {
+        $calendar = new VCalendar(['PRODID' => '-//Metrum//Defrost schedule//EN']);
+        foreach ($lines as $place => $line) {
+            $event = $calendar->createComponent('VEVENT', [
+                'UID' => $plant->id.'-defrost-'.$place.'@metrum',
+                'DTSTAMP' => now()->utc()->toDateTimeImmutable(),
+                'SUMMARY' => 'Defrost: '.$line['circuit'],
+                'LOCATION' => trim($plant->site->name.', '.(string) $plant->site->place, ', '),
+                'DURATION' => 'PT'.$line['minutes'].'M',
+                'RRULE' => 'FREQ=DAILY',
+            ]);
+            $event->add('DTSTART', now()->format('Ymd').'T'.str_replace(':', '', $line['start']).'00');
+            $calendar->add($event);
+        }
+
+        return $calendar->serialize();
+    }
+}

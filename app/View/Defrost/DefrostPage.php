@@ -256,7 +256,7 @@ final readonly class DefrostPage
             DefrostBreach::BUSY => "$at: $who in defrost in a time kept free.",
             DefrostBreach::LEVEL => "$at: the receiver would be nearly full or empty with $who in defrost.",
             DefrostBreach::TOO_FEW => 'Too few defrosts: ice grows from one to the next.',
-            DefrostBreach::UNEVEN => 'The longest gap lets too much ice grow.',
+            DefrostBreach::UNEVEN => 'Too long between two defrosts: too much ice grows.',
         };
     }
 }

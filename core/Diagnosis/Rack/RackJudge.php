@@ -15,8 +15,13 @@ use Metrum\Knowledge\Fault;
  */
 final readonly class RackJudge
 {
-    /** How far what is likelier elsewhere takes suspicion away: 1 would be that one thing alone is wrong. */
-    private const APART = 0.6;
+    /**
+     * How far what is likelier elsewhere takes suspicion away: 1 would be that one thing alone is wrong. A circuit with
+     * a fault of its own says little of what all share: a rack has many.
+     */
+    private const FROM_PLANT = 0.15;
+
+    private const FROM_CIRCUIT = 0.6;
 
     /** Probability of a circuit's fault below which it says nothing about the plant. */
     private const NOTICED = 0.02;
@@ -59,7 +64,7 @@ final readonly class RackJudge
             $elsewhere = max($elsewhere, $odds > self::NOTICED ? $odds : 0.0);
         }
         $sound = $plant->chanceOf(Fault::NoFault);
-        $whole = 1 + self::APART * $elsewhere * $sound;
+        $whole = 1 + self::FROM_PLANT * $elsewhere * $sound;
         $ranking = [];
         foreach ($plant->curves->faults as $place => $fault) {
             $ranking[$fault->value] = $plant->chances[$place] / $whole;
@@ -85,7 +90,7 @@ final readonly class RackJudge
             foreach ($circuits as $name => $circuit) {
                 $others = $name === $part ? $others : max($others, 1 - $circuit->chanceOf(Fault::NoFault));
             }
-            $apart = self::APART * max($ill, $others);
+            $apart = self::FROM_CIRCUIT * max($ill, $others);
             $ranking = [];
             foreach ($own->curves->faults as $place => $fault) {
                 $left = $fault === Fault::NoFault ? 1.0 : 1 - $apart;
@@ -94,8 +99,7 @@ final readonly class RackJudge
             $ranking = [...$ranking, ...$this->uncarried($examined, $branch, $own, $ranking)];
             $sum = array_sum($ranking);
             $ranking = array_map(static fn (float $one): float => $one / $sum, $ranking);
-            arsort($ranking);
-            $rankings[$part] = $ranking;
+            $rankings[$part] = RackSeen::first($ranking, $examined->circuit($branch));
         }
 
         return $rankings;

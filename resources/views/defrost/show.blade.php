@@ -42,17 +42,17 @@
                     </div>
                 @endforeach
                 @if ($page->frostless !== [])<p class="soft">No frost on the coils of {{ implode(', ',
-                    $page->frostless) }}: they stand above 0 °C and drain by themselves.</p>@endif
+                    $page->frostless) }}: they are above 0 °C, and water drains off.</p>@endif
                 <p class="actions"><button class="btn">Check schedule</button>
                     <a class="btn quiet" href="{{ route('defrost.show', [$page->plant,
-                        ...$page->asked->withoutStarts()]) }}">Propose anew</a>
+                        ...$page->asked->withoutStarts()]) }}">Propose again</a>
                     <a class="btn quiet"
                         href="{{ route('defrost.csv', [$page->plant, ...$page->asked->typed]) }}">CSV</a>
                     <a class="btn quiet" href="{{ route('defrost.calendar', [$page->plant,
                         ...$page->asked->typed]) }}">Calendar file</a></p>
             </form>
             <p class="caution">◐ Check the safety time limit and the end temperature of each defrost at the controller.
-                The maker’s instructions come first.</p>
+                The manufacturer’s instructions come first.</p>
         @endunless
     </main>
 </x-layout>

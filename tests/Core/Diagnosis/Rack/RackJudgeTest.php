@@ -175,6 +175,30 @@ final class RackJudgeTest extends TestCase
         self::assertEqualsWithDelta($chance($before, 2), $chance($after, 2), 0.02);
     }
 
+    public function test_a_fan_that_stands_is_said_before_the_ice_that_it_left(): void
+    {
+        $warm = self::CASES;
+        $warm['Dairy 2'] = [9.0, 0.5];
+        $seen = ['frost_coil' => 'blocked', 'evaporator_fans' => 'some_stopped'];
+        $order = array_keys(
+            self::judged(cases: $warm, seen: ['Dairy 2' => $seen])->circuitRanking(PartId::circuit(1)),
+        );
+        $iced = array_search(Fault::EvaporatorIced->value, $order, true);
+
+        self::assertLessThan($iced, array_search(Fault::EvaporatorAirflowLow->value, $order, true));
+        self::assertContains(Fault::EvaporatorAirflowLow->value, array_slice($order, 0, 2));
+    }
+
+    /** A level far below what it should be is a shortage, whatever a fan does at one case. */
+    public function test_one_warm_case_does_not_excuse_an_empty_receiver(): void
+    {
+        $warm = self::CASES;
+        $warm['Dairy 3'] = [6.5, 2.4];
+        $low = self::judged(['receiver_level_percent' => 12], cases: $warm);
+
+        self::assertSame(Fault::Undercharge, RackVerdict::leading($low->plantRanking()));
+    }
+
     public function test_a_circuit_that_is_shut_cools_nothing_and_is_no_limit(): void
     {
         $verdict = self::judged(circuits: ['Fish' => ['observations' => ['shut' => 'by_us']]]);

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Diagnosis\Rack;
+
+use Metrum\Diagnosis\Conditions;
+use Metrum\Diagnosis\FaultCatalogue;
+use Metrum\Diagnosis\Seen\AmongFirst;
+use Metrum\Diagnosis\Seen\SeenFault;
+use Metrum\Findings\Findings;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\HouseRules;
+
+/** What is seen as a fault at one circuit of a rack: it is there, and what it brought about ranks behind it. */
+final readonly class RackSeen
+{
+    /** Share of a consequence's chance that goes over to what brought it about. */
+    private const GOES_OVER = 0.8;
+
+    /**
+     * @param  array<string, float>  $chances  by Fault
+     * @return array<string, float> the same, highest first
+     */
+    public static function first(array $chances, Findings $findings): array
+    {
+        $seen = SeenFault::in($findings, [], new Conditions($findings, null), new HouseRules());
+        foreach ($seen as $one) {
+            foreach ($one->faults as $fault) {
+                $chances = self::behind($chances, $fault);
+            }
+        }
+        $chances = $seen === [] ? $chances : (new AmongFirst($seen, static fn (): int => 0))->kept($chances);
+        arsort($chances);
+
+        return $chances;
+    }
+
+    /**
+     * @param  array<string, float>  $chances
+     * @return array<string, float>
+     */
+    private static function behind(array $chances, Fault $fault): array
+    {
+        foreach (array_keys(FaultCatalogue::entry($fault)->bringsAbout) as $name) {
+            if (isset($chances[$name], $chances[$fault->value])) {
+                $over = self::GOES_OVER * $chances[$name];
+                $chances[$name] -= $over;
+                $chances[$fault->value] += $over;
+            }
+        }
+
+        return $chances;
+    }
+}

@@ -47,7 +47,8 @@ const screens = {
     await page.waitForURL(/\/board$/);
     await page.locator('details.board-more').evaluateAll((all) => all.forEach((one) => { one.open = true; }));
   },
-  'report of a rack': (page) => page.getByRole('link', { name: 'Report' }).first().click(),
+  'defrost schedule': (page) => page.getByRole('link', { name: 'Defrost schedule' }).click(),
+  'report of a rack': async (page) => { await page.goBack(); await page.getByRole('link', { name: 'Report' }).first().click(); },
   'plant bench': async (page) => { await page.goto('/plants/walk_in_freezer?fault=undercharge'); await page.getByRole('button', { name: 'Simulate 1 day' }).click(); await expect(page.getByText('Last 24 h, compressor on')).toBeVisible(); },
   'plant bench, refused': async (page) => { await page.getByLabel('Ambient').fill('hot'); await page.keyboard.press('Enter'); await expect(page.getByRole('alert')).toBeVisible(); },
   why: at('why'),

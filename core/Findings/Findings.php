@@ -20,6 +20,7 @@ use Metrum\Quantity\QuantityKind;
 final readonly class Findings
 {
     use Copies;
+    use ReadAndSeen;
 
     /**
      * @param  array<string, float>  $readings  by key of Reading, SI; pressures in gauge Pa
@@ -54,12 +55,6 @@ final readonly class Findings
     ) {
     }
 
-    /** SI value, gauge Pa for pressures; null where it was not measured. */
-    public function reading(Reading $reading): ?float
-    {
-        return $this->readings[$reading->value] ?? null;
-    }
-
     /** Pa absolute of a pressure reading; null where it was not measured. */
     public function absolute(Reading $reading): ?float
     {
@@ -68,21 +63,6 @@ final readonly class Findings
         return $gauge === null || $reading->quantity() !== QuantityKind::GaugePressure
             ? null
             : $this->circuit->atmosphere->absolute($gauge);
-    }
-
-    public function observed(Observation $observation): ?Word
-    {
-        return $this->observations[$observation->value] ?? null;
-    }
-
-    public function tested(Test $test): ?Word
-    {
-        return $this->tests[$test->value] ?? null;
-    }
-
-    public function saw(Observation $observation, Word ...$words): bool
-    {
-        return in_array($this->observed($observation), $words, true);
     }
 
     public function isSettled(): bool

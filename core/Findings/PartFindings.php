@@ -16,6 +16,7 @@ use Metrum\Quantity\Copies;
 final readonly class PartFindings
 {
     use Copies;
+    use ReadAndSeen;
 
     /**
      * @param  array<string, float>  $readings  by key of Reading, SI; pressures in gauge Pa
@@ -30,27 +31,6 @@ final readonly class PartFindings
         public ?State $state = null,
         public array $complaints = [],
     ) {
-    }
-
-    /** SI value, gauge Pa for pressures; null where it was not measured. */
-    public function reading(Reading $reading): ?float
-    {
-        return $this->readings[$reading->value] ?? null;
-    }
-
-    public function observed(Observation $observation): ?Word
-    {
-        return $this->observations[$observation->value] ?? null;
-    }
-
-    public function tested(Test $test): ?Word
-    {
-        return $this->tests[$test->value] ?? null;
-    }
-
-    public function saw(Observation $observation, Word ...$words): bool
-    {
-        return in_array($this->observed($observation), $words, true);
     }
 
     public function isEmpty(): bool

@@ -96,4 +96,15 @@ final readonly class RackFindings
 
         return $air === null || $set === null ? null : $air - $set;
     }
+
+    /** @return list<float> K of each case over its set point, of those read */
+    public function above(Branch $branch): array
+    {
+        return array_values(
+            array_filter(
+                array_map(fn (Coil $coil): ?float => $this->aboveSet($branch, $coil), $branch->coils),
+                static fn (?float $one): bool => $one !== null,
+            ),
+        );
+    }
 }

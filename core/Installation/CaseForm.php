@@ -18,26 +18,4 @@ enum CaseForm: string
     {
         return Knowledge::file('case-forms')->row($this->value)->text('label');
     }
-
-    /**
-     * What its load is made of at the air it is rated in.
-     *
-     * @return array{infiltration: float, radiation: float, conduction: float} shares, the rest comes from inside
-     */
-    public function load(): array
-    {
-        $row = Knowledge::file('case-forms')->row($this->value)->row('load');
-
-        return [
-            'infiltration' => $row->number('infiltration'),
-            'radiation' => $row->number('radiation'),
-            'conduction' => $row->number('conduction'),
-        ];
-    }
-
-    /** Share of the load through the front that a night cover lets by. */
-    public function covered(): float
-    {
-        return Knowledge::file('case-forms')->row($this->value)->number('covered');
-    }
 }

@@ -26,6 +26,7 @@ final readonly class BoardHeld
     public function __construct(
         private RackFindings $found,
         private ?RackVerdict $verdict,
+        private BoardSentences $said,
         private Units $units,
     ) {
     }
@@ -77,16 +78,12 @@ final readonly class BoardHeld
         return array_slice($this->suspects(), $this->leads() ? 1 : 0);
     }
 
-    /** @return list<RackCheck> what comes after the next check */
-    public function checksAfter(): array
-    {
-        return array_slice($this->checks(), 1);
-    }
-
-    /** @return list<RackCheck> */
+    /** @return array{?RackCheck, list<RackCheck>} the next check, null where there is none; and what comes after it */
     public function checks(): array
     {
-        return $this->verdict === null ? [] : (new RackChecks($this->verdict))->ranked(self::CHECKS);
+        $checks = $this->verdict === null ? [] : (new RackChecks($this->verdict))->ranked(self::CHECKS);
+
+        return [$checks[0] ?? null, array_slice($checks, 1)];
     }
 
     public function placeOf(RackCheck $check): string
@@ -99,7 +96,7 @@ final readonly class BoardHeld
     /** @return list<string> */
     public function cautions(): array
     {
-        $closed = (new BoardSentences($this->found, $this->verdict, $this->units))->closed();
+        $closed = $this->said->closed();
         $leading = $this->ranking() === [] ? Fault::NoFault : RackVerdict::leading($this->ranking());
         $words = [
             ...$closed === [] ? [] : Cautions::words(['trapped_liquid', 'put_back']),

@@ -63,8 +63,6 @@ final class BoardPage
     /** @var list<BoardRow> */
     public readonly array $rows;
 
-    private readonly BoardRows $maker;
-
     public function __construct(public readonly Visit $visit, User $user)
     {
         $this->units = $user->units();
@@ -73,9 +71,8 @@ final class BoardPage
         $this->mayEnter = $user->can('enter', $visit);
         $this->entries = route('entries.store', $visit);
         $this->said = new BoardSentences($this->found, $this->verdict, $this->units);
-        $this->held = new BoardHeld($this->found, $this->verdict, $this->units);
-        $this->maker = new BoardRows($visit, $this->found, $this->verdict, $this->units);
-        $this->rows = $this->maker->all();
+        $this->held = new BoardHeld($this->found, $this->verdict, $this->said, $this->units);
+        $this->rows = (new BoardRows($visit, $this->found, $this->verdict, $this->units))->all();
     }
 
     private static function judged(RackFindings $found): ?RackVerdict
@@ -95,7 +92,7 @@ final class BoardPage
     /** @return list<BoardRow> */
     public function worstFirst(): array
     {
-        return $this->maker->worstFirst();
+        return BoardRows::worstFirst($this->rows);
     }
 
     /** How many facts the log has. */

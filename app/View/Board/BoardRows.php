@@ -37,10 +37,12 @@ final readonly class BoardRows
         $this->found = $found;
     }
 
-    /** @return list<BoardRow> the warmest first */
-    public function worstFirst(): array
+    /**
+     * @param  list<BoardRow>  $rows
+     * @return list<BoardRow> the warmest first
+     */
+    public static function worstFirst(array $rows): array
     {
-        $rows = $this->all();
         usort($rows, static fn (BoardRow $a, BoardRow $b): int => [$a->mark->order(), $b->over] <=> [
             $b->mark->order(),
             $a->over,
@@ -103,10 +105,9 @@ final readonly class BoardRows
     /** K of its warmest case over the set point; null where none was read. */
     private function over(Branch $branch): ?float
     {
-        $all = array_map(fn (Coil $coil): ?float => $this->found->aboveSet($branch, $coil), $branch->coils);
-        $known = array_filter($all, static fn (?float $one): bool => $one !== null);
+        $over = $this->found->above($branch);
 
-        return $known === [] ? null : max($known);
+        return $over === [] ? null : max($over);
     }
 
     private function warmest(Branch $branch, ?float $over): string

@@ -131,7 +131,7 @@ final readonly class CircuitSigns
     /** @return array<string, ?float> */
     private function air(): array
     {
-        $above = $this->examined->above($this->branch);
+        $above = $this->examined->found->above($this->branch);
         $product = $this->each(Reading::ProductTemperature);
         $air = $this->each(Reading::BoxTemperature);
 
@@ -153,7 +153,7 @@ final readonly class CircuitSigns
         foreach ($this->examined->found->plant->branches as $branch) {
             $above = $branch === $this->branch || ! $this->examined->found->cools($branch)
                 ? []
-                : $this->examined->above($branch);
+                : $this->examined->found->above($branch);
             $over = $above === [] ? $over : [...$over, max($above)];
         }
 

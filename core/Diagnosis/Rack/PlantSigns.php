@@ -187,7 +187,7 @@ final readonly class PlantSigns
             if (! $this->examined->found->cools($branch)) {
                 continue;
             }
-            $above = $this->examined->above($branch);
+            $above = $this->examined->found->above($branch);
             $over = $above === [] ? $over : [...$over, max($above)];
             $superheats = [...$superheats, ...(new CircuitSigns($this->examined, $branch))->superheats()];
         }

@@ -176,17 +176,6 @@ final readonly class RackExamination
         }
     }
 
-    /** @return list<float> K of each case over its set point, of those read */
-    public function above(Branch $branch): array
-    {
-        return array_values(
-            array_filter(
-                array_map(fn (Coil $coil): ?float => $this->found->aboveSet($branch, $coil), $branch->coils),
-                static fn (?float $one): bool => $one !== null,
-            ),
-        );
-    }
-
     /** @return array<string, PartFindings> of its cases, by part */
     public function cases(Branch $branch): array
     {

@@ -127,7 +127,6 @@ final class RackTwin
      */
     public function needs(RackFindings $found): array
     {
-        $needs = [];
         $now = $this->now($found);
         $solver = new RackSolver($this->machine, self::store($found), self::states($found));
         $needs = $solver->needs($now);
@@ -149,11 +148,12 @@ final class RackTwin
     private function shown(RackFindings $found, Branch $branch, float $need): float
     {
         $header = $found->absolute(Reading::SuctionHeader);
-        $above = $this->aboveSet($found, $branch);
-        $fluid = $this->machine->fluid();
-        if ($above === null) {
+        $over = $found->above($branch);
+        if ($over === []) {
             return $need;
         }
+        $above = max($over);
+        $fluid = $this->machine->fluid();
         $isHeld = $branch->regulator?->isFitted === true || $branch->load->control?->isByThermostat() === true;
         if (! $isHeld && $header !== null) {
             return $fluid->warmer($header, -$above);
@@ -180,17 +180,6 @@ final class RackTwin
         return $now === null || $then === null || $now->power <= 0.0
             ? null
             : 1 - $then->power / $then->cooling / ($now->power / $now->cooling);
-    }
-
-    /** K of its warmest case over the set point. */
-    private function aboveSet(RackFindings $found, Branch $branch): ?float
-    {
-        $above = array_filter(
-            array_map(static fn (Coil $coil): ?float => $found->aboveSet($branch, $coil), $branch->coils),
-            static fn (?float $one): bool => $one !== null,
-        );
-
-        return $above === [] ? null : max($above);
     }
 
     private function branch(Branch $branch): RackBranch

@@ -2,8 +2,9 @@
     @php([$level, $expected] = $page->said->level())
     <h2 class="board-level">Receiver level <b @class(['low' => $page->said->isLevelLow()])>{{ $level }}</b></h2>
     @if ($expected !== '')<p>@told($expected)</p>@endif
-    @if ($page->level() !== null)<x-picture.level :level="$page->level()" />@endif
-    @if ($page->noAnswer() !== '')<p class="contradiction">● @told($page->noAnswer())</p>@endif
+    @php([$picture, $noAnswer] = [$page->level(), $page->noAnswer()])
+    @if ($picture !== null)<x-picture.level :level="$picture" />@endif
+    @if ($noAnswer !== '')<p class="contradiction">● @told($noAnswer)</p>@endif
     @if ($page->verdict === null)
         <p class="caution">◐ No such system can be simulated with this refrigerant. Circuits are judged one by one.</p>
     @elseif ($page->isBlank())
@@ -17,18 +18,19 @@
             @told($line['said'])</li>@endforeach</ul>
         <div class="others">@foreach ($page->held->others() as [$name, $chance])
             <div class="rest"><span>{{ $name }}</span><b>{{ $page->percent($chance) }}</b></div>@endforeach</div>
-        @if ($page->held->checks() !== [])
-            @php($check = $page->held->checks()[0])
+        @php([$check, $after] = $page->held->checks())
+        @if ($check !== null)
             <div class="next" role="group" aria-label="Next check">
                 <h3>Next check: {{ $page->held->placeOf($check) }}, {{ App\View\Explain::within($check->asked->label())
                     }}</h3>
                 <p>@told($check->asked->taking()->how) <span class="soft">{{ $check->minutes }} min.</span></p>
-                @if ($page->held->outcomes($check) !== [])<dl>@foreach ($page->held->outcomes($check) as $outcome)
+                @php($outcomes = $page->held->outcomes($check))
+                @if ($outcomes !== [])<dl>@foreach ($outcomes as $outcome)
                     <div><dt>{{ $outcome['answer'] }}</dt><dd>{{ $outcome['leads'] }}</dd></div>
                 @endforeach</dl>@endif
             </div>
-            @if ($page->held->checksAfter() !== [])<p class="after-that">Then:
-                @foreach ($page->held->checksAfter() as $check){{ $page->held->placeOf($check) }},
+            @if ($after !== [])<p class="after-that">Then:
+                @foreach ($after as $check){{ $page->held->placeOf($check) }},
                 {{ App\View\Explain::within($check->asked->label()) }} ({{ $check->minutes }} min){{ $loop->last
                 ? '.' : '; ' }}@endforeach</p>@endif
         @endif

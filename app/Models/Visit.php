@@ -50,6 +50,9 @@ final class Visit extends Model
     /** @var array{string, Known}|null of which circuit and document, and what it was */
     private ?array $opened = null;
 
+    /** @var array{Log, Window}|null what is folded of its log */
+    private ?array $folded = null;
+
     protected $table = 'occasions';
 
     protected $attributes = ['kind' => OccasionKind::Visit->value];
@@ -202,13 +205,21 @@ final class Visit extends Model
     /** What of its log is known of its circuit, to be folded. */
     public function window(): Window
     {
-        return new Window(
-            $this->log(),
-            $this->circuitAsOpened(),
-            $this->circuit->partId(),
-            $this->id,
-            $this->opened_at->toIso8601String(),
-        );
+        $log = $this->log();
+        $part = $this->circuit->partId();
+        if ($this->folded === null || $this->folded[0] !== $log || ! $this->folded[1]->circuit->is($part)) {
+            $window = new Window(
+                $log,
+                $this->circuitAsOpened(),
+                $part,
+                $this->id,
+                $this->opened_at->toIso8601String(),
+                $this->wholeRack(),
+            );
+            $this->folded = [$log, $window];
+        }
+
+        return $this->folded[1];
     }
 
     public function chapters(): Chapters

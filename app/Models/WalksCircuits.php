@@ -9,6 +9,7 @@ use Metrum\Installation\Installation;
 use Metrum\Installation\InstallationReader;
 use Metrum\Installation\PartKind;
 use Metrum\Knowledge\Station;
+use Metrum\Log\WholeRack;
 
 /** A visit is one to a plant: each circuit of it can be walked in turn. */
 trait WalksCircuits
@@ -18,6 +19,9 @@ trait WalksCircuits
 
     /** The plant, as its document was read. */
     private ?Installation $plantRead = null;
+
+    /** @var ?array<string, string> what people call the circuits of its plant, by their part */
+    private ?array $names = null;
 
     /** What stands in an address between the visit and the number of the circuit that is walked. */
     private const AT = '~';
@@ -83,17 +87,22 @@ trait WalksCircuits
         return $this->plantRead ??= InstallationReader::stored($this->installation);
     }
 
+    /** All that was told of its plant, where that has several circuits. */
+    public function wholeRack(): ?WholeRack
+    {
+        if (! $this->isOfRack()) {
+            return null;
+        }
+        $this->names ??= $this->circuit->loadMissing('plant')->plant->circuits()->pluck('name', 'part')->all();
+
+        return new WholeRack($this->log(), $this->plantAsOpened(), $this->names);
+    }
+
     /** What was found of all of its plant. */
     public function rack(): RackFindings
     {
-        $names = $this->circuit->plant->circuits()->pluck('name', 'part')->all();
+        $rack = $this->wholeRack() ?? new WholeRack($this->log(), $this->plantAsOpened());
 
-        return RackLog::findings(
-            $this->log(),
-            $this->plantAsOpened(),
-            $names,
-            $this->id,
-            $this->opened_at->toIso8601String(),
-        );
+        return RackLog::findings($rack, $this->id, $this->opened_at->toIso8601String());
     }
 }

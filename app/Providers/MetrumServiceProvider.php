@@ -25,6 +25,7 @@ use Metrum\Data\Knowledge;
 use Metrum\Data\Prepared;
 use Metrum\Twin\Shelf;
 use Metrum\Twin\Twins;
+use Metrum\Work\RackVerdicts;
 
 final class MetrumServiceProvider extends ServiceProvider
 {
@@ -42,6 +43,7 @@ final class MetrumServiceProvider extends ServiceProvider
         Connection::resolverFor('sqlite', static fn (mixed ...$of): TurnTaking => new TurnTaking(...$of));
         $this->app->bind(Shelf::class, TwinShelf::class);
         $this->app->singleton(Twins::class);
+        $this->app->scoped(RackVerdicts::class);
     }
 
     public function boot(): void

@@ -5,6 +5,7 @@ namespace App\Records;
 use App\Models\VerdictSnapshot;
 use App\Models\Visit;
 use Illuminate\Support\Carbon;
+use Metrum\Diagnosis\Rack\RackVerdict;
 use Metrum\Diagnosis\Snapshot;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Installation\PartId;
@@ -12,6 +13,7 @@ use Metrum\Knowledge\Control;
 use Metrum\Log\Window;
 use Metrum\Twin\Twins;
 use Metrum\Work\Assessment;
+use Metrum\Work\RackVerdicts;
 
 /** Works out what a visit says, and keeps what it came to. */
 final class Judge
@@ -26,6 +28,7 @@ final class Judge
         private readonly Edition $edition,
         private readonly VerdictShelf $shelf,
         private readonly Folds $folds,
+        private readonly RackVerdicts $racks,
     ) {
     }
 
@@ -54,6 +57,7 @@ final class Judge
             fn (): array => $this->earlier($visit),
             static fn (): ?float => (new Stock())->bookBefore($visit),
             $this->folds->good($visit->circuit, $visit),
+            $this->racks,
         );
     }
 
@@ -73,26 +77,50 @@ final class Judge
     {
         $assessment = $this->assessment($visit);
         $weigh = static fn (): Verdict => $assessment->checked($checks);
-        $findings = $assessment->judged()->evidence();
         $verdict = $checks === self::CHECKS
-            ? $this->shelf->of($visit, $findings, $assessment->rules, $assessment->good, $weigh)
+            ? $this->shelf->of($visit, self::followsFrom($visit, $assessment), $weigh)
             : $weigh();
 
         return new JudgedVisit($visit, $assessment->knowing($verdict), $verdict);
     }
 
+    /** @return list<mixed> what a verdict follows from */
+    private static function followsFrom(Visit $visit, Assessment $assessment): array
+    {
+        return [
+            $assessment->judged()->evidence(),
+            $assessment->rules,
+            $assessment->good,
+            $visit->isOfRack() ? $visit->rack() : null,
+        ];
+    }
+
+    /** What is held of all of a plant; null of one circuit, and where no twin of it can be built. */
+    public function rack(Visit $visit): ?RackVerdict
+    {
+        return $visit->isOfRack() ? $this->racks->of($visit->rack()) : null;
+    }
+
     /** Keeps what a visit came to, so that lists need not work it anew. */
     public function keep(JudgedVisit $judged): Snapshot
     {
-        $snapshot = Snapshot::of($judged->verdict, $judged->findings);
-        if ($judged->visit->isElsewhere()) {
-            // Lists show what the circuit came to that the visit was opened at.
-            return $snapshot;
+        return $this->put($judged->visit, $this->cameTo($judged));
+    }
+
+    /** The same of a plant of several circuits. */
+    public function keepRack(Visit $visit, ?RackVerdict $rack): void
+    {
+        if ($rack !== null) {
+            $this->put($visit, $rack->snapshot());
         }
+    }
+
+    private function put(Visit $visit, Snapshot $snapshot): Snapshot
+    {
         VerdictSnapshot::query()->upsert(
             [
                 [
-                    'visit_id' => $judged->visit->id,
+                    'visit_id' => $visit->id,
                     'edition' => $this->edition->verdicts(),
                     'needs_a_look' => $snapshot->needsALook(),
                     'probability' => $snapshot->probability() ?? 0.0,
@@ -114,9 +142,13 @@ final class Judge
 
     private function worked(Visit $visit): Snapshot
     {
-        $judged = $this->of($visit, checks: 0);
+        return $this->cameTo($this->of($visit, checks: 0));
+    }
 
-        return Snapshot::of($judged->verdict, $judged->findings);
+    /** Of a plant of several circuits as a whole, whichever is walked. */
+    private function cameTo(JudgedVisit $judged): Snapshot
+    {
+        return $this->rack($judged->visit)?->snapshot() ?? Snapshot::of($judged->verdict, $judged->findings);
     }
 
     /** Works a visit anew with the weights of today. */

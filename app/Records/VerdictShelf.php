@@ -5,8 +5,6 @@ namespace App\Records;
 use App\Models\Visit;
 use Illuminate\Contracts\Cache\Repository;
 use Metrum\Diagnosis\Verdict;
-use Metrum\Findings\Findings;
-use Metrum\Knowledge\HouseRules;
 
 /**
  * Keeps the last verdict of an open visit between requests: one station opened after another weighs nothing anew.
@@ -23,12 +21,12 @@ final readonly class VerdictShelf
     }
 
     /**
-     * @param  list<Findings>  $good  by which its twin is drawn
+     * @param  list<mixed>  $follows  all that it follows from: what was found, the rules, by what its twin is drawn
      * @param  \Closure(): Verdict  $weigh  where it is another one than the last
      */
-    public function of(Visit $visit, Findings $findings, HouseRules $rules, array $good, \Closure $weigh): Verdict
+    public function of(Visit $visit, array $follows, \Closure $weigh): Verdict
     {
-        $follows = hash('xxh128', serialize([$this->edition->verdicts(), $findings, $rules, $good]));
+        $follows = hash('xxh128', serialize([$this->edition->verdicts(), ...$follows]));
         $kept = $this->kept($visit, $follows);
         if ($kept !== null) {
             return $kept;

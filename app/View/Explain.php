@@ -92,6 +92,9 @@ final readonly class Explain
         if ($piece->isContext()) {
             return 'Type of system, weather and operating state';
         }
+        if ($piece->isOfPlant()) {
+            return 'Rack readings and the other circuits';
+        }
         if ($piece->asked !== null && $piece->word !== null) {
             return $piece->asked->label().': '.mb_strtolower($piece->word->label());
         }

@@ -10,6 +10,7 @@ use App\Records\JudgedVisit;
 use App\Records\Stock;
 use App\View\Board\BoardPage;
 use Illuminate\Support\Str;
+use Metrum\Diagnosis\Rack\RackVerdict;
 use Metrum\Diagnosis\Suspect;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Trips;
@@ -62,7 +63,8 @@ final readonly class Report
     /** Of the whole plant; null where it has one circuit. */
     public ?BoardPage $board;
 
-    public function __construct(private JudgedVisit $judged, User $user)
+    /** @param  ?RackVerdict  $rack  of the whole plant, where it has several circuits */
+    public function __construct(private JudgedVisit $judged, User $user, ?RackVerdict $rack)
     {
         $this->visit = $judged->visit->loadMissing('user', 'followUps');
         $this->page = new VisitPage($judged, Station::Leave, $user);
@@ -71,7 +73,7 @@ final readonly class Report
         $this->owner = $this->page->ownerSummary();
         $this->found = new ReportFindings($judged, $this->page->units, $this->isMoved());
         $this->basis = new ReportBasis($this->visit, $judged->findings->circuit, $this->page->units);
-        $this->board = $this->visit->isOfRack() ? new BoardPage($this->visit, $user) : null;
+        $this->board = $this->visit->isOfRack() ? new BoardPage($this->visit, $user, $rack) : null;
         $first = $judged->assessment->asFound();
         $this->asFound = $this->isMoved() ? $judged->assessment->explained($first) : $judged->verdict;
     }

@@ -53,7 +53,7 @@ final class WorkPage
         $this->story = new Story($judged->assessment);
         $this->move = $judged->desk->move($chosen, $eighths === null ? null : $eighths / 8, $part);
         $this->control = $this->move->control;
-        $this->part = $part;
+        $this->part = $this->move->part;
         $this->value = $this->move->value;
     }
 

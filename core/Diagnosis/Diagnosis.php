@@ -36,8 +36,15 @@ final readonly class Diagnosis
         private HouseRules $rules = new HouseRules(),
         private Twins $twins = new Twins(),
         ?Curves $curves = null,
+        private ?JudgedPlant $plant = null,
     ) {
         $this->curves = $curves ?? Curves::learned();
+    }
+
+    /** The same of a circuit of a plant that was judged as a whole. */
+    public function within(?JudgedPlant $plant): self
+    {
+        return new self($this->rules, $this->twins, $this->curves, $plant);
     }
 
     /**
@@ -55,7 +62,9 @@ final readonly class Diagnosis
     ): Verdict {
         $examined = Examination::of($findings, $this->rules, $this->twins, $expectation);
         $confirmed = ConfirmedFaults::at($examined, $findings->confirmed, $this->curves, $this->rules);
-        $weighing = new Weighing($this->curves, $examined, $confirmed);
+        // What is left once a fault is proven is judged with that in the circuit.
+        $plant = $findings->confirmed === [] ? $this->plant : null;
+        $weighing = new Weighing($this->curves, $examined, $confirmed, $plant);
         $suspects = $this->suspects($weighing, $examined, $explained);
         $gates = new Gates($examined->findings, $examined->figures, $this->rules);
         $charge = $gates->charge();
@@ -77,7 +86,7 @@ final readonly class Diagnosis
             blank: $findings->isEmpty(),
             referral: $referral,
             proven: $findings->confirmed !== [],
-            together: $together ? (new FaultPair($this->curves, $this->rules))->of($examined, $weighing) : null,
+            together: $together && $plant === null ? (new FaultPair($this->curves, $this->rules))->of($examined, $weighing) : null,
             seen: $weighing->seen(),
             explained: $together ? $this->explainedBySeen($weighing, $examined) : null,
         );

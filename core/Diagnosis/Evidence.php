@@ -89,4 +89,10 @@ final readonly class Evidence
     {
         return $this->feature === Pieces::CONTEXT;
     }
+
+    /** What was found at the rest of the plant. */
+    public function isOfPlant(): bool
+    {
+        return $this->feature === Pieces::PLANT;
+    }
 }

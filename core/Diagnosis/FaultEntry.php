@@ -21,6 +21,7 @@ final readonly class FaultEntry
 {
     private const KEYS = [
         'fault',
+        'shared',
         'name',
         'prior',
         'how_often',

@@ -23,6 +23,9 @@ final readonly class Pieces
 {
     public const CONTEXT = 'context';
 
+    /** What is held of the whole plant, beside what one circuit of it shows. */
+    public const PLANT = 'plant';
+
     private const MOVE = 'move';
 
     /** Deviations above which a sign that alarms is no sound plant's, and up to which more says more. */

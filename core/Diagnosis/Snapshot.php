@@ -11,7 +11,8 @@ use Metrum\Knowledge\Fault;
 /** What is kept of a verdict: enough to name it later without working it anew. */
 final readonly class Snapshot
 {
-    private const RANKED = 3;
+    /** Faults that are kept of a ranking. */
+    public const RANKED = 3;
 
     /**
      * @param  bool  $blank  nothing was entered

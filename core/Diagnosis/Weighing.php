@@ -49,29 +49,69 @@ final class Weighing
 
     /**
      * @param  ?ConfirmedFaults  $confirmed  what is proven already and what that explains; null: nothing is
+     * @param  ?JudgedPlant  $plant  what is held of all of it, where it is one of several circuits
      */
     public function __construct(
         public readonly Curves $curves,
         private readonly Examination $examined,
         ?ConfirmedFaults $confirmed = null,
+        ?JudgedPlant $plant = null,
     ) {
         $this->words = new Words($curves, $examined->conditions);
         $this->features = Features::of($examined);
         $this->found = FoundState::in($examined->findings);
         $priors = new Priors($curves, $examined);
-        $this->open = $priors->open;
+        $this->open = $plant === null ? $priors->open : $this->openOf($plant, $priors->open);
         $this->prior = $priors->nats;
         $this->raises = new Raises($curves, $examined, $priors);
         $pieces = new Pieces($curves, $this->words, $examined, $this->raises, $this->found);
-        $this->evidence = $pieces->of($this->features, $confirmed);
-        $scores = $this->prior;
-        foreach ($this->evidence as $piece) {
+        $own = $pieces->of($this->features, $confirmed);
+        $scores = self::added($this->prior, $own);
+        if ($plant === null) {
+            $this->evidence = $own;
+            $this->scores = $scores;
+            $this->posterior = $this->causesFirst($this->softmax($scores));
+
+            return;
+        }
+        // Causes and consequences were told apart where the whole plant was judged.
+        $rest = new Evidence(Pieces::PLANT, $plant->beside($curves->faults, $this->softmax($scores)));
+        $this->evidence = [...$own, $rest];
+        $this->scores = self::added($scores, [$rest]);
+        $this->posterior = $this->softmax($this->scores);
+    }
+
+    /**
+     * @param  array<int, float>  $scores  nats by place
+     * @param  list<Evidence>  $evidence
+     * @return array<int, float>
+     */
+    private static function added(array $scores, array $evidence): array
+    {
+        foreach ($evidence as $piece) {
             foreach ($piece->weights as $place => $weight) {
                 $scores[$place] += $weight;
             }
         }
-        $this->scores = $scores;
-        $this->posterior = $this->causesFirst($this->softmax($scores));
+
+        return $scores;
+    }
+
+    /**
+     * What the judge of the plant holds possible is open, unless it was ruled out.
+     *
+     * @param  list<bool>  $open  by place
+     * @return list<bool>
+     */
+    private function openOf(JudgedPlant $plant, array $open): array
+    {
+        $findings = $this->examined->findings;
+        foreach ($this->curves->faults as $place => $fault) {
+            $isClosed = in_array($fault, [...$findings->ruledOut, ...$findings->confirmed], true);
+            $open[$place] = $open[$place] || ($plant->knows($fault) && ! $isClosed);
+        }
+
+        return array_values($open);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Findings;
 
 use Metrum\Knowledge\Complaint;
+use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\State;
@@ -23,6 +24,9 @@ final readonly class PartFindings
      * @param  array<string, Word>  $observations  by key of Observation
      * @param  array<string, Word>  $tests  by key of Test
      * @param  list<Complaint>  $complaints
+     * @param  list<Fault>  $confirmed
+     * @param  list<Fault>  $ruledOut
+     * @param  array<string, float>  $before  what was read before the last move and not since, SI by key
      */
     public function __construct(
         public array $readings = [],
@@ -30,6 +34,9 @@ final readonly class PartFindings
         public array $tests = [],
         public ?State $state = null,
         public array $complaints = [],
+        public array $confirmed = [],
+        public array $ruledOut = [],
+        public array $before = [],
     ) {
     }
 
@@ -49,7 +56,22 @@ final readonly class PartFindings
             observations: $this->observations + $other->observations,
             tests: $this->tests + $other->tests,
             state: $this->state ?? $other->state,
-            complaints: array_values(array_unique([...$this->complaints, ...$other->complaints], SORT_REGULAR)),
+            complaints: self::both($this->complaints, $other->complaints),
+            confirmed: self::both($this->confirmed, $other->confirmed),
+            ruledOut: self::both($this->ruledOut, $other->ruledOut),
+            before: $this->before + $other->before,
         );
+    }
+
+    /**
+     * @template T
+     *
+     * @param  list<T>  $one
+     * @param  list<T>  $other
+     * @return list<T>
+     */
+    private static function both(array $one, array $other): array
+    {
+        return array_values(array_unique([...$one, ...$other], SORT_REGULAR));
     }
 }

@@ -35,6 +35,12 @@ final readonly class RackFindings
     ) {
     }
 
+    /** Whether nothing at all was found. */
+    public function isEmpty(): bool
+    {
+        return $this->shared->isEmpty() && $this->parts === [];
+    }
+
     public function of(PartId $part): PartFindings
     {
         return $this->parts[$part->value] ?? new PartFindings();

@@ -24,6 +24,13 @@ final class StandingStill
             Reading::LowCutIn->value,
             Reading::FanDelaySet->value,
             Reading::WaterTemperature->value,
+            Reading::SuctionSet->value,
+            Reading::HeadSet->value,
+            Reading::CompressorsFitted->value,
+            Reading::CondenserFansFitted->value,
+            Reading::StoreTemperature->value,
+            Reading::StoreHumidity->value,
+            Reading::Added->value,
             Observation::EvaporatorFans->value,
             Observation::EvaporatorFace->value,
             Observation::CondenserFans->value,
@@ -35,6 +42,10 @@ final class StandingStill
             Observation::DefrostClock->value,
             Observation::LastDefrost->value,
             Observation::RegulatorStem->value,
+            Observation::HeatReclaim->value,
+            Observation::NightCover->value,
+            Observation::AirCurtain->value,
+            Observation::CircuitShut->value,
         ];
     }
 }

@@ -182,12 +182,14 @@ final class Telling
     }
 
     /**
+     * What a move cannot change of what was found before it.
+     *
      * @template T
      *
      * @param  array<string, T>  $found
      * @return array<string, T>
      */
-    private static function left(array $found, Control $control): array
+    public static function left(array $found, Control $control): array
     {
         $stays = $control->row()->leavesReadings
             ? $found

@@ -20,6 +20,7 @@ final readonly class ControlRow
         'only_for',
         'not_for',
         'proves_slowly',
+        'shared',
         'label',
         'owner',
         'leaves_readings',
@@ -54,6 +55,7 @@ final readonly class ControlRow
     /**
      * @param  int  $order  its place in the work
      * @param  Fit  $fit  at which plants there is such a thing
+     * @param  bool  $isShared  it moves what all circuits of a plant share
      * @param  bool  $provesSlowly  its effect shows in the first quiet minute, and proves itself over defrosts and days
      * @param  string  $forTheOwner  what was done, in a sentence without a word of the trade
      * @param  bool  $leavesReadings  it changes nothing that was read or seen but what it names itself
@@ -77,6 +79,7 @@ final readonly class ControlRow
         public int $order,
         public MoveGroup $group,
         public Fit $fit,
+        public bool $isShared,
         public bool $provesSlowly,
         public string $label,
         public string $forTheOwner,
@@ -119,6 +122,7 @@ final readonly class ControlRow
             order: (int) $row->number('order'),
             group: $row->word('group', MoveGroup::class),
             fit: Fit::ofRow($row),
+            isShared: $row->flag('shared', false),
             provesSlowly: $row->flag('proves_slowly', false),
             label: $label,
             forTheOwner: $row->text('owner'),

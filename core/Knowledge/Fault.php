@@ -50,4 +50,10 @@ enum Fault: string
     {
         return Knowledge::file('faults/'.$this->value)->text('name');
     }
+
+    /** Whether it is one of what all circuits of a plant share. @throws BrokenData */
+    public function isShared(): bool
+    {
+        return Knowledge::file('faults/'.$this->value)->flag('shared', false);
+    }
 }

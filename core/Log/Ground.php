@@ -9,6 +9,8 @@ use Metrum\Installation\Installation;
 use Metrum\Installation\NoPart;
 use Metrum\Installation\PartId;
 use Metrum\Installation\PartKind;
+use Metrum\Knowledge\Control;
+use Metrum\Knowledge\Fault;
 use Metrum\Quantity\Atmosphere;
 use Metrum\Quantity\Units;
 
@@ -48,6 +50,21 @@ final readonly class Ground
     /** Whether it is about what all circuits of a plant share, whichever is walked. */
     private static function isOfPlant(Statement $said): bool
     {
-        return $said->kind->asked($said->key)?->taking()->isShared === true;
+        return match ($said->kind) {
+            FactKind::Move => Control::tryFrom($said->key)?->row()->isShared === true,
+            FactKind::Confirmed, FactKind::RuledOut => Fault::tryFrom($said->key)?->isShared() === true,
+            FactKind::Reading,
+            FactKind::Observation,
+            FactKind::Test => $said->kind->asked($said->key)?->taking()->isShared === true,
+            FactKind::State,
+            FactKind::Complaint,
+            FactKind::Note,
+            FactKind::Card,
+            FactKind::Clock,
+            FactKind::Touched,
+            FactKind::Restored,
+            FactKind::Circuit,
+            FactKind::Undo => false,
+        };
     }
 }

@@ -55,6 +55,7 @@ final class Assessment
      *                                                        something is to be learned of them
      * @param  ?\Closure(): ?float  $book  kg in the plant by its ledger when the visit was opened
      * @param  list<Findings>  $good  what was found where the circuit ran well: its one twin is drawn to it
+     * @param  RackVerdicts  $racks  what is held of whole plants, where it is one of several circuits
      */
     public function __construct(
         public readonly Window $window,
@@ -63,11 +64,12 @@ final class Assessment
         private readonly ?\Closure $earlier = null,
         private readonly ?\Closure $book = null,
         public readonly array $good = [],
+        private readonly RackVerdicts $racks = new RackVerdicts(),
     ) {
         $this->log = $window->log;
         $this->chapters = Chapters::of($window);
         $this->settling = new Settling($this->log, $rules);
-        $this->verdicts = new ChapterVerdicts($rules, $twins, $good);
+        $this->verdicts = new ChapterVerdicts($this, $twins, new RackBeside($window, $racks));
         $this->forecasts = new TwinForecasts($this, $twins);
         $this->responses = new Responses($this, $earlier);
     }
@@ -75,10 +77,22 @@ final class Assessment
     /** How it goes on once more was told: what was worked of chapters to which nothing was added stands. */
     public function after(Window $window): self
     {
-        $next = new self($window, $this->rules, $this->twins, $this->earlier, $this->book, $this->good);
+        $next = new self(
+            $window,
+            $this->rules,
+            $this->twins,
+            $this->earlier,
+            $this->book,
+            $this->good,
+            $this->racks,
+        );
         $stands = array_flip($this->chapters->untouchedIn($next->chapters, $window->log->addedTo($this->log)));
         $next->accounts = array_slice($this->accounts, 0, count($stands));
         $next->verdicts->goOn($this->verdicts, $stands);
+        if ($window->rack !== null) {
+            // What was told of other circuits may change what is held of this one.
+            $next->verdicts->forgetLast($next->chapters->present());
+        }
         $next->figures = array_intersect_key($this->figures, $stands);
         $next->forecasts->goOn($this->forecasts, $stands);
 

@@ -6,8 +6,8 @@ namespace Metrum\Work;
 
 use Metrum\Diagnosis\Diagnosis;
 use Metrum\Diagnosis\Verdict;
+use Metrum\Findings\Chapter;
 use Metrum\Findings\Findings;
-use Metrum\Knowledge\HouseRules;
 use Metrum\Log\Window;
 use Metrum\Twin\Expectation;
 use Metrum\Twin\Twins;
@@ -23,13 +23,12 @@ final class ChapterVerdicts
 
     private readonly Diagnosis $diagnosis;
 
-    /** @param  list<Findings>  $good  to which the twin is drawn */
     public function __construct(
-        private readonly HouseRules $rules,
+        private readonly Assessment $assessment,
         private readonly Twins $twins,
-        private readonly array $good,
+        private readonly RackBeside $rack,
     ) {
-        $this->diagnosis = new Diagnosis($rules, $twins);
+        $this->diagnosis = new Diagnosis($assessment->rules, $twins);
     }
 
     /**
@@ -41,6 +40,12 @@ final class ChapterVerdicts
     {
         $this->verdicts = array_intersect_key($before->verdicts, $stands);
         $this->expectations = array_intersect_key($before->expectations, $stands);
+    }
+
+    /** What was worked of a chapter that still goes on. */
+    public function forgetLast(Chapter $present): void
+    {
+        unset($this->verdicts[$present->number]);
     }
 
     /** What a chapter says; as long as nothing was found in it, what the one before it says. */
@@ -66,18 +71,23 @@ final class ChapterVerdicts
     /** @param  int  $explained  suspects with what speaks for and against them */
     public function weighed(Account $account, int $explained): Verdict
     {
-        return $this->diagnosis->of($account->evidence(), 0, $explained, $this->expectation($account));
+        return $this->judge($account)->of($account->evidence(), 0, $explained, $this->expectation($account));
     }
 
     /** @param  int  $checks  how many next ones */
     public function checked(Account $account, int $checks): Verdict
     {
-        return $this->diagnosis->of(
+        return $this->judge($account)->of(
             $account->evidence(),
             $checks,
             expectation: $this->expectation($account),
             together: $checks > 0,
         );
+    }
+
+    private function judge(Account $account): Diagnosis
+    {
+        return $this->diagnosis->within($this->rack->at($account->chapter, $this->assessment->chapters));
     }
 
     /** What the one twin of this plant expects; by the house rules alone where none can be built. */
@@ -88,12 +98,12 @@ final class ChapterVerdicts
 
     private function expected(Findings $findings): Expectation
     {
-        return $this->twins->expectation($findings, $this->rules, $this->good);
+        return $this->twins->expectation($findings, $this->assessment->rules, $this->assessment->good);
     }
 
     /** How the ranking of a window came about. */
     public function path(Window $window): PathOfVerdict
     {
-        return new PathOfVerdict($window, $this->diagnosis, $this->expected(...));
+        return new PathOfVerdict($window, $this->diagnosis, $this->expected(...), $this->rack);
     }
 }

@@ -22,8 +22,12 @@ final readonly class PathOfVerdict
     private const SAYS_NOTHING = [FactKind::Note, FactKind::Undo];
 
     /** @param  \Closure(Findings): Expectation  $expected  by the twin */
-    public function __construct(private Window $window, private Diagnosis $diagnosis, private \Closure $expected)
-    {
+    public function __construct(
+        private Window $window,
+        private Diagnosis $diagnosis,
+        private \Closure $expected,
+        private RackBeside $rack,
+    ) {
     }
 
     /** @return non-empty-list<PathStep> */
@@ -52,7 +56,9 @@ final readonly class PathOfVerdict
     {
         $findings = Chapters::of($this->window->withLog(new Log($facts)))->present()->findings;
         $ranking = [];
-        foreach ($this->diagnosis->of($findings, 0, 0, ($this->expected)($findings))->suspects as $suspect) {
+        $last = $facts === [] ? null : $facts[count($facts) - 1];
+        $judge = $this->diagnosis->within($this->rack->after($last));
+        foreach ($judge->of($findings, 0, 0, ($this->expected)($findings))->suspects as $suspect) {
             $ranking[$suspect->fault->value] = $suspect->probability;
         }
 

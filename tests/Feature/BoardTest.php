@@ -7,11 +7,17 @@ use App\Models\FactRecord;
 use App\Models\Site;
 use App\Models\User;
 use App\Models\Visit;
+use App\Records\Judge;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
+use Metrum\Diagnosis\Rack\RackVerdict;
+use Metrum\Diagnosis\Suspect;
+use Metrum\Diagnosis\Verdict;
 use Metrum\Installation\Installation;
 use Metrum\Installation\InstallationReader;
+use Metrum\Installation\PartId;
+use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Word;
 use Tests\TestCase;
@@ -57,12 +63,83 @@ final class BoardTest extends TestCase
         self::assertSame(1, substr_count((string) $page->getContent(), 'Start visit'));
     }
 
-    public function test_a_circuit_page_says_that_the_board_judges_all_together(): void
+    /** One judge: what is short in all circuits is what is wrong at each, and nobody weighs it anew there. */
+    public function test_a_circuit_page_says_what_the_board_says(): void
     {
         $this->shared();
         $this->actingAs($this->technician)
             ->get("/visits/{$this->visit->id}~3/verdict")
-            ->assertSee('By this circuit’s readings alone.');
+            ->assertSee('Judged together with the whole rack.');
+        $this->tell('reading', 'receiver_level_percent', '0 %');
+        $this->tell('observation', 'sight_glass', 'bubbles');
+        $rack = app(Judge::class)->rack($this->visit);
+        self::assertSame(Fault::Undercharge, RackVerdict::leading($rack->plantRanking()));
+        $walked = $this->walked(3);
+        self::assertSame(Fault::Undercharge, $walked->first()->fault);
+        self::assertEqualsWithDelta(
+            $rack->plantRanking()['undercharge'] * $rack->circuitRanking(PartId::circuit(3))['no_fault'],
+            $walked->first()->probability,
+            0.005,
+        );
+        $this->get("/visits/{$this->visit->id}~3/verdict")->assertSee('This concerns the whole rack.');
+    }
+
+    /** A fault of its own is as likely on its page as in its row, whatever stands at the other circuits. */
+    public function test_a_fault_of_one_circuit_has_one_probability(): void
+    {
+        $this->shared();
+        $this->tell('reading', 'box_temperature_c', '9.5', 'circuit 4');
+        $this->tell('observation', 'evaporator_fans', 'some_stopped', 'circuit 4');
+        $own = app(Judge::class)->rack($this->visit)->circuitRanking(PartId::circuit(4));
+        $fault = RackVerdict::leading($own);
+        self::assertNotSame(Fault::NoFault, $fault);
+        $walked = $this->walked(4);
+        self::assertSame($fault, $walked->first()->fault);
+        self::assertEqualsWithDelta($own[$fault->value], $walked->first()->probability, 0.005);
+        self::assertNotSame($fault, $this->walked(3)->first()->fault, 'and is none of another');
+    }
+
+    public function test_what_is_confirmed_at_a_circuit_stands_on_the_board(): void
+    {
+        $this->shared();
+        $this->tell('reading', 'box_temperature_c', '9.5', 'circuit 4');
+        $this->tell('confirmed', 'valve_underfeeding', 'yes', 'circuit 4');
+        $this->get("/visits/{$this->visit->id}/board")->assertSee('underfeeding, confirmed', false);
+        $this->tell('confirmed', 'undercharge', 'yes', 'circuit 4');
+        self::assertSame('plant', FactRecord::query()->where('key', 'undercharge')->value('part'));
+        $this->get("/visits/{$this->visit->id}/board")->assertSee('Confirmed on site');
+    }
+
+    public function test_what_is_ruled_out_is_no_suspect_on_either_page(): void
+    {
+        $this->shared();
+        $this->tell('reading', 'receiver_level_percent', '0 %');
+        $this->tell('ruled_out', 'undercharge', 'yes', 'circuit 2');
+        self::assertSame(0.0, app(Judge::class)->rack($this->visit)->plantRanking()['undercharge']);
+        $faults = array_map(static fn (Suspect $one): Fault => $one->fault, $this->walked(3)->suspects);
+        self::assertNotContains(Fault::Undercharge, $faults);
+    }
+
+    /** Of a valve that was turned at one circuit the level, the header and the head are what was before. */
+    public function test_a_move_makes_what_it_changes_what_was_before(): void
+    {
+        $this->shared();
+        $this->tell('reading', 'receiver_level_percent', '41 %');
+        $this->tell('reading', 'box_temperature_c', '3.2', 'circuit 1/coil 1');
+        $this->tell('move', 'door_mended', 'done', 'circuit 4')->assertOk();
+        $board = $this->get("/visits/{$this->visit->id}/board");
+        $board->assertSee('was 41')->assertSee('3.2', false);
+        $this->tell('move', 'condenser_washed', 'done', 'circuit 4');
+        self::assertSame('plant', FactRecord::query()->where('key', 'condenser_washed')->value('part'));
+        $this->get("/visits/{$this->visit->id}/board")->assertSee('was 3.2');
+        self::assertCount(2, $this->walkedVisit(3)->chapters()->all, 'the plant was moved');
+        self::assertCount(3, $this->walkedVisit(4)->chapters()->all, 'it was moved itself besides');
+    }
+
+    public function test_a_report_of_a_rack_is_titled_with_it(): void
+    {
+        $this->shared();
+        $this->actingAs($this->technician);
         $this->get("/visits/{$this->visit->id}/report")->assertSee('Lunden grocery: Medium rack, Dairy cases');
     }
 
@@ -192,6 +269,16 @@ final class BoardTest extends TestCase
             ->assertOk()
             ->assertSee('This visit belongs to Ylva.')
             ->assertDontSee('data-open');
+    }
+
+    private function walkedVisit(int $circuit): Visit
+    {
+        return $this->visit->fresh()->walking($this->circuits["circuit $circuit"]);
+    }
+
+    private function walked(int $circuit): Verdict
+    {
+        return app(Judge::class)->of($this->walkedVisit($circuit))->verdict;
     }
 
     /** What all circuits share on a summer day in health, without the level. */

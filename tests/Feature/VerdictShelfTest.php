@@ -103,9 +103,7 @@ final class VerdictShelfTest extends TestCase
 
         return app(VerdictShelf::class)->of(
             $this->visit,
-            $findings ?? $this->visit->findings(),
-            $rules ?? $this->visit->rules(),
-            $good,
+            [$findings ?? $this->visit->findings(), $rules ?? $this->visit->rules(), $good],
             $weigh,
         );
     }

@@ -18,7 +18,7 @@ trait AnswersFromVisits
     private function answer(VisitRequest $request, Judge $judge, array $facts): Response|RedirectResponse
     {
         if ($request->isOfBoard()) {
-            return $this->boardAnswer($request);
+            return $this->boardAnswer($request, $judge);
         }
         $judged = $judge->of($request->visit());
         $before = $request->visit()->verdict?->verdict();
@@ -38,13 +38,15 @@ trait AnswersFromVisits
         );
     }
 
-    private function boardAnswer(VisitRequest $request): Response|RedirectResponse
+    private function boardAnswer(VisitRequest $request, Judge $judge): Response|RedirectResponse
     {
-        $visit = $request->visit();
+        $visit = $request->visit()->loadMissing('circuit.site', 'circuit.plant');
+        $verdict = $judge->rack($visit);
+        $judge->keepRack($visit, $verdict);
         if (! $request->ajax()) {
             return redirect()->route('visits.board', $visit);
         }
-        $page = new BoardPage($visit->loadMissing('circuit.site', 'circuit.plant'), $request->user());
+        $page = new BoardPage($visit, $request->user(), $verdict);
 
         return response()->view('board.parts', ['page' => $page], 200, self::counted($request, $page->length()));
     }

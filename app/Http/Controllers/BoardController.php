@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Models\Visit;
+use App\Records\Judge;
 use App\View\Board\BoardPage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -10,13 +11,13 @@ use Illuminate\Http\Request;
 /** The board of a plant of several circuits, at a visit to it. */
 final class BoardController extends Controller
 {
-    public function show(Request $request, Visit $visit): View
+    public function show(Request $request, Visit $visit, Judge $judge): View
     {
         $this->authorize('view', $visit);
         abort_unless($visit->isOfRack(), 404);
 
-        return view('board.show', [
-            'page' => new BoardPage($visit->loadMissing('circuit.site', 'circuit.plant'), $request->user()),
-        ]);
+        $visit->loadMissing('circuit.site', 'circuit.plant');
+
+        return view('board.show', ['page' => new BoardPage($visit, $request->user(), $judge->rack($visit))]);
     }
 }

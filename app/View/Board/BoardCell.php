@@ -14,18 +14,25 @@ final readonly class BoardCell
 
     public string $value;
 
-    /** @param  ?float  $si  null: not read */
+    /** What was read before the last change, with its unit; empty where nothing was, or it was read again. */
+    public string $before;
+
+    /**
+     * @param  ?float  $si  null: not read
+     * @param  ?float  $before  before the last change
+     */
     public function __construct(
         public PartId $part,
         public Reading $reading,
         public string $label,
         ?float $si,
         Units $units,
-        public string $hint = '',
+        ?float $before = null,
     ) {
         $unit = $units->of($reading->quantity());
         $this->unit = $unit->symbol();
         $this->value = $si === null ? '' : Format::value($si, $unit);
+        $this->before = $si !== null || $before === null ? '' : $units->text($before, $reading->quantity());
     }
 
     public function domId(): string

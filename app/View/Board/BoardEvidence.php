@@ -49,6 +49,7 @@ final readonly class BoardEvidence
             $piece->sign !== null => $this->number($piece->sign, (float) $piece->value),
             $piece->asked !== null && $piece->word !== null => $piece->asked->label().': '.
                 mb_strtolower($piece->word->label()),
+            $piece->confirmed !== null => 'Confirmed on site',
             $piece->complaint !== null => 'Reported: '.mb_strtolower($piece->complaint->label()),
             default => '',
         };

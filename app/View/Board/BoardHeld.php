@@ -34,7 +34,7 @@ final readonly class BoardHeld
     /** Whether nothing at all was entered yet. */
     public function isBlank(): bool
     {
-        return $this->found->shared->isEmpty() && $this->found->parts === [];
+        return $this->found->isEmpty();
     }
 
     /** @return array<string, float> what is held of what all circuits share, highest first */

@@ -9,8 +9,6 @@ use App\Picture\RackCourse;
 use App\Records\LevelHistory;
 use App\View\Explain;
 use Illuminate\Support\Str;
-use Metrum\Diagnosis\Rack\RackExamination;
-use Metrum\Diagnosis\Rack\RackJudge;
 use Metrum\Diagnosis\Rack\RackVerdict;
 use Metrum\Findings\Mark;
 use Metrum\Findings\RackFindings;
@@ -18,7 +16,6 @@ use Metrum\Installation\PartId;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Quantity\Units;
-use Metrum\Refrigerant\OutsideTable;
 
 /** The board of a plant of several circuits: all that its page shows at a visit, each worked once. */
 final class BoardPage
@@ -48,8 +45,6 @@ final class BoardPage
 
     public readonly RackFindings $found;
 
-    public readonly ?RackVerdict $verdict;
-
     public readonly Units $units;
 
     public readonly bool $mayEnter;
@@ -63,25 +58,19 @@ final class BoardPage
     /** @var list<BoardRow> */
     public readonly array $rows;
 
-    public function __construct(public readonly Visit $visit, User $user)
-    {
+    /** @param  ?RackVerdict  $verdict  null where no twin of such a plant can be built */
+    public function __construct(
+        public readonly Visit $visit,
+        User $user,
+        public readonly ?RackVerdict $verdict,
+    ) {
         $this->units = $user->units();
         $this->found = $visit->rack();
-        $this->verdict = self::judged($this->found);
         $this->mayEnter = $user->can('enter', $visit);
         $this->entries = route('entries.store', $visit);
         $this->said = new BoardSentences($this->found, $this->verdict, $this->units);
         $this->held = new BoardHeld($this->found, $this->verdict, $this->said, $this->units);
         $this->rows = (new BoardRows($visit, $this->found, $this->verdict, $this->units))->all();
-    }
-
-    private static function judged(RackFindings $found): ?RackVerdict
-    {
-        try {
-            return (new RackJudge())->of(RackExamination::of($found));
-        } catch (OutsideTable) {
-            return null;
-        }
     }
 
     public function ulid(): string
@@ -187,6 +176,7 @@ final class BoardPage
                 $reading->short(),
                 $this->found->shared->reading($reading),
                 $this->units,
+                $this->found->shared->before[$reading->value] ?? null,
             ),
             self::SHARED,
         );

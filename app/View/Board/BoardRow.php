@@ -27,11 +27,18 @@ final readonly class BoardRow
         public string $doing,
         public ?Fault $leading,
         public float $chance,
+        public bool $isConfirmed,
         public string $holding,
         public string $address,
         public array $cells,
         public array $choices,
     ) {
+    }
+
+    /** Whether a fault leads in its ranking. */
+    public function isIll(): bool
+    {
+        return $this->leading !== null && $this->leading !== Fault::NoFault;
     }
 
     /**
@@ -44,7 +51,7 @@ final readonly class BoardRow
         return match ($this->leading) {
             null => '',
             Fault::NoFault => 'no fault found',
-            default => $this->leading->label().', '.$percent($this->chance),
+            default => $this->leading->label().', '.($this->isConfirmed ? 'confirmed' : $percent($this->chance)),
         };
     }
 

@@ -68,6 +68,7 @@ final readonly class BoardRows
         $ranking = $this->verdict?->circuitRanking($branch->part) ?? [];
         $isKnown = ! $this->found->of($branch->part)->isEmpty() || $over !== null;
         $holding = $this->verdict?->holdsOpen($branch);
+        $confirmed = $this->found->of($branch->part)->confirmed;
 
         return new BoardRow(
             $branch,
@@ -79,6 +80,7 @@ final readonly class BoardRows
             $this->doing($branch),
             $ranking === [] || ! $isKnown ? null : RackVerdict::leading($ranking),
             $ranking === [] ? 0.0 : max($ranking),
+            $ranking !== [] && in_array(RackVerdict::leading($ranking), $confirmed, true),
             $holding === null ? '' : $this->found->nameOf($holding),
             $circuit === null
                 ? ''
@@ -156,6 +158,7 @@ final readonly class BoardRows
                 $isOne || $coil->name === '' ? Reading::BoxTemperature->short() : $coil->name,
                 $this->found->ofCoil($branch, $coil)->reading(Reading::BoxTemperature),
                 $this->units,
+                $this->found->ofCoil($branch, $coil)->before[Reading::BoxTemperature->value] ?? null,
             ),
             $branch->coils,
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Diagnosis\Rack;
 
 use Metrum\Knowledge\Complaint;
+use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Question;
 use Metrum\Knowledge\Word;
 
@@ -22,6 +23,7 @@ final readonly class RackEvidence
         public ?Question $asked = null,
         public ?Word $word = null,
         public ?Complaint $complaint = null,
+        public ?Fault $confirmed = null,
     ) {
     }
 }

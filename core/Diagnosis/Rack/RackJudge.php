@@ -126,6 +126,7 @@ final readonly class RackJudge
                 $words[$place] += $nats;
             }
         }
+        $found = $examined->found->of($branch->part);
         $chances = [];
         foreach ($faults as $place => $fault) {
             $entry = FaultCatalogue::entry($fault);
@@ -134,7 +135,11 @@ final readonly class RackJudge
                 $at = array_search(Fault::from($name), $own->curves->faults, true);
                 $shown += $at === false ? 0.0 : $often * $own->chances[$at] * exp(-$words[$at]);
             }
-            $chances[$fault->value] = max(0.0, $shown) * RackFaults::prior($fault) * exp($said[$place]);
+            $proven = in_array($fault, $found->confirmed, true) ? RackScale::PROVEN : 0.0;
+            $isOpen = ! in_array($fault, $found->ruledOut, true);
+            $chances[$fault->value] = $isOpen
+                ? max(0.0, $shown) * RackFaults::prior($fault) * exp($said[$place] + $proven)
+                : 0.0;
         }
 
         return $chances;

@@ -11,6 +11,9 @@ use Metrum\Knowledge\Fault;
 /** Weighs one plant: what its circuits share, and each circuit, by curves that were learned and words of the files. */
 final readonly class RackScale
 {
+    /** Nats for a fault that was confirmed on site. */
+    public const PROVEN = 12.0;
+
     private RackCurves $ofPlant;
 
     private RackCurves $ofCircuit;
@@ -25,16 +28,22 @@ final readonly class RackScale
     {
         $numbers = self::numbers((new PlantSigns($examined))->all(), $this->ofPlant);
         $words = (new RackWords($examined))->ofPlant($this->ofPlant->faults);
+        $proven = self::proven($examined->found->shared->confirmed, $this->ofPlant->faults);
 
-        return new RackWeighing($this->ofPlant, [...$numbers, ...$words], self::notOfPlant($examined));
+        return new RackWeighing($this->ofPlant, [...$numbers, ...$words, ...$proven], self::notOfPlant($examined));
     }
 
     public function circuit(RackExamination $examined, Branch $branch): RackWeighing
     {
         $numbers = self::numbers((new CircuitSigns($examined, $branch))->all(), $this->ofCircuit);
         $words = (new RackWords($examined))->ofCircuit($branch, $this->ofCircuit->faults);
+        $found = $examined->found->of($branch->part);
+        $proven = self::proven($found->confirmed, $this->ofCircuit->faults);
 
-        return new RackWeighing($this->ofCircuit, [...$numbers, ...$words], self::notOfCircuit($branch));
+        return new RackWeighing($this->ofCircuit, [...$numbers, ...$words, ...$proven], [
+            ...self::notOfCircuit($branch),
+            ...$found->ruledOut,
+        ]);
     }
 
     /**
@@ -55,12 +64,31 @@ final readonly class RackScale
         return $evidence;
     }
 
+    /**
+     * @param  list<Fault>  $confirmed
+     * @param  list<Fault>  $faults
+     * @return list<RackEvidence>
+     */
+    private static function proven(array $confirmed, array $faults): array
+    {
+        return array_map(
+            static fn (Fault $one): RackEvidence => new RackEvidence(
+                array_map(static fn (Fault $fault): float => $fault === $one ? self::PROVEN : 0.0, $faults),
+                confirmed: $one,
+            ),
+            $confirmed,
+        );
+    }
+
     /** @return list<Fault> */
     public static function notOfPlant(RackExamination $examined): array
     {
-        return $examined->found->plant->highSide->headPressureControl?->isFitted() === false
-            ? [Fault::HeadPressureLow]
-            : [];
+        return [
+            ...$examined->found->shared->ruledOut,
+            ...$examined->found->plant->highSide->headPressureControl?->isFitted() === false
+                ? [Fault::HeadPressureLow]
+                : [],
+        ];
     }
 
     /** @return list<Fault> */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis\Rack;
 
+use Metrum\Diagnosis\JudgedPlant;
+use Metrum\Diagnosis\Snapshot;
 use Metrum\Installation\Branch;
 use Metrum\Installation\Coil;
 use Metrum\Installation\PartId;
@@ -42,6 +44,43 @@ final readonly class RackVerdict
     public function circuitRanking(PartId $circuit): array
     {
         return $this->ofCircuits[$circuit->value];
+    }
+
+    /**
+     * What is wrong at a circuit: a fault of its own as likely as it is held there; what all share as far as it has
+     * none of its own. Together 1.
+     */
+    public function of(PartId $circuit): JudgedPlant
+    {
+        $chances = $this->ofCircuits[$circuit->value];
+        $sound = $chances[Fault::NoFault->value] ?? 0.0;
+        foreach ($this->ofPlant as $fault => $chance) {
+            $chances[$fault] = $sound * $chance + ($fault === Fault::NoFault->value ? 0.0 : $chances[$fault] ?? 0.0);
+        }
+
+        return new JudgedPlant($chances);
+    }
+
+    /** Enough of it to be named in a list: what is likeliest of all that all share, and of each circuit. */
+    public function snapshot(): Snapshot
+    {
+        $found = $this->examined->found;
+        $confirmed = $found->shared->confirmed;
+        $chances = $this->ofPlant;
+        foreach ($this->ofCircuits as $part => $ranking) {
+            $confirmed = [...$confirmed, ...($found->parts[$part] ?? null)->confirmed ?? []];
+            foreach ($ranking as $fault => $chance) {
+                $isSound = $fault === Fault::NoFault->value;
+                $chances[$fault] = $isSound ? $chances[$fault] * $chance : max($chances[$fault] ?? 0.0, $chance);
+            }
+        }
+        arsort($chances);
+        $first = [];
+        foreach (array_slice($chances, 0, Snapshot::RANKED, true) as $fault => $chance) {
+            $first[] = [Fault::from($fault), $chance];
+        }
+
+        return new Snapshot($found->isEmpty(), true, array_values(array_unique($confirmed, SORT_REGULAR)), $first);
     }
 
     /**

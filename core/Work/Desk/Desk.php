@@ -70,7 +70,7 @@ final readonly class Desk
      */
     public function move(?Control $chosen = null, ?float $turns = null, ?PartId $part = null): OpenMove
     {
-        return new OpenMove($this, $chosen, $turns, $part ?? $this->assessment->window->circuit);
+        return new OpenMove($this, $chosen, $turns, $part);
     }
 
     public function cards(): CardShelf

@@ -30,6 +30,8 @@ final class OpenMove
 
     public readonly Control $control;
 
+    public readonly PartId $part;
+
     /** Whether it stands open: it was chosen, moved last, or is what the leading suspect asks for. */
     public readonly bool $isOpen;
 
@@ -52,7 +54,7 @@ final class OpenMove
     /** @var ?list<Requirement> */
     private ?array $gates = null;
 
-    public function __construct(Desk $desk, ?Control $chosen, ?float $turns, public readonly PartId $part)
+    public function __construct(Desk $desk, ?Control $chosen, ?float $turns, ?PartId $part)
     {
         $this->assessment = $desk->assessment;
         $this->may = new MayMove($this->assessment);
@@ -61,6 +63,7 @@ final class OpenMove
         $asked = $chosen ?? $desk->asked();
         $this->isOpen = $asked !== null;
         $this->control = $asked ?? $desk->controls()[0] ?? Control::Charge;
+        $this->part = $this->assessment->window->partOf($this->control, $part);
         $this->value = match (true) {
             $this->control === Control::Charge => $this->next()[0] ?? null,
             $this->isTurned() => $turns ?? $this->next()[0] ?? $this->towardsTheBand(),

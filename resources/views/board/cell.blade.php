@@ -4,4 +4,5 @@
     <span class="cell-value"><input id="in-{{ $cell->domId() }}" name="value" value="{{ $cell->value }}"
         title="{{ $cell->reading->label() }}: {{ $cell->reading->place() }}" autocomplete="off" inputmode="text"
         enterkeyhint="next" @disabled(! $page->mayEnter)><i>{{ $cell->unit }}</i></span>
+    @if ($cell->before !== '')<small class="before">was {{ $cell->before }}</small>@endif
 </x-entry>

@@ -5,10 +5,8 @@
             <div class="board-row-head">
                 <span class="mark">{{ $row->mark->sign() }}</span>
                 <h3>{{ $row->name }}</h3>
-                <p>{{ $row->warmest === '' ? 'not read' : $row->warmest }} · {{ $row->doing }}@if ($row->leading
-                    !== null && $row->leading !== Metrum\Knowledge\Fault::NoFault)
-                    · {{ App\View\Explain::within($row->leading->label()) }}
-                    {{ $page->percent($row->chance) }}@endif</p>
+                <p>{{ $row->warmest === '' ? 'not read' : $row->warmest }} · {{ $row->doing }}@if ($row->isIll())
+                    · {{ App\View\Explain::within($row->finding($page->percent(...))) }}@endif</p>
             </div>
             <div class="board-row-entries">
                 @foreach ($row->cells as $cell)@include('board.cell')@endforeach

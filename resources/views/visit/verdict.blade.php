@@ -23,8 +23,9 @@
     @if ($unfinished > 0)<button class="plain slim-next unfinished-count" type="button" data-drawer>◐
         {{ $unfinished }} unfinished</button>@endif
     <div id="verdict-more" class="verdict-more">
-        @if ($page->visit->isOfRack())<p class="soft">By this circuit’s readings alone. The
-            <a href="{{ route('visits.board', $page->visit) }}">rack board</a> judges all circuits together.</p>@endif
+        @if ($page->visit->isOfRack())<p class="soft">{{ ! $open && $first->fault->isShared() ?
+            'This concerns the whole rack.' : 'Judged together with the whole rack.' }}
+            <a href="{{ route('visits.board', $page->visit) }}">Rack board</a></p>@endif
         @if ($unfinished > 0)<div class="unfinished">@include('visit.unfinished')</div>@endif
         @unless ($verdict->blank)
             @if (count($page->judged->assessment->chapters->all) > 1)@include('visit.work-side')@endif

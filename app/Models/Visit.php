@@ -36,6 +36,7 @@ use Metrum\Log\Window;
  * @property Circuit $circuit
  * @property User $user
  * @property ?VerdictSnapshot $verdict
+ * @property \Illuminate\Database\Eloquent\Collection<int, FollowUp> $followUps
  */
 final class Visit extends Model
 {

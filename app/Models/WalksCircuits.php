@@ -7,6 +7,7 @@ use Metrum\Findings\RackFindings;
 use Metrum\Findings\RackLog;
 use Metrum\Installation\Installation;
 use Metrum\Installation\InstallationReader;
+use Metrum\Installation\PartId;
 use Metrum\Installation\PartKind;
 use Metrum\Knowledge\Station;
 use Metrum\Log\WholeRack;
@@ -35,12 +36,6 @@ trait WalksCircuits
         $this->walked = $circuit->id === $this->circuit_id ? null : $circuit;
 
         return $this->setRelation('circuit', $circuit);
-    }
-
-    /** Whether another circuit is walked than it was opened at. */
-    public function isElsewhere(): bool
-    {
-        return $this->walked !== null;
     }
 
     /** Its own circuit is not named; another one by its number. */
@@ -96,6 +91,12 @@ trait WalksCircuits
         $this->names ??= $this->circuit->loadMissing('plant')->plant->circuits()->pluck('name', 'part')->all();
 
         return new WholeRack($this->log(), $this->plantAsOpened(), $this->names);
+    }
+
+    /** What people call a circuit of it. */
+    public function nameOfCircuit(PartId $circuit): string
+    {
+        return $this->wholeRack()->names[$circuit->value] ?? $circuit->value;
     }
 
     /** What was found of all of its plant. */

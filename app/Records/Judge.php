@@ -108,8 +108,9 @@ final class Judge
     }
 
     /** The same of a plant of several circuits. */
-    public function keepRack(Visit $visit, ?RackVerdict $rack): void
+    public function keepRack(Visit $visit): void
     {
+        $rack = $this->rack($visit);
         if ($rack !== null) {
             $this->put($visit, $rack->snapshot());
         }

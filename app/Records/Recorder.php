@@ -90,11 +90,12 @@ final readonly class Recorder
      *
      * @param  string  $id  ULID of the line; its facts carry ULIDs counted on from it, so that a resend doubles none
      * @param  callable(Statement, string): list<Fact>  $move  records a move
+     * @param  ?callable(Statement): Statement  $of  says of which part each is, where it is not the circuit walked
      * @return list<Fact>
      *
      * @throws NotAFact
      */
-    public function line(string $typed, string $id, callable $move): array
+    public function line(string $typed, string $id, callable $move, ?callable $of = null): array
     {
         if (mb_strlen($typed) > self::LONGEST_LINE) {
             throw NotAFact::because(
@@ -105,6 +106,7 @@ final readonly class Recorder
         if ($said === []) {
             throw NotAFact::because('Type something first.');
         }
+        $said = $of === null ? $said : array_map($of, $said);
         $contents = array_map($this->meant(...), $said);
         $parts = array_map($this->partOf(...), $said);
         $facts = [];

@@ -8,7 +8,6 @@ use App\Records\Stock;
 use Metrum\Card\Cards;
 use Metrum\Installation\DesignKey;
 use Metrum\Installation\PartId;
-use Metrum\Knowledge\ChargePurpose;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\HouseRule;
 use Metrum\Language\Sentence;
@@ -21,7 +20,6 @@ use Metrum\Work\Charging\Charging;
 use Metrum\Work\Charging\ChargingCircumstances;
 use Metrum\Work\Charging\ChargingSchool;
 use Metrum\Work\Charging\LeavesAs;
-use Metrum\Work\Ledger\Cylinder;
 use Metrum\Work\Movements;
 use Metrum\Work\NextMove;
 
@@ -34,18 +32,18 @@ final class ChargingPage
 
     public readonly ChargingCircumstances $around;
 
+    public readonly CylinderChoice $choice;
+
     /** @var array{?float}|null the next addition, once it was worked */
     private ?array $next = null;
-
-    /** @var ?array<string, Cylinder> */
-    private ?array $cylinders = null;
 
     public function __construct(
         private readonly JudgedVisit $judged,
         private readonly Units $units,
-        private readonly Stock $stock,
+        Stock $stock,
         private readonly PartId $part,
     ) {
+        $this->choice = new CylinderChoice($stock, $judged->findings->circuit->refrigerant, $judged->log, $units);
         $this->charging = $judged->assessment->charging($part);
         $this->around = new ChargingCircumstances($judged->assessment, $this->charging);
         $this->story = new ChargeStory($judged->assessment, $this->charging, $this->around);
@@ -161,36 +159,6 @@ final class ChargingPage
                 ? 'Charged on a cool day: re-check in warm weather.'
                 : '',
         ], static fn (string $one): bool => $one !== ''));
-    }
-
-    /** @return array<string, Cylinder> of this refrigerant, by id */
-    public function cylinders(): array
-    {
-        return $this->cylinders ??= $this->stock->cylinders($this->judged->findings->circuit->refrigerant);
-    }
-
-    /** "C-12, new, 8.40 kg in it, weighs 15.2" */
-    public function cylinderWords(Cylinder $cylinder): string
-    {
-        return $cylinder->label.($cylinder->isRecovered ? ', recovered' : ', new').', '.
-            $this->units->mass($cylinder->content).' left';
-    }
-
-    /** Id of the cylinder that was used last at this visit; empty for none. */
-    public function lastCylinder(): string
-    {
-        return $this->around->lastCylinder();
-    }
-
-    /** @return array<string, string> label by word */
-    public function purposes(): array
-    {
-        $labels = [];
-        foreach (ChargePurpose::cases() as $purpose) {
-            $labels[$purpose->value] = $purpose->label();
-        }
-
-        return $labels;
     }
 
     /** "112 % of the plate"; empty where it is not known. */

@@ -10,7 +10,6 @@ use App\Records\JudgedVisit;
 use App\Records\Stock;
 use App\View\Board\BoardPage;
 use Illuminate\Support\Str;
-use Metrum\Diagnosis\Rack\RackVerdict;
 use Metrum\Diagnosis\Suspect;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Trips;
@@ -63,8 +62,7 @@ final readonly class Report
     /** Of the whole plant; null where it has one circuit. */
     public ?BoardPage $board;
 
-    /** @param  ?RackVerdict  $rack  of the whole plant, where it has several circuits */
-    public function __construct(private JudgedVisit $judged, User $user, ?RackVerdict $rack)
+    public function __construct(private JudgedVisit $judged, User $user)
     {
         $this->visit = $judged->visit->loadMissing('user', 'followUps');
         $this->page = new VisitPage($judged, Station::Leave, $user);
@@ -73,7 +71,7 @@ final readonly class Report
         $this->owner = $this->page->ownerSummary();
         $this->found = new ReportFindings($judged, $this->page->units, $this->isMoved());
         $this->basis = new ReportBasis($this->visit, $judged->findings->circuit, $this->page->units);
-        $this->board = $this->visit->isOfRack() ? new BoardPage($this->visit, $user, $rack) : null;
+        $this->board = $this->visit->isOfRack() ? new BoardPage($this->visit, $user, $judged->assessment) : null;
         $first = $judged->assessment->asFound();
         $this->asFound = $this->isMoved() ? $judged->assessment->explained($first) : $judged->verdict;
     }

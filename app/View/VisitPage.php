@@ -21,6 +21,7 @@ use Metrum\Knowledge\Prerequisite;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Station;
 use Metrum\Log\Fact;
+use Metrum\Log\Kinds\LeftOpen;
 use Metrum\Log\Log;
 use Metrum\Quantity\Units;
 use Metrum\Work\Desk\CardShelf;
@@ -147,6 +148,16 @@ final class VisitPage
         return $this->charging ??= new ChargingPage($this->judged, $this->units, new Stock(), $this->work()->part);
     }
 
+    /** How the open move is shown; the charge of a rack is worked on its board. */
+    public function workView(): string
+    {
+        return match (true) {
+            $this->work()->control !== Control::Charge => 'visit.move',
+            $this->visit->isOfRack() => 'visit.charge-of-rack',
+            default => 'visit.charge',
+        };
+    }
+
     /** The search for leaks, as it stands. */
     public function leaks(): LeakPage
     {
@@ -176,6 +187,15 @@ final class VisitPage
     public function side(): WorkSide
     {
         return new WorkSide($this->judged, $this->units);
+    }
+
+    /** "Valve closed, valve B"; of another circuit of the rack under its name. */
+    public function touchedWords(string $touched, PartId $part): string
+    {
+        $of = $part->ofCircuit();
+        $other = $of === null || $of->is($this->visit->circuit->partId()) ? '' : $this->visit->nameOfCircuit($of).': ';
+
+        return $other.ucfirst(LeftOpen::said($touched)).PartAddress::behind($part);
     }
 
     /** How much was touched or begun and is not put back or ended. */

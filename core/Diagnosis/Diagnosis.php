@@ -60,7 +60,7 @@ final readonly class Diagnosis
         ?Expectation $expectation = null,
         bool $together = false,
     ): Verdict {
-        $examined = Examination::of($findings, $this->rules, $this->twins, $expectation);
+        $examined = Examination::of($findings, $this->rules, $this->twins, $expectation, $this->plant);
         $confirmed = ConfirmedFaults::at($examined, $findings->confirmed, $this->curves, $this->rules);
         // What is left once a fault is proven is judged with that in the circuit.
         $plant = $findings->confirmed === [] ? $this->plant : null;
@@ -86,7 +86,9 @@ final readonly class Diagnosis
             blank: $findings->isEmpty(),
             referral: $referral,
             proven: $findings->confirmed !== [],
-            together: $together && $plant === null ? (new FaultPair($this->curves, $this->rules))->of($examined, $weighing) : null,
+            together: $together && $plant === null
+                ? (new FaultPair($this->curves, $this->rules))->of($examined, $weighing)
+                : null,
             seen: $weighing->seen(),
             explained: $together ? $this->explainedBySeen($weighing, $examined) : null,
         );

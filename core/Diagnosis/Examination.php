@@ -42,12 +42,16 @@ final readonly class Examination
     ) {
     }
 
-    /** @param  ?Expectation  $expectation  null: by the twin sized from what is known of the circuit */
+    /**
+     * @param  ?Expectation  $expectation  null: by the twin sized from what is known of the circuit
+     * @param  ?JudgedPlant  $plant  all of it, where it is one of several circuits
+     */
     public static function of(
         Findings $entered,
         HouseRules $rules,
         Twins $twins,
         ?Expectation $expectation = null,
+        ?JudgedPlant $plant = null,
     ): self {
         $all = Figures::of($entered, $rules);
         $contradictions = Contradictions::in($entered, $rules, $all);
@@ -56,7 +60,7 @@ final readonly class Examination
         $figures = $findings === $entered ? $all : Figures::of($findings, $rules);
         $expectation ??= $twins->expectation($findings, $rules);
         $conditions = new Conditions($findings, $expectation->isCold());
-        $signals = self::signalsIn($findings, $figures, $expectation);
+        $signals = self::signalsIn($findings, $figures, $expectation, $plant);
 
         return new self(
             $entered,
@@ -128,13 +132,17 @@ final readonly class Examination
     }
 
     /** @return array<string, Signal> by Sign */
-    private static function signalsIn(Findings $findings, Figures $figures, Expectation $expectation): array
-    {
+    private static function signalsIn(
+        Findings $findings,
+        Figures $figures,
+        Expectation $expectation,
+        ?JudgedPlant $plant = null,
+    ): array {
         $measured = new Signals($findings, $figures, $expectation->yardstick());
         $signals = [];
         foreach (Sign::cases() as $sign) {
             $value = $measured->measured($sign);
-            $expected = $value === null ? null : $expectation->healthy($sign);
+            $expected = $value === null ? null : $plant?->expected($sign) ?? $expectation->healthy($sign);
             if ($value !== null && $expected !== null) {
                 $unsure = SignDoubt::of($sign, $findings);
                 $signals[$sign->value] = new Signal($sign, $value, $expected->blurred($unsure));

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis;
 
+use Metrum\Findings\Sign;
 use Metrum\Knowledge\Fault;
+use Metrum\Twin\Expected;
 
 /**
  * What the judge of a whole plant holds of one of its circuits. The plant is judged once: what is found at the circuit
@@ -15,9 +17,18 @@ final readonly class JudgedPlant
     /** Chance below which nothing is told apart. */
     private const LEAST = 1e-7;
 
-    /** @param  array<string, float>  $chances  by Fault, of what all circuits share and of the circuit's own; together 1 */
-    public function __construct(private array $chances)
+    /**
+     * @param  array<string, float>  $chances  by Fault, of what all circuits share and of its own; together 1
+     * @param  ?Expected  $level  of the receiver that all share, here and now, 0 … 1
+     */
+    public function __construct(private array $chances, private ?Expected $level = null)
     {
+    }
+
+    /** What the twin of the whole plant shows where one circuit's cannot know it. */
+    public function expected(Sign $sign): ?Expected
+    {
+        return $sign === Sign::Level ? $this->level : null;
     }
 
     public function knows(Fault $fault): bool

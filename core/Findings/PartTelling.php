@@ -7,6 +7,7 @@ namespace Metrum\Findings;
 use Metrum\Knowledge\Complaint;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\State;
 use Metrum\Knowledge\Test;
@@ -19,6 +20,9 @@ use Metrum\Log\Kinds\StepTaken;
 /** What a log has told of one part of a rack up to a moment; a move leaves of it what it cannot change. */
 final class PartTelling
 {
+    /** As it is called where it is put back. */
+    private const VALVE = 'valve_shut';
+
     /** @var array<string, float> SI by key */
     private array $readings = [];
 
@@ -56,14 +60,22 @@ final class PartTelling
             FactKind::Confirmed => $this->put($this->confirmed, $key, $isSaid ? Fault::tryFrom($key) : null),
             FactKind::RuledOut => $this->put($this->ruledOut, $key, $isSaid ? Fault::tryFrom($key) : null),
             FactKind::Card => $this->cameTo($content),
+            FactKind::Restored => $this->open($key),
             FactKind::Move,
             FactKind::Note,
             FactKind::Undo,
             FactKind::Clock,
             FactKind::Touched,
-            FactKind::Restored,
             FactKind::Circuit => null,
         };
+    }
+
+    /** A circuit whose valve we opened again is not closed any more. */
+    private function open(string $restored): void
+    {
+        if ($restored === self::VALVE) {
+            unset($this->observations[Observation::CircuitShut->value]);
+        }
     }
 
     /** What a card came to, answers questions and keeps readings. */

@@ -62,6 +62,7 @@ enum HouseRule: string
     case OverPlate = 'over_plate';
     case LeakThreshold = 'leak_threshold';
     case CylinderFill = 'cylinder_fill';
+    case LevelCheck = 'level_check';
 
     /** @throws BrokenData */
     public function row(): HouseRuleRow

@@ -45,6 +45,7 @@ enum Reason: string implements Message
     case SightGlass = 'sight_glass';
     case Weather = 'weather';
     case SurplusFits = 'surplus_fits';
+    case NoCircuitFills = 'no_circuit_fills';
 
     // How it stands, seen.
     case NotLookedAt = 'not_looked_at';
@@ -130,6 +131,12 @@ enum Reason: string implements Message
     case LiquidWouldCome = 'liquid_would_come';
 
     // Signs of a shortage.
+    case LevelBelowExpected = 'level_below_expected';
+    case CircuitsStarved = 'circuits_starved';
+    case CircuitsFilled = 'circuits_filled';
+    case LevelDidNotAnswer = 'level_did_not_answer';
+    case NoSignOfShortage = 'no_sign_of_shortage';
+    case OneSignOfShortage = 'one_sign_of_shortage';
     case SubcoolingIs = 'subcooling_is';
     case SuperheatIs = 'superheat_is';
     case ReceiverAt = 'receiver_at';

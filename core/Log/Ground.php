@@ -48,7 +48,7 @@ final readonly class Ground
     }
 
     /** Whether it is about what all circuits of a plant share, whichever is walked. */
-    private static function isOfPlant(Statement $said): bool
+    public static function isOfPlant(Statement $said): bool
     {
         return match ($said->kind) {
             FactKind::Move => Control::tryFrom($said->key)?->row()->isShared === true,

@@ -26,6 +26,12 @@ final readonly class Statement
         $this->typed = trim($typed);
     }
 
+    /** The same of another part. @param  string  $of  as people call it, or the whole way to it */
+    public function about(string $of): self
+    {
+        return new self($this->kind, $this->key, $this->typed, $this->reason, $of, $this->with);
+    }
+
     /** The same with something else typed. */
     public function saying(string $typed): self
     {

@@ -7,6 +7,7 @@ namespace Metrum\Work;
 use Metrum\Findings\Chapter;
 use Metrum\Findings\Findings;
 use Metrum\Findings\MoveAnswer;
+use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\MoveOutcome;
 
@@ -34,6 +35,27 @@ final readonly class Account
         $this->forecast = $came->forecast;
         $this->outcome = $came->outcome;
         $this->change = $came->change();
+    }
+
+    /** What is told of a chapter with what came before it: what its move put right, and how the plant answered. */
+    public static function following(Chapter $chapter, MoveResult $came, ?self $before): self
+    {
+        $putRight = $before->putRight ?? [];
+        $moved = $before->moved ?? [];
+        $move = $chapter->began;
+        if ($move !== null && $came->outcome !== MoveOutcome::NotRead && $came->joint === []) {
+            $control = Control::from($move->content->key);
+            $cured = $control->row()->cures;
+            if ($cured !== null && in_array($came->outcome, [MoveOutcome::AsForetold, MoveOutcome::Less], true)) {
+                $putRight[$cured->value] = $cured;
+            }
+            // Where nothing was foretold to move, that nothing moved says nothing.
+            if (! $control->row()->isJudgedByAll || $came->forecast?->tells() === true) {
+                $moved[] = Outcomes::moved($control, $move, $came->outcome, $moved);
+            }
+        }
+
+        return new self($chapter, $came, $putRight, $moved);
     }
 
     /** What is known in it; what was put right is no suspect any more. */

@@ -4,16 +4,18 @@ declare(strict_types=1);
 
 namespace Metrum\Work;
 
+use Metrum\Diagnosis\Rack\RackVerdict;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Chapter;
 use Metrum\Findings\Chapters;
 use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Findings\RackLog;
 use Metrum\Installation\PartId;
+use Metrum\Installation\PartKind;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\HouseRules;
-use Metrum\Knowledge\MoveOutcome;
 use Metrum\Knowledge\Reading;
 use Metrum\Log\Log;
 use Metrum\Log\Window;
@@ -77,22 +79,13 @@ final class Assessment
     /** How it goes on once more was told: what was worked of chapters to which nothing was added stands. */
     public function after(Window $window): self
     {
-        $next = new self(
-            $window,
-            $this->rules,
-            $this->twins,
-            $this->earlier,
-            $this->book,
-            $this->good,
-            $this->racks,
-        );
+        $known = [$this->twins, $this->earlier, $this->book, $this->good, $this->racks];
+        $next = new self($window, $this->rules, ...$known);
         $stands = array_flip($this->chapters->untouchedIn($next->chapters, $window->log->addedTo($this->log)));
         $next->accounts = array_slice($this->accounts, 0, count($stands));
         $next->verdicts->goOn($this->verdicts, $stands);
-        if ($window->rack !== null) {
-            // What was told of other circuits may change what is held of this one.
-            $next->verdicts->forgetLast($next->chapters->present());
-        }
+        // What was told of other circuits of a rack may change what is held of this one.
+        $next->verdicts->forgetLast($window->rack === null ? null : $next->chapters->present());
         $next->figures = array_intersect_key($this->figures, $stands);
         $next->forecasts->goOn($this->forecasts, $stands);
 
@@ -105,21 +98,7 @@ final class Assessment
         foreach (array_slice($this->chapters->all, count($this->accounts), null, true) as $place => $chapter) {
             $came = (new Outcomes($this))->cameOf($place, $this->accounts);
             $before = $this->accounts === [] ? null : end($this->accounts);
-            $putRight = $before->putRight ?? [];
-            $moved = $before->moved ?? [];
-            $move = $chapter->began;
-            if ($move !== null && $came->outcome !== MoveOutcome::NotRead && $came->joint === []) {
-                $control = Control::from($move->content->key);
-                $cured = $control->row()->cures;
-                if ($cured !== null && in_array($came->outcome, [MoveOutcome::AsForetold, MoveOutcome::Less], true)) {
-                    $putRight[$cured->value] = $cured;
-                }
-                // Where nothing was foretold to move, that nothing moved says nothing.
-                if (! $control->row()->isJudgedByAll || $came->forecast?->tells() === true) {
-                    $moved[] = Outcomes::moved($control, $move, $came->outcome, $moved);
-                }
-            }
-            $this->accounts[] = new Account($chapter, $came, $putRight, $moved);
+            $this->accounts[] = Account::following($chapter, $came, $before);
         }
 
         assert($this->accounts !== []);
@@ -201,6 +180,14 @@ final class Assessment
         return $this;
     }
 
+    /** What is held of all of the plant now; null of one circuit, and where no twin of it can be built. */
+    public function rack(): ?RackVerdict
+    {
+        $rack = $this->window->rack;
+
+        return $rack === null ? null : $this->racks->of(RackLog::findings($rack));
+    }
+
     /** How the ranking of what is judged came about. */
     public function path(): PathOfVerdict
     {
@@ -214,7 +201,11 @@ final class Assessment
      */
     public function forecast(Control $control, float $value, ?PartId $part = null): ?Forecast
     {
-        $part ??= $this->window->circuit;
+        $part = $this->window->partOf($control, $part);
+        if ($part->kind() === PartKind::Plant) {
+            // The twin of one circuit foretells nothing of what all of them share.
+            return null;
+        }
         if ($control === Control::Charge && $this->charging($part)->isAsked()) {
             return $this->charging($part)->forecast($value);
         }

@@ -42,10 +42,10 @@ final class ChapterVerdicts
         $this->expectations = array_intersect_key($before->expectations, $stands);
     }
 
-    /** What was worked of a chapter that still goes on. */
-    public function forgetLast(Chapter $present): void
+    /** What was worked of a chapter that still goes on. @param  ?Chapter  $present  null: nothing */
+    public function forgetLast(?Chapter $present): void
     {
-        unset($this->verdicts[$present->number]);
+        unset($this->verdicts[$present->number ?? 0]);
     }
 
     /** What a chapter says; as long as nothing was found in it, what the one before it says. */

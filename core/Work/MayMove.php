@@ -114,6 +114,10 @@ final readonly class MayMove
     /** kg that are right in this plant, by its plate, else by its twin; null where nobody knows. */
     private function rightCharge(): ?float
     {
+        $rack = $this->assessment->rack();
+        if ($rack !== null) {
+            return $rack->examined->twin->machine->charge;
+        }
         $expected = $this->assessment->expectation();
         $plate = $this->assessment->judged()->evidence()->circuit->design->nameplateCharge;
 

@@ -21,7 +21,8 @@ final readonly class OpenTouches
 
     private const THERMOSTAT = 'thermostat';
 
-    private const VALVE = 'valve_shut';
+    /** A closed valve; a circuit that we closed is one. */
+    public const VALVE = 'valve_shut';
 
     /** What is often left open, as it is added by a tap. */
     public const OFTEN = [

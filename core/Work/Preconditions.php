@@ -13,6 +13,7 @@ use Metrum\Language\Reason;
 use Metrum\Language\Sentence;
 use Metrum\Quantity\Magnitude;
 use Metrum\Work\Charging\ChargingGate;
+use Metrum\Work\Charging\RackChargingGate;
 use Metrum\Work\Charging\TakingGate;
 
 /** What must hold before a control is moved or a card begun (V-01, R-02, N-01): else it is to cure another fault. */
@@ -82,6 +83,17 @@ final readonly class Preconditions
             : $this->seen->settled();
     }
 
+    /** @return list<Requirement> */
+    private function mayCharge(): array
+    {
+        $rack = $this->assessment->rack();
+        $whole = $this->assessment->window->rack;
+
+        return $rack === null || $whole === null
+            ? (new ChargingGate($this->assessment, $this->account, $this->part))->all()
+            : (new RackChargingGate($rack, $whole->log, $this->assessment->rules))->all();
+    }
+
     /** @return list<Requirement> one, but for the charge gate, which has one for each thing that is still wanted */
     private function one(Prerequisite $gate): array
     {
@@ -93,7 +105,7 @@ final readonly class Preconditions
             Prerequisite::DoorsShut => [$this->seen->doors()],
             Prerequisite::BoxNear => [$this->measured->box()],
             Prerequisite::StemAutomatic => [$this->seen->stem()],
-            Prerequisite::MayCharge => (new ChargingGate($this->assessment, $this->account, $this->part))->all(),
+            Prerequisite::MayCharge => $this->mayCharge(),
             Prerequisite::Running => [$this->seen->running()],
             Prerequisite::Settled => [$this->settled()],
             Prerequisite::LiquidWarmerThanAir => [$this->measured->liquidWarmerThanAir()],

@@ -31,6 +31,7 @@ final class AdditionsTest extends TestCase
         self::assertSame(
             [
                 'label(): data/faults/gremlin.json: the file is missing',
+                'isShared(): data/faults/gremlin.json: the file is missing',
                 'the catalogue\'s: data/faults/gremlin.json: the file is missing',
                 'the twin\'s: data/faults/gremlin.json: the file is missing',
                 'the curves\': data/curves.json: gremlin is not learned: run metrum:calibrate',

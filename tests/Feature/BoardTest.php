@@ -4,6 +4,7 @@ namespace Tests\Feature;
 
 use App\Models\Circuit;
 use App\Models\FactRecord;
+use App\Models\FollowUp;
 use App\Models\Site;
 use App\Models\User;
 use App\Models\Visit;
@@ -241,6 +242,75 @@ final class BoardTest extends TestCase
         $this->get($board)->assertDontSee('was added');
     }
 
+    public function test_refrigerant_is_booked_to_the_plant_and_held_back_until_the_level_says_so(): void
+    {
+        $this->shared();
+        $board = "/visits/{$this->visit->id}/board";
+        $this->actingAs($this->technician)->get($board)->assertSee('only the level shows the charge of a rack');
+        $this->get("/visits/{$this->visit->id}~3/put_right?card=charge")
+            ->assertSee('no kilograms from one circuit')
+            ->assertDontSee('Save and start timer');
+        $this->tell('reading', 'receiver_level_percent', '0 %');
+        $this->get($board)->assertSee('Short by at least')->assertSee('Before adding: ');
+        $this->tell('move', 'charge', '8 kg', status: 422)->assertSee('two signs of low charge');
+        self::assertSame(0, FactRecord::query()->where('key', 'charge')->count());
+        $this->charged('8 kg')->assertSee('added 8.00 kg');
+        self::assertSame('plant', FactRecord::query()->where('key', 'charge')->value('part'));
+        $this->get($board)
+            ->assertSee('left</span>', false)
+            ->assertSee('Return by '.now()->addDays(14)->format('j M'))
+            ->assertSee('was 0');
+    }
+
+    /** Somebody comes back until the level stays. */
+    public function test_a_level_that_falls_again_is_come_back_for_again(): void
+    {
+        $this->shared();
+        $this->tell('reading', 'receiver_level_percent', '0 %');
+        $this->charged('8 kg');
+        $this->charged('6 kg');
+        $first = FollowUp::query()->where('what', 'like', 'Read the receiver%')->sole();
+        self::assertSame('Read the receiver level again: 14.00 kg added', $first->what);
+        $this->visit->update(['closed_at' => now()]);
+        $this->travel(10)->days();
+        $this->visit = Visit::open($this->circuits['circuit 1']->fresh('site', 'plant'), $this->technician, now());
+        $this->shared();
+        $this->tell('reading', 'receiver_level_percent', '3 %');
+        self::assertNotNull($first->fresh()->done_at);
+        $again = FollowUp::query()->where('what', 'like', '%fallen since%')->whereNull('done_at')->sole();
+        self::assertSame(now()->addDays(14)->format('Y-m-d'), $again->due_on->format('Y-m-d'));
+        $this->visit->update(['closed_at' => now()]);
+        $this->travel(10)->days();
+        $this->visit = Visit::open($this->circuits['circuit 1']->fresh('site', 'plant'), $this->technician, now());
+        $this->shared();
+        $this->tell('reading', 'receiver_level_percent', '55 %');
+        self::assertNotNull($again->fresh()->done_at, 'it stays');
+        self::assertSame(2, FollowUp::query()->where('what', 'like', 'Read the receiver%')->count());
+    }
+
+    public function test_the_quick_line_of_the_board_knows_circuits_by_their_names(): void
+    {
+        $this->line('level 41 %, deli counter: box 4.4', 422);
+        self::assertSame(0, FactRecord::query()->count(), 'all of a line or nothing');
+        $this->line('level 41 %, glass bubbles, smells of oil')->assertOk();
+        $this->line('Deli counter: box 4.4, supply air 1')->assertOk();
+        self::assertSame('plant', FactRecord::query()->where('key', 'receiver_level_percent')->value('part'));
+        self::assertSame('circuit 3', FactRecord::query()->where('key', 'box_temperature_c')->value('part'));
+        $this->line('box 4.4', 422)->assertSee('Of which circuit is');
+        $this->get("/visits/{$this->visit->id}/board")->assertSee('Deli counter: ')->assertSee('Undo');
+    }
+
+    public function test_what_stands_closed_at_one_circuit_holds_the_whole_visit_open(): void
+    {
+        $this->tell('observation', 'shut', 'by_us', 'circuit 4');
+        $this->get("/visits/{$this->visit->id}/board")->assertSee('Meat wall: valve closed');
+        $this->get("/visits/{$this->visit->id}~2/leave")->assertSee('Meat wall: Valve closed');
+        $this->post("/visits/{$this->visit->id}/close")->assertSessionHasErrors();
+        $this->tell('restored', 'valve_shut', 'yes', 'circuit 4');
+        self::assertFalse($this->visit->fresh()->rack()->isShut($this->visit->rack()->plant->branches[3]));
+        $this->post("/visits/{$this->visit->id}/close")->assertSessionHasNoErrors();
+    }
+
     public function test_a_circuit_is_walked_in_the_same_visit_and_comes_back_to_the_board(): void
     {
         $this->shared();
@@ -269,6 +339,28 @@ final class BoardTest extends TestCase
             ->assertOk()
             ->assertSee('This visit belongs to Ylva.')
             ->assertDontSee('data-open');
+    }
+
+    /** @return TestResponse<Response> */
+    private function charged(string $amount): TestResponse
+    {
+        $this->travel(2)->hours();
+
+        return $this->enter($this->visit, 'move', 'charge', $amount, [
+            'part' => 'plant',
+            'stage' => 'board',
+            'overruled' => 'product cannot wait',
+        ])->assertOk();
+    }
+
+    /** @return TestResponse<Response> */
+    private function line(string $typed, int $status = 200): TestResponse
+    {
+        $this->travel(1)->seconds();
+
+        return $this->actingAs($this->technician)
+            ->enter($this->visit, 'line', 'line', $typed, ['stage' => 'board', 'id' => (string) Str::ulid()])
+            ->assertStatus($status);
     }
 
     private function walkedVisit(int $circuit): Visit

@@ -40,13 +40,12 @@ trait AnswersFromVisits
 
     private function boardAnswer(VisitRequest $request, Judge $judge): Response|RedirectResponse
     {
-        $visit = $request->visit()->loadMissing('circuit.site', 'circuit.plant');
-        $verdict = $judge->rack($visit);
-        $judge->keepRack($visit, $verdict);
+        $visit = $request->visit()->load('followUps')->loadMissing('circuit.site', 'circuit.plant');
+        $judge->keepRack($visit);
         if (! $request->ajax()) {
             return redirect()->route('visits.board', $visit);
         }
-        $page = new BoardPage($visit, $request->user(), $verdict);
+        $page = new BoardPage($visit, $request->user(), $judge->assessment($visit));
 
         return response()->view('board.parts', ['page' => $page], 200, self::counted($request, $page->length()));
     }

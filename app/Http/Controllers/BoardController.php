@@ -16,8 +16,8 @@ final class BoardController extends Controller
         $this->authorize('view', $visit);
         abort_unless($visit->isOfRack(), 404);
 
-        $visit->loadMissing('circuit.site', 'circuit.plant');
+        $visit->loadMissing('circuit.site', 'circuit.plant', 'followUps');
 
-        return view('board.show', ['page' => new BoardPage($visit, $request->user(), $judge->rack($visit))]);
+        return view('board.show', ['page' => new BoardPage($visit, $request->user(), $judge->assessment($visit))]);
     }
 }

@@ -7,10 +7,12 @@ use App\Http\Requests\UndoRequest;
 use App\Http\Requests\VisitRequest;
 use App\Models\Visit;
 use App\Records\Author;
+use App\Records\BoardLine;
 use App\Records\CardKeeper;
 use App\Records\CircuitBook;
 use App\Records\Judge;
 use App\Records\LeftSo;
+use App\Records\LevelReturns;
 use App\Records\Mover;
 use App\Records\Recorder;
 use App\View\LineMeaning;
@@ -33,16 +35,18 @@ final class EntryController extends Controller
         $recorder = self::recorder($request, $visit);
         $mover = new Mover($judge, $recorder, $visit);
         $cards = self::cards($recorder, $request, $visit, $judge);
+        $line = $request->isOfBoard() ? new BoardLine($visit, $request->typed()) : null;
         try {
             $facts = match (true) {
                 $request->isLine() => $recorder->line(
-                    $request->typed(),
+                    $line->typed ?? $request->typed(),
                     $request->id(),
                     static fn (Statement $said, string $id): array => $mover->move(
                         $said,
                         $said->with[PlantMoved::OVERRULED] ?? '',
                         $id,
                     ),
+                    $line === null ? null : $line->of(...),
                 ),
                 $request->isMove() => $mover->move(
                     $request->said(),
@@ -59,6 +63,7 @@ final class EntryController extends Controller
         (new CircuitBook(Author::of($request->user()), now()->toDateTimeImmutable(), $judge))->follow($visit, $facts);
         $cards->keepStops();
         (new LeftSo($visit, $request->user()))->note($facts);
+        self::returns($request, $visit, $judge)->note($facts);
 
         return $this->answer($request, $judge, $facts);
     }
@@ -91,6 +96,13 @@ final class EntryController extends Controller
     private static function recorder(VisitRequest $request, Visit $visit): Recorder
     {
         return new Recorder($visit, Author::of($request->user()), $request->making());
+    }
+
+    private static function returns(VisitRequest $request, Visit $visit, Judge $judge): LevelReturns
+    {
+        $units = Author::of($request->user())->units;
+
+        return new LevelReturns($visit->loadMissing('circuit.plant'), $request->user(), $judge, $units);
     }
 
     private static function cards(

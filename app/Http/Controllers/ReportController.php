@@ -55,6 +55,6 @@ final class ReportController extends Controller
         $visit->loadMissing('circuit.site', 'circuit.plant');
         App::setLocale($visit->circuit->site->language);
 
-        return new Report($this->judge->of($visit), $request->user(), $this->judge->rack($visit));
+        return new Report($this->judge->of($visit), $request->user());
     }
 }

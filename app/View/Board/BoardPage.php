@@ -16,6 +16,7 @@ use Metrum\Installation\PartId;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Quantity\Units;
+use Metrum\Work\Assessment;
 
 /** The board of a plant of several circuits: all that its page shows at a visit, each worked once. */
 final class BoardPage
@@ -38,12 +39,14 @@ final class BoardPage
         Reading::StoreTemperature,
         Reading::StoreHumidity,
         Reading::ReceiverOutletTemperature,
-        Reading::Added,
     ];
 
     private const ASKED = [Observation::SightGlass, Observation::HeatReclaim];
 
     public readonly RackFindings $found;
+
+    /** Null where no twin of such a plant can be built. */
+    public readonly ?RackVerdict $verdict;
 
     public readonly Units $units;
 
@@ -58,12 +61,16 @@ final class BoardPage
     /** @var list<BoardRow> */
     public readonly array $rows;
 
-    /** @param  ?RackVerdict  $verdict  null where no twin of such a plant can be built */
+    private ?BoardCharge $charge = null;
+
+    private ?BoardWork $work = null;
+
     public function __construct(
         public readonly Visit $visit,
         User $user,
-        public readonly ?RackVerdict $verdict,
+        private readonly Assessment $assessment,
     ) {
+        $this->verdict = $assessment->rack();
         $this->units = $user->units();
         $this->found = $visit->rack();
         $this->mayEnter = $user->can('enter', $visit);
@@ -164,6 +171,22 @@ final class BoardPage
     public function isolation(): BoardIsolation
     {
         return BoardIsolation::of($this->visit->log(), $this->found, $this->verdict?->examined, $this->units);
+    }
+
+    public function charge(): BoardCharge
+    {
+        return $this->charge ??= new BoardCharge($this->visit, $this->assessment, $this->verdict, $this->units);
+    }
+
+    public function work(): BoardWork
+    {
+        return $this->work ??= new BoardWork($this->visit, $this->found, $this->units);
+    }
+
+    /** "Deli counter: box 4.1" */
+    public function exampleLine(): string
+    {
+        return $this->found->nameOf($this->found->plant->branches[0]).': box 3.4';
     }
 
     /** @return list<BoardCell> */

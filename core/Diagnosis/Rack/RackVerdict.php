@@ -58,7 +58,7 @@ final readonly class RackVerdict
             $chances[$fault] = $sound * $chance + ($fault === Fault::NoFault->value ? 0.0 : $chances[$fault] ?? 0.0);
         }
 
-        return new JudgedPlant($chances);
+        return new JudgedPlant($chances, $this->examined->level);
     }
 
     /** Enough of it to be named in a list: what is likeliest of all that all share, and of each circuit. */

@@ -8,8 +8,6 @@ use Metrum\Installation\HeadPressureControl;
 use Metrum\Knowledge\HouseRule;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Ruling;
-use Metrum\Log\FactKind;
-use Metrum\Log\Kinds\WeighedAmount;
 use Metrum\Quantity\Celsius;
 use Metrum\Work\Assessment;
 
@@ -76,17 +74,5 @@ final readonly class ChargingCircumstances
             $this->assessment->rules->follow(Ruling::AlwaysLiquid) => LeavesAs::LiquidByRule,
             default => LeavesAs::EitherWay,
         };
-    }
-
-    /** Id of the cylinder that was used last at this visit; empty for none. */
-    public function lastCylinder(): string
-    {
-        $last = '';
-        foreach ($this->assessment->log->history(FactKind::Move) as $move) {
-            $used = WeighedAmount::in($move->content)->cylinder;
-            $last = $used === '' ? $last : $used;
-        }
-
-        return $last;
     }
 }

@@ -28,7 +28,8 @@ final readonly class Leaving
     public function __construct(private Desk $desk)
     {
         $assessment = $desk->assessment;
-        $this->open = OpenTouches::of($assessment->log);
+        // A visit to a rack is left as a whole.
+        $this->open = OpenTouches::of($assessment->window->rack->log ?? $assessment->log);
         $this->found = $assessment->present()->findings();
         $this->fans = StandingFans::in($this->found, $assessment->rules);
     }

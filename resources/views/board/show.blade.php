@@ -5,6 +5,7 @@
     <x-slot:chips>
         <span class="chip">{{ $page->found->plant->highSide->refrigerant }}</span>
         <span class="chip wide">{{ count($page->found->plant->branches) }} circuits</span>
+        @include('board.clocks')
         <a class="chip wide" href="{{ route('settings') }}">{{ $page->units->temperature->symbol() }} ·
             {{ $page->units->pressure->symbol() }}</a>
         <span class="chip wide">{{ $page->visit->isOpen() ? 'Visit' : 'Closed visit' }}
@@ -20,11 +21,15 @@
             @if (! $page->visit->isOpen())<div class="said">This visit is closed.</div>@elseif (! $page->mayEnter)
                 <div class="said">This visit belongs to {{ $page->visit->user->name }}.</div>@endif
             @include('board.head')
+            @include('board.work')
             @include('board.picture')
             @include('board.facts')
             @include('board.isolation')
+            @include('board.charge')
             @include('board.shared')
             @include('board.rows')
+            @include('board.line')
+            @include('board.log')
         </main>
         <aside class="board-side" aria-label="Level and diagnosis" data-needs-script inert>
             @include('board.side')

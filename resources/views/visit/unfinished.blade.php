@@ -1,10 +1,10 @@
 {{-- what is still to be put back, and what was begun --}}
 @foreach ($page->side()->leaving->touched() as [$touched, $part])
     @if ($loop->first)<p>To restore</p>@endif
-    <x-entry :page="$page" kind="restored" :key="$touched" :part="$part" :says="'restored: '.$touched"><button
+    <x-entry :page="$page" kind="restored" :key="$touched" :part="$part"
+        :whole="$page->visit->isOfRack()" :says="'restored: '.$touched"><button
         class="plain" name="value" value="yes" @disabled(! $page->mayEnter)>▢
-        {{ ucfirst(Metrum\Log\Kinds\LeftOpen::said($touched)) }}{{ App\View\PartAddress::behind($part)
-        }}</button></x-entry>
+        {{ $page->touchedWords($touched, $part) }}</button></x-entry>
 @endforeach
 @foreach ($page->shelf->open() as [$card, $part])
     @if ($loop->first)<p>Unfinished procedures</p>@endif

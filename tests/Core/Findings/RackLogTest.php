@@ -104,7 +104,8 @@ final class RackLogTest extends TestCase
     {
         $this->tell('circuit 2', FactKind::Card, 'bulb_test.done', 'works_both');
 
-        self::assertSame(Word::SuctionRises, $this->found()->of(PartId::circuit(2))->tests[Test::ValveBulbWarmed->value]);
+        $own = $this->found()->of(PartId::circuit(2));
+        self::assertSame(Word::SuctionRises, $own->tests[Test::ValveBulbWarmed->value]);
     }
 
     public function test_a_rack_up_to_a_fact_knows_what_was_told_until_then(): void

@@ -25,7 +25,7 @@
     @elseif ($page->advice->permits->isLocked($work->control))
         @include('visit.licence')
     @else
-        @include($work->control === Metrum\Knowledge\Control::Charge ? 'visit.charge' : 'visit.move', ['work'
+        @include($page->workView(), ['work'
             => $page->moveOf(null)])
     @endif
     <nav class="cards-below" aria-label="Other work on this system">

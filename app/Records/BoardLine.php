@@ -1,0 +1,56 @@
+<?php
+
+namespace App\Records;
+
+use App\Models\Visit;
+use Metrum\Installation\PartId;
+use Metrum\Log\FactKind;
+use Metrum\Log\Ground;
+use Metrum\Log\NotAFact;
+use Metrum\Log\Statement;
+
+/**
+ * A quick line on the board of a rack: "Deli counter: box 4.1" is said of that circuit; without a name what all
+ * circuits share is the plant's, and what is not is asked back.
+ */
+final readonly class BoardLine
+{
+    private const NAME = '/^\s*([^:]{1,120}):\s+(.*)$/us';
+
+    public string $typed;
+
+    private ?PartId $circuit;
+
+    public function __construct(private Visit $visit, string $line)
+    {
+        $isNamed = preg_match(self::NAME, $line, $found) === 1;
+        [$name, $rest] = $isNamed ? [$found[1], $found[2]] : ['', $line];
+        $this->circuit = $this->called($name);
+        $this->typed = $this->circuit === null ? $line : $rest;
+    }
+
+    private function called(string $name): ?PartId
+    {
+        foreach ($this->visit->wholeRack()->names ?? [] as $part => $own) {
+            if (mb_strtolower($own) === mb_strtolower(trim($name))) {
+                return PartId::of($part);
+            }
+        }
+
+        return null;
+    }
+
+    /** @throws NotAFact where nobody can tell of which circuit it is */
+    public function of(Statement $said): Statement
+    {
+        if ($this->circuit !== null) {
+            return $said->about($this->circuit->value);
+        }
+        if ($said->kind === FactKind::Note || Ground::isOfPlant($said)) {
+            return $said->about(PartId::plant()->value);
+        }
+        $names = array_values($this->visit->wholeRack()->names ?? []);
+        $typed = $said->typed === '' ? $said->key : $said->typed;
+        throw NotAFact::because("Of which circuit is “{$typed}”? Start with its name, as “{$names[0]}: …”.");
+    }
+}

@@ -58,7 +58,7 @@ final readonly class BoardCharge
                 $this->about($missing).': an empty receiver shows no more.',
             $this->charge->isShort() => "Short by about $about.",
             $this->charge->isOver() => "About $about too much.",
-            default => 'Charge as expected: the level is within what can be told.',
+            default => 'Charge as expected.',
         };
     }
 
@@ -136,7 +136,7 @@ final readonly class BoardCharge
         $down = $this->charge->pumpedDown();
         $holds = $this->about($down->holds);
         $facts = [
-            ['name' => 'By the level', 'value' => $in === null ? 'cannot be told' : 'about '.$this->about($in),
+            ['name' => 'By the level', 'value' => $in === null ? 'unknown below level 0' : 'about '.$this->about($in),
                 'asks' => false],
             ['name' => 'Pumped down', 'value' => $down->isFitting()
                 ? "receiver takes all of it ($holds)"

@@ -82,6 +82,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/refrigerant/import', [LedgerController::class, 'create'])->name('ledger.import');
     Route::post('/refrigerant/import', [LedgerController::class, 'store']);
     Route::get('/racks/{plant}/defrost', [DefrostController::class, 'show'])->name('defrost.show');
+    Route::post('/racks/{plant}/defrost', [DefrostController::class, 'keep'])->name('defrost.keep');
     Route::get('/racks/{plant}/defrost.csv', [DefrostController::class, 'csv'])->name('defrost.csv');
     Route::get('/racks/{plant}/defrost.ics', [DefrostController::class, 'calendar'])->name('defrost.calendar');
     Route::get('/circuits/{circuit}/refrigerant', [LedgerController::class, 'show'])->name('circuits.ledger');

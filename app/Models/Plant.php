@@ -23,6 +23,7 @@ use Metrum\Installation\PartId;
  * @property string $refrigerant  as its document says it, to search by
  * @property string $installation  its document
  * @property ?string $name  what people call it; null: by its circuits
+ * @property ?array<string, string> $defrosts  its schedule as it was typed, by field
  * @property ?Carbon $created_at
  * @property Site $site
  */
@@ -30,7 +31,12 @@ final class Plant extends Model
 {
     use HasUlids;
 
-    protected $fillable = ['site_id', 'refrigerant', 'installation', 'name'];
+    protected $fillable = ['site_id', 'refrigerant', 'installation', 'name', 'defrosts'];
+
+    protected function casts(): array
+    {
+        return ['defrosts' => 'array'];
+    }
 
     /** As people call it. */
     public function label(): string

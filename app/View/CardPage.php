@@ -2,6 +2,7 @@
 
 namespace App\View;
 
+use App\Picture\DefrostPicture;
 use App\Records\JudgedVisit;
 use Metrum\Bench\Answer;
 use Metrum\Card\Card;
@@ -15,10 +16,13 @@ use Metrum\Diagnosis\Gate;
 use Metrum\Diagnosis\Requirement;
 use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
+use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Station;
 use Metrum\Log\Kinds\StepTaken;
 use Metrum\Quantity\Magnitude;
 use Metrum\Quantity\Units;
+use Metrum\Twin\DefrostInTime;
+use Metrum\Work\Cards\DefrostRun;
 use Metrum\Work\Cards\Run;
 
 /** The card that is open: its gates before it is begun, its steps as they are answered, and what it comes to. */
@@ -145,6 +149,20 @@ final class CardPage
             $this->figure($step),
             $this->isBegun() && $this->run->isShut($step),
         );
+    }
+
+    /** The defrost that is watched beside the twin's; null as long as none has begun. */
+    public function defrost(): ?DefrostPicture
+    {
+        $run = DefrostRun::of($this->judged->log, $this->part);
+        $twin = $this->judged->twin();
+        if ($run === null || $twin === null) {
+            return $run === null ? null : new DefrostPicture($run, null, $this->units);
+        }
+        $machine = $twin->twin->machine;
+        $ambient = $this->judged->findings->reading(Reading::AmbientTemperature) ?? $machine->design->ambient;
+
+        return new DefrostPicture($run, DefrostInTime::of($machine, $ambient), $this->units);
     }
 
     /** What stops the work now; null where nothing does. */

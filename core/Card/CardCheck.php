@@ -114,6 +114,9 @@ final readonly class CardCheck
         if ($ref->otherwise !== null) {
             $this->has($ref->otherwise, $at);
         }
+        if ($ref->origin === Origin::Between) {
+            $this->isBetween($ref, $at);
+        }
         if ($ref->origin !== Origin::Step) {
             return;
         }
@@ -124,6 +127,17 @@ final readonly class CardCheck
         }
         if (($step->kind === StepKind::Figure) !== ($ref->part !== '' && ! $isSeries)) {
             throw $this->row->broken($at, 'a figure is named with its output, nothing else is');
+        }
+    }
+
+    /** @throws BrokenData where one of two steps is none that is said at a moment */
+    private function isBetween(Ref $ref, string $at): void
+    {
+        foreach ([$ref->name, $ref->part] as $name) {
+            $kind = $this->card->step($name)?->kind;
+            if (! in_array($kind, [StepKind::Tick, StepKind::Choose], true)) {
+                throw $this->row->broken($at, "\"$name\" is no step that is ticked or chosen");
+            }
         }
     }
 

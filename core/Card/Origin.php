@@ -25,6 +25,8 @@ enum Origin: string
     case Search = 'search';
     /** The school of a house rule that is in force, by its id; "own" where the house has figures of its own. */
     case School = 'school';
+    /** Time from one of its steps to another, as they were said: "between:begins.heat_off". */
+    case Between = 'between';
     /** What the circuit is made of: blend, glides. */
     case Plant = 'plant';
     /** A number as it stands in the file, in the unit of what asks for it. */

@@ -73,6 +73,7 @@ final readonly class Ref
             Origin::School => HouseRule::tryFrom($this->name) !== null,
             Origin::Plant => in_array($this->name, ['blend', 'glides'], true),
             Origin::Search => in_array($this->name, ['left', 'next', 'places'], true),
+            Origin::Between => $this->name !== '' && $this->part !== '',
             Origin::Step, Origin::Figure, Origin::Expected => $this->name !== '',
             Origin::Number => true,
         };

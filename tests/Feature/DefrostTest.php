@@ -71,6 +71,22 @@ final class DefrostTest extends TestCase
         $this->get("/racks/{$this->plant->id}/defrost?at_once[]=4&starts-99=1")->assertOk();
     }
 
+    public function test_a_schedule_is_kept_with_the_rack_and_the_board_says_what_is_next(): void
+    {
+        $at = "/racks/{$this->plant->id}/defrost";
+        $this->get($at)->assertSee('Not saved yet.');
+        $this->travelTo(now()->setTime(10, 10));
+        $starts = ['at_once' => '2', 'starts-1' => '02:00 08:00 14:00 20:00', 'starts-3' => '10:30'];
+        $this->post($at, $starts)->assertRedirect($at);
+        $this->get($at)->assertSee('As saved for this rack.')->assertSee('02:00 08:00 14:00 20:00');
+        $circuit = Circuit::query()->where('part', 'circuit 1')->where('plant_id', $this->plant->id)->firstOrFail();
+        $visit = Visit::open($circuit->load('site', 'plant'), $this->technician, now());
+        $this->get("/visits/{$visit->id}/board")->assertSee('Next defrost')->assertSee('Deli counter 10:30');
+        $this->get("$at?propose=1")->assertSee('Not saved yet.');
+        $this->post($at, ['starts-1' => '25:00'])->assertRedirect();
+        self::assertSame('02:00 08:00 14:00 20:00', $this->plant->fresh()->defrosts['starts-1'], 'the old one stands');
+    }
+
     public function test_it_goes_along_as_a_spreadsheet_and_a_calendar_of_every_day(): void
     {
         $csv = (string) $this->get("/racks/{$this->plant->id}/defrost.csv?starts-1=02:00+08:00+14:00+20:00")

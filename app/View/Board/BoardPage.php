@@ -7,6 +7,7 @@ use App\Models\Visit;
 use App\Picture\LevelPicture;
 use App\Picture\RackCourse;
 use App\Records\LevelHistory;
+use App\View\Defrost\NextDefrosts;
 use App\View\Explain;
 use Illuminate\Support\Str;
 use Metrum\Diagnosis\Rack\RackVerdict;
@@ -143,7 +144,9 @@ final class BoardPage
     {
         $closed = $this->said->closed();
         $defrosting = $this->said->defrosting();
+        $next = (new NextDefrosts($this->visit->circuit->plant, $this->found))->words(now());
         $facts = [
+            ...$next === '' ? [] : [['name' => 'Next defrost', 'value' => $next, 'asks' => false]],
             [
                 'name' => 'In defrost',
                 'value' => $defrosting === [] ? 'none said' : implode(', ', $defrosting),

@@ -45,9 +45,9 @@ final readonly class DefrostAsked
         return 'starts-'.substr($circuit->value, strlen($circuit->kind()->value) + 1);
     }
 
-    /** @return array<string, string> rules alone, as an address has them */
+    /** @return array<string, string> rules alone, as an address that asks for another proposal has them */
     public function withoutStarts(): array
     {
-        return array_intersect_key($this->typed, ['at_once' => true, 'busy' => true]);
+        return array_intersect_key($this->typed, ['at_once' => true, 'busy' => true]) + ['propose' => '1'];
     }
 }

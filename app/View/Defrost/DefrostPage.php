@@ -2,11 +2,13 @@
 
 namespace App\View\Defrost;
 
+use App\Models\HouseRuleChoice;
 use App\Models\Plant;
 use App\Models\User;
 use App\Models\Visit;
 use Metrum\Findings\RackFindings;
 use Metrum\Installation\Branch;
+use Metrum\Knowledge\HouseRule;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
@@ -29,6 +31,11 @@ final readonly class DefrostPage
 
     public DefrostPlan $plan;
 
+    public DefrostAsked $asked;
+
+    /** Whether it is the schedule that was saved. */
+    public bool $isSaved;
+
     /** @var list<DefrostRow> */
     public array $rows;
 
@@ -46,11 +53,16 @@ final readonly class DefrostPage
 
     private Store $store;
 
-    public function __construct(public Plant $plant, User $user, public DefrostAsked $asked)
+    public function __construct(public Plant $plant, User $user, DefrostAsked $asked)
     {
+        // What is typed now is looked through; else the schedule that was saved.
+        $this->isSaved = $asked->typed === [] && $plant->defrosts !== null;
+        $this->asked = $this->isSaved ? new DefrostAsked($plant->defrosts ?? []) : $asked;
+        $asked = $this->asked;
         $this->units = $user->units();
         $this->found = self::found($plant);
-        $this->rules = $asked->rules(count($this->found->plant->branches));
+        $this->rules = $asked->rules(count($this->found->plant->branches))
+            ->holding(HouseRuleChoice::inForce()->band(HouseRule::LeastCondensing)->low);
         [$this->check, $this->store] = $this->checked();
         $proposed = $this->check === null ? new DefrostPlan() : (new DefrostPlanner($this->check))->proposed();
         $this->plan = $this->asTyped($proposed);
@@ -72,6 +84,25 @@ final readonly class DefrostPage
         $isNoted = array_filter($this->rows, static fn (DefrostRow $one): bool => $one->notes !== []) !== [];
 
         return $this->notes === [] && ! $isRefused && ! $isNoted && $this->asked->refusedBusy() === '';
+    }
+
+    /** Whether something that was typed is no time. */
+    public function isRefused(): bool
+    {
+        $refused = array_filter($this->rows, static fn (DefrostRow $one): bool => $one->refused !== '');
+
+        return $refused !== [] || $this->asked->refusedBusy() !== '';
+    }
+
+    /** @return array<string, string> as it is saved, field by field */
+    public function fields(): array
+    {
+        $fields = ['at_once' => (string) $this->rules->atOnce, 'busy' => $this->asked->busy()];
+        foreach ($this->rows as $row) {
+            $fields[$row->field] = $row->typed;
+        }
+
+        return $fields;
     }
 
     public function summary(): string
@@ -149,7 +180,9 @@ final readonly class DefrostPage
         }
         $needs = (new DefrostNeeds($twin, $store))->of($this->found->plant);
 
-        return [new DefrostCheck($needs, $this->rules, $rated, $now->level), $store];
+        $dew = $twin->machine->fluid()->dewTemperature($now->condensing);
+
+        return [new DefrostCheck($needs, $this->rules, $rated, $now->level, $dew), $store];
     }
 
     private function asTyped(DefrostPlan $plan): DefrostPlan
@@ -254,6 +287,7 @@ final readonly class DefrostPage
             DefrostBreach::TOO_MANY => "$at: $who in defrost together. {$this->rules->atOnce} at once are allowed.",
             DefrostBreach::NO_GAS => "$at: too few circuits cooling to feed the hot gas ($who).",
             DefrostBreach::BUSY => "$at: $who in defrost in a time kept free.",
+            DefrostBreach::HEAD => "$at: head pressure too low for the hot gas with $who in defrost.",
             DefrostBreach::LEVEL => "$at: the receiver would be nearly full or empty with $who in defrost.",
             DefrostBreach::TOO_FEW => 'Too few defrosts: ice grows from one to the next.',
             DefrostBreach::UNEVEN => 'Too long between two defrosts: too much ice grows.',

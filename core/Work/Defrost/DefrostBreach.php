@@ -15,6 +15,8 @@ final readonly class DefrostBreach
 
     public const LEVEL = 'level';
 
+    public const HEAD = 'head';
+
     public const TOO_FEW = 'too_few';
 
     public const UNEVEN = 'uneven';

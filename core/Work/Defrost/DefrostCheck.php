@@ -11,12 +11,14 @@ final readonly class DefrostCheck
      * @param  array<string, DefrostNeed>  $needs  by part
      * @param  float  $rated  W of all circuits, those that never frost among them
      * @param  float  $level  of the receiver with all circuits cooling, 0 … 1
+     * @param  float  $condensing  K with all circuits cooling
      */
     public function __construct(
         public array $needs,
         public DefrostRules $rules,
         private float $rated,
         private float $level,
+        private float $condensing = INF,
     ) {
     }
 
@@ -52,15 +54,21 @@ final readonly class DefrostCheck
         if ($this->isBusy($minute)) {
             $broken[] = DefrostBreach::BUSY;
         }
-        $standing = $gas = $raised = 0.0;
+        $standing = $gas = $raised = $head = 0.0;
         foreach ($circuits as $circuit) {
             $need = $this->needs[$circuit];
             $standing += $need->rated;
             $gas += $need->kind->isHotGas() ? $need->rated : 0.0;
             $raised += $need->level;
+            $head += $need->head;
         }
         if ($gas > 0.0 && $this->rated - $standing < DefrostRules::GAS_FROM * $gas) {
             $broken[] = DefrostBreach::NO_GAS;
+        }
+        // Where the weather alone leaves too little, the schedule changes nothing.
+        $least = $this->rules->leastCondensing;
+        if ($gas > 0.0 && $this->condensing >= $least && $this->condensing + $head < $least) {
+            $broken[] = DefrostBreach::HEAD;
         }
         [$low, $high] = DefrostRules::LEVELS;
         $level = $this->level + $raised;

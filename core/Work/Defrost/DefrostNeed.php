@@ -17,6 +17,7 @@ final readonly class DefrostNeed
      * @param  float  $energy  J a day that heaters take
      * @param  float  $rated  W of cooling that stands meanwhile
      * @param  float  $level  by which its liquid raises the receiver meanwhile, as a share of it
+     * @param  float  $head  K by which condensing changes meanwhile
      */
     public function __construct(
         public PartId $circuit,
@@ -27,6 +28,7 @@ final readonly class DefrostNeed
         public float $energy,
         public float $rated,
         public float $level,
+        public float $head = 0.0,
     ) {
     }
 

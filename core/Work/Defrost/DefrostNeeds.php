@@ -81,6 +81,7 @@ final readonly class DefrostNeeds
         }
         $rated = $built->rated();
         [$count, $minutes, $melting] = $this->lengths($kind, $frost, $rated, $circuit->saturated, $built->setPoint);
+        $then = $this->during($branch, $kind);
         $heats = $kind === DefrostKind::Electric ? self::rowOf($kind)->number('heat') * $rated : 0.0;
 
         return new DefrostNeed(
@@ -91,7 +92,8 @@ final readonly class DefrostNeeds
             $minutes,
             $heats * $melting * $count,
             $rated,
-            $this->raised($branch, $kind, $now),
+            $then === null ? 0.0 : $then->level - $now->level,
+            $then === null ? 0.0 : $this->dew($then) - $this->dew($now),
         );
     }
 
@@ -126,11 +128,17 @@ final readonly class DefrostNeeds
             : 1.0;
     }
 
-    private function raised(Branch $branch, DefrostKind $kind, RackState $now): float
+    /** The plant while this circuit is in defrost; null where its twin does not run so. */
+    private function during(Branch $branch, DefrostKind $kind): ?RackState
     {
         $state = $kind === DefrostKind::HotGas ? BranchState::HotGas : BranchState::Drained;
-        $then = $this->twin->at($this->store, [$branch->part->value => $state]);
 
-        return $then === null ? 0.0 : $then->level - $now->level;
+        return $this->twin->at($this->store, [$branch->part->value => $state]);
+    }
+
+    /** K at which it condenses. */
+    private function dew(RackState $state): float
+    {
+        return $this->twin->machine->fluid()->dewTemperature($state->condensing);
     }
 }

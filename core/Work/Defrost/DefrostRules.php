@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Defrost;
 
+use Metrum\Quantity\Copies;
+
 /** What a plan of defrosts has to keep. */
 final readonly class DefrostRules
 {
+    use Copies;
+
     /** W of cooling circuits to a W in hot gas defrost: the gas must come from somewhere. */
     public const GAS_FROM = 3.0;
 
@@ -19,9 +23,13 @@ final readonly class DefrostRules
     /**
      * @param  int  $atOnce  circuits in defrost at most
      * @param  list<array{int, int}>  $busy  minutes of the day from which and to which no defrost may run
+     * @param  float  $leastCondensing  K below which hot gas has no heat to give
      */
-    public function __construct(public int $atOnce, public array $busy = [])
-    {
+    public function __construct(
+        public int $atOnce,
+        public array $busy = [],
+        public float $leastCondensing = 0.0,
+    ) {
     }
 
     /** As usual for so many circuits. */
@@ -33,6 +41,12 @@ final readonly class DefrostRules
     /** @param  list<array{int, int}>  $busy */
     public function keepingFree(array $busy): self
     {
-        return new self($this->atOnce, $busy);
+        return $this->but(busy: $busy);
+    }
+
+    /** The same where the head must stay so warm for hot gas. @param  float  $condensing  K */
+    public function holding(float $condensing): self
+    {
+        return $this->but(leastCondensing: $condensing);
     }
 }

@@ -9,6 +9,8 @@
         @else
             <p class="{{ $page->keepsAll() ? 'kept' : 'broken' }}">{{ $page->summary() }} <span class="soft">Frost from
                 the twin {{ $page->air() }}.</span></p>
+            @if (session('said') !== null)<p class="said" role="status">{{ session('said') }}</p>@endif
+            <p class="soft">{{ $page->isSaved ? 'As saved for this rack.' : 'Not saved yet.' }}</p>
             @foreach ($page->notes as $note)<p class="broken">● {{ $note }}</p>@endforeach
             <form method="get" action="{{ route('defrost.show', $page->plant) }}">
                 <div class="defrost-rules">
@@ -44,6 +46,8 @@
                 @if ($page->frostless !== [])<p class="soft">No frost on the coils of {{ implode(', ',
                     $page->frostless) }}: they are above 0 °C, and water drains off.</p>@endif
                 <p class="actions"><button class="btn">Check schedule</button>
+                    <button class="btn quiet" formmethod="post" formaction="{{ route('defrost.keep', $page->plant) }}"
+                        name="_token" value="{{ csrf_token() }}">Save schedule</button>
                     <a class="btn quiet" href="{{ route('defrost.show', [$page->plant,
                         ...$page->asked->withoutStarts()]) }}">Propose again</a>
                     <a class="btn quiet"

@@ -24,6 +24,7 @@
                 <button class="btn turned" name="value" value="yes" @disabled(! $page->mayEnter)>Start</button>
             </x-entry>
         @else
+            @if ($open->card->key === Metrum\Work\Cards\DefrostRun::CARD)@include('visit.defrost-run')@endif
             @if ($open->card->key === Metrum\Work\Leaks\SearchLog::CARD)
                 @include('visit.leaks')
             @else

@@ -39,9 +39,9 @@
             ? '☑ Timer started' : '◷ Start timer, '.$open->wait($step) }}: @told($step->label)</span></button></x-entry>
 @elseif ($one->is(Metrum\Card\StepKind::Time))
     <x-entry :page="$page" kind="card" :key="$one->id" :id="$one->domId()" class="cell series" card>
-        <label for="in-{{ $one->domId() }}">@told($step->label)@if ($step->every !== '')<small>{{ $step->every }}, at
-            least {{ $step->least }} readings; earlier readings as minutes and values: 0 15, 10 11, 40
-                3</small>@endif</label>
+        <label for="in-{{ $one->domId() }}">@told($step->label)@if ($step->every !== '')<small>{{ $step->every }}{{
+            $step->least > 1 ? ', at least '.$step->least.' readings' : '' }}; earlier readings as minutes and values:
+            0 15, 10 11, 40 3</small>@endif</label>
         <span class="cell-value"><input id="in-{{ $one->domId() }}" name="value" value="" autocomplete="off"
             @disabled(! $page->mayEnter)><i>{{ $one->unit }}</i></span><button class="btn quiet"
             @disabled(! $page->mayEnter)>Add reading</button>

@@ -31,12 +31,25 @@ final class CardWalker
 
     private int $minute = 0;
 
+    /** s since it was begun, and what an answer takes of them. */
+    private int $seconds = 0;
+
+    private int $pace = 60;
+
     public function __construct(
         private readonly Card $card,
         private readonly ?Circuit $circuit = null,
         private readonly HouseRules $rules = new HouseRules(),
     ) {
         $this->say(FactKind::Card, $card->key.'.begun', word: 'yes');
+    }
+
+    /** The same where an answer takes so many seconds, from now on. */
+    public function paced(int $seconds): self
+    {
+        $this->pace = $seconds;
+
+        return $this;
     }
 
     /** A circuit that a card is for. */
@@ -69,11 +82,12 @@ final class CardWalker
         ?PartId $part = null,
     ): self {
         $this->minute++;
+        $this->seconds += $this->pace;
         $this->facts[] = new Fact(
             sprintf('%026d', $this->minute),
             $kind,
             new Content($key, $si, $word),
-            new \DateTimeImmutable("2026-11-26T08:00:00Z +$this->minute minutes"),
+            new \DateTimeImmutable("2026-11-26T08:00:00Z +$this->seconds seconds"),
             Source::Hand,
             'somebody',
             'a plant',
@@ -150,11 +164,12 @@ final class CardWalker
     public function end(): self
     {
         $this->minute++;
+        $this->seconds += $this->pace;
         $this->facts[] = new Fact(
             sprintf('%026d', $this->minute),
             FactKind::Card,
             $this->run()->done(),
-            new \DateTimeImmutable("2026-11-26T08:00:00Z +$this->minute minutes"),
+            new \DateTimeImmutable("2026-11-26T08:00:00Z +$this->seconds seconds"),
             Source::Hand,
             'somebody',
             'a plant',

@@ -221,6 +221,9 @@ final class CardsTest extends TestCase
             if ($step->isOptional && $chance->half()) {
                 continue;
             }
+            if (self::isTimed($card)) {
+                $walker->paced($chance->oneOf([20, 600]));
+            }
             if ($step->kind === StepKind::Time) {
                 for ($i = 0; $i < $step->least + 2; $i++) {
                     $walker->answer($step->key, $chance->of($step, $i));
@@ -231,6 +234,20 @@ final class CardsTest extends TestCase
         }
 
         return $walker;
+    }
+
+    /** Whether it matters how long it takes from one step to another. */
+    private static function isTimed(Card $card): bool
+    {
+        foreach ($card->outcomes as $outcome) {
+            foreach ($outcome->when as $clause) {
+                if ($clause->of->origin === Origin::Between) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** One that a card is for: as it is usual, or with another refrigerant and its plate known. */

@@ -147,6 +147,35 @@ final class DefrostPlannerTest extends TestCase
         self::assertSame([], $running[20]);
     }
 
+    /** Gas has no heat to give where the head falls; air and heaters do not mind. */
+    public function test_hot_gas_wants_the_head_held(): void
+    {
+        $need = static fn (DefrostKind $kind): DefrostNeed => new DefrostNeed(
+            PartId::circuit(),
+            $kind,
+            5.0,
+            1,
+            20,
+            0.0,
+            3e3,
+            0.0,
+            -4.0,
+        );
+        $rules = (new DefrostRules(2))->holding(301.0);
+        $broken = static fn (DefrostKind $kind, float $condensing): array => (new DefrostCheck(
+            ['circuit 1' => $need($kind)],
+            $rules,
+            30e3,
+            0.5,
+            $condensing,
+        ))->at(0, ['circuit 1']);
+
+        self::assertSame([DefrostBreach::HEAD], $broken(DefrostKind::HotGas, 303.0));
+        self::assertSame([], $broken(DefrostKind::HotGas, 306.0));
+        self::assertSame([], $broken(DefrostKind::Electric, 303.0));
+        self::assertSame([], $broken(DefrostKind::HotGas, 299.0), 'what the weather leaves is not its doing');
+    }
+
     /** Three circuits, the last by hot gas; two at once at most, nothing from 10 to 11 o'clock. */
     private static function three(): DefrostCheck
     {

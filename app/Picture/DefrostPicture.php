@@ -9,7 +9,12 @@ use Metrum\Quantity\Units;
 use Metrum\Twin\DefrostInTime;
 use Metrum\Work\Cards\DefrostRun;
 
-/** One defrost on the clock: coil temperature as it was read and as the twin shows it, its frost, and what ran when. */
+/**
+ * One defrost on the clock: coil temperature as it was read and as the twin shows it, its frost, and what ran when.
+ *
+ * @phpstan-type Piece array{class: string, x: float, width: float, middle: float, text: string}
+ * @phpstan-type Bar array{name: string, y: float, pieces: list<Piece>}
+ */
 final readonly class DefrostPicture
 {
     public const WIDTH = 760.0;
@@ -28,6 +33,9 @@ final readonly class DefrostPicture
     public const BARS = [222.0, 250.0];
 
     public const BAR = 20.0;
+
+    /** Down to where a limit is drawn. */
+    public const DOWN = 270.0;
 
     /** s drawn at least, and s between two ticks. */
     private const LEAST = 1800.0;
@@ -57,7 +65,7 @@ final readonly class DefrostPicture
     /** @var list<array{float, float, string}> place of what was read, and its value */
     public array $dots;
 
-    /** @var list<array{name: string, y: float, pieces: list<array{class: string, x: float, width: float, text: string}>}> */
+    /** @var list<Bar> */
     public array $bars;
 
     /** @var ?array{float, string} where the heat ends at the latest, as it is set */
@@ -133,7 +141,7 @@ final readonly class DefrostPicture
         return Plot::through([[self::LEFT, self::BOTTOM], ...$places, [$last, self::BOTTOM]]).' Z';
     }
 
-    /** @return list<array{name: string, y: float, pieces: list<array{class: string, x: float, width: float, text: string}>}> */
+    /** @return list<Bar> */
     private function drawn(Axis $x): array
     {
         $bars = [['name' => 'Real', 'y' => self::BARS[1], 'pieces' => $this->pieces($x, $this->real())]];
@@ -168,7 +176,7 @@ final readonly class DefrostPicture
 
     /**
      * @param  list<?float>  $ends  s
-     * @return list<array{class: string, x: float, width: float, text: string}>
+     * @return list<Piece>
      */
     private function pieces(Axis $x, array $ends): array
     {
@@ -185,6 +193,7 @@ final readonly class DefrostPicture
                 'class' => 'defrost-'.$class,
                 'x' => round($x->at($from), 1),
                 'width' => $width,
+                'middle' => round($x->at(($from + $to) / 2), 1),
                 'text' => match (true) {
                     $width > self::LETTER * mb_strlen($text) => $text,
                     $width > self::LETTER * 3 => Format::number(($to - $from) / 60, 0),

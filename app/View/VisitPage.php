@@ -21,7 +21,6 @@ use Metrum\Knowledge\Prerequisite;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Station;
 use Metrum\Log\Fact;
-use Metrum\Log\Kinds\LeftOpen;
 use Metrum\Log\Log;
 use Metrum\Quantity\Units;
 use Metrum\Work\Desk\CardShelf;
@@ -187,15 +186,6 @@ final class VisitPage
     public function side(): WorkSide
     {
         return new WorkSide($this->judged, $this->units);
-    }
-
-    /** "Valve closed, valve B"; of another circuit of the rack under its name. */
-    public function touchedWords(string $touched, PartId $part): string
-    {
-        $of = $part->ofCircuit();
-        $other = $of === null || $of->is($this->visit->circuit->partId()) ? '' : $this->visit->nameOfCircuit($of).': ';
-
-        return $other.ucfirst(LeftOpen::said($touched)).PartAddress::behind($part);
     }
 
     /** How much was touched or begun and is not put back or ended. */

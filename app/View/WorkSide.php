@@ -4,6 +4,7 @@ namespace App\View;
 
 use App\Records\JudgedVisit;
 use Metrum\Diagnosis\Gate;
+use Metrum\Installation\PartId;
 use Metrum\Log\Kinds\LeftOpen;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
@@ -56,6 +57,17 @@ final readonly class WorkSide
         $keys = $this->leaving->touchable();
 
         return array_combine($keys, array_map(static fn (string $key): string => ucfirst(LeftOpen::said($key)), $keys));
+    }
+
+    /** "Valve closed, valve B"; of another circuit of the rack under its name. */
+    public function touchedWords(string $touched, PartId $part): string
+    {
+        $of = $part->ofCircuit();
+        $visit = $this->judged->visit;
+        $isOwn = $of === null || $of->is($visit->circuit->partId());
+        $other = $isOwn ? '' : $visit->nameOfCircuit($of).': ';
+
+        return $other.ucfirst(LeftOpen::said($touched)).PartAddress::behind($part);
     }
 
     /** @return list<string> what of the work is not ended (J-10) */

@@ -6,7 +6,7 @@ namespace Metrum\Twin;
 
 use Metrum\Knowledge\Reading;
 
-/** One defrost of a sound plant as it is usually set, minute by minute: what its coil does from heat on to cold again. */
+/** One defrost of a sound plant as it is usually set: what its coil does from heat on to cold again. */
 final readonly class DefrostInTime
 {
     /** s of a step while it frosts, and while it is watched. */

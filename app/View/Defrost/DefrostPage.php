@@ -49,6 +49,8 @@ final readonly class DefrostPage
 
     private RackFindings $found;
 
+    private DefrostWords $words;
+
     private ?DefrostCheck $check;
 
     private Store $store;
@@ -63,12 +65,13 @@ final readonly class DefrostPage
         $this->found = self::found($plant);
         $this->rules = $asked->rules(count($this->found->plant->branches))
             ->holding(HouseRuleChoice::inForce()->band(HouseRule::LeastCondensing)->low);
+        $this->words = new DefrostWords($this->found, $this->rules);
         [$this->check, $this->store] = $this->checked();
         $proposed = $this->check === null ? new DefrostPlan() : (new DefrostPlanner($this->check))->proposed();
         $this->plan = $this->asTyped($proposed);
         $breaches = $this->check?->of($this->plan) ?? [];
         $this->rows = $this->rows($breaches);
-        $this->notes = $this->told(array_filter($breaches, fn (DefrostBreach $one): bool => $one->minute !== null));
+        $this->notes = $this->words->of(array_filter($breaches, fn (DefrostBreach $one): bool => $one->minute !== null));
         $this->frostless = $this->frostless();
     }
 
@@ -254,43 +257,7 @@ final readonly class DefrostPage
             $typed ?? implode(' ', array_map(DayTimes::text(...), $starts)),
             $starts,
             $isRefused ? "$name: you entered “{$typed}”. Enter times such as 02:00 08:30." : '',
-            $this->told($own),
+            $this->words->of($own),
         );
-    }
-
-    /**
-     * @param  iterable<DefrostBreach>  $breaches
-     * @return list<string>
-     */
-    private function told(iterable $breaches): array
-    {
-        $told = [];
-        foreach ($breaches as $one) {
-            $told[] = $this->sentence($one);
-        }
-
-        return $told;
-    }
-
-    private function sentence(DefrostBreach $one): string
-    {
-        $names = [];
-        foreach ($this->found->plant->branches as $branch) {
-            $names = in_array($branch->part->value, $one->circuits, true)
-                ? [...$names, $this->found->nameOf($branch)]
-                : $names;
-        }
-        $who = implode(', ', $names);
-        $at = DayTimes::text($one->minute ?? 0);
-
-        return match ($one->rule) {
-            DefrostBreach::TOO_MANY => "$at: $who in defrost together. {$this->rules->atOnce} at once are allowed.",
-            DefrostBreach::NO_GAS => "$at: too few circuits cooling to feed the hot gas ($who).",
-            DefrostBreach::BUSY => "$at: $who in defrost in a time kept free.",
-            DefrostBreach::HEAD => "$at: head pressure too low for the hot gas with $who in defrost.",
-            DefrostBreach::LEVEL => "$at: the receiver would be nearly full or empty with $who in defrost.",
-            DefrostBreach::TOO_FEW => 'Too few defrosts: ice grows from one to the next.',
-            DefrostBreach::UNEVEN => 'Too long between two defrosts: too much ice grows.',
-        };
     }
 }

@@ -3,7 +3,6 @@
 namespace App\View\Defrost;
 
 use App\Models\Plant;
-use Illuminate\Support\Carbon;
 use Metrum\Findings\RackFindings;
 use Metrum\Work\Defrost\DefrostPlan;
 
@@ -17,10 +16,10 @@ final readonly class NextDefrosts
     }
 
     /** "Dairy cases 10:30, Cheese 11:00"; empty where no schedule was saved. */
-    public function words(Carbon $now): string
+    public function words(\DateTimeInterface $now): string
     {
         $asked = new DefrostAsked($this->plant->defrosts ?? []);
-        $minute = 60 * $now->hour + $now->minute;
+        $minute = 60 * (int) $now->format('G') + (int) $now->format('i');
         $next = [];
         foreach ($this->found->plant->branches as $branch) {
             foreach (DayTimes::times($asked->starts($branch->part) ?? '') ?? [] as $start) {

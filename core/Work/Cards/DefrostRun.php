@@ -46,7 +46,7 @@ final readonly class DefrostRun
     /** Null as long as it has not begun. */
     public static function of(Log $log, PartId $part): ?self
     {
-        $card = Cards::find(self::CARD) ?? throw new \LogicException('no card '.self::CARD);
+        $card = Cards::find(self::CARD) ?? throw new \LogicException(self::CARD.' is missing');
         $progress = new Progress($card, $part, $log);
         $began = self::said($card, $progress, self::BEGINS)[0] ?? null;
         if ($began === null) {

@@ -145,6 +145,21 @@ final class Progress
         return $this->said[$step->key] ?? [];
     }
 
+    /** s from one step to another, as both were said; null as long as one was not. */
+    public function between(string $from, string $to): ?float
+    {
+        $moments = [];
+        foreach ([$from, $to] as $key) {
+            $fact = $this->said[$key][0] ?? null;
+            if ($fact === null) {
+                return null;
+            }
+            $moments[] = (float) $fact->seenAt()->getTimestamp();
+        }
+
+        return $moments[1] - $moments[0];
+    }
+
     /** The unit in which an amount of a kind was typed last at its own steps; null where none was. */
     public function typedIn(QuantityKind $kind): ?Unit
     {

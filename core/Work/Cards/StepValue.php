@@ -22,6 +22,12 @@ final readonly class StepValue
     ) {
     }
 
+    /** @param  ?float  $seconds  null where it is not known */
+    public static function time(?float $seconds): ?self
+    {
+        return $seconds === null ? null : self::amount($seconds, QuantityKind::Duration);
+    }
+
     public static function amount(float $si, QuantityKind $kind, ?Unit $unit = null): self
     {
         return new self($si, $kind, $unit ?? $kind->units()[0]);

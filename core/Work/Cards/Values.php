@@ -68,7 +68,7 @@ final class Values
             Origin::Expected => $this->expected($ref->name),
             Origin::Search => $this->search($ref->name),
             Origin::School => StepValue::word($this->assessment->rules->schoolOf(HouseRule::from($ref->name)) ?? 'own'),
-            Origin::Between => $this->between($ref->name, $ref->part),
+            Origin::Between => StepValue::time($this->progress->between($ref->name, $ref->part)),
             Origin::Plant => $this->plant($ref->name),
         };
     }
@@ -201,21 +201,6 @@ final class Values
         } catch (Unanswerable $wrong) {
             return $wrong->getMessage();
         }
-    }
-
-    /** Time from one step to another, as both were said; null as long as one was not. */
-    private function between(string $from, string $to): ?StepValue
-    {
-        [$one, $other] = [$this->card->step($from), $this->card->step($to)];
-        $begins = $one === null ? null : $this->progress->said($one)[0] ?? null;
-        $ends = $other === null ? null : $this->progress->said($other)[0] ?? null;
-
-        return $begins === null || $ends === null
-            ? null
-            : StepValue::amount(
-                (float) ($ends->seenAt()->getTimestamp() - $begins->seenAt()->getTimestamp()),
-                QuantityKind::Duration,
-            );
     }
 
     private function reading(Reading $reading): ?StepValue

@@ -4,7 +4,7 @@
     <x-entry :page="$page" kind="restored" :key="$touched" :part="$part"
         :whole="$page->visit->isOfRack()" :says="'restored: '.$touched"><button
         class="plain" name="value" value="yes" @disabled(! $page->mayEnter)>▢
-        {{ $page->touchedWords($touched, $part) }}</button></x-entry>
+        {{ $page->side()->touchedWords($touched, $part) }}</button></x-entry>
 @endforeach
 @foreach ($page->shelf->open() as [$card, $part])
     @if ($loop->first)<p>Unfinished procedures</p>@endif

@@ -47,7 +47,7 @@ final class DefrostRunTest extends TestCase
         self::assertEquals([[600.0, 261.15], [1200.0, 273.65], [1800.0, 282.15]], $run?->sensor);
     }
 
-    /** @return iterable<string, array{array<string, string>, string, int}> changed answers, outcome, s an answer takes */
+    /** @return iterable<string, array{array<string, string>, string, int}> answers, outcome, s an answer takes */
     public static function ends(): iterable
     {
         yield 'in good time' => [[], 'good', 600];

@@ -18,6 +18,7 @@ use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SiteController;
 use App\Http\Controllers\StockController;
 use App\Http\Controllers\TodayController;
+use App\Http\Controllers\TrendController;
 use App\Http\Controllers\VisitController;
 use App\Http\Controllers\VisitFileController;
 use Illuminate\Support\Facades\Route;
@@ -66,6 +67,12 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/visits/{visit}/what-if/{question}', [VisitController::class, 'whatIf'])->name(
         'visits.what-if',
     );
+    Route::get('/visits/{visit}/trend', [TrendController::class, 'show'])->name('trend');
+    Route::post('/visits/{visit}/trend', [TrendController::class, 'store']);
+    Route::get('/visits/{visit}/trend/{name}/columns', [TrendController::class, 'columns'])->name('trend.columns');
+    Route::post('/visits/{visit}/trend/{name}/columns', [TrendController::class, 'keep']);
+    Route::post('/visits/{visit}/trend/{trend}/take', [TrendController::class, 'take'])->name('trend.take');
+    Route::post('/visits/{visit}/trend/{trend}/remove', [TrendController::class, 'remove'])->name('trend.remove');
     Route::get('/visits/{visit}/board', [BoardController::class, 'show'])->name('visits.board');
     Route::get('/visits/{visit}/why', [VisitController::class, 'why'])->name('visits.why');
     Route::get('/visits/{visit}/{stage?}', [VisitController::class, 'show'])->name('visits.show');

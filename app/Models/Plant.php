@@ -24,6 +24,7 @@ use Metrum\Installation\PartId;
  * @property string $installation  its document
  * @property ?string $name  what people call it; null: by its circuits
  * @property ?array<string, string> $defrosts  its schedule as it was typed, by field
+ * @property ?array<string, string> $trend_columns  how its controller's export is read, by field
  * @property ?Carbon $created_at
  * @property Site $site
  */
@@ -31,11 +32,11 @@ final class Plant extends Model
 {
     use HasUlids;
 
-    protected $fillable = ['site_id', 'refrigerant', 'installation', 'name', 'defrosts'];
+    protected $fillable = ['site_id', 'refrigerant', 'installation', 'name', 'defrosts', 'trend_columns'];
 
     protected function casts(): array
     {
-        return ['defrosts' => 'array'];
+        return ['defrosts' => 'array', 'trend_columns' => 'array'];
     }
 
     /** As people call it. */

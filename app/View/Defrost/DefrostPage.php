@@ -71,7 +71,9 @@ final readonly class DefrostPage
         $this->plan = $this->asTyped($proposed);
         $breaches = $this->check?->of($this->plan) ?? [];
         $this->rows = $this->rows($breaches);
-        $this->notes = $this->words->of(array_filter($breaches, fn (DefrostBreach $one): bool => $one->minute !== null));
+        $this->notes = $this->words->of(
+            array_filter($breaches, static fn (DefrostBreach $one): bool => $one->minute !== null),
+        );
         $this->frostless = $this->frostless();
     }
 

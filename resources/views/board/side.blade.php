@@ -37,5 +37,6 @@
     @endif
     @foreach ($page->held->cautions() as $caution)<p class="caution">◐ @told($caution)</p>@endforeach
     <p class="to-why"><a href="{{ route('visits.report', $page->visit) }}">Report</a> ·
-        <a href="{{ route('defrost.show', $page->visit->circuit->plant) }}">Defrost schedule</a></p>
+        <a href="{{ route('defrost.show', $page->visit->circuit->plant) }}">Defrost schedule</a> ·
+        <a href="{{ route('trend', $page->visit) }}">Trend</a></p>
 </div>

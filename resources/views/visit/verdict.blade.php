@@ -51,7 +51,8 @@
                 href="{{ route('handbook.show', ['fault' => $first->fault->value, 'circuit'
                 => $page->visit->circuit_id]) }}">{{ $verdict->nameOf($first) }} in the handbook</a> · <a
                 href="{{ route('bench', ['calculator' => 'superheat',
-                'visit' => $page->visit->id]) }}">Calculator</a></p>
+                'visit' => $page->visit->id]) }}">Calculator</a> · <a
+                href="{{ route('trend', $page->visit) }}">Trend</a></p>
             @unless ($page->station === Metrum\Knowledge\Station::Verdict)
             <div class="others">
                 @foreach ($page->others() as $suspect)

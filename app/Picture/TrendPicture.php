@@ -16,7 +16,7 @@ final readonly class TrendPicture
 
     public const LEFT = 66.0;
 
-    public const RIGHT = 748.0;
+    public const RIGHT = 732.0;
 
     public const TOP = 24.0;
 
@@ -27,7 +27,10 @@ final readonly class TrendPicture
 
     private const LEVELS = 4;
 
-    private const TICKS = 6;
+    /** Ticks at most, and s between two of them. */
+    private const TICKS = 8;
+
+    private const SPANS = [300.0, 900.0, 1800.0, 3600.0, 7200.0, 14400.0, 43200.0, 86400.0];
 
     public string $path;
 
@@ -59,8 +62,7 @@ final readonly class TrendPicture
             $value = $y->value($i / self::LEVELS);
             $levels[] = [round($y->at($value), 1), $this->units->number($value, $kind)];
         }
-        for ($i = 0; $i <= self::TICKS; $i++) {
-            $at = $x->value($i / self::TICKS);
+        foreach ($x->rounds($this->tick()) as $at) {
             $times[] = [round($x->at($at), 1), date('H:i', (int) $at)];
         }
         $this->levels = $levels;
@@ -75,6 +77,19 @@ final readonly class TrendPicture
         }
         $this->notches = $notches;
         $this->slopes = $slopes;
+    }
+
+    /** s between two ticks, so that they are few and at round times. */
+    private function tick(): float
+    {
+        $span = $this->trend->ends() - $this->trend->begins();
+        foreach (self::SPANS as $one) {
+            if ($span / $one <= self::TICKS) {
+                return $one;
+            }
+        }
+
+        return 86400.0 * ceil($span / 86400.0 / self::TICKS);
     }
 
     private function line(Slope $slope): string

@@ -9,7 +9,6 @@
         @else
             <p class="{{ $page->keepsAll() ? 'kept' : 'broken' }}">{{ $page->summary() }} <span class="soft">Frost from
                 the twin {{ $page->air() }}.</span></p>
-            @if (session('said') !== null)<p class="said" role="status">{{ session('said') }}</p>@endif
             <p class="soft">{{ $page->isSaved ? 'As saved for this rack.' : 'Not saved yet.' }}</p>
             @foreach ($page->notes as $note)<p class="broken">● {{ $note }}</p>@endforeach
             <form method="get" action="{{ route('defrost.show', $page->plant) }}">

@@ -3,7 +3,6 @@
         <b>Controller trend</b></x-slot:where>
     <main id="main" class="page trend">
         <div class="page-head"><h1>Controller trend</h1></div>
-        @if (session('said') !== null)<p class="said" role="status">{{ session('said') }}</p>@endif
         @foreach ($page->lanes() as $lane)
             <section class="trend-lane" aria-label="{{ $lane->name }}">
                 <h2>{{ $lane->name }} <small class="soft">{{ $lane->picture->unit() }}</small></h2>

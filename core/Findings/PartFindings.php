@@ -48,6 +48,18 @@ final readonly class PartFindings
             $this->complaints === [];
     }
 
+    /**
+     * The same without some of its readings.
+     *
+     * @param  list<Reading>  $readings
+     */
+    public function without(array $readings): self
+    {
+        $keys = array_map(static fn (Reading $one): string => $one->value, $readings);
+
+        return $this->but(readings: array_diff_key($this->readings, array_flip($keys)));
+    }
+
     /** The same with what else was found, where it does not say it itself. */
     public function besides(self $other): self
     {

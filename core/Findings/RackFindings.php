@@ -41,6 +41,16 @@ final readonly class RackFindings
         return $this->shared->isEmpty() && $this->parts === [];
     }
 
+    /**
+     * The same plant with other things found.
+     *
+     * @param  array<string, PartFindings>  $parts
+     */
+    public function finding(PartFindings $shared, array $parts): self
+    {
+        return $this->but(shared: $shared, parts: $parts);
+    }
+
     public function of(PartId $part): PartFindings
     {
         return $this->parts[$part->value] ?? new PartFindings();

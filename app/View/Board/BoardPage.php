@@ -176,6 +176,20 @@ final class BoardPage
         return BoardIsolation::of($this->visit->log(), $this->found, $this->verdict?->examined, $this->units);
     }
 
+    /** @return list<string> what cannot be true together, and what to read again */
+    public function contradictions(): array
+    {
+        $said = [];
+        foreach ($this->verdict->examined->contradictions ?? [] as [$part, $one]) {
+            $branch = $this->found->plant->branch($part);
+            $of = $branch === null ? '' : $this->found->nameOf($branch).': ';
+            $sentence = $one->sentence()->in($this->units);
+            $said[] = $of.($of === '' ? $sentence : Explain::within($sentence));
+        }
+
+        return $said;
+    }
+
     public function charge(): BoardCharge
     {
         return $this->charge ??= new BoardCharge($this->visit, $this->assessment, $this->verdict, $this->units);

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis\Rack;
 
+use Metrum\Diagnosis\Contradiction;
 use Metrum\Findings\Findings;
 use Metrum\Findings\PartFindings;
 use Metrum\Findings\RackFindings;
 use Metrum\Installation\Branch;
 use Metrum\Installation\Coil;
-use Metrum\Knowledge\Observation;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Question;
 use Metrum\Knowledge\Reading;
-use Metrum\Knowledge\Test;
 use Metrum\Knowledge\Word;
 use Metrum\Refrigerant\OutsideTable;
 use Metrum\Twin\Expected;
@@ -22,32 +22,38 @@ use Metrum\Twin\Rack\RackTwin;
 /** What was found at a plant of several circuits, beside what its twin shows here and now. */
 final readonly class RackExamination
 {
-    /** How much a case that was read stands out, in K of air, for each thing that was found of it. */
-    private const READ = 0.3;
+    private RackViews $views;
 
     /**
+     * @param  RackFindings  $found  without what is doubted
+     * @param  list<array{PartId, Contradiction}>  $contradictions  with the part at which they were read
      * @param  ?RackState  $now  the sound plant, here and now; null where the twin does not run so
      * @param  ?Expected  $level  of the receiver, 0 … 1
      * @param  array<string, float>  $needs  Pa abs at the header that each circuit in cooling needs, lowest first
      */
     private function __construct(
         public RackFindings $found,
+        public array $contradictions,
         public RackTwin $twin,
         public ?RackState $now,
         public ?Expected $level,
         public array $needs,
     ) {
+        $this->views = new RackViews($found);
     }
 
     /** @throws OutsideTable where such a plant cannot be built with its refrigerant */
-    public static function of(RackFindings $found, ?RackTwin $twin = null): self
+    public static function of(RackFindings $entered, ?RackTwin $twin = null): self
     {
+        $checked = RackContradictions::in($entered);
+        $found = $checked->freed();
         $twin ??= RackTwin::of($found);
         $store = RackTwin::store($found);
         $states = RackTwin::states($found);
 
         return new self(
             $found,
+            $checked->all,
             $twin,
             $twin->at($store, $states),
             $twin->level($store, $states),
@@ -58,55 +64,19 @@ final readonly class RackExamination
     /** What all circuits share, as of one plain plant. */
     public function shared(): Findings
     {
-        $found = $this->found->shared;
-        $readings = $found->readings;
-        $header = $found->reading(Reading::SuctionHeader);
-
-        return new Findings(
-            $this->found->plant->circuit($this->found->plant->branches[0]->part),
-            $found->state,
-            $found->complaints,
-            $readings + ($header === null ? [] : [Reading::SuctionPressure->value => $header]),
-            $found->observations,
-            $found->tests,
-            id: $this->found->id,
-            takenAt: $this->found->takenAt,
-        );
+        return $this->views->shared();
     }
 
     /** One circuit with what it shares, by the case of it that stands out. */
     public function circuit(Branch $branch): Findings
     {
-        $own = $this->found->of($branch->part);
-        $case = $this->found->ofCoil($branch, $this->standingOut($branch));
-        $shared = $this->shared();
-        $words = $this->words($branch);
-
-        return new Findings(
-            $this->found->plant->circuit($branch->part),
-            $own->state,
-            $own->complaints,
-            $case->readings + $own->readings + $shared->readings,
-            $words['observations'] + $shared->observations,
-            $words['tests'] + $shared->tests,
-        );
+        return $this->views->circuit($branch);
     }
 
     /** The case that differs most from its set point, of which most is known. */
     public function standingOut(Branch $branch): Coil
     {
-        $best = $branch->coils[0];
-        $most = -INF;
-        foreach ($branch->coils as $coil) {
-            $case = $this->found->ofCoil($branch, $coil);
-            $known = count($case->readings) + count($case->observations);
-            $score = self::READ * $known + abs($this->found->aboveSet($branch, $coil) ?? 0.0);
-            if ($score > $most) {
-                [$best, $most] = [$coil, $score];
-            }
-        }
-
-        return $best;
+        return $this->views->standingOut($branch);
     }
 
     /**
@@ -116,32 +86,7 @@ final readonly class RackExamination
      */
     public function words(Branch $branch): array
     {
-        $parts = [$this->found->of($branch->part)];
-        foreach ($branch->coils as $coil) {
-            $parts[] = $this->found->of($coil->part);
-        }
-        $said = ['observations' => [], 'tests' => []];
-        foreach ($parts as $part) {
-            foreach ($part->observations as $key => $word) {
-                $said['observations'][$key] = self::rarer(
-                    Observation::from($key),
-                    $word,
-                    $said['observations'][$key] ?? null,
-                );
-            }
-            foreach ($part->tests as $key => $word) {
-                $said['tests'][$key] = self::rarer(Test::from($key), $word, $said['tests'][$key] ?? null);
-            }
-        }
-
-        return $said;
-    }
-
-    private static function rarer(Question $asked, Word $word, ?Word $other): Word
-    {
-        $usual = $asked->row()->usual;
-
-        return $other !== null && ($usual[$other->value] ?? 0.0) < ($usual[$word->value] ?? 0.0) ? $other : $word;
+        return $this->views->words($branch);
     }
 
     /** K; dew at the coil of a circuit, null where nobody read it. */

@@ -5,6 +5,8 @@
     @php([$picture, $noAnswer] = [$page->level(), $page->noAnswer()])
     @if ($picture !== null)<x-picture.level :level="$picture" />@endif
     @if ($noAnswer !== '')<p class="contradiction">● @told($noAnswer)</p>@endif
+    @foreach ($page->contradictions() as $contradiction)<p class="contradiction" role="note">●
+        @told($contradiction)</p>@endforeach
     @if ($page->verdict === null)
         <p class="caution">◐ No such system can be simulated with this refrigerant. Circuits are judged one by one.</p>
     @elseif ($page->isBlank())

@@ -27,6 +27,9 @@ final class CardsTest extends TestCase
 
     /** Ends that chance seldom meets: R-134a in a cooler of 2 °C, or air of −1 °C from a coil at 128.5 kPa. */
     private const MET_SELDOM = [
+        'regulator_check' => [
+            ['regulator_stem' => 'automatic', 'solenoid' => 'none', 'coil' => 290, 'header' => 286, 'wanted' => 310],
+        ],
         'heater_legs' => [
             [
                 'phases' => 'three',

@@ -11,6 +11,7 @@ use Metrum\Diagnosis\Rack\RackVerdict;
 use Metrum\Findings\RackFindings;
 use Metrum\Installation\PartId;
 use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Reading;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Racks;
@@ -48,6 +49,34 @@ final class RackJudgeTest extends TestCase
         foreach (['circuit 1', 'circuit 2', 'circuit 4'] as $part) {
             self::assertSame(Fault::NoFault, RackVerdict::leading($verdict->circuitRanking(PartId::of($part))), $part);
         }
+    }
+
+    /** A coil below its header cannot be: it is asked again, and is no evidence until then. */
+    public function test_what_cannot_be_is_asked_again_and_weighs_nothing(): void
+    {
+        $swapped = ['Dairy' => ['readings' => ['evaporator_pressure_kpa' => 180]]];
+        $examined = RackExamination::of(self::found(circuits: $swapped));
+        self::assertCount(1, $examined->contradictions);
+        [$part, $contradiction] = $examined->contradictions[0];
+        self::assertSame('circuit 1', $part->value);
+        self::assertContains(Reading::EvaporatorPressure, $contradiction->repeat);
+        $circuit = PartId::circuit();
+        self::assertNull($examined->found->of($circuit)->reading(Reading::EvaporatorPressure));
+        self::assertEqualsWithDelta(
+            self::judged()->circuitRanking($circuit)['no_fault'],
+            (new RackJudge())->of($examined)->circuitRanking($circuit)['no_fault'],
+            0.05,
+        );
+        $right = ['Dairy' => ['readings' => ['evaporator_pressure_kpa' => 318]]];
+        self::assertSame([], RackExamination::of(self::found(circuits: $right))->contradictions);
+    }
+
+    /** The head is kept up by the others while a circuit stands still. */
+    public function test_a_circuit_that_stands_doubts_nothing_that_all_share(): void
+    {
+        $off = ['Dairy' => ['state' => 'off'], 'Fish' => ['state' => 'in_defrost']];
+
+        self::assertSame([], RackExamination::of(self::found(circuits: $off))->contradictions);
     }
 
     /** Three circuits in defrost, reclaim on, a night with covers: the level stands elsewhere, and should. */

@@ -98,7 +98,7 @@ final readonly class ImportSteps
     {
         [$number, $line] = $lines->all[$import->checked];
         try {
-            $importer->check($line);
+            $importer->check($line, $import->circuit);
         } catch (Refused $file) {
             $reasons = array_map(static fn (string $one): string => $lines->at($number, $one), $file->reasons);
             $import->refused = array_slice([...$import->refused ?? [], ...$reasons], 0, self::KEPT);

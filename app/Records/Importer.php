@@ -4,7 +4,6 @@ namespace App\Records;
 
 use App\Models\Circuit;
 use App\Models\HouseRuleChoice;
-use App\Models\Site;
 use App\Models\User;
 use App\Models\Visit;
 use Illuminate\Database\Eloquent\Builder;
@@ -16,6 +15,7 @@ use Metrum\Exchange\VisitFile;
 use Metrum\Exchange\VisitReader;
 use Metrum\Exchange\VisitWriter;
 use Metrum\Findings\Findings;
+use Metrum\Findings\RackFindings;
 use Metrum\Log\Source;
 use Metrum\Twin\CannotStand;
 use Metrum\Twin\Twins;
@@ -23,9 +23,6 @@ use Metrum\Twin\Twins;
 /** Takes visit files into the logbook: all of a file, or nothing of it; the same visit once, however often it comes. */
 final readonly class Importer
 {
-    /** m by which a site may lie off and still be at sea level. */
-    private const NEAR_SEA_LEVEL = 3.0;
-
     public function __construct(private User $user, private Judge $judge, private Twins $twins)
     {
     }
@@ -41,7 +38,7 @@ final readonly class Importer
         $all = $reasons = [];
         foreach ($lines->all as [$number, $line]) {
             try {
-                $all[] = $this->check($line);
+                $all[] = $this->check($line, $circuit);
             } catch (Refused $file) {
                 foreach ($file->reasons as $reason) {
                     $reasons[] = $lines->at($number, $reason);
@@ -53,23 +50,35 @@ final readonly class Importer
         }
         assert($all !== []);
 
-        return array_map(fn (VisitFile $file): Visit => $this->take($file, $circuit), $all);
+        return array_map(fn (VisitFile|RackFindings $file): Visit => $this->take($file, $circuit), $all);
     }
 
-    /** What a line tells. @throws Refused */
-    public function check(string $line): VisitFile
+    /** What a line tells: of one circuit, or of a whole rack. @throws Refused */
+    public function check(string $line, ?Circuit $circuit = null): VisitFile|RackFindings
     {
-        $file = VisitReader::visit($line);
-        self::happened($file->findings);
+        $file = VisitReader::any($line);
+        if ($file instanceof RackFindings) {
+            self::happened($file->takenAt);
+            RackIntake::standing($file);
+
+            return $circuit === null
+                ? $file
+                : throw new Refused(['circuits: a whole rack becomes a plant of its own; choose no circuit for it']);
+        }
+        self::happened($file->findings->takenAt);
         $this->standing($file->findings);
 
         return $file;
     }
 
     /** Takes one visit in, in a moment of its own: others write in between. */
-    public function take(VisitFile $file, ?Circuit $circuit): Visit
+    public function take(VisitFile|RackFindings $file, ?Circuit $circuit): Visit
     {
-        $visit = DB::transaction(fn (): Visit => $this->known($file->findings) ?? $this->visit($file, $circuit));
+        $visit = DB::transaction(
+            fn (): Visit => $file instanceof RackFindings
+                ? (new RackIntake($this->user))->take($file)
+                : $this->known($file->findings) ?? $this->visit($file, $circuit),
+        );
         if ($visit->wasRecentlyCreated) {
             $this->judge->again($visit);
         }
@@ -78,9 +87,8 @@ final readonly class Importer
     }
 
     /** @throws Refused where the visit has not happened yet; clocks may differ by a day over the world */
-    private static function happened(Findings $findings): void
+    private static function happened(?string $takenAt): void
     {
-        $takenAt = $findings->takenAt;
         if ($takenAt !== null && Carbon::parse($takenAt)->isAfter(Carbon::now()->addDay())) {
             throw new Refused(['taken_at: got "'.$takenAt.'", which is in the future']);
         }
@@ -176,14 +184,7 @@ final readonly class Importer
     private function circuitOf(VisitFile $file): Circuit
     {
         $findings = $file->findings;
-        $altitude = round($findings->circuit->atmosphere->altitude(), 2);
-        $site = Site::query()->firstOrCreate(
-            [
-                'name' => 'Imported visits',
-                'altitude_m' => abs($altitude) < self::NEAR_SEA_LEVEL ? 0.0 : $altitude,
-            ],
-            ['place' => 'Visits imported from files'],
-        );
+        $site = ImportedSite::at($findings->circuit->atmosphere);
         $name = 'From file '.($findings->id ?? now()->format('j M H:i'));
 
         $plant = $file->plant->with($file->circuit, $findings->circuit);

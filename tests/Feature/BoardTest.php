@@ -10,6 +10,7 @@ use App\Models\User;
 use App\Models\Visit;
 use App\Records\Judge;
 use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Metrum\Diagnosis\Rack\RackVerdict;
@@ -21,6 +22,7 @@ use Metrum\Installation\PartId;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Word;
+use Tests\Core\Racks;
 use Tests\TestCase;
 
 /** The board of a rack: one visit to the plant, every circuit of it walked in the same visit. */
@@ -329,6 +331,29 @@ final class BoardTest extends TestCase
             ->assertOk()
             ->assertSee('Medium rack')
             ->assertSee($this->circuits['circuit 6']->name);
+    }
+
+    public function test_the_file_of_a_whole_rack_becomes_a_plant_with_its_visit_once(): void
+    {
+        $file = Racks::file(
+            ['receiver_level_percent' => 22],
+            ['sight_glass' => 'bubbles'],
+            ['Deli' => ['complaint' => ['too_warm']]],
+            ['Dairy 2' => ['readings' => ['box_temperature_c' => 8.4]]],
+        ) + ['id' => 'rack of a file', 'taken_at' => '2026-11-20T08:00:00Z'];
+        $import = fn (string $circuit = ''): TestResponse => $this->actingAs($this->technician)->post('/import', [
+            'circuit_id' => $circuit,
+            'file' => UploadedFile::fake()->createWithContent('rack.json', json_encode($file)),
+        ]);
+        $board = $import()->assertSessionHas('said')->headers->get('Location');
+        $this->get((string) $board)->assertOk()->assertSee('Dairy is out of range')->assertSee('22');
+        $visits = Visit::query()->count();
+        $import()->assertRedirect($board);
+        self::assertSame($visits, Visit::query()->count(), 'once, however often it comes');
+        $import($this->circuits['circuit 1']->id)->assertSessionHas('refused');
+        $found = Visit::query()->latest('id')->firstOrFail()->rack();
+        self::assertSame(Word::Bubbles, $found->shared->observed(Observation::SightGlass));
+        self::assertCount(1, $found->of(PartId::circuit(2))->complaints);
     }
 
     public function test_another_reads_the_board_and_enters_nothing(): void

@@ -71,9 +71,10 @@ final class VisitFileController extends Controller
                 ? 'Visit imported.'
                 : count($visits).' visits imported; this is the first.';
 
-        return redirect()
-            ->route('visits.show', [$visits[0], 'verdict'])
-            ->with('said', $said);
+        $first = $visits[0];
+        $to = $first->isOfRack() ? $first->address() : route('visits.show', [$first, 'verdict']);
+
+        return redirect($to)->with('said', $said);
     }
 
     public function progress(Import $import): View

@@ -21,7 +21,7 @@ final class Solver
     public function __construct(
         private readonly Machine $machine,
         Loop $loop,
-        private readonly int $budget = 400,
+        private readonly int $budget = 240,
     ) {
         $this->misses = new Misses($machine, $loop);
     }

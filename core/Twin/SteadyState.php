@@ -34,7 +34,10 @@ final readonly class SteadyState
     /** The finest of them, where the way bends. */
     private const FINEST = 90;
 
-    private const MOST_TRIES = 30;
+    private const MOST_TRIES = 12;
+
+    /** Walks in which the next step is found, or not at all. */
+    private const NEXT = 100;
 
     /** K around the design box in which a load finds its temperature, and halvings of that (to 2 mK). */
     private const COLDER_BOX = 25.0;
@@ -59,8 +62,8 @@ final readonly class SteadyState
         $loop = new Loop($this->machine, $this->around);
         $solver = new Solver($this->machine, $loop);
         $solution = $solver->solve($start) ??
-            $this->led($loop, $solver) ??
             $this->exchanging($loop) ??
+            $this->led($loop, $solver) ??
             $this->filled($loop);
 
         return $solution === null ? $this->standing($this->whyNot()) : $this->at($loop, $solution);
@@ -207,7 +210,7 @@ final readonly class SteadyState
             $next = min(1.0, $share + $step);
             $machine = $this->machine->with(charge: $planned + ($this->machine->charge - $planned) * $next);
             $loop->meet($this->around, $machine);
-            $found = (new Solver($machine, $loop))->near($solution);
+            $found = (new Solver($machine, $loop, self::NEXT))->near($solution);
             if ($found !== null) {
                 [$solution, $share] = [$found, $next];
             } elseif ($step > 1 / self::FINEST) {

@@ -63,7 +63,7 @@ final readonly class Importer
 
             return $circuit === null
                 ? $file
-                : throw new Refused(['circuits: a whole rack becomes a plant of its own; choose no circuit for it']);
+                : throw new Refused(['circuits: a whole rack is imported as its own rack; choose no circuit']);
         }
         self::happened($file->findings->takenAt);
         $this->standing($file->findings);

@@ -6,20 +6,18 @@ use App\Models\HouseRuleChoice;
 use App\Models\Plant;
 use App\Models\User;
 use App\Models\Visit;
+use App\Picture\RackDayPicture;
 use Metrum\Findings\RackFindings;
 use Metrum\Installation\Branch;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\HouseRule;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
 use Metrum\Quantity\Units;
-use Metrum\Refrigerant\OutsideTable;
-use Metrum\Twin\Rack\RackTwin;
-use Metrum\Twin\Rack\Store;
 use Metrum\Work\Defrost\DefrostBreach;
 use Metrum\Work\Defrost\DefrostCheck;
 use Metrum\Work\Defrost\DefrostNeed;
-use Metrum\Work\Defrost\DefrostNeeds;
 use Metrum\Work\Defrost\DefrostPlan;
 use Metrum\Work\Defrost\DefrostPlanner;
 use Metrum\Work\Defrost\DefrostRules;
@@ -51,9 +49,9 @@ final readonly class DefrostPage
 
     private DefrostWords $words;
 
-    private ?DefrostCheck $check;
+    private DefrostTwin $twin;
 
-    private Store $store;
+    private ?DefrostCheck $check;
 
     public function __construct(public Plant $plant, User $user, DefrostAsked $asked)
     {
@@ -66,7 +64,8 @@ final readonly class DefrostPage
         $this->rules = $asked->rules(count($this->found->plant->branches))
             ->holding(HouseRuleChoice::inForce()->band(HouseRule::LeastCondensing)->low);
         $this->words = new DefrostWords($this->found, $this->rules);
-        [$this->check, $this->store] = $this->checked();
+        $this->twin = new DefrostTwin($this->found, $this->rules);
+        $this->check = $this->twin->check;
         $proposed = $this->check === null ? new DefrostPlan() : (new DefrostPlanner($this->check))->proposed();
         $this->plan = $this->asTyped($proposed);
         $breaches = $this->check?->of($this->plan) ?? [];
@@ -75,6 +74,27 @@ final readonly class DefrostPage
             array_filter($breaches, static fn (DefrostBreach $one): bool => $one->minute !== null),
         );
         $this->frostless = $this->frostless();
+    }
+
+    /** The day by the twin with this schedule; null where it does not run so. */
+    public function day(): ?RackDayPicture
+    {
+        $moments = $this->twin->day($this->plan);
+
+        return $moments === [] ? null : new RackDayPicture($moments, $this->units);
+    }
+
+    /** "Warmest: Dairy cases 5.2 K above set point at 00:15." */
+    public function warmest(RackDayPicture $day): string
+    {
+        [$part, $minute, $over] = $day->warmest();
+        $branch = $part === '' ? null : $this->found->plant->branch(PartId::of($part));
+
+        return $branch === null
+            ? ''
+            : 'Warmest: '.$this->found->nameOf($branch).', '.
+                $this->units->text($over, QuantityKind::Difference).' above its set point at '.
+                DayTimes::text($minute).'.';
     }
 
     /** Whether its twin runs, so that there is anything to plan by. */
@@ -118,9 +138,9 @@ final readonly class DefrostPage
     /** "at 22.0 °C and 48 % in the store" */
     public function air(): string
     {
-        $humidity = Format::number(Unit::Percent->fromSi($this->store->air->humidity), 0);
+        $humidity = Format::number(Unit::Percent->fromSi($this->twin->store->air->humidity), 0);
 
-        return 'at '.$this->units->text($this->store->air->temperature, QuantityKind::Temperature).
+        return 'at '.$this->units->text($this->twin->store->air->temperature, QuantityKind::Temperature).
             " and $humidity % in the store";
     }
 
@@ -164,30 +184,6 @@ final readonly class DefrostPage
         $found = new RackFindings($plant->known(), names: $names);
 
         return $shared === null ? $found : new RackFindings($plant->known(), $shared, names: $names);
-    }
-
-    /** @return array{?DefrostCheck, Store} */
-    private function checked(): array
-    {
-        $store = RackTwin::store($this->found);
-        try {
-            $twin = RackTwin::of($this->found);
-            $now = $twin->at($store);
-        } catch (OutsideTable) {
-            return [null, $store];
-        }
-        if ($now === null) {
-            return [null, $store];
-        }
-        $rated = 0.0;
-        foreach ($twin->machine->branches as $branch) {
-            $rated += $branch->rated();
-        }
-        $needs = (new DefrostNeeds($twin, $store))->of($this->found->plant);
-
-        $dew = $twin->machine->fluid()->dewTemperature($now->condensing);
-
-        return [new DefrostCheck($needs, $this->rules, $rated, $now->level, $dew), $store];
     }
 
     private function asTyped(DefrostPlan $plan): DefrostPlan

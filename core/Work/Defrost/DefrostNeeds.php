@@ -97,6 +97,12 @@ final readonly class DefrostNeeds
         );
     }
 
+    /** W into the coils of a circuit while it is in defrost. */
+    public static function heat(DefrostNeed $need): float
+    {
+        return $need->kind === DefrostKind::OffCycle ? 0.0 : self::rowOf($need->kind)->number('heat') * $need->rated;
+    }
+
     /** @return array{int, int, float} how many, minutes of each, and seconds of heat */
     private function lengths(DefrostKind $kind, float $frost, float $rated, float $coil, float $air): array
     {

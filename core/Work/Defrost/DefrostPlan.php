@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Defrost;
 
+use Metrum\Twin\Rack\BranchState;
+
 /** When each circuit of a rack begins its defrosts: minutes after midnight, the same each day. */
 final readonly class DefrostPlan
 {
@@ -43,6 +45,26 @@ final readonly class DefrostPlan
         }
 
         return $running;
+    }
+
+    /**
+     * What each circuit in defrost does at a minute of the day.
+     *
+     * @param  array<string, DefrostNeed>  $needs
+     * @return callable(int): array<string, BranchState>
+     */
+    public function states(array $needs): callable
+    {
+        $running = $this->running($needs);
+
+        return static function (int $minute) use ($running, $needs): array {
+            $states = [];
+            foreach ($running[intdiv($minute, self::STEP) * self::STEP] ?? [] as $circuit) {
+                $states[$circuit] = $needs[$circuit]->kind->isHotGas() ? BranchState::HotGas : BranchState::Drained;
+            }
+
+            return $states;
+        };
     }
 
     /** @return list<int> minutes of the day, each step of one defrost; past midnight it goes on at 0 */

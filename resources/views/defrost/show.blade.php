@@ -54,6 +54,12 @@
                     <a class="btn quiet" href="{{ route('defrost.calendar', [$page->plant,
                         ...$page->asked->typed]) }}">Calendar file</a></p>
             </form>
+            @php($day = $page->day())
+            @if ($day !== null)<section class="rack-day-part" aria-labelledby="h-day"><h2 id="h-day">The day with this
+                schedule</h2><p>{{ $day->summary() }} {{ $page->warmest($day) }}</p>
+                <div class="trend-scroll"><x-picture.rack-day :day="$day" /></div>
+                <p class="legend">By the twin, weather 4 K around its mean; shaded: a circuit in defrost.</p></section>
+            @endif
             <p class="caution">◐ Check the safety time limit and the end temperature of each defrost at the controller.
                 The manufacturer’s instructions come first.</p>
         @endunless

@@ -87,7 +87,7 @@ final readonly class RackDayPicture
             'class' => $class,
             'path' => (new Plot(self::across(), $y))->path($points),
             'name' => $name,
-            'y' => $top + 10.0,
+            'y' => $bottom - 5.0,
             'levels' => array_map(
                 static fn (float $share): array => [
                     round($y->at($share * $most), 1),

@@ -33,12 +33,12 @@ final readonly class DefrostTwin
         } catch (OutsideTable) {
             $twin = $now = null;
         }
-        $this->machine = $now === null ? null : $twin?->machine;
         if ($twin === null || $now === null) {
-            $this->check = null;
+            $this->check = $this->machine = null;
 
             return;
         }
+        $this->machine = $twin->machine;
         $rated = 0.0;
         foreach ($twin->machine->branches as $branch) {
             $rated += $branch->rated();

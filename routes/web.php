@@ -73,6 +73,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/visits/{visit}/trend/{name}/columns', [TrendController::class, 'keep']);
     Route::post('/visits/{visit}/trend/{trend}/take', [TrendController::class, 'take'])->name('trend.take');
     Route::post('/visits/{visit}/trend/{trend}/remove', [TrendController::class, 'remove'])->name('trend.remove');
+    Route::get('/visits/{visit}/cases', [BoardController::class, 'cases'])->name('visits.cases');
     Route::get('/visits/{visit}/board', [BoardController::class, 'show'])->name('visits.board');
     Route::get('/visits/{visit}/why', [VisitController::class, 'why'])->name('visits.why');
     Route::get('/visits/{visit}/{stage?}', [VisitController::class, 'show'])->name('visits.show');

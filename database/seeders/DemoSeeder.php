@@ -25,7 +25,7 @@ use Metrum\Log\Kinds\NoteWritten;
 use Metrum\Log\Statement;
 use Metrum\Quantity\Format;
 
-/** The made-up harbour town of Tarnevik: six sites, twelve circuits, sixteen visits, a ledger. Nothing in it exists. */
+/** The made-up harbour town of Tarnevik: six sites with their circuits, visits, a ledger. Nothing in it exists. */
 final class DemoSeeder extends Seeder
 {
     public const EMAIL = 'technician@tarnevik.example';

@@ -356,6 +356,36 @@ final class BoardTest extends TestCase
         self::assertCount(1, $found->of(PartId::circuit(2))->complaints);
     }
 
+    /** Each case with its own fans, air and ice; the coil pressure is of all of them. */
+    public function test_cases_stand_side_by_side_and_each_is_asked_for_itself(): void
+    {
+        $cases = "/visits/{$this->visit->id}/cases";
+        $this->actingAs($this->technician)
+            ->get($cases)
+            ->assertOk()
+            ->assertSeeInOrder(['Dairy 1', 'Dairy 2', 'Dairy 3']);
+        $this->tell('state', 'state', 'running_settled', 'circuit 1');
+        $this->tell('observation', 'evaporator_fans', 'all_stopped', 'circuit 1/coil 3')
+            ->assertSee('id="board-cases-circuit-1"', false);
+        $this->tell('reading', 'product_temperature_c', '7.8', 'circuit 1/coil 3');
+        foreach (['3.1', '3.4', '8.2'] as $place => $air) {
+            $this->tell('reading', 'box_temperature_c', $air, 'circuit 1/coil '.($place + 1));
+        }
+        $this->get($cases)
+            ->assertSee('Dairy 3 keeps the EPR open')
+            ->assertSee('value="7.8"', false)
+            ->assertSee('5.2 K above set');
+        $found = $this->visit->fresh()->rack();
+        $fans = static fn (string $case): ?Word => $found->of(PartId::of($case))
+            ->observed(Observation::EvaporatorFans);
+        self::assertSame(Word::AllStopped, $fans('circuit 1/coil 3'));
+        self::assertNull($fans('circuit 1/coil 1'));
+        self::assertSame(Fault::EvaporatorAirflowLow, $this->walked(1)->first()->fault);
+        $this->get("/visits/{$this->visit->id}/board")->assertSee('Cases');
+        $plain = $this->visit();
+        $this->get("/visits/{$plain->id}/cases")->assertNotFound();
+    }
+
     public function test_another_reads_the_board_and_enters_nothing(): void
     {
         $other = $this->colleague(User::TECHNICIAN);

@@ -193,7 +193,7 @@ final class CommandsTest extends TestCase
         $this->artisan('metrum:demo')->assertSuccessful();
         $this->artisan('metrum:demo')->assertSuccessful();
         self::assertSame(
-            [6, 20, 25],
+            [6, 21, 26],
             [Site::query()->count(), Circuit::query()->count(), Visit::query()->count()],
         );
         self::assertSame(5, Visit::stillOpen()->count());

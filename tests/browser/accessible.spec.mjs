@@ -47,8 +47,32 @@ const screens = {
     await page.waitForURL(/\/board$/);
     await page.locator('details.board-more').evaluateAll((all) => all.forEach((one) => { one.open = true; }));
   },
-  'defrost schedule': (page) => page.getByRole('link', { name: 'Defrost schedule' }).click(),
+  'cases of a circuit': (page) => page.getByRole('link', { name: 'Cases of Dairy cases' }).click(),
+  'trend of a rack': async (page) => {
+    await page.goBack();
+    await page.getByRole('link', { name: 'Trend', exact: true }).click();
+    const rows = Array.from({ length: 40 }, (_, i) => `2026-11-30 08:${String(i).padStart(2, '0')},${(40 - 0.3 * i).toFixed(1)}`);
+    const buffer = Buffer.from(['Time,Receiver level [%]', ...rows].join('\n'));
+    await page.getByLabel(/Export of the controller/).setInputFiles({ name: 'trend.csv', mimeType: 'text/csv', buffer });
+    await page.getByRole('button', { name: 'Send file' }).click();
+    await page.getByRole('button', { name: 'Draw trend' }).click();
+    await expect(page.getByRole('heading', { name: /Receiver level/ })).toBeVisible();
+  },
+  'defrost schedule': async (page) => {
+    await page.goto('/');
+    await page.getByRole('searchbox').fill('Dairy cases');
+    await page.locator('#found').getByRole('button').first().click();
+    await page.waitForURL(/\/board$/);
+    await page.getByRole('link', { name: 'Defrost schedule' }).click();
+  },
   'report of a rack': async (page) => { await page.goBack(); await page.getByRole('link', { name: 'Report' }).first().click(); },
+  'a defrost that is watched': async (page, visit) => {
+    await page.goto(`${visit}/verdict?card=defrost_run`);
+    const start = page.locator('#card-begin');
+    if (await start.count() > 0) await start.getByRole('button').click();
+    await page.getByRole('button', { name: /tick when it begins/ }).click();
+    await expect(page.locator('.defrost-picture')).toBeVisible();
+  },
   'plant bench': async (page) => { await page.goto('/plants/walk_in_freezer?fault=undercharge'); await page.getByRole('button', { name: 'Simulate 1 day' }).click(); await expect(page.getByText('Last 24 h, compressor on')).toBeVisible(); },
   'plant bench, refused': async (page) => { await page.getByLabel('Ambient').fill('hot'); await page.keyboard.press('Enter'); await expect(page.getByRole('alert')).toBeVisible(); },
   why: at('why'),

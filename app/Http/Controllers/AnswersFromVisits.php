@@ -4,6 +4,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\VisitRequest;
 use App\Records\Judge;
+use App\View\Board\BoardCases;
 use App\View\Board\BoardPage;
 use App\View\EntryAnswer;
 use App\View\VisitPage;
@@ -47,7 +48,21 @@ trait AnswersFromVisits
         }
         $page = new BoardPage($visit, $request->user(), $judge->assessment($visit));
 
-        return response()->view('board.parts', ['page' => $page], 200, self::counted($request, $page->length()));
+        return response()->view(
+            'board.parts',
+            ['page' => $page, 'cases' => self::casesOf($request, $page)],
+            200,
+            self::counted($request, $page->length()),
+        );
+    }
+
+    /** Where something of a case was said, the cases of its circuit. */
+    private static function casesOf(VisitRequest $request, BoardPage $page): ?BoardCases
+    {
+        $circuit = $request->circuitSaid();
+        $branch = $circuit === null ? null : $page->found->plant->branch($circuit);
+
+        return $branch === null ? null : new BoardCases($page->visit, $request->user(), $page->verdict, $branch);
     }
 
     /** @return array<string, string> */

@@ -8,6 +8,8 @@ use App\View\Board\BoardPage;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Gate;
+use Metrum\Installation\NoPart;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Station;
 use Metrum\Log\DeviceClock;
 
@@ -110,6 +112,16 @@ abstract class VisitRequest extends FormRequest
     final public function shown(): array
     {
         return [$this->visit(), $this->station()->value, ...array_filter($this->card())];
+    }
+
+    /** The circuit of the part that it is about; null where it names none. */
+    final public function circuitSaid(): ?PartId
+    {
+        try {
+            return PartId::of((string) $this->validated('part'))->ofCircuit();
+        } catch (NoPart) {
+            return null;
+        }
     }
 
     /** Whether it was said on the board of the plant. */

@@ -14,6 +14,7 @@ final readonly class BoardRow
      * @param  string  $doing  what it does now, in words
      * @param  ?Fault  $leading  what leads in its ranking; null: nothing was found of it
      * @param  string  $address  where it is walked
+     * @param  string  $ofCases  where its cases stand side by side; empty where it has one
      * @param  list<BoardCell>  $cells  of its cases
      * @param  list<BoardChoice>  $choices
      */
@@ -30,6 +31,7 @@ final readonly class BoardRow
         public bool $isConfirmed,
         public string $holding,
         public string $address,
+        public string $ofCases,
         public array $cells,
         public array $choices,
     ) {

@@ -68,6 +68,7 @@ final readonly class BoardRows
         $ranking = $this->verdict?->circuitRanking($branch->part) ?? [];
         $isKnown = ! $this->found->of($branch->part)->isEmpty() || $over !== null;
         $holding = $this->verdict?->holdsOpen($branch);
+        $walked = $circuit === null ? null : (clone $this->visit)->walking($circuit);
         $confirmed = $this->found->of($branch->part)->confirmed;
 
         return new BoardRow(
@@ -82,9 +83,8 @@ final readonly class BoardRows
             $ranking === [] ? 0.0 : max($ranking),
             $ranking !== [] && in_array(RackVerdict::leading($ranking), $confirmed, true),
             $holding === null ? '' : $this->found->nameOf($holding),
-            $circuit === null
-                ? ''
-                : route('visits.show', [(clone $this->visit)->walking($circuit), 'box']),
+            $walked === null ? '' : route('visits.show', [$walked, 'box']),
+            $walked === null || count($branch->coils) < 2 ? '' : route('visits.cases', $walked),
             $this->cells($branch),
             $this->choices($branch),
         );

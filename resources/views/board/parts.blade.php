@@ -10,3 +10,4 @@
 @include('board.clocks')
 @include('board.work')
 @include('board.log')
+@if ($cases !== null)@include('board.cases', ['page' => $cases])@endif

@@ -12,6 +12,8 @@
                 @foreach ($row->cells as $cell)@include('board.cell')@endforeach
                 @if ($row->address !== '')<a class="btn quiet" href="{{ $row->address }}">Open<span class="sr">
                     {{ $row->name }}</span></a>@endif
+                @if ($row->ofCases !== '')<a class="btn quiet" href="{{ $row->ofCases }}">Cases<span class="sr"> of
+                    {{ $row->name }}</span></a>@endif
                 <details class="board-more"><summary>State, closing off</summary>
                     @foreach ($row->choices as $choice)@include('board.choice')@endforeach</details>
             </div>

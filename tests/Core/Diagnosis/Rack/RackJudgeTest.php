@@ -71,6 +71,20 @@ final class RackJudgeTest extends TestCase
         self::assertSame([], RackExamination::of(self::found(circuits: $right))->contradictions);
     }
 
+    /** What is seen at a warm case leads; at a cold one it is put right too, and nothing is wrong but that. */
+    public function test_what_is_seen_at_a_warm_case_leads(): void
+    {
+        $circuit = PartId::circuit();
+        foreach (['all_stopped', 'some_stopped'] as $fans) {
+            $case = ['readings' => ['box_temperature_c' => 8.2], 'observations' => ['evaporator_fans' => $fans]];
+            $found = Racks::of(cases: ['Dairy 3' => $case]);
+            $ranking = (new RackJudge())->of(RackExamination::of($found))->circuitRanking($circuit);
+            self::assertSame(Fault::EvaporatorAirflowLow, RackVerdict::leading($ranking), $fans);
+            self::assertLessThan(0.1, $ranking['no_fault']);
+            self::assertEqualsWithDelta(1.0, array_sum($ranking), 1e-6);
+        }
+    }
+
     /** The head is kept up by the others while a circuit stands still. */
     public function test_a_circuit_that_stands_doubts_nothing_that_all_share(): void
     {

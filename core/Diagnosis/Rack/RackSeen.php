@@ -20,7 +20,7 @@ final readonly class RackSeen
     private const WARM = 2.0;
 
     /** Sureness from which what is seen is there. */
-    private const SURE = 0.85;
+    private const SURE = 0.75;
 
     /** Share of a consequence's chance that goes over to what brought it about. */
     private const GOES_OVER = 0.8;

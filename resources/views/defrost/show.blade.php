@@ -57,7 +57,8 @@
             @php($day = $page->day())
             @if ($day !== null)<section class="rack-day-part" aria-labelledby="h-day"><h2 id="h-day">The day with this
                 schedule</h2><p>{{ $day->summary() }} {{ $page->warmest($day) }}</p>
-                <div class="trend-scroll" tabindex="0" role="region" aria-label="Picture, scrolls sideways"><x-picture.rack-day :day="$day" /></div>
+                <div class="trend-scroll" tabindex="0" role="region" aria-label="Picture, scrolls sideways">
+                    <x-picture.rack-day :day="$day" /></div>
                 <p class="legend">By the twin, weather 4 K around its mean; shaded: a circuit in defrost.</p></section>
             @endif
             <p class="caution">◐ Check the safety time limit and the end temperature of each defrost at the controller.

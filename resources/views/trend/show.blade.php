@@ -6,7 +6,8 @@
         @foreach ($page->lanes() as $lane)
             <section class="trend-lane" aria-label="{{ $lane->name }}">
                 <h2>{{ $lane->name }} <small class="soft">{{ $lane->picture->unit() }}</small></h2>
-                <div class="trend-scroll" tabindex="0" role="region" aria-label="Picture of {{ $lane->name }}"><x-picture.trend :trend="$lane->picture" /></div>
+                <div class="trend-scroll" tabindex="0" role="region" aria-label="Picture of {{ $lane->name }}">
+                    <x-picture.trend :trend="$lane->picture" /></div>
                 @if ($lane->moves !== [])<table class="ledger"><thead><tr><th scope="col">At</th><th
                     scope="col">Done</th><th scope="col">Before</th><th scope="col">After</th><th scope="col"><span
                     class="sr">Result</span></th></tr></thead><tbody>@foreach ($lane->moves as $move)<tr><td>{{

@@ -80,7 +80,7 @@ final class RackJudgeTest extends TestCase
             $found = Racks::of(cases: ['Dairy 3' => $case]);
             $ranking = (new RackJudge())->of(RackExamination::of($found))->circuitRanking($circuit);
             self::assertSame(Fault::EvaporatorAirflowLow, RackVerdict::leading($ranking), $fans);
-            self::assertLessThan(0.1, $ranking['no_fault']);
+            self::assertLessThan(0.15, $ranking['no_fault']);
             self::assertEqualsWithDelta(1.0, array_sum($ranking), 1e-6);
         }
     }

@@ -16,6 +16,7 @@ final readonly class RackColumn
      * @param  ?float  $set  height of its set point
      * @param  string  $text  its air in words
      * @param  string  $doing  what it does where it does not cool
+     * @param  string  $circuit  that it is of, by part
      */
     public function __construct(
         public string $name,
@@ -30,6 +31,7 @@ final readonly class RackColumn
         public string $text,
         public string $doing,
         public string $colour,
+        public string $circuit,
     ) {
     }
 

@@ -216,6 +216,7 @@ final readonly class RackCourse
             $air === null ? '' : $this->units->number($air, QuantityKind::Temperature),
             $this->doing($branch),
             TemperatureColour::of($measured ?? Celsius::ZERO - 5.0),
+            $branch->part->value,
         );
     }
 

@@ -109,6 +109,17 @@ final class BoardPage
         return new RackCourse($this->found, $this->verdict, $this->units);
     }
 
+    /** @return array<string, string> where each circuit is walked, by part */
+    public function addresses(): array
+    {
+        $addresses = [];
+        foreach ($this->rows as $row) {
+            $addresses += $row->address === '' ? [] : [$row->branch->part->value => $row->address];
+        }
+
+        return $addresses;
+    }
+
     public function level(): ?LevelPicture
     {
         return $this->verdict === null

@@ -1,4 +1,4 @@
-@props(['column', 'course'])
+@props(['column', 'course', 'link' => ''])
 <g class="rack-column mark-{{ $column->mark->value }}">
     @if ($column->doing !== '')<rect x="{{ $column->from() }}" y="104" width="{{ $column->across() }}" height="238"
         fill="url(#rack-hatch)" /><text x="{{ $column->x }}" y="116" text-anchor="middle">{{ $column->doing
@@ -15,6 +15,9 @@
         y1="{{ $column->air }}" y2="{{ $column->supply }}" class="rack-air" />@endif<circle cx="{{ $column->x }}"
         cy="{{ $column->air }}" r="5" class="rack-point" /><text x="{{ $column->x }}" dx="8" y="{{ $column->air }}"
         dy="-6" class="rack-value">{{ $column->text }}</text>@endif
+    @if ($link !== '')<a href="{{ $link }}" aria-label="Open {{ $column->name }}">@endif
+    <rect x="{{ $column->from() }}" y="104" width="{{ $column->across() }}" height="280" class="rack-tap" />
     @foreach ($column->lines() as $y => $line)<text x="{{ $column->x }}" y="{{ $y }}"
         text-anchor="middle" class="rack-name">{{ $line }}</text>@endforeach
+    @if ($link !== '')</a>@endif
 </g>

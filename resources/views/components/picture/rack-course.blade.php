@@ -1,7 +1,7 @@
-@props(['course'])
+@props(['course', 'links' => []])
 @php($p = App\Picture\RackCourse::class)
 <div class="scrolls" tabindex="0" role="region" aria-label="Picture of the rack">
-<svg class="rack-course" viewBox="0 0 {{ $p::WIDTH }} {{ $p::HEIGHT }}" role="img"
+<svg class="rack-course" viewBox="0 0 {{ $p::WIDTH }} {{ $p::HEIGHT }}" role="group"
     aria-label="Coils, air and set points of all cases over the suction header; the list below says the same">
     <defs><pattern id="rack-hatch" width="8" height="8" patternUnits="userSpaceOnUse"
         patternTransform="rotate(45)"><line y2="8" class="rack-hatch" /></pattern></defs>
@@ -21,7 +21,8 @@
         y2="{{ $course->header[0] }}" class="rack-header" /><text x="{{ $p::LEFT }}" y="{{ $course->header[0] }}"
         dy="16">suction header {{ $course->header[1] }}@if ($course->set !== null), set {{ $course->set[1]
         }}@endif</text>@endif
-    @foreach ($course->columns as $column)<x-picture.rack-column :column="$column" :course="$course" />@endforeach
+    @foreach ($course->columns as $column)<x-picture.rack-column :column="$column" :course="$course"
+        :link="$links[$column->circuit] ?? ''" />@endforeach
     @foreach ($course->brackets as [$from, $to, $text])<path class="rack-bracket"
         d="M{{ $from }} 384 v6 H{{ $to }} v-6" /><text x="{{ $from }}" y="406">{{ $text }}</text>@endforeach
 </svg>

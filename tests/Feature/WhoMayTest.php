@@ -5,12 +5,16 @@ namespace Tests\Feature;
 use App\Models\Cylinder;
 use App\Models\FollowUp;
 use App\Models\Import;
+use App\Models\TrendRecord;
 use App\Models\User;
 use App\Models\Visit;
 use Illuminate\Routing\Route as Registered;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Route;
+use Metrum\Findings\Trend;
+use Metrum\Installation\PartId;
+use Metrum\Knowledge\Reading;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -58,6 +62,7 @@ final class WhoMayTest extends TestCase
         'POST circuits/{circuit}/again' => self::SIGNED_IN,
         'POST circuits/{circuit}/weak-points' => self::SIGNED_IN,
         'GET racks/{plant}/defrost' => self::SIGNED_IN,
+        'POST racks/{plant}/defrost' => self::SIGNED_IN,
         'GET racks/{plant}/defrost.csv' => self::SIGNED_IN,
         'GET racks/{plant}/defrost.ics' => self::SIGNED_IN,
         'GET circuits/{circuit}/plant' => self::SIGNED_IN,
@@ -75,6 +80,13 @@ final class WhoMayTest extends TestCase
         'GET visits/{visit}/report' => self::SIGNED_IN,
         'GET visits/{visit}/report.pdf' => self::SIGNED_IN,
         'GET visits/{visit}/board' => self::SIGNED_IN,
+        'GET visits/{visit}/cases' => self::SIGNED_IN,
+        'GET visits/{visit}/trend' => self::SIGNED_IN,
+        'POST visits/{visit}/trend' => self::ITS_OWN,
+        'GET visits/{visit}/trend/{name}/columns' => self::ITS_OWN,
+        'POST visits/{visit}/trend/{name}/columns' => self::ITS_OWN,
+        'POST visits/{visit}/trend/{trend}/take' => self::ITS_OWN,
+        'POST visits/{visit}/trend/{trend}/remove' => self::ITS_OWN,
         'GET visits/{visit}/file.json' => self::SIGNED_IN,
         'GET visits/{visit}/bench' => self::SIGNED_IN,
         'GET visits/{visit}/meaning' => self::SIGNED_IN,
@@ -206,6 +218,11 @@ final class WhoMayTest extends TestCase
                 'why' => 'counted',
                 'moved_at' => now(),
             ])->id,
+            '{trend}' => TrendRecord::keep(
+                $visit,
+                Trend::of(Reading::BoxTemperature, PartId::circuit(), [[0.0, 276.0]]),
+            )->id,
+            '{name}' => '01jd0000000000000000000000',
             '{user}' => $somebody->id,
             '{import}' => Import::query()->create([
                 'user_id' => $this->technician->id,

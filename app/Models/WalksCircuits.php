@@ -106,4 +106,20 @@ trait WalksCircuits
 
         return RackLog::findings($rack, $this->id, $this->opened_at->toIso8601String());
     }
+
+    /** Whether nothing was read at its plant since the last move. */
+    public function isRackBeforeChange(): bool
+    {
+        $rack = $this->wholeRack();
+
+        return $rack !== null && $rack->judged() !== $rack;
+    }
+
+    /** What is judged of it: until something was read after a move, what was found before. */
+    public function rackJudged(): RackFindings
+    {
+        $rack = $this->wholeRack();
+
+        return $rack === null ? $this->rack() : RackLog::findings($rack->judged(), $this->id);
+    }
 }

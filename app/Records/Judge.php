@@ -91,14 +91,14 @@ final class Judge
             $assessment->judged()->evidence(),
             $assessment->rules,
             $assessment->good,
-            $visit->isOfRack() ? $visit->rack() : null,
+            $visit->isOfRack() ? $visit->rackJudged() : null,
         ];
     }
 
     /** What is held of all of a plant; null of one circuit, and where no twin of it can be built. */
     public function rack(Visit $visit): ?RackVerdict
     {
-        return $visit->isOfRack() ? $this->racks->of($visit->rack()) : null;
+        return $visit->isOfRack() ? $this->racks->of($visit->rackJudged()) : null;
     }
 
     /** Keeps what a visit came to, so that lists need not work it anew. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Log;
 
 use Metrum\Installation\Installation;
+use Metrum\Installation\PartId;
 
 /** A visit to a plant of several circuits as a whole: what was told of all of them, whichever is folded. */
 final readonly class WholeRack
@@ -16,6 +17,34 @@ final readonly class WholeRack
      */
     public function __construct(public Log $log, public Installation $plant, public array $names = [])
     {
+    }
+
+    /**
+     * What is judged: until something was read where a move was made, what was told before it. What all circuits share
+     * answers for the plant, a circuit and what it shares for itself.
+     */
+    public function judged(): self
+    {
+        $last = null;
+        foreach ($this->log->happened() as $fact) {
+            if ($fact->kind === FactKind::Move) {
+                $last ??= $fact;
+            } elseif ($last !== null && self::answers($fact, $last->part)) {
+                $last = null;
+            }
+        }
+        $before = $last === null ? $this : $this->before($last);
+
+        // As long as nothing at all was found there is nothing before it.
+        return $before->log->happened() === [] ? $this : $before;
+    }
+
+    private static function answers(Fact $fact, PartId $moved): bool
+    {
+        $asked = $fact->content->isCleared() ? null : $fact->kind->asked($fact->content->key);
+        $circuit = $moved->ofCircuit();
+
+        return $asked !== null && ($asked->taking()->isShared || ($circuit !== null && $fact->part->isWithin($circuit)));
     }
 
     /** What of it was told before a fact. */

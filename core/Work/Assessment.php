@@ -185,7 +185,7 @@ final class Assessment
     {
         $rack = $this->window->rack;
 
-        return $rack === null ? null : $this->racks->of(RackLog::findings($rack));
+        return $rack === null ? null : $this->racks->of(RackLog::findings($rack->judged()));
     }
 
     /** How the ranking of what is judged came about. */

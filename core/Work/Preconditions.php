@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Work;
 
 use Metrum\Diagnosis\Requirement;
+use Metrum\Findings\RackLog;
 use Metrum\Installation\PartId;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Prerequisite;
@@ -91,7 +92,7 @@ final readonly class Preconditions
 
         return $rack === null || $whole === null
             ? (new ChargingGate($this->assessment, $this->account, $this->part))->all()
-            : (new RackChargingGate($rack, $whole->log, $this->assessment->rules))->all();
+            : (new RackChargingGate($rack, RackLog::findings($whole), $whole->log, $this->assessment->rules))->all();
     }
 
     /** @return list<Requirement> one, but for the charge gate, which has one for each thing that is still wanted */

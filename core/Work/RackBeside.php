@@ -38,6 +38,6 @@ final readonly class RackBeside
 
     private function of(WholeRack $rack): ?JudgedPlant
     {
-        return $this->racks->of(RackLog::findings($rack))?->of($this->window->circuit);
+        return $this->racks->of(RackLog::findings($rack->judged()))?->of($this->window->circuit);
     }
 }

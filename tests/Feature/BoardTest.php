@@ -264,6 +264,27 @@ final class BoardTest extends TestCase
             ->assertSee('was 0');
     }
 
+    /** Until something is read again the verdict stands as it was, and says so. */
+    public function test_a_verdict_stands_until_something_is_read_after_a_change(): void
+    {
+        $this->shared();
+        $this->tell('observation', 'sight_glass', 'bubbles');
+        $this->tell('reading', 'receiver_level_percent', '0 %');
+        $before = app(Judge::class)->rack($this->visit)->plantRanking();
+        $board = "/visits/{$this->visit->id}/board";
+        $this->get($board)->assertDontSee('Before the last change');
+        $this->charged('8 kg');
+        self::assertSame($before, app(Judge::class)->rack($this->visit->fresh())->plantRanking());
+        $this->get($board)->assertSee('Before the last change')->assertSee('Read the receiver level');
+        $this->get("/visits/{$this->visit->id}/report")->assertSee('Before the last change.');
+        $this->tell('reading', 'receiver_level_percent', '44 %');
+        $this->get($board)->assertDontSee('Before the last change');
+        self::assertLessThan(
+            $before['undercharge'],
+            app(Judge::class)->rack($this->visit->fresh())->plantRanking()['undercharge'],
+        );
+    }
+
     /** Somebody comes back until the level stays. */
     public function test_a_level_that_falls_again_is_come_back_for_again(): void
     {

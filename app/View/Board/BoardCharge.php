@@ -7,8 +7,8 @@ use App\Records\Stock;
 use App\View\CylinderChoice;
 use Metrum\Diagnosis\Gate;
 use Metrum\Diagnosis\Rack\RackCharge;
-use Metrum\Diagnosis\Rack\RackVerdict;
 use Metrum\Diagnosis\Requirement;
+use Metrum\Findings\RackFindings;
 use Metrum\Knowledge\Asked;
 use Metrum\Knowledge\Control;
 use Metrum\Quantity\Format;
@@ -34,10 +34,11 @@ final readonly class BoardCharge
     public function __construct(
         private Visit $visit,
         private Assessment $assessment,
-        ?RackVerdict $verdict,
+        RackFindings $found,
         private Units $units,
     ) {
-        $this->charge = $verdict === null ? null : RackCharge::of($verdict->examined);
+        $verdict = $assessment->rack();
+        $this->charge = $verdict === null ? null : RackCharge::of($verdict->examined, $found);
         $this->stock = new Stock();
         $refrigerant = $visit->plantAsOpened()->highSide->refrigerant;
         $this->choice = new CylinderChoice($this->stock, $refrigerant, $visit->log(), $units);
@@ -136,7 +137,7 @@ final readonly class BoardCharge
         $down = $this->charge->pumpedDown();
         $holds = $this->about($down->holds);
         $facts = [
-            ['name' => 'By the level', 'value' => $in === null ? 'unknown below level 0' : 'about '.$this->about($in),
+            ['name' => 'By the level', 'value' => $in === null ? ($this->charge->level === null ? 'level not read' : 'unknown below level 0') : 'about '.$this->about($in),
                 'asks' => false],
             ['name' => 'Pumped down', 'value' => $down->isFitting()
                 ? "receiver takes all of it ($holds)"

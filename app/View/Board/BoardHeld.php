@@ -8,6 +8,9 @@ use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Rack\RackCheck;
 use Metrum\Diagnosis\Rack\RackChecks;
 use Metrum\Diagnosis\Rack\RackVerdict;
+use Metrum\Diagnosis\Sureness;
+use Metrum\Diagnosis\Verdict;
+use Metrum\Findings\Mark;
 use Metrum\Findings\RackFindings;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Word;
@@ -47,6 +50,16 @@ final readonly class BoardHeld
     public function leads(): bool
     {
         return (array_values($this->ranking())[0] ?? 0.0) >= self::LEADS;
+    }
+
+    /** ● act, ◐ look, ○ fine, by what stands first. */
+    public function mark(): Mark
+    {
+        $ranking = $this->ranking();
+
+        return $ranking === []
+            ? Mark::Look
+            : Verdict::markOf(RackVerdict::leading($ranking), Sureness::of((float) max($ranking)));
     }
 
     /** "Low refrigerant charge" where it is named. */

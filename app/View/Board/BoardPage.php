@@ -49,6 +49,9 @@ final class BoardPage
     /** Null where no twin of such a plant can be built. */
     public readonly ?RackVerdict $verdict;
 
+    /** What is judged: until something was read after a change, what was found before it. */
+    public readonly RackFindings $judged;
+
     public readonly Units $units;
 
     public readonly bool $mayEnter;
@@ -76,9 +79,10 @@ final class BoardPage
         $this->found = $visit->rack();
         $this->mayEnter = $user->can('enter', $visit);
         $this->entries = route('entries.store', $visit);
-        $this->said = new BoardSentences($this->found, $this->verdict, $this->units);
-        $this->held = new BoardHeld($this->found, $this->verdict, $this->said, $this->units);
-        $this->rows = (new BoardRows($visit, $this->found, $this->verdict, $this->units))->all();
+        $this->judged = $visit->rackJudged();
+        $this->said = new BoardSentences($this->judged, $this->verdict, $this->units);
+        $this->held = new BoardHeld($this->judged, $this->verdict, $this->said, $this->units);
+        $this->rows = (new BoardRows($visit, $this->found, $this->judged, $this->verdict, $this->units))->all();
     }
 
     public function ulid(): string
@@ -106,7 +110,7 @@ final class BoardPage
 
     public function course(): RackCourse
     {
-        return new RackCourse($this->found, $this->verdict, $this->units);
+        return new RackCourse($this->judged, $this->verdict, $this->units);
     }
 
     /** @return array<string, string> where each circuit is walked, by part */
@@ -177,6 +181,12 @@ final class BoardPage
         ];
     }
 
+    /** Whether nothing was read since the last change, so that all is as before it. */
+    public function isBeforeChange(): bool
+    {
+        return $this->visit->isRackBeforeChange();
+    }
+
     public function noAnswer(): string
     {
         return $this->said->noAnswer($this->visit->log());
@@ -203,7 +213,7 @@ final class BoardPage
 
     public function charge(): BoardCharge
     {
-        return $this->charge ??= new BoardCharge($this->visit, $this->assessment, $this->verdict, $this->units);
+        return $this->charge ??= new BoardCharge($this->visit, $this->assessment, $this->found, $this->units);
     }
 
     public function work(): BoardWork

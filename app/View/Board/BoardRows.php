@@ -27,14 +27,18 @@ final readonly class BoardRows
 
     private RackFindings $found;
 
+    private RackFindings $judged;
+
     /** @param  ?RackVerdict  $verdict  null where no twin of such a plant can be built */
     public function __construct(
         private Visit $visit,
         RackFindings $found,
+        RackFindings $judged,
         private ?RackVerdict $verdict,
         private Units $units,
     ) {
         $this->found = $found;
+        $this->judged = $judged;
     }
 
     /**
@@ -66,7 +70,7 @@ final readonly class BoardRows
     {
         $over = $this->over($branch);
         $ranking = $this->verdict?->circuitRanking($branch->part) ?? [];
-        $isKnown = ! $this->found->of($branch->part)->isEmpty() || $over !== null;
+        $isKnown = ! $this->judged->of($branch->part)->isEmpty() || $over !== null;
         $holding = $this->verdict?->holdsOpen($branch);
         $walked = $circuit === null ? null : (clone $this->visit)->walking($circuit);
         $confirmed = $this->found->of($branch->part)->confirmed;
@@ -107,7 +111,7 @@ final readonly class BoardRows
     /** K of its warmest case over the set point; null where none was read. */
     private function over(Branch $branch): ?float
     {
-        $over = $this->found->above($branch);
+        $over = $this->judged->above($branch);
 
         return $over === [] ? null : max($over);
     }
@@ -116,7 +120,7 @@ final readonly class BoardRows
     {
         $airs = [];
         foreach ($branch->coils as $coil) {
-            $air = $this->found->ofCoil($branch, $coil)->reading(Reading::BoxTemperature);
+            $air = $this->judged->ofCoil($branch, $coil)->reading(Reading::BoxTemperature);
             $airs = $air === null ? $airs : [...$airs, $air];
         }
         if ($airs === []) {

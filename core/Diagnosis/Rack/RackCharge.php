@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis\Rack;
 
+use Metrum\Findings\RackFindings;
 use Metrum\Knowledge\Reading;
 use Metrum\Twin\Expected;
 use Metrum\Twin\Filling;
@@ -43,12 +44,20 @@ final readonly class RackCharge
     ) {
     }
 
-    /** Null where nothing tells what the level should be. */
-    public static function of(RackExamination $examined): ?self
+    /**
+     * Null where nothing tells what the level should be.
+     *
+     * @param  ?RackFindings  $now  what is read now, where that is less than what was examined
+     */
+    public static function of(RackExamination $examined, ?RackFindings $now = null): ?self
     {
         return $examined->level === null
             ? null
-            : new self($examined, $examined->level, $examined->found->shared->reading(Reading::ReceiverLevel));
+            : new self(
+                $examined,
+                $examined->level,
+                ($now ?? $examined->found)->shared->reading(Reading::ReceiverLevel),
+            );
     }
 
     /** kg of liquid that fill the receiver, less the gas in its place. */

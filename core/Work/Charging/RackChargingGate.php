@@ -16,6 +16,7 @@ use Metrum\Diagnosis\Sureness;
 use Metrum\Findings\Closings;
 use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
+use Metrum\Findings\RackFindings;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Observation;
@@ -48,9 +49,16 @@ final readonly class RackChargingGate
 
     private ?RackCharge $charge;
 
-    /** @param  Log  $log  of the whole plant */
-    public function __construct(private RackVerdict $verdict, private Log $log, private HouseRules $rules)
-    {
+    /**
+     * @param  RackFindings  $now  what is read since the last move
+     * @param  Log  $log  of the whole plant
+     */
+    public function __construct(
+        private RackVerdict $verdict,
+        private RackFindings $now,
+        private Log $log,
+        private HouseRules $rules,
+    ) {
         $this->examined = $verdict->examined;
         $this->charge = RackCharge::of($verdict->examined);
     }
@@ -71,7 +79,7 @@ final readonly class RackChargingGate
     /** @return list<Requirement> */
     private function room(): array
     {
-        $level = $this->charge?->level;
+        $level = $this->now->shared->reading(Reading::ReceiverLevel);
 
         return $level !== null && $level > Filling::FULLEST
             ? [
@@ -86,7 +94,7 @@ final readonly class RackChargingGate
     /** @return list<Requirement> what the level is judged by */
     private function lookedAt(): array
     {
-        $shared = $this->examined->found->shared;
+        $shared = $this->now->shared;
         $wanted = [];
         foreach ([Reading::ReceiverLevel, Reading::AmbientTemperature] as $reading) {
             if ($shared->reading($reading) === null) {

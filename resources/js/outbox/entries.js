@@ -66,7 +66,7 @@ function enter(form, button) {
   form.classList.add('waits');
   if (isLine) {
     input.value = mended?.before ?? '';
-    document.getElementById('line-meaning').replaceChildren();
+    document.getElementById('line-meaning')?.replaceChildren();
   }
   form.closest('details.menu')?.removeAttribute('open');
   // Where it cannot be noted, the draft stays until the device has kept the entry.

@@ -2,7 +2,7 @@
 <div class="page-two {{ count($report->done()) > 2 ? 'dense' : '' }}">
 @if ($report->board !== null)@include('report.rack')@endif
 @unless ($report->asFound->blank)
-<h2>Diagnosis{{ $report->board === null ? '' : ' of '.$report->visit->circuit->name.' by its own readings'
+<h2>Diagnosis{{ $report->board === null ? '' : ' of '.$report->visit->circuit->name.' judged with the rack'
     }}{{ $report->isMoved() ? ', as found and as left' : '' }}</h2>
 @include('report.verdict', ['verdict' => $report->asFound, 'when' => $report->isMoved() ? 'As found' : ''])
 @if ($report->isMoved())@include('report.verdict', ['verdict' => $page->verdict, 'when' => 'As left'])@endif

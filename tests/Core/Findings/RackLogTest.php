@@ -108,6 +108,26 @@ final class RackLogTest extends TestCase
         self::assertSame(Word::SuctionRises, $own->tests[Test::ValveBulbWarmed->value]);
     }
 
+    public function test_until_something_is_read_after_a_move_what_was_before_it_is_judged(): void
+    {
+        $rack = fn (): WholeRack => new WholeRack(new Log($this->facts), Racks::of()->plant);
+        $found = count($this->facts);
+        self::assertCount($found, $rack()->judged()->log->facts);
+        $this->tell('plant', FactKind::Move, 'charge', value: 4.0);
+        $this->tell('plant', FactKind::Clock, 'settling', value: 3600.0);
+        $this->tell('circuit 1', FactKind::Move, 'door_mended', 'done');
+        self::assertCount($found, $rack()->judged()->log->facts);
+        $this->read('circuit 2', Reading::BoxTemperature, 276.0);
+        self::assertCount($found, $rack()->judged()->log->facts, 'one case says nothing of what all share');
+        $this->read('plant', Reading::ReceiverLevel, 0.5);
+        self::assertCount($found + 5, $rack()->judged()->log->facts);
+        $this->tell('circuit 2', FactKind::Move, 'valve_turn', value: 0.25);
+        $this->read('circuit 1', Reading::BoxTemperature, 276.0);
+        self::assertCount($found + 5, $rack()->judged()->log->facts, 'another circuit neither');
+        $this->read('circuit 2', Reading::BoxTemperature, 276.0);
+        self::assertCount($found + 8, $rack()->judged()->log->facts);
+    }
+
     public function test_a_rack_up_to_a_fact_knows_what_was_told_until_then(): void
     {
         $rack = new WholeRack(new Log($this->facts), Racks::of()->plant);

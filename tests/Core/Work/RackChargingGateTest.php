@@ -99,9 +99,10 @@ final class RackChargingGateTest extends TestCase
      */
     private static function gate(array $readings, array $observations, array $log = []): RackChargingGate
     {
-        $verdict = (new RackJudge())->of(RackExamination::of(Racks::of($readings, $observations)));
+        $found = Racks::of($readings, $observations);
+        $verdict = (new RackJudge())->of(RackExamination::of($found));
 
-        return new RackChargingGate($verdict, new Log($log), new HouseRules());
+        return new RackChargingGate($verdict, $found, new Log($log), new HouseRules());
     }
 
     /** @return list<Requirement> */

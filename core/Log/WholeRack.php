@@ -44,7 +44,8 @@ final readonly class WholeRack
         $asked = $fact->content->isCleared() ? null : $fact->kind->asked($fact->content->key);
         $circuit = $moved->ofCircuit();
 
-        return $asked !== null && ($asked->taking()->isShared || ($circuit !== null && $fact->part->isWithin($circuit)));
+        return $asked !== null &&
+            ($asked->taking()->isShared || ($circuit !== null && $fact->part->isWithin($circuit)));
     }
 
     /** What of it was told before a fact. */

@@ -135,10 +135,14 @@ final readonly class BoardCharge
         $in = $this->charge->inPlant();
         $room = $this->charge->room();
         $down = $this->charge->pumpedDown();
+        $level = match (true) {
+            $in !== null => 'about '.$this->about($in),
+            $this->charge->level === null => 'level not read',
+            default => 'unknown below level 0',
+        };
         $holds = $this->about($down->holds);
         $facts = [
-            ['name' => 'By the level', 'value' => $in === null ? ($this->charge->level === null ? 'level not read' : 'unknown below level 0') : 'about '.$this->about($in),
-                'asks' => false],
+            ['name' => 'By the level', 'value' => $level, 'asks' => false],
             ['name' => 'Pumped down', 'value' => $down->isFitting()
                 ? "receiver takes all of it ($holds)"
                 : "receiver takes $holds of ".$this->about($down->charge), 'asks' => ! $down->isFitting()],

@@ -1,5 +1,6 @@
 <div id="board-side" class="verdict" data-part>
-    @if ($page->isBeforeChange())<p class="provisional">◐ Before the last change. Re-read level, header and head pressure.</p>@endif
+    @if ($page->isBeforeChange())<p class="provisional">◐ Before the last change. Re-read level, header and head
+        pressure.</p>@endif
     @php([$level, $expected] = $page->said->level())
     <h2 class="board-level">Receiver level <b @class(['low' => $page->said->isLevelLow()])>{{ $level }}</b></h2>
     @if ($expected !== '')<p>@told($expected)</p>@endif

@@ -3,7 +3,8 @@
 @php([$level, $expected] = $board->said->level())
 <h2>Rack: {{ $report->visit->circuit->plant->label() }}</h2>
 <p>@if ($board->isBeforeChange())Before the last change. @endif
-    @if ($board->held->leads()){{ $board->held->mark()->sign() }} {{ $board->held->suspects()[0][0] }}, {{ $board->percent($board->held->suspects()[0][1])
+    @if ($board->held->leads()){{ $board->held->mark()->sign() }}
+    {{ $board->held->suspects()[0][0] }}, {{ $board->percent($board->held->suspects()[0][1])
     }}.@elseif ($board->held->suspects() !== [])No clear cause in what the circuits share yet.@endif
     Receiver level {{ $level }}. @told($expected) @if ($board->said->limit() !== '')@told($board->said->limit())@endif
     @if ($board->said->closed() !== [])Closed off: {{ implode(', ', $board->said->closed()) }}.@endif</p>

@@ -234,7 +234,13 @@ final class Visit extends Model
         $window = $this->window();
         $circuit = $this->circuit->partId();
 
-        return new VisitFile($this->findings(), $window, InstallationReader::stored($this->installation), $circuit);
+        return new VisitFile(
+            $this->findings(),
+            $window,
+            $this->plantAsOpened(),
+            $circuit,
+            $this->wholeRack()->names ?? [],
+        );
     }
 
     public function findings(): Findings

@@ -189,6 +189,6 @@ final readonly class Importer
 
         $plant = $file->plant->with($file->circuit, $findings->circuit);
 
-        return Circuit::establishAll($site, $plant, $name)[$file->circuit->value];
+        return Circuit::establishAll($site, $plant, $name, $file->names)[$file->circuit->value];
     }
 }

@@ -167,7 +167,7 @@ final readonly class Recorder
     {
         $ids = [];
         $own = $this->visit->circuit->partId();
-        foreach ($told->log->facts as $fact) {
+        foreach ($told->everything()->facts as $fact) {
             $of = $fact->content->text('of');
             $content = isset($ids[$of])
                 ? new Content($fact->content->key, null, null, ['of' => $ids[$of]])

@@ -16,6 +16,7 @@ use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Log;
 use Metrum\Log\Source;
+use Metrum\Log\WholeRack;
 use Metrum\Log\Window;
 use Metrum\Quantity\Atmosphere;
 
@@ -64,10 +65,11 @@ final readonly class LogReader
 
     /**
      * @param  Findings  $snapshot  what the file holds beside its log: what the log does not tell is taken as found
+     * @param  ?WholeRack  $rack  of which the circuit is one of several, nothing told of it yet
      *
      * @throws \Metrum\Data\Refused
      */
-    public function window(mixed $given, Findings $snapshot): Window
+    public function window(mixed $given, Findings $snapshot, ?WholeRack $rack = null): Window
     {
         if (! is_array($given) || count($given) > self::MOST) {
             $this->reasons->refuse('log', 'expected a list of at most '.self::MOST.' facts');
@@ -99,12 +101,14 @@ final readonly class LogReader
             }
         }
         $this->reasons->raise();
+        $log = new Log([...$this->asFound($snapshot, $facts), ...$facts]);
         $window = new Window(
-            new Log([...$this->asFound($snapshot, $facts), ...$facts]),
+            $log,
             $snapshot->circuit,
             $this->circuit,
             (string) $snapshot->id,
             (string) $snapshot->takenAt,
+            $rack?->withLog($log),
         );
         $present = Chapters::of($window)->present()->findings;
         $this->compare($snapshot, $present);

@@ -74,7 +74,7 @@ final readonly class RackReader
         foreach ($top->rows(self::CIRCUITS) as $place => $row) {
             $parts += $this->circuit($row, PartId::circuit($place + 1), $air);
         }
-        $names = $this->names();
+        $names = CircuitNames::in($top);
         $this->reasons->raise();
         assert($plant !== null);
 
@@ -102,21 +102,6 @@ final readonly class RackReader
         }
 
         return $parts;
-    }
-
-    /** @return array<string, string> of circuits, by their part; two of one name are refused */
-    private function names(): array
-    {
-        $names = [];
-        foreach ($this->top->rows(self::CIRCUITS) as $place => $row) {
-            $name = $row->text('name') ?? '';
-            if ($name !== '' && in_array($name, $names, true)) {
-                $row->refuse('name', 'already used by another circuit');
-            }
-            $names[PartId::circuit($place + 1)->value] = $name;
-        }
-
-        return $names;
     }
 
     /**

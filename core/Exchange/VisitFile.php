@@ -15,12 +15,14 @@ final readonly class VisitFile
     /**
      * @param  Findings  $findings  at its end
      * @param  ?Window  $told  its log; null: the file holds none
+     * @param  array<string, string>  $names  what people call the circuits of a plant of several, by their part
      */
     public function __construct(
         public Findings $findings,
         public ?Window $told,
         public Installation $plant,
         public PartId $circuit,
+        public array $names = [],
     ) {
     }
 }

@@ -21,6 +21,8 @@ use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\State;
 use Metrum\Knowledge\Test;
+use Metrum\Log\Log;
+use Metrum\Log\WholeRack;
 use Metrum\Quantity\Atmosphere;
 use Metrum\Refrigerant\Library;
 
@@ -119,6 +121,7 @@ final readonly class VisitReader
             $readings += FoundReader::readings($top, $air);
             $observations += FoundReader::answers($top, 'observations', Observation::class);
         }
+        $names = $isOfPlant ? CircuitNames::in($top) : [];
         $this->reasons->raise();
         assert($plant !== null);
 
@@ -135,11 +138,12 @@ final readonly class VisitReader
         );
         $log = $top->given('log');
         if ($log === null) {
-            return new VisitFile($snapshot, null, $plant, $part);
+            return new VisitFile($snapshot, null, $plant, $part, $names);
         }
-        $window = (new LogReader($this->reasons, $air, $part, $isOfParts))->window($log, $snapshot);
+        $rack = count($plant->branches) > 1 ? new WholeRack(new Log([]), $plant, $names) : null;
+        $window = (new LogReader($this->reasons, $air, $part, $isOfParts))->window($log, $snapshot, $rack);
 
-        return new VisitFile(Chapters::of($window)->present()->findings, $window, $plant, $part);
+        return new VisitFile(Chapters::of($window)->present()->findings, $window, $plant, $part, $names);
     }
 
     private function checkVersion(): void

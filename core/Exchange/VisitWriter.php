@@ -33,15 +33,19 @@ final class VisitWriter
      */
     public static function whole(VisitFile $visit): array
     {
-        $log = $visit->told === null ? [] : ['log' => LogWriter::rows($visit->told->log, $visit->circuit)];
+        $log = $visit->told === null ? [] : ['log' => LogWriter::rows($visit->told->everything(), $visit->circuit)];
         $findings = $visit->findings;
         if (count($visit->plant->branches) === 1) {
             return array_replace(self::file($findings), ['version' => VisitReader::SECOND]) + $log;
         }
 
+        $visited = $visit->circuit->value;
+        $rows = CircuitNames::rows($visit->names);
+        $rows[$visited] = ($rows[$visited] ?? []) + self::found($findings);
+
         return self::head($findings, VisitReader::SECOND) +
-            ['part' => $visit->circuit->value] +
-            InstallationWriter::document($visit->plant, [$visit->circuit->value => self::found($findings)]) +
+            ['part' => $visited] +
+            InstallationWriter::document($visit->plant, $rows) +
             $log;
     }
 

@@ -48,6 +48,12 @@ final readonly class WholeRack
             ($asked->taking()->isShared || ($circuit !== null && $fact->part->isWithin($circuit)));
     }
 
+    /** The same of which other facts were told. */
+    public function withLog(Log $log): self
+    {
+        return new self($log, $this->plant, $this->names);
+    }
+
     /** What of it was told before a fact. */
     public function before(Fact $fact): self
     {

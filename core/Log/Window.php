@@ -37,6 +37,12 @@ final readonly class Window
         return new self($log, $this->asOpened, $this->circuit, $this->id, $this->takenAt, $this->rack);
     }
 
+    /** All that was told at the occasion, of other circuits of its plant too. */
+    public function everything(): Log
+    {
+        return $this->rack->log ?? $this->log;
+    }
+
     /** Of which part a control is: what all circuits share is the plant's, whichever is walked when it is moved. */
     public function partOf(Control $control, ?PartId $part = null): PartId
     {

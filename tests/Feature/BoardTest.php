@@ -377,6 +377,33 @@ final class BoardTest extends TestCase
         self::assertCount(1, $found->of(PartId::circuit(2))->complaints);
     }
 
+    /** Out of one logbook and into another: the plant, its names, what was read at each part, and what it comes to. */
+    public function test_the_file_of_a_rack_visit_carries_the_whole_rack(): void
+    {
+        $this->shared();
+        $this->tell('reading', 'receiver_level_percent', '12 %');
+        $this->tell('observation', 'sight_glass', 'bubbles');
+        $this->tell('reading', 'box_temperature_c', '9.5', 'circuit 4');
+        $this->tell('observation', 'evaporator_fans', 'some_stopped', 'circuit 4');
+        $this->tell('reading', 'box_temperature_c', '6.5', 'circuit 1/coil 2');
+        $judged = app(Judge::class)->rack($this->visit);
+        $file = (string) $this->get("/visits/{$this->visit->id}/file.json")->assertOk()->getContent();
+        $file = str_replace($this->visit->id, $elsewhere = strtolower((string) Str::ulid()), $file);
+
+        $board = $this->post('/import', ['file' => UploadedFile::fake()->createWithContent('rack.json', $file)])
+            ->assertSessionHas('said')
+            ->headers->get('Location');
+        $this->get((string) $board)
+            ->assertOk()
+            ->assertSee($this->circuits['circuit 4']->name)
+            ->assertSee('Dairy 2')
+            ->assertSee('12');
+        $again = app(Judge::class)->rack(Visit::query()->findOrFail($elsewhere));
+        self::assertEqualsWithDelta($judged->plantRanking(), $again->plantRanking(), 0.005);
+        $four = PartId::circuit(4);
+        self::assertEqualsWithDelta($judged->circuitRanking($four), $again->circuitRanking($four), 0.005);
+    }
+
     public function test_a_tap_on_a_column_of_the_picture_opens_its_circuit(): void
     {
         $this->tell('reading', 'suction_header_kpa', '284 kPa');

@@ -127,6 +127,29 @@ final class PartsFileTest extends TestCase
         self::assertStringContainsString('"part": "circuit 2"', $written);
     }
 
+    /** A visit to a rack is one of all its circuits, at whichever of them it was opened. */
+    public function test_the_log_of_a_plant_tells_of_all_its_circuits(): void
+    {
+        $file = array_diff_key(self::PLANT, ['readings' => true]);
+        $file['circuits'] = [
+            ['name' => 'Dairy'] + self::PLANT['circuits'][0],
+            array_diff_key(self::PLANT['circuits'][1], ['readings' => true, 'observations' => true]),
+        ];
+        $file['log'] = [
+            ['kind' => 'reading', 'key' => 'box_temperature_c', 'value' => 9.5, 'part' => 'circuit 1'],
+            ['kind' => 'observation', 'key' => 'sight_glass', 'word' => 'bubbles', 'part' => 'plant'],
+        ];
+        $visit = VisitReader::visit(json_encode($file, JSON_THROW_ON_ERROR));
+        $written = json_decode(VisitWriter::json(VisitWriter::whole($visit)), true);
+        $parts = array_column($written['log'], 'part', 'key');
+
+        self::assertSame(['circuit 1' => 'Dairy'], $visit->names);
+        self::assertSame('Dairy', $written['circuits'][0]['name']);
+        self::assertSame('circuit 1', $parts['box_temperature_c'], 'of the one that is not visited');
+        self::assertSame('plant', $parts['sight_glass']);
+        self::assertArrayNotHasKey('box_temperature_c', $visit->findings->readings, 'and is none of the other');
+    }
+
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function wrong(): iterable
     {

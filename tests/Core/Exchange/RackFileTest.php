@@ -67,6 +67,17 @@ final class RackFileTest extends TestCase
         self::assertInstanceOf(RackFindings::class, $rack);
     }
 
+    public function test_a_circuit_without_a_name_has_none(): void
+    {
+        $file = Racks::file();
+        unset($file['circuits'][1]['name']);
+        $rack = VisitReader::any(json_encode($file, JSON_THROW_ON_ERROR));
+
+        self::assertInstanceOf(RackFindings::class, $rack);
+        self::assertSame('Dairy', $rack->names['circuit 1']);
+        self::assertArrayNotHasKey('circuit 2', $rack->names);
+    }
+
     /** @return iterable<string, array{\Closure(array<string, mixed>): array<string, mixed>, string}> */
     public static function mistakes(): iterable
     {

@@ -40,7 +40,13 @@ final readonly class RackAnswer
      */
     public static function of(RackFindings $found): array
     {
-        return (new self((new RackJudge())->of(RackExamination::of($found))))->told();
+        return self::saying((new RackJudge())->of(RackExamination::of($found)));
+    }
+
+    /** @return array<string, mixed> */
+    public static function saying(RackVerdict $verdict): array
+    {
+        return (new self($verdict))->told();
     }
 
     /** @return array<string, mixed> */

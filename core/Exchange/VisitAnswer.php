@@ -12,6 +12,8 @@ use Metrum\Work\Assessment;
 /** What a visit file is answered, by whoever asks: its verdict, and where it tells its work, what came of that. */
 final readonly class VisitAnswer
 {
+    private const CHECKS = 5;
+
     private HouseRules $rules;
 
     private Diagnosis $diagnosis;
@@ -30,8 +32,11 @@ final readonly class VisitAnswer
         }
         $assessment = new Assessment($visit->told, $this->rules, $this->twins);
         $findings = $assessment->judged()->findings();
-        $verdict = $this->diagnosis->of($findings);
+        $rack = $assessment->rack();
+        $verdict = $rack === null ? $this->diagnosis->of($findings) : $assessment->checked(self::CHECKS);
+        $answer = VerdictAnswer::of($findings, $verdict) + WorkAnswer::of($assessment->knowing($verdict));
 
-        return VerdictAnswer::of($findings, $verdict) + WorkAnswer::of($assessment->knowing($verdict));
+        // A circuit of a rack is judged with all of it, as on its board.
+        return $rack === null ? $answer : $answer + ['rack' => RackAnswer::saying($rack)];
     }
 }

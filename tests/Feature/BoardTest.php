@@ -16,12 +16,15 @@ use Illuminate\Testing\TestResponse;
 use Metrum\Diagnosis\Rack\RackVerdict;
 use Metrum\Diagnosis\Suspect;
 use Metrum\Diagnosis\Verdict;
+use Metrum\Exchange\VisitAnswer;
+use Metrum\Exchange\VisitReader;
 use Metrum\Installation\Installation;
 use Metrum\Installation\InstallationReader;
 use Metrum\Installation\PartId;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Word;
+use Metrum\Twin\Twins;
 use Tests\Core\Racks;
 use Tests\TestCase;
 
@@ -400,6 +403,10 @@ final class BoardTest extends TestCase
             ->assertSee('12');
         $again = app(Judge::class)->rack(Visit::query()->findOrFail($elsewhere));
         self::assertEqualsWithDelta($judged->plantRanking(), $again->plantRanking(), 0.005);
+        $answer = (new VisitAnswer(new Twins()))->of(VisitReader::visit($file));
+        $asked = array_column($answer['rack']['ranking'], 'probability', 'fault');
+        self::assertEqualsWithDelta($judged->plantRanking()['undercharge'], $asked['undercharge'], 0.005);
+        self::assertSame(Fault::Undercharge->value, $answer['ranking'][0]['fault'], 'at the circuit too');
         $four = PartId::circuit(4);
         self::assertEqualsWithDelta($judged->circuitRanking($four), $again->circuitRanking($four), 0.005);
     }

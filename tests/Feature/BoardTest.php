@@ -267,6 +267,19 @@ final class BoardTest extends TestCase
             ->assertSee('was 0');
     }
 
+    /** A level that falls under the outlet on the coldest day is never called covered. */
+    public function test_the_coldest_day_is_covered_only_where_it_is(): void
+    {
+        $this->shared();
+        $this->tell('reading', 'receiver_level_percent', '12 %');
+        $this->actingAs($this->technician)
+            ->get("/visits/{$this->visit->id}/board")
+            ->assertSee('once the missing charge is in: outlet stays covered then')
+            ->assertDontSee('with what is in: outlet stays covered');
+        $this->tell('reading', 'receiver_level_percent', '56 %');
+        $this->get("/visits/{$this->visit->id}/board")->assertSee('with what is in: outlet stays covered');
+    }
+
     /** Until something is read again the verdict stands as it was, and says so. */
     public function test_a_verdict_stands_until_something_is_read_after_a_change(): void
     {

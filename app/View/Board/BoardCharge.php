@@ -72,8 +72,20 @@ final readonly class BoardCharge
         return match (true) {
             $next === null => '',
             $shut !== [] => 'Before adding: '.Gate::why($shut)->in($this->units).'.',
-            default => 'Next: add '.$this->about($next).', wait, then read the level.',
+            default => 'Next: add '.$this->about($next).', wait, then read the level'.$this->foretold($next).'.',
         };
+    }
+
+    private function foretold(float $kilograms): string
+    {
+        $level = $this->charge?->levelWith($kilograms);
+
+        return $level === null ? '' : ' (about '.self::percent($level).' then)';
+    }
+
+    private static function percent(float $level): string
+    {
+        return Format::number(Unit::Percent->fromSi(max(0.0, $level)), 0).' %';
     }
 
     /** Of a rack nobody can tell grams. */
@@ -163,14 +175,17 @@ final readonly class BoardCharge
             return [];
         }
         $at = $this->units->text($this->charge->coldest(), QuantityKind::Temperature);
-        $percent = Format::number(Unit::Percent->fromSi(max(0.0, $level)), 0).' %';
+        $filled = self::percent((float) $this->charge->coldestFilled());
+        $then = match (true) {
+            $extra > 0.0 => ': winter charge '.$this->about($extra).' on top',
+            RackCharge::covers($level) => ': outlet stays covered',
+            default => ", $filled once the missing charge is in: outlet stays covered then",
+        };
 
         return [[
             'name' => "Coldest day, $at",
-            'value' => $extra > 0.0
-                ? "level $percent with what is in: winter charge ".$this->about($extra).' on top'
-                : "level $percent with what is in: outlet stays covered",
-            'asks' => $extra > 0.0,
+            'value' => 'level '.self::percent($level).' with what is in'.$then,
+            'asks' => ! RackCharge::covers($level),
         ]];
     }
 

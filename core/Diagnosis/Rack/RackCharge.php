@@ -123,6 +123,14 @@ final readonly class RackCharge
         return $next > 0.0 ? $next : self::STEP;
     }
 
+    /** Level once so many kg went in, 0 … 1; null where an empty or unread receiver tells nothing of it. */
+    public function levelWith(float $added): ?float
+    {
+        return $this->level === null || $this->isAtLeast()
+            ? null
+            : min(1.0, $this->level + $added / $this->whole());
+    }
+
     /** kg in all of the plant, by the twin; null where the level was not read, or nothing can be read in it. */
     public function inPlant(): ?float
     {
@@ -164,12 +172,25 @@ final readonly class RackCharge
         return $then === null || $this->level === null ? null : $then->level - ($this->expected->value - $this->level);
     }
 
+    /** The same once what is missing today went in. */
+    public function coldestFilled(): ?float
+    {
+        $level = $this->coldestLevel();
+
+        return $level === null ? null : $level + max(0.0, (float) $this->missing()) / $this->whole();
+    }
+
+    /** Whether liquid stands over the outlet of the receiver at that level. */
+    public static function covers(float $level): bool
+    {
+        return $level >= self::LEFT;
+    }
+
     /** kg to add for the coldest day beside what is missing today; 0 where nothing is; null where nothing tells. */
     public function winter(): ?float
     {
-        $level = $this->coldestLevel();
-        $today = max(0.0, (float) $this->missing());
+        $filled = $this->coldestFilled();
 
-        return $level === null ? null : max(0.0, (self::LEFT - $level) * $this->whole() - $today);
+        return $filled === null ? null : max(0.0, self::LEFT - $filled) * $this->whole();
     }
 }

@@ -79,6 +79,26 @@ final class RackChargeTest extends TestCase
         self::assertEqualsWithDelta($little->winter(), $short->winter(), 0.6, 'what is missing is told by itself');
     }
 
+    public function test_a_cold_day_may_be_covered_only_once_what_is_missing_went_in(): void
+    {
+        $short = self::cold('flooding_valve', 50, 2);
+        $level = (float) $short->coldestLevel();
+
+        self::assertFalse(RackCharge::covers($level));
+        self::assertTrue(RackCharge::covers((float) $short->coldestFilled()));
+        self::assertSame(0.0, $short->winter(), 'and nothing on top of that');
+    }
+
+    public function test_what_goes_in_is_foretold_at_the_receiver(): void
+    {
+        $low = self::charge(['receiver_level_percent' => 20]);
+
+        self::assertEqualsWithDelta(0.5, $low->levelWith(0.3 * $low->whole()), 1e-9);
+        self::assertEqualsWithDelta(0.1, $low->levelWith(-0.1 * $low->whole()), 1e-9);
+        self::assertNull(self::charge(['receiver_level_percent' => 0])->levelWith(2.0), 'an empty one may stay so');
+        self::assertNull(self::charge()->levelWith(2.0));
+    }
+
     private static function cold(string $control, int $planned, int $level): RackCharge
     {
         $file = Racks::file(['receiver_level_percent' => $level]);

@@ -279,6 +279,7 @@ enum Reason: string implements Message
     case NotReadSince = 'not_read_since';
     case NotReadSinceWanted = 'not_read_since_wanted';
     case ClockRuns = 'clock_runs';
+    case NotAtCoil = 'not_at_coil';
     case NotTimed = 'not_timed';
     case DateALook = 'date_a_look';
 }

@@ -280,6 +280,33 @@ final class BoardTest extends TestCase
         $this->get("/visits/{$this->visit->id}/board")->assertSee('with what is in: outlet stays covered');
     }
 
+    /** What compressors cannot hold says nothing of what they are set to. */
+    public function test_a_set_point_is_judged_only_where_it_is_held(): void
+    {
+        $this->shared();
+        $this->tell('reading', 'box_temperature_c', '0.2', 'circuit 4');
+        $this->actingAs($this->technician)
+            ->get("/visits/{$this->visit->id}/board")
+            ->assertSee('Meat wall needs');
+        $this->tell('reading', 'suction_header_kpa', '345 kPa');
+        $this->get("/visits/{$this->visit->id}/board")
+            ->assertSee('above its set point (dew): restore that before the set point is judged')
+            ->assertDontSee('Meat wall needs');
+    }
+
+    /** The compressors' pressure is not the coil's where a regulator stands between them. */
+    public function test_a_report_finds_no_coil_off_target_by_the_header(): void
+    {
+        $this->shared();
+        $this->tell('reading', 'box_temperature_c', '2.9', 'circuit 1/coil 1');
+        $this->actingAs($this->technician)
+            ->get("/visits/{$this->visit->id}/report")
+            ->assertOk()
+            ->assertDontSee('TD off target');
+        $this->tell('reading', 'evaporator_pressure_kpa', '284 kPa', 'circuit 1');
+        $this->get("/visits/{$this->visit->id}/report")->assertSee('TD off target');
+    }
+
     /** Until something is read again the verdict stands as it was, and says so. */
     public function test_a_verdict_stands_until_something_is_read_after_a_change(): void
     {

@@ -26,6 +26,9 @@ final readonly class BoardSentences
     /** K of header that make a difference to anybody. */
     private const WORTH = 0.3;
 
+    /** K above its set point to which compressors in steps still hold a header. */
+    private const HELD = 1.5;
+
     public function __construct(
         private RackFindings $found,
         private ?RackVerdict $verdict,
@@ -122,6 +125,12 @@ final readonly class BoardSentences
         $set = $this->verdict->examined->dew($this->found->shared->reading(Reading::SuctionSet));
         if ($set === null) {
             return "$said (dew).";
+        }
+        $header = $this->verdict->examined->dew($this->found->shared->reading(Reading::SuctionHeader));
+        if ($header !== null && $header - $set > self::HELD) {
+            $over = $this->units->text($header - $set, QuantityKind::Difference);
+
+            return "The header is $over above its set point (dew): restore that before the set point is judged.";
         }
         $room = $need - $set;
         $by = $this->units->text(abs($room), QuantityKind::Difference);

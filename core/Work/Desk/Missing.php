@@ -14,6 +14,8 @@ enum Missing
     case NotReadAgain;
     /** The plant has not settled; the proof says by what. */
     case NotSettled;
+    /** A regulator stands between the coil and where its pressure was read. */
+    case NotAtCoil;
     case NotTimed;
     case NotDated;
 }

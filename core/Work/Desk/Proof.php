@@ -102,6 +102,7 @@ final readonly class Proof
             Missing::NotReadAgain => Sentence::of(Reason::NotReadSince),
             Missing::ClockRuns => Sentence::of(Reason::ClockRuns),
             Missing::NotSettled => Sentence::of(Reason::Listed, all: Several::apart($this->reasons)),
+            Missing::NotAtCoil => Sentence::of(Reason::NotAtCoil),
             Missing::NotTimed => Sentence::of(Reason::NotTimed),
             Missing::NotDated => Sentence::of(
                 Reason::DateALook,

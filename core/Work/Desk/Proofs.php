@@ -82,11 +82,24 @@ final readonly class Proofs
     private function inBand(Target $target, DerivedFigure $figure, Band $band): Proof
     {
         $value = $this->now->value($figure);
+        if ($value !== null && $this->isBehindRegulator($figure)) {
+            return new Proof($target, Mark::Look, null, $band, Missing::NotAtCoil);
+        }
         if ($value === null) {
             return new Proof($target, Mark::Look, null, $band, $this->notRead());
         }
 
         return new Proof($target, $band->holds($value) ? Mark::Fine : Mark::Act, $value, $band);
+    }
+
+    /** Whether a figure of the coil is by the compressors' pressure, which the regulator holds apart from the coil's. */
+    private function isBehindRegulator(DerivedFigure $figure): bool
+    {
+        $isOfCoil = in_array($figure, [DerivedFigure::EvaporatorSuperheat, DerivedFigure::EvaporatorTd], true);
+
+        return $isOfCoil &&
+            $this->found->circuit->regulator === true &&
+            $this->found->reading(Reading::EvaporatorPressure) === null;
     }
 
     private function settled(\DateTimeInterface $at): Proof

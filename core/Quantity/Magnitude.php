@@ -13,6 +13,7 @@ final readonly class Magnitude
      * @param  bool  $isBare  whether its unit stands behind another one of the same kind
      * @param  bool  $isSigned  whether what is more has a plus before it
      * @param  bool  $isDegrees  a difference as people say it who know no kelvin: "5.4 °C"
+     * @param  bool  $isChance  a share that is never told as none or all where it is neither: "<1 %"
      */
     private function __construct(
         public float $si,
@@ -22,6 +23,7 @@ final readonly class Magnitude
         private bool $isBare = false,
         private bool $isSigned = false,
         private bool $isDegrees = false,
+        private bool $isChance = false,
     ) {
     }
 
@@ -69,6 +71,7 @@ final readonly class Magnitude
             $this->isBare || $isBare,
             $this->isSigned || $isSigned,
             $this->isDegrees,
+            $this->isChance,
         );
     }
 
@@ -94,6 +97,12 @@ final readonly class Magnitude
     public static function share(float $share): self
     {
         return new self($share, QuantityKind::Share, true);
+    }
+
+    /** @param  float  $share  a probability, 0 … 1 */
+    public static function chance(float $share): self
+    {
+        return new self($share, QuantityKind::Share, true, isChance: true);
     }
 
     /** @param  float  $kilograms  as a scale says it */
@@ -132,6 +141,12 @@ final readonly class Magnitude
         }
         if (! $this->isWhole && ! $this->isRule && ! $this->isBare) {
             return $units->text($this->si, $this->kind);
+        }
+        if ($this->isChance && $this->si > 0.0 && $this->si < 0.01) {
+            return '<1 %';
+        }
+        if ($this->isChance && $this->si > 0.99 && $this->si < 1.0) {
+            return '>99 %';
         }
         $unit = $units->of($this->kind);
         $decimals = $this->isWhole ? 0 : $unit->decimals();

@@ -218,7 +218,7 @@ final readonly class ChargingGate
             static fn ($fault): bool => Verdict::isShortage($fault),
         );
         $label = Reason::ShortageFits;
-        $share = Magnitude::share($chance);
+        $share = Magnitude::chance($chance);
         if ($confirmed !== []) {
             return Requirement::holds($label, Reason::Confirmed);
         }
@@ -235,7 +235,7 @@ final readonly class ChargingGate
                 Reason::OnlyChanceBeside,
                 chance: $share,
                 other: Heading::within($this->verdict()->nameOf($other)),
-                of: Magnitude::share($other->probability),
+                of: Magnitude::chance($other->probability),
             );
         $isFull = Ailment::of($suspects[0]->fault)->isSurplus() &&
             $suspects[0]->probability >= Sureness::Leaning->begins();

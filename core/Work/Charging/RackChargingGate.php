@@ -190,7 +190,7 @@ final readonly class RackChargingGate
         $ranking = $this->verdict->plantRanking();
         $chance = $ranking[Fault::Undercharge->value] ?? 0.0;
         $leading = RackVerdict::leading($ranking);
-        $share = Magnitude::share($chance);
+        $share = Magnitude::chance($chance);
         if ($leading === Fault::Undercharge && $chance >= Sureness::Leaning->begins()) {
             return Requirement::holds(Reason::ShortageFits, Sentence::of(Reason::Chance, chance: $share));
         }
@@ -200,7 +200,7 @@ final readonly class RackChargingGate
                 Reason::OnlyChanceBeside,
                 chance: $share,
                 other: Heading::within($leading->label()),
-                of: Magnitude::share($ranking[$leading->value]),
+                of: Magnitude::chance($ranking[$leading->value]),
             );
 
         return $leading === Fault::Overcharge && $ranking[$leading->value] >= Sureness::Leaning->begins()

@@ -124,7 +124,7 @@ final readonly class TakingGate
         foreach ($verdict->suspects as $one) {
             $chance += Ailment::of($one->fault)->isSurplus() ? $one->probability : 0.0;
         }
-        $share = Magnitude::share($chance);
+        $share = Magnitude::chance($chance);
         $leading = Ailment::of($first->fault);
         if ($leading->isSurplus() && $chance >= Sureness::Leaning->begins()) {
             return Requirement::holds($label, Sentence::of(Reason::Chance, chance: $share));
@@ -143,7 +143,7 @@ final readonly class TakingGate
                 Reason::OnlyChanceBeside,
                 chance: $share,
                 other: Heading::within($verdict->nameOf($first)),
-                of: Magnitude::share($first->probability),
+                of: Magnitude::chance($first->probability),
             ),
             Reading::CondenserOutletTemperature,
         );

@@ -6,6 +6,8 @@ namespace Metrum\Exchange;
 
 use Metrum\Data\Reasons;
 use Metrum\Data\Section;
+use Metrum\Installation\PartId;
+use Metrum\Installation\PartKind;
 use Metrum\Knowledge\ChargePurpose;
 use Metrum\Knowledge\Complaint;
 use Metrum\Knowledge\Control;
@@ -97,7 +99,12 @@ final readonly class FactReader
         if (! ($asked instanceof Question) || $given === null) {
             return $asked === null ? null : new Content($asked->value);
         }
-        $word = $section->oneOf('word', $asked->words(), $given);
+        $part = $section->given('part');
+        $isOfCompressor = is_string($part) && str_starts_with($part, PartKind::Compressor->value);
+        $words = $isOfCompressor && $asked instanceof Observation
+            ? $asked->wordsAt(PartId::shared(PartKind::Compressor, '1'))
+            : $asked->words();
+        $word = $section->oneOf('word', $words, $given);
 
         return $word === null ? null : new Content($asked->value, null, $word->value, []);
     }

@@ -124,9 +124,9 @@ final readonly class RackAnswer
     private function nameOf(PartId $part): string
     {
         $found = $this->verdict->examined->found;
-        $branch = $found->plant->branch($part);
+        $named = $found->plant->branch($part) ?? $found->plant->compressor($part);
 
-        return $branch === null ? $part->value : $found->nameOf($branch);
+        return $named === null ? $part->value : $found->nameOf($named);
     }
 
     /** @return ?array<string, ?float> */

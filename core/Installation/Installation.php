@@ -130,6 +130,24 @@ final readonly class Installation
         return null;
     }
 
+    /** @return list<CompressorUnit> of all groups */
+    public function compressors(): array
+    {
+        return array_merge(...array_map(static fn (SuctionGroup $one): array => $one->compressors, $this->groups));
+    }
+
+    /** Null where it has no such compressor. */
+    public function compressor(PartId $part): ?CompressorUnit
+    {
+        foreach ($this->compressors() as $unit) {
+            if ($unit->part->is($part)) {
+                return $unit;
+            }
+        }
+
+        return null;
+    }
+
     /** The number that one more circuit gets. */
     public function nextCircuit(): PartId
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Knowledge;
 
 use Metrum\Data\Knowledge;
+use Metrum\Installation\PartId;
 
 /** Something looked at, heard or felt; answered by a word. What is known of it stands in data/observations.json. */
 enum Observation: string implements Question
@@ -66,5 +67,13 @@ enum Observation: string implements Question
     public function words(): array
     {
         return $this->row()->words;
+    }
+
+    /** @return list<Word> the same of a part: one of several compressors may also be off because nothing calls it */
+    public function wordsAt(PartId $part): array
+    {
+        return $this === self::Compressor && $part->isCompressor()
+            ? [...$this->words(), Word::OffNotCalled]
+            : $this->words();
     }
 }

@@ -35,6 +35,9 @@ final readonly class Ground
         } catch (NoPart $reason) {
             throw NotAFact::because($reason->getMessage().'.');
         }
+        if ($part->isCompressor() && $this->rack !== null && $this->rack->compressor($part) === null) {
+            throw NotAFact::because("Compressor: you entered $part, which this rack does not list.");
+        }
         $circuit = $part->ofCircuit();
         if ($this->rack === null || $circuit === null) {
             return $part;

@@ -280,6 +280,48 @@ final class BoardTest extends TestCase
         $this->get("/visits/{$this->visit->id}/board")->assertSee('with what is in: outlet stays covered');
     }
 
+    /** The one that stands is what proves it: it is asked for, can be said, and settles the matter. */
+    public function test_a_compressor_that_tripped_is_asked_for_and_named(): void
+    {
+        $this->shared();
+        $this->tell('reading', 'suction_header_kpa', '345 kPa');
+        $this->tell('reading', 'compressors_running', '3');
+        $this->tell('reading', 'receiver_level_percent', '58 %');
+        foreach (['circuit 1/coil 1' => '6.4', 'circuit 4' => '5.4', 'circuit 5' => '7'] as $part => $air) {
+            $this->tell('reading', 'box_temperature_c', $air, $part);
+        }
+        $board = "/visits/{$this->visit->id}/board";
+        $out = fn (): float => app(Judge::class)->rack($this->visit)->plantRanking()['compressor_out'];
+        $before = $out();
+        $this->actingAs($this->technician)->get($board)->assertSee('Next check: C1, compressor');
+        foreach (['1', '2'] as $number) {
+            $this->tell('observation', 'compressor', 'running', "compressor $number");
+        }
+        $this->get($board)->assertSee('Next check: C3, compressor');
+        $this->tell('observation', 'compressor', 'off_on_overload', 'compressor 3');
+        self::assertGreaterThan(max(0.9, $before), $out());
+        $this->get($board)
+            ->assertSee('C3 off on overload')
+            ->assertSee('Off on overload: find out why before you reset it, once.')
+            ->assertDontSee('Next check: C4, compressor');
+    }
+
+    /** A rack has compressors off that nothing calls; no circuit has, and no rack one that it does not list. */
+    public function test_a_compressor_may_be_off_because_nothing_calls_it(): void
+    {
+        $this->shared();
+        $this->actingAs($this->technician);
+        $this->tell('observation', 'compressor', 'off_not_called', 'compressor 2');
+        $this->get("/visits/{$this->visit->id}/board")->assertSee('C2 off, not called');
+        $this->tell('observation', 'compressor', 'off_not_called', 'circuit 2', 422);
+        $this->tell('observation', 'compressor', 'running', 'compressor 9', 422)->assertSee('compressor 9');
+        $walked = $this->walkedVisit(3)->findings();
+        self::assertNull($walked->observed(Observation::Compressor), 'one of four says nothing of a circuit');
+        $file = (string) $this->get("/visits/{$this->visit->id}/file.json")->getContent();
+        self::assertStringContainsString('off_not_called', $file);
+        self::assertCount(7, VisitReader::visit($file)->told?->everything()->facts ?? []);
+    }
+
     /** What compressors cannot hold says nothing of what they are set to. */
     public function test_a_set_point_is_judged_only_where_it_is_held(): void
     {

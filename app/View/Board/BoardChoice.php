@@ -6,6 +6,7 @@ use Metrum\Diagnosis\Cautions;
 use Metrum\Findings\PartFindings;
 use Metrum\Installation\PartId;
 use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Word;
 use Metrum\Log\FactKind;
 
 /** A question of the board about one part of the plant, with its answers as taps. */
@@ -26,11 +27,15 @@ final readonly class BoardChoice
     ) {
     }
 
-    /** What is observed of a part. */
-    public static function of(PartId $part, Observation $asked, PartFindings $found): self
+    /**
+     * What is observed of a part.
+     *
+     * @param  list<Word>  $words  that it may be answered with; none: with all it has
+     */
+    public static function of(PartId $part, Observation $asked, PartFindings $found, array $words = []): self
     {
         $answers = [];
-        foreach ($asked->words() as $word) {
+        foreach ($words === [] ? $asked->words() : $words as $word) {
             $answers[$word->value] = $word->label();
         }
 

@@ -101,9 +101,9 @@ final readonly class BoardHeld
 
     public function placeOf(RackCheck $check): string
     {
-        $branch = $this->found->plant->branch($check->of);
+        $part = $this->found->plant->branch($check->of) ?? $this->found->plant->compressor($check->of);
 
-        return $branch === null ? 'rack' : $this->found->nameOf($branch);
+        return $part === null ? 'rack' : $this->found->nameOf($part);
     }
 
     /** @return list<string> */

@@ -161,6 +161,7 @@ final class BoardPage
         $defrosting = $this->said->defrosting();
         $next = (new NextDefrosts($this->visit->circuit->plant, $this->found))->words(now());
         $facts = [
+            ...$this->compressors()->tripped(),
             ...$next === '' ? [] : [['name' => 'Next defrost', 'value' => $next, 'asks' => false]],
             [
                 'name' => 'In defrost',
@@ -250,6 +251,11 @@ final class BoardPage
             fn (Observation $asked): BoardChoice => BoardChoice::of(PartId::plant(), $asked, $this->found->shared),
             self::ASKED,
         );
+    }
+
+    public function compressors(): BoardCompressors
+    {
+        return new BoardCompressors($this->found, $this->units);
     }
 
     /** "86 %" */

@@ -143,9 +143,39 @@ final readonly class RackChecks
             in_array($asked, self::READ_OF_PLANT, true);
 
         return [
+            ...$this->standing($shared, $ranking),
             ...$this->questions(array_filter(self::OF_PLANT, $fits), $plant, $shared, $ranking),
             ...$this->readings(array_filter(self::READ_OF_PLANT, $fits), $plant, $shared, $ranking),
         ];
+    }
+
+    /**
+     * Which compressor stands, and what stopped it: asked of the first of which nothing was said, until one
+     * tripped; never where all run.
+     *
+     * @param  array<string, float>  $ranking
+     * @return list<RackCheck>
+     */
+    private function standing(Findings $shared, array $ranking): array
+    {
+        $found = $this->verdict->examined->found;
+        $running = $shared->reading(Reading::CompressorsRunning);
+        $units = $found->plant->compressors();
+        if ($running !== null && $running >= ($shared->reading(Reading::CompressorsFitted) ?? count($units))) {
+            return [];
+        }
+        $unsaid = null;
+        foreach ($units as $unit) {
+            $word = $found->of($unit->part)->observed(Observation::Compressor);
+            if ($word?->stop()?->isTrip() === true) {
+                return [];
+            }
+            $unsaid ??= $word === null ? $unit : null;
+        }
+
+        return $unsaid === null
+            ? []
+            : $this->questions([Observation::Compressor], $unsaid->part, $shared, $ranking);
     }
 
     /** @return list<RackCheck> */

@@ -34,11 +34,12 @@ final readonly class WordAnswer implements KindOfFact
             return new Content($said->key);
         }
         $word = Word::tryFrom($said->typed);
-        if ($word === null || ! in_array($word, $asked->words(), true)) {
+        $words = $asked instanceof Observation ? $asked->wordsAt($ground->partOf($said)) : $asked->words();
+        if ($word === null || ! in_array($word, $words, true)) {
             throw NotAFact::unknownWord(
                 $asked->label(),
                 $said->typed,
-                array_map(static fn (Word $one): string => mb_strtolower($one->label()), $asked->words()),
+                array_map(static fn (Word $one): string => mb_strtolower($one->label()), $words),
             );
         }
 

@@ -92,7 +92,7 @@ final readonly class Proofs
         return new Proof($target, $band->holds($value) ? Mark::Fine : Mark::Act, $value, $band);
     }
 
-    /** Whether a figure of the coil is by the compressors' pressure, which the regulator holds apart from the coil's. */
+    /** Whether a figure of the coil is by the compressors' pressure, though a regulator stands before the coil. */
     private function isBehindRegulator(DerivedFigure $figure): bool
     {
         $isOfCoil = in_array($figure, [DerivedFigure::EvaporatorSuperheat, DerivedFigure::EvaporatorTd], true);

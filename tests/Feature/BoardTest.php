@@ -280,6 +280,32 @@ final class BoardTest extends TestCase
         $this->get("/visits/{$this->visit->id}/board")->assertSee('with what is in: outlet stays covered');
     }
 
+    /** A head far below the expected one is never a reason to call a rack sound. */
+    public function test_what_is_odd_speaks_for_no_soundness(): void
+    {
+        $this->shared();
+        foreach (
+            [
+                'discharge_pressure_kpa' => '1050 kPa',
+                'ambient_temperature_c' => '12',
+                'compressors_running' => '1',
+                'receiver_level_percent' => '70 %',
+            ] as $key => $typed
+        ) {
+            $this->tell('reading', $key, $typed);
+        }
+        $this->tell('observation', 'sight_glass', 'clear');
+        self::assertSame(
+            Fault::NoFault,
+            RackVerdict::leading(app(Judge::class)->rack($this->visit)->plantRanking()),
+        );
+        $this->actingAs($this->technician)
+            ->get("/visits/{$this->visit->id}/board")
+            ->assertSee('Shared system: no fault')
+            ->assertDontSee('head lower than expected')
+            ->assertDontSee('<small>for</small> Condenser split', false);
+    }
+
     /** The one that stands is what proves it: it is asked for, can be said, and settles the matter. */
     public function test_a_compressor_that_tripped_is_asked_for_and_named(): void
     {

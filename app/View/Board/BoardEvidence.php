@@ -30,7 +30,9 @@ final readonly class BoardEvidence
         $for = $against = [];
         foreach ($weighing->weightsFor($fault) as [$piece, $weight]) {
             $said = abs($weight) < self::LEAST ? '' : $this->said($piece);
-            if ($said === '') {
+            // What is far from expected speaks for no soundness, though it may speak against most faults.
+            $isOdd = $fault === Fault::NoFault && $piece->sign !== null && $weight > 0.0;
+            if ($said === '' || $isOdd) {
                 continue;
             }
             if ($weight > 0.0) {

@@ -228,9 +228,13 @@ final class BoardTest extends TestCase
         $page->assertSeeInOrder(['closed', '12 % → 15 %', 'nothing had collected here']);
         $page->assertSeeInOrder(['closed', '15 % → 44 %', 'was holding refrigerant']);
         $page->assertSee('(by us)');
+        $four = $this->circuits['circuit 4']->name;
+        $page->assertSeeInOrder(["Reopen $four", 'by ', 'at most 30 min for this test'])->assertDontSee('overdue');
+        $this->travel(31)->minutes();
+        $this->get($board)->assertSeeInOrder(["Reopen $four", '● overdue since ']);
 
         $this->tell('observation', 'shut', 'no', 'circuit 5');
-        $this->get($board)->assertSee('opened again');
+        $this->get($board)->assertSee('opened again')->assertDontSee('Reopen '.$this->circuits['circuit 5']->name);
         $this->get("/visits/{$this->visit->id}/report")->assertSee($this->circuits['circuit 4']->name.' (by us)');
     }
 

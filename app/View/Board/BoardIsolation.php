@@ -36,6 +36,36 @@ final readonly class BoardIsolation
         return array_map($this->row(...), $this->closings);
     }
 
+    /**
+     * When what stands closed for the test must cool again: its cases warm meanwhile.
+     *
+     * @param  float  $longest  s, by the house rule
+     * @return list<array{name: string, value: string, asks: bool}>
+     */
+    public function deadlines(\DateTimeInterface $now, float $longest): array
+    {
+        $standing = [];
+        foreach ($this->closings as $one) {
+            unset($standing[$one->circuit->value]);
+            if ($one->closes) {
+                $standing[$one->circuit->value] = $one;
+            }
+        }
+
+        return array_map(function (Closing $one) use ($now, $longest): array {
+            $until = $one->at->modify('+'.(int) round($longest).' seconds');
+            $isOver = $now > $until;
+            $most = Format::number(Unit::Minute->fromSi($longest), 0);
+
+            return [
+                'name' => 'Reopen '.$this->nameOf($one),
+                'value' => ($isOver ? '● overdue since ' : 'by ').$until->format('H:i').
+                    ": its cases warm up; at most $most min for this test",
+                'asks' => $isOver,
+            ];
+        }, array_values($standing));
+    }
+
     /** @return array{name: string, at: string, level: string, header: string, said: string, asks: bool} */
     private function row(Closing $one): array
     {

@@ -14,6 +14,7 @@ use Metrum\Diagnosis\Rack\RackVerdict;
 use Metrum\Findings\Mark;
 use Metrum\Findings\RackFindings;
 use Metrum\Installation\PartId;
+use Metrum\Knowledge\HouseRule;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Quantity\Units;
@@ -173,6 +174,7 @@ final class BoardPage
                 'value' => $closed === [] ? 'none' : implode(', ', $closed),
                 'asks' => $closed !== [],
             ],
+            ...$this->isolation()->deadlines(now(), $this->visit->rules()->band(HouseRule::Isolated)->high),
         ];
         $limit = $this->said->limit();
 

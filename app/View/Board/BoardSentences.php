@@ -24,7 +24,7 @@ final readonly class BoardSentences
     private const EMPTY = 0.01;
 
     /** K of header that make a difference to anybody. */
-    private const WORTH = 0.3;
+    private const WORTH = 0.5;
 
     /** K above its set point to which compressors in steps still hold a header. */
     private const HELD = 1.5;

@@ -9,6 +9,7 @@ use Metrum\Diagnosis\Rack\RackJudge;
 use Metrum\Diagnosis\Rack\RackVerdict;
 use Metrum\Findings\RackFindings;
 use Metrum\Refrigerant\OutsideTable;
+use Metrum\Twin\Rack\SeveralGroups;
 
 /** What is held of plants of several circuits: each is judged once, however many pages and circuits ask for it. */
 final class RackVerdicts
@@ -35,7 +36,7 @@ final class RackVerdicts
     {
         try {
             return $this->judge->of(RackExamination::of($found));
-        } catch (OutsideTable) {
+        } catch (OutsideTable|SeveralGroups) {
             return null;
         }
     }

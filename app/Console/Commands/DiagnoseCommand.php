@@ -8,6 +8,7 @@ use Metrum\Exchange\VisitAnswer;
 use Metrum\Exchange\VisitReader;
 use Metrum\Findings\RackFindings;
 use Metrum\Refrigerant\OutsideTable;
+use Metrum\Twin\Rack\SeveralGroups;
 use Metrum\Twin\Twins;
 
 /** Diagnoses visit files, one answer a visit. */
@@ -43,6 +44,8 @@ final class DiagnoseCommand extends JsonLinesCommand
             return LineAnswer::with(RackAnswer::of($found));
         } catch (OutsideTable $reason) {
             return LineAnswer::refused($number, ['design: '.$reason->getMessage()]);
+        } catch (SeveralGroups $reason) {
+            return LineAnswer::refused($number, ['groups: '.$reason->getMessage()]);
         }
     }
 }

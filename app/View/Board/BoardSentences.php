@@ -16,6 +16,7 @@ use Metrum\Quantity\Format;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
 use Metrum\Quantity\Units;
+use Metrum\Twin\Rack\SeveralGroups;
 
 /** What the board says in sentences: who is warm and why that may be, what is closed, whose limit it is, the level. */
 final readonly class BoardSentences
@@ -110,6 +111,16 @@ final readonly class BoardSentences
         }
 
         return $names;
+    }
+
+    /** Why there is no twin of all of it. */
+    public function unbuilt(): string
+    {
+        $groups = SeveralGroups::in($this->found->plant);
+
+        return $groups > 1
+            ? "Its circuits draw on $groups suction groups: enter each group as a rack to judge it as a whole."
+            : 'No such system can be simulated with this refrigerant.';
     }
 
     /** Whose limit the header is, and what it could save; empty where nothing tells. */

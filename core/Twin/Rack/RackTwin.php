@@ -34,9 +34,13 @@ final class RackTwin
     ) {
     }
 
-    /** @throws OutsideTable where such a plant cannot be built with its refrigerant */
+    /**
+     * @throws OutsideTable where such a plant cannot be built with its refrigerant
+     * @throws SeveralGroups where its circuits draw on more than one suction group
+     */
     public static function of(RackFindings $found): self
     {
+        SeveralGroups::refuse($found->plant);
         $sizing = new RackSizing($found->plant);
         $machine = $sizing->machine(
             $found->absolute(Reading::SuctionSet) ?? $found->absolute(Reading::SuctionHeader),

@@ -10,8 +10,8 @@ use Metrum\Log\NotAFact;
 use Metrum\Log\Statement;
 
 /**
- * A quick line on the board of a rack: "Deli counter: box 4.1" is said of that circuit; without a name what all
- * circuits share is the plant's, and what is not is asked back.
+ * A quick line on the board of a rack: "Deli counter: box 4.1" is said of that circuit, "C3: discharge line 96" of that
+ * compressor; without a name what all circuits share is the plant's, and what is not is asked back.
  */
 final readonly class BoardLine
 {
@@ -19,20 +19,24 @@ final readonly class BoardLine
 
     public string $typed;
 
-    private ?PartId $circuit;
+    private ?PartId $named;
 
     public function __construct(private Visit $visit, string $line)
     {
         $isNamed = preg_match(self::NAME, $line, $found) === 1;
         [$name, $rest] = $isNamed ? [$found[1], $found[2]] : ['', $line];
-        $this->circuit = $this->called($name);
-        $this->typed = $this->circuit === null ? $line : $rest;
+        $this->named = $this->called($name);
+        $this->typed = $this->named === null ? $line : $rest;
     }
 
     private function called(string $name): ?PartId
     {
-        foreach ($this->visit->wholeRack()->names ?? [] as $part => $own) {
-            if (mb_strtolower($own) === mb_strtolower(trim($name))) {
+        $names = $this->visit->wholeRack()->names ?? [];
+        foreach ($this->visit->plantAsOpened()->compressors() as $unit) {
+            $names += [$unit->part->value => $unit->name];
+        }
+        foreach ($names as $part => $own) {
+            if ($own !== '' && mb_strtolower($own) === mb_strtolower(trim($name))) {
                 return PartId::of($part);
             }
         }
@@ -43,8 +47,8 @@ final readonly class BoardLine
     /** @throws NotAFact where nobody can tell of which circuit it is */
     public function of(Statement $said): Statement
     {
-        if ($this->circuit !== null) {
-            return $said->about($this->circuit->value);
+        if ($this->named !== null) {
+            return $said->about($this->named->value);
         }
         if ($said->kind === FactKind::Note || Ground::isOfPlant($said)) {
             return $said->about(PartId::plant()->value);

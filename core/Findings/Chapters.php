@@ -22,7 +22,7 @@ final readonly class Chapters
 
     public static function of(Window $window): self
     {
-        $telling = new Telling($window->asOpened);
+        $telling = new Telling($window->asOpened, $window->rack !== null);
         $moments = new Moments($window->log);
         $began = null;
         $chapters = $found = [];

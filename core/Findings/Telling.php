@@ -53,15 +53,23 @@ final class Telling
     /** @var array<string, Fault> */
     private array $ruledOut = [];
 
-    public function __construct(Circuit $circuit)
+    /** @param  bool  $isOfRack  whether the circuit is one of several, which share their compressors */
+    public function __construct(Circuit $circuit, private readonly bool $isOfRack = false)
     {
         $this->circuit = $circuit;
     }
 
+    /** One of several that stands still, draws little or runs hot says nothing of what the circuit does. */
+    private function isOfOneCompressor(Fact $fact): bool
+    {
+        $isRead = $this->isOfRack && $fact->kind === FactKind::Reading;
+
+        return $fact->part->isCompressor() && ($isRead || $fact->kind === FactKind::Observation);
+    }
+
     public function hear(Fact $fact): void
     {
-        if ($fact->kind === FactKind::Observation && $fact->part->isCompressor()) {
-            // One of several that stands still says nothing of what the circuit does.
+        if ($this->isOfOneCompressor($fact)) {
             return;
         }
         $content = $fact->content;

@@ -23,6 +23,7 @@ use Metrum\Installation\InstallationReader;
 use Metrum\Installation\PartId;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Observation;
+use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Word;
 use Metrum\Twin\Twins;
 use Tests\Core\Racks;
@@ -462,6 +463,9 @@ final class BoardTest extends TestCase
         $this->line('Deli counter: box 4.4, supply air 1')->assertOk();
         self::assertSame('plant', FactRecord::query()->where('key', 'receiver_level_percent')->value('part'));
         self::assertSame('circuit 3', FactRecord::query()->where('key', 'box_temperature_c')->value('part'));
+        $this->line('c3: discharge line 96')->assertOk();
+        self::assertSame('compressor 3', FactRecord::query()->where('key', 'like', 'discharge_t%')->value('part'));
+        self::assertNull($this->walkedVisit(3)->findings()->reading(Reading::DischargeTemperature), 'one of four');
         $this->line('box 4.4', 422)->assertSee('Of which circuit is');
         $this->get("/visits/{$this->visit->id}/board")->assertSee('Deli counter: ')->assertSee('Undo');
     }

@@ -119,10 +119,13 @@ final readonly class Report
     /** @return array<string, list<string>> what the owner is told, by its heading */
     public function told(): array
     {
+        // Of a rack the owner is told of the circuit that was walked; the others stand in the list of circuits.
+        $of = $this->board === null ? '' : ': '.$this->visit->circuit->name;
+
         return array_filter([
-            Translated::said('What was wrong') => $this->owner->wrong(),
+            Translated::said('What was wrong').$of => $this->owner->wrong(),
             Translated::said('What we did') => $this->owner->did(),
-            Translated::said('How it is now') => $this->owner->now(),
+            Translated::said('How it is now').$of => $this->owner->now(),
             Translated::said('When we return') => $this->owner->comesBack(),
         ]);
     }

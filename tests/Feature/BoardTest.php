@@ -147,7 +147,9 @@ final class BoardTest extends TestCase
     {
         $this->shared();
         $this->actingAs($this->technician);
-        $this->get("/visits/{$this->visit->id}/report")->assertSee('Lunden grocery: Medium rack, Dairy cases');
+        $this->get("/visits/{$this->visit->id}/report")
+            ->assertSee('Lunden grocery: Medium rack, Dairy cases')
+            ->assertSee('What was wrong: Dairy cases');
     }
 
     public function test_a_plain_unit_has_no_board(): void

@@ -13,15 +13,7 @@ final class DefrostFile
     /** @param  list<array{circuit: string, kind: string, start: string, minutes: int}>  $lines */
     public static function csv(array $lines): string
     {
-        $file = fopen('php://memory', 'w+');
-        assert($file !== false);
-        fputcsv($file, self::COLUMNS, escape: '');
-        foreach ($lines as $line) {
-            fputcsv($file, array_map(LedgerFile::harmless(...), array_values($line)), escape: '');
-        }
-        rewind($file);
-
-        return (string) stream_get_contents($file);
+        return CsvText::of(self::COLUMNS, $lines);
     }
 
     /**

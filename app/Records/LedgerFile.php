@@ -30,9 +30,6 @@ final class LedgerFile
 
     private const UTF8 = "\u{FEFF}";
 
-    /** What begins a formula in a spreadsheet. */
-    private const FORMULA = ['=', '+', '-', '@'];
-
     /**
      * @param  list<Movement>  $movements
      * @param  array<string, Cylinder>  $cylinders  by id
@@ -69,21 +66,7 @@ final class LedgerFile
     /** @param  list<array<string, string|float|null>>  $rows */
     public static function csv(array $rows): string
     {
-        $file = fopen('php://temp', 'w+');
-        assert($file !== false);
-        fputcsv($file, self::COLUMNS, escape: '');
-        foreach ($rows as $row) {
-            fputcsv($file, array_map(self::harmless(...), $row), escape: '');
-        }
-        rewind($file);
-
-        return (string) stream_get_contents($file);
-    }
-
-    /** A text that a spreadsheet would take for a formula stays a text. */
-    public static function harmless(string|float|null $cell): string|float|null
-    {
-        return is_string($cell) && in_array($cell[0] ?? '', self::FORMULA, true) ? "'".$cell : $cell;
+        return CsvText::of(self::COLUMNS, $rows);
     }
 
     /**

@@ -7,7 +7,6 @@ namespace Metrum\Exchange;
 use Metrum\Data\Reasons;
 use Metrum\Data\Section;
 use Metrum\Installation\PartId;
-use Metrum\Installation\PartKind;
 use Metrum\Knowledge\ChargePurpose;
 use Metrum\Knowledge\Complaint;
 use Metrum\Knowledge\Control;
@@ -35,9 +34,10 @@ final readonly class FactReader
 
     /**
      * @param  array<string, true>  $ids  of the facts so far
+     * @param  PartId  $part  that it is about
      * @return array{?FactKind, ?Content}
      */
-    public function content(Section $section, array $ids): array
+    public function content(Section $section, array $ids, PartId $part): array
     {
         $word = $section->text('kind');
         $kind = FactKind::tryFrom((string) $word);
@@ -52,8 +52,8 @@ final readonly class FactReader
         }
         $content = match ($kind) {
             FactKind::Reading => $this->reading($section),
-            FactKind::Observation => $this->answer($section, Observation::class),
-            FactKind::Test => $this->answer($section, Test::class),
+            FactKind::Observation => $this->answer($section, Observation::class, $part),
+            FactKind::Test => $this->answer($section, Test::class, $part),
             FactKind::State => $this->state($section),
             FactKind::Complaint => $this->word($section, Complaint::class),
             FactKind::Confirmed, FactKind::RuledOut => $this->word($section, Fault::class),
@@ -92,18 +92,14 @@ final readonly class FactReader
     }
 
     /** @param  class-string<Observation>|class-string<Test>  $questions */
-    private function answer(Section $section, string $questions): ?Content
+    private function answer(Section $section, string $questions, PartId $part): ?Content
     {
         $asked = $this->known($section, $questions);
         $given = $section->given('word') ?? $section->given('value');
         if (! ($asked instanceof Question) || $given === null) {
             return $asked === null ? null : new Content($asked->value);
         }
-        $part = $section->given('part');
-        $isOfCompressor = is_string($part) && str_starts_with($part, PartKind::Compressor->value);
-        $words = $isOfCompressor && $asked instanceof Observation
-            ? $asked->wordsAt(PartId::shared(PartKind::Compressor, '1'))
-            : $asked->words();
+        $words = $asked instanceof Observation ? $asked->wordsAt($part) : $asked->words();
         $word = $section->oneOf('word', $words, $given);
 
         return $word === null ? null : new Content($asked->value, null, $word->value, []);

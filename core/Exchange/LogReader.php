@@ -94,8 +94,8 @@ final readonly class LogReader
                 $section->refuse('id', 'already used by another fact');
             }
             $ids[$id] = true;
-            [$kind, $content] = $reader->content($section, $ids);
             $part = $this->part($section);
+            [$kind, $content] = $reader->content($section, $ids, $part);
             if ($kind !== null && $content !== null) {
                 $facts[] = new Fact($id, $kind, $content, $at, Source::Import, '', '', $part);
             }

@@ -89,15 +89,12 @@ final readonly class BoardCases
 
     public function pressure(): BoardCell
     {
-        $own = $this->found->of($this->branch->part);
-
-        return new BoardCell(
+        return BoardCell::of(
             $this->branch->part,
             Reading::EvaporatorPressure,
-            'Coil pressure, all cases',
-            $own->reading(Reading::EvaporatorPressure),
+            $this->found->of($this->branch->part),
             $this->units,
-            $own->before[Reading::EvaporatorPressure->value] ?? null,
+            'Coil pressure, all cases',
         );
     }
 
@@ -123,14 +120,10 @@ final readonly class BoardCases
                 default => $this->units->text(abs($over), QuantityKind::Difference).
                     ($over > 0.0 ? ' above set' : ' below set'),
             },
-            'cells' => array_map(fn (Reading $reading): BoardCell => new BoardCell(
-                $coil->part,
-                $reading,
-                $reading->short(),
-                $own->reading($reading),
-                $this->units,
-                $own->before[$reading->value] ?? null,
-            ), self::READ),
+            'cells' => array_map(
+                fn (Reading $reading): BoardCell => BoardCell::of($coil->part, $reading, $own, $this->units),
+                self::READ,
+            ),
             'choices' => array_map(
                 static fn (Observation $asked): BoardChoice => BoardChoice::of($coil->part, $asked, $own),
                 [...self::SEEN, ...self::ofForm($coil->form)],

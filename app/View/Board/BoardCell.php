@@ -2,6 +2,7 @@
 
 namespace App\View\Board;
 
+use Metrum\Findings\PartFindings;
 use Metrum\Installation\PartId;
 use Metrum\Knowledge\Reading;
 use Metrum\Quantity\Format;
@@ -21,7 +22,7 @@ final readonly class BoardCell
      * @param  ?float  $si  null: not read
      * @param  ?float  $before  before the last change
      */
-    public function __construct(
+    private function __construct(
         public PartId $part,
         public Reading $reading,
         public string $label,
@@ -33,6 +34,28 @@ final readonly class BoardCell
         $this->unit = $unit->symbol();
         $this->value = $si === null ? '' : Format::value($si, $unit);
         $this->before = $si !== null || $before === null ? '' : $units->text($before, $reading->quantity());
+    }
+
+    /**
+     * What was read at a part, and before the last change.
+     *
+     * @param  string  $label  empty: as the reading is called
+     */
+    public static function of(
+        PartId $part,
+        Reading $reading,
+        PartFindings $found,
+        Units $units,
+        string $label = '',
+    ): self {
+        return new self(
+            $part,
+            $reading,
+            $label === '' ? $reading->short() : $label,
+            $found->reading($reading),
+            $units,
+            $found->before[$reading->value] ?? null,
+        );
     }
 
     public function domId(): string

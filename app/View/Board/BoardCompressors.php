@@ -83,14 +83,10 @@ final readonly class BoardCompressors
         return [
             'name' => $this->found->nameOf($unit),
             'sign' => self::mark($own)->sign(),
-            'cells' => array_map(fn (Reading $reading): BoardCell => new BoardCell(
-                $unit->part,
-                $reading,
-                $reading->short(),
-                $own->reading($reading),
-                $this->units,
-                $own->before[$reading->value] ?? null,
-            ), self::READ),
+            'cells' => array_map(
+                fn (Reading $reading): BoardCell => BoardCell::of($unit->part, $reading, $own, $this->units),
+                self::READ,
+            ),
             'id' => 'board-'.strtr($unit->part->value, ' ', '-'),
             'choice' => BoardChoice::of($unit->part, Observation::Compressor, $own, self::WORDS),
         ];

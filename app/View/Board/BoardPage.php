@@ -70,6 +70,8 @@ final class BoardPage
 
     private ?BoardWork $work = null;
 
+    private ?BoardIsolation $isolation = null;
+
     public function __construct(
         public readonly Visit $visit,
         User $user,
@@ -197,7 +199,12 @@ final class BoardPage
 
     public function isolation(): BoardIsolation
     {
-        return BoardIsolation::of($this->visit->log(), $this->found, $this->verdict?->examined, $this->units);
+        return $this->isolation ??= BoardIsolation::of(
+            $this->visit->log(),
+            $this->found,
+            $this->verdict?->examined,
+            $this->units,
+        );
     }
 
     /** @return list<string> what cannot be true together, and what to read again */
@@ -234,13 +241,11 @@ final class BoardPage
     public function cells(): array
     {
         return array_map(
-            fn (Reading $reading): BoardCell => new BoardCell(
+            fn (Reading $reading): BoardCell => BoardCell::of(
                 PartId::plant(),
                 $reading,
-                $reading->short(),
-                $this->found->shared->reading($reading),
+                $this->found->shared,
                 $this->units,
-                $this->found->shared->before[$reading->value] ?? null,
             ),
             self::SHARED,
         );

@@ -156,13 +156,12 @@ final readonly class BoardRows
         $isOne = count($branch->coils) === 1;
 
         return array_map(
-            fn (Coil $coil): BoardCell => new BoardCell(
+            fn (Coil $coil): BoardCell => BoardCell::of(
                 $isOne ? $branch->part : $coil->part,
                 Reading::BoxTemperature,
-                $isOne || $coil->name === '' ? Reading::BoxTemperature->short() : $coil->name,
-                $this->found->ofCoil($branch, $coil)->reading(Reading::BoxTemperature),
+                $this->found->ofCoil($branch, $coil),
                 $this->units,
-                $this->found->ofCoil($branch, $coil)->before[Reading::BoxTemperature->value] ?? null,
+                $isOne ? '' : $coil->name,
             ),
             $branch->coils,
         );

@@ -46,8 +46,8 @@ async function letGo() {
   }
 }
 
-/** The address of a visit without station is that of its first. */
-const STATION = 'complaint|box|unit|gauges|verdict|put_right|prove|leave';
+/** The address of a visit without station is that of its first; the board is a rack's. */
+const STATION = 'board|complaint|box|unit|gauges|verdict|put_right|prove|leave';
 const VISIT = new RegExp(`^/visits/[^/]+(/(${STATION}))?$`);
 const isKept = (url) => url.pathname === '/' || VISIT.test(url.pathname);
 

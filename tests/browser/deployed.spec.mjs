@@ -30,7 +30,7 @@ const line = async (page, typed) => {
 const kept = (page, url) => page.evaluate(async (one) => (await (await caches.open('pages')).match(one))?.text() ?? '', url);
 const fileOf = async (page, visit) => (await page.request.get(`${visit}/file.json`)).json();
 const openVisit = async (page) => {
-  const link = await page.locator('a[data-open-visit]').first().getAttribute('href');
+  const link = await page.locator('a[data-open-visit][href$="/gauges"]').first().getAttribute('href');
   return new URL(link, baseURL).pathname.replace(/\/gauges$/, '');
 };
 
@@ -61,8 +61,12 @@ test('stations that were never opened open without reception, over an update, an
     await expect.poll(() => kept(page, `${visit}/${station}`), { timeout: 20_000 }).toContain('</html>');
   }
   const before = await fileOf(page, visit);
+  const rack = await page.locator('a[data-open-visit][href$="/board"]').first().getAttribute('href');
+  await expect.poll(() => kept(page, new URL(rack, baseURL).pathname), { timeout: 20_000 }).toContain('</html>');
 
   stack('away', folder);
+  await page.goto(rack);
+  await expect(page.locator('#board-rows')).toBeVisible();
   await page.goto(`${visit}/unit`);
   await page.locator('#choice-sight-glass-clear').click();
   await page.goto(`${visit}/gauges`);

@@ -24,7 +24,13 @@ async function layIn(stations, isMissingOnly) {
   }
 }
 
-const ofThisVisit = () => [...document.querySelectorAll('#walk a')].map((link) => link.getAttribute('href'));
+const pathOf = (link) => new URL(link.href).pathname;
+
+/** The stations of the walk; of a rack its board, which is not on the walk where one stands on it, and its circuits. */
+const ofThisVisit = () => [
+  ...(document.querySelector('[data-station=board]') === null ? [] : [window.location.pathname]),
+  ...[...document.querySelectorAll('#walk a, #board-rows a[data-circuit]')].map(pathOf),
+];
 
 const isOpenVisit = () => document.querySelector('[data-visit][data-open]') !== null;
 
@@ -40,8 +46,8 @@ async function layInMissing() {
   if (!('caches' in window)) return;
   if (isOpenVisit()) await layIn(ofThisVisit(), true);
   for (const link of document.querySelectorAll('a[data-open-visit]')) {
-    const visit = new URL(link.href).pathname.split('/').slice(0, 3).join('/');
-    await layIn(STATIONS.map((station) => `${visit}/${station}`), true);
+    const visit = pathOf(link).split('/').slice(0, 3).join('/');
+    await layIn([pathOf(link), ...STATIONS.map((station) => `${visit}/${station}`)], true);
   }
 }
 
@@ -61,7 +67,7 @@ async function listVisits() {
   const cache = await caches.open(PAGES);
   for (const { url } of await cache.keys()) {
     const { pathname } = new URL(url);
-    if (!pathname.endsWith('/gauges')) continue;
+    if (!/\/(gauges|board)$/.test(pathname)) continue;
     const kept = new DOMParser().parseFromString(await (await cache.match(url)).text(), 'text/html');
     const link = document.createElement('a');
     link.className = 'row-link';

@@ -10,7 +10,8 @@
             </div>
             <div class="board-row-entries">
                 @foreach ($row->cells as $cell)@include('board.cell')@endforeach
-                @if ($row->address !== '')<a class="btn quiet" href="{{ $row->address }}">Open<span class="sr">
+                @if ($row->address !== '')<a class="btn quiet" data-circuit
+                    href="{{ $row->address }}">Open<span class="sr">
                     {{ $row->name }}</span></a>@endif
                 @if ($row->ofCases !== '')<a class="btn quiet" href="{{ $row->ofCases }}">Cases<span class="sr"> of
                     {{ $row->name }}</span></a>@endif

@@ -75,6 +75,7 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/visits/{visit}/trend/{trend}/remove', [TrendController::class, 'remove'])->name('trend.remove');
     Route::get('/visits/{visit}/cases', [BoardController::class, 'cases'])->name('visits.cases');
     Route::get('/visits/{visit}/board', [BoardController::class, 'show'])->name('visits.board');
+    Route::get('/visits/{visit}/help-sheet', [ReportController::class, 'help'])->name('visits.help-sheet');
     Route::get('/visits/{visit}/why', [VisitController::class, 'why'])->name('visits.why');
     Route::get('/visits/{visit}/{stage?}', [VisitController::class, 'show'])->name('visits.show');
     Route::get('/handbook', [HandbookController::class, 'index'])->name('handbook');

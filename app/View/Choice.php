@@ -31,9 +31,15 @@ final readonly class Choice
         return 'choice-'.str_replace('_', '-', (string) $this->asked->value);
     }
 
-    /** Whether its answers are drawn as well as named. */
-    public function isDrawn(): bool
+    /** Whether its answers are drawn as well as named: the coil with its frost. */
+    public function isOfCoil(): bool
     {
         return $this->asked === Observation::FrostCoil;
+    }
+
+    /** The same: the plate of an ice machine with its ice. */
+    public function isOfPlate(): bool
+    {
+        return $this->asked === Observation::IcePattern;
     }
 }

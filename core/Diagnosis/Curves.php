@@ -30,6 +30,7 @@ final readonly class Curves
      * @param  array<string, float>  $shares  at which answers count, by family
      * @param  Rows  $answers  how often an answer was given, by feature, word and place of a fault that is carried
      * @param  Grades  $grades  prior and weights by fault
+     * @param  ?CurveSet  $set  that they are in use for; null where they are only tried
      */
     private function __construct(
         public array $faults,
@@ -39,17 +40,19 @@ final readonly class Curves
         private array $shares,
         private array $answers,
         private array $grades,
+        public ?CurveSet $set,
     ) {
     }
 
     /** Those that were learned last. @throws BrokenData where a fault came since: it would never be suspected */
-    public static function learned(): self
+    public static function learned(CurveSet $set = CurveSet::Settling): self
     {
-        return Knowledge::once('curves', static function (): self {
-            $curves = self::of(Knowledge::file('curves')->all());
+        return Knowledge::once($set->value, static function () use ($set): self {
+            $curves = self::of(Knowledge::file($set->value)->all(), $set);
             foreach (Fault::cases() as $fault) {
                 if (! in_array($fault, $curves->faults, true)) {
-                    throw BrokenData::at('data/curves.json', "$fault->value is not learned: run metrum:calibrate");
+                    $why = "$fault->value is not learned: run metrum:calibrate";
+                    throw BrokenData::at("data/$set->value.json", $why);
                 }
             }
 
@@ -59,8 +62,9 @@ final readonly class Curves
 
     /**
      * @param  array<mixed>  $file  as `metrum:calibrate` wrote it
+     * @param  ?CurveSet  $set  that they are in use for
      */
-    public static function of(array $file): self
+    public static function of(array $file, ?CurveSet $set = null): self
     {
         /** @var array{faults: list<string>, prior: list<int>, weights: Rows, chances: Rows,
          *     shares: array<string, float>, answers: Rows, grades: Grades} $file */
@@ -72,6 +76,7 @@ final readonly class Curves
             $file['shares'],
             $file['answers'],
             $file['grades'],
+            $set,
         );
     }
 

@@ -30,15 +30,12 @@ final readonly class Diagnosis
     /** Probability that a fault ruled out would have had, from which that is doubted. */
     private const DOUBTED = 0.5;
 
-    private Curves $curves;
-
     public function __construct(
         private HouseRules $rules = new HouseRules(),
         private Twins $twins = new Twins(),
-        ?Curves $curves = null,
+        private ?Curves $curves = null,
         private ?JudgedPlant $plant = null,
     ) {
-        $this->curves = $curves ?? Curves::learned();
     }
 
     /** The same of a circuit of a plant that was judged as a whole. */
@@ -61,10 +58,11 @@ final readonly class Diagnosis
         bool $together = false,
     ): Verdict {
         $examined = Examination::of($findings, $this->rules, $this->twins, $expectation, $this->plant);
-        $confirmed = ConfirmedFaults::at($examined, $findings->confirmed, $this->curves, $this->rules);
+        $curves = $this->curves ?? Curves::learned(CurveSet::of($findings->circuit));
+        $confirmed = ConfirmedFaults::at($examined, $findings->confirmed, $curves, $this->rules);
         // What is left once a fault is proven is judged with that in the circuit.
         $plant = $findings->confirmed === [] ? $this->plant : null;
-        $weighing = new Weighing($this->curves, $examined, $confirmed, $plant);
+        $weighing = new Weighing($curves, $examined, $confirmed, $plant);
         $suspects = $this->suspects($weighing, $examined, $explained);
         $gates = new Gates($examined->findings, $examined->figures, $this->rules);
         $charge = $gates->charge();
@@ -81,13 +79,13 @@ final readonly class Diagnosis
             charge: $charge,
             signals: $examined->signals,
             cautions: $this->cautions($findings, $examined->all, $suspects, $charge),
-            doubtfulRulings: $this->doubtful($examined, $confirmed),
+            doubtfulRulings: self::doubtful($curves, $examined, $confirmed),
             figures: $examined->all,
             blank: $findings->isEmpty(),
             referral: $referral,
             proven: $findings->confirmed !== [],
             together: $together && $plant === null
-                ? (new FaultPair($this->curves, $this->rules))->of($examined, $weighing)
+                ? (new FaultPair($curves, $this->rules))->of($examined, $weighing)
                 : null,
             seen: $weighing->seen(),
             explained: $together ? $this->explainedBySeen($weighing, $examined) : null,
@@ -134,7 +132,7 @@ final readonly class Diagnosis
             $probability,
             $for,
             $against,
-            $this->curves->grade($fault, $weighing->features),
+            $weighing->curves->grade($fault, $weighing->features),
             Causes::of($fault, $examined->findings),
         );
     }
@@ -147,7 +145,9 @@ final readonly class Diagnosis
             $seen = [...$seen, $one->faults[0]];
         }
         $seen = array_values(array_unique($seen, SORT_REGULAR));
-        $with = $examined->signals === [] ? null : ConfirmedFaults::at($examined, $seen, $this->curves, $this->rules);
+        $with = $examined->signals === []
+            ? null
+            : ConfirmedFaults::at($examined, $seen, $weighing->curves, $this->rules);
 
         return $with === null ? null : Explained::of($examined, $with, $weighing->features);
     }
@@ -211,13 +211,13 @@ final readonly class Diagnosis
     }
 
     /** @return list<Fault> that were ruled out although the evidence favours them */
-    private function doubtful(Examination $examined, ?ConfirmedFaults $confirmed): array
+    private static function doubtful(Curves $curves, Examination $examined, ?ConfirmedFaults $confirmed): array
     {
         $ruledOut = $examined->findings->ruledOut;
         if ($ruledOut === []) {
             return [];
         }
-        $open = (new Weighing($this->curves, $examined->nothingRuledOut(), $confirmed))->byFault();
+        $open = (new Weighing($curves, $examined->nothingRuledOut(), $confirmed))->byFault();
 
         return array_values(
             array_filter(

@@ -111,10 +111,11 @@ final class Features
     }
 
     /** @return list<string> names of those that are numbers */
-    public static function numbers(): array
+    public static function numbers(CurveSet $set): array
     {
         $numbers = [];
-        foreach ([...Sign::cases(), ...self::READINGS, ...Share::cases(), ...self::FIGURES] as $one) {
+        $signs = array_filter(Sign::cases(), $set->has(...));
+        foreach ([...array_values($signs), ...self::READINGS, ...Share::cases(), ...self::FIGURES] as $one) {
             array_push($numbers, ...Setting::names(Feature::of($one)));
         }
 

@@ -129,9 +129,11 @@ final class Words
         $feature = Features::word($asked, $asked->row()->under($this->conditions->holds(...)));
         $make = fn (): array => $this->reckoned($asked, $feature);
 
-        return $this->curves === Curves::learned()
-            ? Knowledge::kept('chances-'.strtr($feature, ' /', '--'), $make)
-            : $make();
+        $set = $this->curves->set;
+
+        return $set === null
+            ? $make()
+            : Knowledge::kept("chances-$set->value-".strtr($feature, ' /', '--'), $make);
     }
 
     /** @return array<string, array<int, float>> */

@@ -49,6 +49,36 @@ enum Sign: string
     case FreezeTime = 'freeze_time';
     case Water = 'water';
     case Lift = 'lift';
+    case HarvestTime = 'harvest_time';
+    case IceCycle = 'ice_cycle';
+    case IceRate = 'ice_rate';
+    case IceDay = 'ice_day';
+    case Bridge = 'bridge';
+    case WaterCycle = 'water_cycle';
+    case SuctionBegin = 'suction_begin';
+    case SuctionEnd = 'suction_end';
+    case FreezeFall = 'freeze_fall';
+    case HeadEnd = 'head_end';
+    case Sump = 'sump';
+    case SuctionHarvest = 'suction_harvest';
+    case HeadHarvest = 'head_harvest';
+
+    /** Of an ice machine's cycle: learned at drawn ice machines alone. */
+    public const OF_ICE = [
+        self::HarvestTime,
+        self::IceCycle,
+        self::IceRate,
+        self::IceDay,
+        self::Bridge,
+        self::WaterCycle,
+        self::SuctionBegin,
+        self::SuctionEnd,
+        self::FreezeFall,
+        self::HeadEnd,
+        self::Sump,
+        self::SuctionHarvest,
+        self::HeadHarvest,
+    ];
 
     /** @throws BrokenData */
     public function row(): SignRow

@@ -90,9 +90,22 @@ final readonly class Signals
             Sign::Oil => $this->read(Reading::OilPressureDifference),
             Sign::FanDelay => $this->fanDelay(),
             Sign::Heater => $this->share(Reading::HeaterCurrent, Reading::HeaterRatedCurrent),
-            Sign::FreezeTime => $this->read(Reading::FreezeTime),
-            Sign::Water => $this->aboveUsualWater(),
             Sign::Lift => $this->liftShortage(),
+            Sign::FreezeTime,
+            Sign::Water,
+            Sign::HarvestTime,
+            Sign::IceCycle,
+            Sign::IceRate,
+            Sign::IceDay,
+            Sign::Bridge,
+            Sign::WaterCycle,
+            Sign::SuctionBegin,
+            Sign::SuctionEnd,
+            Sign::FreezeFall,
+            Sign::HeadEnd,
+            Sign::Sump,
+            Sign::SuctionHarvest,
+            Sign::HeadHarvest => IceSignals::measured($sign, $this->findings),
         };
     }
 
@@ -259,14 +272,6 @@ final readonly class Signals
         } catch (OutsideTable) {
             return null;
         }
-    }
-
-    /** Water at the ice machine's inlet above the 15 °C that its makers rate it at, K. */
-    private function aboveUsualWater(): ?float
-    {
-        $water = $this->read(Reading::WaterTemperature);
-
-        return $water === null ? null : $water - (Celsius::ZERO + 15.0);
     }
 
     /** How far condensing less evaporating falls short of the least lift, K below 0; 0 where it does not. */

@@ -49,7 +49,14 @@ final readonly class Branch
             $part,
             $group,
             [$first, ...array_slice($before->coils ?? [], 1)],
-            new Load($circuit->kind, $circuit->boxControl, $circuit->defrost, $design->boxSetPoint),
+            new Load(
+                $circuit->kind,
+                $circuit->boxControl,
+                $circuit->defrost,
+                $design->boxSetPoint,
+                $circuit->ice,
+                IceRating::of($design),
+            ),
             $circuit->metering,
             $circuit->regulator === null
                 ? null

@@ -43,6 +43,7 @@ final readonly class Circuit
         ?Atmosphere $atmosphere = null,
         public ?bool $exchanger = null,
         ?float $others = null,
+        public IceWords $ice = new IceWords(),
     ) {
         $this->design = $design ?? new Design();
         $this->atmosphere = $atmosphere ?? Atmosphere::atAltitude(0);
@@ -87,6 +88,12 @@ final readonly class Circuit
         $usual = $kind->usual();
 
         return self::fromWords($usual->system + ['refrigerant' => $usual->refrigerant], $usual->design);
+    }
+
+    /** Whether it makes ice batch by batch; an ice machine of which nobody says how does. */
+    public function makesBatches(): bool
+    {
+        return $this->cools(LoadKind::IceMachine) && $this->ice->making !== IceMaking::Continuous;
     }
 
     /** The same in other air. */

@@ -39,6 +39,7 @@ final readonly class CircuitReader
             $this->design($design),
             $this->atmosphere($system),
             $system->flag(SystemKey::Exchanger->value),
+            ice: self::ice($system),
         );
 
         return $this->reasons->areThere() ? null : $circuit;
@@ -68,6 +69,15 @@ final readonly class CircuitReader
 
             return null;
         }
+    }
+
+    public static function ice(Section $system): IceWords
+    {
+        return new IceWords(
+            $system->word(SystemKey::Ice->value, IceMaking::class),
+            $system->word(SystemKey::WaterFill->value, WaterFill::class),
+            $system->word(SystemKey::Age->value, PlantAge::class),
+        );
     }
 
     private function design(Section $section): Design

@@ -24,6 +24,10 @@ final readonly class Design
      * @param  ?float  $nameplateCharge  kg
      * @param  ?float  $liquidLineLength  m
      * @param  ?float  $liquidLineBore  inside diameter, m
+     * @param  ?float  $icePerCycle  kg
+     * @param  ?float  $icePerDay  kg at 21 °C air and 10 °C water
+     * @param  ?float  $icePerDayHot  kg at 32 °C air and 21 °C water
+     * @param  ?float  $bridgeThickness  of the ice between cubes, m
      */
     public function __construct(
         public ?float $evaporatorTd = null,
@@ -38,6 +42,10 @@ final readonly class Design
         public ?float $nameplateCharge = null,
         public ?float $liquidLineLength = null,
         public ?float $liquidLineBore = null,
+        public ?float $icePerCycle = null,
+        public ?float $icePerDay = null,
+        public ?float $icePerDayHot = null,
+        public ?float $bridgeThickness = null,
     ) {
     }
 
@@ -57,6 +65,10 @@ final readonly class Design
             DesignKey::NameplateCharge => $this->nameplateCharge,
             DesignKey::LiquidLineLength => $this->liquidLineLength,
             DesignKey::LiquidLineBore => $this->liquidLineBore,
+            DesignKey::IcePerCycle => $this->icePerCycle,
+            DesignKey::IcePerDay => $this->icePerDay,
+            DesignKey::IcePerDayHot => $this->icePerDayHot,
+            DesignKey::BridgeThickness => $this->bridgeThickness,
         };
     }
 

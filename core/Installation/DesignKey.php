@@ -25,6 +25,10 @@ enum DesignKey: string
     case NameplateCharge = 'nameplate_charge_kg';
     case LiquidLineLength = 'liquid_line_length_m';
     case LiquidLineBore = 'liquid_line_bore_mm';
+    case IcePerCycle = 'ice_per_cycle_kg';
+    case IcePerDay = 'ice_per_day_kg';
+    case IcePerDayHot = 'ice_per_day_hot_kg';
+    case BridgeThickness = 'bridge_thickness_mm';
 
     /** The property of Design. */
     public function property(): string

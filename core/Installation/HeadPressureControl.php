@@ -11,6 +11,7 @@ enum HeadPressureControl: string
     case FanCycling = 'fan_cycling';
     case FanSpeed = 'fan_speed';
     case FloodingValve = 'flooding_valve';
+    case WaterValve = 'water_valve';
 
     public function isFitted(): bool
     {
@@ -24,6 +25,7 @@ enum HeadPressureControl: string
             self::FanCycling => 'Fan cycling',
             self::FanSpeed => 'Fan speed',
             self::FloodingValve => 'Flooding valve',
+            self::WaterValve => 'Water regulating valve',
         };
     }
 }

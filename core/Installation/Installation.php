@@ -111,10 +111,15 @@ final readonly class Installation
                 $high->plateCharge,
                 $high->liquidLineLength,
                 $high->liquidLineBore,
+                $branch->load->rating->perCycle,
+                $branch->load->rating->perDay,
+                $branch->load->rating->perDayHot,
+                $branch->load->rating->bridge,
             ),
             $this->atmosphere,
             $branch->exchanger,
             $this->others($branch),
+            $branch->load->ice,
         );
     }
 

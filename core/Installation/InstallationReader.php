@@ -187,6 +187,13 @@ final readonly class InstallationReader
                 $system->word(SystemKey::BoxControl->value, BoxControl::class),
                 $system->word(SystemKey::Defrost->value, DefrostKind::class),
                 $of(DesignKey::BoxSetPoint),
+                CircuitReader::ice($system),
+                new IceRating(
+                    $of(DesignKey::IcePerCycle),
+                    $of(DesignKey::IcePerDay),
+                    $of(DesignKey::IcePerDayHot),
+                    $of(DesignKey::BridgeThickness),
+                ),
             ),
             $system->word(SystemKey::Metering->value, Metering::class),
             $regulator === null ? null : new Regulator($part->below(PartKind::Regulator), $regulator),

@@ -13,6 +13,8 @@ final readonly class Load
         public ?BoxControl $control = null,
         public ?DefrostKind $defrost = null,
         public ?float $setPoint = null,
+        public IceWords $ice = new IceWords(),
+        public IceRating $rating = new IceRating(),
     ) {
     }
 }

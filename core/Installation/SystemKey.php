@@ -20,6 +20,9 @@ enum SystemKey: string
     case Regulator = 'evaporator_pressure_regulator';
     case SuctionAccumulator = 'suction_accumulator';
     case Exchanger = 'suction_liquid_heat_exchanger';
+    case Ice = 'ice';
+    case WaterFill = 'water_fill';
+    case Age = 'age';
 
     public function label(): string
     {
@@ -35,6 +38,9 @@ enum SystemKey: string
             self::Regulator => 'Evaporator pressure regulator',
             self::SuctionAccumulator => 'Suction accumulator',
             self::Exchanger => 'Suction-to-liquid heat exchanger',
+            self::Ice => 'Ice making',
+            self::WaterFill => 'Water fill',
+            self::Age => 'Age of the unit',
         };
     }
 
@@ -49,7 +55,10 @@ enum SystemKey: string
             self::Condenser,
             self::HeadPressureControl,
             self::BoxControl,
-            self::Defrost => false,
+            self::Defrost,
+            self::Ice,
+            self::WaterFill,
+            self::Age => false,
         };
     }
 
@@ -64,7 +73,10 @@ enum SystemKey: string
             self::Defrost,
             self::Regulator,
             self::SuctionAccumulator,
-            self::Exchanger => false,
+            self::Exchanger,
+            self::Ice,
+            self::WaterFill,
+            self::Age => false,
         };
     }
 
@@ -79,6 +91,9 @@ enum SystemKey: string
             self::HeadPressureControl => self::labels(HeadPressureControl::cases()),
             self::BoxControl => self::labels(BoxControl::cases()),
             self::Defrost => self::labels(DefrostKind::cases()),
+            self::Ice => self::labels(IceMaking::cases()),
+            self::WaterFill => self::labels(WaterFill::cases()),
+            self::Age => self::labels(PlantAge::cases()),
             self::Receiver, self::Regulator, self::SuctionAccumulator, self::Exchanger => [],
         };
     }
@@ -96,7 +111,8 @@ enum SystemKey: string
     }
 
     /**
-     * @param  list<Kind|Metering|CondenserPlace|HeadPressureControl|BoxControl|DefrostKind>  $cases
+     * @param  list<Kind|Metering|CondenserPlace|HeadPressureControl|BoxControl|DefrostKind>|list<IceMaking>|list<
+     *     WaterFill>|list<PlantAge>  $cases
      * @return array<string, string>
      */
     private static function labels(array $cases): array

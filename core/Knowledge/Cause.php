@@ -28,4 +28,15 @@ enum Cause: string
     case SolenoidStuck = 'solenoid_stuck';
     case DoorsOpen = 'doors_open';
     case ProductHot = 'product_hot';
+    case InletLeaks = 'inlet_leaks';
+    case SupplyLow = 'supply_low';
+    case PumpWeak = 'pump';
+    case Distribution = 'distribution';
+    case DumpLeaks = 'dump_leaks';
+    case HotGasValve = 'hot_gas_valve';
+    case HeadLow = 'head_low';
+    case EndsEarly = 'ends_early';
+    case TooThick = 'too_thick';
+    case TooThin = 'too_thin';
+    case CoolingWaterLow = 'water_low';
 }

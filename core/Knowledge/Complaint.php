@@ -20,6 +20,8 @@ enum Complaint: string
     case Noisy = 'noisy';
     case WaterLeak = 'water_leak';
     case LowProduction = 'low_production';
+    case PoorIce = 'poor_ice';
+    case IceStaysOn = 'ice_stays_on';
     case HighEnergy = 'high_energy';
     case Alarm = 'alarm';
     case None = 'none';
@@ -28,7 +30,9 @@ enum Complaint: string
     public function isSaidOf(?Kind $kind): bool
     {
         return match ($this) {
-            self::LowProduction => $kind?->load() === LoadKind::IceMachine,
+            self::LowProduction,
+            self::PoorIce,
+            self::IceStaysOn => $kind?->load() === LoadKind::IceMachine,
             self::TooWarm, self::TooCold => $kind?->load() !== LoadKind::IceMachine,
             self::RunsAllTheTime,
             self::ShortCycling,
@@ -59,6 +63,8 @@ enum Complaint: string
         return match ($this) {
             self::None => 'None (routine visit)',
             self::LowProduction => 'Low ice production',
+            self::PoorIce => 'Poor ice (soft, cloudy, small)',
+            self::IceStaysOn => 'Ice stays on the plate',
             self::HighEnergy => 'High energy use',
             default => ucfirst(str_replace('_', ' ', $this->value)),
         };

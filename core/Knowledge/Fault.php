@@ -44,6 +44,9 @@ enum Fault: string
     case WaterFeedFault = 'water_feed_fault';
     case CompressorOut = 'compressor_out';
     case SuctionSetWrong = 'suction_set_wrong';
+    case PlateScaled = 'plate_scaled';
+    case IceThicknessWrong = 'ice_thickness_wrong';
+    case HarvestFault = 'harvest_fault';
 
     /** As the catalogue names it. @throws BrokenData */
     public function label(): string

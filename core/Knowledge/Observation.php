@@ -37,6 +37,17 @@ enum Observation: string implements Question
     case CircuitShut = 'shut';
     case AirCurtain = 'air_curtain';
     case NightCover = 'night_cover';
+    case IcePattern = 'ice_pattern';
+    case IceClarity = 'ice_clarity';
+    case WaterFlow = 'water_flow';
+    case WaterInletInFreeze = 'water_inlet_in_freeze';
+    case WaterLevel = 'water_level';
+    case DumpValve = 'dump_valve';
+    case Scale = 'scale';
+    case Harvest = 'harvest';
+    case HotGasLineInFreeze = 'hot_gas_line_in_freeze';
+    case FreezeEnded = 'freeze_ended';
+    case CondenserWater = 'condenser_water';
 
     public function row(): QuestionRow
     {

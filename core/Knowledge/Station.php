@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Knowledge;
 
+use Metrum\Installation\Circuit;
+use Metrum\Installation\LoadKind;
+
 /** The stations of a visit, in the order of the work; each can be skipped or come back to. */
 enum Station: string
 {
@@ -42,6 +45,17 @@ enum Station: string
             self::Leave => 'Close',
             default => $this->label(),
         };
+    }
+
+    /** The same at such a plant: an ice machine has no box. */
+    public function labelAt(Circuit $circuit): string
+    {
+        return $this === self::Box && $circuit->cools(LoadKind::IceMachine) ? 'Ice & water' : $this->label();
+    }
+
+    public function shortAt(Circuit $circuit): string
+    {
+        return $this === self::Box && $circuit->cools(LoadKind::IceMachine) ? 'Ice' : $this->short();
     }
 
     public function next(): ?self

@@ -21,6 +21,8 @@ enum Test: string implements Question
     case NonCondensableCheck = 'non_condensable_check';
     case PowerToHeaters = 'power_to_heaters';
     case NitrogenOrBubbleSearch = 'nitrogen_or_bubble_search';
+    case HotGasValveCalled = 'hot_gas_valve_called';
+    case ThicknessControlMoved = 'thickness_control_moved';
 
     public function row(): QuestionRow
     {

@@ -99,6 +99,31 @@ enum Word: string
     case Broken = 'broken';
     case BlockedReturn = 'blocked_return';
     case OffNotCalled = 'off_not_called';
+    case ThinAllOver = 'thin_all_over';
+    case ThinAtOutlet = 'thin_at_outlet';
+    case Patchy = 'patchy';
+    case ThickBridge = 'thick_bridge';
+    case Cloudy = 'cloudy';
+    case Uneven = 'uneven';
+    case Weak = 'weak';
+    case Shut = 'shut';
+    case Right = 'right';
+    case Overflowing = 'overflowing';
+    case Light = 'light';
+    case Heavy = 'heavy';
+    case AllAtOnce = 'all_at_once';
+    case InPieces = 'in_pieces';
+    case StaysOn = 'stays_on';
+    case ByThickness = 'by_thickness';
+    case ByLevel = 'by_level';
+    case ByTime = 'by_time';
+    case ByHand = 'by_hand';
+    case RunsFreely = 'runs_freely';
+    case Trickles = 'trickles';
+    case NeverStops = 'never_stops';
+    case Opens = 'opens';
+    case StaysShut = 'stays_shut';
+    case Follows = 'follows';
 
     /** What is seen of fans that do not all move air as they should. */
     public const FANS_STAND = [self::SomeStopped, self::AllStopped, self::Backwards];
@@ -131,6 +156,14 @@ enum Word: string
             self::FoundShut => 'Found closed',
             self::BlockedReturn => 'Return grille blocked',
             self::OffNotCalled => 'Off, not called',
+            self::ThinAtOutlet => 'Thin towards the outlet',
+            self::ThickBridge => 'Bridge too thick',
+            self::Weak => 'Weak everywhere',
+            self::Shut => 'Closed',
+            self::StaysOn => 'Stays on the plate',
+            self::RunsFreely => 'Runs freely',
+            self::NeverStops => 'Runs even with the machine off',
+            self::StaysShut => 'Stays closed',
             default => ucfirst(str_replace('_', ' ', $this->value)),
         };
     }

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
+use Metrum\Diagnosis\CurveSet;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Feature;
 use Metrum\Diagnosis\Features;
 use Metrum\Diagnosis\Scale;
 use Metrum\Installation\Kind;
 use Metrum\Knowledge\Fault;
+use Metrum\Learning\Ice\IcePatients;
+use Metrum\Learning\Ice\RandomIceMachines;
 use Metrum\Twin\Dice;
 use Metrum\Twin\RandomPlants;
 
@@ -40,15 +43,19 @@ final class Calibration
      * @param  callable(int, float): void  $told  how far, 0 … 100 %, and the loss
      * @return array{array<string, mixed>, array<string, Measured>} the file, and what it reached by kind of visit
      */
-    public static function file(array $visits, int $seed, callable $told): array
-    {
+    public static function file(
+        array $visits,
+        int $seed,
+        callable $told,
+        CurveSet $set = CurveSet::Settling,
+    ): array {
         $fitted = array_values(
             array_filter($visits, static fn (DrawnVisit $one): bool => ! self::isHeldBack($one->number)),
         );
         $held = array_values(
             array_filter($visits, static fn (DrawnVisit $one): bool => self::isHeldBack($one->number)),
         );
-        $trained = new FittedCurves($fitted);
+        $trained = new FittedCurves($fitted, $set);
         $trained->learn($told);
         $half = static fn (int $which): array => array_values(
             array_filter(
@@ -63,27 +70,28 @@ final class Calibration
             'made' => ['seed' => $seed, 'fitted' => count($fitted), 'held_back' => count($held), 'steeper' => $steeper],
             'reached' => array_map(static fn (Measured $one): array => $one->row(), $reached),
             'calibration' => $reached['all']->calibration(),
-            'features' => self::fingerprint(),
-            'probes' => self::probes(),
-            ...$trained->file()->of($fitted, self::met($seed)),
+            'features' => self::fingerprint($set),
+            'probes' => self::probes($set),
+            ...$trained->file()->of($fitted, self::met($seed, $set)),
         ];
 
         return [$file, $reached];
     }
 
     /** Short name of twin, people and features: visits drawn by others are of no use. */
-    public static function drawnBy(): string
+    public static function drawnBy(CurveSet $set = CurveSet::Settling): string
     {
-        $lines = array_map(static fn (DrawnVisit $one): string => $one->line(), self::probed(self::DRAWN_AS_PROBES));
-        $drawn = [Features::numbers(), Features::choices(), $lines];
+        $probed = self::probed(self::DRAWN_AS_PROBES, $set);
+        $lines = array_map(static fn (DrawnVisit $one): string => $one->line(), $probed);
+        $drawn = [Features::numbers($set), Features::choices(), $lines];
 
         return substr(md5(json_encode($drawn, JSON_THROW_ON_ERROR)), 0, 10);
     }
 
     /** Of the features that are learned, and their knots: another one makes the file useless. */
-    public static function fingerprint(): string
+    public static function fingerprint(CurveSet $set = CurveSet::Settling): string
     {
-        $knots = array_map(Scale::knots(...), Features::numbers());
+        $knots = array_map(Scale::knots(...), Features::numbers($set));
 
         $learned = array_filter(
             Features::choices(),
@@ -91,7 +99,7 @@ final class Calibration
             ARRAY_FILTER_USE_KEY,
         );
 
-        return md5(json_encode([Features::numbers(), $knots, $learned], JSON_THROW_ON_ERROR));
+        return md5(json_encode([Features::numbers($set), $knots, $learned], JSON_THROW_ON_ERROR));
     }
 
     /**
@@ -99,21 +107,24 @@ final class Calibration
      *
      * @return list<array<string, float>>
      */
-    public static function probes(): array
+    public static function probes(CurveSet $set = CurveSet::Settling): array
     {
         return array_map(
             static fn (DrawnVisit $visit): array => array_map(
                 static fn (float $one): float => round($one, 2),
                 array_filter($visit->features, is_float(...)),
             ),
-            self::probed(self::PROBES),
+            self::probed(self::PROBES, $set),
         );
     }
 
     /** @return list<DrawnVisit> the first visits, always of the same seed */
-    private static function probed(int $count): array
+    private static function probed(int $count, CurveSet $set): array
     {
-        $patients = new Patients(self::PROBE_SEED);
+        $patients = match ($set) {
+            CurveSet::Settling => new Patients(self::PROBE_SEED),
+            CurveSet::Ice => new IcePatients(self::PROBE_SEED),
+        };
         $drawn = [];
         for ($i = 0; $i < $count; $i++) {
             $drawn[] = DrawnVisit::of($i, $patients->number($i));
@@ -127,13 +138,16 @@ final class Calibration
      *
      * @return array<string, float> by Fault
      */
-    private static function met(int $seed): array
+    private static function met(int $seed, CurveSet $set): array
     {
         $plants = new RandomPlants($seed);
+        $machines = new RandomIceMachines(new Dice($seed));
         $dice = new Dice($seed);
         $met = [];
         for ($i = 0; $i < self::PLANTS; $i++) {
-            $circuit = $plants->circuit(Kind::from($dice->weighed(Patients::KINDS)));
+            $circuit = $set === CurveSet::Ice
+                ? $machines->next()->circuit
+                : $plants->circuit(Kind::from($dice->weighed(Patients::KINDS)));
             foreach (Fault::cases() as $fault) {
                 $fits = FaultCatalogue::entry($fault)->fit->asks($circuit);
                 $met[$fault->value] = ($met[$fault->value] ?? 0.0) + ($fits ? 1 / self::PLANTS : 0.0);

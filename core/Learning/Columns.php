@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
+use Metrum\Diagnosis\CurveSet;
 use Metrum\Diagnosis\Feature;
 use Metrum\Diagnosis\Features;
 use Metrum\Diagnosis\Scale;
@@ -22,9 +23,9 @@ final class Columns
 
     public int $count = 0;
 
-    public function __construct()
+    public function __construct(public readonly CurveSet $set = CurveSet::Settling)
     {
-        foreach (Features::numbers() as $feature) {
+        foreach (Features::numbers($set) as $feature) {
             foreach (array_keys(Scale::knots($feature)) as $_) {
                 $this->curves[$feature][] = $this->count++;
             }
@@ -50,7 +51,10 @@ final class Columns
      */
     public function taught(): array
     {
-        $own = array_map(static fn (Sign $sign): string => Feature::of($sign)->name(), ExpertCurves::UNSHOWN);
+        $own = array_map(
+            static fn (Sign $sign): string => Feature::of($sign)->name(),
+            ExpertCurves::unshown($this->set),
+        );
         $words = array_filter(
             $this->words,
             static fn (string $feature): bool => ! Feature::named($feature)->isAnswer(),

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
+use Metrum\Diagnosis\CurveSet;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Feature;
 use Metrum\Installation\Condition;
 use Metrum\Knowledge\Fault;
+use Metrum\Learning\Ice\IcePatients;
 
 /** Which faults are learned from visits, in which order, and how a visit is a lesson of them. */
 final readonly class Curriculum
@@ -20,14 +22,26 @@ final readonly class Curriculum
     /** @var list<Fault> that stand on the trade's own curves: clocks, heaters, controls, oil, water, hunting */
     public array $uncarried;
 
-    public function __construct()
+    public function __construct(public CurveSet $set = CurveSet::Settling)
     {
-        $this->columns = new Columns();
-        $carried = static fn (Fault $fault): bool => Patients::isLearned($fault);
+        $this->columns = new Columns($set);
+        $carried = static fn (Fault $fault): bool => match ($set) {
+            CurveSet::Settling => Patients::isLearned($fault),
+            CurveSet::Ice => IcePatients::isLearned($fault),
+        };
         $this->learned = array_values(array_filter(Fault::cases(), $carried));
         $this->uncarried = array_values(
             array_filter(Fault::cases(), static fn (Fault $fault): bool => ! $carried($fault)),
         );
+    }
+
+    /** @return array<string, float> how often each is drawn that is learned, by Fault */
+    public function frequencies(): array
+    {
+        return match ($this->set) {
+            CurveSet::Settling => Patients::frequencies(),
+            CurveSet::Ice => IcePatients::frequencies(),
+        };
     }
 
     public function lesson(DrawnVisit $visit): Lesson

@@ -39,6 +39,19 @@ final readonly class EntryHabits
         'receiver_pressure_kpa' => 0.15,
         'coil_inlet_temperature_c' => 0.1,
         'drier_drop_kpa' => 0.08,
+        'freeze_time_min' => 0.8,
+        'harvest_time_min' => 0.65,
+        'ice_per_cycle_kg' => 0.55,
+        'measured_bridge_mm' => 0.5,
+        'water_per_cycle_l' => 0.22,
+        'water_temperature_c' => 0.75,
+        'sump_temperature_c' => 0.38,
+        'freeze_minute_min' => 0.85,
+        'suction_begin_kpa' => 0.42,
+        'suction_end_kpa' => 0.45,
+        'discharge_end_kpa' => 0.38,
+        'suction_harvest_kpa' => 0.1,
+        'discharge_harvest_kpa' => 0.12,
     ];
 
     /** How often the coil's own pressure is taken where a regulator stands between it and the gauge. */
@@ -122,6 +135,7 @@ final readonly class EntryHabits
             $design,
             $dice->chance(0.9) ? $circuit->atmosphere : Atmosphere::atAltitude(0),
             $dice->chance(0.6) ? $circuit->exchanger : null,
+            ice: $circuit->ice,
         );
     }
 
@@ -139,7 +153,11 @@ final readonly class EntryHabits
             DesignKey::CondenserVolume,
             DesignKey::NameplateCharge,
             DesignKey::LiquidLineLength,
-            DesignKey::LiquidLineBore => $value,
+            DesignKey::LiquidLineBore,
+            DesignKey::IcePerCycle,
+            DesignKey::IcePerDay,
+            DesignKey::IcePerDayHot,
+            DesignKey::BridgeThickness => $value,
         };
     }
 }

@@ -28,7 +28,7 @@ final readonly class ExpertColumns
 
     public function __construct(private Columns $columns)
     {
-        $this->experts = new ExpertCurves();
+        $this->experts = new ExpertCurves($columns->set);
     }
 
     /**
@@ -73,8 +73,9 @@ final readonly class ExpertColumns
     private function carried(Fault $fault): array
     {
         $logs = [];
-        foreach (Sign::cases() as $sign) {
-            $logs += in_array($sign, ExpertCurves::SIGNS, true) ? [] : $this->signOf($fault, $sign);
+        $set = $this->columns->set;
+        foreach (array_filter(Sign::cases(), $set->has(...)) as $sign) {
+            $logs += in_array($sign, ExpertCurves::signs($set), true) ? [] : $this->signOf($fault, $sign);
         }
 
         return $logs;
@@ -103,7 +104,7 @@ final readonly class ExpertColumns
     private function unshown(Fault $fault): array
     {
         $logs = [];
-        foreach (ExpertCurves::SIGNS as $sign) {
+        foreach (ExpertCurves::signs($this->columns->set) as $sign) {
             $logs += $this->signOf($fault, $sign);
         }
 

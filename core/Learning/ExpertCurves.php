@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Learning;
 
 use Metrum\Diagnosis\Conditions;
+use Metrum\Diagnosis\CurveSet;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Likelihoods;
 use Metrum\Findings\Findings;
@@ -27,11 +28,8 @@ final class ExpertCurves
 {
     private const SEVERITIES = [0.25, 0.55, 0.95];
 
-    /** Signs that the steady twin does not carry; of a box it shows how far it rises. */
-    public const SIGNS = [Sign::Box, ...self::UNSHOWN];
-
-    /** Those of which simulated visits show what the files say, and no more. */
-    public const UNSHOWN = [
+    /** Signs of which simulated visits show what the files say, and no more. */
+    private const UNSHOWN = [
         Sign::Swing,
         Sign::Lowest,
         Sign::Fans,
@@ -48,6 +46,22 @@ final class ExpertCurves
         Sign::Water,
     ];
 
+    /** @return list<Sign> signs of which visits show what the files say, and no more; a cycle shows its own */
+    public static function unshown(CurveSet $set): array
+    {
+        $ofCycle = $set === CurveSet::Ice ? [Sign::FreezeTime, Sign::Water] : [];
+
+        return array_values(
+            array_filter(self::UNSHOWN, static fn (Sign $sign): bool => ! in_array($sign, $ofCycle, true)),
+        );
+    }
+
+    /** @return list<Sign> those and the box, of which the steady twin shows how far it rises */
+    public static function signs(CurveSet $set): array
+    {
+        return [Sign::Box, ...self::unshown($set)];
+    }
+
     /** Degrees of freedom of Student's t, by which one bad reading does not decide. */
     private const FREEDOM = 5.0;
 
@@ -60,9 +74,10 @@ final class ExpertCurves
 
     private DesignExpectation $usual;
 
-    public function __construct()
+    public function __construct(CurveSet $set = CurveSet::Settling)
     {
-        $plain = new Findings(Circuit::plain(Kind::WalkInFreezer));
+        $kind = $set === CurveSet::Ice ? Kind::IceMachine : Kind::WalkInFreezer;
+        $plain = new Findings(Circuit::plain($kind));
         $this->plain = new Conditions($plain, null);
         $this->weights = new Likelihoods($this->plain);
         $this->usual = new DesignExpectation($plain, new HouseRules());

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Learning;
 
+use Metrum\Diagnosis\CurveSet;
 use Metrum\Knowledge\Fault;
 
 /** Curves fitted to simulated visits, and what they reach on others. */
@@ -24,14 +25,14 @@ final readonly class FittedCurves
     private array $answers;
 
     /** @param  list<DrawnVisit>  $visits  from which is learned */
-    public function __construct(private array $visits)
+    public function __construct(private array $visits, CurveSet $set = CurveSet::Settling)
     {
-        $this->taught = new Curriculum();
+        $this->taught = new Curriculum($set);
         $columns = $this->taught->columns;
         $this->experts = new ExpertColumns($columns);
         $faults = $this->taught->learned;
         $beforehand = array_map(
-            static fn (Fault $fault): float => log(Patients::frequencies()[$fault->value]),
+            fn (Fault $fault): float => log($this->taught->frequencies()[$fault->value]),
             $faults,
         );
         $given = (new ChanceTable($this->taught, $this->experts))->carried($visits);

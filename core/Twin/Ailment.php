@@ -10,6 +10,7 @@ use Metrum\Data\Knowledge;
 use Metrum\Installation\Circuit;
 use Metrum\Installation\Kind;
 use Metrum\Knowledge\Fault;
+use Metrum\Twin\Ice\IceAilment;
 
 /** How a fault shows on the simulated plant, as its file has it under "twin": in the loop, in time, or not at all. */
 final readonly class Ailment
@@ -49,7 +50,7 @@ final readonly class Ailment
     /** @throws BrokenData where the effect is none of ours, or takes other numbers */
     public static function ofRow(DataRow $row): self
     {
-        $row->only(['effect', 'by', 'weather', 'costs', 'plant']);
+        $row->only(['effect', 'by', 'weather', 'costs', 'plant', IceAilment::KEY]);
         $effect = $row->text('effect');
         $loop = LoopEffect::tryFrom($effect);
         $time = TimeEffect::tryFrom($effect);

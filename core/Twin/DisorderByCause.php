@@ -52,7 +52,18 @@ final class DisorderByCause
             Cause::SolenoidWithoutPower,
             Cause::SolenoidStuck,
             Cause::DoorsOpen,
-            Cause::ProductHot => null,
+            Cause::ProductHot,
+            Cause::InletLeaks,
+            Cause::SupplyLow,
+            Cause::PumpWeak,
+            Cause::Distribution,
+            Cause::DumpLeaks,
+            Cause::HotGasValve,
+            Cause::HeadLow,
+            Cause::EndsEarly,
+            Cause::TooThick,
+            Cause::TooThin,
+            Cause::CoolingWaterLow => null,
         };
     }
 }

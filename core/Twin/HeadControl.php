@@ -44,7 +44,10 @@ final readonly class HeadControl
     public function air(float $bubble): float
     {
         return match ($this->kind) {
-            HeadPressureControl::FanSpeed => max(0.06, min(1.0, ($bubble - $this->setting + 3.0) / 4.0)),
+            HeadPressureControl::FanSpeed, HeadPressureControl::WaterValve => max(
+                0.06,
+                min(1.0, ($bubble - $this->setting + 3.0) / 4.0),
+            ),
             HeadPressureControl::FanCycling => max(0.06, min(1.0, ($bubble - $this->setting + 4.0) / 6.0)),
             HeadPressureControl::None, HeadPressureControl::FloodingValve => 1.0,
         };

@@ -7,6 +7,7 @@ namespace Metrum\Twin;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Word;
+use Metrum\Quantity\Copies;
 
 /**
  * How a plant stands: its readings as instruments would give them, what can be seen of it, and the figures behind.
@@ -14,6 +15,8 @@ use Metrum\Knowledge\Word;
  */
 final readonly class PlantState
 {
+    use Copies;
+
     /**
      * @param  array<string, float>  $readings  by key of Reading, SI, gauge Pa for pressures
      * @param  array<string, Word>  $observations  by key of Observation
@@ -102,6 +105,16 @@ final readonly class PlantState
         $figures = array_fill(0, 15, 0.0);
 
         return new self([], [], null, ...[...$figures, null, [], $chances]);
+    }
+
+    /**
+     * The same with other readings.
+     *
+     * @param  array<string, float>  $readings  by key of Reading, SI
+     */
+    public function showing(array $readings): self
+    {
+        return $this->but(readings: $readings);
     }
 
     public function runs(): bool

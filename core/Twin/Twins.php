@@ -8,6 +8,9 @@ use Metrum\Findings\Findings;
 use Metrum\Installation\Circuit;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Refrigerant\OutsideTable;
+use Metrum\Twin\Ice\IceExpectation;
+use Metrum\Twin\Ice\IceMachine;
+use Metrum\Twin\Ice\IceSizing;
 
 /** The twins of circuits as they are known: each made once, and kept on a shelf where there is one. */
 final class Twins
@@ -20,6 +23,9 @@ final class Twins
 
     /** @var array<string, CannotStand> what was found to have none; finding out why takes many sizings */
     private array $none = [];
+
+    /** @var array<string, IceMachine> */
+    private array $ice = [];
 
     public function __construct(private readonly ?Shelf $shelf = null)
     {
@@ -59,6 +65,9 @@ final class Twins
      */
     public function expectation(Findings $findings, HouseRules $rules, array $good = []): Expectation
     {
+        if ($findings->circuit->makesBatches()) {
+            return $this->ofIce($findings, $rules) ?? new DesignExpectation($findings, $rules);
+        }
         try {
             $twin = $this->of($findings->circuit, $rules, $good);
             $ought = $findings->circuit->asItOughtToBe();
@@ -67,6 +76,22 @@ final class Twins
             return new TwinExpectation($findings, $rules, $twin, $sound);
         } catch (CannotStand) {
             return new DesignExpectation($findings, $rules);
+        }
+    }
+
+    /** Null where no such machine can be built, or it does not run in this weather. */
+    private function ofIce(Findings $findings, HouseRules $rules): ?IceExpectation
+    {
+        $known = $findings->circuit;
+        $circuit = $known->headPressureControl === null ? $known->asItOughtToBe() : $known;
+        try {
+            $key = md5(serialize($circuit));
+            $this->ice = array_slice($this->ice, -self::MOST, null, true);
+            $machine = $this->ice[$key] ??= (new IceSizing($circuit))->machine();
+
+            return IceExpectation::of($findings, $rules, $machine);
+        } catch (OutsideTable) {
+            return null;
         }
     }
 

@@ -4,6 +4,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Visit;
 use App\Records\Judge;
+use App\View\HelpSheet;
 use App\View\Report;
 use Dompdf\Dompdf;
 use Dompdf\Options;
@@ -24,6 +25,15 @@ final class ReportController extends Controller
     public function show(Request $request, Visit $visit): View
     {
         return view('report.show', ['report' => $this->report($request, $visit)]);
+    }
+
+    /** What a colleague or the maker's help line asks for, on one page; of ice machines alone. */
+    public function help(Request $request, Visit $visit): View
+    {
+        $sheet = HelpSheet::of($this->judge->of($visit), $request->user()->units());
+        abort_if($sheet === null, 404);
+
+        return view('report.help', ['sheet' => $sheet]);
     }
 
     public function pdf(Request $request, Visit $visit): Response

@@ -13,8 +13,9 @@
                     data-on="{{ $word->value }}" data-off="" data-was="{{ $choice->chosen === $word ? 'true'
                     : 'false' }}" id="{{ $choice->domId() }}-{{ str_replace('_', '-', $word->value) }}"
                     aria-pressed="{{ $choice->chosen === $word ? 'true' : 'false' }}"
-                    class="tap">@if ($choice->isDrawn())<x-picture.frost-coil
-                    :coil="new App\Picture\FrostCoil($word)" />@endif<span>{{ $word->label() }}</span></button>
+                    class="tap">@if ($choice->isOfCoil())<x-picture.frost-coil
+                    :coil="new App\Picture\FrostCoil($word)" />@elseif ($choice->isOfPlate())<x-picture.ice-plate
+                    :plate="new App\Picture\IcePlate($word)" />@endif<span>{{ $word->label() }}</span></button>
             @endforeach
         </div>
     </fieldset>

@@ -18,7 +18,8 @@
         data-open @endif data-station="{{ $page->station->value }}">
         <nav class="walk" aria-label="Visit stations">@include('visit.walk')@include('visit.touched')</nav>
         <main id="main" class="work" data-needs-script inert>
-            <h1 class="sr">{{ $page->station->label() }}: {{ $page->visit->circuit->name }}</h1>
+            <h1 class="sr">{{ $page->station->labelAt($page->findings->circuit) }}:
+                {{ $page->visit->circuit->name }}</h1>
             @if ($errors->any())<p class="error" role="alert">{{ $errors->first() }}@if (old('value') !== null) You
                 typed “{{ old('value') }}”.@endif</p>@endif
             @if (! $page->visit->isOpen())

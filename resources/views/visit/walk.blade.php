@@ -6,8 +6,9 @@
         <li><a href="{{ route('visits.show', [$page->visit, $step->station->value]) }}"
             @if ($step->station === $page->station) aria-current="step" @endif accesskey="{{ $loop->iteration }}">
             <b class="step-{{ $step->mark() }}" aria-hidden="true"></b>
-            <span><span class="wide">{{ $step->station->label() }}</span><span
-                class="slim">{{ $step->station->short() }}</span><small>{{ $step->said }}</small></span>
+            <span><span class="wide">{{ $step->station->labelAt($page->findings->circuit) }}</span><span
+                class="slim">{{ $step->station->shortAt($page->findings->circuit)
+                }}</span><small>{{ $step->said }}</small></span>
         </a></li>
     @endforeach
 </ol>

@@ -1,7 +1,11 @@
+@php($sheet = App\View\IceSheet::of($page->judged, $page->units))
 @foreach (App\View\StationCautions::of($page->station, $page->findings->circuit->refrigerant) as $caution)<p
     class="caution station">◐ @told($caution)</p>@endforeach
+@if ($sheet !== null)@include('visit.ice-sheet')@endif
 <div class="cells row">@foreach ($page->controls->cells() as $cell)@include('visit.cell')@endforeach</div>
 <div class="choices">@foreach ($page->controls->choices() as $choice)@include('visit.choice')@endforeach</div>
-<details class="fold" id="course-fold"><summary>Course so far</summary>@include('visit.course')</details>
+@if ($sheet === null)<details class="fold" id="course-fold">
+    <summary>Course so far</summary>@include('visit.course')</details>@endif
 <p class="actions"><a class="btn" href="{{ route('visits.show', [$page->visit,
-    $page->station->next()->value]) }}">Next: {{ App\View\Explain::within($page->station->next()->label()) }}</a></p>
+    $page->station->next()->value]) }}">Next: {{ App\View\Explain::within($page->station->next()->labelAt(
+    $page->findings->circuit)) }}</a></p>

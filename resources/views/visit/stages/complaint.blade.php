@@ -7,4 +7,5 @@
 @if ($last !== null)@include('visit.last-visit')@else
 @include('visit.course')
 @endif
-<p class="actions"><a class="btn" href="{{ route('visits.show', [$page->visit, 'box']) }}">Next: at the box</a></p>
+<p class="actions"><a class="btn" href="{{ route('visits.show', [$page->visit, 'box']) }}">Next: {{
+    App\View\Explain::within(Metrum\Knowledge\Station::Box->labelAt($page->findings->circuit)) }}</a></p>

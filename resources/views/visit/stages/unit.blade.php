@@ -4,4 +4,5 @@
 <div class="choices">@foreach ($page->controls->choices() as $choice)@include('visit.choice')@endforeach</div>
 <details class="fold" id="course-fold"><summary>Course so far</summary>@include('visit.course')</details>
 <p class="actions"><a class="btn" href="{{ route('visits.show', [$page->visit,
-    $page->station->next()->value]) }}">Next: {{ App\View\Explain::within($page->station->next()->label()) }}</a></p>
+    $page->station->next()->value]) }}">Next: {{ App\View\Explain::within($page->station->next()->labelAt(
+    $page->findings->circuit)) }}</a></p>

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Findings;
+
+use Metrum\Knowledge\Reading;
+use Metrum\Quantity\Celsius;
+use Metrum\Refrigerant\OutsideTable;
+
+/** Draws the signs of an ice machine's cycle out of what was timed, weighed and read. SI; null where it was not. */
+final class IceSignals
+{
+    private const HOUR = 3600.0;
+
+    private const DAY = 86400.0;
+
+    private const USUAL_WATER = Celsius::ZERO + 15.0;
+
+    public static function measured(Sign $sign, Findings $findings): ?float
+    {
+        $source = self::source($sign);
+        if ($source !== null) {
+            return $findings->reading($source);
+        }
+
+        return match (true) {
+            $sign === Sign::Water => self::aboveUsualWater($findings),
+            $sign === Sign::IceRate => self::perTime($findings, self::HOUR, withHarvest: false),
+            $sign === Sign::IceDay => self::perTime($findings, self::DAY, withHarvest: true),
+            $sign === Sign::SuctionBegin => self::dew($findings, Reading::SuctionBegin),
+            $sign === Sign::SuctionEnd => self::dew($findings, Reading::SuctionEnd),
+            $sign === Sign::SuctionHarvest => self::dew($findings, Reading::SuctionHarvest),
+            $sign === Sign::HeadEnd => self::bubble($findings, Reading::DischargeEnd),
+            $sign === Sign::HeadHarvest => self::bubble($findings, Reading::DischargeHarvest),
+            $sign === Sign::FreezeFall => self::fall($findings),
+            default => null,
+        };
+    }
+
+    /** The reading that is the sign; null where it is worked out. */
+    private static function source(Sign $sign): ?Reading
+    {
+        return match (true) {
+            $sign === Sign::FreezeTime => Reading::FreezeTime,
+            $sign === Sign::HarvestTime => Reading::HarvestTime,
+            $sign === Sign::IceCycle => Reading::IcePerCycle,
+            $sign === Sign::Bridge => Reading::MeasuredBridge,
+            $sign === Sign::WaterCycle => Reading::WaterPerCycle,
+            $sign === Sign::Sump => Reading::SumpTemperature,
+            default => null,
+        };
+    }
+
+    /** Water at its inlet above the 15 °C that is usual, K. */
+    private static function aboveUsualWater(Findings $findings): ?float
+    {
+        $water = $findings->reading(Reading::WaterTemperature);
+
+        return $water === null ? null : $water - self::USUAL_WATER;
+    }
+
+    /** kg in such a time. */
+    private static function perTime(Findings $findings, float $seconds, bool $withHarvest): ?float
+    {
+        $ice = $findings->reading(Reading::IcePerCycle);
+        $freeze = $findings->reading(Reading::FreezeTime);
+        $harvest = $withHarvest ? $findings->reading(Reading::HarvestTime) : 0.0;
+
+        return $ice === null || $freeze === null || $harvest === null || $freeze + $harvest <= 0.0
+            ? null
+            : $ice * $seconds / ($freeze + $harvest);
+    }
+
+    /** K of saturated suction. */
+    private static function dew(Findings $findings, Reading $reading): ?float
+    {
+        $pressure = $findings->absolute($reading);
+        try {
+            return $pressure === null ? null : $findings->circuit->fluid()->dewTemperature($pressure);
+        } catch (OutsideTable) {
+            return null;
+        }
+    }
+
+    /** K of saturated condensing. */
+    private static function bubble(Findings $findings, Reading $reading): ?float
+    {
+        $pressure = $findings->absolute($reading);
+        try {
+            return $pressure === null ? null : $findings->circuit->fluid()->bubbleTemperature($pressure);
+        } catch (OutsideTable) {
+            return null;
+        }
+    }
+
+    private static function fall(Findings $findings): ?float
+    {
+        $begin = self::dew($findings, Reading::SuctionBegin);
+        $end = self::dew($findings, Reading::SuctionEnd);
+
+        return $begin === null || $end === null ? null : $begin - $end;
+    }
+}

@@ -1,0 +1,282 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Twin\Ice;
+
+use Metrum\Findings\Figures;
+use Metrum\Findings\Findings;
+use Metrum\Findings\Place;
+use Metrum\Findings\Sign;
+use Metrum\Findings\Signals;
+use Metrum\Findings\Yardstick;
+use Metrum\Installation\CondenserPlace;
+use Metrum\Knowledge\HouseRules;
+use Metrum\Knowledge\Reading;
+use Metrum\Quantity\Celsius;
+use Metrum\Quantity\QuantityKind;
+use Metrum\Twin\DesignExpectation;
+use Metrum\Twin\Expectation;
+use Metrum\Twin\Expected;
+
+/**
+ * Expectation from a simulated ice machine: the cycle that this one should run in this air with this water. What is
+ * read at a minute of the freeze is laid beside that minute; what was not said of air and water makes it wider.
+ */
+final readonly class IceExpectation implements Expectation
+{
+    /** K of air and of water where nobody read them. */
+    private const USUAL_AIR = Celsius::ZERO + 22.0;
+
+    private const USUAL_WATER = Celsius::ZERO + 13.0;
+
+    /** How many times wider what depends on air is where it was not read, on water, and on the minute. */
+    private const NO_AIR = 1.6;
+
+    private const NO_WATER = 1.25;
+
+    private const NO_MINUTE = 1.4;
+
+    /** Share of a freeze at which it is read where nobody said when. */
+    private const MIDDLE = 0.5;
+
+    /** Deviation of what is rated, and of what is only usual. */
+    private const RATED = 0.06;
+
+    private const USUAL = 0.35;
+
+    private const HARVEST = 0.32;
+
+    private const WATER = 0.3;
+
+    /** K of saturation, of the sump, and of the fall from begin to end. */
+    private const SUCTION = 3.0;
+
+    private const HEAD = 3.5;
+
+    private const SUMP = 1.5;
+
+    private const FALL = 2.5;
+
+    private const IN_HARVEST = 6.0;
+
+    /** Share of an absolute pressure, K of a pipe, share of a current. */
+    private const PRESSURE = 0.08;
+
+    private const PIPE = 3.0;
+
+    private const CURRENT = 0.12;
+
+    /** K by which the suction stands below the sink in a harvest, and share of the condenser's lift that is left. */
+    private const HARVEST_BELOW = 17.0;
+
+    private const HARVEST_LIFT = 0.45;
+
+    private const LEAST_BAND = 0.8;
+
+    public IceWeather $weather;
+
+    private DesignExpectation $plain;
+
+    private float $width;
+
+    private Findings $then;
+
+    private Signals $signals;
+
+    /** @param  IceCycle  $cycle  of the sound machine in this weather */
+    private function __construct(
+        private Findings $findings,
+        HouseRules $rules,
+        public IceMachine $machine,
+        public IceCycle $cycle,
+    ) {
+        $this->weather = self::weather($findings);
+        $this->plain = new DesignExpectation($findings, $rules);
+        $minute = $findings->reading(Reading::FreezeMinute);
+        $time = $minute ?? self::MIDDLE * $cycle->freeze;
+        $this->width = ($this->isAirKnown() ? 1.0 : self::NO_AIR) *
+            ($findings->reading(Reading::WaterTemperature) === null ? self::NO_WATER : 1.0);
+        $this->then = new Findings($findings->circuit, readings: self::known($cycle->readingsAt($time)));
+        $this->signals = new Signals($this->then, Figures::of($this->then, $rules), new Yardstick());
+    }
+
+    /** Null where it does not run so in this weather. */
+    public static function of(Findings $findings, HouseRules $rules, IceMachine $machine): ?self
+    {
+        $cycle = IceCycle::of($machine, self::weather($findings));
+
+        return $cycle === null ? null : new self($findings, $rules, $machine, $cycle);
+    }
+
+    /** What it meets, as far as that was read. */
+    public static function weather(Findings $findings): IceWeather
+    {
+        $air = $findings->reading(Reading::AmbientTemperature) ?? self::USUAL_AIR;
+        $water = $findings->reading(Reading::WaterTemperature) ?? self::USUAL_WATER;
+        $isOnWater = $findings->circuit->condenser === CondenserPlace::Water;
+
+        return new IceWeather(
+            $air,
+            $water,
+            $isOnWater ? $findings->reading(Reading::CondenserWaterIn) ?? $water : $air,
+            $findings->circuit->atmosphere->pascal,
+        );
+    }
+
+    private function isAirKnown(): bool
+    {
+        $sink = $this->findings->circuit->condenser === CondenserPlace::Water
+            ? Reading::WaterTemperature
+            : Reading::AmbientTemperature;
+
+        return $this->findings->reading($sink) !== null;
+    }
+
+    /**
+     * Without what the loop calls the air of a box: it is the water here.
+     *
+     * @param  array<string, float>  $readings
+     * @return array<string, float>
+     */
+    private static function known(array $readings): array
+    {
+        unset($readings[Reading::BoxTemperature->value], $readings[Reading::SupplyAirTemperature->value]);
+
+        return $readings;
+    }
+
+    public function healthy(Sign $sign): ?Expected
+    {
+        return $this->ofCycle($sign) ?? $this->ofLoop($sign) ?? $this->plain->healthy($sign);
+    }
+
+    /** kg. */
+    public function perDay(): Expected
+    {
+        $design = $this->findings->circuit->design;
+        $isRated = $design->icePerDay !== null || $design->icePerDayHot !== null;
+        $made = $this->cycle->perDay();
+
+        return $this->wide($made, ($isRated ? self::RATED : self::USUAL) * $made);
+    }
+
+    public function reading(Reading $reading): ?Expected
+    {
+        $value = $this->then->reading($reading);
+        $isOfSize = $reading === Reading::CompressorCurrent;
+        if ($value === null || ($isOfSize && $this->findings->circuit->design->ratedCurrent === null)) {
+            return null;
+        }
+        $deviation = match (true) {
+            $reading->quantity() === QuantityKind::GaugePressure => self::PRESSURE *
+                $this->findings->circuit->atmosphere->absolute($value),
+            $reading->quantity() === QuantityKind::Temperature => self::PIPE,
+            default => self::CURRENT * abs($value),
+        };
+
+        return new Expected($value, $deviation * $this->now());
+    }
+
+    public function yardstick(): Yardstick
+    {
+        return new Yardstick(split: $this->healthy(Sign::Split)?->value);
+    }
+
+    public function isCold(): ?bool
+    {
+        return $this->plain->isCold();
+    }
+
+    public function run(): array
+    {
+        $run = [];
+        foreach (Place::cases() as $place) {
+            $source = $place->source();
+            $value = $source instanceof Reading
+                ? $this->then->reading($source)
+                : Figures::of($this->then, new HouseRules())->value($source);
+            if ($value !== null) {
+                $run[$place->value] = new Expected($value, hypot(self::PIPE * $this->now(), self::LEAST_BAND));
+            }
+        }
+
+        return $run;
+    }
+
+    public function by(): string
+    {
+        return 'this ice machine’s twin';
+    }
+
+    /** How many times wider what is read at one minute is. */
+    private function now(): float
+    {
+        return $this->width * ($this->findings->reading(Reading::FreezeMinute) === null ? self::NO_MINUTE : 1.0);
+    }
+
+    /** What is timed, weighed and read over a whole cycle. */
+    private function ofCycle(Sign $sign): ?Expected
+    {
+        $cycle = $this->cycle;
+        $design = $this->findings->circuit->design;
+        $day = $design->icePerDay ?? $design->icePerDayHot;
+        $batch = $design->icePerCycle === null ? self::USUAL : self::RATED;
+        $perDay = $day === null ? self::USUAL : self::RATED;
+        $time = $day !== null && $design->icePerCycle !== null ? self::RATED : max($batch, $perDay);
+        $fluid = $this->machine->loop->fluid;
+        $read = fn (float $at, Reading $of): float => $this->weather->atmosphere + $cycle->readingsAt($at)[$of->value];
+        $begin = static fn (): float => $fluid->dewTemperature($read(IceCycle::BEGIN, Reading::SuctionPressure));
+        $end = static fn (): float => $fluid->dewTemperature($read($cycle->last(), Reading::SuctionPressure));
+        $head = static fn (): float => $fluid->bubbleTemperature($read($cycle->last(), Reading::DischargePressure));
+
+        return match (true) {
+            $sign === Sign::FreezeTime => $this->wide($cycle->freeze, $time * $cycle->freeze),
+            $sign === Sign::HarvestTime => $this->wide($cycle->harvest, self::HARVEST * $cycle->harvest),
+            $sign === Sign::IceCycle => new Expected($cycle->ice, $batch * $cycle->ice),
+            $sign === Sign::IceRate => $this->wide(
+                $cycle->ice * 3600 / $cycle->freeze,
+                $perDay * $cycle->ice * 3600 / $cycle->freeze,
+            ),
+            $sign === Sign::IceDay => $this->perDay(),
+            $sign === Sign::Bridge => $design->bridgeThickness === null
+                ? null
+                : new Expected($design->bridgeThickness, 2 * self::RATED * $design->bridgeThickness),
+            $sign === Sign::WaterCycle => new Expected(
+                $cycle->water / 1e3,
+                hypot(self::WATER, $batch) * $cycle->water / 1e3,
+            ),
+            $sign === Sign::SuctionBegin => $this->wide($begin(), self::SUCTION),
+            $sign === Sign::SuctionEnd => $this->wide($end(), self::SUCTION),
+            $sign === Sign::FreezeFall => $this->wide($begin() - $end(), self::FALL),
+            $sign === Sign::HeadEnd => $this->wide($head(), self::HEAD),
+            $sign === Sign::Sump => new Expected(
+                $cycle->sumpAt($this->findings->reading(Reading::FreezeMinute) ?? self::MIDDLE * $cycle->freeze),
+                self::SUMP,
+            ),
+            $sign === Sign::SuctionHarvest => $this->wide(
+                $this->weather->sink - self::HARVEST_BELOW,
+                self::IN_HARVEST,
+            ),
+            $sign === Sign::HeadHarvest => $this->wide(
+                $this->weather->sink + self::HARVEST_LIFT * ($head() - $this->weather->sink),
+                self::IN_HARVEST,
+            ),
+            default => null,
+        };
+    }
+
+    private function wide(float $value, float $deviation): Expected
+    {
+        return new Expected($value, $deviation * $this->width);
+    }
+
+    /** What the loop shows at the minute; its deviation is that of such plants by their design. */
+    private function ofLoop(Sign $sign): ?Expected
+    {
+        $value = $this->signals->measured($sign);
+        $width = $this->plain->healthy($sign)?->deviation;
+
+        return $value === null || $width === null ? null : new Expected($value, $width * $this->now());
+    }
+}

@@ -1,0 +1,22 @@
+{{-- one page of an ice machine: what a cycle makes, its picture, and what is still open of it --}}
+<section id="ice-sheet" class="ice-sheet" aria-labelledby="h-ice" data-part>
+    <div class="ice-head">
+        <div>
+            <h2 id="h-ice">@if ($sheet->perDay() !== ''){{ $sheet->perDay() }}@else Production not measured @endif
+                <small>{{ $sheet->expected() }}, {{ $sheet->basis() }}</small></h2>
+            <p>{{ $sheet->sentence() }} {{ $sheet->cycle() }}</p>
+        </div>
+        <dl class="ice-figures">
+            @foreach ($sheet->figures() as $figure)
+                <div><dt>{{ $figure['name'] }}</dt>
+                    <dd>@if ($figure['mark'] !== '')<span @class(['mark-act' => $figure['mark'] === '●'])>{{
+                        $figure['mark'] }}</span> @endif<b>{{ $figure['value'] }}</b>
+                        <small>{{ $figure['expected'] }}</small></dd></div>
+            @endforeach
+        </dl>
+    </div>
+    <figure class="ice-figure"><x-picture.ice-cycle :cycle="$sheet->picture" />
+        <figcaption>Bands: sump water (above) and saturated suction (below) of this ice machine’s twin. Dots: as
+            read.</figcaption></figure>
+    <p class="actions"><a class="btn quiet" href="{{ route('visits.help-sheet', $page->visit) }}">Help sheet</a></p>
+</section>

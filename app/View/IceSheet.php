@@ -23,6 +23,9 @@ final readonly class IceSheet
     /** The cycle from which on it counts after a start, a move or a cleaning. */
     private const COUNTS = 3.0;
 
+    /** kg by whose unit those of a day are told. */
+    private const OF_A_DAY = 100.0;
+
     public IceCyclePicture $picture;
 
     private function __construct(
@@ -46,7 +49,7 @@ final readonly class IceSheet
     {
         $made = IceSignals::measured(Sign::IceDay, $this->findings);
 
-        return $made === null ? '' : $this->units->mass($made).' a day';
+        return $made === null ? '' : $this->whole($made).' a day';
     }
 
     /** "expected 380 ± 25 kg a day at air 24 °C, water 14 °C" */
@@ -57,11 +60,19 @@ final readonly class IceSheet
 
         return sprintf(
             'expected %s ± %s a day at air %s, water %s',
-            Format::number($this->units->ofMass($day->value)->fromSi($day->value), 0),
-            $this->units->mass(round($day->deviation)),
+            Format::number($this->units->ofMass(self::OF_A_DAY)->fromSi($day->value), 0),
+            $this->whole($day->deviation),
             $this->units->text($weather->air, QuantityKind::Temperature),
             $this->units->text($weather->water, QuantityKind::Temperature),
         ).$this->assumed();
+    }
+
+    /** Of a day: to whole units. */
+    private function whole(float $kilograms): string
+    {
+        $unit = $this->units->ofMass(self::OF_A_DAY);
+
+        return Format::number($unit->fromSi($kilograms), 0).' '.$unit->symbol();
     }
 
     /** What of it was not read. */

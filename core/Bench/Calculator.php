@@ -43,6 +43,10 @@ enum Calculator: string
     case IcedBulb = 'iced_bulb';
     case DefrostStaggerCheck = 'defrost_stagger_check';
     case DefrostStaggerPlan = 'defrost_stagger_plan';
+    case IcePerDay = 'ice_per_day';
+    case IceElsewhere = 'ice_at_other_conditions';
+    case IceWaterEnergy = 'ice_water_and_energy';
+    case IceScale = 'ice_scale';
 
     public function does(): Calculation
     {
@@ -81,6 +85,10 @@ enum Calculator: string
             self::IcedBulb => new Calculators\IcedBulb(),
             self::DefrostStaggerCheck => new Calculators\DefrostStaggerCheck(),
             self::DefrostStaggerPlan => new Calculators\DefrostStaggerPlan(),
+            self::IcePerDay => new Calculators\IcePerDay(),
+            self::IceElsewhere => new Calculators\IceElsewhere(),
+            self::IceWaterEnergy => new Calculators\IceWaterEnergy(),
+            self::IceScale => new Calculators\IceScale(),
         };
     }
 

@@ -13,6 +13,7 @@ enum Group: string
     case Adjusting = 'adjusting';
     case Charge = 'charge';
     case Defrost = 'defrost';
+    case Ice = 'ice';
 
     public function title(): string
     {
@@ -23,6 +24,7 @@ enum Group: string
             self::Adjusting => 'Expansion valve, pull-down',
             self::Charge => 'Charge, receiver, leaks',
             self::Defrost => 'Defrost',
+            self::Ice => 'Ice machine',
         };
     }
 

@@ -29,6 +29,7 @@ enum Sum: string
     case PressureHeld = 'pressure_held';
     case FloodedShare = 'flooded_share';
     case WinterExtra = 'winter_extra';
+    case ShareShort = 'share_short';
 
     public function does(): Calculation
     {
@@ -53,6 +54,7 @@ enum Sum: string
             self::PressureHeld => new Sums\PressureHeld(),
             self::FloodedShare => new Sums\FloodedShare(),
             self::WinterExtra => new Sums\WinterExtra(),
+            self::ShareShort => new Sums\ShareShort(),
         };
     }
 }

@@ -47,6 +47,7 @@ final readonly class Conditions
             Condition::IceMachine,
             Condition::AirConditioner,
             Condition::Capillary,
+            Condition::CapillaryOfBox,
             Condition::ThermostaticValve,
             Condition::Shared,
             Condition::SharedSuction,

@@ -77,6 +77,12 @@ final readonly class Circuit
      */
     public function asItOughtToBe(): self
     {
+        if ($this->cools(LoadKind::IceMachine) && $this->condenser === CondenserPlace::Water) {
+            return $this->headPressureControl === null
+                ? $this->but(headPressureControl: HeadPressureControl::WaterValve)
+                : $this;
+        }
+
         return ! $this->holdsHead() && $this->condenser !== CondenserPlace::Water
             ? $this->but(headPressureControl: HeadPressureControl::FanCycling)
             : $this;

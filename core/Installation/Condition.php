@@ -22,6 +22,9 @@ enum Condition: string
     case IceMachine = 'ice_machine';
     case AirConditioner = 'air_conditioner';
     case Capillary = 'capillary';
+
+    /** But of an ice machine, whose capillary plugs as a valve's screen does. */
+    case CapillaryOfBox = 'capillary_of_box';
     case ThermostaticValve = 'thermostatic_valve';
     case Shared = 'shared';
     case SharedSuction = 'shared_suction';
@@ -66,6 +69,9 @@ enum Condition: string
             self::IceMachine => self::is($circuit->kind?->load(), LoadKind::IceMachine),
             self::AirConditioner => self::is($circuit->kind?->load(), LoadKind::Air),
             self::Capillary => self::is($circuit->metering, Metering::Capillary),
+            self::CapillaryOfBox => $circuit->cools(LoadKind::IceMachine)
+                ? false
+                : self::is($circuit->metering, Metering::Capillary),
             self::ThermostaticValve => self::is($circuit->metering, Metering::Txv),
             self::Shared => $circuit->isShared(),
             self::SharedSuction => $circuit->regulator === true || $circuit->isShared(),

@@ -82,12 +82,10 @@ final class Twins
     /** Null where no such machine can be built, or it does not run in this weather. */
     private function ofIce(Findings $findings, HouseRules $rules): ?IceExpectation
     {
-        $known = $findings->circuit;
-        $circuit = $known->headPressureControl === null ? $known->asItOughtToBe() : $known;
         try {
-            $key = md5(serialize($circuit));
+            $key = md5(serialize($findings->circuit));
             $this->ice = array_slice($this->ice, -self::MOST, null, true);
-            $machine = $this->ice[$key] ??= (new IceSizing($circuit))->machine();
+            $machine = $this->ice[$key] ??= IceSizing::of($findings->circuit)->machine();
 
             return IceExpectation::of($findings, $rules, $machine);
         } catch (OutsideTable) {

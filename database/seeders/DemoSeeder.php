@@ -218,7 +218,7 @@ final class DemoSeeder extends Seeder
      */
     private function work(array $entry): array
     {
-        $plant = $entry['plant'];
+        $plant = $entry['plant'] ?? [];
         $steps = [];
         foreach ($entry['work'] ?? [] as $step) {
             $plant = ($step['plant'] ?? []) + $plant;
@@ -281,7 +281,9 @@ final class DemoSeeder extends Seeder
      */
     private function measured(Circuit $circuit, array $entry): \Generator
     {
-        $computed = (new DemoPlant($circuit->known()))->readings($entry['plant']);
+        $computed = isset($entry['ice'])
+            ? (new DemoIce($circuit->known()))->readings($entry['ice'])
+            : (new DemoPlant($circuit->known()))->readings($entry['plant']);
         foreach ($entry['measured'] as $key) {
             $unit = $this->user->units()->of(Reading::from($key)->quantity());
             yield new Statement(

@@ -10,6 +10,7 @@ use Metrum\Findings\Findings;
 use Metrum\Installation\Circuit;
 use Metrum\Installation\CondenserPlace;
 use Metrum\Installation\DesignKey;
+use Metrum\Installation\Metering;
 use Metrum\Installation\PlantAge;
 use Metrum\Knowledge\Cause;
 use Metrum\Knowledge\Fault;
@@ -52,7 +53,7 @@ final readonly class IcePatients
 
     private const EVENED = 0.3;
 
-    private const SOUND = 2.6;
+    private const SOUND = 3.5;
 
     private const ALTERED = 0.15;
 
@@ -102,9 +103,12 @@ final readonly class IcePatients
             $planned = RandomIceMachines::planned($drawn);
             $loop = (new PlantAsBuilt($dice))->of($planned->loop, $altered);
             $built = $planned->looping($loop);
-            $circuit = $this->rated($dice, $drawn, $built);
+            $cool = IceCycle::of($built, IceSizing::ratedWeather($drawn->circuit, hot: false));
+            $circuit = $cool === null ? null : $this->rated($dice, $drawn, $built, $cool);
 
-            return $circuit === null ? null : $this->visited($dice, $drawn, $circuit, $built, $fault, $altered);
+            return $cool === null || $circuit === null
+                ? null
+                : $this->visited($dice, $drawn, $circuit, $built->dryAs($cool->course->dry(1.0)), $fault, $altered);
         } catch (OutsideTable) {
             return null;
         }
@@ -123,11 +127,10 @@ final readonly class IcePatients
     }
 
     /** As its plate has it: what such machines make where they are rated; null where it makes none. */
-    private function rated(Dice $dice, DrawnIceMachine $drawn, IceMachine $built): ?Circuit
+    private function rated(Dice $dice, DrawnIceMachine $drawn, IceMachine $built, IceCycle $cool): ?Circuit
     {
-        $cool = IceCycle::of($built, IceSizing::ratedWeather($drawn->circuit, hot: false));
         $hot = IceCycle::of($built, IceSizing::ratedWeather($drawn->circuit, hot: true));
-        if ($cool === null || $hot === null || ! $cool->isEnded || ! $hot->isEnded) {
+        if ($hot === null || ! $cool->isEnded || ! $hot->isEnded) {
             return null;
         }
         $off = $dice->factor(0.03);
@@ -240,6 +243,7 @@ final readonly class IcePatients
 
         return match (true) {
             $isOnWater => Cause::CoolingWaterLow,
+            $fault === Fault::ValveUnderfeeding && $circuit->metering === Metering::Capillary => Cause::ScreenPlugged,
             $shares === [] => null,
             default => Cause::from($dice->weighed($shares)),
         };

@@ -71,6 +71,14 @@ final readonly class FreezeCourse
         return $before->cooling + $way * ($after->cooling - $before->cooling);
     }
 
+    /** Share of the plate there where gas superheats: ice grows slowly on it. */
+    public function dry(float $place): float
+    {
+        [$before, $after, $way] = $this->between($place);
+
+        return $before->dryShare + $way * ($after->dryShare - $before->dryShare);
+    }
+
     /** Place on the way of water so warm, K. */
     public function placeOf(float $water): float
     {

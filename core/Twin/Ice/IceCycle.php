@@ -6,6 +6,7 @@ namespace Metrum\Twin\Ice;
 
 use Metrum\Knowledge\Reading;
 use Metrum\Quantity\Celsius;
+use Metrum\Quantity\Water;
 
 /**
  * One whole cycle of a batch ice machine, as it is from the third on: water cools, ice grows until it is thick enough,
@@ -20,13 +21,16 @@ final readonly class IceCycle
 
     public const LONGEST_HARVEST = 900.0;
 
-    /** s of flushing and filling with every harvest. */
-    private const FLUSHING = 25.0;
+    /** s in which valves move; flushing and filling go on beside the harvest. */
+    private const FLUSHING = 8.0;
 
     /** s into the freeze at which its begin is read, and before its end. */
     public const BEGIN = 180.0;
 
     public const END = 30.0;
+
+    /** Share of the ice that is missing where gas superheats: the wet part has its thickness first. */
+    private const DRY = 0.8;
 
     /** J/K of the plate, and K that it warms in the harvest, by kg of a batch. */
     private const PLATE = 500.0;
@@ -39,7 +43,7 @@ final readonly class IceCycle
     /** K of condenser and air together at which the harvest has its rated heat, and that heat, of the cooling. */
     private const STORE = IceMachine::RATED + 7.0;
 
-    private const HARVEST = 0.55;
+    private const HARVEST = 0.45;
 
     /**
      * @param  list<float>  $way  place on the freeze's course by steps
@@ -90,16 +94,17 @@ final readonly class IceCycle
             $place = max($place, $water > Celsius::ZERO + 0.1 ? -1.0 : $plate->left);
             [$way[], $sump[]] = [$place, $water];
             $heat = ($does * $course->cooling($place) - $leak) * self::STEP;
-            $inflow = $plate->inflow * Plate::WATER * ($weather->water - Celsius::ZERO) * self::STEP;
+            $inflow = $plate->inflow * Water::WARMTH * ($weather->water - Celsius::ZERO) * self::STEP;
             $left = max(0.0, $plate->sump() + ($plate->inflow - $plate->outflow) * $time - $ice);
             if ($warm > 0.0) {
                 $warm -= $heat;
             } elseif ($water > Celsius::ZERO + 0.1) {
-                $water = max(Celsius::ZERO, $water - ($heat - $inflow) / (Plate::WATER * max(0.3, $left)));
+                $water = max(Celsius::ZERO, $water - ($heat - $inflow) / (Water::WARMTH * max(0.3, $left)));
             } else {
-                $ice += max(0.0, $heat - $inflow) / (Plate::LATENT + Plate::ICE * self::below($place));
+                $ice += max(0.0, $heat - $inflow) / (Water::LATENT + Water::ICE_WARMTH * self::below($place));
             }
-            if ($ice >= $plate->batch * $plate->ends || $ice >= $plate->mostIce($time)) {
+            $wet = 1 - self::DRY * max(0.0, $course->dry($place) - $machine->dry);
+            if ($ice >= $plate->batch * $plate->ends * $wet || $ice >= $plate->mostIce($time)) {
                 break;
             }
         }

@@ -97,7 +97,7 @@ final readonly class IceExpectation implements Expectation
         $time = $minute ?? self::MIDDLE * $cycle->freeze;
         $this->width = ($this->isAirKnown() ? 1.0 : self::NO_AIR) *
             ($findings->reading(Reading::WaterTemperature) === null ? self::NO_WATER : 1.0);
-        $this->then = new Findings($findings->circuit, readings: self::known($cycle->readingsAt($time)));
+        $this->then = new Findings($findings->circuit, readings: $this->known($cycle->readingsAt($time)));
         $this->signals = new Signals($this->then, Figures::of($this->then, $rules), new Yardstick());
     }
 
@@ -134,13 +134,17 @@ final readonly class IceExpectation implements Expectation
     }
 
     /**
-     * Without what the loop calls the air of a box: it is the water here.
+     * Without what the loop calls the air of a box: it is the water here; its current by the plate's.
      *
      * @param  array<string, float>  $readings
      * @return array<string, float>
      */
-    private static function known(array $readings): array
+    private function known(array $readings): array
     {
+        $rated = $this->findings->circuit->design->ratedCurrent;
+        $readings[Reading::CompressorCurrent->value] *= $rated === null
+            ? 1.0
+            : $rated / $this->machine->loop->ratedCurrent;
         unset($readings[Reading::BoxTemperature->value], $readings[Reading::SupplyAirTemperature->value]);
 
         return $readings;
@@ -162,6 +166,21 @@ final readonly class IceExpectation implements Expectation
     }
 
     public function reading(Reading $reading): ?Expected
+    {
+        $sign = match (true) {
+            $reading === Reading::FreezeTime => Sign::FreezeTime,
+            $reading === Reading::HarvestTime => Sign::HarvestTime,
+            $reading === Reading::IcePerCycle => Sign::IceCycle,
+            $reading === Reading::WaterPerCycle => Sign::WaterCycle,
+            $reading === Reading::SumpTemperature => Sign::Sump,
+            $reading === Reading::MeasuredBridge => Sign::Bridge,
+            default => null,
+        };
+
+        return $sign === null ? $this->atMinute($reading) : $this->ofCycle($sign);
+    }
+
+    private function atMinute(Reading $reading): ?Expected
     {
         $value = $this->then->reading($reading);
         $isOfSize = $reading === Reading::CompressorCurrent;

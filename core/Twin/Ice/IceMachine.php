@@ -21,6 +21,7 @@ final readonly class IceMachine
      * @param  float  $capacity  what it freezes, of what its loop would
      * @param  float  $perKelvin  by which that changes with each kelvin of its sink above the rated
      * @param  float  $ratedSink  K that enters its condenser where it is rated
+     * @param  float  $dry  share of its plate where gas superheats at the end of a sound freeze
      * @param  float  $cooler  K by which its condenser is kept colder than it ought to be
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class IceMachine
         public float $perKelvin = 0.0,
         public float $ratedSink = self::RATED,
         public float $cooler = 0.0,
+        public float $dry = 0.2,
     ) {
     }
 
@@ -42,6 +44,11 @@ final readonly class IceMachine
     public function cooler(float $kelvin): self
     {
         return $this->but(cooler: $kelvin)->looping($this->loop->with(head: $this->loop->head->lowered($kelvin)));
+    }
+
+    public function dryAs(float $dry): self
+    {
+        return $this->but(dry: $dry);
     }
 
     public function plated(Plate $plate): self

@@ -7,6 +7,7 @@ namespace Metrum\Twin\Ice;
 use Metrum\Installation\Circuit;
 use Metrum\Installation\CondenserPlace;
 use Metrum\Installation\DesignKey;
+use Metrum\Installation\HeadPressureControl;
 use Metrum\Quantity\Celsius;
 use Metrum\Refrigerant\OutsideTable;
 use Metrum\Twin\Machine;
@@ -41,9 +42,18 @@ final readonly class IceSizing
 
     private const DAY = 86400.0;
 
+    /** K at which a water regulating valve usually holds the condensing. */
+    private const WATER_VALVE = Celsius::ZERO + 37.0;
+
     /** @param  float  $difference  K of freezing water over the middle of the plate with half a batch on it */
     public function __construct(private Circuit $circuit, private float $difference = self::DIFFERENCE)
     {
+    }
+
+    /** Where nobody said what holds its head, as such machines are held. */
+    public static function of(Circuit $circuit): self
+    {
+        return new self($circuit->headPressureControl === null ? $circuit->asItOughtToBe() : $circuit);
     }
 
     /** @throws OutsideTable where such a machine cannot be built with its refrigerant */
@@ -70,7 +80,7 @@ final readonly class IceSizing
         }
         $cooling = $design->ratedCurrent === null
             ? $this->circuit->usual()->cooling
-            : (new Sizing($this->plain()))->machine()->design->cooling;
+            : (new Sizing($this->plain($design->ratedCurrent)))->machine()->design->cooling;
 
         return $cooling * self::FREEZING * self::DAY / self::TAKEN;
     }
@@ -84,13 +94,19 @@ final readonly class IceSizing
      */
     public function loop(float $cooling): Machine
     {
-        return (new Sizing($this->plain()))->machine($cooling);
+        $machine = (new Sizing($this->plain()))->machine($cooling);
+
+        return $machine->head->kind === HeadPressureControl::WaterValve
+            ? $machine->with(head: $machine->head->set(self::WATER_VALVE))
+            : $machine;
     }
 
-    private function plain(): Circuit
+    /** @param  ?float  $current  A by which it is sized; null: by its cooling */
+    private function plain(?float $current = null): Circuit
     {
         return $this->circuit->with(
             $this->circuit->design
+                ->with(DesignKey::RatedCurrent, $current)
                 ->with(DesignKey::BoxSetPoint, Celsius::ZERO)
                 ->with(DesignKey::EvaporatorTd, $this->difference),
         );
@@ -117,7 +133,7 @@ final readonly class IceSizing
             return $machine;
         }
         $capacity = $day === null ? 1.0 : $day / $cool->perDay();
-        $machine = $machine->rated($capacity, 0.0, $point->sink);
+        $machine = $machine->rated($capacity, 0.0, $point->sink)->dryAs($cool->course->dry(1.0));
         if ($day === null || $hot === null) {
             return $machine;
         }

@@ -16,13 +16,6 @@ final readonly class Plate
 {
     use Copies;
 
-    /** J/kg that ice gives off as it freezes, and J/(kg K) of water and ice. */
-    public const LATENT = 333.6e3;
-
-    public const WATER = 4.19e3;
-
-    public const ICE = 2.1e3;
-
     /**
      * @param  float  $batch  kg of ice that a freeze is meant to make
      * @param  float  $iceShare  resistance of a whole batch of ice, of that of the bare plate

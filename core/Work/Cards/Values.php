@@ -27,6 +27,7 @@ use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unanswerable;
 use Metrum\Quantity\Unit;
 use Metrum\Quantity\Units;
+use Metrum\Twin\Ice\IceExpectation;
 use Metrum\Work\Assessment;
 use Metrum\Work\Leaks\LeakPlace;
 use Metrum\Work\Leaks\SearchLog;
@@ -267,6 +268,10 @@ final class Values
     /** A reading or figure of a sound plant in this weather, by the twin. */
     private function expected(string $name): ?StepValue
     {
+        $ice = $this->assessment->expectation();
+        if ($ice instanceof IceExpectation) {
+            return $this->ofCycle($ice, $name);
+        }
         $expectation = $this->assessment->forecasts->expectation($this->findings);
         if ($expectation === null) {
             return null;
@@ -279,5 +284,21 @@ final class Values
         $si = $sound->reading($reading);
 
         return $si === null ? null : StepValue::amount($si, $reading->quantity());
+    }
+
+    /** What a cycle of an ice machine should show: ice of a day, or a reading. */
+    private function ofCycle(IceExpectation $expectation, string $name): ?StepValue
+    {
+        $reading = Reading::tryFrom($name);
+        $si = $reading === null ? null : $expectation->reading($reading)?->value;
+
+        return match (true) {
+            $name === DesignKey::IcePerDay->value => StepValue::amount(
+                $expectation->perDay()->value,
+                QuantityKind::Mass,
+            ),
+            $reading === null || $si === null => null,
+            default => StepValue::amount($si, $reading->quantity()),
+        };
     }
 }

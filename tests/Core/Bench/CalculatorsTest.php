@@ -57,6 +57,49 @@ final class CalculatorsTest extends TestCase
                 'wrong_superheat_if_bubble_is_used_k' => 6.0,
             ],
         ];
+        // 24 h are 96 cycles of 15 min.
+        yield 'a weighed batch of ice' => [
+            'ice_per_day',
+            ['ice_per_cycle_kg' => 5.0, 'freeze_time_min' => 13.0, 'harvest_time_min' => 2.0],
+            ['ice_per_day_kg' => 480.0, 'cycles_per_day' => 96.0],
+        ];
+        // Each kg takes 333.6 kJ and 4.19 for each kelvin: 375.5 from 10 °C, 396.5 from 15, 421.6 from 21.
+        yield 'ice at the rated point is what is rated' => [
+            'ice_at_other_conditions',
+            ['ice_per_day_kg' => 400, 'ice_per_day_hot_kg' => 320, 'air_c' => 21, 'water_c' => 10],
+            ['ice_per_day_here_kg' => 400.0, 'of_rated_percent' => 100.0],
+        ];
+        yield 'ice with warmer water alone' => [
+            'ice_at_other_conditions',
+            ['ice_per_day_kg' => 400, 'ice_per_day_hot_kg' => 320, 'air_c' => 21, 'water_c' => 15],
+            ['ice_per_day_here_kg' => 400 * 375.5 / 396.45],
+        ];
+        yield 'ice in hot air with warm water' => [
+            'ice_at_other_conditions',
+            ['ice_per_day_kg' => 400, 'ice_per_day_hot_kg' => 320, 'air_c' => 32, 'water_c' => 21],
+            ['ice_per_day_here_kg' => 320.0],
+        ];
+        yield 'water and energy of ice' => [
+            'ice_water_and_energy',
+            ['ice_per_cycle_kg' => 5, 'ice_per_day_kg' => 400, 'water_per_cycle_l' => 8, 'power_kw' => 2],
+            [
+                'water_per_day_l' => 640.0,
+                'water_per_kg_l' => 1.6,
+                'energy_per_day_kwh' => 48.0,
+                'energy_per_100_kg_kwh' => 12.0,
+            ],
+        ];
+        // 3 of 8 l stay: 8/3 times as hard. 200 mg/l in 640 l a day are 128 g, 896 in a week.
+        yield 'minerals of hard water' => [
+            'ice_scale',
+            ['hardness_ppm' => 200, 'water_per_cycle_l' => 8, 'ice_per_cycle_kg' => 5, 'ice_per_day_kg' => 400],
+            [
+                'concentration' => 8 / 3,
+                'hardness_at_end_ppm' => 1600 / 3,
+                'minerals_per_week_kg' => 0.896,
+                'water_for_three_times_l' => 7.5,
+            ],
+        ];
         yield 'two places' => [
             'superheat_two_places',
             self::FLUID + [

@@ -45,7 +45,7 @@ final class VocabularyTest extends TestCase
             array_column(CondenserPlace::cases(), 'value'),
         );
         self::assertSame(
-            ['none', 'fan_cycling', 'fan_speed', 'flooding_valve'],
+            ['none', 'fan_cycling', 'fan_speed', 'flooding_valve', 'water_valve'],
             array_column(HeadPressureControl::cases(), 'value'),
         );
         self::assertSame(
@@ -79,6 +79,8 @@ final class VocabularyTest extends TestCase
                 'noisy',
                 'water_leak',
                 'low_production',
+                'poor_ice',
+                'ice_stays_on',
                 'high_energy',
                 'alarm',
                 'none',
@@ -90,7 +92,7 @@ final class VocabularyTest extends TestCase
     public function test_readings(): void
     {
         $keys = array_column(Reading::cases(), 'value');
-        self::assertCount(51, $keys);
+        self::assertCount(64, $keys);
         foreach (
             [
                 'suction_pressure_kpa',
@@ -135,6 +137,8 @@ final class VocabularyTest extends TestCase
             'percent' => 'percent',
             'kg' => 'kg',
             'min' => 'min',
+            'mm' => 'mm',
+            'l' => 'l',
         ];
         foreach (Reading::cases() as $reading) {
             $last = substr($reading->value, (int) strrpos($reading->value, '_') + 1);
@@ -149,8 +153,8 @@ final class VocabularyTest extends TestCase
 
     public function test_observations_and_tests_with_their_answers(): void
     {
-        self::assertCount(27, Observation::cases());
-        self::assertCount(12, Test::cases());
+        self::assertCount(38, Observation::cases());
+        self::assertCount(14, Test::cases());
         self::assertSame(
             [Word::Clear, Word::Bubbles, Word::NoLineVisible, Word::NotFitted],
             Observation::SightGlass->words(),
@@ -177,8 +181,8 @@ final class VocabularyTest extends TestCase
         }
     }
 
-    public function test_there_are_thirty_four_faults(): void
+    public function test_there_are_thirty_seven_faults(): void
     {
-        self::assertCount(34, Fault::cases());
+        self::assertCount(37, Fault::cases());
     }
 }

@@ -1,5 +1,5 @@
 @php($sheet = App\View\IceSheet::of($page->judged, $page->units))
-@foreach (App\View\StationCautions::of($page->station, $page->findings->circuit->refrigerant) as $caution)<p
+@foreach (App\View\StationCautions::of($page->station, $page->findings->circuit) as $caution)<p
     class="caution station">◐ @told($caution)</p>@endforeach
 @if ($sheet !== null)@include('visit.ice-sheet')@endif
 <div class="cells row">@foreach ($page->controls->cells() as $cell)@include('visit.cell')@endforeach</div>

@@ -7,6 +7,6 @@
     class="cells row">@foreach ($page->controls->moreCells() as $cell)@include('visit.cell')@endforeach</div></details>
 @include('visit.table')
 <details class="fold"><summary>Before connecting hoses</summary>
-        @foreach (App\View\StationCautions::of($page->station, $page->findings->circuit->refrigerant) as $caution)<p
+        @foreach (App\View\StationCautions::of($page->station, $page->findings->circuit) as $caution)<p
     class="caution">◐ @told($caution)</p>@endforeach</details>
 </div>

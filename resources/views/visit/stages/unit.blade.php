@@ -1,4 +1,4 @@
-@foreach (App\View\StationCautions::of($page->station, $page->findings->circuit->refrigerant) as $caution)<p
+@foreach (App\View\StationCautions::of($page->station, $page->findings->circuit) as $caution)<p
     class="caution station">◐ @told($caution)</p>@endforeach
 <div class="cells row">@foreach ($page->controls->cells() as $cell)@include('visit.cell')@endforeach</div>
 <div class="choices">@foreach ($page->controls->choices() as $choice)@include('visit.choice')@endforeach</div>

@@ -19,6 +19,7 @@ use Metrum\Knowledge\Asked;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Prerequisite;
 use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\State;
 use Metrum\Knowledge\Station;
 use Metrum\Log\Fact;
 use Metrum\Log\Log;
@@ -257,7 +258,7 @@ final class VisitPage
     {
         return match (true) {
             $this->findings->state === null => 'State?',
-            $this->findings->isSettled() => 'Running, settled',
+            $this->findings->state === State::RunningSettled => 'Running, settled',
             default => $this->findings->state->label(),
         };
     }

@@ -24,6 +24,7 @@ final readonly class FaultEntry
         'shared',
         'name',
         'prior',
+        'when_new',
         'how_often',
         'mechanism',
         'for_the_owner',
@@ -55,6 +56,7 @@ final readonly class FaultEntry
      * @param  string  $mechanism  in one sentence, for the technician
      * @param  string  $forTheOwner  the same without a word of the trade
      * @param  string  $whatWeDo  what will be done about it, for the owner
+     * @param  float  $whenNew  how much oftener within a unit's first weeks: debris, settings; 1: as often
      * @param  list<string>  $speaksFor
      * @param  list<string>  $speaksAgainst
      * @param  list<string>  $check
@@ -83,6 +85,7 @@ final readonly class FaultEntry
         public string $whatWeDo,
         public string $howOften,
         public float $prior,
+        public float $whenNew,
         public array $speaksFor,
         public array $speaksAgainst,
         public array $check,
@@ -120,6 +123,7 @@ final readonly class FaultEntry
             whatWeDo: $row->text('what_we_do'),
             howOften: $row->text('how_often'),
             prior: $row->number('prior'),
+            whenNew: $row->has('when_new') ? $row->number('when_new') : 1.0,
             speaksFor: $row->texts('speaks_for'),
             speaksAgainst: $row->texts('speaks_against'),
             check: $row->texts('check'),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Diagnosis;
 
 use Metrum\Installation\Condition;
+use Metrum\Installation\PlantAge;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\State;
@@ -67,6 +68,11 @@ final readonly class Priors
         foreach ($this->curves->faults as $place => $fault) {
             foreach (FaultCatalogue::entry($fault)->fit->unsaid($circuit) as $part) {
                 $priors[$place] += self::PART * log($circuit->kind?->usual()->chanceOf($part) ?? 1.0);
+            }
+        }
+        if ($circuit->ice->age === PlantAge::New) {
+            foreach ($this->curves->faults as $place => $fault) {
+                $priors[$place] += log(FaultCatalogue::entry($fault)->whenNew);
             }
         }
         // Gas that leaves the coil hardly superheated was liquid that passed the solenoid.

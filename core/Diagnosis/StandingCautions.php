@@ -6,6 +6,7 @@ namespace Metrum\Diagnosis;
 
 use Metrum\Findings\BoxState;
 use Metrum\Findings\Findings;
+use Metrum\Installation\PlantAge;
 use Metrum\Knowledge\Complaint;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
@@ -29,6 +30,7 @@ final class StandingCautions
                 'food' => (BoxState::above($findings) ?? 0.0) > self::WARM,
                 'wet_floor' => in_array(Complaint::WaterLeak, $findings->complaints, true),
                 'vacuum_limit' => $suction !== null && $suction < 0.0,
+                'warranty' => $findings->circuit->ice->age === PlantAge::New,
                 'trapped_liquid' => $findings->tested(Test::CircuitIsolated) !== null,
             ]),
         );

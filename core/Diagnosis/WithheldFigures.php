@@ -21,7 +21,13 @@ use Metrum\Knowledge\Word;
 final readonly class WithheldFigures
 {
     /** States through which pressures and pipes pass on their way. */
-    private const PASSING = [State::Starting, State::AfterDefrost, State::PumpingDown, State::InDefrost];
+    private const PASSING = [
+        State::Starting,
+        State::AfterDefrost,
+        State::PumpingDown,
+        State::InDefrost,
+        State::Harvesting,
+    ];
 
     /** What a box on its way to its set point makes of itself: how warm it is, and what follows from that alone. */
     private const OF_THE_BOX = [

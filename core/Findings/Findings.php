@@ -67,7 +67,7 @@ final readonly class Findings
 
     public function isSettled(): bool
     {
-        return $this->state === State::RunningSettled;
+        return $this->state === State::RunningSettled || $this->state === State::Freezing;
     }
 
     /** Whether the compressor is known to stand still. */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
+use Metrum\Installation\CondenserPlace;
 use Metrum\Installation\DesignKey;
+use Metrum\Installation\LoadKind;
 use Metrum\Installation\UsualCompressor;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Reading;
@@ -193,7 +195,9 @@ final readonly class HighSideFigures
 
     private function airSide(): void
     {
-        $ambient = $this->findings->reading(Reading::AmbientTemperature);
+        $enters = $this->entering();
+        $what = $enters === Reading::AmbientTemperature ? 'air' : 'water';
+        $ambient = $this->findings->reading($enters);
         $middle = $this->rules->judgesAtMidGlide();
         $condensing = $this->figures->value(
             $middle ? DerivedFigure::CondensingMiddle : DerivedFigure::SaturatedCondensing,
@@ -201,18 +205,16 @@ final readonly class HighSideFigures
         if ($ambient !== null && $condensing !== null) {
             $this->figures->work(
                 DerivedFigure::CondenserSplit,
-                $middle
-                    ? 'condensing at mid-glide − air entering the condenser'
-                    : 'condensing at bubble − air entering the condenser',
-                [$this->headReading(), Reading::AmbientTemperature],
+                ($middle ? 'condensing at mid-glide' : 'condensing at bubble')." − $what entering the condenser",
+                [$this->headReading(), $enters],
                 static fn (): float => $condensing - $ambient,
             );
         }
         $this->difference(
             DerivedFigure::CondenserApproach,
             Reading::CondenserOutletTemperature,
-            Reading::AmbientTemperature,
-            'liquid leaving the condenser − air entering it',
+            $enters,
+            "liquid leaving the condenser − $what entering it",
         );
         $this->difference(
             DerivedFigure::CondenserAirRise,
@@ -220,6 +222,19 @@ final readonly class HighSideFigures
             Reading::AmbientTemperature,
             'air leaving − air entering the condenser',
         );
+    }
+
+    /** What enters the condenser: of an ice machine on water that water, or the inlet water where it was not read. */
+    private function entering(): Reading
+    {
+        $circuit = $this->findings->circuit;
+        if (! $circuit->cools(LoadKind::IceMachine) || $circuit->condenser !== CondenserPlace::Water) {
+            return Reading::AmbientTemperature;
+        }
+
+        return $this->findings->reading(Reading::CondenserWaterIn) === null
+            ? Reading::WaterTemperature
+            : Reading::CondenserWaterIn;
     }
 
     private function current(): void

@@ -20,6 +20,8 @@ enum Condition: string
     case HasDefrost = 'has_defrost';
     case HeatedDefrost = 'heated_defrost';
     case IceMachine = 'ice_machine';
+    case FloatFill = 'float_fill';
+    case NoFloat = 'no_float';
     case AirConditioner = 'air_conditioner';
     case Capillary = 'capillary';
 
@@ -67,6 +69,10 @@ enum Condition: string
             self::Electric => self::is($circuit->defrost, DefrostKind::Electric),
             self::HasDefrost => self::isNot($circuit->defrost, DefrostKind::None),
             self::IceMachine => self::is($circuit->kind?->load(), LoadKind::IceMachine),
+            self::FloatFill => $circuit->cools(LoadKind::IceMachine)
+                ? self::is($circuit->ice->fill, WaterFill::Float)
+                : false,
+            self::NoFloat => $circuit->cools(LoadKind::IceMachine) && $circuit->ice->fill !== WaterFill::Float,
             self::AirConditioner => self::is($circuit->kind?->load(), LoadKind::Air),
             self::Capillary => self::is($circuit->metering, Metering::Capillary),
             self::CapillaryOfBox => $circuit->cools(LoadKind::IceMachine)

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Knowledge;
 
+use Metrum\Installation\LoadKind;
+
 /** What the plant was doing when it was read. Not given: settled is not certain. */
 enum State: string
 {
@@ -14,6 +16,26 @@ enum State: string
     case Off = 'off';
     case InDefrost = 'in_defrost';
     case AfterDefrost = 'after_defrost';
+    case Freezing = 'freezing';
+    case Harvesting = 'harvesting';
+
+    /** Whether such a plant can be in it: only an ice machine freezes and harvests, and it has no defrost. */
+    public function isOf(?LoadKind $load): bool
+    {
+        $isIce = $load === LoadKind::IceMachine;
+
+        return match ($this) {
+            self::Freezing, self::Harvesting => $isIce,
+            self::InDefrost, self::AfterDefrost, self::PullingDown => ! $isIce,
+            self::Starting, self::RunningSettled, self::PumpingDown, self::Off => true,
+        };
+    }
+
+    /** @return list<self> those that such a plant can be in */
+    public static function at(?LoadKind $load): array
+    {
+        return array_values(array_filter(self::cases(), static fn (self $one): bool => $one->isOf($load)));
+    }
 
     public function label(): string
     {
@@ -29,7 +51,9 @@ enum State: string
             self::PullingDown,
             self::RunningSettled,
             self::PumpingDown,
-            self::AfterDefrost => true,
+            self::AfterDefrost,
+            self::Freezing,
+            self::Harvesting => true,
         };
     }
 }

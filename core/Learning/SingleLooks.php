@@ -8,8 +8,10 @@ use Metrum\Diagnosis\Diagnosis;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Findings\Findings;
 use Metrum\Installation\Circuit;
+use Metrum\Installation\CondenserPlace;
 use Metrum\Installation\HeadPressureControl;
 use Metrum\Installation\Kind;
+use Metrum\Installation\LoadKind;
 use Metrum\Installation\SystemKey;
 use Metrum\Knowledge\Complaint;
 use Metrum\Knowledge\Observation;
@@ -72,7 +74,7 @@ final readonly class SingleLooks
     private function line(Question $asked, Word $word): string
     {
         $findings = new Findings(self::plant($asked));
-        $complaint = self::complaint($asked);
+        $complaint = self::complaint($asked, $findings->circuit);
         $alone = $this->diagnosis->of($findings->with($asked, $word), 0, 0);
         $heard = new Findings($findings->circuit, complaints: [$complaint]);
         $with = $this->diagnosis->of($heard->with($asked, $word), 0, 0);
@@ -97,7 +99,22 @@ final readonly class SingleLooks
             }
         }
 
+        foreach ([Circuit::plain(Kind::IceMachine), self::onWater()] as $plant) {
+            if ($asked->taking()->isAskedAt($plant)) {
+                return $plant;
+            }
+        }
+
         return self::flooding();
+    }
+
+    /** An ice machine whose condenser water cools. */
+    private static function onWater(): Circuit
+    {
+        $usual = Kind::IceMachine->usual();
+        $condenser = [SystemKey::Condenser->value => CondenserPlace::Water->value];
+
+        return Circuit::fromWords($condenser + $usual->system + ['refrigerant' => $usual->refrigerant], $usual->design);
     }
 
     /** A cooler whose head a valve holds by flooding. */
@@ -109,7 +126,7 @@ final readonly class SingleLooks
         return Circuit::fromWords($head + $usual->system + ['refrigerant' => $usual->refrigerant], $usual->design);
     }
 
-    private static function complaint(Question $asked): Complaint
+    private static function complaint(Question $asked, Circuit $plant): Complaint
     {
         foreach (self::PREFERRED as $complaint) {
             if (in_array($asked, array_slice($complaint->looks(), 0, 1), true)) {
@@ -117,7 +134,7 @@ final readonly class SingleLooks
             }
         }
 
-        return Complaint::TooWarm;
+        return $plant->cools(LoadKind::IceMachine) ? Complaint::LowProduction : Complaint::TooWarm;
     }
 
     private static function named(Verdict $verdict): string

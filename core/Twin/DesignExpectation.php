@@ -138,11 +138,11 @@ final readonly class DesignExpectation implements Expectation
         $wait = $this->rules->band(HouseRule::SettleStart)->low;
         $early = $since !== null && $since < $wait ? 1.4 : 1.0;
         $state = match ($this->findings->state) {
-            State::RunningSettled => 1.0,
+            State::RunningSettled, State::Freezing => 1.0,
             null => 1.2,
             State::AfterDefrost, State::PullingDown => 1.5,
             State::Starting, State::PumpingDown => 2.0,
-            State::Off, State::InDefrost => 3.0,
+            State::Off, State::InDefrost, State::Harvesting => 3.0,
         };
 
         return $early * $state * ($this->circuit->cools(LoadKind::IceMachine) ? 1.3 : 1.0);

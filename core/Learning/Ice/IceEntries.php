@@ -85,7 +85,8 @@ final readonly class IceEntries
 
     private function bridge(IceCycle $cycle): float
     {
-        $grown = 1 + $this->dice->between(...self::BRIDGING) * ($cycle->thickness - 1);
+        $thick = $cycle->thickness * (1 + $cycle->uneven * $this->dice->between(-0.4, 1.0));
+        $grown = 1 + $this->dice->between(...self::BRIDGING) * ($thick - 1);
 
         return max(0.0, $this->drawn->bridge * $grown * $this->dice->factor(self::RULE));
     }

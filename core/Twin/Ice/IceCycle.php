@@ -54,6 +54,7 @@ final readonly class IceCycle
      * @param  float  $water  kg taken, with what is flushed
      * @param  float  $thickness  of the ice at its end, of a whole batch
      * @param  bool  $isEnded  whether it ended by itself, not by the longest time
+     * @param  float  $uneven  by which the ice is thicker in places
      */
     private function __construct(
         public FreezeCourse $course,
@@ -65,6 +66,7 @@ final readonly class IceCycle
         public float $water,
         public float $thickness,
         public bool $isEnded,
+        public float $uneven,
     ) {
     }
 
@@ -120,6 +122,7 @@ final readonly class IceCycle
             ($plate->sump() * (1 - $plate->kept)) + $plate->inflow * $time,
             $ice / $plate->batch,
             $time < self::LONGEST,
+            $plate->uneven,
         );
     }
 

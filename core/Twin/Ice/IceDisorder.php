@@ -11,6 +11,9 @@ use Metrum\Twin\Disorder;
 /** What a fault does to an ice machine, by severity 0 … 1: to plate and water, else to the refrigerant's loop. */
 final class IceDisorder
 {
+    /** By which ice is thicker where the water still runs, at full severity. */
+    private const UNEVEN = 0.7;
+
     /** @param  float  $severity  0 … 1 */
     public static function in(IceMachine $machine, Fault $fault, float $severity, ?Cause $cause = null): IceMachine
     {
@@ -34,7 +37,11 @@ final class IceDisorder
             IceEffect::Outflow => $machine->plated($plate->with(outflow: $first * $s * $plate->batch)),
             IceEffect::WaterShort => $machine->plated($plate->with(supply: 1 - $first * $s)),
             IceEffect::Film => $machine->plated(
-                $plate->with(film: $plate->film * (1 - $first * $s), ends: $plate->ends * (1 - $second * $s)),
+                $plate->with(
+                    film: $plate->film * (1 - $first * $s),
+                    ends: $plate->ends * (1 - $second * $s),
+                    uneven: self::UNEVEN * $s,
+                ),
             ),
             IceEffect::HotGasShort => $machine->plated($plate->with(hotGas: $plate->hotGas * (1 - $first * $s))),
             IceEffect::HeadFallen => $machine

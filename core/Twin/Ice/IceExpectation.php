@@ -145,6 +145,11 @@ final readonly class IceExpectation implements Expectation
         $readings[Reading::CompressorCurrent->value] *= $rated === null
             ? 1.0
             : $rated / $this->machine->loop->ratedCurrent;
+        $readings[Reading::WaterTemperature->value] = $this->weather->water;
+        if ($this->findings->circuit->condenser === CondenserPlace::Water) {
+            $readings[Reading::CondenserWaterIn->value] = $this->weather->sink;
+            $readings[Reading::AmbientTemperature->value] = $this->weather->air;
+        }
         unset($readings[Reading::BoxTemperature->value], $readings[Reading::SupplyAirTemperature->value]);
 
         return $readings;

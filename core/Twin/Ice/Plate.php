@@ -31,6 +31,7 @@ final readonly class Plate
      * @param  float  $release  J/kg of ice that the harvest takes
      * @param  float  $coldest  K of a condenser that would give the harvest nothing
      * @param  float  $ends  ice at which the freeze ends, of a batch
+     * @param  float  $uneven  by which ice is thicker in places than on the whole, of its thickness
      */
     public function __construct(
         public float $batch,
@@ -47,6 +48,7 @@ final readonly class Plate
         public float $release = 26e3,
         public float $coldest = 262.0,
         public float $ends = 1.0,
+        public float $uneven = 0.0,
     ) {
     }
 

@@ -38,7 +38,6 @@ final class RemedyTest extends TestCase
                 Fault::NoFault->value,
                 Fault::SuctionLineWarm->value,
                 Fault::OilReturnPoor->value,
-                Fault::WaterFeedFault->value,
                 Fault::CompressorOut->value,
                 Fault::SuctionSetWrong->value,
             ],

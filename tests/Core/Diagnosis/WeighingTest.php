@@ -8,6 +8,7 @@ use Metrum\Diagnosis\Causes;
 use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\ConfirmedFaults;
 use Metrum\Diagnosis\Curves;
+use Metrum\Diagnosis\CurveSet;
 use Metrum\Diagnosis\Diagnosis;
 use Metrum\Diagnosis\Examination;
 use Metrum\Diagnosis\FaultPair;
@@ -185,7 +186,7 @@ final class WeighingTest extends TestCase
                 }
                 $most += $best;
             }
-            foreach (Features::numbers() as $feature) {
+            foreach (Features::numbers(CurveSet::Settling) as $feature) {
                 $most += self::best($curves, $place, $feature, Scale::knots($feature));
             }
             self::assertGreaterThan(3.0, $most, $fault->value);

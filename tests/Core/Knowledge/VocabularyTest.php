@@ -65,6 +65,8 @@ final class VocabularyTest extends TestCase
                 'off',
                 'in_defrost',
                 'after_defrost',
+                'freezing',
+                'harvesting',
             ],
             array_column(State::cases(), 'value'),
         );

@@ -14,6 +14,7 @@ use Metrum\Diagnosis\Cautions;
 use Metrum\Findings\DerivedFigure;
 use Metrum\Installation\Circuit;
 use Metrum\Installation\CircuitWriter;
+use Metrum\Installation\DesignKey;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Reading;
@@ -181,7 +182,8 @@ final class CardsTest extends TestCase
             $isFigure = $ref->origin === Origin::Figure;
             $isExpected = $ref->origin === Origin::Expected;
             if ($isFigure || $isExpected) {
-                $known = DerivedFigure::tryFrom($ref->name) ?? ($isExpected ? Reading::tryFrom($ref->name) : null);
+                $other = Reading::tryFrom($ref->name) ?? DesignKey::tryFrom($ref->name);
+                $known = DerivedFigure::tryFrom($ref->name) ?? ($isExpected ? $other : null);
                 self::assertNotNull($known, $ref->name);
             }
         }

@@ -74,6 +74,15 @@ const screens = {
     await page.getByRole('button', { name: /tick when it begins/ }).click();
     await expect(page.locator('.defrost-picture')).toBeVisible();
   },
+  'an ice machine': async (page) => {
+    await page.goto('/');
+    await page.getByRole('searchbox').fill('Ice machine 1');
+    await page.locator('#found').getByRole('button').first().click();
+    await page.waitForURL(/\/visits\//);
+    await page.getByRole('link', { name: /^Ice/ }).first().click();
+    await expect(page.locator('.ice-cycle')).toBeVisible();
+  },
+  'help sheet': (page) => page.getByRole('link', { name: 'Help sheet' }).click(),
   'plant bench': async (page) => { await page.goto('/plants/walk_in_freezer?fault=undercharge'); await page.getByRole('button', { name: 'Simulate 1 day' }).click(); await expect(page.getByText('Last 24 h, compressor on')).toBeVisible(); },
   'plant bench, refused': async (page) => { await page.getByLabel('Ambient').fill('hot'); await page.keyboard.press('Enter'); await expect(page.getByRole('alert')).toBeVisible(); },
   why: at('why'),

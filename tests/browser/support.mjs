@@ -30,16 +30,18 @@ export async function signInQuietly(page, email = demo.email) {
 }
 
 /** An empty open visit of a walk-in cooler, or what is given, of its own, so that tests do not meet; answers with its address. */
-export async function ownVisit(page, system = {}) {
+export async function ownVisit(page, system = {}, design = undefined) {
   // Two imports of one person at once give way to each other: then it is said again.
   for (let tries = 0; tries < 5; tries++) {
-    const visit = await imported(page, system);
+    const visit = await imported(page, system, design);
     if (visit.startsWith('/visits/')) return visit;
   }
   throw new Error('no visit came of it');
 }
 
-async function imported(page, more) {
+const COOLER = { box_set_point_c: 2, evaporator_td_k: 8.5, condenser_split_k: 12, superheat_k: 5.5, subcooling_k: 3 };
+
+async function imported(page, more, design = COOLER) {
   const form = await (await page.request.get('/import')).text();
   const file = {
     format: 'metrum-visit',
@@ -47,7 +49,7 @@ async function imported(page, more) {
     // The same file twice would be the same visit.
     id: `test ${Date.now()} ${Math.random()}`,
     system: { kind: 'walk_in_cooler', refrigerant: 'R-448A', receiver: true, ...more },
-    design: { box_set_point_c: 2, evaporator_td_k: 8.5, condenser_split_k: 12, superheat_k: 5.5, subcooling_k: 3 },
+    design,
   };
   const answer = await page.request.post('/import', {
     multipart: { _token: tokenIn(form), circuit_id: '', file: { name: 'visit.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(file)) } },

@@ -23,6 +23,7 @@ enum Control: string
     case DripTimeSet = 'drip_time_set';
     case CondenserWashed = 'condenser_washed';
     case CoilCleaned = 'coil_cleaned';
+    case PlateDescaled = 'plate_descaled';
     case CoilThawed = 'coil_thawed';
     case FanMended = 'fan_mended';
     case DoorMended = 'door_mended';
@@ -75,6 +76,7 @@ enum Control: string
             self::DripTimeSet,
             self::CondenserWashed,
             self::CoilCleaned,
+            self::PlateDescaled,
             self::CoilThawed,
             self::FanMended,
             self::DoorMended,

@@ -31,6 +31,7 @@ final class Format
     {
         $value = $unit->fromSi($si);
 
-        return self::number($value, $unit->decimals(), $unit->decimals() > 0);
+        // Whole minutes are said whole: "15 min", "18.2 min".
+        return self::number($value, $unit->decimals(), $unit->decimals() > 0 && $unit !== Unit::Minute);
     }
 }

@@ -229,6 +229,7 @@ final class Forecasting
             Control::DefrostLengthSet,
             Control::DefrostEndSet,
             Control::DripTimeSet,
+            Control::PlateDescaled,
             Control::DoorMended,
             Control::DrainCleared,
             Control::BulbRemounted,

@@ -187,6 +187,7 @@ final readonly class NextMove
             Control::DripTimeSet,
             Control::CondenserWashed,
             Control::CoilCleaned,
+            Control::PlateDescaled,
             Control::CoilThawed,
             Control::FanMended,
             Control::DoorMended,

@@ -193,10 +193,10 @@ final class CommandsTest extends TestCase
         $this->artisan('metrum:demo')->assertSuccessful();
         $this->artisan('metrum:demo')->assertSuccessful();
         self::assertSame(
-            [6, 21, 26],
+            [6, 23, 32],
             [Site::query()->count(), Circuit::query()->count(), Visit::query()->count()],
         );
-        self::assertSame(5, Visit::stillOpen()->count());
+        self::assertSame(6, Visit::stillOpen()->count());
         self::assertSame(12, LedgerDay::query()->count(), 'days of the ledger are no visits');
         $kinds = Circuit::query()->get()->map(static fn (Circuit $circuit): ?string => $circuit->kind)->unique();
         foreach (

@@ -40,17 +40,21 @@ test('an ice machine is walked from low production to a proved third cycle', asy
   for (const step of [/Bin emptied/, /Set to clean/]) await card.getByRole('button', { name: step }).click();
   await expect(page.locator('#touched')).toContainText(/set to clean/i);
   for (const step of [/Cleaner circulated/, /soft brush/, /Rinsed/, /Sanitiser/]) await card.getByRole('button', { name: step }).click();
-  await card.getByRole('button', { name: 'None', exact: true }).click();
   await card.getByRole('button', { name: /Set back to ice/ }).click();
   await expect(page.locator('#touched')).not.toContainText(/set to clean/i);
+  await card.getByRole('button', { name: /descaled/i }).first().click();
+  await card.getByRole('button', { name: 'None', exact: true }).click();
   await card.getByRole('button', { name: 'Save result' }).click();
+  // What was timed before the cleaning is before it.
+  await page.goto(`${visit}/box`);
+  await expect(page.locator('#ice-sheet')).not.toContainText('the freeze is slow');
 
   // The first two cycles do not count.
   await page.goto(`${visit}/prove?card=three_cycles`);
   await card.getByRole('button', { name: 'Start', exact: true }).click();
   await expect(card.locator('.next-step')).toContainText('First cycle');
   for (const step of [/First cycle over/, /Second cycle over/]) await card.getByRole('button', { name: step }).click();
-  for (const [label, typed] of [['Air entering the condenser', '24'], ['Inlet water', '14'], ['Freeze time', '14'], ['Harvest time', '1.7'], ['Ice of one cycle', '4.0']]) {
+  for (const [label, typed] of [['Ambient', '24'], ['Water inlet', '14'], ['Freeze time', '14'], ['Harvest time', '1.7'], ['Ice per cycle', '4.0']]) {
     await card.getByLabel(label, { exact: true }).first().fill(typed);
     await page.keyboard.press('Enter');
     await expect(page.locator('#waiting .waiting-line')).toHaveCount(0);

@@ -33,14 +33,8 @@ final class IceElsewhere implements Calculation
     public function asks(): array
     {
         return [
-            Input::number('ice_per_day_kg', 'Ice per day at air 21, water 10 °C', QuantityKind::Mass, 5.0, 10_000.0),
-            Input::number(
-                'ice_per_day_hot_kg',
-                'Ice per day at air 32, water 21 °C',
-                QuantityKind::Mass,
-                5.0,
-                10_000.0,
-            ),
+            Input::number('ice_per_day_kg', 'Ice per day, mild rating', QuantityKind::Mass, 5.0, 10_000.0),
+            Input::number('ice_per_day_hot_kg', 'Ice per day, hot rating', QuantityKind::Mass, 5.0, 10_000.0),
             Input::number('air_c', 'Air at the condenser', QuantityKind::Temperature, -10.0, 55.0),
             Input::number('water_c', 'Inlet water', QuantityKind::Temperature, 0.0, 50.0),
         ];
@@ -68,6 +62,8 @@ final class IceElsewhere implements Calculation
                 Output::percent('of_rated_percent', 'Of the first rated point', $day / $cool),
             ],
             [
+                'Rated at '.$given->degrees(self::COOL).' air and '.$given->degrees(self::COOL_WATER).
+                    ' water, and at '.$given->degrees(self::HOT).' and '.$given->degrees(self::HOT_WATER).'.',
                 sprintf('Each kg takes %.0f kJ from this water.', self::heat($water) / 1e3),
                 $share < 0.0 || $share > 1.0
                     ? 'Outside the rated air temperatures: an estimate.'

@@ -207,7 +207,9 @@ final readonly class IcePatients
 
     private static function weather(Dice $dice, Circuit $circuit): IceWeather
     {
-        $air = Celsius::ZERO + max(8.0, min(40.0, $dice->around(24.0, 7.0)));
+        $air = Celsius::ZERO + ($circuit->condenser === CondenserPlace::AirOutdoor
+            ? max(-18.0, min(36.0, $dice->around(11.0, 11.0)))
+            : max(8.0, min(40.0, $dice->around(24.0, 7.0))));
         $water = Celsius::ZERO + max(4.0, min(30.0, $dice->around(15.0, 6.0)));
 
         return new IceWeather(

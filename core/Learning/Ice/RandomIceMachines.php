@@ -42,15 +42,17 @@ final readonly class RandomIceMachines
     {
         $dice = $this->dice;
         $day = exp($dice->between(log(self::SIZES[0]), log(self::SIZES[1])));
-        $isCapillary = $day < self::CAPILLARY && $dice->chance(0.45);
-        $condenser = CondenserPlace::from($dice->weighed(['air_indoor' => 78, 'water' => 18, 'air_outdoor' => 4]));
+        $condenser = CondenserPlace::from($dice->weighed(['air_indoor' => 72, 'water' => 18, 'air_outdoor' => 10]));
+        $control = $this->headControl($condenser);
+        $floods = $control === HeadPressureControl::FloodingValve;
+        $isCapillary = ! $floods && $day < self::CAPILLARY && $dice->chance(0.45);
         $circuit = new Circuit(
             $dice->weighed(self::REFRIGERANTS),
             Kind::IceMachine,
             $isCapillary ? Metering::Capillary : Metering::Txv,
             $condenser,
-            $this->headControl($condenser),
-            receiver: ! $isCapillary && $dice->chance(0.6),
+            $control,
+            receiver: $floods || (! $isCapillary && $dice->chance(0.6)),
             regulator: false,
             suctionAccumulator: $dice->chance(0.2),
             boxControl: BoxControl::Thermostat,
@@ -92,11 +94,8 @@ final readonly class RandomIceMachines
     {
         $shares = match ($condenser) {
             CondenserPlace::Water => ['water_valve' => 70, 'none' => 30],
-            CondenserPlace::AirIndoor, CondenserPlace::AirOutdoor => [
-                'none' => 42,
-                'fan_cycling' => 50,
-                'fan_speed' => 8,
-            ],
+            CondenserPlace::AirIndoor => ['none' => 42, 'fan_cycling' => 50, 'fan_speed' => 8],
+            CondenserPlace::AirOutdoor => ['flooding_valve' => 60, 'fan_cycling' => 30, 'fan_speed' => 10],
         };
 
         return HeadPressureControl::from($this->dice->weighed($shares));

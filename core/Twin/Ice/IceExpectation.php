@@ -40,37 +40,12 @@ final readonly class IceExpectation implements Expectation
     /** Share of a freeze at which it is read where nobody said when. */
     private const MIDDLE = 0.5;
 
-    /** Deviation of what is rated, and of what is only usual. */
-    private const RATED = 0.06;
-
-    private const USUAL = 0.35;
-
-    private const HARVEST = 0.32;
-
-    private const WATER = 0.3;
-
-    /** K of saturation, of the sump, and of the fall from begin to end. */
-    private const SUCTION = 3.0;
-
-    private const HEAD = 3.5;
-
-    private const SUMP = 1.5;
-
-    private const FALL = 2.5;
-
-    private const IN_HARVEST = 6.0;
-
     /** Share of an absolute pressure, K of a pipe, share of a current. */
     private const PRESSURE = 0.08;
 
     private const PIPE = 3.0;
 
     private const CURRENT = 0.12;
-
-    /** K by which the suction stands below the sink in a harvest, and share of the condenser's lift that is left. */
-    private const HARVEST_BELOW = 17.0;
-
-    private const HARVEST_LIFT = 0.45;
 
     private const LEAST_BAND = 0.8;
 
@@ -83,6 +58,8 @@ final readonly class IceExpectation implements Expectation
     private Findings $then;
 
     private Signals $signals;
+
+    private CycleSigns $ofCycle;
 
     /** @param  IceCycle  $cycle  of the sound machine in this weather */
     private function __construct(
@@ -98,6 +75,7 @@ final readonly class IceExpectation implements Expectation
         $this->width = ($this->isAirKnown() ? 1.0 : self::NO_AIR) *
             ($findings->reading(Reading::WaterTemperature) === null ? self::NO_WATER : 1.0);
         $this->then = new Findings($findings->circuit, readings: $this->known($cycle->readingsAt($time)));
+        $this->ofCycle = new CycleSigns($findings, $machine, $cycle, $this->weather, $this->width);
         $this->signals = new Signals($this->then, Figures::of($this->then, $rules), new Yardstick());
     }
 
@@ -157,17 +135,13 @@ final readonly class IceExpectation implements Expectation
 
     public function healthy(Sign $sign): ?Expected
     {
-        return $this->ofCycle($sign) ?? $this->ofLoop($sign) ?? $this->plain->healthy($sign);
+        return $this->ofCycle->of($sign) ?? $this->ofLoop($sign) ?? $this->plain->healthy($sign);
     }
 
     /** kg. */
     public function perDay(): Expected
     {
-        $design = $this->findings->circuit->design;
-        $isRated = $design->icePerDay !== null || $design->icePerDayHot !== null;
-        $made = $this->cycle->perDay();
-
-        return $this->wide($made, ($isRated ? self::RATED : self::USUAL) * $made);
+        return $this->ofCycle->perDay();
     }
 
     public function reading(Reading $reading): ?Expected
@@ -182,7 +156,7 @@ final readonly class IceExpectation implements Expectation
             default => null,
         };
 
-        return $sign === null ? $this->atMinute($reading) : $this->ofCycle($sign);
+        return $sign === null ? $this->atMinute($reading) : $this->ofCycle->of($sign);
     }
 
     private function atMinute(Reading $reading): ?Expected
@@ -237,62 +211,6 @@ final readonly class IceExpectation implements Expectation
     private function now(): float
     {
         return $this->width * ($this->findings->reading(Reading::FreezeMinute) === null ? self::NO_MINUTE : 1.0);
-    }
-
-    /** What is timed, weighed and read over a whole cycle. */
-    private function ofCycle(Sign $sign): ?Expected
-    {
-        $cycle = $this->cycle;
-        $design = $this->findings->circuit->design;
-        $day = $design->icePerDay ?? $design->icePerDayHot;
-        $batch = $design->icePerCycle === null ? self::USUAL : self::RATED;
-        $perDay = $day === null ? self::USUAL : self::RATED;
-        $time = $day !== null && $design->icePerCycle !== null ? self::RATED : max($batch, $perDay);
-        $fluid = $this->machine->loop->fluid;
-        $read = fn (float $at, Reading $of): float => $this->weather->atmosphere + $cycle->readingsAt($at)[$of->value];
-        $begin = static fn (): float => $fluid->dewTemperature($read(IceCycle::BEGIN, Reading::SuctionPressure));
-        $end = static fn (): float => $fluid->dewTemperature($read($cycle->last(), Reading::SuctionPressure));
-        $head = static fn (): float => $fluid->bubbleTemperature($read($cycle->last(), Reading::DischargePressure));
-
-        return match (true) {
-            $sign === Sign::FreezeTime => $this->wide($cycle->freeze, $time * $cycle->freeze),
-            $sign === Sign::HarvestTime => $this->wide($cycle->harvest, self::HARVEST * $cycle->harvest),
-            $sign === Sign::IceCycle => new Expected($cycle->ice, $batch * $cycle->ice),
-            $sign === Sign::IceRate => $this->wide(
-                $cycle->ice * 3600 / $cycle->freeze,
-                $perDay * $cycle->ice * 3600 / $cycle->freeze,
-            ),
-            $sign === Sign::IceDay => $this->perDay(),
-            $sign === Sign::Bridge => $design->bridgeThickness === null
-                ? null
-                : new Expected($design->bridgeThickness, 2 * self::RATED * $design->bridgeThickness),
-            $sign === Sign::WaterCycle => new Expected(
-                $cycle->water / 1e3,
-                hypot(self::WATER, $batch) * $cycle->water / 1e3,
-            ),
-            $sign === Sign::SuctionBegin => $this->wide($begin(), self::SUCTION),
-            $sign === Sign::SuctionEnd => $this->wide($end(), self::SUCTION),
-            $sign === Sign::FreezeFall => $this->wide($begin() - $end(), self::FALL),
-            $sign === Sign::HeadEnd => $this->wide($head(), self::HEAD),
-            $sign === Sign::Sump => new Expected(
-                $cycle->sumpAt($this->findings->reading(Reading::FreezeMinute) ?? self::MIDDLE * $cycle->freeze),
-                self::SUMP,
-            ),
-            $sign === Sign::SuctionHarvest => $this->wide(
-                $this->weather->sink - self::HARVEST_BELOW,
-                self::IN_HARVEST,
-            ),
-            $sign === Sign::HeadHarvest => $this->wide(
-                $this->weather->sink + self::HARVEST_LIFT * ($head() - $this->weather->sink),
-                self::IN_HARVEST,
-            ),
-            default => null,
-        };
-    }
-
-    private function wide(float $value, float $deviation): Expected
-    {
-        return new Expected($value, $deviation * $this->width);
     }
 
     /** What the loop shows at the minute; its deviation is that of such plants by their design. */

@@ -44,8 +44,9 @@
         ['heading' => 'Or'])@endforeach</div>
 </section>@endif
 @if ($page->verdict->referral !== null || $page->advice->permits->licenceAsked() !== null)@elseif ($whatIf !==
-    null)@include('visit.what-if')@elseif (! $page->findings->circuit->makesBatches())<p class="hint">This circuit cannot be simulated as entered; see its page. The
-        diagnosis uses design values and house rules.</p>@endif
+    null)@include('visit.what-if')@elseif (! $page->findings->circuit->makesBatches())<p
+        class="hint">This circuit cannot be simulated as entered; see its page. The diagnosis uses design values
+        and house rules.</p>@endif
 <section aria-labelledby="h-tests"><h2 id="h-tests">Tests</h2>
     @foreach (App\View\StationCautions::of($page->station, $page->findings->circuit) as $caution)<p
         class="caution station">◐ @told($caution)</p>@endforeach

@@ -92,7 +92,8 @@ final class IceCycleTest extends TestCase
         foreach ($cycle->way as $place) {
             $drawn += $machine->does(IceMachine::RATED) * $cycle->course->cooling($place) * IceCycle::STEP;
         }
-        $taken = $cycle->ice * Water::LATENT + $machine->plate->sump() * Water::WARMTH * ($cycle->sump[0] - Celsius::ZERO);
+        $warmth = $machine->plate->sump() * Water::WARMTH * ($cycle->sump[0] - Celsius::ZERO);
+        $taken = $cycle->ice * Water::LATENT + $warmth;
 
         // The plate, the air around and the ice below freezing take the rest: within an eighth.
         self::assertGreaterThan($taken, $drawn);

@@ -35,6 +35,7 @@ final class IceSheetTest extends TestCase
         return Visit::query()->latest('id')->firstOrFail();
     }
 
+    /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
     private function sheet(Visit $visit): TestResponse
     {
         return $this->get("/visits/{$visit->id}/box")->assertOk();

@@ -270,7 +270,7 @@ final class Values
     {
         $ice = $this->assessment->expectation();
         if ($ice instanceof IceExpectation) {
-            return $this->ofCycle($ice, $name);
+            return ExpectedCycle::of($ice, $name);
         }
         $expectation = $this->assessment->forecasts->expectation($this->findings);
         if ($expectation === null) {
@@ -284,21 +284,5 @@ final class Values
         $si = $sound->reading($reading);
 
         return $si === null ? null : StepValue::amount($si, $reading->quantity());
-    }
-
-    /** What a cycle of an ice machine should show: ice of a day, or a reading. */
-    private function ofCycle(IceExpectation $expectation, string $name): ?StepValue
-    {
-        $reading = Reading::tryFrom($name);
-        $si = $reading === null ? null : $expectation->reading($reading)?->value;
-
-        return match (true) {
-            $name === DesignKey::IcePerDay->value => StepValue::amount(
-                $expectation->perDay()->value,
-                QuantityKind::Mass,
-            ),
-            $reading === null || $si === null => null,
-            default => StepValue::amount($si, $reading->quantity()),
-        };
     }
 }

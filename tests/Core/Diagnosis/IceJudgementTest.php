@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Diagnosis;
 
+use Metrum\Diagnosis\Curves;
 use Metrum\Diagnosis\CurveSet;
 use Metrum\Diagnosis\Diagnosis;
 use Metrum\Diagnosis\Scale;
-use Metrum\Diagnosis\Curves;
 use Metrum\Diagnosis\Verdict;
 use Metrum\Exchange\VisitReader;
 use Metrum\Findings\Sign;
@@ -137,7 +137,7 @@ final class IceJudgementTest extends TestCase
         $verdict = self::verdict(['freeze_time_min' => 18.0]);
         $box = [Reading::BoxTemperature, Observation::Doors, Observation::EvaporatorFans, Observation::FrostCoil];
         foreach ($verdict->checks as $check) {
-            self::assertNotContains($check->asked, $box);
+            self::assertNotContains($check->key, $box);
         }
         foreach ([Fault::EvaporatorIced, Fault::ExcessLoad, Fault::DefrostTooFew, Fault::ThermostatWrong] as $fault) {
             self::assertSame(0.0, self::chance($verdict, $fault));

@@ -61,7 +61,7 @@ final class Values
         return match ($ref->origin) {
             Origin::Number => StepValue::amount($ref->number, QuantityKind::Ratio, Unit::One),
             Origin::Step => $this->ofStep($ref),
-            Origin::Reading => $this->reading(Reading::from($ref->name)),
+            Origin::Reading => self::reading(Reading::from($ref->name), $this->findings),
             Origin::Figure => $this->figure($ref->name, $this->findings),
             Origin::Rule => $this->rule($ref),
             Origin::Wanted => $this->wanted($ref),
@@ -204,9 +204,9 @@ final class Values
         }
     }
 
-    private function reading(Reading $reading): ?StepValue
+    private static function reading(Reading $reading, Findings $findings): ?StepValue
     {
-        $si = $this->findings->reading($reading);
+        $si = $findings->reading($reading);
 
         return $si === null ? null : StepValue::amount($si, $reading->quantity());
     }
@@ -232,8 +232,8 @@ final class Values
     private function wanted(Ref $ref): ?StepValue
     {
         $control = Control::from($ref->name);
-        $band = (new NextMove($this->assessment))->band($control, $this->assessment->judged()->chapter);
         $kind = Assessment::figureOf($control)?->quantity();
+        $band = (new NextMove($this->assessment))->band($control, $this->assessment->judged()->chapter);
 
         return $band === null || $kind === null ? null : StepValue::amount($band->end($ref->part), $kind);
     }
@@ -272,17 +272,13 @@ final class Values
         if ($ice instanceof IceExpectation) {
             return ExpectedCycle::of($ice, $name);
         }
-        $expectation = $this->assessment->forecasts->expectation($this->findings);
-        if ($expectation === null) {
+        $twin = $this->assessment->forecasts->expectation($this->findings);
+        if ($twin === null) {
             return null;
         }
-        $sound = $this->findings->withReadings($expectation->twin->at($expectation->around)->readings);
+        $sound = $this->findings->withReadings($twin->twin->at($twin->around)->readings);
         $reading = Reading::tryFrom($name);
-        if ($reading === null) {
-            return $this->figure($name, $sound);
-        }
-        $si = $sound->reading($reading);
 
-        return $si === null ? null : StepValue::amount($si, $reading->quantity());
+        return $reading === null ? $this->figure($name, $sound) : self::reading($reading, $sound);
     }
 }

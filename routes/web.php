@@ -1,5 +1,6 @@
 <?php
 
+use App\Http\Controllers\CompressorController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BoardController;
 use App\Http\Controllers\CircuitController;
@@ -76,6 +77,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/visits/{visit}/cases', [BoardController::class, 'cases'])->name('visits.cases');
     Route::get('/visits/{visit}/board', [BoardController::class, 'show'])->name('visits.board');
     Route::get('/visits/{visit}/help-sheet', [ReportController::class, 'help'])->name('visits.help-sheet');
+    Route::get('/visits/{visit}/compressor', [CompressorController::class, 'show'])->name('visits.compressor');
     Route::get('/visits/{visit}/why', [VisitController::class, 'why'])->name('visits.why');
     Route::get('/visits/{visit}/{stage?}', [VisitController::class, 'show'])->name('visits.show');
     Route::get('/handbook', [HandbookController::class, 'index'])->name('handbook');

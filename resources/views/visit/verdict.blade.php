@@ -52,6 +52,7 @@
                 => $page->visit->circuit_id]) }}">{{ $verdict->nameOf($first) }} in the handbook</a> · <a
                 href="{{ route('bench', ['calculator' => 'superheat',
                 'visit' => $page->visit->id]) }}">Calculator</a> · <a
+                href="{{ route('visits.compressor', $page->visit) }}">Compressor</a> · <a
                 href="{{ route('trend', $page->visit) }}">Trend</a></p>
             @unless ($page->station === Metrum\Knowledge\Station::Verdict)
             <div class="others">

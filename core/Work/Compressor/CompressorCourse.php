@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Metrum\Work\Compressor;
+
+use Metrum\Findings\DerivedFigure;
+use Metrum\Findings\Figures;
+use Metrum\Findings\Findings;
+use Metrum\Installation\BoxControl;
+use Metrum\Installation\CondenserPlace;
+use Metrum\Knowledge\Reading;
+use Metrum\Quantity\Celsius;
+use Metrum\Refrigerant\OutsideTable;
+use Metrum\Twin\Ice\IceCycle;
+use Metrum\Twin\Ice\IceExpectation;
+use Metrum\Twin\Surroundings;
+use Metrum\Twin\TwinExpectation;
+use Metrum\Work\Assessment;
+
+/**
+ * Where a compressor runs and will run: as it was read in each chapter, at the end of a pump-down, and by the twin on
+ * the coldest and hottest day; an ice machine's along its freeze.
+ */
+final readonly class CompressorCourse
+{
+    /** K of the air outdoors and indoors on the coldest and the hottest day where nobody says it. */
+    private const OUTDOORS = [Celsius::ZERO - 12.0, Celsius::ZERO + 40.0];
+
+    private const INDOORS = [Celsius::ZERO + 10.0, Celsius::ZERO + 38.0];
+
+    /** Pa gauge at which a pump-down is ended where no cut-out was read. */
+    private const PUMPED_DOWN = 10e3;
+
+    public function __construct(private Assessment $assessment)
+    {
+    }
+
+    /** @return list<OperatingPoint> what was read first, the present one last of them */
+    public function points(): array
+    {
+        $read = $this->read();
+        $now = $read[count($read) - 1] ?? null;
+
+        return [...$read, ...$now === null ? [] : $this->pumpedDown($now), ...$this->foretold()];
+    }
+
+    /** @return list<OperatingPoint> */
+    private function read(): array
+    {
+        $points = [];
+        foreach ($this->assessment->chapters->all as $chapter) {
+            $one = $this->at($chapter->findings, PointKind::Before);
+            if ($one !== null) {
+                $points[] = $one;
+            }
+        }
+        $last = array_pop($points);
+
+        return $last === null
+            ? []
+            : [...$points, new OperatingPoint(PointKind::Now, $last->evaporating, $last->condensing)];
+    }
+
+    private function at(Findings $findings, PointKind $kind, ?float $ambient = null): ?OperatingPoint
+    {
+        $figures = Figures::of($findings, $this->assessment->rules);
+        $suction = $figures->value(DerivedFigure::SaturatedSuction);
+        $condensing = $figures->value(DerivedFigure::CondensingDew);
+
+        return $suction === null || $condensing === null || $findings->isOff()
+            ? null
+            : new OperatingPoint($kind, $suction, $condensing, $ambient);
+    }
+
+    /** @return list<OperatingPoint> */
+    private function pumpedDown(OperatingPoint $now): array
+    {
+        $findings = $this->assessment->present()->findings();
+        $circuit = $findings->circuit;
+        if ($circuit->isShared() || $circuit->boxControl !== BoxControl::ThermostatPumpDown) {
+            return [];
+        }
+        $floor = $findings->absolute(Reading::LowCutOut) ?? $circuit->atmosphere->absolute(self::PUMPED_DOWN);
+        try {
+            $at = $circuit->fluid()->dewTemperature($floor);
+        } catch (OutsideTable) {
+            return [];
+        }
+
+        return $at < $now->evaporating ? [new OperatingPoint(PointKind::PumpDown, $at, $now->condensing)] : [];
+    }
+
+    /** @return list<OperatingPoint> */
+    private function foretold(): array
+    {
+        $expectation = $this->assessment->expectation();
+
+        return match (true) {
+            $expectation instanceof IceExpectation => $this->alongFreeze($expectation),
+            $expectation instanceof TwinExpectation => $this->inWeather($expectation),
+            default => [],
+        };
+    }
+
+    /** @return list<OperatingPoint> */
+    private function alongFreeze(IceExpectation $expectation): array
+    {
+        $cycle = $expectation->cycle;
+
+        return $this->known(
+            [
+                [PointKind::FreezeBegin, $cycle->readingsAt(IceCycle::BEGIN), $expectation->weather->air],
+                [PointKind::FreezeEnd, $cycle->readingsAt($cycle->last()), $expectation->weather->air],
+            ],
+        );
+    }
+
+    /** @return list<OperatingPoint> */
+    private function inWeather(TwinExpectation $expectation): array
+    {
+        $circuit = $this->assessment->present()->findings()->circuit;
+        if ($circuit->condenser === CondenserPlace::Water) {
+            return [];
+        }
+        [$cold, $hot] = $circuit->condenser === CondenserPlace::AirIndoor ? self::INDOORS : self::OUTDOORS;
+        $hot = min($hot, Surroundings::hottest($circuit->fluid()));
+        $box = $circuit->design->boxSetPoint ?? $expectation->around->box;
+        $days = [
+            [PointKind::Coldest, $circuit->design->coldestAmbient ?? $cold],
+            [PointKind::Hottest, $hot],
+        ];
+        $states = [];
+        foreach ($days as [$kind, $ambient]) {
+            $around = new Surroundings($ambient, $box, atmosphere: $circuit->atmosphere->pascal);
+            $state = $expectation->twin->at($around);
+            if ($state->runs()) {
+                $states[] = [$kind, $state->readings, $ambient];
+            }
+        }
+
+        return $this->known($states);
+    }
+
+    /**
+     * @param  list<array{PointKind, array<string, float>, float}>  $states
+     * @return list<OperatingPoint>
+     */
+    private function known(array $states): array
+    {
+        $circuit = $this->assessment->present()->findings()->circuit;
+        $points = [];
+        foreach ($states as [$kind, $readings, $ambient]) {
+            $one = $this->at(new Findings($circuit, readings: $readings), $kind, $ambient);
+            if ($one !== null) {
+                $points[] = $one;
+            }
+        }
+
+        return $points;
+    }
+}

@@ -79,7 +79,8 @@ final readonly class EnvelopePicture
     /** @param  callable(OperatingPoint): float  $of */
     private function axis(float $start, float $end, int $corner, callable $of): Axis
     {
-        $values = [...array_column($this->envelope->corners, $corner), ...array_map($of, $this->course)];
+        $first = $this->envelope->corners[0][$corner];
+        $values = [$first, ...array_column($this->envelope->corners, $corner), ...array_map($of, $this->course)];
 
         return Axis::of($start, $end, min($values) - self::MARGIN, max($values) + self::MARGIN);
     }

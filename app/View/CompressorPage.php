@@ -22,7 +22,7 @@ use Metrum\Work\Compressor\CompressorCourse;
 use Metrum\Work\Compressor\OperatingPoint;
 use Metrum\Work\Compressor\PointKind;
 
-/** One page of a compressor: where it runs in its envelope, its figures, and what must be answered before another one. */
+/** One page of a compressor: where it runs in its envelope, its figures, what must be answered before another one. */
 final readonly class CompressorPage
 {
     /** K by which it is hotter inside than its discharge pipe. */
@@ -62,7 +62,7 @@ final readonly class CompressorPage
         $this->picture = new EnvelopePicture($this->class->envelope(), $this->course, $units);
     }
 
-    /** @return list<array{name: string, at: string, said: string, isOutside: bool}> each point with whether it may run so */
+    /** @return list<array{name: string, at: string, said: string, isOutside: bool}> whether it may run so */
     public function points(): array
     {
         return array_map(fn (OperatingPoint $one): array => [
@@ -136,7 +136,7 @@ final readonly class CompressorPage
         return [
             'name' => 'Discharge line',
             'value' => $this->degrees($pipe),
-            'said' => "inside about $inside[0] to $inside[1], if clamped within 15 cm on clean bare pipe; ".match (true) {
+            'said' => "inside about $inside[0] to $inside[1], if clamped close by on the clean line; ".match (true) {
                 $pipe >= $limit->high => 'stop: find the cause',
                 $pipe >= $limit->low => 'high: oil is breaking down',
                 default => 'below the limit of '.$this->degrees($limit->low),
@@ -197,7 +197,7 @@ final readonly class CompressorPage
         return $pipe === null ? null : [
             'name' => 'Return gas',
             'value' => $this->degrees($pipe),
-            'said' => 'a cold line alone does not prove a cool compressor: little gas cools little',
+            'said' => 'a cold line alone is no cool compressor: little gas cools little',
             'mark' => '',
         ];
     }

@@ -50,7 +50,12 @@ final readonly class Envelope
         return count($corners) < 3 ? throw $row->broken('corners', 'expected three at least') : $corners;
     }
 
-    /** Whether a point lies in the field, its edge with it. @param  float  $evaporating  K @param  float  $condensing  K */
+    /**
+     * Whether a point lies in the field, its edge with it.
+     *
+     * @param  float  $evaporating  K
+     * @param  float  $condensing  K
+     */
     public function holds(float $evaporating, float $condensing): bool
     {
         return self::isIn($this->corners, $evaporating, $condensing);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Work\Compressor;
 
-/** Where a compressor runs: saturated suction and condensing by dew, K; and in which air it does, where that is foretold. */
+/** Where a compressor runs: saturated suction and condensing by dew, K; and in which air, where that is foretold. */
 final readonly class OperatingPoint
 {
     /** @param  ?float  $ambient  K; null where it was read */

@@ -33,11 +33,25 @@ final readonly class CircuitForm
         $this->design = $circuit === null ? $this->usual->design : $circuit->designWords();
     }
 
+    /** @return array<int, SystemKey> what says something of such a plant */
+    private function keys(): array
+    {
+        return array_filter(SystemKey::cases(), fn (SystemKey $key): bool => $key->isOf($this->kind->load()));
+    }
+
+    /** @return list<DesignKey> what is planned for such a plant */
+    public function planned(): array
+    {
+        return array_values(
+            array_filter(DesignKey::cases(), fn (DesignKey $key): bool => $key->isOf($this->kind->load())),
+        );
+    }
+
     /** @return list<SystemKey> answered by one of several words */
     public function picks(): array
     {
         return array_values(
-            array_filter(SystemKey::cases(), static fn (SystemKey $key): bool => ! $key->isFlag()),
+            array_filter($this->keys(), static fn (SystemKey $key): bool => ! $key->isFlag()),
         );
     }
 
@@ -45,7 +59,7 @@ final readonly class CircuitForm
     public function flags(): array
     {
         return array_values(
-            array_filter(SystemKey::cases(), static fn (SystemKey $key): bool => $key->isFlag()),
+            array_filter($this->keys(), static fn (SystemKey $key): bool => $key->isFlag()),
         );
     }
 

@@ -17,6 +17,8 @@ use Illuminate\Database\Eloquent\Collection;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Installation\DesignKey;
+use Metrum\Installation\Kind;
+use Metrum\Installation\LoadKind;
 use Metrum\Installation\SystemKey;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Wanted;
@@ -101,12 +103,18 @@ final readonly class CircuitPage
         );
     }
 
+    private function load(): ?LoadKind
+    {
+        return Kind::tryFrom((string) $this->circuit->kind)?->load();
+    }
+
     /** @return list<array{name: string, value: ?string}> */
     public function system(): array
     {
         $words = $this->circuit->systemWords();
         $facts = [];
-        foreach (SystemKey::cases() as $key) {
+        $load = $this->load();
+        foreach (array_filter(SystemKey::cases(), static fn (SystemKey $one): bool => $one->isOf($load)) as $key) {
             $value = $words[$key->value] ?? null;
             $facts[] = [
                 'name' => $key->label(),
@@ -126,7 +134,8 @@ final readonly class CircuitPage
     {
         $figures = $this->circuit->designWords();
         $facts = [];
-        foreach (DesignKey::cases() as $key) {
+        $load = $this->load();
+        foreach (array_filter(DesignKey::cases(), static fn (DesignKey $one): bool => $one->isOf($load)) as $key) {
             $field = $key->field();
             $value = $figures[$key->value] ?? null;
             $facts[] = [

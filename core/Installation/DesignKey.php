@@ -42,6 +42,27 @@ enum DesignKey: string
         return Knowledge::file('design')->row($this->value)->flag('shared');
     }
 
+    /** Whether it is planned for such a load: an ice machine has no box, and nothing else is rated by its ice. */
+    public function isOf(?LoadKind $load): bool
+    {
+        $isIce = $load === LoadKind::IceMachine;
+
+        return match ($this) {
+            self::IcePerCycle, self::IcePerDay, self::IcePerDayHot, self::BridgeThickness => $isIce,
+            self::BoxSetPoint, self::EvaporatorTd => ! $isIce,
+            self::CondenserSplit,
+            self::Superheat,
+            self::Subcooling,
+            self::RatedCurrent,
+            self::ColdestAmbient,
+            self::ReceiverVolume,
+            self::CondenserVolume,
+            self::NameplateCharge,
+            self::LiquidLineLength,
+            self::LiquidLineBore => true,
+        };
+    }
+
     /** @throws BrokenData */
     public function field(): Field
     {

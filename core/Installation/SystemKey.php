@@ -80,6 +80,27 @@ enum SystemKey: string
         };
     }
 
+    /** Whether it says something of such a load: an ice machine has no box, and nothing else makes ice. */
+    public function isOf(?LoadKind $load): bool
+    {
+        $isIce = $load === LoadKind::IceMachine;
+
+        return match ($this) {
+            self::Ice, self::WaterFill => $isIce,
+            self::BoxControl, self::Defrost => ! $isIce,
+            self::Kind,
+            self::Refrigerant,
+            self::Metering,
+            self::Condenser,
+            self::HeadPressureControl,
+            self::Receiver,
+            self::Regulator,
+            self::SuctionAccumulator,
+            self::Exchanger,
+            self::Age => true,
+        };
+    }
+
     /** @return array<string, string> what it may be, word => label; none for a flag */
     public function choices(): array
     {

@@ -127,7 +127,7 @@ final class CardTest extends TestCase
         self::assertSame(3, FactRecord::query()->where('key', 'pull_down.box')->count(), 'sent again it is the same');
         $log = $visit->log()->history(FactKind::Card);
         $first = $log[1]->rule()->line($log[1], Units::fromSettings([]));
-        self::assertStringContainsString(', 30.0 min earlier', $first);
+        self::assertStringContainsString(', 30 min earlier', $first);
         $this->step($visit, 'pull_down.done', 'yes')->assertOk();
         $rate = $visit->findings()->readings['pull_down_rate_k_per_h'] ?? 0.0;
         self::assertEqualsWithDelta(6.67 / 1800, $rate, 1e-5, 'K a second, as of three that were noted as they came');

@@ -101,6 +101,20 @@ final class IceSheetTest extends TestCase
         $this->sheet($flakes)->assertDontSee('id="ice-sheet"', false);
     }
 
+    public function test_a_form_asks_only_what_such_a_plant_has(): void
+    {
+        $ice = $this->machine()->circuit;
+        $this->get("/circuits/{$ice->id}/edit")->assertOk()
+            ->assertSee('Ice per day, mild rating')
+            ->assertSee('Water fill')
+            ->assertDontSee('Box set point');
+        $this->get("/circuits/{$ice->id}")->assertOk()->assertDontSee('Box set point');
+        $this->get("/circuits/{$this->circuit->id}/edit")->assertOk()
+            ->assertSee('Box set point')
+            ->assertDontSee('Ice per day')
+            ->assertDontSee('Water fill');
+    }
+
     public function test_only_an_ice_machine_freezes_and_harvests(): void
     {
         $ice = $this->machine();

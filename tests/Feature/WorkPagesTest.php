@@ -364,7 +364,7 @@ final class WorkPagesTest extends TestCase
         $forecast = ['box_c' => '20; 10; 5', 'times_min' => '0; 30; 60', 'target_c' => '2.5'];
         $this->get('/bench/pull_down_forecast?'.http_build_query($forecast))->assertSee('90 min');
         $plan = ['schedule' => '0 30; 10 30; 20 30', 'max_simultaneous' => '2'];
-        $this->get('/bench/defrost_stagger_check?'.http_build_query($plan))->assertSee('Too many from 20.0 min');
+        $this->get('/bench/defrost_stagger_check?'.http_build_query($plan))->assertSee('Too many from 20 min');
         $broken = ['schedule' => '0 30; 10', 'max_simultaneous' => '2'];
         $this->get('/bench/defrost_stagger_check?'.http_build_query($broken))->assertSee('rows separated by ;');
     }

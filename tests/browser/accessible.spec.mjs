@@ -75,11 +75,7 @@ const screens = {
     await expect(page.locator('.defrost-picture')).toBeVisible();
   },
   'an ice machine': async (page) => {
-    await page.goto('/');
-    await page.getByRole('searchbox').fill('Ice machine 1');
-    await page.locator('#found').getByRole('button').first().click();
-    await page.waitForURL(/\/visits\//);
-    await page.getByRole('link', { name: /^Ice/ }).first().click();
+    await openVisit(page, 'Ice machine 1', 'box');
     await expect(page.locator('.ice-cycle')).toBeVisible();
   },
   compressor: async (page) => { await page.goto(page.url().replace(/\/(box|verdict)$/, '/compressor')); await expect(page.locator('.envelope')).toBeVisible(); await page.goBack(); },

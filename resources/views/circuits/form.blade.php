@@ -27,7 +27,7 @@
             </fieldset>
             <fieldset class="grid-fields"><legend>Design values (nameplate or drawings). Empty: the house rule
                 applies.</legend>
-                @foreach (Metrum\Installation\DesignKey::cases() as $key)
+                @foreach ($form->planned() as $key)
                     <x-field :name="$key->value" :label="$key->field()->label"
                         :unit="$form->units->symbol($key->field()->kind)" inputmode="text"
                         :value="old($key->value, $form->figure($key))" :hint="$form->usualFigure($key)" />

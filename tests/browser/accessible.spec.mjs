@@ -78,8 +78,8 @@ const screens = {
     await openVisit(page, 'Ice machine 1', 'box');
     await expect(page.locator('.ice-cycle')).toBeVisible();
   },
-  compressor: async (page) => { await page.goto(page.url().replace(/\/(box|verdict)$/, '/compressor')); await expect(page.locator('.envelope')).toBeVisible(); await page.goBack(); },
-  'help sheet': (page) => page.getByRole('link', { name: 'Help sheet' }).click(),
+  compressor: async (page) => { await page.goto(page.url().replace(/\/(box|verdict)$/, '/compressor')); await expect(page.locator('.envelope')).toBeVisible(); },
+  'help sheet': (page) => page.goto(page.url().replace(/\/compressor$/, '/help-sheet')),
   'plant bench': async (page) => { await page.goto('/plants/walk_in_freezer?fault=undercharge'); await page.getByRole('button', { name: 'Simulate 1 day' }).click(); await expect(page.getByText('Last 24 h, compressor on')).toBeVisible(); },
   'plant bench, refused': async (page) => { await page.getByLabel('Ambient').fill('hot'); await page.keyboard.press('Enter'); await expect(page.getByRole('alert')).toBeVisible(); },
   why: at('why'),

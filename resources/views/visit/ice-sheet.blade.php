@@ -15,7 +15,8 @@
             @endforeach
         </dl>
     </div>
-    <figure class="ice-figure" tabindex="0" aria-label="One cycle over time"><x-picture.ice-cycle :cycle="$sheet->picture" />
+    <figure class="ice-figure" tabindex="0" aria-label="One cycle over time"><x-picture.ice-cycle
+        :cycle="$sheet->picture" />
         <figcaption>Bands: sump water (above) and saturated suction (below) of this ice machine’s twin. Dots: as
             read.</figcaption></figure>
     <p class="actions"><a class="btn quiet" href="{{ route('visits.help-sheet', $page->visit) }}">Help sheet</a></p>

@@ -1,9 +1,9 @@
 <?php
 
-use App\Http\Controllers\CompressorController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BoardController;
 use App\Http\Controllers\CircuitController;
+use App\Http\Controllers\CompressorController;
 use App\Http\Controllers\DefrostController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\FollowUpController;

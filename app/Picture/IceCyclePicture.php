@@ -84,7 +84,8 @@ final readonly class IceCyclePicture
         $harvest = $findings->reading(Reading::HarvestTime);
         $this->span = 1.04 * (max($freeze ?? 0.0, $cycle->freeze * (1 + self::END)) + ($harvest ?? $cycle->harvest));
         $read = $this->read();
-        $temperatures = [...array_column($read, 1), ...array_column($this->twin(self::SUCTION), 1)];
+        $evaporating = $this->evaporating();
+        $temperatures = [...array_column($read, 1), ...array_column(self::moved($evaporating, self::SUCTION), 1)];
         $low = min([Celsius::ZERO - 15.0, ...$temperatures]) - 3.0;
         $high = max([Celsius::ZERO + 8.0, $cycle->sump[0]]) + 2.0;
         $x = Axis::of(self::LEFT, self::RIGHT, 0.0, $this->span)->held();
@@ -95,8 +96,8 @@ final readonly class IceCyclePicture
             Axis::of(self::BOTTOM, self::TOP, $low, $high)->rounds(10.0, Celsius::ZERO),
         );
         $this->minutes = self::ticks($x, $this->span);
-        $this->suction = self::band($plot, $this->twin(self::SUCTION), $this->twin(-self::SUCTION));
-        $this->sump = self::band($plot, $this->water(self::SUMP), $this->water(-self::SUMP));
+        $this->suction = self::band($plot, $evaporating, self::SUCTION);
+        $this->sump = self::band($plot, $this->water(), self::SUMP);
         $this->freezing = round($y->at(Celsius::ZERO), 1);
         $this->end = self::field(
             $x,
@@ -135,8 +136,8 @@ final readonly class IceCyclePicture
         return Format::number($seconds / 60, $seconds < 600.0 && fmod($seconds, 60.0) !== 0.0 ? 1 : 0).' min';
     }
 
-    /** @return list<array{float, float}> s and K of the twin's suction, so much warmer */
-    private function twin(float $by): array
+    /** @return list<array{float, float}> s and K of the twin's saturated suction */
+    private function evaporating(): array
     {
         $cycle = $this->expectation->cycle;
         $fluid = $this->expectation->machine->loop->fluid;
@@ -145,32 +146,42 @@ final readonly class IceCyclePicture
         for ($i = 1; $i <= self::POINTS; $i++) {
             $at = $i * $cycle->last() / self::POINTS;
             $gauge = $cycle->readingsAt($at)[Reading::SuctionPressure->value];
-            $points[] = [$at, $fluid->dewTemperature($gauge + $air) + $by];
+            $points[] = [$at, $fluid->dewTemperature($gauge + $air)];
         }
 
         return $points;
     }
 
     /** @return list<array{float, float}> s and K of the sump until it is cold */
-    private function water(float $by): array
+    private function water(): array
     {
         $cycle = $this->expectation->cycle;
         $points = [];
         for ($i = 0; $i <= self::POINTS; $i++) {
             $at = $i * $cycle->freeze / self::POINTS;
-            $points[] = [$at, $cycle->sumpAt($at) + $by];
+            $points[] = [$at, $cycle->sumpAt($at)];
         }
 
         return $points;
     }
 
     /**
-     * @param  list<array{float, float}>  $above
-     * @param  list<array{float, float}>  $below
+     * @param  list<array{float, float}>  $points
+     * @return list<array{float, float}> the same so many kelvin warmer
      */
-    private static function band(Plot $plot, array $above, array $below): string
+    private static function moved(array $points, float $by): array
     {
-        return $plot->path([...$above, ...array_reverse($below)]).' Z';
+        return array_map(static fn (array $one): array => [$one[0], $one[1] + $by], $points);
+    }
+
+    /**
+     * So many kelvin wide either way.
+     *
+     * @param  list<array{float, float}>  $points
+     */
+    private static function band(Plot $plot, array $points, float $width): string
+    {
+        return $plot->path([...self::moved($points, $width), ...array_reverse(self::moved($points, -$width))]).' Z';
     }
 
     /** @return Field */

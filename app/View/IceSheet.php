@@ -113,9 +113,7 @@ final readonly class IceSheet
     /** Deviations by which it is off; null where it was not measured. */
     private function off(Sign $sign): ?float
     {
-        $measured = $sign === Sign::FreezeTime
-            ? $this->findings->reading(Reading::FreezeTime)
-            : IceSignals::measured($sign, $this->findings);
+        $measured = IceSignals::measured($sign, $this->findings);
         $expected = $this->expectation->healthy($sign);
 
         return $measured === null || $expected === null ? null : ($measured - $expected->value) / $expected->deviation;

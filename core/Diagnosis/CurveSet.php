@@ -18,6 +18,15 @@ enum CurveSet: string
         return $circuit->makesBatches() ? self::Ice : self::Settling;
     }
 
+    /** By which they are learned. */
+    public function command(): string
+    {
+        return match ($this) {
+            self::Settling => 'metrum:calibrate',
+            self::Ice => 'metrum:calibrate-ice',
+        };
+    }
+
     /** Whether such a sign is learned for them. */
     public function has(Sign $sign): bool
     {

@@ -51,7 +51,7 @@ final readonly class Curves
             $curves = self::of(Knowledge::file($set->value)->all(), $set);
             foreach (Fault::cases() as $fault) {
                 if (! in_array($fault, $curves->faults, true)) {
-                    $why = "$fault->value is not learned: run metrum:calibrate";
+                    $why = "$fault->value is not learned: run {$set->command()}";
                     throw BrokenData::at("data/$set->value.json", $why);
                 }
             }

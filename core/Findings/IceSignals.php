@@ -11,6 +11,16 @@ use Metrum\Refrigerant\OutsideTable;
 /** Draws the signs of an ice machine's cycle out of what was timed, weighed and read. SI; null where it was not. */
 final class IceSignals
 {
+    /** Signs that are a reading as it stands. */
+    private const READ = [
+        [Sign::FreezeTime, Reading::FreezeTime],
+        [Sign::HarvestTime, Reading::HarvestTime],
+        [Sign::IceCycle, Reading::IcePerCycle],
+        [Sign::Bridge, Reading::MeasuredBridge],
+        [Sign::WaterCycle, Reading::WaterPerCycle],
+        [Sign::Sump, Reading::SumpTemperature],
+    ];
+
     private const HOUR = 3600.0;
 
     private const DAY = 86400.0;
@@ -41,15 +51,25 @@ final class IceSignals
     /** The reading that is the sign; null where it is worked out. */
     private static function source(Sign $sign): ?Reading
     {
-        return match (true) {
-            $sign === Sign::FreezeTime => Reading::FreezeTime,
-            $sign === Sign::HarvestTime => Reading::HarvestTime,
-            $sign === Sign::IceCycle => Reading::IcePerCycle,
-            $sign === Sign::Bridge => Reading::MeasuredBridge,
-            $sign === Sign::WaterCycle => Reading::WaterPerCycle,
-            $sign === Sign::Sump => Reading::SumpTemperature,
-            default => null,
-        };
+        foreach (self::READ as [$one, $reading]) {
+            if ($one === $sign) {
+                return $reading;
+            }
+        }
+
+        return null;
+    }
+
+    /** The sign that a reading is; null where it is none of itself. */
+    public static function of(Reading $reading): ?Sign
+    {
+        foreach (self::READ as [$sign, $one]) {
+            if ($one === $reading) {
+                return $sign;
+            }
+        }
+
+        return null;
     }
 
     /** Water at its inlet above the 15 °C that is usual, K. */

@@ -118,13 +118,18 @@ final class Calibration
         );
     }
 
+    public static function patients(CurveSet $set, int $seed): Patients|IcePatients
+    {
+        return match ($set) {
+            CurveSet::Settling => new Patients($seed),
+            CurveSet::Ice => new IcePatients($seed),
+        };
+    }
+
     /** @return list<DrawnVisit> the first visits, always of the same seed */
     private static function probed(int $count, CurveSet $set): array
     {
-        $patients = match ($set) {
-            CurveSet::Settling => new Patients(self::PROBE_SEED),
-            CurveSet::Ice => new IcePatients(self::PROBE_SEED),
-        };
+        $patients = self::patients($set, self::PROBE_SEED);
         $drawn = [];
         for ($i = 0; $i < $count; $i++) {
             $drawn[] = DrawnVisit::of($i, $patients->number($i));

@@ -14,7 +14,6 @@ use Metrum\Installation\HeadPressureControl;
 use Metrum\Installation\Kind;
 use Metrum\Knowledge\Cause;
 use Metrum\Knowledge\Fault;
-use Metrum\Knowledge\Observation;
 use Metrum\Quantity\Celsius;
 use Metrum\Refrigerant\OutsideTable;
 use Metrum\Twin\Ailment;
@@ -221,17 +220,7 @@ final readonly class Patients
             $state->runs() && $taken !== []
                 ? (new CountedReadings($dice, new Likelihoods($conditions)))->of($findings, $ills)
                 : [];
-        $words = $tests = [];
-        foreach (SpokenAnswers::questions($known) as $asked) {
-            if ($entered->asks($asked)) {
-                $word = $told->answer($asked, $state, $ills);
-                if ($asked instanceof Observation) {
-                    $words[$asked->value] = $word;
-                } else {
-                    $tests[(string) $asked->value] = $word;
-                }
-            }
-        }
+        [$words, $tests] = $told->all($entered, $known, $state, $ills);
 
         return new Patient(
             new Findings(

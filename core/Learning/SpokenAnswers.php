@@ -7,6 +7,7 @@ namespace Metrum\Learning;
 use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Likelihoods;
+use Metrum\Installation\Circuit;
 use Metrum\Installation\Condition;
 use Metrum\Knowledge\Cause;
 use Metrum\Knowledge\Complaint;
@@ -44,6 +45,30 @@ final readonly class SpokenAnswers
     public function __construct(private Dice $dice, private Conditions $conditions)
     {
         $this->weights = new Likelihoods($conditions);
+    }
+
+    /**
+     * What is said of all that somebody asks.
+     *
+     * @param  list<array{Fault, ?Cause, float}>  $ills
+     * @return array{array<string, Word>, array<string, Word>} observations and tests, by key
+     */
+    public function all(EntryHabits $habits, Circuit $known, PlantState $state, array $ills): array
+    {
+        $words = $tests = [];
+        foreach (self::questions($known) as $asked) {
+            if (! $habits->asks($asked)) {
+                continue;
+            }
+            $word = $this->answer($asked, $state, $ills);
+            if ($asked instanceof Observation) {
+                $words[$asked->value] = $word;
+            } else {
+                $tests[(string) $asked->value] = $word;
+            }
+        }
+
+        return [$words, $tests];
     }
 
     /** @param  list<array{Fault, ?Cause, float}>  $ills */
@@ -182,7 +207,7 @@ final readonly class SpokenAnswers
     }
 
     /** @return list<Question> all that may be asked at such a plant */
-    public static function questions(\Metrum\Installation\Circuit $circuit): array
+    public static function questions(Circuit $circuit): array
     {
         return array_values(
             array_filter(

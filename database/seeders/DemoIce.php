@@ -3,7 +3,6 @@
 namespace Database\Seeders;
 
 use Metrum\Installation\Circuit;
-use Metrum\Installation\CondenserPlace;
 use Metrum\Knowledge\Cause;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Reading;
@@ -34,7 +33,7 @@ final readonly class DemoIce
         }
         $air = $given['air'] + Celsius::ZERO;
         $water = $given['water'] + Celsius::ZERO;
-        $sink = $this->circuit->condenser === CondenserPlace::Water ? $water : $air;
+        $sink = IceWeather::sink($this->circuit, $air, $water);
         $cycle = IceCycle::of($machine, new IceWeather($air, $water, $sink));
         if ($cycle === null) {
             throw new \LogicException('This machine does not run so.');

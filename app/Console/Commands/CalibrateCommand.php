@@ -2,14 +2,11 @@
 
 namespace App\Console\Commands;
 
-use App\Console\LearningCommand;
-use Metrum\Learning\Calibration;
-use Metrum\Learning\DrawnVisit;
-use Metrum\Learning\Measured;
-use Metrum\Learning\Patients;
+use App\Console\LearningVisits;
+use Metrum\Diagnosis\CurveSet;
 
 /** Learns the curves of the diagnosis from simulated plants and writes data/curves.json. */
-final class CalibrateCommand extends LearningCommand
+final class CalibrateCommand extends LearningVisits
 {
     protected $signature = 'metrum:calibrate
         {--plants=56000 : how many visits are drawn}
@@ -21,30 +18,8 @@ final class CalibrateCommand extends LearningCommand
 
     protected $description = 'Learn the diagnosis from simulated plants';
 
-    protected function lines(int $seed, int $from, int $to): array
+    protected function set(): CurveSet
     {
-        $patients = new Patients($seed);
-        $lines = [];
-        for ($number = $from; $number < $to; $number++) {
-            $lines[] = DrawnVisit::of($number, $patients->number($number))->line();
-        }
-
-        return $lines;
-    }
-
-    protected function fit(int $seed, int $parts): void
-    {
-        $visits = [];
-        foreach ($this->drawn($seed, $parts) as $line) {
-            $visits[] = DrawnVisit::fromLine($line);
-        }
-        [$file, $reached] = Calibration::file($visits, $seed, $this->shown());
-        $row = static fn (string $name, Measured $one): array => [$name, ...array_values($one->row())];
-        $this->written($file, 'data/curves.json', array_map($row, array_keys($reached), $reached));
-    }
-
-    protected function print(): string
-    {
-        return Calibration::drawnBy();
+        return CurveSet::Settling;
     }
 }

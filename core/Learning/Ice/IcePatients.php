@@ -14,7 +14,6 @@ use Metrum\Installation\Metering;
 use Metrum\Installation\PlantAge;
 use Metrum\Knowledge\Cause;
 use Metrum\Knowledge\Fault;
-use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\State;
 use Metrum\Learning\EntryHabits;
 use Metrum\Learning\Patient;
@@ -178,17 +177,7 @@ final readonly class IcePatients
         $findings = new Findings($known, $dice->chance(0.87) ? State::RunningSettled : null, readings: $taken);
         $told = new SpokenAnswers($dice, new Conditions($findings, $weather->air < (Celsius::ZERO + 10.0)));
         $state = $cycle->course->state($cycle->placeAt(0.6 * $cycle->freeze));
-        $words = $tests = [];
-        foreach (SpokenAnswers::questions($known) as $asked) {
-            if ($habits->asks($asked)) {
-                $word = $told->answer($asked, $state, $ills);
-                if ($asked instanceof Observation) {
-                    $words[$asked->value] = $word;
-                } else {
-                    $tests[(string) $asked->value] = $word;
-                }
-            }
-        }
+        [$words, $tests] = $told->all($habits, $known, $state, $ills);
 
         return new Patient(
             new Findings(
@@ -215,7 +204,7 @@ final readonly class IcePatients
         return new IceWeather(
             $air,
             $water,
-            $circuit->condenser === CondenserPlace::Water ? $water : $air,
+            IceWeather::sink($circuit, $air, $water),
             $circuit->atmosphere->pascal,
         );
     }

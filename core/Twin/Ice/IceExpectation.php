@@ -6,6 +6,7 @@ namespace Metrum\Twin\Ice;
 
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Findings\IceSignals;
 use Metrum\Findings\Place;
 use Metrum\Findings\Sign;
 use Metrum\Findings\Signals;
@@ -57,6 +58,8 @@ final readonly class IceExpectation implements Expectation
 
     private Findings $then;
 
+    private Figures $figures;
+
     private Signals $signals;
 
     private CycleSigns $ofCycle;
@@ -76,7 +79,8 @@ final readonly class IceExpectation implements Expectation
             ($findings->reading(Reading::WaterTemperature) === null ? self::NO_WATER : 1.0);
         $this->then = new Findings($findings->circuit, readings: $this->known($cycle->readingsAt($time)));
         $this->ofCycle = new CycleSigns($findings, $machine, $cycle, $this->weather, $this->width);
-        $this->signals = new Signals($this->then, Figures::of($this->then, $rules), new Yardstick());
+        $this->figures = Figures::of($this->then, $rules);
+        $this->signals = new Signals($this->then, $this->figures, new Yardstick());
     }
 
     /** Null where it does not run so in this weather. */
@@ -92,12 +96,11 @@ final readonly class IceExpectation implements Expectation
     {
         $air = $findings->reading(Reading::AmbientTemperature) ?? self::USUAL_AIR;
         $water = $findings->reading(Reading::WaterTemperature) ?? self::USUAL_WATER;
-        $isOnWater = $findings->circuit->condenser === CondenserPlace::Water;
 
         return new IceWeather(
             $air,
             $water,
-            $isOnWater ? $findings->reading(Reading::CondenserWaterIn) ?? $water : $air,
+            IceWeather::sink($findings->circuit, $air, $water, $findings->reading(Reading::CondenserWaterIn)),
             $findings->circuit->atmosphere->pascal,
         );
     }
@@ -146,15 +149,7 @@ final readonly class IceExpectation implements Expectation
 
     public function reading(Reading $reading): ?Expected
     {
-        $sign = match (true) {
-            $reading === Reading::FreezeTime => Sign::FreezeTime,
-            $reading === Reading::HarvestTime => Sign::HarvestTime,
-            $reading === Reading::IcePerCycle => Sign::IceCycle,
-            $reading === Reading::WaterPerCycle => Sign::WaterCycle,
-            $reading === Reading::SumpTemperature => Sign::Sump,
-            $reading === Reading::MeasuredBridge => Sign::Bridge,
-            default => null,
-        };
+        $sign = IceSignals::of($reading);
 
         return $sign === null ? $this->atMinute($reading) : $this->ofCycle->of($sign);
     }
@@ -193,7 +188,7 @@ final readonly class IceExpectation implements Expectation
             $source = $place->source();
             $value = $source instanceof Reading
                 ? $this->then->reading($source)
-                : Figures::of($this->then, new HouseRules())->value($source);
+                : $this->figures->value($source);
             if ($value !== null) {
                 $run[$place->value] = new Expected($value, hypot(self::PIPE * $this->now(), self::LEAST_BAND));
             }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Metrum\Twin\Ice;
 
 use Metrum\Installation\Circuit;
-use Metrum\Installation\CondenserPlace;
 use Metrum\Installation\DesignKey;
 use Metrum\Installation\HeadPressureControl;
 use Metrum\Quantity\Celsius;
@@ -121,7 +120,7 @@ final readonly class IceSizing
         return new IceWeather(
             $air,
             $water,
-            $circuit->condenser === CondenserPlace::Water ? $water : $air,
+            IceWeather::sink($circuit, $air, $water),
         );
     }
 

@@ -7,6 +7,7 @@ use Metrum\Findings\CaseMark;
 use Metrum\Findings\RackFindings;
 use Metrum\Installation\Branch;
 use Metrum\Installation\Coil;
+use Metrum\Installation\SuctionGroup;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\State;
 use Metrum\Quantity\Celsius;
@@ -49,11 +50,8 @@ final readonly class RackCourse
     /** @var list<array{float, float, string}> from and to of what several cases share, and what it is */
     public array $brackets;
 
-    /** @var ?array{float, string} */
-    public ?array $header;
-
-    /** @var ?array{float, string} */
-    public ?array $set;
+    /** @var list<RackHeader> */
+    public array $headers;
 
     /** @var ?array{float, string} */
     public ?array $condensing;
@@ -80,10 +78,9 @@ final readonly class RackCourse
             ],
             $this->low->rounds(self::STEP, Celsius::ZERO),
         );
-        $this->header = $this->across(Reading::SuctionHeader);
-        $this->set = $this->across(Reading::SuctionSet);
         [$this->condensing, $this->ambient] = $this->highSide();
         [$this->columns, $this->brackets] = $this->drawn();
+        $this->headers = $this->headers();
     }
 
     /** Whether anything stands in it. */
@@ -94,7 +91,7 @@ final readonly class RackCourse
             static fn (RackColumn $one): bool => $one->air !== null || $one->coil !== null,
         );
 
-        return $known === [] && $this->header === null;
+        return $known === [] && $this->headers === [];
     }
 
     /** @return array{float, float} K between which the low side is drawn */
@@ -111,8 +108,10 @@ final readonly class RackCourse
             $all[] = $this->now($branch)?->saturated;
             $all[] = $this->verdict?->examined->coil($branch);
         }
-        $all[] = $this->dew(Reading::SuctionHeader);
-        $all[] = $this->dew(Reading::SuctionSet);
+        foreach ($this->found->plant->groups as $group) {
+            $all[] = $this->dew($group, Reading::SuctionHeader);
+            $all[] = $this->dew($group, Reading::SuctionSet);
+        }
         $known = array_filter($all, static fn (?float $one): bool => $one !== null);
         if ($known === []) {
             return [Celsius::ZERO - 15.0, Celsius::ZERO + 10.0];
@@ -126,17 +125,59 @@ final readonly class RackCourse
         return $this->verdict?->examined->now?->circuits[$branch->part->value];
     }
 
-    private function dew(Reading $reading): ?float
+    private function dew(SuctionGroup $group, Reading $reading): ?float
     {
-        return $this->verdict?->examined->dew($this->found->shared->reading($reading));
+        return $this->verdict?->examined->dew($this->found->ofGroup($group)->reading($reading));
     }
 
-    /** @return ?array{float, string} */
-    private function across(Reading $reading): ?array
+    /** @return list<RackHeader> of each group that was read, across the columns of its circuits */
+    private function headers(): array
     {
-        $dew = $this->dew($reading);
+        $headers = [];
+        foreach ($this->found->plant->groupsInUse() as $group) {
+            $dew = $this->dew($group, Reading::SuctionHeader);
+            $set = $this->dew($group, Reading::SuctionSet);
+            $own = $this->columnsOf($group);
+            if ($dew === null || $own === []) {
+                continue;
+            }
+            $isApart = $this->found->plant->hasSeveralGroups();
+            $headers[] = new RackHeader(
+                $isApart ? $own[0]->x - $own[0]->width / 2 : self::LEFT,
+                $isApart ? $own[count($own) - 1]->x + $own[0]->width / 2 : self::RIGHT,
+                $this->low->at($dew),
+                $isApart ? $group->label().' header' : 'suction header',
+                $this->units->number($dew, QuantityKind::Temperature),
+                $set === null ? '' : $this->units->number($set, QuantityKind::Temperature),
+            );
+        }
 
-        return $dew === null ? null : [$this->low->at($dew), $this->units->number($dew, QuantityKind::Temperature)];
+        return $headers;
+    }
+
+    /** Where the header lies that a column draws from; null where that was not read. */
+    public function under(RackColumn $column): ?float
+    {
+        foreach ($this->headers as $header) {
+            if ($column->x > $header->from && $column->x < $header->to) {
+                return $header->y;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<RackColumn> */
+    private function columnsOf(SuctionGroup $group): array
+    {
+        $own = array_map(
+            static fn (Branch $one): string => $one->part->value,
+            $this->found->plant->branchesOf($group),
+        );
+
+        return array_values(
+            array_filter($this->columns, static fn (RackColumn $one): bool => in_array($one->circuit, $own, true)),
+        );
     }
 
     /** @return array{?array{float, string}, ?array{float, string}} condensing and ambient */
@@ -166,7 +207,9 @@ final readonly class RackCourse
         $count = $isApart ? $whole : count($this->found->plant->branches);
         $width = (self::RIGHT - self::LEFT) / max(1, $count);
         $columns = $brackets = [];
-        foreach ($this->found->plant->branches as $branch) {
+        // Group by group, so that each header runs across its own.
+        $plant = $this->found->plant;
+        foreach (array_merge(...array_map($plant->branchesOf(...), $plant->groupsInUse())) as $branch) {
             $first = count($columns);
             foreach ($isApart ? $branch->coils : [$this->warmest($branch)] as $coil) {
                 $x = self::LEFT + (count($columns) + 0.5) * $width;

@@ -11,7 +11,8 @@ use Metrum\Log\Statement;
 
 /**
  * A quick line on the board of a rack: "Deli counter: box 4.1" is said of that circuit, "C3: discharge line 96" of that
- * compressor; without a name what all circuits share is the plant's, and what is not is asked back.
+ * compressor, "LT: header 0.4" of that suction group; without a name what all circuits share is the plant's, and what
+ * is not is asked back.
  */
 final readonly class BoardLine
 {
@@ -34,6 +35,9 @@ final readonly class BoardLine
         $names = $this->visit->wholeRack()->names ?? [];
         foreach ($this->visit->plantAsOpened()->compressors() as $unit) {
             $names += [$unit->part->value => $unit->name];
+        }
+        foreach ($this->visit->plantAsOpened()->groups as $group) {
+            $names += [$group->part->value => $group->label()];
         }
         foreach ($names as $part => $own) {
             if ($own !== '' && mb_strtolower($own) === mb_strtolower(trim($name))) {

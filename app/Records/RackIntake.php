@@ -17,7 +17,6 @@ use Metrum\Log\FactKind;
 use Metrum\Log\Source;
 use Metrum\Refrigerant\OutsideTable;
 use Metrum\Twin\Rack\RackTwin;
-use Metrum\Twin\Rack\SeveralGroups;
 
 /** Takes the file of a visit to a whole rack into the logbook: its plant, and what was found part by part. */
 final readonly class RackIntake
@@ -33,8 +32,6 @@ final readonly class RackIntake
             RackTwin::of($found);
         } catch (OutsideTable $reason) {
             throw new Refused(['system.refrigerant: '.$reason->getMessage()]);
-        } catch (SeveralGroups $reason) {
-            throw new Refused(['groups: '.$reason->getMessage()]);
         }
     }
 

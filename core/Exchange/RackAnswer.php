@@ -17,6 +17,8 @@ use Metrum\Findings\Findings;
 use Metrum\Findings\RackFindings;
 use Metrum\Installation\Branch;
 use Metrum\Installation\PartId;
+use Metrum\Installation\SuctionGroup;
+use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Reading;
 use Metrum\Quantity\Unit;
@@ -58,13 +60,14 @@ final readonly class RackAnswer
         return [
             'id' => $found->id,
             'derived' => self::derived($this->verdict->examined->shared()),
-            'ranking' => self::ranking($this->verdict->plantRanking()),
+            'ranking' => $this->ofPlant(),
             'circuits' => array_map(
                 fn (Branch $branch): array => $this->circuit($branch, $checks),
                 $found->plant->branches,
             ),
             'level' => $this->level(),
-            'limit' => $this->limit(),
+            'limit' => $this->limit($found->plant->groups[0]),
+            ...$this->groups(),
             'next_tests' => array_map($this->check(...), $checks->ranked(self::CHECKS)),
             'cautions' => $this->cautions(),
             'refused' => [],
@@ -111,6 +114,37 @@ final readonly class RackAnswer
         return $told;
     }
 
+    /** @return list<array<string, mixed>> what all share; of several suction groups, of which a fault is likeliest */
+    private function ofPlant(): array
+    {
+        $told = [];
+        foreach (self::ranking($this->verdict->plantRanking()) as $row) {
+            $group = $this->verdict->groupOf(Fault::from($row['fault']));
+            $told[] = $row + ($group === null ? [] : ['of' => $group->label()]);
+        }
+
+        return $told;
+    }
+
+    /** @return array{groups?: list<array<string, mixed>>} where there are several */
+    private function groups(): array
+    {
+        $found = $this->verdict->examined->found;
+        if (! $found->plant->hasSeveralGroups()) {
+            return [];
+        }
+        $told = array_map(
+            fn (SuctionGroup $group): array => [
+                'name' => $group->label(),
+                'derived' => self::derived($this->verdict->examined->group($group)),
+                'limit' => $this->limit($group),
+            ],
+            $this->verdict->examined->groups(),
+        );
+
+        return ['groups' => $told];
+    }
+
     /** @return array<string, mixed> */
     private function check(RackCheck $check): array
     {
@@ -124,7 +158,9 @@ final readonly class RackAnswer
     private function nameOf(PartId $part): string
     {
         $found = $this->verdict->examined->found;
-        $named = $found->plant->branch($part) ?? $found->plant->compressor($part);
+        $named = $found->plant->branch($part) ??
+            $found->plant->compressor($part) ??
+            $found->plant->suctionGroup($part);
 
         return $named === null ? $part->value : $found->nameOf($named);
     }
@@ -146,9 +182,9 @@ final readonly class RackAnswer
     }
 
     /** @return ?array<string, mixed> */
-    private function limit(): ?array
+    private function limit(SuctionGroup $group): ?array
     {
-        $branch = $this->verdict->limit();
+        $branch = $this->verdict->limit($group);
         $found = $this->verdict->examined->found;
         $need = $branch === null ? null : $this->verdict->examined->needs[$branch->part->value] ?? null;
 

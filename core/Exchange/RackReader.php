@@ -13,7 +13,9 @@ use Metrum\Installation\InstallationReader;
 use Metrum\Installation\Kind;
 use Metrum\Installation\PartId;
 use Metrum\Installation\PartKind;
+use Metrum\Installation\PartRow;
 use Metrum\Installation\SystemKey;
+use Metrum\Knowledge\Reading;
 use Metrum\Quantity\Atmosphere;
 
 /**
@@ -30,6 +32,8 @@ final readonly class RackReader
     private const CIRCUITS = 'circuits';
 
     private const COMPRESSORS = 'compressors';
+
+    private const GROUPS = 'groups';
 
     private function __construct(private Section $top, private Reasons $reasons)
     {
@@ -62,6 +66,7 @@ final readonly class RackReader
             [...FoundReader::KEYS, InstallationReader::CASES],
             FoundReader::KEYS,
             FoundReader::KEYS,
+            FoundReader::KEYS,
         ))->read($top);
         $this->checkKind();
         $air = $plant->atmosphere ?? Atmosphere::atAltitude(0);
@@ -71,6 +76,14 @@ final readonly class RackReader
             $part = PartId::shared(PartKind::Compressor, (string) ($place + 1));
             $parts[$part->value] = FoundReader::compressor($row, $air);
         }
+        $groups = $top->rows(self::GROUPS);
+        foreach ($groups as $place => $row) {
+            $part = PartRow::shared($row, PartKind::Group, $place + 1);
+            $parts[$part->value] = FoundReader::part($row, $air);
+        }
+        if (count($groups) > 1) {
+            $this->refuseUnnamed();
+        }
         foreach ($top->rows(self::CIRCUITS) as $place => $row) {
             $parts += $this->circuit($row, PartId::circuit($place + 1), $air);
         }
@@ -79,6 +92,17 @@ final readonly class RackReader
         assert($plant !== null);
 
         return new RackFindings($plant, $shared, self::found($parts), $names, $id, $takenAt);
+    }
+
+    /** What is read at a header and its compressors says of several groups which. */
+    private function refuseUnnamed(): void
+    {
+        $section = $this->top->section('readings');
+        foreach ($section->keys() as $key) {
+            if (Reading::tryFrom($key)?->taking()->isOfGroup === true) {
+                $section->refuse($key, 'of which group? Enter it in its row of '.self::GROUPS);
+            }
+        }
     }
 
     private function checkKind(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
+use Metrum\Installation\Installation;
 use Metrum\Installation\PartId;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
@@ -17,10 +18,10 @@ final class Closings
     /** @var list<Closing> */
     private array $all = [];
 
-    /** @var array<string, float> what was read last, by Reading */
+    /** @var array<string, float> what was read last, by Reading and suction group */
     private array $read = [];
 
-    /** @var array<string, float> what was read since the last of them, by Reading */
+    /** @var array<string, float> what was read since the last of them, by the same */
     private array $since = [];
 
     /** @var array<string, true> by part */
@@ -29,14 +30,14 @@ final class Closings
     /** @var ?array{PartId, bool, \DateTimeImmutable, array<string, float>, list<string>} */
     private ?array $last = null;
 
-    private function __construct()
+    private function __construct(private readonly Installation $plant)
     {
     }
 
     /** @return list<Closing> in the order in which it was done */
-    public static function of(Log $log): array
+    public static function of(Log $log, Installation $plant): array
     {
-        $self = new self();
+        $self = new self($plant);
         foreach ($log->happened() as $fact) {
             $self->hear($fact);
         }
@@ -49,7 +50,8 @@ final class Closings
     {
         $asked = $fact->kind->asked($fact->content->key);
         if ($asked === Reading::ReceiverLevel || $asked === Reading::SuctionHeader) {
-            $this->read[$asked->value] = $this->since[$asked->value] = (float) $fact->content->value;
+            $key = $this->key($asked, $fact->part);
+            $this->read[$key] = $this->since[$key] = (float) $fact->content->value;
         }
         if ($asked === Observation::CircuitShut) {
             $this->moved($fact, Word::tryFrom((string) $fact->content->word));
@@ -79,16 +81,28 @@ final class Closings
             return;
         }
         [$circuit, $closes, $at, $before, $closed] = $this->last;
+        $header = $this->key(Reading::SuctionHeader, $circuit);
+        $level = $this->key(Reading::ReceiverLevel, $circuit);
         $this->all[] = new Closing(
             $circuit,
             $closes,
             $at,
-            $before[Reading::ReceiverLevel->value] ?? null,
-            $this->since[Reading::ReceiverLevel->value] ?? null,
-            $before[Reading::SuctionHeader->value] ?? null,
-            $this->since[Reading::SuctionHeader->value] ?? null,
+            $before[$level] ?? null,
+            $this->since[$level] ?? null,
+            $before[$header] ?? null,
+            $this->since[$header] ?? null,
             $closed,
         );
         $this->last = null;
+    }
+
+    /** Of several suction groups the header is that from which a circuit draws, or that which was read. */
+    private function key(Reading $reading, PartId $part): string
+    {
+        $group = $this->plant->hasSeveralGroups() && $reading->taking()->isOfGroup
+            ? $this->plant->branch($part)->group ?? $part
+            : PartId::plant();
+
+        return $reading->value.' '.$group->value;
     }
 }

@@ -9,6 +9,7 @@ use Metrum\Installation\Coil;
 use Metrum\Installation\CompressorUnit;
 use Metrum\Installation\Installation;
 use Metrum\Installation\PartId;
+use Metrum\Installation\SuctionGroup;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\State;
@@ -56,6 +57,25 @@ final readonly class RackFindings
         return $this->parts[$part->value] ?? new PartFindings();
     }
 
+    /**
+     * What was found at a suction group's header and its compressors; where there is but one, what stands at the plant
+     * is its.
+     */
+    public function ofGroup(SuctionGroup $group): PartFindings
+    {
+        $own = $this->of($group->part);
+
+        return $this->plant->hasSeveralGroups() ? $own : $own->besides($this->shared);
+    }
+
+    /** Pa absolute of a pressure of a group; null where it was not measured. */
+    public function absoluteOf(SuctionGroup $group, Reading $reading): ?float
+    {
+        $gauge = $this->ofGroup($group)->reading($reading);
+
+        return $gauge === null ? null : $this->plant->atmosphere->absolute($gauge);
+    }
+
     /** What was found of a case; where it is a room, that of its circuit. */
     public function ofCoil(Branch $branch, Coil $coil): PartFindings
     {
@@ -70,7 +90,7 @@ final readonly class RackFindings
         return $own->besides(new PartFindings(readings: $air));
     }
 
-    public function nameOf(Branch|Coil|CompressorUnit $part): string
+    public function nameOf(Branch|Coil|CompressorUnit|SuctionGroup $part): string
     {
         $given = $part instanceof Branch ? $this->names[$part->part->value] ?? '' : $part->name;
 

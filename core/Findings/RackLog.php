@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
+use Metrum\Installation\Installation;
 use Metrum\Installation\PartId;
+use Metrum\Installation\PartKind;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Reading;
 use Metrum\Log\Fact;
@@ -31,14 +33,14 @@ final class RackLog
 
     private PartTelling $shared;
 
-    private function __construct()
+    private function __construct(private readonly Installation $plant)
     {
         $this->shared = new PartTelling();
     }
 
     public static function findings(WholeRack $rack, ?string $id = null, ?string $takenAt = null): RackFindings
     {
-        $self = new self();
+        $self = new self($rack->plant);
         foreach ($rack->log->happened() as $fact) {
             $self->hear($fact);
         }
@@ -57,6 +59,8 @@ final class RackLog
     {
         if ($fact->kind === FactKind::Move) {
             $this->move(Control::from($fact->content->key), $fact->part->ofCircuit());
+        } elseif ($this->group($fact) !== null) {
+            $this->of($this->group($fact))->hear($fact);
         } elseif ($fact->part->is(PartId::plant()) || self::isShared($fact)) {
             $this->shared->hear($fact);
         } else {
@@ -78,10 +82,29 @@ final class RackLog
             $this->shared->moveElsewhere(self::CHANGED_BY_CIRCUIT);
         }
         foreach ($this->parts as $name => $part) {
-            if ($circuit === null || PartId::of($name)->isWithin($circuit)) {
+            $of = PartId::of($name);
+            if ($circuit === null || $of->isWithin($circuit)) {
                 $part->move($control);
+            } elseif ($of->kind() === PartKind::Group && ! $control->row()->leavesReadings) {
+                $part->moveElsewhere(self::CHANGED_BY_CIRCUIT);
             }
         }
+    }
+
+    /** Of which of several groups it is: that which is named, or from which the circuit draws that was walked. */
+    private function group(Fact $fact): ?PartId
+    {
+        $asked = $fact->kind->asked($fact->content->key);
+        if (! $this->plant->hasSeveralGroups() || $asked === null || $fact->part->isCompressor()) {
+            return null;
+        }
+        $circuit = $fact->part->ofCircuit();
+
+        return match (true) {
+            $fact->part->kind() === PartKind::Group => $fact->part,
+            $asked->taking()->isOfGroup && $circuit !== null => $this->plant->branch($circuit)?->group,
+            default => null,
+        };
     }
 
     private static function isShared(Fact $fact): bool

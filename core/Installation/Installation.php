@@ -164,15 +164,54 @@ final readonly class Installation
         return PartId::circuit($number);
     }
 
-    private function group(Branch $branch): SuctionGroup
+    /** From which a circuit draws. */
+    public function group(Branch $branch): SuctionGroup
+    {
+        return $this->suctionGroup($branch->group) ?? $this->groups[0];
+    }
+
+    /** Whether its compressors draw from more than one suction: what is read at a header is then of one of them. */
+    public function hasSeveralGroups(): bool
+    {
+        return count($this->groups) > 1;
+    }
+
+    /** @return list<Branch> that draw from a group */
+    public function branchesOf(SuctionGroup $group): array
+    {
+        return array_values(
+            array_filter($this->branches, fn (Branch $one): bool => $this->group($one)->part->is($group->part)),
+        );
+    }
+
+    /** @return non-empty-list<SuctionGroup> from which any circuit draws */
+    public function groupsInUse(): array
+    {
+        $used = array_values(
+            array_filter($this->groups, fn (SuctionGroup $one): bool => $this->branchesOf($one) !== []),
+        );
+
+        return $used === [] ? $this->groups : $used;
+    }
+
+    /** Null where it has no such group. */
+    public function suctionGroup(PartId $part): ?SuctionGroup
     {
         foreach ($this->groups as $group) {
-            if ($group->part->is($branch->group)) {
+            if ($group->part->is($part)) {
                 return $group;
             }
         }
 
-        return $this->groups[0];
+        return null;
+    }
+
+    /** K of dew that a group's header is planned for; null where nobody says it. */
+    public function plannedSuction(SuctionGroup $group): ?float
+    {
+        $isFirst = $group->part->is($this->groups[0]->part);
+
+        return $group->suction ?? ($isFirst ? $this->highSide->rack->suction : null);
     }
 
     /**

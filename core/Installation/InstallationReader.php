@@ -32,12 +32,14 @@ final readonly class InstallationReader
      * @param  list<string>  $besides  keys that a circuit may have besides
      * @param  list<string>  $ofCase  the same of a case
      * @param  list<string>  $ofCompressor  the same of a compressor
+     * @param  list<string>  $ofGroup  the same of a suction group
      */
     public function __construct(
         private Reasons $reasons,
         private array $besides = [],
         private array $ofCase = [],
         private array $ofCompressor = [],
+        private array $ofGroup = [],
     ) {
         $this->words = new CircuitReader($reasons, Library::known());
     }
@@ -67,7 +69,7 @@ final readonly class InstallationReader
         $subcooling = $design->amount(DesignKey::Subcooling->value, DesignKey::Subcooling->field());
         $atmosphere = $this->words->atmosphere($system);
         $kind = $system->word(SystemKey::Kind->value, Kind::class);
-        $groups = $this->groups($top);
+        $groups = (new GroupsReader($this->ofGroup, $this->ofCompressor))->read($top);
         $known = [];
         foreach ($top->rows('circuits') as $place => $row) {
             $known[] = $this->branch($row, $place + 1, $groups, $kind, $subcooling);
@@ -113,46 +115,6 @@ final readonly class InstallationReader
         );
     }
 
-    /** @return non-empty-array<string, SuctionGroup> by their part; one where none is named */
-    private function groups(Section $top): array
-    {
-        $groups = [];
-        foreach ($top->rows('groups') as $place => $row) {
-            $row->only(['part', 'held_by', 'serves_others']);
-            $part = PartRow::shared($row, PartKind::Group, $place + 1);
-            $groups[$part->value] = new SuctionGroup(
-                $part,
-                $row->word('held_by', SuctionHold::class) ?? SuctionHold::ByLoad,
-                $row->flag('serves_others') ?? false,
-            );
-        }
-        if ($groups === []) {
-            $group = new SuctionGroup(PartId::shared(PartKind::Group, '1'), SuctionHold::ByLoad);
-            // A plant of several circuits that says no more of its compressors is run by their pressure.
-            $groups[$group->part->value] = count($top->rows('circuits')) > 1 ? $group->heldByPressure() : $group;
-        }
-        foreach ($top->rows('compressors') as $place => $row) {
-            $name = $this->groupOf($row, $groups);
-            $groups[$name] = $groups[$name]->and($this->compressor($row, $place + 1));
-        }
-
-        return $groups;
-    }
-
-    private function compressor(Section $row, int $number): CompressorUnit
-    {
-        $row->only(['part', 'name', 'group', 'design', ...$this->ofCompressor]);
-        $design = $row->section('design');
-        $design->only([PartRow::CAPACITY, DesignKey::RatedCurrent->value]);
-
-        return new CompressorUnit(
-            PartRow::shared($row, PartKind::Compressor, $number),
-            $row->text('name') ?? '',
-            PartRow::capacity($design),
-            $design->amount(DesignKey::RatedCurrent->value, DesignKey::RatedCurrent->field()),
-        );
-    }
-
     /**
      * @param  non-empty-array<string, SuctionGroup>  $groups
      * @param  ?Kind  $kind  what circuits of this plant are that do not say it themselves
@@ -180,7 +142,7 @@ final readonly class InstallationReader
 
         return new Branch(
             $part,
-            $groups[$this->groupOf($row, $groups)]->part,
+            $groups[GroupsReader::named($row, $groups)]->part,
             $this->coils($row, $part, $of(DesignKey::EvaporatorTd)),
             new Load(
                 $system->word(SystemKey::Kind->value, Kind::class) ?? $kind,
@@ -236,22 +198,6 @@ final readonly class InstallationReader
             $row->word('form', CaseForm::class),
             $capacity,
         );
-    }
-
-    /**
-     * @param  non-empty-array<string, SuctionGroup>  $groups
-     * @return string which of the groups is named; the first where none is
-     */
-    private function groupOf(Section $row, array $groups): string
-    {
-        $given = $row->text('group') ?? array_key_first($groups);
-        if (! isset($groups[$given])) {
-            $row->refuse('group', 'got '.Reasons::shown($given).'; allowed: '.implode(', ', array_keys($groups)));
-
-            return array_key_first($groups);
-        }
-
-        return $given;
     }
 
     /**

@@ -51,11 +51,15 @@ final class InstallationWriter
     /** @return array<string, mixed> */
     private static function group(SuctionGroup $group): array
     {
-        return [
+        $key = RackKey::SuctionSaturated;
+
+        return self::said([
             'part' => $group->part->value,
+            'name' => $group->name,
             'held_by' => $group->hold->value,
             'serves_others' => $group->servesOthers,
-        ];
+            'design' => self::said([$key->value => self::amount($key, $group->suction)]),
+        ]);
     }
 
     /** @return array<string, mixed> */

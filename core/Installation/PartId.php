@@ -161,6 +161,12 @@ final readonly class PartId implements \Stringable
         return $this->isWithin($circuit) || self::kindOf($this->root()) !== PartKind::Circuit;
     }
 
+    /** Whether it is no other suction group than that. @param  ?self  $group  null: there is but one */
+    public function isNotOfAnother(?self $group): bool
+    {
+        return $group === null || $this->kind() !== PartKind::Group || $this->is($group);
+    }
+
     /** The same part where its circuit is another one. */
     public function at(self $circuit, self $other): self
     {

@@ -11,13 +11,25 @@ final readonly class SuctionGroup
 {
     use Copies;
 
-    /** @param  list<CompressorUnit>  $compressors */
+    /**
+     * @param  list<CompressorUnit>  $compressors
+     * @param  string  $name  what people call it; empty: by its number
+     * @param  ?float  $suction  saturated suction (dew) at its header as planned, K; null: as the plant's plan says
+     */
     public function __construct(
         public PartId $part,
         public SuctionHold $hold,
         public bool $servesOthers = false,
         public array $compressors = [],
+        public string $name = '',
+        public ?float $suction = null,
     ) {
+    }
+
+    /** As people call it: "MT", else "group 1". */
+    public function label(): string
+    {
+        return $this->name === '' ? $this->part->value : $this->name;
     }
 
     /** The same where only listed circuits draw on it, or others too: then nobody calls it alone. */

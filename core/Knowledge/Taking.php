@@ -26,6 +26,7 @@ final readonly class Taking
         'said',
         'said_with_unit',
         'shared',
+        'of_group',
     ];
 
     /**
@@ -34,6 +35,7 @@ final readonly class Taking
      * @param  float  $available  how often there is a place to take it at all, 0 … 1
      * @param  list<string>  $said  words people use for it
      * @param  bool  $isShared  it is about what all circuits of a plant share
+     * @param  bool  $isOfGroup  of these, what is read at one suction group's header and compressors
      * @param  list<string>  $saidWithUnit  words of another reading that mean this one where the unit says so
      */
     private function __construct(
@@ -47,6 +49,7 @@ final readonly class Taking
         public array $said,
         public array $saidWithUnit,
         public bool $isShared,
+        public bool $isOfGroup,
     ) {
     }
 
@@ -77,6 +80,7 @@ final readonly class Taking
             $row->texts('said'),
             $row->texts('said_with_unit'),
             $row->flag('shared', false),
+            $row->flag('of_group', false),
         );
     }
 }

@@ -44,10 +44,17 @@ final readonly class Log
         $this->standing = $standing;
     }
 
-    /** What of it is known of a circuit: of the circuit, of its parts, and of what all circuits of its plant share. */
-    public function concerning(PartId $circuit): self
+    /**
+     * What of it is known of a circuit: of the circuit, of its parts, and of what all circuits of its plant share.
+     *
+     * @param  ?PartId  $group  that it draws from; null: there is but one
+     */
+    public function concerning(PartId $circuit, ?PartId $group = null): self
     {
-        $own = array_filter($this->facts, static fn (Fact $fact): bool => $fact->part->concerns($circuit));
+        $own = array_filter(
+            $this->facts,
+            static fn (Fact $fact): bool => $fact->part->concerns($circuit) && $fact->part->isNotOfAnother($group),
+        );
 
         return count($own) === count($this->facts) ? $this : new self(array_values($own));
     }

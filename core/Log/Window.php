@@ -28,7 +28,7 @@ final readonly class Window
         public string $takenAt = '',
         public ?WholeRack $rack = null,
     ) {
-        $this->log = $log->concerning($circuit);
+        $this->log = $log->concerning($circuit, $rack?->plant->branch($circuit)?->group);
     }
 
     /** The same with other facts: more of them, or those up to a moment. */

@@ -9,7 +9,6 @@ use Metrum\Diagnosis\Rack\RackJudge;
 use Metrum\Diagnosis\Rack\RackVerdict;
 use Metrum\Findings\RackFindings;
 use Metrum\Refrigerant\OutsideTable;
-use Metrum\Twin\Rack\SeveralGroups;
 
 /** What is held of plants of several circuits: each is judged once, however many pages and circuits ask for it. */
 final class RackVerdicts
@@ -36,7 +35,7 @@ final class RackVerdicts
     {
         try {
             return $this->judge->of(RackExamination::of($found));
-        } catch (OutsideTable|SeveralGroups) {
+        } catch (OutsideTable) {
             return null;
         }
     }

@@ -183,16 +183,16 @@ final readonly class DemoRack
     {
         $air = $this->plant->atmosphere->pascal;
         $fluid = $machine->fluid();
-        $count = count($machine->compressors);
+        $count = count($machine->groups[0]->compressors);
 
         return [
-            Reading::SuctionHeader->value => $now->suction - $air,
-            Reading::SuctionSet->value => $machine->setSuction - $air,
+            Reading::SuctionHeader->value => $now->first()->suction - $air,
+            Reading::SuctionSet->value => $machine->groups[0]->setSuction - $air,
             Reading::DischargePressure->value => $now->condensing - $air,
             Reading::HeadSet->value => $fluid->bubblePressure($machine->high->head->setting - 2.0) - $air,
             Reading::AmbientTemperature->value => $store->ambient,
             Reading::ReceiverLevel->value => $now->level,
-            Reading::CompressorsRunning->value => max(1.0, ceil($count * $now->running - 0.05)),
+            Reading::CompressorsRunning->value => max(1.0, ceil($count * $now->first()->running - 0.05)),
             Reading::CompressorsFitted->value => (float) $count,
             Reading::CondenserFansRunning->value => max(1.0, round(self::FANS * $now->fans)),
             Reading::CondenserFansFitted->value => (float) self::FANS,

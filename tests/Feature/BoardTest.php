@@ -355,34 +355,6 @@ final class BoardTest extends TestCase
         self::assertCount(7, VisitReader::visit($file)->told?->everything()->facts ?? []);
     }
 
-    /** Two headers have two pressures: what is worked for one is never said of both. */
-    public function test_a_rack_of_two_suction_groups_is_not_judged_as_one(): void
-    {
-        $file = Racks::file(['receiver_level_percent' => 22], ['sight_glass' => 'bubbles']);
-        $file['groups'] = [['part' => 'group 1'], ['part' => 'group 2']];
-        $file['circuits'][1]['group'] = 'group 2';
-        $text = json_encode($file, JSON_THROW_ON_ERROR);
-        $this->actingAs($this->technician)
-            ->post('/import', ['file' => UploadedFile::fake()->createWithContent('rack.json', $text)])
-            ->assertSessionHas('refused');
-        self::assertStringContainsString('groups: got circuits on 2 suction groups', session('refused')[0]);
-
-        $plant = $this->circuits['circuit 1']->plant;
-        $known = json_decode($plant->installation, true);
-        $known['groups'][] = ['part' => 'group 2', 'held_by' => 'pressure', 'serves_others' => false];
-        $known['circuits'][1]['group'] = 'group 2';
-        $this->visit->update(['installation' => json_encode($known, JSON_THROW_ON_ERROR)]);
-        $this->visit = Visit::query()->findOrFail($this->visit->id);
-        $this->shared();
-        $this->tell('reading', 'receiver_level_percent', '12 %');
-        $this->get("/visits/{$this->visit->id}/board")
-            ->assertOk()
-            ->assertSee('Its circuits draw on 2 suction groups')
-            ->assertDontSee('Low refrigerant charge');
-        $this->get("/visits/{$this->visit->id}~3/verdict")->assertOk();
-        $this->get("/visits/{$this->visit->id}/report")->assertOk();
-    }
-
     /** What compressors cannot hold says nothing of what they are set to. */
     public function test_a_set_point_is_judged_only_where_it_is_held(): void
     {

@@ -8,7 +8,6 @@ use Metrum\Exchange\VisitAnswer;
 use Metrum\Exchange\VisitReader;
 use Metrum\Findings\RackFindings;
 use Metrum\Refrigerant\OutsideTable;
-use Metrum\Twin\Rack\SeveralGroups;
 use Metrum\Twin\Twins;
 
 /** Diagnoses visit files, one answer a visit. */
@@ -44,8 +43,6 @@ final class DiagnoseCommand extends JsonLinesCommand
             return LineAnswer::with(RackAnswer::of($found));
         } catch (OutsideTable $reason) {
             return LineAnswer::refused($number, ['design: '.$reason->getMessage()]);
-        } catch (SeveralGroups $reason) {
-            return LineAnswer::refused($number, ['groups: '.$reason->getMessage()]);
         }
     }
 }

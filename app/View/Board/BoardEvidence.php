@@ -45,7 +45,16 @@ final readonly class BoardEvidence
         return [...array_slice($for, 0, self::MOST), ...array_slice($against, 0, self::MOST - 1)];
     }
 
+    /** With the suction group where it was found, of several. */
     private function said(RackEvidence $piece): string
+    {
+        $said = $this->told($piece);
+        $group = $piece->group === null ? null : $this->examined->found->plant->suctionGroup($piece->group);
+
+        return $group === null || $said === '' ? $said : $group->label().': '.lcfirst($said);
+    }
+
+    private function told(RackEvidence $piece): string
     {
         return match (true) {
             $piece->sign !== null => $this->number($piece->sign, (float) $piece->value),

@@ -73,10 +73,18 @@ final readonly class BoardHeld
     {
         $suspects = [];
         foreach (array_slice($this->ranking(), 0, 3) as $fault => $chance) {
-            $suspects[] = [self::nameOf(Fault::from($fault)), $chance];
+            $suspects[] = [$this->named(Fault::from($fault)), $chance];
         }
 
         return $suspects;
+    }
+
+    /** With the suction group of which it is likeliest, where there are several. */
+    private function named(Fault $fault): string
+    {
+        $group = $this->verdict?->groupOf($fault);
+
+        return self::nameOf($fault).($group === null ? '' : ', '.$group->label());
     }
 
     /** What it is called where it is about what all circuits share. */
@@ -101,7 +109,10 @@ final readonly class BoardHeld
 
     public function placeOf(RackCheck $check): string
     {
-        $part = $this->found->plant->branch($check->of) ?? $this->found->plant->compressor($check->of);
+        $plant = $this->found->plant;
+        $part = $plant->branch($check->of) ??
+            $plant->compressor($check->of) ??
+            $plant->suctionGroup($check->of);
 
         return $part === null ? 'rack' : $this->found->nameOf($part);
     }

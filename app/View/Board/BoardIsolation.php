@@ -27,7 +27,7 @@ final readonly class BoardIsolation
 
     public static function of(Log $log, RackFindings $found, ?RackExamination $examined, Units $units): self
     {
-        return new self(Closings::of($log), $found, $examined, $units);
+        return new self(Closings::of($log, $found->plant), $found, $examined, $units);
     }
 
     /** @return list<array{name: string, at: string, level: string, header: string, said: string, asks: bool}> */

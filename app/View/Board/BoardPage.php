@@ -138,17 +138,13 @@ final class BoardPage
     public function counts(): array
     {
         $shared = $this->found->shared;
-        $counts = [];
-        foreach (
-            [
-                ['Compressors', Reading::CompressorsRunning, Reading::CompressorsFitted],
-                ['Condenser fans', Reading::CondenserFansRunning, Reading::CondenserFansFitted],
-            ] as [$name, $running, $fitted]
-        ) {
-            [$on, $all] = [$shared->reading($running), $shared->reading($fitted)];
-            if ($on !== null && $all !== null) {
-                $counts[] = ['name' => $name, 'value' => (int) $on.' of '.(int) $all];
-            }
+        $counts = $this->groups()->counts();
+        [$on, $all] = [
+            $shared->reading(Reading::CondenserFansRunning),
+            $shared->reading(Reading::CondenserFansFitted),
+        ];
+        if ($on !== null && $all !== null) {
+            $counts[] = ['name' => 'Condenser fans', 'value' => (int) $on.' of '.(int) $all];
         }
         $glass = $shared->observed(Observation::SightGlass);
 
@@ -178,12 +174,8 @@ final class BoardPage
             ],
             ...$this->isolation()->deadlines(now(), $this->visit->rules()->band(HouseRule::Isolated)->high),
         ];
-        $limit = $this->said->limit();
 
-        return $limit === '' ? $facts : [
-            ...$facts,
-            ['name' => 'Limit of the group', 'value' => $limit, 'asks' => false],
-        ];
+        return [...$facts, ...$this->groups()->limits($this->said)];
     }
 
     /** Whether nothing was read since the last change, so that all is as before it. */
@@ -212,8 +204,8 @@ final class BoardPage
     {
         $said = [];
         foreach ($this->verdict->examined->contradictions ?? [] as [$part, $one]) {
-            $branch = $this->found->plant->branch($part);
-            $of = $branch === null ? '' : $this->found->nameOf($branch).': ';
+            $named = $this->found->plant->branch($part) ?? $this->found->plant->suctionGroup($part);
+            $of = $named === null ? '' : $this->found->nameOf($named).': ';
             $sentence = $one->sentence()->in($this->units);
             $said[] = $of.($of === '' ? $sentence : Explain::within($sentence));
         }
@@ -237,7 +229,12 @@ final class BoardPage
         return $this->found->nameOf($this->found->plant->branches[0]).': box 3.4';
     }
 
-    /** @return list<BoardCell> */
+    public function groups(): BoardGroups
+    {
+        return new BoardGroups($this->found, $this->units);
+    }
+
+    /** @return list<BoardCell> of what all share */
     public function cells(): array
     {
         return array_map(
@@ -247,7 +244,7 @@ final class BoardPage
                 $this->found->shared,
                 $this->units,
             ),
-            self::SHARED,
+            $this->groups()->shared(self::SHARED),
         );
     }
 

@@ -7,6 +7,7 @@ use Metrum\Diagnosis\Rack\RackVerdict;
 use Metrum\Findings\CaseMark;
 use Metrum\Findings\RackFindings;
 use Metrum\Installation\Branch;
+use Metrum\Installation\SuctionGroup;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\State;
@@ -16,7 +17,6 @@ use Metrum\Quantity\Format;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Unit;
 use Metrum\Quantity\Units;
-use Metrum\Twin\Rack\SeveralGroups;
 
 /** What the board says in sentences: who is warm and why that may be, what is closed, whose limit it is, the level. */
 final readonly class BoardSentences
@@ -113,31 +113,22 @@ final readonly class BoardSentences
         return $names;
     }
 
-    /** Why there is no twin of all of it. */
-    public function unbuilt(): string
+    /** Whose limit the header of a group is, and what it could save; empty where nothing tells. */
+    public function limit(SuctionGroup $group): string
     {
-        $groups = SeveralGroups::in($this->found->plant);
-
-        return $groups > 1
-            ? "Its circuits draw on $groups suction groups: enter each group as a rack to judge it as a whole."
-            : 'No such system can be simulated with this refrigerant.';
-    }
-
-    /** Whose limit the header is, and what it could save; empty where nothing tells. */
-    public function limit(): string
-    {
-        $branch = $this->verdict?->limit();
+        $branch = $this->verdict?->limit($group);
         if ($this->verdict === null || $branch === null) {
             return '';
         }
+        $read = $this->found->ofGroup($group);
         $need = $this->dew($this->verdict->examined->needs[$branch->part->value]);
         $name = $this->found->nameOf($branch);
         $said = "$name needs ".$this->units->text($need, QuantityKind::Temperature).' at the header';
-        $set = $this->verdict->examined->dew($this->found->shared->reading(Reading::SuctionSet));
+        $set = $this->verdict->examined->dew($read->reading(Reading::SuctionSet));
         if ($set === null) {
             return "$said (dew).";
         }
-        $header = $this->verdict->examined->dew($this->found->shared->reading(Reading::SuctionHeader));
+        $header = $this->verdict->examined->dew($read->reading(Reading::SuctionHeader));
         if ($header !== null && $header - $set > self::HELD) {
             $over = $this->units->text($header - $set, QuantityKind::Difference);
 
@@ -148,7 +139,7 @@ final readonly class BoardSentences
 
         return match (true) {
             abs($room) < self::WORTH => "$said (dew): the set point is right.",
-            $room > 0.0 => "$said (dew): the set point may rise $by".$this->saving($room).'.',
+            $room > 0.0 => "$said (dew): the set point may rise $by".$this->saving($group, $room).'.',
             default => "$said (dew): the set point is $by too high for it.",
         };
     }
@@ -159,9 +150,9 @@ final readonly class BoardSentences
     }
 
     /** ", saves about 2 % power" */
-    private function saving(float $kelvin): string
+    private function saving(SuctionGroup $group, float $kelvin): string
     {
-        $share = $this->verdict?->examined->twin->saving($this->found, $kelvin);
+        $share = $this->verdict?->examined->twin->saving($this->found, $group->part, $kelvin);
 
         return $share === null || $share < 0.005
             ? ''

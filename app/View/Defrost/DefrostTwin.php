@@ -8,7 +8,6 @@ use Metrum\Twin\Rack\RackDay;
 use Metrum\Twin\Rack\RackMachine;
 use Metrum\Twin\Rack\RackMoment;
 use Metrum\Twin\Rack\RackTwin;
-use Metrum\Twin\Rack\SeveralGroups;
 use Metrum\Twin\Rack\Store;
 use Metrum\Work\Defrost\DefrostCheck;
 use Metrum\Work\Defrost\DefrostNeeds;
@@ -31,7 +30,7 @@ final readonly class DefrostTwin
         try {
             $twin = RackTwin::of($found);
             $now = $twin->at($this->store);
-        } catch (OutsideTable|SeveralGroups) {
+        } catch (OutsideTable) {
             $twin = $now = null;
         }
         if ($twin === null || $now === null) {

@@ -6,6 +6,7 @@ namespace Metrum\Diagnosis\Rack;
 
 use Metrum\Findings\PartFindings;
 use Metrum\Installation\Branch;
+use Metrum\Installation\SuctionGroup;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\State;
@@ -24,9 +25,12 @@ final readonly class CircuitSigns
 
     private ?CircuitState $now;
 
+    private SuctionGroup $group;
+
     public function __construct(private RackExamination $examined, private Branch $branch)
     {
         $this->cases = $examined->cases($branch);
+        $this->group = $examined->found->plant->group($branch);
         $this->now = $examined->now?->circuits[$branch->part->value];
     }
 
@@ -123,9 +127,10 @@ final readonly class CircuitSigns
         return $this->dew(Reading::SuctionHeader);
     }
 
+    /** Of a pressure of the group that it draws from. */
     private function dew(Reading $reading): ?float
     {
-        return $this->examined->dew($this->examined->found->shared->reading($reading));
+        return $this->examined->dew($this->examined->found->ofGroup($this->group)->reading($reading));
     }
 
     /** @return array<string, ?float> */
@@ -134,43 +139,17 @@ final readonly class CircuitSigns
         $above = $this->examined->found->above($this->branch);
         $product = $this->each(Reading::ProductTemperature);
         $air = $this->each(Reading::BoxTemperature);
+        $neighbours = new Neighbours($this->examined, $this->branch);
 
         return [
             RackSign::Over->value => $above === [] ? null : max($above),
             RackSign::Under->value => $above === [] ? null : min($above),
             RackSign::Apart->value => count($above) < 2 ? null : max($above) - Spread::rest($above, max($above)),
-            RackSign::Others->value => $this->others(),
-            RackSign::OthersStarved->value => $this->othersStarved(),
+            RackSign::Others->value => $neighbours->over(),
+            RackSign::OthersStarved->value => $neighbours->starved(),
             RackSign::ProductOver->value => $product === [] || $air === [] ? null : max($product) - max($air),
             RackSign::FansStopped->value => $this->fansStopped(),
         ];
-    }
-
-    /** K of the other circuits in cooling over their set points, the middle one. */
-    private function others(): ?float
-    {
-        $over = [];
-        foreach ($this->examined->found->plant->branches as $branch) {
-            $above = $branch === $this->branch || ! $this->examined->found->cools($branch)
-                ? []
-                : $this->examined->found->above($branch);
-            $over = $above === [] ? $over : [...$over, max($above)];
-        }
-
-        return $over === [] ? null : RackExamination::median($over);
-    }
-
-    /** K of superheat of the other circuits that were read over what is planned, the middle one. */
-    private function othersStarved(): ?float
-    {
-        $over = [];
-        foreach ($this->examined->found->plant->branches as $branch) {
-            if ($branch !== $this->branch && $this->examined->found->cools($branch)) {
-                $over = [...$over, ...(new self($this->examined, $branch))->superheats()];
-            }
-        }
-
-        return $over === [] ? null : RackExamination::median($over);
     }
 
     private function fansStopped(): ?float
@@ -219,9 +198,10 @@ final readonly class CircuitSigns
             return null;
         }
         $header = $this->header();
-        $expected = $this->examined->now === null ? null : $this->examined->twin->machine->fluid()->dewTemperature(
-            $this->examined->now->suction,
-        );
+        $state = $this->examined->state($this->group);
+        $expected = $state === null
+            ? null
+            : $this->examined->twin->machine->fluid()->dewTemperature($state->suction);
         $isMoved = $header !== null && $expected !== null && ! $this->isRegulated();
 
         return $this->now->saturated + ($isMoved ? $header - $expected : 0.0);

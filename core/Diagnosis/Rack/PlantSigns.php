@@ -6,8 +6,10 @@ namespace Metrum\Diagnosis\Rack;
 
 use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
+use Metrum\Installation\Branch;
 use Metrum\Installation\CompressorUnit;
 use Metrum\Installation\HeadPressureControl;
+use Metrum\Installation\SuctionGroup;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Reading;
 
@@ -33,13 +35,46 @@ final readonly class PlantSigns
         $this->figures = Figures::of($examined->shared(), new HouseRules());
     }
 
-    /** @return array<string, float> SI by RackSign */
+    /** @return array<string, float> SI by RackSign, of a plant with one suction group */
     public function all(): array
     {
-        return array_filter(
-            [...$this->charge(), ...$this->suction(), ...$this->head(), ...$this->compressors(), ...$this->circuits()],
-            static fn (?float $one): bool => $one !== null && is_finite($one),
-        );
+        $plant = $this->examined->found->plant;
+
+        return [...$this->ofAll(), ...$this->ofGroup($plant->groups[0]), ...$this->ofCircuits($plant->branches)];
+    }
+
+    /** @return array<string, float> the same of what is one for all of its groups: charge and head */
+    public function ofAll(): array
+    {
+        return self::known([...$this->charge(), ...$this->head()]);
+    }
+
+    /** @return array<string, float> the same of one group's header and compressors */
+    public function ofGroup(SuctionGroup $group): array
+    {
+        return self::known([
+            ...$this->suction($group),
+            ...$this->discharge($group),
+            ...$this->compressors($group),
+        ]);
+    }
+
+    /**
+     * @param  list<Branch>  $branches
+     * @return array<string, float> the same of what circuits show together
+     */
+    public function ofCircuits(array $branches): array
+    {
+        return self::known($this->circuits($branches));
+    }
+
+    /**
+     * @param  array<string, ?float>  $signs
+     * @return array<string, float>
+     */
+    private static function known(array $signs): array
+    {
+        return array_filter($signs, static fn (?float $one): bool => $one !== null && is_finite($one));
     }
 
     /** @return array<string, ?float> */
@@ -60,18 +95,42 @@ final readonly class PlantSigns
     }
 
     /** @return array<string, ?float> */
-    private function suction(): array
+    private function suction(SuctionGroup $group): array
     {
-        $header = $this->examined->dew($this->read(Reading::SuctionHeader));
-        $set = $this->examined->dew($this->read(Reading::SuctionSet));
-        $planned = $this->examined->found->plant->highSide->rack->suction;
-        $needs = $this->examined->needs;
+        $found = $this->examined->found->ofGroup($group);
+        $set = $this->examined->dew($found->reading(Reading::SuctionSet));
+        $planned = $this->examined->found->plant->plannedSuction($group);
+        $needs = $this->examined->needsOf($group);
         $least = $needs === [] ? null : $this->examined->twin->machine->fluid()->dewTemperature(min($needs));
 
         return [
-            RackSign::HeaderOverSet->value => self::less($header, $set),
+            RackSign::HeaderOverSet->value => $this->overSet($group),
             RackSign::SetOffPlan->value => self::less($set, $planned),
             RackSign::SetOverNeed->value => self::less($set, $least),
+        ];
+    }
+
+    /** K by which a header lies above its set point. */
+    private function overSet(SuctionGroup $group): ?float
+    {
+        $found = $this->examined->found->ofGroup($group);
+
+        return self::less(
+            $this->examined->dew($found->reading(Reading::SuctionHeader)),
+            $this->examined->dew($found->reading(Reading::SuctionSet)),
+        );
+    }
+
+    /** @return array<string, ?float> */
+    private function discharge(SuctionGroup $group): array
+    {
+        $figures = Figures::of($this->examined->group($group), new HouseRules());
+
+        return [
+            RackSign::DischargeOff->value => self::less(
+                $this->examined->found->ofGroup($group)->reading(Reading::DischargeTemperature),
+                $figures->value(DerivedFigure::ExpectedDischarge),
+            ),
         ];
     }
 
@@ -101,10 +160,6 @@ final readonly class PlantSigns
                 self::less($now?->airOut, $ambient),
             ),
             RackSign::FansOff->value => self::less($this->fans(), $this->fansExpected()),
-            RackSign::DischargeOff->value => self::less(
-                $this->read(Reading::DischargeTemperature),
-                $this->figure(DerivedFigure::ExpectedDischarge),
-            ),
             RackSign::Ambient->value => $ambient,
         ];
     }
@@ -127,14 +182,12 @@ final readonly class PlantSigns
     }
 
     /** @return array<string, ?float> */
-    private function compressors(): array
+    private function compressors(SuctionGroup $group): array
     {
-        $running = self::share(
-            $this->read(Reading::CompressorsRunning),
-            $this->read(Reading::CompressorsFitted),
-        );
+        $own = $this->examined->found->ofGroup($group);
+        $running = self::share($own->reading(Reading::CompressorsRunning), $own->reading(Reading::CompressorsFitted));
         $currents = $discharges = [];
-        $units = $this->examined->found->plant->groups[0]->compressors;
+        $units = $group->compressors;
         $isRated = ! in_array(
             null,
             array_map(static fn (CompressorUnit $one): ?float => $one->ratedCurrent, $units),
@@ -152,8 +205,8 @@ final readonly class PlantSigns
         }
 
         return [
-            RackSign::RunningOff->value => self::less($running, $this->examined->now?->running),
-            RackSign::StandingThough->value => $this->standingThough($running),
+            RackSign::RunningOff->value => self::less($running, $this->examined->state($group)?->running),
+            RackSign::StandingThough->value => $this->standingThough($running, $group),
             RackSign::CurrentApart->value => count($currents) < 2
                 ? null
                 : 1 - min($currents) / self::besides($currents, min($currents)),
@@ -164,9 +217,9 @@ final readonly class PlantSigns
     }
 
     /** Share of the compressors that stand although the header lies above its set point, the less the nearer it is. */
-    private function standingThough(?float $running): ?float
+    private function standingThough(?float $running, SuctionGroup $group): ?float
     {
-        $over = $this->suction()[RackSign::HeaderOverSet->value];
+        $over = $this->overSet($group);
 
         return $running === null || $over === null ? null : (1 - $running) * max(0.0, min(1.0, $over - self::HUNTS));
     }
@@ -179,11 +232,14 @@ final readonly class PlantSigns
         return RackExamination::median(array_values($all));
     }
 
-    /** @return array<string, ?float> */
-    private function circuits(): array
+    /**
+     * @param  list<Branch>  $branches
+     * @return array<string, ?float>
+     */
+    private function circuits(array $branches): array
     {
         $over = $superheats = [];
-        foreach ($this->examined->found->plant->branches as $branch) {
+        foreach ($branches as $branch) {
             if (! $this->examined->found->cools($branch)) {
                 continue;
             }

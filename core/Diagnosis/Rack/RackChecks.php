@@ -11,6 +11,7 @@ use Metrum\Findings\Findings;
 use Metrum\Installation\Branch;
 use Metrum\Installation\CaseForm;
 use Metrum\Installation\PartId;
+use Metrum\Installation\SuctionGroup;
 use Metrum\Knowledge\Asked;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Observation;
@@ -45,6 +46,9 @@ final readonly class RackChecks
         Reading::CondenserOutletTemperature,
         Reading::ReceiverOutletTemperature,
     ];
+
+    /** Of these, what each suction group has for itself. */
+    private const READ_OF_GROUP = [Reading::SuctionHeader, Reading::SuctionSet, Reading::CompressorsRunning];
 
     private const OF_CIRCUIT = [
         Observation::FrostCoil,
@@ -139,14 +143,37 @@ final readonly class RackChecks
         $shared = $this->verdict->examined->shared();
         $ranking = $this->verdict->plantRanking();
         $plant = PartId::plant();
-        $fits = static fn (Asked $asked): bool => $asked->taking()->isAskedAt($shared->circuit) ||
-            in_array($asked, self::READ_OF_PLANT, true);
+        $isOne = ! $this->verdict->examined->found->plant->hasSeveralGroups();
+        $fits = static fn (Asked $asked): bool => in_array($asked, self::READ_OF_GROUP, true)
+            ? $isOne
+            : $asked->taking()->isAskedAt($shared->circuit) || in_array($asked, self::READ_OF_PLANT, true);
 
         return [
-            ...$this->standing($shared, $ranking),
+            ...$this->ofGroups($ranking),
             ...$this->questions(array_filter(self::OF_PLANT, $fits), $plant, $shared, $ranking),
             ...$this->readings(array_filter(self::READ_OF_PLANT, $fits), $plant, $shared, $ranking),
         ];
+    }
+
+    /**
+     * @param  array<string, float>  $ranking
+     * @return list<RackCheck> of each suction group's compressors, and where there are several, of its header
+     */
+    private function ofGroups(array $ranking): array
+    {
+        $checks = [];
+        foreach ($this->verdict->examined->groups() as $group) {
+            $found = $this->verdict->examined->group($group);
+            $suspected = $this->verdict->groupOf(Fault::CompressorOut);
+            if ($suspected === null || $suspected->part->is($group->part)) {
+                $checks = [...$checks, ...$this->standing($group, $found, $ranking)];
+            }
+            if ($this->verdict->examined->found->plant->hasSeveralGroups()) {
+                $checks = [...$checks, ...$this->readings(self::READ_OF_GROUP, $group->part, $found, $ranking)];
+            }
+        }
+
+        return $checks;
     }
 
     /**
@@ -156,12 +183,12 @@ final readonly class RackChecks
      * @param  array<string, float>  $ranking
      * @return list<RackCheck>
      */
-    private function standing(Findings $shared, array $ranking): array
+    private function standing(SuctionGroup $group, Findings $own, array $ranking): array
     {
         $found = $this->verdict->examined->found;
-        $running = $shared->reading(Reading::CompressorsRunning);
-        $units = $found->plant->compressors();
-        if ($running !== null && $running >= ($shared->reading(Reading::CompressorsFitted) ?? count($units))) {
+        $running = $own->reading(Reading::CompressorsRunning);
+        $units = $group->compressors;
+        if ($running !== null && $running >= ($own->reading(Reading::CompressorsFitted) ?? count($units))) {
             return [];
         }
         $unsaid = null;
@@ -175,7 +202,7 @@ final readonly class RackChecks
 
         return $unsaid === null
             ? []
-            : $this->questions([Observation::Compressor], $unsaid->part, $shared, $ranking);
+            : $this->questions([Observation::Compressor], $unsaid->part, $own, $ranking);
     }
 
     /** @return list<RackCheck> */
@@ -211,50 +238,11 @@ final readonly class RackChecks
             if (isset($answered[(string) $asked->value])) {
                 continue;
             }
-            [$gain, $outcomes] = self::gain($asked, $likelihoods, $ranking);
+            [$gain, $outcomes] = BitsTold::by($asked, $likelihoods, $ranking);
             $checks[] = new RackCheck($of, $asked, $gain, $asked->taking()->minutes, $outcomes);
         }
 
         return $checks;
-    }
-
-    /**
-     * Bits that an answer would tell on the average, and what each would leave.
-     *
-     * @param  array<string, float>  $ranking
-     * @return array{float, array<string, array<string, float>>}
-     */
-    private static function gain(Question $asked, Likelihoods $likelihoods, array $ranking): array
-    {
-        $open = self::entropy($ranking);
-        $left = 0.0;
-        $outcomes = [];
-        foreach ($asked->words() as $word) {
-            $joint = [];
-            foreach ($ranking as $fault => $chance) {
-                $joint[$fault] = $chance * $likelihoods->chance(Fault::from($fault), $asked, $word);
-            }
-            $often = array_sum($joint);
-            if ($often > 0.0) {
-                $after = array_map(static fn (float $one): float => $one / $often, $joint);
-                arsort($after);
-                $outcomes[$word->value] = $after;
-                $left += $often * self::entropy($after);
-            }
-        }
-
-        return [max(0.0, $open - $left), $outcomes];
-    }
-
-    /** @param  array<string, float>  $ranking */
-    private static function entropy(array $ranking): float
-    {
-        $bits = 0.0;
-        foreach ($ranking as $chance) {
-            $bits -= $chance > 0.0 ? $chance * log($chance, 2) : 0.0;
-        }
-
-        return $bits;
     }
 
     /**
@@ -264,7 +252,7 @@ final readonly class RackChecks
      */
     private function readings(array $readings, PartId $of, Findings $findings, array $ranking): array
     {
-        $open = self::entropy($ranking);
+        $open = BitsTold::open($ranking);
         $leading = array_map(Fault::from(...), array_slice(array_keys($ranking), 0, 2));
         $checks = [];
         foreach ($readings as $reading) {

@@ -38,6 +38,16 @@ final readonly class RackContradictions
             $all[] = [$plant, $one];
             $doubted[$plant->value] = [...$doubted[$plant->value] ?? [], ...self::doubts($one)];
         }
+        foreach ($found->plant->hasSeveralGroups() ? $found->plant->groups : [] as $group) {
+            foreach (self::of($views->group($group)) as $one) {
+                if (! isset($known[self::name($one)])) {
+                    $known[self::name($one)] = true;
+                    $all[] = [$group->part, $one];
+                    $name = $group->part->value;
+                    $doubted[$name] = [...$doubted[$name] ?? [], ...self::doubts($one)];
+                }
+            }
+        }
         foreach ($found->plant->branches as $branch) {
             foreach (self::of($views->circuit($branch)) as $one) {
                 // A circuit that stands still says nothing of a head that the others keep up.

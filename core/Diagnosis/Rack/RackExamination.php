@@ -11,11 +11,13 @@ use Metrum\Findings\RackFindings;
 use Metrum\Installation\Branch;
 use Metrum\Installation\Coil;
 use Metrum\Installation\PartId;
+use Metrum\Installation\SuctionGroup;
 use Metrum\Knowledge\Question;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Word;
 use Metrum\Refrigerant\OutsideTable;
 use Metrum\Twin\Expected;
+use Metrum\Twin\Rack\GroupState;
 use Metrum\Twin\Rack\RackState;
 use Metrum\Twin\Rack\RackTwin;
 
@@ -65,6 +67,35 @@ final readonly class RackExamination
     public function shared(): Findings
     {
         return $this->views->shared();
+    }
+
+    /** The same with what was found at one suction group. */
+    public function group(SuctionGroup $group): Findings
+    {
+        return $this->views->group($group);
+    }
+
+    /** @return non-empty-list<SuctionGroup> from which any circuit draws */
+    public function groups(): array
+    {
+        return $this->found->plant->groupsInUse();
+    }
+
+    /** How a group should stand here and now; null where the twin does not run so. */
+    public function state(SuctionGroup $group): ?GroupState
+    {
+        return $this->now->groups[$group->part->value] ?? null;
+    }
+
+    /** @return array<string, float> Pa abs that each circuit of a group in cooling needs at its header, lowest first */
+    public function needsOf(SuctionGroup $group): array
+    {
+        $own = array_map(
+            static fn (Branch $one): string => $one->part->value,
+            $this->found->plant->branchesOf($group),
+        );
+
+        return array_intersect_key($this->needs, array_flip($own));
     }
 
     /** One circuit with what it shares, by the case of it that stands out. */

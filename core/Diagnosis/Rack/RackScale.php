@@ -6,6 +6,7 @@ namespace Metrum\Diagnosis\Rack;
 
 use Metrum\Installation\Branch;
 use Metrum\Installation\DefrostKind;
+use Metrum\Installation\SuctionGroup;
 use Metrum\Knowledge\Fault;
 
 /** Weighs one plant: what its circuits share, and each circuit, by curves that were learned and words of the files. */
@@ -26,11 +27,62 @@ final readonly class RackScale
 
     public function plant(RackExamination $examined): RackWeighing
     {
+        if ($examined->found->plant->hasSeveralGroups()) {
+            return $this->groups($examined);
+        }
         $numbers = self::numbers((new PlantSigns($examined))->all(), $this->ofPlant);
-        $words = (new RackWords($examined))->ofPlant($this->ofPlant->faults);
-        $proven = self::proven($examined->found->shared->confirmed, $this->ofPlant->faults);
 
-        return new RackWeighing($this->ofPlant, [...$numbers, ...$words, ...$proven], self::notOfPlant($examined));
+        return new RackWeighing(
+            $this->ofPlant,
+            [
+                ...$numbers,
+                ...$this->words($examined),
+                ...$this->wordsOf($examined, $examined->found->plant->groups[0]),
+                ...self::proven($examined->found->shared->confirmed, $this->ofPlant->faults),
+            ],
+            self::notOfPlant($examined),
+        );
+    }
+
+    /** @return list<RackEvidence> */
+    private function words(RackExamination $examined): array
+    {
+        return (new RackWords($examined))->ofPlant($this->ofPlant->faults);
+    }
+
+    /** @return list<RackEvidence> */
+    private function wordsOf(RackExamination $examined, SuctionGroup $group): array
+    {
+        return (new RackWords($examined))->ofGroup($group, $this->ofPlant->faults);
+    }
+
+    private function groups(RackExamination $examined): RackWeighing
+    {
+        $signs = new PlantSigns($examined);
+        $headers = $groups = [];
+        foreach ($examined->groups() as $group) {
+            $part = $group->part->value;
+            $found = $examined->found->of($group->part);
+            $headers[$part] = [
+                ...self::numbers($signs->ofGroup($group), $this->ofPlant),
+                ...$this->wordsOf($examined, $group),
+                ...self::proven($found->confirmed, $this->ofPlant->faults),
+            ];
+            $branches = $examined->found->plant->branchesOf($group);
+            $groups[$part] = [...$headers[$part], ...self::numbers($signs->ofCircuits($branches), $this->ofPlant)];
+        }
+
+        return (new GroupWeighing($this->ofPlant))->of(
+            [
+                ...self::numbers($signs->ofAll(), $this->ofPlant),
+                ...$this->words($examined),
+                ...self::proven($examined->found->shared->confirmed, $this->ofPlant->faults),
+            ],
+            self::numbers($signs->ofCircuits($examined->found->plant->branches), $this->ofPlant),
+            $groups,
+            $headers,
+            self::notOfPlant($examined),
+        );
     }
 
     public function circuit(RackExamination $examined, Branch $branch): RackWeighing

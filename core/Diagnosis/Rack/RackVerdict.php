@@ -9,6 +9,7 @@ use Metrum\Diagnosis\Snapshot;
 use Metrum\Installation\Branch;
 use Metrum\Installation\Coil;
 use Metrum\Installation\PartId;
+use Metrum\Installation\SuctionGroup;
 use Metrum\Knowledge\Fault;
 
 /** What is held of a plant of several circuits: of what they share, and of each. */
@@ -93,10 +94,18 @@ final readonly class RackVerdict
         return Fault::from((string) array_key_first($ranking));
     }
 
-    /** The circuit that needs the lowest header; null where none cools. */
-    public function limit(): ?Branch
+    /** Of several suction groups the one that a fault of what is shared is likeliest of; null where it is of all. */
+    public function groupOf(Fault $fault): ?SuctionGroup
     {
-        $part = array_key_first($this->examined->needs);
+        $part = $this->plant->groupOf($fault);
+
+        return $part === null ? null : $this->examined->found->plant->suctionGroup($part);
+    }
+
+    /** The circuit of a group that needs the lowest header; null where none cools. */
+    public function limit(SuctionGroup $group): ?Branch
+    {
+        $part = array_key_first($this->examined->needsOf($group));
         foreach ($this->examined->found->plant->branches as $branch) {
             if ($branch->part->value === $part) {
                 return $branch;

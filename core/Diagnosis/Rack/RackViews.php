@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Metrum\Diagnosis\Rack;
 
 use Metrum\Findings\Findings;
+use Metrum\Findings\PartFindings;
 use Metrum\Findings\RackFindings;
 use Metrum\Installation\Branch;
 use Metrum\Installation\Coil;
+use Metrum\Installation\SuctionGroup;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Question;
 use Metrum\Knowledge\Reading;
@@ -27,12 +29,27 @@ final readonly class RackViews
     /** What all circuits share, as of one plain plant. */
     public function shared(): Findings
     {
-        $found = $this->found->shared;
+        return $this->plain($this->found->shared, $this->found->plant->branches[0]);
+    }
+
+    /** The same with what was found at one suction group. */
+    public function group(SuctionGroup $group): Findings
+    {
+        $branches = $this->found->plant->branchesOf($group);
+
+        return $this->plain(
+            $this->found->ofGroup($group)->besides($this->found->shared),
+            $branches[0] ?? $this->found->plant->branches[0],
+        );
+    }
+
+    private function plain(PartFindings $found, Branch $branch): Findings
+    {
         $readings = $found->readings;
         $header = $found->reading(Reading::SuctionHeader);
 
         return new Findings(
-            $this->found->plant->circuit($this->found->plant->branches[0]->part),
+            $this->found->plant->circuit($branch->part),
             $found->state,
             $found->complaints,
             $readings + ($header === null ? [] : [Reading::SuctionPressure->value => $header]),
@@ -48,7 +65,7 @@ final readonly class RackViews
     {
         $own = $this->found->of($branch->part);
         $case = $this->found->ofCoil($branch, $this->standingOut($branch));
-        $shared = $this->shared();
+        $shared = $this->group($this->found->plant->group($branch));
         $words = $this->words($branch);
 
         return new Findings(

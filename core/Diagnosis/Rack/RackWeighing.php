@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Diagnosis\Rack;
 
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Fault;
 
 /** What curves and words say of the faults of a plant, or of one circuit: prior and evidence in nats, added up. */
@@ -18,10 +19,20 @@ final readonly class RackWeighing
     /**
      * @param  list<RackEvidence>  $evidence
      * @param  list<Fault>  $closed  that it cannot have
+     * @param  array<int, float>  $shares  nats by place, that suction groups make a fault likelier than the likeliest
+     * @param  array<int, PartId>  $groups  by place, the suction group that a fault is likeliest of
      */
-    public function __construct(public RackCurves $curves, public array $evidence, array $closed)
-    {
+    public function __construct(
+        public RackCurves $curves,
+        public array $evidence,
+        array $closed,
+        array $shares = [],
+        private array $groups = [],
+    ) {
         $scores = $curves->prior;
+        foreach ($shares as $place => $nats) {
+            $scores[$place] += $nats;
+        }
         foreach ($evidence as $piece) {
             foreach ($piece->weights as $place => $weight) {
                 $scores[$place] += $weight;
@@ -45,6 +56,12 @@ final readonly class RackWeighing
         $sum = array_sum($chances);
 
         return array_map(static fn (float $one): float => $one / $sum, $chances);
+    }
+
+    /** Of several suction groups the one that a fault is likeliest of; null where there is one, or it is of all. */
+    public function groupOf(Fault $fault): ?PartId
+    {
+        return $this->groups[(int) array_search($fault, $this->curves->faults, true)] ?? null;
     }
 
     public function chanceOf(Fault $fault): float

@@ -8,6 +8,7 @@ use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\Likelihoods;
 use Metrum\Findings\Findings;
 use Metrum\Installation\Branch;
+use Metrum\Installation\SuctionGroup;
 use Metrum\Knowledge\Complaint;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Observation;
@@ -49,12 +50,20 @@ final readonly class RackWords
         if ((new PlantSigns($this->examined))->fansExpected() < self::RESTING) {
             unset($words[Observation::CondenserFans->value]);
         }
-        $compressor = $this->compressor();
-        if ($compressor !== null) {
-            $words[Observation::Compressor->value] = $compressor;
-        }
 
         return $this->evidence($words, $shared, $faults);
+    }
+
+    /**
+     * @param  list<Fault>  $faults
+     * @return list<RackEvidence> of one group's compressors
+     */
+    public function ofGroup(SuctionGroup $group, array $faults): array
+    {
+        $compressor = $this->compressor($group);
+        $words = $compressor === null ? [] : [Observation::Compressor->value => $compressor];
+
+        return $this->evidence($words, $this->examined->group($group)->withoutComplaints(), $faults);
     }
 
     /**
@@ -77,9 +86,9 @@ final readonly class RackWords
     }
 
     /** What is said of the compressors: that one tripped, else that they run, where all were looked at. */
-    private function compressor(): ?Word
+    private function compressor(SuctionGroup $group): ?Word
     {
-        $units = $this->examined->found->plant->groups[0]->compressors;
+        $units = $group->compressors;
         $said = [];
         foreach ($units as $unit) {
             $word = $this->examined->found->of($unit->part)->observed(Observation::Compressor);

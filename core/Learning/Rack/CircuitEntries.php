@@ -124,9 +124,9 @@ final readonly class CircuitEntries
     /** Pa abs in coils whose liquid is shut: a regulator shuts as they empty, else the header draws them down. */
     private function left(CircuitVisit $visit): float
     {
-        $floor = $visit->now->floors[$visit->branch->part->value] ?? $visit->now->suction;
+        $floor = $visit->now->floors[$visit->branch->part->value] ?? $visit->now->first()->suction;
 
-        return $this->dice->between($visit->now->suction, max($visit->now->suction, $floor));
+        return $this->dice->between($visit->now->first()->suction, max($visit->now->first()->suction, $floor));
     }
 
     private function coil(CircuitVisit $visit, int $place, ?CaseForm $form, SpokenAnswers $said): PartFindings

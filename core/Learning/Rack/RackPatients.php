@@ -91,7 +91,8 @@ final readonly class RackPatients
     {
         $planned = (new RackSizing($plant))->machine();
         $fluid = $planned->fluid();
-        $suction = round(($fluid->dewTemperature($planned->setSuction) - $dice->between(...self::SET_BELOW)) * 2) / 2;
+        $needed = $fluid->dewTemperature($planned->groups[0]->setSuction);
+        $suction = round(($needed - $dice->between(...self::SET_BELOW)) * 2) / 2;
         $plant = $plant->under($plant->highSide->planned($plant->highSide->rack->at($suction)));
         $machine = (new RackAsBuilt($dice))->of(
             $planned->holding($fluid->dewPressure($suction + $dice->around(0.0, 0.3))),

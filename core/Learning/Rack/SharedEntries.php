@@ -118,23 +118,23 @@ final readonly class SharedEntries
         $found = [];
         $on = 0;
         $shares = 0.0;
-        foreach ($built->compressors as $one) {
+        foreach ($built->groups[0]->compressors as $one) {
             $shares += $one->isOut ? 0.0 : $one->share;
         }
         foreach ($this->plant->groups[0]->compressors as $place => $unit) {
-            $one = $built->compressors[$place];
+            $one = $built->groups[0]->compressors[$place];
             $isOn = ! $one->isOut && $on < $running;
             $on += $isOn ? 1 : 0;
             $readings = $words = [];
             $wear = 1 - 0.45 * $one->wear;
-            $power = ($now->power / max(0.05, $now->running * $shares)) * $one->share * $wear;
+            $power = ($now->power / max(0.05, $now->first()->running * $shares)) * $one->share * $wear;
             if ($isOn && $dice->chance(0.4)) {
                 $readings[Reading::CompressorCurrent->value] = ($power / (1.732 * 400 * 0.82)) * $dice->factor(0.05);
             }
             if ($isOn && $dice->chance(0.28)) {
                 $more = $wear / (1 - 0.75 * $one->wear) - 1;
                 $readings[Reading::DischargeTemperature->value] = $this->instruments->clamp(
-                    $now->discharge + 0.7 * $more * ($now->discharge - $now->returnGas),
+                    $now->first()->discharge + 0.7 * $more * ($now->first()->discharge - $now->first()->returnGas),
                     $this->store->ambient,
                 );
             }
@@ -166,16 +166,16 @@ final readonly class SharedEntries
     {
         $on = 0;
         $share = 0.0;
-        $able = array_filter($built->compressors, static fn ($one): bool => ! $one->isOut);
+        $able = array_filter($built->groups[0]->compressors, static fn ($one): bool => ! $one->isOut);
         $whole = array_sum(array_map(static fn ($one): float => $one->delivers(), $able));
         foreach ($able as $one) {
-            if ($now->allRun || $share < $now->running * $whole - 0.02) {
+            if ($now->first()->allRun || $share < $now->first()->running * $whole - 0.02) {
                 $on++;
                 $share += $one->delivers();
             }
         }
 
-        return [max(1, $on), count($built->compressors)];
+        return [max(1, $on), count($built->groups[0]->compressors)];
     }
 
     /** @return array{int, int} condenser fans running and fitted */
@@ -203,11 +203,11 @@ final readonly class SharedEntries
         // What its control is set to; one that fails holds less than that.
         $head = ($dice->chance(self::SET_LOW) ? $machine : $sick->built)->high->head;
         $setting = $head->setting - RackSizing::heldBelow($head->kind);
-        $hunts = $fluid->warmer($now->suction, $now->allRun ? 0.0 : $dice->around(0.0, 0.35));
+        $hunts = $fluid->warmer($now->first()->suction, $now->first()->allRun ? 0.0 : $dice->around(0.0, 0.35));
 
         return array_filter([
             Reading::SuctionHeader->value => $tools->gauge($hunts, $air, self::LOW),
-            Reading::SuctionSet->value => $machine->setSuction - $air,
+            Reading::SuctionSet->value => $machine->groups[0]->setSuction - $air,
             Reading::HeadSet->value => $this->plant->highSide->headPressureControl === HeadPressureControl::None
                 ? null
                 : $fluid->bubblePressure(min($setting, $fluid->saturation->highest - 5.0)) - $air,
@@ -217,8 +217,11 @@ final readonly class SharedEntries
             Reading::CondenserAirOutTemperature->value => $tools->air($now->airOut),
             Reading::CondenserOutletTemperature->value => $tools->clamp($now->condenserOutlet, $sick->entering),
             Reading::ReceiverOutletTemperature->value => $tools->clamp($now->liquidTemperature, Celsius::ZERO + 20.0),
-            Reading::SuctionTemperatureCompressor->value => $tools->clamp($now->returnGas, Celsius::ZERO + 20.0),
-            Reading::DischargeTemperature->value => $tools->clamp($now->discharge, $ambient),
+            Reading::SuctionTemperatureCompressor->value => $tools->clamp(
+                $now->first()->returnGas,
+                Celsius::ZERO + 20.0,
+            ),
+            Reading::DischargeTemperature->value => $tools->clamp($now->first()->discharge, $ambient),
             Reading::ReceiverLevel->value => max(0.0, min(1.0, $dice->around($now->level, self::LEVEL))),
             Reading::StoreTemperature->value => $tools->air($this->store->air->temperature),
             Reading::StoreHumidity->value => max(0.1, min(0.95, $dice->around($this->store->air->humidity, 0.03))),

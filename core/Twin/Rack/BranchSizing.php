@@ -71,6 +71,7 @@ final readonly class BranchSizing
             $branch->load->defrost === DefrostKind::HotGas,
             $branch->coilVolume ?? RackSizing::COILS * $rated,
             $drop,
+            $this->plant->group($branch)->part,
         );
     }
 

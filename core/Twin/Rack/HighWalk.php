@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace Metrum\Twin\Rack;
 
-use Metrum\Installation\UsualCompressor;
 use Metrum\Refrigerant\OutsideTable;
 use Metrum\Refrigerant\Saturation;
-use Metrum\Twin\Compressor;
 use Metrum\Twin\Loop;
 use Metrum\Twin\Surroundings;
 
-/** Compressors and condenser of a rack for the gas that all of its circuits send. It keeps where it stood. */
+/** Condenser and suction groups of a rack for the gas that its circuits send. It keeps where it stood. */
 final class HighWalk
 {
     private const PRESSURE = 2e-6;
@@ -24,10 +22,10 @@ final class HighWalk
     /** Share of the heat above saturation that a reclaim coil leaves to the condenser. */
     private const LEFT_BY_RECLAIM = 0.3;
 
-    /** K that hot gas is warmer than saturation at least. */
-    private const MOST_SUPERHEAT = 118.0;
-
     public readonly Loop $loop;
+
+    /** @var non-empty-list<GroupWalk> */
+    public readonly array $groups;
 
     private float $low;
 
@@ -46,6 +44,13 @@ final class HighWalk
     ) {
         $around = new Surroundings($store->ambient, $machine->high->design->box, atmosphere: $atmosphere);
         $this->loop = new Loop($machine->high, $around);
+        // The only group compresses into the condenser's own loop; of several each does it in one beside that.
+        $this->groups = count($machine->groups) === 1
+            ? [new GroupWalk($machine->groups[0], $this->loop)]
+            : array_map(
+                static fn (RackGroup $one): GroupWalk => GroupWalk::beside($machine, $one, $around),
+                $machine->groups,
+            );
         $table = $machine->fluid()->saturation;
         $this->low = log($table->dewPressure(max($table->lowest + 2.0, $store->ambient - 25.0)));
         $this->high = log($table->bubblePressure($table->highest - 4.0));
@@ -59,25 +64,21 @@ final class HighWalk
     }
 
     /**
-     * Where the condenser just gives off what comes.
+     * Where the condenser just gives off what its groups send.
      *
-     * @param  float  $suction  at the header, Pa abs
-     * @param  float  $flow  kg/s
-     * @param  float  $gas  J/kg at the compressors
-     * @param  float  $gasHeat  J/(kg K) of it
      * @param  float  $fill  of the charge, see Loop
      *
      * @throws OutsideTable
      */
-    public function settle(float $suction, float $flow, float $gas, float $gasHeat, float $fill): void
+    public function settle(float $fill): void
     {
-        $loop = $this->loop;
-        $loop->massFlow = $flow;
-        $loop->coil->returnFlow = $flow;
-        $loop->coil->gasHeat = $gasHeat;
-        $loop->fill = $fill;
-        $loop->condensing->at(exp($this->pressure));
-        $loop->suction->gathered($loop, $suction, $gas);
+        $this->loop->fill = $fill;
+        $flow = 0.0;
+        foreach ($this->groups as $group) {
+            $group->gather(exp($this->pressure));
+            $flow += $group->flow;
+        }
+        $this->loop->massFlow = $flow;
         [$low, $high] = [$this->low, $this->high];
         $x = max($low, min($high, $this->pressure));
         $before = null;
@@ -106,35 +107,6 @@ final class HighWalk
         $this->isBeyond = $x > $this->high - self::BEYOND;
     }
 
-    /** kg/s that compressors would deliver which all run. */
-    public function capacity(): float
-    {
-        $loop = $this->loop;
-        $delivers = 0.0;
-        foreach ($this->machine->compressors as $one) {
-            $delivers += $one->delivers();
-        }
-        $whole = $this->machine->high->compressor->displacement *
-            Compressor::volumetricEfficiency($loop->compression->ratio) *
-            $loop->suction->density;
-
-        return max(1e-6, $whole * $delivers);
-    }
-
-    /** K of the discharge pipe. */
-    public function discharge(): float
-    {
-        $fluid = $this->machine->fluid();
-        $dew = $fluid->dewTemperature($this->loop->condensing->pressure + $this->machine->high->inert);
-        try {
-            $gas = $dew + $fluid->superheatOfEnthalpy($dew, $this->loop->compression->enthalpy);
-        } catch (OutsideTable) {
-            $gas = $dew + self::MOST_SUPERHEAT;
-        }
-
-        return UsualCompressor::pipeTemperature($gas, $this->store->ambient);
-    }
-
     /** K of the air that leaves the condenser. */
     public function airOut(): float
     {
@@ -153,8 +125,7 @@ final class HighWalk
         $point = $loop->condensing;
         $colder = $point->table->at(Saturation::LIQUID_ENTHALPY, $point->bubble - 10.0);
         $loop->liquidHeat = ($point->liquid - $colder) / 10.0;
-        $loop->compression->walk($loop);
-        $gas = $loop->compression->enthalpy;
+        $gas = $this->compressed(exp($x));
         if ($this->store->reclaims && $this->machine->reclaimVolume > 0.0) {
             $vapour = $point->vapour;
             $loop->compression->enthalpy = $vapour + self::LEFT_BY_RECLAIM * max(0.0, $gas - $vapour);
@@ -164,5 +135,21 @@ final class HighWalk
         $condenser = $loop->condenser;
 
         return 1 - $condenser->desuperheating - $condenser->condensing - $condenser->blocked - $condenser->flooded;
+    }
+
+    /** J/kg of the gas of all groups together, as it leaves them at such a head (Pa abs). */
+    private function compressed(float $condensing): float
+    {
+        if (count($this->groups) === 1) {
+            return $this->groups[0]->compress();
+        }
+        $flow = $gas = 0.0;
+        foreach ($this->groups as $group) {
+            $group->loop->condensing->at($condensing);
+            $gas += $group->flow * $group->compress();
+            $flow += $group->flow;
+        }
+
+        return $this->loop->compression->enthalpy = $gas / $flow;
     }
 }

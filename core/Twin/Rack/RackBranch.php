@@ -21,6 +21,7 @@ final readonly class RackBranch
      * @param  bool  $hotGas  whether it is defrosted by hot gas
      * @param  float  $coilVolume  m³ of all its coils
      * @param  float  $drop  K of dew that line and wide-open regulator take at its rated flow
+     * @param  PartId  $group  from which it draws
      */
     public function __construct(
         public PartId $part,
@@ -31,6 +32,7 @@ final readonly class RackBranch
         public bool $hotGas,
         public float $coilVolume,
         public float $drop,
+        public PartId $group,
     ) {
     }
 

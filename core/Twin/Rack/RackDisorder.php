@@ -68,24 +68,36 @@ final readonly class RackDisorder
         return match ($ill->fault) {
             Fault::Undercharge => $machine->charged($this->short($severity)),
             Fault::Overcharge => $machine->charged($this->surplus($severity)),
-            Fault::SuctionSetWrong => $machine->holding(
-                $machine->fluid()->warmer(
-                    $machine->setSuction,
-                    ($ill->low ? self::SUCTION_LOW : self::SUCTION_HIGH) * $severity,
+            Fault::SuctionSetWrong => $this->inGroup(
+                $ill,
+                static fn (RackGroup $one): RackGroup => $one->holding(
+                    $machine->fluid()->warmer(
+                        $one->setSuction,
+                        ($ill->low ? self::SUCTION_LOW : self::SUCTION_HIGH) * $severity,
+                    ),
                 ),
             ),
             Fault::HeadPressureLow => $machine->withHigh(
                 $high->with(head: $high->head->lowered(self::HEAD_LOW * $severity)),
             ),
-            Fault::CompressorOut, Fault::CompressorInefficient => $machine->withCompressors($this->compressors($ill)),
+            Fault::CompressorOut, Fault::CompressorInefficient => $this->inGroup(
+                $ill,
+                static fn (RackGroup $one): RackGroup => $one->withCompressors(self::compressors($one, $ill)),
+            ),
             default => $machine->withHigh(Disorder::in($high, $ill->fault, $severity, $ill->cause)),
         };
     }
 
-    /** @return non-empty-list<RackCompressor> */
-    private function compressors(RackIll $ill): array
+    /** @param  callable(RackGroup): RackGroup  $changed */
+    private function inGroup(RackIll $ill, callable $changed): RackMachine
     {
-        $which = min($ill->compressor, count($this->machine->compressors) - 1);
+        return $this->machine->withGroup($ill->group ?? $this->machine->groups[0]->part, $changed);
+    }
+
+    /** @return non-empty-list<RackCompressor> */
+    private static function compressors(RackGroup $group, RackIll $ill): array
+    {
+        $which = min($ill->compressor, count($group->compressors) - 1);
         [$least, $most] = self::WORN;
         $changed = static fn (RackCompressor $one): RackCompressor => $ill->fault === Fault::CompressorOut
             ? $one->out()
@@ -93,8 +105,8 @@ final readonly class RackDisorder
 
         return array_map(
             static fn (RackCompressor $one, int $place): RackCompressor => $place === $which ? $changed($one) : $one,
-            $this->machine->compressors,
-            array_keys($this->machine->compressors),
+            $group->compressors,
+            array_keys($group->compressors),
         );
     }
 

@@ -15,6 +15,7 @@ final readonly class RackIll
      * @param  ?PartId  $circuit  null: of what all share
      * @param  int  $coil  which of its cases, from 0; −1: the circuit as a whole
      * @param  int  $compressor  which of them, from 0
+     * @param  ?PartId  $group  whose compressors or set point; null: of the first
      * @param  bool  $low  of a set point: too low
      */
     public function __construct(
@@ -25,6 +26,7 @@ final readonly class RackIll
         public ?Cause $cause = null,
         public int $compressor = 0,
         public bool $low = false,
+        public ?PartId $group = null,
     ) {
     }
 

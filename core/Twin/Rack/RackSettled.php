@@ -22,24 +22,28 @@ final readonly class RackSettled
 
     /**
      * @param  float  $fill  of the receiver, 0 … 1; below and above it is empty or full
-     * @param  float  $suction  Pa abs at the header
      * @param  float  $liquid  J/kg
      * @param  array<string, float>  $floors  Pa abs at which regulators stand, by part
      */
-    public function state(float $fill, float $suction, float $liquid, bool $allRun, array $floors): RackState
+    public function state(float $fill, float $liquid, array $floors): RackState
     {
         $loop = $this->high->loop;
         $fluid = $this->machine->fluid();
         $point = $loop->condensing;
         $circuits = [];
-        $held = $flow = $cooling = 0.0;
+        $groups = [];
+        $held = $flow = $cooling = $power = 0.0;
+        foreach ($this->high->groups as $walk) {
+            $groups[$walk->group->part->value] = $walk->state($this->store->ambient);
+            $power += $walk->power();
+        }
         $first = null;
         foreach ($this->machine->branches as $branch) {
             $part = $branch->part->value;
             $walk = $this->walks[$part] ?? null;
             $first ??= $walk;
             $circuits[$part] = $walk === null
-                ? $this->idle($branch, $suction)
+                ? $this->idle($branch, $groups[$this->machine->groupOf($branch)->part->value]->suction)
                 : $walk->state($fluid->dewTemperature($walk->pressure));
             $held += $circuits[$part]->held;
             $flow += $circuits[$part]->flow;
@@ -57,26 +61,22 @@ final readonly class RackSettled
         };
 
         return new RackState(
-            suction: $suction,
             condensing: $point->pressure,
             liquid: $liquid,
             liquidTemperature: $temperature,
             quality: max(0.0, ($liquid - $point->liquid) / $point->latent),
             condenserOutlet: $loop->condenser->outlet,
             airOut: $this->high->airOut(),
-            returnGas: $loop->suction->dew + $loop->suction->superheat,
-            discharge: $this->high->discharge(),
             fill: $fill,
             level: $level,
             flow: $flow,
             cooling: $cooling,
-            power: $this->machine->high->compressor->electricPower($loop->compression->shaft),
-            allRun: $allRun,
-            running: min(1.0, $flow / $this->high->capacity()),
+            power: $power,
             flooded: min(1.0, $loop->condenser->flooded),
             fans: $loop->condenser->airFlow,
             held: $places,
             circuits: $circuits,
+            groups: $groups,
             floors: $floors,
         );
     }
@@ -94,9 +94,23 @@ final readonly class RackSettled
             'reclaim' => $machine->reclaimVolume * ($filled * $point->heavy + (1 - $filled) * $point->light),
             'liquid' => $machine->liquidVolume * $liquid,
             'coils' => $coils,
-            'suction' => $machine->suctionVolume * $loop->suction->density,
+            'suction' => $machine->suctionVolume * $this->gasDensity(),
             'receiver_gas' => $machine->high->receiverVolume * $point->light,
         ];
+    }
+
+    /** kg/m³ in all suction lines: of several groups by what each of them draws. */
+    private function gasDensity(): float
+    {
+        $walks = $this->high->groups;
+        $flow = array_sum(array_map(static fn (GroupWalk $one): float => $one->flow, $walks));
+        $density = 0.0;
+        foreach ($walks as $one) {
+            $share = count($walks) === 1 ? 1.0 : $one->flow / $flow;
+            $density += $share * $one->loop->suction->density;
+        }
+
+        return $density;
     }
 
     private function idle(RackBranch $branch, float $suction): CircuitState

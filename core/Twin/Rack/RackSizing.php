@@ -6,11 +6,11 @@ namespace Metrum\Twin\Rack;
 
 use Metrum\Installation\Circuit;
 use Metrum\Installation\Coil;
-use Metrum\Installation\CompressorUnit;
 use Metrum\Installation\Design;
 use Metrum\Installation\DesignKey;
 use Metrum\Installation\HeadPressureControl;
 use Metrum\Installation\Installation;
+use Metrum\Installation\SuctionGroup;
 use Metrum\Quantity\Celsius;
 use Metrum\Refrigerant\OutsideTable;
 use Metrum\Twin\Machine;
@@ -64,17 +64,13 @@ final readonly class RackSizing
     }
 
     /**
-     * @param  ?float  $setSuction  Pa abs at the header that the group is set to; null: as planned
+     * @param  array<string, GroupSettings>  $settings  what is known of its groups, by their part
      * @param  ?float  $setHead  Pa abs that its head control is set to; null: as such a control usually is
-     * @param  int  $compressors  how many are fitted; 0: as listed
      *
      * @throws OutsideTable where such a plant cannot be built with its refrigerant
      */
-    public function machine(
-        ?float $setSuction = null,
-        ?float $setHead = null,
-        int $compressors = 0,
-    ): RackMachine {
+    public function machine(array $settings = [], ?float $setHead = null): RackMachine
+    {
         $branches = [];
         $cooling = 0.0;
         $sizing = new BranchSizing($this->plant);
@@ -83,15 +79,25 @@ final readonly class RackSizing
             $cooling += $one->rated();
         }
         $high = $this->plant->highSide;
-        $fluid = $branches[0]->cases[0]->machine->fluid;
-        $planned = $high->rack->suction ?? ($setSuction === null ? null : $fluid->dewTemperature($setSuction));
-        $planned ??= self::lowestNeed($branches);
-        $machine = self::holding($this->highSide($cooling, $planned, $setHead !== null), $setHead);
+        $groups = $machines = [];
+        foreach ($this->plant->groupsInUse() as $group) {
+            $known = $settings[$group->part->value] ?? new GroupSettings();
+            $own = array_values(
+                array_filter($branches, static fn (RackBranch $one): bool => $one->group->is($group->part)),
+            );
+            $planned = $this->planned($group, $own, $known);
+            $machines[] = $machine = $this->compressing($group, self::rated($own), $cooling, $planned, $setHead);
+            $groups[] = new RackGroup(
+                $group->part,
+                $known->suction ?? $machine->fluid->dewPressure($planned),
+                $known->compressorsOf($group),
+                $machine->compressor->displacement / $machines[0]->compressor->displacement,
+            );
+        }
         $rack = new RackMachine(
-            $machine,
+            self::holding(self::rejecting($machines), $setHead),
             $branches,
-            $this->compressors($compressors),
-            $setSuction ?? $fluid->dewPressure($planned),
+            $groups,
             $high->rack->liquidVolume ?? self::LIQUID * $cooling,
             self::SUCTION * $cooling,
             $high->rack->reclaimVolume ?? self::RECLAIM * $cooling,
@@ -99,6 +105,41 @@ final readonly class RackSizing
         );
 
         return $rack->charged($this->charge($rack));
+    }
+
+    /** @param  list<RackBranch>  $branches */
+    private static function rated(array $branches): float
+    {
+        return array_sum(array_map(static fn (RackBranch $one): float => $one->rated(), $branches));
+    }
+
+    /**
+     * K of dew for which a group is built.
+     *
+     * @param  list<RackBranch>  $branches  that draw on it
+     */
+    private function planned(SuctionGroup $group, array $branches, GroupSettings $known): float
+    {
+        $fluid = $branches[0]->cases[0]->machine->fluid;
+        $set = $known->suction === null ? null : $fluid->dewTemperature($known->suction);
+
+        return $this->plant->plannedSuction($group) ?? $set ?? self::lowestNeed($branches);
+    }
+
+    /**
+     * The condenser for what all groups send it, on the compressors of the first.
+     *
+     * @param  non-empty-list<Machine>  $machines  by group, each with a condenser for its own heat
+     */
+    private static function rejecting(array $machines): Machine
+    {
+        $first = $machines[0];
+        if (count($machines) === 1) {
+            return $first;
+        }
+        $all = array_sum(array_map(static fn (Machine $one): float => $one->condenser->capacity, $machines));
+
+        return $first->with(condenser: $first->condenser->scaled($all / $first->condenser->capacity));
     }
 
     /** kg: so much that the level stands where it stood when it ran well; else the plate's; else a usual level. */
@@ -120,12 +161,15 @@ final readonly class RackSizing
     {
         $design = $this->plant->highSide->rack;
         $store = Store::usual($design->levelAmbient ?? self::USUAL_AMBIENT, $this->plant->atmosphere->pascal);
-        $fluid = $rack->fluid();
-        $planned = $rack->holding(
-            $design->suction === null ? $rack->setSuction : $fluid->dewPressure($design->suction),
-        );
+        foreach ($this->plant->groupsInUse() as $group) {
+            $planned = $this->plant->plannedSuction($group);
+            $rack = $planned === null ? $rack : $rack->withGroup(
+                $group->part,
+                static fn (RackGroup $one): RackGroup => $one->holding($rack->fluid()->dewPressure($planned)),
+            );
+        }
 
-        return (new RackSolver($planned, $store))->standing(0.5);
+        return (new RackSolver($rack, $store))->standing(0.5);
     }
 
     /** kg with which the receiver stands so full in such a state. */
@@ -158,28 +202,22 @@ final readonly class RackSizing
         return $least;
     }
 
-    /** @return non-empty-list<RackCompressor> */
-    private function compressors(int $count): array
-    {
-        $units = $this->plant->groups[0]->compressors;
-        $known = BranchSizing::known(array_map(static fn (CompressorUnit $unit): ?float => $unit->capacity, $units));
-        $usual = $known === [] ? 1.0 : array_sum($known) / count($known);
-        $sizes = [];
-        for ($i = 0; $i < max(1, $count, count($units)); $i++) {
-            $sizes[] = ($units[$i] ?? null)->capacity ?? $usual;
-        }
-        $all = array_sum($sizes);
-
-        $units = array_map(static fn (float $size): RackCompressor => new RackCompressor($size / $all), $sizes);
-        assert($units !== []);
-
-        return $units;
-    }
-
-    /** @param  bool  $isHeld  a set point says that something holds its head */
-    private function highSide(float $cooling, float $suction, bool $isHeld): Machine
-    {
-        $part = $this->plant->branches[0]->part;
+    /**
+     * The compressors of one group, and a condenser for what they send.
+     *
+     * @param  float  $own  W of its circuits
+     * @param  float  $cooling  W of all
+     * @param  float  $suction  K of dew for which it is built
+     * @param  ?float  $setHead  a set point says that something holds the head
+     */
+    private function compressing(
+        SuctionGroup $group,
+        float $own,
+        float $cooling,
+        float $suction,
+        ?float $setHead,
+    ): Machine {
+        $part = ($this->plant->branchesOf($group)[0] ?? $this->plant->branches[0])->part;
         $circuit = $this->plant->circuit($part);
         $design = $circuit->design;
         $volumes = [
@@ -195,8 +233,9 @@ final readonly class RackSizing
                 ->with(DesignKey::ReceiverVolume, $volumes[0])
                 ->with(DesignKey::CondenserVolume, $volumes[1]),
         );
-        $machine = (new Sizing($isHeld && $circuit->headPressureControl === null ? $lumped->asItOughtToBe() : $lumped))
-            ->machine($cooling);
+        $isHeld = $setHead !== null && $circuit->headPressureControl === null;
+        $machine = (new Sizing($isHeld ? $lumped->asItOughtToBe() : $lumped))
+            ->machine($own);
 
         return $machine->with(compressor: $machine->compressor->otherwise(self::RESERVE));
     }

@@ -14,9 +14,6 @@ final class RackSolver
 {
     private const TURNS = 30;
 
-    /** By which flow to capacity falls as the header rises, to begin with. */
-    private const RELIEF = -1.7;
-
     /** Shares of pressures and of liquid's enthalpy within which it has settled. */
     private const SETTLED = 5e-5;
 
@@ -35,17 +32,7 @@ final class RackSolver
 
     private HighWalk $high;
 
-    private float $suction;
-
     private float $liquid;
-
-    private bool $allRun = false;
-
-    /** J/(kg K) of the gas. */
-    private float $gasHeat = 900.0;
-
-    /** @var ?array{float, float} ln Pa of the header and ln of flow to capacity, a turn before */
-    private ?array $pulled = null;
 
     /** @var array<string, float> */
     private array $floors;
@@ -69,7 +56,6 @@ final class RackSolver
             }
         }
         $this->high = new HighWalk($machine, $store, $atmosphere);
-        $this->suction = $machine->setSuction;
         $this->liquid = $machine->high->design->liquid;
         $this->floors = $floors;
     }
@@ -135,13 +121,17 @@ final class RackSolver
     private function filledTo(float $fill): RackState
     {
         for ($turn = 0; $turn < self::TURNS; $turn++) {
-            [$flow, $brought] = $this->circuits();
-            $before = [log($this->suction), log($this->high->condensing()), $this->liquid / 2e5];
-            $this->high->settle($this->suction, $flow, $brought / $flow, $this->gasHeat, $fill);
-            $this->held($flow);
+            $this->circuits();
+            $before = $this->unknowns();
+            $this->high->settle($fill);
+            foreach ($this->high->groups as $group) {
+                $group->hold();
+            }
             $this->liquid = $this->high->loop->condenser->afterReceiver;
-            $after = [log($this->suction), log($this->high->condensing()), $this->liquid / 2e5];
-            $moved = max(abs($after[0] - $before[0]), abs($after[1] - $before[1]), abs($after[2] - $before[2]));
+            $moved = 0.0;
+            foreach ($this->unknowns() as $place => $after) {
+                $moved = max($moved, abs($after - $before[$place]));
+            }
             if ($moved < self::SETTLED && $turn > 0) {
                 break;
             }
@@ -149,26 +139,45 @@ final class RackSolver
 
         return (new RackSettled($this->machine, $this->store, $this->high, $this->walks, $this->states))->state(
             $fill,
-            $this->suction,
             $this->liquid,
-            $this->allRun,
             $this->floors,
         );
     }
 
-    /** @return array{float, float} kg/s and W of what all circuits send */
-    private function circuits(): array
+    /** @return non-empty-list<float> what is sought: headers, head and liquid, each on a scale of shares */
+    private function unknowns(): array
     {
-        $flow = $brought = 0.0;
+        $headers = array_map(static fn (GroupWalk $one): float => log($one->suction), $this->high->groups);
+
+        return [...$headers, log($this->high->condensing()), $this->liquid / 2e5];
+    }
+
+    /** What all circuits send to their groups. */
+    private function circuits(): void
+    {
+        foreach ($this->high->groups as $group) {
+            $group->begin();
+        }
         foreach ($this->walks as $part => $walk) {
+            $group = $this->groupOf($walk->branch);
             $walk->drawOn($this->high->condensing(), $this->liquid);
-            $walk->settle($this->suction, $this->floor($part, $walk), $this->airs[$part] ?? []);
-            $flow += $walk->flow();
-            $brought += $walk->brought();
-            $this->gasHeat = $walk->gasHeat();
+            $walk->settle($group->suction, $this->floor($part, $walk), $this->airs[$part] ?? []);
+            $group->take($walk->flow(), $walk->brought(), $walk->gasHeat());
+        }
+        foreach ($this->high->groups as $group) {
+            $group->taken();
+        }
+    }
+
+    private function groupOf(RackBranch $branch): GroupWalk
+    {
+        foreach ($this->high->groups as $group) {
+            if ($group->group->part->is($branch->group)) {
+                return $group;
+            }
         }
 
-        return [max(1e-7, $flow), $brought];
+        return $this->high->groups[0];
     }
 
     private function floor(string $part, BranchWalk $walk): ?float
@@ -180,21 +189,6 @@ final class RackSolver
         $this->floors[$part] ??= $this->machine->fluid()->warmer($walk->needed(), $off);
 
         return $this->floors[$part];
-    }
-
-    /** The compressors hold the header where they can; where all run and that is not enough it rises. */
-    private function held(float $flow): void
-    {
-        $rise = log($flow / $this->high->capacity());
-        $set = $this->machine->setSuction;
-        $at = log($this->suction);
-        $this->allRun = $rise > -1e-3 || $this->suction > $set * 1.0005;
-        $slope = self::RELIEF;
-        if ($this->pulled !== null && abs($at - $this->pulled[0]) > 1e-6) {
-            $slope = max(-4.0, min(-0.9, ($rise - $this->pulled[1]) / ($at - $this->pulled[0])));
-        }
-        $this->pulled = [$at, $rise];
-        $this->suction = max($set, exp($at - max(-0.25, min(0.25, $rise / $slope))));
     }
 
     /** Gas reaches the liquid line: so short that the charge just fills what is left. */

@@ -8,6 +8,7 @@ use Metrum\Findings\RackFindings;
 use Metrum\Installation\Branch;
 use Metrum\Installation\Coil;
 use Metrum\Installation\DefrostKind;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Word;
@@ -36,17 +37,11 @@ final class RackTwin
 
     /**
      * @throws OutsideTable where such a plant cannot be built with its refrigerant
-     * @throws SeveralGroups where its circuits draw on more than one suction group
      */
     public static function of(RackFindings $found): self
     {
-        SeveralGroups::refuse($found->plant);
         $sizing = new RackSizing($found->plant);
-        $machine = $sizing->machine(
-            $found->absolute(Reading::SuctionSet) ?? $found->absolute(Reading::SuctionHeader),
-            $found->absolute(Reading::HeadSet),
-            (int) ($found->shared->reading(Reading::CompressorsFitted) ?? 0.0),
-        );
+        $machine = $sizing->machine(GroupSettings::in($found), $found->absolute(Reading::HeadSet));
 
         return new self(
             $machine,
@@ -151,7 +146,7 @@ final class RackTwin
      */
     private function shown(RackFindings $found, Branch $branch, float $need): float
     {
-        $header = $found->absolute(Reading::SuctionHeader);
+        $header = $found->absoluteOf($found->plant->group($branch), Reading::SuctionHeader);
         $over = $found->above($branch);
         if ($over === []) {
             return $need;
@@ -172,13 +167,17 @@ final class RackTwin
     }
 
     /**
-     * Share of the power to the same cooling that a header so many kelvin warmer would save here and now; null where it
-     * does not run so.
+     * Share of the power to the same cooling that a group's header so many kelvin warmer would save here and now; null
+     * where it does not run so.
      */
-    public function saving(RackFindings $found, float $kelvin): ?float
+    public function saving(RackFindings $found, PartId $group, float $kelvin): ?float
     {
         $now = $this->now($found);
-        $warmer = $this->machine->holding($this->machine->fluid()->warmer($this->machine->setSuction, $kelvin));
+        $fluid = $this->machine->fluid();
+        $warmer = $this->machine->withGroup(
+            $group,
+            static fn (RackGroup $one): RackGroup => $one->holding($fluid->warmer($one->setSuction, $kelvin)),
+        );
         $then = (new RackSolver($warmer, self::store($found), self::states($found)))->find();
 
         return $now === null || $then === null || $now->power <= 0.0

@@ -212,7 +212,7 @@ final readonly class RackChargingGate
     private function filled(): array
     {
         $names = [];
-        foreach (Closings::of($this->log) as $closing) {
+        foreach (Closings::of($this->log, $this->examined->found->plant) as $closing) {
             $branch = $this->examined->found->plant->branch($closing->circuit);
             if ($branch !== null && Returned::of($closing, $this->examined)?->isTooMuch() === true) {
                 $names[] = $this->examined->found->nameOf($branch);

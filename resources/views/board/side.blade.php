@@ -10,7 +10,7 @@
     @foreach ($page->contradictions() as $contradiction)<p class="contradiction" role="note">●
         @told($contradiction)</p>@endforeach
     @if ($page->verdict === null)
-        <p class="caution">◐ {{ $page->said->unbuilt() }} Circuits are judged one by one.</p>
+        <p class="caution">◐ No such system can be simulated with this refrigerant. Circuits are judged one by one.</p>
     @elseif ($page->isBlank())
         <div class="lead"><h2>Nothing entered yet</h2></div>
         <p class="soft">Start with the suction header, the receiver level and the case temperatures.</p>

@@ -6,7 +6,8 @@
     @if ($board->held->leads()){{ $board->held->mark()->sign() }}
     {{ $board->held->suspects()[0][0] }}, {{ $board->percent($board->held->suspects()[0][1])
     }}.@elseif ($board->held->suspects() !== [])No clear cause in what the circuits share yet.@endif
-    Receiver level {{ $level }}. @told($expected) @if ($board->said->limit() !== '')@told($board->said->limit())@endif
+    Receiver level {{ $level }}. @told($expected) 
+    @foreach ($board->groups()->limits($board->said) as $limit)@told($limit['value']) @endforeach
     @if ($board->said->closed() !== [])Closed off: {{ implode(', ', $board->said->closed()) }}.@endif</p>
 <table><thead><tr><th>Circuit</th><th>Warmest case</th><th>State</th><th>Diagnosis</th></tr></thead><tbody>
     @foreach ($board->rows as $row)<tr><th scope="row">{{ $row->mark->sign() }} {{ $row->name }}</th>

@@ -14,6 +14,7 @@ use Metrum\Installation\CaseForm;
 use Metrum\Installation\InstallationReader;
 use Metrum\Installation\InstallationWriter;
 use Metrum\Installation\PartId;
+use Metrum\Installation\SuctionGroup;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\State;
@@ -21,6 +22,7 @@ use Metrum\Knowledge\Word;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Racks;
+use Tests\Core\TwoGroups;
 
 /** A visit to a whole rack as a file, what of it is refused, and its answer. */
 final class RackFileTest extends TestCase
@@ -57,6 +59,43 @@ final class RackFileTest extends TestCase
     {
         $plant = Racks::of()->plant;
         self::assertEquals($plant, InstallationReader::stored(InstallationWriter::stored($plant)));
+    }
+
+    public function test_a_plant_of_two_groups_is_written_and_read_back_the_same(): void
+    {
+        $plant = TwoGroups::of()->plant;
+
+        self::assertEquals($plant, InstallationReader::stored(InstallationWriter::stored($plant)));
+        $names = array_map(static fn (SuctionGroup $one): string => $one->label(), $plant->groups);
+        self::assertSame(['MT', 'LT'], $names);
+        self::assertCount(3, $plant->groups[1]->compressors);
+        self::assertSame('LT', $plant->group($plant->branches[6])->name);
+    }
+
+    public function test_of_two_groups_each_is_answered_with_its_limit_and_a_fault_with_its_group(): void
+    {
+        $answer = RackAnswer::of(TwoGroups::of(['LT' => ['suction_header_kpa' => 115, 'suction_set_kpa' => 115]]));
+
+        self::assertSame('suction_set_wrong', $answer['ranking'][0]['fault']);
+        self::assertSame('LT', $answer['ranking'][0]['of']);
+        self::assertSame(['MT', 'LT'], array_column($answer['groups'], 'name'));
+        self::assertSame(['Fish', 'Ice cream'], array_column(array_column($answer['groups'], 'limit'), 'circuit'));
+        self::assertArrayNotHasKey('groups', RackAnswer::of(Racks::of()), 'of one group the answer is what it was');
+    }
+
+    public function test_a_reading_of_a_header_says_of_which_group(): void
+    {
+        $file = TwoGroups::file();
+        $file['readings']['suction_set_kpa'] = 284;
+        $file['circuits'][0]['group'] = 'XT';
+        try {
+            Racks::read($file);
+            self::fail('a header of no group is refused');
+        } catch (Refused $refused) {
+            $said = implode(' ', $refused->reasons);
+            self::assertStringContainsString('circuits.0.group: got "XT"; allowed: MT, LT', $said);
+            self::assertStringContainsString('readings.suction_set_kpa: of which group', $said);
+        }
     }
 
     public function test_a_file_of_one_circuit_is_what_it_was(): void

@@ -21,6 +21,7 @@ use Metrum\Log\Source;
 use Metrum\Log\WholeRack;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Racks;
+use Tests\Core\TwoGroups;
 
 /** The log of a rack, folded part by part: what a move at one place leaves of what was found at another. */
 final class RackLogTest extends TestCase
@@ -55,6 +56,39 @@ final class RackLogTest extends TestCase
         self::assertSame(3.2e5, $found->of(PartId::circuit(2))->reading(Reading::EvaporatorPressure));
         $this->read('plant', Reading::ReceiverLevel, 0.5);
         self::assertSame([], $this->found()->shared->before);
+    }
+
+    public function test_of_two_groups_each_keeps_its_header_until_a_move_at_one_of_its_circuits(): void
+    {
+        $plant = TwoGroups::of()->plant;
+        $this->facts = [];
+        $this->read('group 1', Reading::SuctionHeader, 284e3);
+        // At a circuit's compressors it is read at the header of that circuit's group.
+        $this->read('circuit 7', Reading::SuctionPressure, 75e3);
+        $this->read('circuit 7', Reading::SuctionTemperatureCompressor, 262.0);
+        $fold = fn (): RackFindings => RackLog::findings(new WholeRack(new Log($this->facts), $plant));
+
+        $found = $fold();
+        self::assertSame(284e3, $found->ofGroup($plant->groups[0])->reading(Reading::SuctionHeader));
+        self::assertSame(75e3, $found->ofGroup($plant->groups[1])->reading(Reading::SuctionHeader));
+        self::assertSame(262.0, $found->ofGroup($plant->groups[1])->reading(Reading::SuctionTemperatureCompressor));
+        self::assertNull($found->shared->reading(Reading::SuctionHeader), 'of none of them alone is it the rack’s');
+        $this->tell('circuit 7', FactKind::Move, 'valve_turn', value: 0.25);
+        $moved = $fold()->ofGroup($plant->groups[1]);
+        self::assertNull($moved->reading(Reading::SuctionHeader));
+        self::assertSame(75e3, $moved->before[Reading::SuctionHeader->value]);
+    }
+
+    public function test_a_circuit_hears_nothing_of_another_groups_header(): void
+    {
+        $plant = TwoGroups::of()->plant;
+        $this->facts = [];
+        $this->read('group 1', Reading::SuctionHeader, 284e3);
+        $this->read('group 2', Reading::SuctionHeader, 75e3);
+        $log = new Log($this->facts);
+
+        $own = $log->concerning(PartId::circuit(7), $plant->branch(PartId::circuit(7))?->group);
+        self::assertSame(['group 2'], array_map(static fn (Fact $one): string => $one->part->value, $own->facts));
     }
 
     public function test_a_move_of_the_plant_leaves_what_it_cannot_change(): void

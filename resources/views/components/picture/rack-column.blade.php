@@ -6,8 +6,8 @@
     @if ($column->expected !== null)<rect x="{{ $column->from() }}" y="{{ $column->expected[0] }}"
         width="{{ $column->across() }}" height="{{ $column->expectedHeight() }}"
         class="rack-expected" />@endif
-    @if ($column->coil !== null)@if ($course->header !== null)<line x1="{{ $column->x }}" x2="{{ $column->x }}"
-        y1="{{ $column->coil }}" y2="{{ $course->header[0] }}" class="rack-drop" />@endif<line
+    @if ($column->coil !== null)@if ($course->under($column) !== null)<line x1="{{ $column->x }}" x2="{{ $column->x }}"
+        y1="{{ $column->coil }}" y2="{{ $course->under($column) }}" class="rack-drop" />@endif<line
         x1="{{ $column->from() }}" x2="{{ $column->to() }}" y1="{{ $column->coil }}" y2="{{ $column->coil }}"
         class="rack-coil" stroke="{{ $column->colour }}" />@endif
     @if ($column->set !== null)<path class="rack-set" d="{{ $column->setMark() }}" />@endif

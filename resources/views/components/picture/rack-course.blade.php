@@ -17,12 +17,13 @@
     @foreach ($course->levels as [$y, $text])<line x1="{{ $p::LEFT }}" x2="{{ $p::RIGHT }}" y1="{{ $y }}"
         y2="{{ $y }}" class="strip-level" /><text x="{{ $p::LEFT }}" dx="-8" y="{{ $y }}" dy="4"
         text-anchor="end">{{ $text }}</text>@endforeach
-    @if ($course->header !== null)<line x1="{{ $p::LEFT }}" x2="{{ $p::RIGHT }}" y1="{{ $course->header[0] }}"
-        y2="{{ $course->header[0] }}" class="rack-header" /><text x="{{ $p::LEFT }}" y="{{ $course->header[0] }}"
-        dy="16">suction header {{ $course->header[1] }}@if ($course->set !== null), set {{ $course->set[1]
-        }}@endif</text>@endif
+    @foreach ($course->headers as $header)<line x1="{{ $header->from }}" x2="{{ $header->to }}" y1="{{ $header->y }}"
+        y2="{{ $header->y }}" class="rack-header" />@endforeach
     @foreach ($course->columns as $column)<x-picture.rack-column :column="$column" :course="$course"
         :link="$links[$column->circuit] ?? ''" />@endforeach
+    @foreach ($course->headers as $header)<text x="{{ $header->from }}" y="{{ $header->y }}" dy="16"
+        class="rack-said">{{ $header->name }} {{ $header->at }}@if ($header->set !== ''), set {{ $header->set
+        }}@endif</text>@endforeach
     @foreach ($course->brackets as [$from, $to, $text])<path class="rack-bracket"
         d="M{{ $from }} 384 v6 H{{ $to }} v-6" /><text x="{{ $from }}" y="406">{{ $text }}</text>@endforeach
 </svg>

@@ -9,6 +9,7 @@ use Metrum\Diagnosis\Rack\RackExamination;
 use Metrum\Diagnosis\Rack\RackJudge;
 use Metrum\Diagnosis\Rack\RackVerdict;
 use Metrum\Findings\RackFindings;
+use Metrum\Installation\Branch;
 use Metrum\Installation\PartId;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Reading;
@@ -246,9 +247,14 @@ final class RackJudgeTest extends TestCase
     {
         $verdict = self::judged(circuits: ['Fish' => ['observations' => ['shut' => 'by_us']]]);
 
-        self::assertNotSame('circuit 4', $verdict->limit()?->part->value);
-        self::assertSame('circuit 4', self::judged()->limit()?->part->value);
+        self::assertNotSame('circuit 4', self::limit($verdict)?->part->value);
+        self::assertSame('circuit 4', self::limit(self::judged())?->part->value);
         self::assertSame(0.0, $verdict->examined->now?->circuits['circuit 4']->cooling);
+    }
+
+    private static function limit(RackVerdict $verdict): ?Branch
+    {
+        return $verdict->limit($verdict->examined->found->plant->groups[0]);
     }
 
     public function test_the_case_that_holds_a_regulator_open_is_named(): void

@@ -52,9 +52,13 @@ final class RackTwinTest extends TestCase
             );
             $flow = array_sum(array_map(static fn ($one): float => $one->flow, $state->circuits));
             self::assertEqualsWithDelta($state->flow, $flow, 1e-9, 'what circuits send the header takes');
-            self::assertGreaterThan($machine->setSuction * 0.999, $state->suction, 'no header below its set point');
+            self::assertGreaterThan(
+                $machine->groups[0]->setSuction * 0.999,
+                $state->first()->suction,
+                'no header below its set point',
+            );
             foreach ($state->circuits as $circuit) {
-                self::assertGreaterThan($state->suction, $circuit->pressure, 'gas flows to the header');
+                self::assertGreaterThan($state->first()->suction, $circuit->pressure, 'gas flows to the header');
             }
         }
         self::assertGreaterThan(self::PLANTS - 3, $settled);
@@ -125,7 +129,7 @@ final class RackTwinTest extends TestCase
     {
         $machine = self::twin()->machine;
         $sound = self::settled($machine);
-        $colder = $machine->holding($machine->fluid()->warmer($machine->setSuction, -2.0));
+        $colder = $machine->holding($machine->fluid()->warmer($machine->groups[0]->setSuction, -2.0));
         $low = self::settled($colder, floors: $sound->floors);
 
         self::assertEqualsWithDelta(
@@ -147,7 +151,7 @@ final class RackTwinTest extends TestCase
         $twin = RackTwin::of($found);
 
         self::assertSame('circuit 4', array_key_first($twin->needs($found)), 'the fish case, at 0 °C');
-        $saving = $twin->saving($found, 1.0);
+        $saving = $twin->saving($found, $found->plant->groups[0]->part, 1.0);
         self::assertGreaterThan(0.01, $saving);
         self::assertLessThan(0.06, $saving, 'a kelvin of suction is 2 to 4 % of the power');
     }
@@ -160,8 +164,8 @@ final class RackTwinTest extends TestCase
         $out = (new RackDisorder($machine, $sound))->with(new RackIll(Fault::CompressorOut, 1.0, compressor: 0));
         $left = self::settled($out, $warm);
 
-        self::assertTrue($left->allRun);
-        self::assertGreaterThan($machine->setSuction * 1.02, $left->suction);
+        self::assertTrue($left->first()->allRun);
+        self::assertGreaterThan($machine->groups[0]->setSuction * 1.02, $left->first()->suction);
     }
 
     public function test_too_short_a_charge_lets_gas_into_the_liquid_line_of_all(): void

@@ -3,6 +3,7 @@
 namespace App\View;
 
 use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Taken;
 
 /** An entry cell: a reading with its unit, what stands in it, and what follows from it. */
 final readonly class Cell
@@ -14,6 +15,7 @@ final readonly class Cell
         public string $hint,
         public bool $proposed,
         public bool $doubted,
+        public ?Taken $taken = null,
     ) {
     }
 

@@ -73,6 +73,7 @@ final readonly class VisitControls
                 : $this->ofParts($reading) ?? $this->hints->of($reading),
             $check !== null && in_array($reading, $check->readings, true),
             in_array($reading, $this->judged->verdict->doubted, true),
+            $si === null ? null : $this->judged->present()->taken[$reading->value] ?? null,
         );
     }
 

@@ -9,6 +9,7 @@ use Metrum\Findings\Findings;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Taken;
 use Metrum\Knowledge\Word;
 use Metrum\Language\Reason;
 use Metrum\Language\Sentence;
@@ -87,9 +88,25 @@ final readonly class Contradictions
             $this->pressureOrder($suction, $coil, Reason::SuctionAboveCoil, self::AT_COIL),
             $this->currentWhileOff(),
             ...array_map($this->outsideTable(...), [$suction, $coil, $discharge, $receiver]),
+            ...$this->takenBadly(),
         ];
 
         return array_values(array_filter($found));
+    }
+
+    /** @return list<Contradiction> of readings that were not taken where or how they tell anything */
+    private function takenBadly(): array
+    {
+        $found = [];
+        foreach ($this->findings->taken as $key => $with) {
+            $reading = Reading::from($key);
+            if ($with->isDoubtful() && $this->findings->reading($reading) !== null) {
+                $what = $with === Taken::Far ? Reason::TakenFar : Reason::TakenOnMetal;
+                $found[] = new Contradiction(Sentence::of($what, reading: $reading->label()), [$reading]);
+            }
+        }
+
+        return $found;
     }
 
     private function outsideTable(Reading $reading): ?Contradiction

@@ -15,12 +15,14 @@ use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Question;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\State;
+use Metrum\Knowledge\Taken;
 use Metrum\Knowledge\Test;
 use Metrum\Log\Content;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\ClockSet;
 use Metrum\Log\Kinds\NoteWritten;
 use Metrum\Log\Kinds\PlantMoved;
+use Metrum\Log\Kinds\ReadingTaken;
 use Metrum\Log\Kinds\StepTaken;
 use Metrum\Log\Kinds\WeighedAmount;
 use Metrum\Quantity\Atmosphere;
@@ -88,7 +90,15 @@ final readonly class FactReader
 
         return $si === null
             ? null
-            : new Content($reading->value, $si, null, ['unit' => $reading->fileUnit()->value]);
+            : new Content($reading->value, $si, null, ['unit' => $reading->fileUnit()->value] + self::taken($section));
+    }
+
+    /** @return array<string, string> with what it was taken, where a file says that */
+    private static function taken(Section $section): array
+    {
+        $with = $section->section('data')->word(ReadingTaken::WITH, Taken::class);
+
+        return $with === null ? [] : [ReadingTaken::WITH => $with->value];
     }
 
     /** @param  class-string<Observation>|class-string<Test>  $questions */

@@ -13,6 +13,7 @@ use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\ClockSet;
 use Metrum\Log\Kinds\PlantMoved;
+use Metrum\Log\Kinds\ReadingTaken;
 use Metrum\Log\Kinds\StepTaken;
 use Metrum\Log\Kinds\Trace;
 use Metrum\Log\Kinds\WeighedAmount;
@@ -96,6 +97,9 @@ final class LogWriter
         );
         if ($kind === FactKind::Move && $content->key === Control::Charge->value) {
             $data += WeighedAmount::in($content)->data();
+        }
+        if ($kind === FactKind::Reading && ReadingTaken::with($content) !== null) {
+            $data[ReadingTaken::WITH] = ReadingTaken::with($content)->value;
         }
         if (Trace::ago($content) > 0.0) {
             $data['ago_min'] = CircuitWriter::number(Trace::ago($content) / 60);

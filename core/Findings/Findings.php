@@ -11,6 +11,7 @@ use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\State;
+use Metrum\Knowledge\Taken;
 use Metrum\Knowledge\Test;
 use Metrum\Knowledge\Word;
 use Metrum\Quantity\Copies;
@@ -35,6 +36,7 @@ final readonly class Findings
      * @param  list<MoveAnswer>  $moved  how the plant answered what was moved so far
      * @param  ?Word  $tripped  what had stopped the compressor at this visit before it ran again
      * @param  list<string>  $repeated  keys of readings that were taken twice and read the same
+     * @param  array<string, Taken>  $taken  with what readings were taken, by key; absent: as their place asks
      */
     public function __construct(
         public Circuit $circuit,
@@ -52,6 +54,7 @@ final readonly class Findings
         public array $moved = [],
         public array $moving = [],
         public ?Word $tripped = null,
+        public array $taken = [],
     ) {
     }
 

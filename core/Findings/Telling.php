@@ -12,11 +12,13 @@ use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\State;
+use Metrum\Knowledge\Taken;
 use Metrum\Knowledge\Test;
 use Metrum\Knowledge\Word;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\CircuitChanged;
+use Metrum\Log\Kinds\ReadingTaken;
 use Metrum\Log\Kinds\StepTaken;
 
 /** What a log has told up to a moment, fact by fact; a move leaves of it what it cannot change. */
@@ -31,6 +33,9 @@ final class Telling
 
     /** @var array<string, array<string, float>> SI by part and key; the circuit itself has none */
     private array $readings = [];
+
+    /** @var array<string, Taken> with what they were taken, where that was not as usual, by key */
+    private array $taken = [];
 
     /** @var array<string, float> of the chapter before, by key */
     private array $before = [];
@@ -75,7 +80,7 @@ final class Telling
         $content = $fact->content;
         $key = $content->key;
         match ($fact->kind) {
-            FactKind::Reading => $this->read($key, $fact->part, $content->value),
+            FactKind::Reading => $this->read($key, $fact->part, $content->value, ReadingTaken::with($content)),
             FactKind::Observation => $this->see($key, Word::tryFrom((string) $content->word)),
             FactKind::Test => $this->keep($this->tests, $key, Word::tryFrom((string) $content->word)),
             FactKind::State => $this->stand(State::tryFrom((string) $content->word)),
@@ -149,9 +154,13 @@ final class Telling
         }
     }
 
-    private function read(string $key, PartId $of, ?float $value): void
+    /** @param  ?Taken  $with  null: as its place asks */
+    private function read(string $key, PartId $of, ?float $value, ?Taken $with = null): void
     {
         $part = self::kept($of);
+        if ($part === '') {
+            $this->keep($this->taken, $key, $value === null ? null : $with);
+        }
         unset($this->readings[$part][$key]);
         if ($value !== null) {
             $this->readings[$part][$key] = $value;
@@ -243,6 +252,7 @@ final class Telling
             repeated: $moments->repeated(),
             moving: $moments->moving(),
             tripped: $this->tripped,
+            taken: array_intersect_key($this->taken, $this->circuitReadings()),
         );
     }
 

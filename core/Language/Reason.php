@@ -193,6 +193,8 @@ enum Reason: string implements Message
     case NoCurrent = 'no_current';
     case ReceiverAboveDischarge = 'receiver_above_discharge';
     case SuctionAboveCoil = 'suction_above_coil';
+    case TakenOnMetal = 'taken_on_metal';
+    case TakenFar = 'taken_far';
     case StandingDoesNotFit = 'standing_does_not_fit';
     case OffBy = 'off_by';
     case WouldFit = 'would_fit';

@@ -2,6 +2,8 @@
 
 namespace App\Http\Requests;
 
+use Illuminate\Validation\Rule;
+use Metrum\Knowledge\Taken;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\WeighedAmount;
 use Metrum\Log\NotAFact;
@@ -31,6 +33,7 @@ final class EntryRequest extends VisitRequest
             'value' => ['nullable', 'string'],
             'reason' => ['nullable', 'string', 'max:400'],
             'overruled' => ['nullable', 'string', 'max:200'],
+            'taken' => ['nullable', Rule::enum(Taken::class)],
             ...array_fill_keys(self::WEIGHED, ['nullable', 'string', 'max:60']),
         ] + parent::rules();
     }
@@ -45,9 +48,14 @@ final class EntryRequest extends VisitRequest
         return (string) $this->validated('id');
     }
 
+    /** With what a reading was taken, as it would be typed behind it; once it is typed there that stands. */
     public function typed(): string
     {
-        return (string) $this->validated('value');
+        $typed = (string) $this->validated('value');
+        $taken = Taken::tryFrom((string) $this->validated('taken'));
+        $isTold = $taken === null || trim($typed) === '' || Taken::apart($typed)[1] !== null;
+
+        return $isTold ? $typed : $typed.' '.$taken->typed();
     }
 
     public function isMove(): bool

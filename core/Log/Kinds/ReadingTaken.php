@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Metrum\Log\Kinds;
 
 use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Taken;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\Ground;
@@ -22,6 +23,9 @@ final readonly class ReadingTaken implements KindOfFact
 {
     private const ABOVE_CRITICAL = 'R-744';
 
+    /** With what it was taken. */
+    public const WITH = 'taken';
+
     public function content(Statement $said, Ground $ground): Content
     {
         $reading =
@@ -31,11 +35,13 @@ final readonly class ReadingTaken implements KindOfFact
             return new Content($said->key);
         }
         try {
-            $amount = self::field($reading, $ground)->read($said->typed, $ground->units);
+            [$typed, $with] = Taken::isSaidOf($reading) ? Taken::apart($said->typed) : [$said->typed, null];
+            $amount = self::field($reading, $ground)->read($typed, $ground->units);
         } catch (NotAQuantity $reason) {
             throw NotAFact::because($reason->getMessage());
         }
         $data = ['typed' => $said->typed, 'unit' => $amount->unit->value];
+        $data += $with === null ? [] : [self::WITH => $with->value];
 
         return new Content($said->key, $amount->si, null, $data);
     }
@@ -55,6 +61,12 @@ final readonly class ReadingTaken implements KindOfFact
         );
     }
 
+    /** With what a reading was taken; null: as its place asks. */
+    public static function with(Content $content): ?Taken
+    {
+        return Taken::tryFrom($content->text(self::WITH));
+    }
+
     public function place(Fact $fact): string
     {
         return $fact->part.' '.$fact->content->key;
@@ -67,7 +79,9 @@ final readonly class ReadingTaken implements KindOfFact
         $value =
             $content->value === null ? 'not measured' : $units->text($content->value, $reading->quantity());
 
-        return $reading->short().' '.$value;
+        $with = self::with($content);
+
+        return $reading->short().' '.$value.($with === null ? '' : ' ('.$with->label().')');
     }
 
     public function stale(Content $content): array

@@ -6,5 +6,9 @@
     <path d="M8 0v6M8 10v6M0 8h6M10 8h6" /></svg></summary>
     <figure><x-picture.clamp :place="$row->drawn">{{ $row->label }}: {{ $row->place }}</x-picture.clamp>
         <figcaption><b>{{ $row->label }}</b> @told($row->taking->how) <span class="spoils">Spoiled by:
-            {{ Illuminate\Support\Str::lcfirst($row->spoils) }}</span></figcaption></figure>
+            {{ Illuminate\Support\Str::lcfirst($row->spoils) }}</span>
+            @isset($cell)<label class="taken-with">Taken with <select name="taken" @disabled(! $page->mayEnter)>
+                <option value="">clamp or probe, as shown</option>@foreach (Metrum\Knowledge\Taken::of($reading) as
+                $with)<option value="{{ $with->value }}" @selected($cell->taken === $with)>{{ $with->label()
+                }}</option>@endforeach</select></label>@endisset</figcaption></figure>
 </details>

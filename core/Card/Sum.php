@@ -30,6 +30,10 @@ enum Sum: string
     case FloodedShare = 'flooded_share';
     case WinterExtra = 'winter_extra';
     case ShareShort = 'share_short';
+    case CompressorSuperheat = 'compressor_superheat';
+    case BulbMoves = 'bulb_moves';
+    case ValveShare = 'valve_share';
+    case BypassShare = 'bypass_share';
 
     public function does(): Calculation
     {
@@ -55,6 +59,10 @@ enum Sum: string
             self::FloodedShare => new Sums\FloodedShare(),
             self::WinterExtra => new Sums\WinterExtra(),
             self::ShareShort => new Sums\ShareShort(),
+            self::CompressorSuperheat => new Sums\CompressorSuperheat(),
+            self::BulbMoves => new Sums\BulbMoves(),
+            self::ValveShare => new Sums\ValveShare(),
+            self::BypassShare => new Sums\BypassShare(),
         };
     }
 }

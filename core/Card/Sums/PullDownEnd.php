@@ -33,6 +33,9 @@ final class PullDownEnd implements Calculation
     /** K from the set point at which it has arrived. */
     private const THERE = 0.3;
 
+    /** K by which each reading of the box may be off. */
+    private const READ = 0.15;
+
     public function asks(): array
     {
         return [
@@ -54,7 +57,9 @@ final class PullDownEnd implements Calculation
         $target = $given->of('target_c');
         // A bend that lies far below what was seen is guessed, not seen.
         $bends = ! $isAtEdge && $end < $last && $last - $end <= self::FARTHEST * $fell;
+        $width = $bends ? self::width($times, $boxes, $end) : null;
         $reaches = $bends && $end < $target - self::THERE;
+        $isUnsure = $bends && abs($end - $target + self::THERE) < (float) $width;
         $toGo = $reaches && $last > $target ? $constant * log(($last - $end) / ($target - $end)) : null;
         $straight = $fell > 0.0 && $last > $target ? ($over * ($last - $target)) / $fell : null;
 
@@ -62,7 +67,9 @@ final class PullDownEnd implements Calculation
             [
                 Output::yes('bends', 'Levelling off', $bends),
                 Output::temperature('final_c', 'Levels off at', $bends ? $end : null),
+                Output::difference('width_k', 'Give or take', $width),
                 Output::yes('reaches', 'Will reach set point', $reaches),
+                Output::yes('unsure', 'Cannot be told yet', $isUnsure),
                 Output::amount(
                     'to_go_s',
                     'Set point after (from last reading)',
@@ -81,11 +88,32 @@ final class PullDownEnd implements Calculation
             ],
             [
                 $bends
-                    ? "Levels off at {$given->degrees($end)}, 63 % of the way in ".
+                    ? "Levels off at {$given->degrees($end)} ± {$given->kelvins((float) $width)}, 63 % of the way in ".
                         "{$given->text($constant, QuantityKind::Duration)}."
                     : 'Not levelling off yet: too early to predict.',
             ],
         );
+    }
+
+    /**
+     * K by which the end may be off: how far it moves as each reading is off by so much, in squares.
+     *
+     * @param  non-empty-list<float>  $times
+     * @param  non-empty-list<float>  $boxes
+     */
+    private static function width(array $times, array $boxes, float $end): float
+    {
+        $squares = 0.0;
+        foreach (array_keys($boxes) as $place) {
+            $moved = array_map(
+                static fn (int $at, float $box): float => $box + ($at === $place ? self::READ : 0.0),
+                array_keys($boxes),
+                $boxes,
+            );
+            $squares += (self::fitted($times, $moved)[0] - $end) ** 2;
+        }
+
+        return sqrt($squares);
     }
 
     /**

@@ -9,7 +9,7 @@ use Metrum\Log\NotAFact;
 
 /**
  * What was seen in time before it is typed, as minutes and values, "0 15, 10 11, 40 3", seconds, "0s 15, 20s 14", or
- * times of the day, "9:50 15, 10:30 3". The last one is of now, the others of so long before.
+ * times of the day, "9:50 15, 10:30 3"; or what a logger exports. The last one is of now, the others of so long before.
  */
 final readonly class Trace
 {
@@ -38,6 +38,10 @@ final readonly class Trace
     /** @throws NotAFact where it is one that cannot be; null where a single value was typed */
     public static function in(string $typed): ?self
     {
+        $logged = LoggedSeries::in($typed, self::MOST);
+        if ($logged !== null) {
+            return self::of($logged);
+        }
         $split = preg_split('/\s*(?:;|\n|,\s)\s*/u', trim($typed), -1, PREG_SPLIT_NO_EMPTY);
         $parts = $split === false ? [] : $split;
         if (count($parts) < 2) {
@@ -55,13 +59,25 @@ final readonly class Trace
             }
             [$before, $points[]] = [$minutes, [$minutes, $value]];
         }
-        $span = $before - $points[0][0];
+
+        return self::of($points);
+    }
+
+    /**
+     * @param  non-empty-list<array{float, string}>  $points  minutes, and the value as typed
+     *
+     * @throws NotAFact
+     */
+    private static function of(array $points): self
+    {
+        $last = $points[count($points) - 1][0];
+        $span = $last - $points[0][0];
         if ($span > self::LONGEST) {
             throw NotAFact::because('You entered '.self::number($span).' min; the limit is two days.');
         }
 
         return new self(
-            array_map(static fn (array $one): array => [60.0 * ($before - $one[0]), $one[1]], $points),
+            array_map(static fn (array $one): array => [60.0 * ($last - $one[0]), $one[1]], $points),
         );
     }
 

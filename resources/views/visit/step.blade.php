@@ -46,6 +46,13 @@
             @disabled(! $page->mayEnter)><i>{{ $one->unit }}</i></span><button class="btn quiet"
             @disabled(! $page->mayEnter)>Add reading</button>
     </x-entry>
+    <details class="paste"><summary>Paste a logger’s series</summary>
+        <x-entry :page="$page" kind="card" :key="$one->id" :says="App\View\PageReader::told($step->label)"
+            :id="$one->domId().'-paste'" class="pasted" card>
+            <label for="paste-{{ $one->domId() }}">One time and value per line, e.g. 2026-11-30 10:02:30;3.4; the last
+                line counts as now</label>
+            <textarea id="paste-{{ $one->domId() }}" name="value" rows="4" @disabled(! $page->mayEnter)></textarea>
+            <button class="btn quiet" @disabled(! $page->mayEnter)>Add series</button></x-entry></details>
     @if ($open->amounts->picture($one) !== null)<x-picture.series :series="$open->amounts->picture($one)" />@endif
     @if ($one->series !== [])<ol class="points">@foreach ($one->series as $fact)<li>{{ $open->amounts->point($step,
         $fact) }}</li>@endforeach</ol>@endif

@@ -32,6 +32,84 @@ final class SumsTest extends TestCase
         self::assertSame([-1e5, 1e5], [self::value($gauges, 'difference_kpa'), self::value($gauges, 'apart_kpa')]);
     }
 
+    public function test_what_a_bulb_must_move_is_told_before_it_is_tried(): void
+    {
+        $moves = self::of(Sum::BulbMoves, ['from_kpa' => 191_500.0, 'by_k' => 5.0]);
+        foreach (['falls_to_kpa' => 'fall_k', 'rises_to_kpa' => 'rise_k'] as $to => $change) {
+            $moved = self::of(
+                Sum::SaturatedChange,
+                ['from_kpa' => 191_500.0, 'to_kpa' => self::value($moves, $to)],
+            );
+            self::assertEqualsWithDelta(5.0, self::value($moved, $change), 1e-3, $to);
+        }
+    }
+
+    public function test_a_valve_passes_by_the_root_of_the_pressure_over_it(): void
+    {
+        $size = self::of(Sum::ValveShare, [
+            'rated_kw' => 5e3,
+            'rated_drop_kpa' => 6e5,
+            'load_kw' => 4e3,
+            'high_kpa' => 9e5,
+            'low_kpa' => 1.5e5,
+            'lost_kpa' => 1.5e5,
+        ]);
+
+        self::assertEqualsWithDelta(5e3, self::value($size, 'capacity_kw'), 1e-6);
+        self::assertEqualsWithDelta(1.25, self::value($size, 'share_percent'), 1e-9);
+        $low = self::of(Sum::ValveShare, [
+            'rated_kw' => 5e3,
+            'rated_drop_kpa' => 6e5,
+            'load_kw' => 4e3,
+            'high_kpa' => 4.5e5,
+            'low_kpa' => 1.5e5,
+            'lost_kpa' => 1.5e5,
+        ]);
+        self::assertEqualsWithDelta(0.625, self::value($low, 'share_percent'), 1e-9, 'a quarter of it: half as much');
+    }
+
+    public function test_gas_past_the_condenser_is_told_by_what_it_warms(): void
+    {
+        // R-134a at 8.15 bar abs: 32 °C. Liquid drains at 2 °C (202.7 kJ/kg), gas at 62 °C has about 452.
+        $share = static fn (float $receiver): float => self::value(
+            self::of(Sum::BypassShare, [
+                'condensing_kpa' => 714e3,
+                'drain_c' => 275.15,
+                'receiver_c' => 273.15 + $receiver,
+                'discharge_c' => 335.15,
+            ]),
+            'share_percent',
+        );
+        self::assertEqualsWithDelta(0.0, $share(2.0), 1e-9);
+        self::assertEqualsWithDelta(0.11, $share(22.0), 0.01, '(230.3 − 202.7) ÷ 249');
+        self::assertGreaterThan($share(12.0), $share(22.0));
+    }
+
+    public function test_superheat_at_the_compressor_is_its_line_above_dew(): void
+    {
+        // R-134a: dew 0 °C at 292.8 kPa absolute.
+        $gas = self::of(Sum::CompressorSuperheat, ['pressure_kpa' => 191_500.0, 'pipe_c' => 283.15]);
+        self::assertEqualsWithDelta(10.0, self::value($gas, 'superheat_k'), 0.1);
+    }
+
+    public function test_an_end_that_is_guessed_from_little_is_told_with_its_width(): void
+    {
+        $end = static fn (float ...$boxes): Answer => self::of(Sum::PullDownEnd, [
+            'times_s' => array_map(static fn (int $i): float => 900.0 * $i, array_keys($boxes)),
+            'boxes_c' => array_map(static fn (float $one): float => 273.15 + $one, array_values($boxes)),
+            'target_c' => 275.15,
+        ]);
+        $fall = static fn (float $time): float => 1.0 + 9.0 * exp(-$time / 2000);
+        $long = $end(...array_map(static fn (int $i): float => $fall(900.0 * $i), range(0, 7)));
+        $short = $end(...array_map(static fn (int $i): float => $fall(900.0 * $i), range(0, 3)));
+
+        self::assertEqualsWithDelta(274.15, self::value($long, 'final_c'), 0.1);
+        self::assertLessThan(0.4, self::value($long, 'width_k'));
+        self::assertGreaterThan(2 * self::value($long, 'width_k'), self::value($short, 'width_k'));
+        self::assertFalse($long->output('unsure')?->value, 'it ends a kelvin below its set point');
+        self::assertTrue($short->output('unsure')?->value, 'that is within what the readings leave open');
+    }
+
     public function test_what_is_weighed_in_is_plate_drier_and_lines(): void
     {
         $answer = self::of(Sum::WeighIn, ['plate_kg' => 3.0, 'drier_kg' => 0.1, 'line_kg' => 0.4]);

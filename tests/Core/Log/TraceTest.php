@@ -36,6 +36,49 @@ final class TraceTest extends TestCase
         yield 'below zero' => ['0 -18, 30 −21', [[1800.0, '-18'], [0.0, '−21']]];
     }
 
+    /** @return iterable<string, array{string}> */
+    public static function exports(): iterable
+    {
+        yield 'date, time, semicolon' => ["Time;Temp\n2026-11-30 10:00:00;15\n2026-11-30 10:10:00;11\n2026-11-30 10:40:00;3"];
+        yield 'with tabs and commas' => ["30.11.2026 10:00:00\t15\n30.11.2026 10:10:00\t11\n30.11.2026 10:40:00\t3"];
+        yield 'time alone, further columns' => ["10:00:00;15;58\n10:10:00;11;57\n10:40:00;3;55"];
+        yield 'as a moment, quoted' => ["\"2026-11-30T10:00:00,15\"\n\"2026-11-30T10:10:00,11\"\n\"2026-11-30T10:40:00,3\""];
+    }
+
+    #[DataProvider('exports')]
+    public function test_what_a_logger_exports_is_read_as_it_is_pasted(string $pasted): void
+    {
+        self::assertEqualsWithDelta(
+            [[2400.0, '15'], [1800.0, '11'], [0.0, '3']],
+            Trace::in($pasted)?->points,
+            1e-3,
+        );
+    }
+
+    public function test_of_a_long_export_both_ends_of_each_swing_are_kept(): void
+    {
+        $lines = $values = [];
+        for ($i = 0; $i < 3000; $i++) {
+            $value = 4.0 + 3.0 * sin($i / 60);
+            $values[] = $value;
+            $lines[] = gmdate('Y-m-d H:i:s', 1_796_000_000 + 2 * $i).';'.sprintf('%.2f', $value);
+        }
+        $points = Trace::in(implode("\n", $lines))->points ?? [];
+        $kept = array_map(static fn (array $one): float => (float) $one[1], $points);
+
+        self::assertLessThanOrEqual(60, count($points));
+        self::assertEqualsWithDelta([min($values), max($values)], [min($kept), max($kept)], 0.02);
+        self::assertEqualsWithDelta(5998.0, $points[0][0], 0.1);
+        self::assertSame(0.0, $points[count($points) - 1][0]);
+    }
+
+    public function test_a_line_of_an_export_that_says_nothing_is_named(): void
+    {
+        $this->expectException(NotAFact::class);
+        $this->expectExceptionMessage('Line 4 reads “sensor lost”');
+        Trace::in("10:00:00;15\n10:10:00;11\n10:20:00;9\nsensor lost\n10:40:00;3");
+    }
+
     public function test_a_single_value_is_none(): void
     {
         foreach (['15', '15,5', '-18 °C', '1.2 bar', '', '0 15'] as $typed) {

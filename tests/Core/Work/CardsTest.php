@@ -28,6 +28,18 @@ final class CardsTest extends TestCase
 
     /** Ends that chance seldom meets: R-134a in a cooler of 2 °C, or air of −1 °C from a coil at 128.5 kPa. */
     private const MET_SELDOM = [
+        'head_control' => [
+            [
+                'has' => 'valve',
+                'ambient_temperature_c' => -10,
+                'discharge_pressure_kpa' => 660,
+                'condenser_outlet_temperature_c' => -14,
+                'receiver_outlet_temperature_c' => 29,
+                'head_pressure_valve_bypass_line' => 'hot',
+                'sight_glass' => 'clear',
+                'split' => 12,
+            ],
+        ],
         'regulator_check' => [
             ['regulator_stem' => 'automatic', 'solenoid' => 'none', 'coil' => 290, 'header' => 286, 'wanted' => 310],
         ],

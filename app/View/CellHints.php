@@ -5,6 +5,7 @@ namespace App\View;
 use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Findings\TwoPipes;
 use Metrum\Knowledge\Reading;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
@@ -42,8 +43,26 @@ final readonly class CellHints
                 : $this->said(DerivedFigure::SaturatedEvaporator, after: 'dew').$this->middle(),
             Reading::BoxTemperature => $this->setPoint(),
             Reading::CompressorCurrent => $this->said(DerivedFigure::CurrentShare, after: '% of rated amps'),
+            Reading::CoilInletTemperature => $this->twoPipes(),
             default => $this->following($reading),
         };
+    }
+
+    /** "superheat 5.2 by two lines", beside what the gauge says; with a glide two lines say nothing. */
+    private function twoPipes(): string
+    {
+        $pipes = TwoPipes::of($this->findings);
+        if ($pipes === null) {
+            return '';
+        }
+        if ($pipes->superheat === null) {
+            $glide = $this->units->text($pipes->glide, QuantityKind::Difference);
+
+            return "no superheat by two lines: glide $glide";
+        }
+        $gauge = $this->said(DerivedFigure::EvaporatorSuperheat, ', by gauge');
+
+        return 'superheat '.$this->units->number($pipes->superheat, QuantityKind::Difference)." by two lines$gauge";
     }
 
     private function following(Reading $reading): string

@@ -118,6 +118,12 @@ final readonly class WorkSide
         );
     }
 
+    /** What current and voltage say of the change; empty where they were not read on both sides of it. */
+    public function loadChange(): string
+    {
+        return $this->judged->desk->proofs()->loadChange()?->in($this->units) ?? '';
+    }
+
     /** @return array{string, string, string, string} figure, as found, now, change */
     private function compared(BeforeAndNow $one): array
     {

@@ -32,6 +32,7 @@ final readonly class Step
      * @param  int  $least  values that a timed series must have
      * @param  string  $every  how often one is taken, in words
      * @param  list<Stop>  $stops  what ends the work here, before the next step
+     * @param  ?AnswersDrawn  $drawn  how its own answers are drawn
      */
     public function __construct(
         public string $key,
@@ -54,6 +55,7 @@ final readonly class Step
         public bool $isFresh = false,
         public bool $isOptional = false,
         public array $stops = [],
+        public ?AnswersDrawn $drawn = null,
     ) {
     }
 

@@ -33,6 +33,7 @@ final readonly class StepReader
         'fresh',
         'optional',
         'stop',
+        'drawn',
     ];
 
     /** @throws BrokenData */
@@ -83,6 +84,7 @@ final readonly class StepReader
             isFresh: $row->flag('fresh', false),
             isOptional: $row->flag('optional', false),
             stops: array_map(Stop::ofRow(...), $row->rows('stop')),
+            drawn: $row->has('drawn') ? $row->word('drawn', AnswersDrawn::class) : null,
         );
     }
 

@@ -170,6 +170,14 @@ enum Reason: string implements Message
     case LookBeforeAdding = 'look_before_adding';
     case DoNotAdd = 'do_not_add';
 
+    // What current and voltage tell of a change.
+    case LoadRose = 'load_rose';
+    case LoadFell = 'load_fell';
+    case LoadSame = 'load_same';
+    case VoltsSteady = 'volts_steady';
+    case VoltsMoved = 'volts_moved';
+    case VoltsNotRead = 'volts_not_read';
+
     // What contradicts itself.
     case TakeAgain = 'take_again';
     case BelowRefrigerant = 'below_refrigerant';

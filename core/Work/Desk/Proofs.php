@@ -12,6 +12,7 @@ use Metrum\Knowledge\Band;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Wanted;
+use Metrum\Language\Sentence;
 use Metrum\Log\FactKind;
 use Metrum\Work\Clocks;
 use Metrum\Work\OpenTouches;
@@ -33,6 +34,7 @@ final readonly class Proofs
         DerivedFigure::BoxAboveSetPoint,
         Reading::PullDownRate,
         Reading::CompressorCurrent,
+        Reading::SupplyVoltage,
         Reading::SupplyAirTemperature,
     ];
 
@@ -179,6 +181,14 @@ final readonly class Proofs
         );
 
         return array_values(array_filter($all, static fn (BeforeAndNow $one): bool => $one->wasRead()));
+    }
+
+    /** What the current says of the change; null where it was not read on both sides of it. */
+    public function loadChange(): ?Sentence
+    {
+        $first = $this->desk->assessment->chapters->all[0]->findings;
+
+        return count($this->desk->assessment->chapters->all) < 2 ? null : LoadChange::of($first, $this->found);
     }
 
     private static function open(Target $target, Missing $missing): Proof

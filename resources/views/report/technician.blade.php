@@ -24,6 +24,7 @@
         class="num">{{ $row[3] }}</td>@endforeach @if (count($pair) === 1)<td class="filler"></td><td
         class="filler"></td><td class="filler"></td>@endif</tr>@endforeach
 </tbody></table>
+@if ($page->side()->loadChange() !== '')<p>{{ $page->side()->loadChange() }}</p>@endif
 @endif
 @if ($report->cards() !== [])
 <h2>Tests and procedures</h2>

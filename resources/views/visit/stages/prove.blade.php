@@ -13,6 +13,7 @@
             class="soft">{{ $row[2] }}</span>@else<b>{{ $row[2] }}</b>@endif</td><td
             class="soft">{{ $row[3] }}</td></tr>@endforeach
     </table>
+    @if ($page->side()->loadChange() !== '')<p>@told($page->side()->loadChange())</p>@endif
 </section>
 @else
 <p class="empty">Nothing changed at this visit yet. Before-and-after values appear here.</p>

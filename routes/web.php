@@ -78,6 +78,8 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/visits/{visit}/board', [BoardController::class, 'show'])->name('visits.board');
     Route::get('/visits/{visit}/help-sheet', [ReportController::class, 'help'])->name('visits.help-sheet');
     Route::get('/visits/{visit}/compressor', [CompressorController::class, 'show'])->name('visits.compressor');
+    Route::post('/visits/{visit}/compressor', [CompressorController::class, 'corners']);
+    Route::get('/visits/{visit}/compressor/tried', [CompressorController::class, 'tried'])->name('visits.tried');
     Route::get('/visits/{visit}/why', [VisitController::class, 'why'])->name('visits.why');
     Route::get('/visits/{visit}/{stage?}', [VisitController::class, 'show'])->name('visits.show');
     Route::get('/handbook', [HandbookController::class, 'index'])->name('handbook');

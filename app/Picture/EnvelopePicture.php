@@ -2,7 +2,7 @@
 
 namespace App\Picture;
 
-use Metrum\Knowledge\Envelope;
+use Metrum\Installation\Envelope;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Compressor\OperatingPoint;
@@ -27,6 +27,9 @@ final readonly class EnvelopePicture
     private const MARGIN = 6.0;
 
     private const STEP = 10.0;
+
+    /** Width of a letter. */
+    private const LETTER = 7.5;
 
     /** Height of a line of letters. */
     private const LINE = 15.0;
@@ -108,7 +111,7 @@ final readonly class EnvelopePicture
         foreach ($this->course as $one) {
             [$x, $y] = [round($plot->x->at($one->evaporating), 1), round($plot->y->at($one->condensing), 1)];
             $isIn = $this->envelope->holds($one->evaporating, $one->condensing);
-            $isRight = $x > (self::LEFT + self::RIGHT) / 2;
+            $isRight = $this->isTaken($plot, $one, $x, $y);
             // Words of points that lie close go below each other.
             $near = array_filter(
                 $placed,
@@ -126,6 +129,24 @@ final readonly class EnvelopePicture
         }
 
         return $placed;
+    }
+
+    /** Whether its name has no room to its right: the edge is near, or another point lies there. */
+    private function isTaken(Plot $plot, OperatingPoint $one, float $x, float $y): bool
+    {
+        $width = self::LETTER * mb_strlen($one->kind->label()) + self::LINE;
+        if ($x + $width > self::RIGHT) {
+            return true;
+        }
+        foreach ($this->course as $other) {
+            $across = $plot->x->at($other->evaporating) - $x;
+            $isBeside = abs($plot->y->at($other->condensing) - $y) < self::LINE + 4.0;
+            if ($other !== $one && $isBeside && $across > 0.0 && $across < $width) {
+                return $x - $width > self::LEFT;
+            }
+        }
+
+        return false;
     }
 
     public function summary(): string

@@ -2,64 +2,186 @@
 
 namespace App\View;
 
+use App\Models\User;
 use App\Models\Visit;
 use App\Picture\EnvelopePicture;
 use App\Records\JudgedVisit;
-use Metrum\Diagnosis\FaultCatalogue;
-use Metrum\Findings\DerivedFigure;
-use Metrum\Findings\Figures;
+use App\View\Compressor\CompressorFigures;
+use App\View\Compressor\OilSheet;
+use App\View\Compressor\SliderTable;
+use App\View\Compressor\TripHistory;
+use Metrum\Diagnosis\Rack\RackVerdict;
 use Metrum\Findings\Findings;
-use Metrum\Knowledge\CompressorClass;
-use Metrum\Knowledge\Fault;
-use Metrum\Knowledge\HouseRule;
-use Metrum\Knowledge\Observation;
-use Metrum\Knowledge\Reading;
-use Metrum\Knowledge\Wanted;
+use Metrum\Installation\CompressorClass;
+use Metrum\Installation\CompressorUnit;
+use Metrum\Installation\Envelope;
+use Metrum\Installation\PartId;
+use Metrum\Installation\SuctionGroup;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Work\Compressor\CompressorCourse;
 use Metrum\Work\Compressor\OperatingPoint;
 use Metrum\Work\Compressor\PointKind;
+use Metrum\Work\Compressor\RackCompressorCourse;
+use Metrum\Work\Compressor\ReplacementReasons;
+use Metrum\Work\Compressor\Sliders;
 
-/** One page of a compressor: where it runs in its envelope, its figures, what must be answered before another one. */
+/** One page of a compressor: where it runs in its envelope, what is tried on it, why it trips, what replaces it. */
 final readonly class CompressorPage
 {
-    /** K by which it is hotter inside than its discharge pipe. */
-    private const INSIDE = [30.0, 40.0];
-
-    /** Reasons for which compressors fail, and what any of it answers. */
-    private const REASONS = [
-        'Liquid return' => [Reading::SuctionTemperatureCompressor, Reading::SuperheatLowest],
-        'Oil' => [Observation::OilLevel, Reading::OilPressureDifference],
-        'Overheating' => [Reading::DischargeTemperature],
-        'Electrical supply' => [Reading::SupplyVoltage],
-        'Dirty condenser' => [Observation::CondenserFace],
-        'Trips and short cycling' => [Observation::Compressor],
-    ];
-
     public Visit $visit;
 
     public CompressorClass $class;
 
+    public CompressorUnit $unit;
+
+    public Envelope $envelope;
+
     public EnvelopePicture $picture;
+
+    public ?SliderTable $tried;
+
+    public bool $mayEnter;
+
+    /** @var list<array{name: string, value: string, said: string, mark: string}> */
+    public array $figures;
+
+    /** @var array<string, bool> what must be answered before another one is put in, and whether it is */
+    public array $reasons;
+
+    /** @var list<array{when: string, what: string, count: string, superheat: string, done: string}> */
+    public array $trips;
+
+    /** @var list<array{label: string, sign: string, does: string, next: string, isFirst: bool}> none: no oil trip */
+    public array $oil;
+
+    private CompressorCourse|RackCompressorCourse $courses;
 
     /** @var list<OperatingPoint> */
     private array $course;
 
     private Findings $findings;
 
-    private Figures $figures;
+    private ?RackVerdict $rack;
 
-    /** @param  ?string  $class  as it was chosen; null: as is usual for such a plant */
-    public function __construct(private JudgedVisit $judged, private Units $units, ?string $class)
+    private SuctionGroup $group;
+
+    private Units $units;
+
+    /** @param  array<string, mixed>  $chosen  class, of which compressor, and sliders by their names */
+    public function __construct(private JudgedVisit $judged, User $user, private array $chosen)
     {
-        $this->visit = $judged->visit->loadMissing('circuit.site');
-        $this->findings = $judged->present();
-        $this->figures = Figures::of($this->findings, $judged->rules);
-        $this->class = CompressorClass::tryFrom((string) $class) ?? CompressorClass::usual($this->findings->circuit);
-        $this->course = (new CompressorCourse($judged->assessment))->points();
-        $this->picture = new EnvelopePicture($this->class->envelope(), $this->course, $units);
+        $this->visit = $judged->visit->loadMissing('circuit.site', 'circuit.plant');
+        $this->units = $user->units();
+        $this->mayEnter = $user->can('enter', $this->visit);
+        $this->rack = $this->visit->isOfRack() ? $judged->assessment->rack() : null;
+        $this->unit = $this->chosenUnit();
+        $this->group = $this->groupOf($this->unit);
+        $this->findings = $this->found();
+        $class = $chosen['class'] ?? '';
+        $this->class = CompressorClass::tryFrom(is_string($class) ? $class : '') ??
+            $this->unit->class ??
+            CompressorClass::usual($this->findings->circuit);
+        $this->envelope = $this->unit->within($this->unit->corners, $this->class)->envelope($this->class);
+        $this->courses = $this->rack === null
+            ? new CompressorCourse($judged->assessment)
+            : new RackCompressorCourse($this->rack, $this->group, $judged->rules);
+        $this->tried = SliderTable::of($judged, Sliders::of($chosen), $this->units);
+        $tried = $this->tried?->point();
+        $this->course = [...$this->courses->points(), ...$tried === null ? [] : [$tried]];
+        $this->picture = new EnvelopePicture($this->envelope, $this->course, $this->units);
+        $this->figures = (new CompressorFigures($this->findings, $judged->rules, $this->class, $this->units))->all();
+        $this->reasons = (new ReplacementReasons($this->findings, $judged->log))->all();
+        $this->trips = (new TripHistory($this->visit, $this->units))->rows();
+        $this->oil = (new OilSheet($this->findings, $judged->rules, $this->trips))->causes();
+    }
+
+    private function chosenUnit(): CompressorUnit
+    {
+        $units = $this->units();
+        foreach ($units as $unit) {
+            if ($unit->part->value === ($this->chosen['of'] ?? '')) {
+                return $unit;
+            }
+        }
+
+        return $units[0];
+    }
+
+    /** @return non-empty-list<CompressorUnit> as the system is known now: corners may be entered while a visit is open */
+    private function units(): array
+    {
+        $plant = $this->visit->circuit->plant->setRelation('site', $this->visit->circuit->site)->known();
+        $units = [];
+        foreach ($plant->groups as $group) {
+            $units = [...$units, ...$group->compressors];
+        }
+
+        return $units === [] ? $plant->compressorsOf($plant->groups[0]) : $units;
+    }
+
+    private function groupOf(CompressorUnit $unit): SuctionGroup
+    {
+        $plant = $this->visit->plantAsOpened();
+        foreach ($plant->groups as $group) {
+            foreach ($group->compressors as $one) {
+                if ($one->part->is($unit->part)) {
+                    return $group;
+                }
+            }
+        }
+
+        return $plant->groups[0];
+    }
+
+    /** What is known of it: of a rack what its group and itself show. */
+    private function found(): Findings
+    {
+        if ($this->rack === null) {
+            return $this->judged->present();
+        }
+        $own = $this->rack->examined->found->of($this->unit->part);
+        $group = $this->rack->examined->group($this->group);
+
+        return new Findings(
+            $group->circuit,
+            $group->state,
+            readings: $own->readings + $group->readings,
+            observations: $own->observations + $group->observations,
+            tests: $own->tests + $group->tests,
+        );
+    }
+
+    /** @return list<array{name: string, part: PartId, isChosen: bool}> where there are several */
+    public function choices(): array
+    {
+        $units = $this->units();
+
+        return count($units) < 2 ? [] : array_map(fn (CompressorUnit $one): array => [
+            'name' => self::nameOf($one),
+            'part' => $one->part,
+            'isChosen' => $one->part->is($this->unit->part),
+        ], $units);
+    }
+
+    private static function nameOf(CompressorUnit $unit): string
+    {
+        return $unit->name === '' ? $unit->part->value : $unit->name;
+    }
+
+    /** "Compressor: Freezer", "Compressor C2: rack" */
+    public function title(): string
+    {
+        $name = count($this->units()) < 2 ? '' : ' '.self::nameOf($this->unit);
+
+        return "Compressor$name: {$this->name()}";
+    }
+
+    /** Of what: its circuit, or its rack. */
+    public function name(): string
+    {
+        return $this->visit->isOfRack() ? $this->visit->circuit->plant->label() : $this->visit->circuit->name;
     }
 
     /** @return list<array{name: string, at: string, said: string, isOutside: bool}> whether it may run so */
@@ -69,22 +191,33 @@ final readonly class CompressorPage
             'name' => $one->kind->label().($one->ambient === null ? '' : ', air '.$this->degrees($one->ambient)),
             'at' => 'evaporating '.$this->degrees($one->evaporating).', condensing '.$this->degrees($one->condensing),
             'said' => $this->said($one),
-            'isOutside' => ! $this->class->envelope()->holds($one->evaporating, $one->condensing),
+            'isOutside' => ! $this->envelope->holds($one->evaporating, $one->condensing),
         ], $this->course);
     }
 
     private function said(OperatingPoint $one): string
     {
-        $envelope = $this->class->envelope();
-        $zone = $envelope->zoneAt($one->evaporating, $one->condensing);
+        $zone = $this->envelope->zoneAt($one->evaporating, $one->condensing);
 
         return match (true) {
-            ! $envelope->holds($one->evaporating, $one->condensing) => $one->kind === PointKind::PumpDown
-                ? 'outside: for minutes only'
+            ! $this->envelope->holds($one->evaporating, $one->condensing) => $one->kind === PointKind::PumpDown
+                ? 'outside'.$this->outside()
                 : 'outside',
             $zone !== null => "inside, needs $zone",
             default => 'inside',
         };
+    }
+
+    /** ", about 25 s of each pump-down" */
+    private function outside(): string
+    {
+        $seconds = $this->courses instanceof CompressorCourse
+            ? $this->courses->secondsOutside($this->envelope)
+            : null;
+
+        return $seconds === null || $seconds <= 0.0
+            ? ''
+            : ', about '.Format::number(round($seconds, -1), 0).' s of each pump-down';
     }
 
     private function degrees(float $kelvin): string
@@ -92,163 +225,9 @@ final readonly class CompressorPage
         return $this->units->text($kelvin, QuantityKind::Temperature);
     }
 
-    /** @return list<array{name: string, value: string, said: string, mark: string}> what tells of it */
-    public function figures(): array
-    {
-        return array_values(array_filter([
-            $this->ratio(),
-            $this->discharge(),
-            $this->expectedDischarge(),
-            $this->superheat(),
-            $this->returnGas(),
-            $this->current(),
-            $this->oil(),
-        ]));
-    }
-
-    /** @return ?array{name: string, value: string, said: string, mark: string} */
-    private function ratio(): ?array
-    {
-        $ratio = $this->figures->value(DerivedFigure::CompressionRatio);
-
-        return $ratio === null ? null : [
-            'name' => 'Compression ratio',
-            'value' => Format::number($ratio, 1),
-            'said' => match (true) {
-                $ratio > 12.0 => 'out of bounds for single stage without injection',
-                $ratio > 10.0 => 'high: check head pressure, then suction',
-                default => 'ordinary',
-            },
-            'mark' => $ratio > 10.0 ? '●' : '○',
-        ];
-    }
-
-    /** @return ?array{name: string, value: string, said: string, mark: string} */
-    private function discharge(): ?array
-    {
-        $pipe = $this->findings->reading(Reading::DischargeTemperature);
-        if ($pipe === null) {
-            return null;
-        }
-        $limit = (new Wanted($this->findings->circuit, $this->judged->rules))->dischargeLimit();
-        $inside = array_map(fn (float $more): string => $this->degrees($pipe + $more), self::INSIDE);
-
-        return [
-            'name' => 'Discharge line',
-            'value' => $this->degrees($pipe),
-            'said' => "inside about $inside[0] to $inside[1], if clamped close by on the clean line; ".match (true) {
-                $pipe >= $limit->high => 'stop: find the cause',
-                $pipe >= $limit->low => 'high: oil is breaking down',
-                default => 'below the limit of '.$this->degrees($limit->low),
-            },
-            'mark' => $pipe >= $limit->low ? '●' : '○',
-        ];
-    }
-
-    /** @return ?array{name: string, value: string, said: string, mark: string} */
-    private function expectedDischarge(): ?array
-    {
-        $pipe = $this->findings->reading(Reading::DischargeTemperature);
-        $expected = $this->figures->value(DerivedFigure::ExpectedDischarge);
-        $apart = $pipe === null || $expected === null ? 0.0 : $pipe - $expected;
-
-        return $expected === null ? null : [
-            'name' => 'Discharge expected at this compression',
-            'value' => $this->degrees($expected),
-            'said' => match (true) {
-                $pipe === null => 'discharge line not measured',
-                $apart > 15.0 => 'measured far above: worn valves or little gas',
-                $apart < -15.0 => 'measured far below: liquid in the gas, or the clamp too far away',
-                default => 'as measured',
-            },
-            'mark' => abs($apart) > 15.0 ? '●' : '○',
-        ];
-    }
-
-    /** @return ?array{name: string, value: string, said: string, mark: string} */
-    private function superheat(): ?array
-    {
-        $superheat = $this->figures->value(DerivedFigure::CompressorSuperheat);
-        if ($superheat === null) {
-            return null;
-        }
-        $floor = $this->judged->rules->band(HouseRule::CompressorSuperheatFloor);
-        $aim = (new Wanted($this->findings->circuit, $this->judged->rules))->compressorSuperheat();
-
-        return [
-            'name' => 'Superheat at the compressor',
-            'value' => $this->units->text($superheat, QuantityKind::Difference),
-            'said' => match (true) {
-                $superheat < $floor->low => 'danger: liquid may be returning',
-                $superheat < $floor->high => 'below the minimum: watch it',
-                $superheat > $aim->high => 'hot return gas',
-                default => 'safe',
-            }.', target '.$this->units->span($aim->low, $aim->high, QuantityKind::Difference).' '.
-                $this->units->symbol(QuantityKind::Difference),
-            'mark' => $superheat < $floor->high || $superheat > $aim->high ? '●' : '○',
-        ];
-    }
-
-    /** @return ?array{name: string, value: string, said: string, mark: string} */
-    private function returnGas(): ?array
-    {
-        $pipe = $this->findings->reading(Reading::SuctionTemperatureCompressor);
-
-        return $pipe === null ? null : [
-            'name' => 'Return gas',
-            'value' => $this->degrees($pipe),
-            'said' => 'a cold line alone is no cool compressor: little gas cools little',
-            'mark' => '',
-        ];
-    }
-
-    /** @return ?array{name: string, value: string, said: string, mark: string} */
-    private function current(): ?array
-    {
-        $share = $this->figures->value(DerivedFigure::CurrentShare);
-
-        return $share === null ? null : [
-            'name' => 'Current, of rated',
-            'value' => $this->units->text($share, QuantityKind::Share),
-            'said' => $share > 1.0 ? 'above rated: voltage, head pressure, load' : 'within rated',
-            'mark' => $share > 1.0 ? '●' : '○',
-        ];
-    }
-
-    /** @return ?array{name: string, value: string, said: string, mark: string} */
-    private function oil(): ?array
-    {
-        $word = $this->findings->observed(Observation::OilLevel);
-
-        return $word === null ? null : [
-            'name' => 'Oil',
-            'value' => lcfirst($word->label()),
-            'said' => '',
-            'mark' => '',
-        ];
-    }
-
-    /** @return list<array{string, bool}> what must be answered before another one is put in, and whether it is */
-    public function beforeReplacing(): array
-    {
-        $open = [];
-        $known = $this->findings->readings + $this->findings->observations;
-        foreach (self::REASONS as $text => $asked) {
-            $told = array_filter($asked, static fn (Reading|Observation $one): bool => isset($known[$one->value]));
-            $open[] = [$text, $told !== []];
-        }
-        foreach (FaultCatalogue::entry(Fault::CompressorInefficient)->beforeReplacing as $one) {
-            if ($one->fits($this->findings)) {
-                $open[] = [$one->text, $one->isDone($this->findings)];
-            }
-        }
-
-        return $open;
-    }
-
     public function isExplained(): bool
     {
-        return ! in_array(false, array_column($this->beforeReplacing(), 1), true);
+        return ! in_array(false, $this->reasons, true);
     }
 
     /** @return array<string, string> by word */
@@ -260,5 +239,26 @@ final readonly class CompressorPage
         }
 
         return $labels;
+    }
+
+    public function hasOwnCorners(): bool
+    {
+        return $this->unit->corners !== [];
+    }
+
+    /** As they are typed: "−35 25", a corner a line. */
+    public function corners(): string
+    {
+        $unit = $this->units->of(QuantityKind::Temperature);
+
+        return implode("\n", array_map(
+            static fn (array $one): string => Format::value($one[0], $unit).' '.Format::value($one[1], $unit),
+            $this->unit->corners,
+        ));
+    }
+
+    public function unitOfCorners(): string
+    {
+        return $this->units->of(QuantityKind::Temperature)->symbol();
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Findings;
 
+use Metrum\Installation\Circuit;
 use Metrum\Knowledge\Reading;
 use Metrum\Refrigerant\OutsideTable;
 
@@ -21,23 +22,32 @@ enum LowPressureCut
     /** Pa gauge below which nothing should run: never in vacuum. */
     private const LEAST = 10e3;
 
+    /**
+     * Saturation (dew, K) at which box and TD want it to cut; null where they are not known.
+     *
+     * @throws OutsideTable where the refrigerant's table does not reach there
+     */
+    public function wanted(Circuit $circuit, ?float $td): ?float
+    {
+        $set = $circuit->design->boxSetPoint;
+        if ($set === null || $td === null) {
+            return null;
+        }
+        $floor = $circuit->fluid()->dewTemperature($circuit->atmosphere->absolute(self::LEAST));
+
+        return $this === self::Out ? max($floor, $set - $td - self::BELOW_COIL) : $set - self::BELOW_BOX;
+    }
+
     /** Saturation at the cut less where it is wanted, K; null where either is not known. */
     public function againstWanted(Findings $findings, Yardstick $by): ?float
     {
-        $circuit = $findings->circuit;
         $pressure = $findings->absolute($this === self::Out ? Reading::LowCutOut : Reading::LowCutIn);
-        $set = $circuit->design->boxSetPoint;
-        if ($pressure === null || $set === null || $by->tdCoil === null) {
-            return null;
-        }
-        $fluid = $circuit->fluid();
         try {
-            $floor = $fluid->dewTemperature($circuit->atmosphere->absolute(self::LEAST));
-            $wanted = $this === self::Out
-                ? max($floor, $set - $by->tdCoil - self::BELOW_COIL)
-                : $set - self::BELOW_BOX;
+            $wanted = $this->wanted($findings->circuit, $by->tdCoil);
 
-            return $fluid->dewTemperature($pressure) - $wanted;
+            return $pressure === null || $wanted === null
+                ? null
+                : $findings->circuit->fluid()->dewTemperature($pressure) - $wanted;
         } catch (OutsideTable) {
             return null;
         }

@@ -64,15 +64,17 @@ final readonly class GroupsReader
 
     private function compressor(Section $row, int $number): CompressorUnit
     {
-        $row->only(['part', 'name', 'group', 'design', ...$this->ofCompressor]);
+        $row->only(['part', 'name', 'group', 'class', 'design', ...$this->ofCompressor]);
         $design = $row->section('design');
-        $design->only([PartRow::CAPACITY, DesignKey::RatedCurrent->value]);
+        $design->only([PartRow::CAPACITY, DesignKey::RatedCurrent->value, EnvelopeCorners::KEY]);
 
         return new CompressorUnit(
             PartRow::shared($row, PartKind::Compressor, $number),
             $row->text('name') ?? '',
             PartRow::capacity($design),
             $design->amount(DesignKey::RatedCurrent->value, DesignKey::RatedCurrent->field()),
+            EnvelopeCorners::in($design),
+            $row->word('class', CompressorClass::class),
         );
     }
 

@@ -141,6 +141,36 @@ final readonly class Installation
         return array_merge(...array_map(static fn (SuctionGroup $one): array => $one->compressors, $this->groups));
     }
 
+    /**
+     * The compressors of a group; where nobody listed any, the one that there must be.
+     *
+     * @return non-empty-list<CompressorUnit>
+     */
+    public function compressorsOf(SuctionGroup $group): array
+    {
+        return $group->compressors === []
+            ? [new CompressorUnit(PartId::shared(PartKind::Compressor, '1'))]
+            : $group->compressors;
+    }
+
+    /** The same with one of its compressors as it is known now; where none were listed, with that one. */
+    public function knowing(CompressorUnit $unit): self
+    {
+        $isListed = $this->compressor($unit->part) !== null;
+
+        return $this->but(
+            groups: array_map(
+                static fn (SuctionGroup $one, int $place): SuctionGroup => match (true) {
+                    $isListed => $one->knowing($unit),
+                    $place === 0 => $one->and($unit),
+                    default => $one,
+                },
+                $this->groups,
+                array_keys($this->groups),
+            ),
+        );
+    }
+
     /** Null where it has no such compressor. */
     public function compressor(PartId $part): ?CompressorUnit
     {

@@ -69,9 +69,11 @@ final class InstallationWriter
             'part' => $unit->part->value,
             'name' => $unit->name,
             'group' => $group->part->value,
+            'class' => $unit->class?->value,
             'design' => self::said([
                 PartRow::CAPACITY => self::capacity($unit->capacity),
                 DesignKey::RatedCurrent->value => self::amount(DesignKey::RatedCurrent, $unit->ratedCurrent),
+                EnvelopeCorners::KEY => EnvelopeCorners::written($unit->corners),
             ]),
         ]);
     }

@@ -51,6 +51,17 @@ final readonly class SuctionGroup
         return $this->but(compressors: [...$this->compressors, $one]);
     }
 
+    /** The same with one of its compressors as it is known now. */
+    public function knowing(CompressorUnit $unit): self
+    {
+        return $this->but(
+            compressors: array_map(
+                static fn (CompressorUnit $one): CompressorUnit => $one->part->is($unit->part) ? $unit : $one,
+                $this->compressors,
+            ),
+        );
+    }
+
     /** A; what all of them are rated for, null where none says it. */
     public function ratedCurrent(): ?float
     {
@@ -69,6 +80,6 @@ final readonly class SuctionGroup
 
         return count($this->compressors) > 1 || $this->ratedCurrent() === $current
             ? $this
-            : $this->but(compressors: [new CompressorUnit($only->part, $only->name, $only->capacity, $current)]);
+            : $this->but(compressors: [$only->ratedFor($current)]);
     }
 }

@@ -73,13 +73,17 @@ final class WhatIf
         return $this->closest()[1];
     }
 
+    /** The plant as it stands: with what leads in it. */
+    public function machine(): Machine
+    {
+        return $this->fault === null
+            ? $this->twin->machine
+            : Disorder::in($this->twin->machine, $this->fault, $this->severity());
+    }
+
     public function after(TwinQuestion $question): PlantState
     {
-        $machine = $this->twin->machine;
-        $sick =
-            $this->fault === null || $question === TwinQuestion::Mended
-                ? $machine
-                : Disorder::in($machine, $this->fault, $this->severity());
+        $sick = $question === TwinQuestion::Mended ? $this->twin->machine : $this->machine();
         $scenario = new Scenario(
             $sick,
             $question === TwinQuestion::Hot ? self::HOT : $this->around->ambient,

@@ -19,6 +19,7 @@ use App\Records\Mover;
 use App\Records\Recorder;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
+use Metrum\Installation\CompressorClass;
 use Metrum\Knowledge\Reading;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\NoteWritten;
@@ -131,10 +132,21 @@ final class DemoSeeder extends Seeder
         foreach ($entry['circuits'] as $one) {
             $circuit = Circuit::establish($site, $one['name'], $one['system'], $one['design']);
             $circuit->update(['notes' => $one['notes'] ?? null]);
+            if (isset($one['compressor'])) {
+                $this->compressor($circuit, $one['compressor']);
+            }
             $circuits[$one['name']] = $circuit->setRelation('site', $site);
         }
 
         return $circuits;
+    }
+
+    /** @param  string  $class  of its compressor */
+    private function compressor(Circuit $circuit, string $class): void
+    {
+        $known = $circuit->plant->known();
+        $unit = $known->compressorsOf($known->groups[0])[0];
+        $circuit->plant->keep($known->knowing($unit->within([], CompressorClass::tryFrom($class))));
     }
 
     /** @param  array<string, mixed>  $entry */
@@ -147,6 +159,9 @@ final class DemoSeeder extends Seeder
         foreach ($this->said($circuit, $entry) as $said) {
             $time->addSeconds(self::PACE[$said->kind->value] ?? 0);
             $recorder->at($time->toDateTimeImmutable())->record($said);
+        }
+        foreach ($entry['first'] ?? [] as $card) {
+            $this->card($visit, $recorder, $time, $card);
         }
         foreach ($this->work($entry) as $step) {
             $this->step($visit, $recorder, $time, $step);
@@ -203,7 +218,7 @@ final class DemoSeeder extends Seeder
             $read = isset($step['measured']) ? self::SETTLED + count($step['measured']) * self::PACE['reading'] : 0;
             $seconds += self::MOVE + $read;
         }
-        foreach ($entry['cards'] ?? [] as $card) {
+        foreach ([...$entry['first'] ?? [], ...$entry['cards'] ?? []] as $card) {
             $seconds += 60 * array_sum(array_column($this->steps($card), 2));
         }
 

@@ -142,6 +142,26 @@ final class CardTest extends TestCase
         ));
     }
 
+    public function test_what_a_logger_exported_is_pasted_as_it_is_and_what_swings_is_drawn(): void
+    {
+        $visit = $this->visit();
+        $this->read($visit, ['suction_pressure_kpa' => '3.2 bar']);
+        $this->step($visit, 'superheat_trace.begun', 'yes', ['reason' => 'to try it'])->assertOk();
+        $page = $this->get("/visits/{$visit->id}/put_right?card=superheat_trace");
+        $page->assertSee('Paste a logger’s series')->assertSee('class="swing"', false);
+        $lines = ['Time;Line at the bulb'];
+        for ($i = 0; $i < 400; $i++) {
+            $lines[] = sprintf('2026-11-30 10:%02d:%02d;%.1f', intdiv(5 * $i, 60), (5 * $i) % 60, 4 + 3 * sin($i / 10));
+        }
+        $this->step($visit, 'superheat_trace.trace', implode("\n", $lines))->assertOk();
+
+        $kept = FactRecord::query()->where('key', 'superheat_trace.trace')->get();
+        self::assertGreaterThan(20, $kept->count());
+        self::assertLessThanOrEqual(60, $kept->count());
+        $values = $kept->map(static fn (FactRecord $one): float => (float) $one->fact()->content->value - 273.15)->all();
+        self::assertEqualsWithDelta([1.0, 7.0], [min($values), max($values)], 0.11, 'both ends of the swing');
+    }
+
     public function test_a_vacuum_is_told_as_it_was_typed(): void
     {
         $visit = $this->visit();

@@ -128,6 +128,19 @@ final class TwoGroupsBoardTest extends TestCase
             ->assertSeeInOrder(['Ice cream closed', 'Header', '−24.0 °C → −25.0 °C']);
     }
 
+    public function test_each_compressor_has_its_page_at_its_own_header(): void
+    {
+        $this->get("/visits/{$this->visit->id}/compressor?of=compressor%205")
+            ->assertOk()
+            ->assertSee('Compressor L2')
+            ->assertSeeInOrder(['C1', 'L1', 'L3'])
+            ->assertSeeInOrder(['Coldest day', 'evaporating −28', 'Hottest day']);
+        $this->get("/visits/{$this->visit->id}/compressor?of=compressor%201")
+            ->assertSee('Compressor C1')
+            ->assertSeeInOrder(['Coldest day', 'evaporating −8']);
+        $this->get("/visits/{$this->visit->id}/compressor?of=nonsense")->assertOk()->assertSee('Compressor C1');
+    }
+
     public function test_a_file_that_reads_a_header_of_no_group_is_refused_with_its_place(): void
     {
         $file = TwoGroups::file();

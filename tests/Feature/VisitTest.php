@@ -14,6 +14,24 @@ use Tests\TestCase;
 /** A visit as it is walked: every entry saved at once, answered with what it changed, and never lost or doubled. */
 final class VisitTest extends TestCase
 {
+    public function test_a_reading_says_with_what_it_was_taken_and_is_asked_again_where_that_tells_nothing(): void
+    {
+        $visit = $this->visit();
+        $this->actingAs($this->technician);
+        $this->enter($visit, 'reading', 'discharge_temperature_c', '84', ['taken' => 'infrared_bare']);
+        $page = $this->get("/visits/{$visit->id}/gauges")->assertOk();
+        $page->assertSeeInOrder(['Taken with', 'clamp or probe, as shown', 'infrared, bare metal'])
+            ->assertSee('<option value="infrared_bare"  selected', false)
+            ->assertSee('put matt tape on it, or clamp it')
+            ->assertSee('re-read');
+        $this->enter($visit, 'reading', 'discharge_temperature_c', '84');
+        $this->get("/visits/{$visit->id}/gauges")->assertDontSee('put matt tape on it');
+        $this->enter($visit, 'reading', 'discharge_temperature_c', '84', ['taken' => 'by_ear'])->assertSessionHasErrors('taken');
+        $file = (string) $this->get("/visits/{$visit->id}/file.json")->getContent();
+        self::assertStringContainsString('"taken": "infrared_bare"', $file);
+        self::assertSame(1, substr_count($file, '"taken"'));
+    }
+
     public function test_a_visit_starts_with_one_tap_and_goes_on_where_it_was_left(): void
     {
         $this->actingAs($this->technician)

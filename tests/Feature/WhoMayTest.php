@@ -82,6 +82,8 @@ final class WhoMayTest extends TestCase
         'GET visits/{visit}/board' => self::SIGNED_IN,
         'GET visits/{visit}/cases' => self::SIGNED_IN,
         'GET visits/{visit}/compressor' => self::SIGNED_IN,
+        'POST visits/{visit}/compressor' => self::SIGNED_IN,
+        'GET visits/{visit}/compressor/tried' => self::SIGNED_IN,
         'GET visits/{visit}/help-sheet' => self::SIGNED_IN,
         'GET visits/{visit}/trend' => self::SIGNED_IN,
         'POST visits/{visit}/trend' => self::ITS_OWN,

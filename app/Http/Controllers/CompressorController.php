@@ -2,11 +2,15 @@
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\CornersRequest;
 use App\Models\Visit;
 use App\Records\Judge;
 use App\View\CompressorPage;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Metrum\Installation\CompressorUnit;
+use Metrum\Installation\PartId;
 
 final class CompressorController extends Controller
 {
@@ -16,14 +20,31 @@ final class CompressorController extends Controller
 
     public function show(Request $request, Visit $visit): View
     {
-        $class = $request->query('class');
+        return view('compressor.show', ['page' => $this->page($request, $visit)]);
+    }
 
-        return view('compressor.show', [
-            'page' => new CompressorPage(
-                $this->judge->of($visit),
-                $request->user()->units(),
-                is_string($class) ? $class : null,
-            ),
-        ]);
+    /** What sliders do, and where that is on the envelope. */
+    public function tried(Request $request, Visit $visit): View
+    {
+        return view('compressor.tried', ['page' => $this->page($request, $visit)]);
+    }
+
+    /** Keeps its class and the corner points that a manufacturer gives; none: as is usual for its class. */
+    public function corners(CornersRequest $request, Visit $visit): RedirectResponse
+    {
+        $plant = $visit->loadMissing('circuit.site', 'circuit.plant')->circuit->plant;
+        $known = $plant->setRelation('site', $visit->circuit->site)->known();
+        $part = PartId::of($request->validated('of'));
+        $unit = $known->compressor($part) ?? new CompressorUnit($part);
+        $plant->keep($known->knowing($unit->within($request->corners(), $request->compressorClass())));
+
+        return redirect()
+            ->route('visits.compressor', [$visit, 'of' => $part->value])
+            ->with('said', 'Saved.');
+    }
+
+    private function page(Request $request, Visit $visit): CompressorPage
+    {
+        return new CompressorPage($this->judge->of($visit), $request->user(), $request->query->all());
     }
 }

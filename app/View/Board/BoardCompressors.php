@@ -6,6 +6,7 @@ use Metrum\Findings\Mark;
 use Metrum\Findings\PartFindings;
 use Metrum\Findings\RackFindings;
 use Metrum\Installation\CompressorUnit;
+use Metrum\Installation\PartId;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Word;
@@ -14,7 +15,7 @@ use Metrum\Quantity\Units;
 /**
  * The compressors of a rack side by side: whether each runs, and if not, what stopped it; its current and discharge.
  *
- * @phpstan-type Shown array{id: string, name: string, sign: string, cells: list<BoardCell>, choice: BoardChoice}
+ * @phpstan-type Shown array{id: string, name: string, part: PartId, sign: string, cells: list<BoardCell>, choice: BoardChoice}
  */
 final readonly class BoardCompressors
 {
@@ -82,6 +83,7 @@ final readonly class BoardCompressors
 
         return [
             'name' => $this->found->nameOf($unit),
+            'part' => $unit->part,
             'sign' => self::mark($own)->sign(),
             'cells' => array_map(
                 fn (Reading $reading): BoardCell => BoardCell::of($unit->part, $reading, $own, $this->units),

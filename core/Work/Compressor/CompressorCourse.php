@@ -7,8 +7,12 @@ namespace Metrum\Work\Compressor;
 use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
+use Metrum\Findings\LowPressureCut;
 use Metrum\Installation\BoxControl;
+use Metrum\Installation\Circuit;
 use Metrum\Installation\CondenserPlace;
+use Metrum\Installation\DesignKey;
+use Metrum\Installation\Envelope;
 use Metrum\Knowledge\Reading;
 use Metrum\Quantity\Celsius;
 use Metrum\Refrigerant\OutsideTable;
@@ -42,7 +46,12 @@ final readonly class CompressorCourse
         $read = $this->read();
         $now = $read[count($read) - 1] ?? null;
 
-        return [...$read, ...$now === null ? [] : $this->pumpedDown($now), ...$this->foretold()];
+        return [
+            ...$read,
+            ...$now === null ? [] : $this->pumpedDown($now),
+            ...$now === null ? [] : $this->proposed($now),
+            ...$this->foretold(),
+        ];
     }
 
     /** @return list<OperatingPoint> */
@@ -91,6 +100,49 @@ final readonly class CompressorCourse
         return $at < $now->evaporating ? [new OperatingPoint(PointKind::PumpDown, $at, $now->condensing)] : [];
     }
 
+    /** @return list<OperatingPoint> the end of a pump-down with its cut-out where box and TD want it */
+    private function proposed(OperatingPoint $now): array
+    {
+        $findings = $this->assessment->present()->findings();
+        $circuit = $findings->circuit;
+        if ($this->pumpedDown($now) === [] || $findings->reading(Reading::LowCutOut) === null) {
+            return [];
+        }
+        $td = $circuit->design->evaporatorTd ?? $circuit->usual()->value(DesignKey::EvaporatorTd);
+        try {
+            $at = LowPressureCut::Out->wanted($circuit, $td);
+        } catch (OutsideTable) {
+            return [];
+        }
+
+        return $at === null ? [] : [new OperatingPoint(PointKind::Proposed, $at, $now->condensing)];
+    }
+
+    /**
+     * s that one pump-down runs outside of such a field, with the head as it was read; null where it is not pumped down,
+     * or there is no twin.
+     */
+    public function secondsOutside(Envelope $envelope): ?float
+    {
+        $points = $this->points();
+        $now = array_filter($points, static fn (OperatingPoint $one): bool => $one->kind === PointKind::Now);
+        $down = array_filter($points, static fn (OperatingPoint $one): bool => $one->kind === PointKind::PumpDown);
+        $expectation = $this->assessment->expectation();
+        if ($now === [] || $down === [] || ! $expectation instanceof TwinExpectation) {
+            return null;
+        }
+        $machine = $expectation->twin->machine;
+
+        return PumpDownPath::outside(
+            $machine,
+            $envelope,
+            $expectation->around->box,
+            $expectation->around->ambient,
+            $machine->fluid->dewPressure(array_values($down)[0]->evaporating),
+            array_values($now)[0]->condensing,
+        );
+    }
+
     /** @return list<OperatingPoint> */
     private function foretold(): array
     {
@@ -116,6 +168,14 @@ final readonly class CompressorCourse
         );
     }
 
+    /** @return array{float, float} K of the air on the coldest and on the hottest day */
+    public static function days(Circuit $circuit): array
+    {
+        [$cold, $hot] = $circuit->condenser === CondenserPlace::AirIndoor ? self::INDOORS : self::OUTDOORS;
+
+        return [$circuit->design->coldestAmbient ?? $cold, min($hot, Surroundings::hottest($circuit->fluid()))];
+    }
+
     /** @return list<OperatingPoint> */
     private function inWeather(TwinExpectation $expectation): array
     {
@@ -123,11 +183,10 @@ final readonly class CompressorCourse
         if ($circuit->condenser === CondenserPlace::Water) {
             return [];
         }
-        [$cold, $hot] = $circuit->condenser === CondenserPlace::AirIndoor ? self::INDOORS : self::OUTDOORS;
-        $hot = min($hot, Surroundings::hottest($circuit->fluid()));
+        [$cold, $hot] = self::days($circuit);
         $box = $circuit->design->boxSetPoint ?? $expectation->around->box;
         $days = [
-            [PointKind::Coldest, $circuit->design->coldestAmbient ?? $cold],
+            [PointKind::Coldest, $cold],
             [PointKind::Hottest, $hot],
         ];
         $states = [];

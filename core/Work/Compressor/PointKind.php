@@ -10,6 +10,8 @@ enum PointKind: string
     case Before = 'before';
     case Now = 'now';
     case PumpDown = 'pump_down';
+    case Proposed = 'proposed';
+    case Tried = 'tried';
     case Coldest = 'coldest';
     case Hottest = 'hottest';
     case FreezeBegin = 'freeze_begin';
@@ -27,6 +29,8 @@ enum PointKind: string
             self::Before => 'Before the last change',
             self::Now => 'Now',
             self::PumpDown => 'End of pump-down',
+            self::Proposed => 'Cut-out as proposed',
+            self::Tried => 'As tried',
             self::Coldest => 'Coldest day',
             self::Hottest => 'Hottest day',
             self::FreezeBegin => 'Start of freeze',

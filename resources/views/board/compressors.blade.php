@@ -7,6 +7,8 @@
             $one['sign'] }} {{ $one['name'] }}</h3>
             <div class="cells row">@foreach ($one['cells'] as $cell)@include('board.cell')@endforeach</div>
             @include('board.choice', ['choice' => $one['choice']])
+            <p class="to-why"><a href="{{ route('visits.compressor', [$page->visit, 'of' => $one['part']->value])
+                }}">Envelope, trips<span class="sr"> of {{ $one['name'] }}</span></a></p>
         </section>
     @endforeach</div>
 </details>@endif

@@ -14,6 +14,7 @@
 @foreach ($report->ruledOut() as $line)<p>○ {{ $line }}.</p>@endforeach
 @foreach ($page->verdict->contradictions as $contradiction)<p>◐ @told($contradiction->sentence())</p>@endforeach
 @foreach ($report->trips() as $line)<p>● {{ $line }}.</p>@endforeach
+@if ($report->replacement() !== '')<p>◐ {{ $report->replacement() }}</p>@endif
 @if ($report->done() !== [])
 <h2>Work done and effect</h2>
 <ol>@foreach ($report->done() as $line)<li>{{ $line }}</li>@endforeach</ol>

@@ -30,7 +30,8 @@
         <fieldset @disabled(! $page->mayEnter)><legend>@told($step->label)</legend>
             <div class="taps">@foreach ($step->answers as $word => $label)<button class="tap" name="value"
                 value="{{ $one->word === $word ? '' : $word }}" aria-pressed="{{ $one->word === $word ? 'true'
-                : 'false' }}"><span>@told(ucfirst($label))</span>@if ($step->drawn !== null)<x-picture.swing
+                : 'false' }}"><span>@told(ucfirst($label))</span>@if ($step->drawn
+                !== null)<x-picture.swing
                 :swing="App\Picture\SwingPicture::of($word)" />@endif</button>@endforeach</div></fieldset></x-entry>
 @elseif ($one->is(Metrum\Card\StepKind::Wait))
     <x-entry :page="$page" kind="card" :key="$one->id" :says="'timer: '.App\View\PageReader::told($step->label)"

@@ -8,7 +8,7 @@
         <figcaption><b>{{ $row->label }}</b> @told($row->taking->how) <span class="spoils">Spoiled by:
             {{ Illuminate\Support\Str::lcfirst($row->spoils) }}</span>
             @isset($cell)<label class="taken-with">Taken with <select name="taken" @disabled(! $page->mayEnter)>
-                <option value="">clamp or probe, as shown</option>@foreach (Metrum\Knowledge\Taken::of($reading) as
-                $with)<option value="{{ $with->value }}" @selected($cell->taken === $with)>{{ $with->label()
+                <option value="">clamp or probe, as shown</option>@foreach (Metrum\Knowledge\Taken::of($reading)
+                as $with)<option value="{{ $with->value }}" @selected($cell->taken === $with)>{{ $with->label()
                 }}</option>@endforeach</select></label>@endisset</figcaption></figure>
 </details>

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Knowledge;
+namespace Tests\Core\Installation;
 
 use Metrum\Data\BrokenData;
 use Metrum\Data\DataRow;
 use Metrum\Installation\Circuit;
+use Metrum\Installation\CompressorClass;
+use Metrum\Installation\Envelope;
 use Metrum\Installation\Kind;
-use Metrum\Knowledge\CompressorClass;
-use Metrum\Knowledge\Envelope;
 use Metrum\Quantity\Celsius;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -2,12 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Metrum\Knowledge;
+namespace Metrum\Installation;
 
 use Metrum\Data\BrokenData;
 use Metrum\Data\Knowledge;
-use Metrum\Installation\Circuit;
-use Metrum\Installation\LoadKind;
 
 /** Classes of compressors by where they may run: typical fields of data/envelopes.json, no maker's. */
 enum CompressorClass: string

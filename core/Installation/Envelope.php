@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Metrum\Knowledge;
+namespace Metrum\Installation;
 
 use Metrum\Data\BrokenData;
 use Metrum\Data\DataRow;
@@ -17,6 +17,16 @@ final readonly class Envelope
      */
     private function __construct(public array $corners, public array $zones)
     {
+    }
+
+    /**
+     * As somebody gave its corners.
+     *
+     * @param  non-empty-list<array{float, float}>  $corners  evaporating and condensing, K
+     */
+    public static function around(array $corners): self
+    {
+        return new self($corners, []);
     }
 
     /** @throws BrokenData */

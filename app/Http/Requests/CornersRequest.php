@@ -1,0 +1,96 @@
+<?php
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use Metrum\Installation\CompressorClass;
+use Metrum\Installation\EnvelopeCorners;
+use Metrum\Installation\NoPart;
+use Metrum\Installation\PartId;
+use Metrum\Quantity\QuantityKind;
+
+/** Corner points of an envelope as they are typed: evaporating and condensing, a corner a line. */
+final class CornersRequest extends FormRequest
+{
+    private const LINE = '/^\s*([+\-−]?\d+(?:[.,]\d+)?)\s*(?:[\/;,|]|\s)\s*([+\-−]?\d+(?:[.,]\d+)?)\s*$/u';
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'of' => ['required', 'string', 'max:160'],
+            'corners' => ['nullable', 'string', 'max:600'],
+            'class' => ['nullable', Rule::enum(CompressorClass::class)],
+        ];
+    }
+
+    /** @return list<callable(Validator): void> */
+    public function after(): array
+    {
+        return [
+            function (Validator $validator): void {
+                if ($validator->errors()->isNotEmpty()) {
+                    return;
+                }
+                $objection = $this->objection();
+                if ($objection !== null) {
+                    $validator->errors()->add('corners', $objection);
+                }
+            },
+        ];
+    }
+
+    private function objection(): ?string
+    {
+        try {
+            $isCompressor = PartId::of((string) $this->input('of'))->isCompressor();
+        } catch (NoPart) {
+            $isCompressor = false;
+        }
+        if (! $isCompressor) {
+            return 'Compressor: you entered '.mb_substr((string) $this->input('of'), 0, 40).'. Open its page again.';
+        }
+        foreach ($this->lines() as $place => $line) {
+            if (preg_match(self::LINE, $line) !== 1) {
+                return 'Corner '.($place + 1).': you entered “'.mb_substr($line, 0, 40).
+                    '”. Enter evaporating and condensing, e.g. −35 25.';
+            }
+        }
+        $corners = $this->corners();
+        $objection = $corners === [] ? null : EnvelopeCorners::objection($corners);
+
+        return $objection === null ? null : 'Corner points: '.$objection.'.';
+    }
+
+    /** @return list<string> */
+    private function lines(): array
+    {
+        $lines = preg_split('/\R/u', (string) $this->input('corners'));
+
+        return array_values(
+            array_filter($lines === false ? [] : $lines, static fn (string $one): bool => trim($one) !== ''),
+        );
+    }
+
+    public function compressorClass(): ?CompressorClass
+    {
+        return CompressorClass::tryFrom((string) $this->validated('class'));
+    }
+
+    /** @return list<array{float, float}> K */
+    public function corners(): array
+    {
+        $unit = $this->user()->units()->of(QuantityKind::Temperature);
+        $corners = [];
+        foreach ($this->lines() as $line) {
+            if (preg_match(self::LINE, $line, $is) === 1) {
+                $number = static fn (string $typed): float => (float) str_replace(['−', ','], ['-', '.'], $typed);
+                $corners[] = [$unit->toSi($number($is[1])), $unit->toSi($number($is[2]))];
+            }
+        }
+
+        return $corners;
+    }
+}

@@ -2,11 +2,15 @@
 
 namespace App\View;
 
+use App\Models\Visit;
 use App\Picture\IceCyclePicture;
+use App\Picture\IceTrendPicture;
+use App\Records\IceHistory;
 use App\Records\JudgedVisit;
 use Metrum\Findings\Findings;
 use Metrum\Findings\IceSignals;
 use Metrum\Findings\Sign;
+use Metrum\Installation\Design;
 use Metrum\Knowledge\Reading;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\QuantityKind;
@@ -29,6 +33,7 @@ final readonly class IceSheet
     public IceCyclePicture $picture;
 
     private function __construct(
+        private Visit $visit,
         private Findings $findings,
         private IceExpectation $expectation,
         private Units $units,
@@ -40,7 +45,7 @@ final readonly class IceSheet
     public static function of(JudgedVisit $judged, Units $units): ?self
     {
         return $judged->expectation instanceof IceExpectation
-            ? new self($judged->present(), $judged->expectation, $units)
+            ? new self($judged->visit, $judged->present(), $judged->expectation, $units)
             : null;
     }
 
@@ -185,12 +190,28 @@ final readonly class IceSheet
     /** By what the machine is expected to be as it is. */
     public function basis(): string
     {
-        $design = $this->findings->circuit->design;
+        return self::basedOn($this->findings->circuit->design);
+    }
 
+    public static function basedOn(Design $design): string
+    {
         return match (true) {
             $design->icePerDay !== null && $design->icePerDayHot !== null => 'by both rated points',
             $design->icePerDay !== null || $design->icePerDayHot !== null => 'by one rated point',
             default => 'no rated production entered: wide',
         };
+    }
+
+    /** Ice of a day against the water, over its visits; null where none was measured. */
+    public function trend(): ?IceTrendPicture
+    {
+        $made = IceSignals::measured(Sign::IceDay, $this->findings);
+
+        return IceTrendPicture::of(
+            $this->expectation->perDayWith(...),
+            IceHistory::of($this->visit),
+            $made === null ? null : [$this->expectation->weather->water, $made],
+            $this->units,
+        );
     }
 }

@@ -15,7 +15,7 @@ final class StationCautions
     {
         $own = Cautions::ofRefrigerant($circuit->refrigerant);
         $atBox = $circuit->cools(LoadKind::IceMachine)
-            ? ['food_contact', 'wet_electric', 'hot_gas']
+            ? ['food_contact', 'wet_electric', ...$circuit->makesBatches() ? ['hot_gas'] : ['fans_lockout']]
             : ['wet_floor', 'fans_lockout'];
 
         return match ($station) {

@@ -34,6 +34,8 @@ enum Sum: string
     case BulbMoves = 'bulb_moves';
     case ValveShare = 'valve_share';
     case BypassShare = 'bypass_share';
+    case FlakeDay = 'flake_day';
+    case IceMoisture = 'ice_moisture';
 
     public function does(): Calculation
     {
@@ -63,6 +65,8 @@ enum Sum: string
             self::BulbMoves => new Sums\BulbMoves(),
             self::ValveShare => new Sums\ValveShare(),
             self::BypassShare => new Sums\BypassShare(),
+            self::FlakeDay => new Sums\FlakeDay(),
+            self::IceMoisture => new Sums\IceMoisture(),
         };
     }
 }

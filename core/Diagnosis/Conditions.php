@@ -48,6 +48,8 @@ final readonly class Conditions
             Condition::AirConditioner,
             Condition::Capillary,
             Condition::CapillaryOfBox,
+            Condition::Batches,
+            Condition::Flakes,
             Condition::FloatFill,
             Condition::NoFloat,
             Condition::ThermostaticValve,

@@ -20,6 +20,9 @@ enum Condition: string
     case HasDefrost = 'has_defrost';
     case HeatedDefrost = 'heated_defrost';
     case IceMachine = 'ice_machine';
+    /** Ice machines that freeze and harvest, and those that make flakes without end. */
+    case Batches = 'batches';
+    case Flakes = 'flakes';
     case FloatFill = 'float_fill';
     case NoFloat = 'no_float';
     case AirConditioner = 'air_conditioner';
@@ -64,11 +67,13 @@ enum Condition: string
             self::Receiver => $circuit->hasReceiver(),
             self::NoReceiver => ! $circuit->hasReceiver(),
             self::HotGas => $circuit->cools(LoadKind::IceMachine)
-                ? true
+                ? $circuit->makesBatches()
                 : self::is($circuit->defrost, DefrostKind::HotGas),
             self::Electric => self::is($circuit->defrost, DefrostKind::Electric),
             self::HasDefrost => self::isNot($circuit->defrost, DefrostKind::None),
             self::IceMachine => self::is($circuit->kind?->load(), LoadKind::IceMachine),
+            self::Batches => $circuit->makesBatches(),
+            self::Flakes => $circuit->cools(LoadKind::IceMachine) && ! $circuit->makesBatches(),
             self::FloatFill => $circuit->cools(LoadKind::IceMachine)
                 ? self::is($circuit->ice->fill, WaterFill::Float)
                 : false,

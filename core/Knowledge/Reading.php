@@ -58,6 +58,9 @@ enum Reading: string implements Asked
     case HarvestTime = 'harvest_time_min';
     case WaterTemperature = 'water_temperature_c';
     case IcePerCycle = 'ice_per_cycle_kg';
+    case IceInQuarter = 'ice_in_15_min_kg';
+    case IceMoisture = 'ice_moisture_percent';
+    case GearboxCurrent = 'gearbox_current_a';
     case MeasuredBridge = 'measured_bridge_mm';
     case WaterPerCycle = 'water_per_cycle_l';
     case SumpTemperature = 'sump_temperature_c';

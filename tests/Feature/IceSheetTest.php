@@ -91,14 +91,52 @@ final class IceSheetTest extends TestCase
             ->assertDontSee('freeze time,', false);
     }
 
-    public function test_other_plants_and_machines_without_a_cycle_have_neither(): void
+    public function test_other_plants_have_neither_and_machines_without_a_cycle_a_page_of_their_own(): void
     {
         $visit = $this->visit();
         $this->actingAs($this->technician)->get("/visits/{$visit->id}/help-sheet")->assertNotFound();
         $this->get("/visits/{$visit->id}/box")->assertOk()->assertDontSee('ice-sheet', false);
         $flakes = $this->machine([], 'continuous');
         $this->get("/visits/{$flakes->id}/help-sheet")->assertNotFound();
-        $this->sheet($flakes)->assertDontSee('id="ice-sheet"', false);
+        $this->sheet($flakes)
+            ->assertSee('id="ice-sheet"', false)
+            ->assertSee('Production not measured')
+            ->assertDontSee('ice-cycle', false)
+            ->assertDontSee('Freeze time')
+            ->assertDontSee('Hot gas line and valve burn in the harvest');
+    }
+
+    public function test_a_flake_machine_is_held_against_its_air_water_and_moisture(): void
+    {
+        $flakes = $this->machine([
+            'ambient_temperature_c' => 21.0,
+            'water_temperature_c' => 10.0,
+            'ice_in_15_min_kg' => 4.2,
+            'ice_moisture_percent' => 22.0,
+        ], 'continuous');
+        $this->sheet($flakes)
+            ->assertSeeInOrder(['○ 403 kg a day', 'expected 400 ± 24 kg a day', 'by both rated points'])
+            ->assertSee('It makes what it should.')
+            ->assertSee('Ice a day across inlet water temperature');
+        $this->read($flakes, ['ice_in_15_min_kg' => '2.6 kg', 'ice_moisture_percent' => '38 %']);
+        $this->sheet($flakes)->assertSee('● 250 kg a day')->assertSee('Wet ice: warm water, scale on the barrel');
+    }
+
+    public function test_earlier_visits_stand_against_their_water(): void
+    {
+        $batch = ['freeze_time_min' => 13.0, 'harvest_time_min' => 2.0, 'ice_per_cycle_kg' => 4.0];
+        $first = $this->machine($batch + ['ambient_temperature_c' => 21.0, 'water_temperature_c' => 8.0]);
+        $first->update(['closed_at' => now()]);
+        $this->travel(40)->days();
+        $later = Visit::open($first->circuit->load('site', 'plant'), $this->technician, now());
+        $this->sheet($later)->assertSee('class="level-dot"', false)->assertDontSee('class="level-now"', false);
+        $this->read($later, [
+            'water_temperature_c' => '16',
+            'freeze_time_min' => '16',
+            'harvest_time_min' => '2',
+            'ice_per_cycle_kg' => '4',
+        ]);
+        $this->sheet($later)->assertSee('class="level-dot"', false)->assertSee('class="level-now"', false);
     }
 
     public function test_a_form_asks_only_what_such_a_plant_has(): void

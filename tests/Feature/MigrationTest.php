@@ -116,7 +116,10 @@ final class MigrationTest extends TestCase
         );
     }
 
-    /** What a rack is made of did not stand in the tables of before; all that was found of it did. */
+    /**
+     * What a rack is made of, and of which class a compressor is, did not stand in the tables of before; all that was
+     * found did.
+     */
     public function test_the_demo_town_goes_back_and_forth(): void
     {
         $this->seed(DemoSeeder::class);
@@ -152,10 +155,23 @@ final class MigrationTest extends TestCase
             ->whereIn($column, $among)
             ->orderBy('id')
             ->pluck('installation')
-            ->map(static fn (string $json): mixed => json_decode($json, true))
+            ->map(static fn (string $json): mixed => self::withoutClasses(json_decode($json, true)))
             ->all();
 
         return ['plants' => $of('plants', 'id', $plants), 'occasions' => $of('occasions', 'circuit_id', $circuits)];
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     * @return array<string, mixed>
+     */
+    private static function withoutClasses(array $document): array
+    {
+        foreach (array_keys($document['compressors'] ?? []) as $place) {
+            unset($document['compressors'][$place]['class']);
+        }
+
+        return $document;
     }
 
     /** How many migrations there are from this one on. */

@@ -21,12 +21,12 @@ final class VisitTest extends TestCase
         $this->enter($visit, 'reading', 'discharge_temperature_c', '84', ['taken' => 'infrared_bare']);
         $page = $this->get("/visits/{$visit->id}/gauges")->assertOk();
         $page->assertSeeInOrder(['Taken with', 'clamp or probe, as shown', 'infrared, bare metal'])
-            ->assertSee('<option value="infrared_bare"  selected', false)
+            ->assertSee('<option value="infrared_bare" selected', false)
             ->assertSee('put matt tape on it, or clamp it')
             ->assertSee('re-read');
         $this->enter($visit, 'reading', 'discharge_temperature_c', '84');
         $this->get("/visits/{$visit->id}/gauges")->assertDontSee('put matt tape on it');
-        $this->enter($visit, 'reading', 'discharge_temperature_c', '84', ['taken' => 'by_ear'])->assertSessionHasErrors('taken');
+        $this->enter($visit, 'reading', 'discharge_temperature_c', '84', ['taken' => 'by_ear'])->assertInvalid('taken');
         $file = (string) $this->get("/visits/{$visit->id}/file.json")->getContent();
         self::assertStringContainsString('"taken": "infrared_bare"', $file);
         self::assertSame(1, substr_count($file, '"taken"'));

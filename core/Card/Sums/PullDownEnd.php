@@ -33,8 +33,8 @@ final class PullDownEnd implements Calculation
     /** K from the set point at which it has arrived. */
     private const THERE = 0.3;
 
-    /** K by which each reading of the box may be off. */
-    private const READ = 0.15;
+    /** K by which one reading of a display differs from the next of the same air: half its last digit. */
+    private const READ = 0.05;
 
     public function asks(): array
     {
@@ -69,7 +69,7 @@ final class PullDownEnd implements Calculation
                 Output::temperature('final_c', 'Levels off at', $bends ? $end : null),
                 Output::difference('width_k', 'Give or take', $width),
                 Output::yes('reaches', 'Will reach set point', $reaches),
-                Output::yes('unsure', 'Cannot be told yet', $isUnsure),
+                Output::yes('unsure', 'Too close to say', $isUnsure),
                 Output::amount(
                     'to_go_s',
                     'Set point after (from last reading)',

@@ -147,6 +147,24 @@ final readonly class IceExpectation implements Expectation
         return $this->ofCycle->perDay();
     }
 
+    /** The same with other water in the same air, K; null where it does not run so. */
+    public function perDayWith(float $water): ?Expected
+    {
+        $day = $this->perDay();
+        $here = $this->cycle->perDay();
+        $weather = new IceWeather(
+            $this->weather->air,
+            $water,
+            IceWeather::sink($this->findings->circuit, $this->weather->air, $water),
+            $this->weather->atmosphere,
+        );
+        $cycle = IceCycle::of($this->machine, $weather);
+
+        return $cycle === null || $here <= 0.0
+            ? null
+            : new Expected($day->value * $cycle->perDay() / $here, $day->deviation * $cycle->perDay() / $here);
+    }
+
     public function reading(Reading $reading): ?Expected
     {
         $sign = IceSignals::of($reading);

@@ -19,5 +19,6 @@
         :cycle="$sheet->picture" />
         <figcaption>Bands: sump water (above) and saturated suction (below) of this ice machine’s twin. Dots: as
             read.</figcaption></figure>
+    @include('visit.ice-trend', ['trend' => $sheet->trend()])
     <p class="actions"><a class="btn quiet" href="{{ route('visits.help-sheet', $page->visit) }}">Help sheet</a></p>
 </section>

@@ -2,6 +2,8 @@
 @foreach (App\View\StationCautions::of($page->station, $page->findings->circuit) as $caution)<p
     class="caution station">◐ @told($caution)</p>@endforeach
 @if ($sheet !== null)@include('visit.ice-sheet')@endif
+@php($flakes = App\View\FlakeSheet::of($page->judged, $page->units))
+@if ($flakes !== null)@include('visit.flake-sheet')@endif
 <div class="cells row">@foreach ($page->controls->cells() as $cell)@include('visit.cell')@endforeach</div>
 <div class="choices">@foreach ($page->controls->choices() as $choice)@include('visit.choice')@endforeach</div>
 @if ($sheet === null)<details class="fold" id="course-fold">

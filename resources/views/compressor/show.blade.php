@@ -15,11 +15,12 @@
                         <h2>What if</h2>
                         <input type="hidden" name="class" value="{{ $page->class->value }}">
                         <input type="hidden" name="of" value="{{ $page->unit->part->value }}">
-                        @foreach ($page->tried->sliders() as $slider)<label>{{ $slider['label'] }}
+                        @foreach ($page->tried->sliders() as $slider)<div class="slider">
+                            <label for="slide-{{ $slider['name'] }}">{{ $slider['label'] }}</label>
                             <output id="said-{{ $slider['name'] }}">{{ $slider['said'] }}</output>
-                            <input type="range" name="{{ $slider['name'] }}"
-                            min="{{ $slider['least'] }}" max="{{ $slider['most'] }}" step="{{ $slider['step'] }}"
-                            value="{{ $slider['at'] }}"></label>@endforeach
+                            <input type="range" id="slide-{{ $slider['name'] }}" name="{{ $slider['name'] }}"
+                                min="{{ $slider['least'] }}" max="{{ $slider['most'] }}" step="{{ $slider['step'] }}"
+                                value="{{ $slider['at'] }}"></div>@endforeach
                         <button class="btn quiet">Calculate</button>
                         <p class="soft">A cold suction line is no cool compressor: watch mass flow and discharge.</p>
                     </form>

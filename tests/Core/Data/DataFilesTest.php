@@ -53,7 +53,7 @@ final class DataFilesTest extends TestCase
             array_column([...DesignKey::cases(), ...RackKey::cases()], 'value'),
             Knowledge::file('design')->keys(),
         );
-        self::assertCount(64, Reading::cases());
+        self::assertCount(67, Reading::cases());
         $faults = array_map(
             static fn (string $path): string => basename($path, '.json'),
             glob(dirname(__DIR__, 3).'/data/faults/*.json') ?: [],

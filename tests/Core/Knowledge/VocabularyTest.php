@@ -94,7 +94,7 @@ final class VocabularyTest extends TestCase
     public function test_readings(): void
     {
         $keys = array_column(Reading::cases(), 'value');
-        self::assertCount(64, $keys);
+        self::assertCount(67, $keys);
         foreach (
             [
                 'suction_pressure_kpa',

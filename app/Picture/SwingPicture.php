@@ -5,11 +5,11 @@ namespace App\Picture;
 /** What swings with what, as a few periods over time: head pressure, line at the bulb, suction. */
 final readonly class SwingPicture
 {
-    public const WIDTH = 150.0;
+    public const WIDTH = 162.0;
 
     public const HEIGHT = 66.0;
 
-    private const LEFT = 34.0;
+    private const LEFT = 46.0;
 
     private const PERIODS = 2.5;
 

@@ -100,8 +100,12 @@ final readonly class Contradictions
         $found = [];
         foreach ($this->findings->taken as $key => $with) {
             $reading = Reading::from($key);
-            if ($with->isDoubtful() && $this->findings->reading($reading) !== null) {
-                $what = $with === Taken::Far ? Reason::TakenFar : Reason::TakenOnMetal;
+            if ($with->isDoubtfulOf($reading) && $this->findings->reading($reading) !== null) {
+                $what = match (true) {
+                    $with === Taken::Far => Reason::TakenFar,
+                    Taken::isOfAir($reading) => Reason::TakenOfSurface,
+                    default => Reason::TakenOnMetal,
+                };
                 $found[] = new Contradiction(Sentence::of($what, reading: $reading->label()), [$reading]);
             }
         }

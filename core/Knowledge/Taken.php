@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Metrum\Knowledge;
 
+use Metrum\Quantity\QuantityKind;
+
 /**
  * With what a temperature was taken, where that was no probe or clamp at its place. It is typed behind the number:
  * "96 infrared", "96 infrared bare", "96 far".
@@ -40,10 +42,15 @@ enum Taken: string
         };
     }
 
-    /** Whether the number is no measure of the part. */
-    public function isDoubtful(): bool
+    /** Whether the number is no measure of what was to be read: infrared sees a surface and no air. */
+    public function isDoubtfulOf(Reading $reading): bool
     {
-        return $this === self::InfraredBare || $this === self::Far;
+        return $this === self::InfraredBare || $this === self::Far || self::isOfAir($reading);
+    }
+
+    public static function isOfAir(Reading $reading): bool
+    {
+        return in_array($reading->row()->drawn, [MeasuringPlace::AirIn, MeasuringPlace::AirOut], true);
     }
 
     /** As it is typed behind a number. */
@@ -56,10 +63,10 @@ enum Taken: string
         };
     }
 
-    /** Whether a reading can be said to be taken so: a temperature of a part, and far only where distance tells. */
+    /** Whether it can be said of a reading: of a temperature that has its place. */
     public static function isSaidOf(Reading $reading): bool
     {
-        return $reading->row()->drawn !== null;
+        return $reading->row()->drawn !== null && $reading->quantity() === QuantityKind::Temperature;
     }
 
     /** @return list<self> in which ways a reading may have been taken otherwise than with a clamp at its place */

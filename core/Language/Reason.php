@@ -203,6 +203,7 @@ enum Reason: string implements Message
     case SuctionAboveCoil = 'suction_above_coil';
     case TakenOnMetal = 'taken_on_metal';
     case TakenFar = 'taken_far';
+    case TakenOfSurface = 'taken_of_surface';
     case StandingDoesNotFit = 'standing_does_not_fit';
     case OffBy = 'off_by';
     case WouldFit = 'would_fit';

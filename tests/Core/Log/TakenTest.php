@@ -125,6 +125,16 @@ final class TakenTest extends TestCase
         }
     }
 
+    public function test_infrared_of_air_is_doubted_whatever_surface_it_saw(): void
+    {
+        $found = self::found(self::content('3 ir', Reading::BoxTemperature));
+
+        self::assertSame(
+            [Reading::BoxTemperature],
+            Contradictions::doubted(Contradictions::in($found, new HouseRules()), $found),
+        );
+    }
+
     public function test_taken_again_with_a_clamp_it_counts(): void
     {
         $found = self::found(self::content('60 ir bare'), self::content('96'));

@@ -37,6 +37,28 @@ abstract class LearningCommand extends Command
 
     private ?string $drawnBy = null;
 
+    /** How many visits are drawn where nobody says it, and the file of data/ that is written. */
+    protected const DRAWN = 16000;
+
+    protected const FILE = 'curves';
+
+    public function __construct()
+    {
+        $this->signature = sprintf(
+            '%s
+            {--plants=%d : how many are drawn}
+            {--seed=2026 : the same seed gives the same file}
+            {--out= : where the file goes; data/%s.json where nothing is said}
+            {--compiled : go on in this process (used by the command itself)}
+            {--part= : draw one part only (used by the command itself)}
+            {--drawn-by= : of which twin the part is (used by the command itself)}',
+            $this->name,
+            static::DRAWN,
+            static::FILE,
+        );
+        parent::__construct();
+    }
+
     /** @return list<string> lines that are kept of what is drawn as such numbers */
     abstract protected function lines(int $seed, int $from, int $to): array;
 

@@ -220,17 +220,10 @@ final readonly class Patients
             $state->runs() && $taken !== []
                 ? (new CountedReadings($dice, new Likelihoods($conditions)))->of($findings, $ills)
                 : [];
-        [$words, $tests] = $told->all($entered, $known, $state, $ills);
+        $read = new Findings($known, $said, readings: [...$taken, ...$counted]);
 
         return new Patient(
-            new Findings(
-                $known,
-                $findings->state,
-                $dice->chance(0.8) ? $told->complaints($ills) : [],
-                [...$taken, ...$counted],
-                $words,
-                $tests,
-            ),
+            $told->findings($entered, $read, $state, $ills),
             $ills,
             $ills === [] ? null : $extent->grade($sound, $state),
             $altered,

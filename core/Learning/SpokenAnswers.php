@@ -7,6 +7,7 @@ namespace Metrum\Learning;
 use Metrum\Diagnosis\Conditions;
 use Metrum\Diagnosis\FaultCatalogue;
 use Metrum\Diagnosis\Likelihoods;
+use Metrum\Findings\Findings;
 use Metrum\Installation\Circuit;
 use Metrum\Installation\Condition;
 use Metrum\Knowledge\Cause;
@@ -34,6 +35,9 @@ final readonly class SpokenAnswers
     /** Share of visits that nobody called for, whatever is wrong. */
     private const ROUTINE = 0.35;
 
+    /** Share of visits at which complaints are asked for. */
+    private const HEARD = 0.8;
+
     /** Share of complaints that reach the one who visits. */
     private const TOLD = 0.75;
 
@@ -45,6 +49,25 @@ final readonly class SpokenAnswers
     public function __construct(private Dice $dice, private Conditions $conditions)
     {
         $this->weights = new Likelihoods($conditions);
+    }
+
+    /**
+     * What was read, with what is said besides: answers, and complaints at most visits.
+     *
+     * @param  list<array{Fault, ?Cause, float}>  $ills
+     */
+    public function findings(EntryHabits $habits, Findings $read, PlantState $state, array $ills): Findings
+    {
+        [$words, $tests] = $this->all($habits, $read->circuit, $state, $ills);
+
+        return new Findings(
+            $read->circuit,
+            $read->state,
+            $this->dice->chance(self::HEARD) ? $this->complaints($ills) : [],
+            $read->readings,
+            $words,
+            $tests,
+        );
     }
 
     /**

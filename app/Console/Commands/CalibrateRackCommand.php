@@ -11,13 +11,11 @@ use Metrum\Refrigerant\OutsideTable;
 /** Learns the curves of a rack's diagnosis from drawn racks and writes data/rack-curves.json. */
 final class CalibrateRackCommand extends LearningCommand
 {
-    protected $signature = 'metrum:calibrate-rack
-        {--plants=12000 : how many racks are drawn}
-        {--seed=2026 : the same seed gives the same file}
-        {--out= : where the file goes; data/rack-curves.json where nothing is said}
-        {--compiled : go on in this process (used by the command itself)}
-        {--part= : draw one part only (used by the command itself)}
-        {--drawn-by= : of which twin the part is (used by the command itself)}';
+    protected const DRAWN = 12000;
+
+    protected const FILE = 'rack-curves';
+
+    protected $name = 'metrum:calibrate-rack';
 
     protected $description = 'Learn the diagnosis of racks from simulated racks';
 

@@ -177,17 +177,9 @@ final readonly class IcePatients
         $findings = new Findings($known, $dice->chance(0.87) ? State::RunningSettled : null, readings: $taken);
         $told = new SpokenAnswers($dice, new Conditions($findings, $weather->air < (Celsius::ZERO + 10.0)));
         $state = $cycle->course->state($cycle->placeAt(0.6 * $cycle->freeze));
-        [$words, $tests] = $told->all($habits, $known, $state, $ills);
 
         return new Patient(
-            new Findings(
-                $known,
-                $findings->state,
-                $dice->chance(0.8) ? $told->complaints($ills) : [],
-                $taken,
-                $words,
-                $tests,
-            ),
+            $told->findings($habits, $findings, $state, $ills),
             $ills,
             $grade,
             $altered,

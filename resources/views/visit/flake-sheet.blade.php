@@ -6,14 +6,7 @@
                 <small>{{ $flakes->expected() }}</small></h2>
             <p>{{ $flakes->sentence() }}</p>
         </div>
-        <dl class="ice-figures">
-            @foreach ($flakes->figures() as $figure)
-                <div><dt>{{ $figure['name'] }}</dt>
-                    <dd>@if ($figure['mark'] !== '')<span @class(['mark-act' => $figure['mark'] === '●'])>{{
-                        $figure['mark'] }}</span> @endif<b>{{ $figure['value'] }}</b>
-                        <small>{{ $figure['expected'] }}</small></dd></div>
-            @endforeach
-        </dl>
+        @include('visit.ice-figures', ['figures' => $flakes->figures()])
     </div>
     @include('visit.ice-trend', ['trend' => $flakes->trend()])
 </section>

@@ -6,14 +6,7 @@
                 <small>{{ $sheet->expected() }}, {{ $sheet->basis() }}</small></h2>
             <p>{{ $sheet->sentence() }} {{ $sheet->cycle() }}</p>
         </div>
-        <dl class="ice-figures">
-            @foreach ($sheet->figures() as $figure)
-                <div><dt>{{ $figure['name'] }}</dt>
-                    <dd>@if ($figure['mark'] !== '')<span @class(['mark-act' => $figure['mark'] === '●'])>{{
-                        $figure['mark'] }}</span> @endif<b>{{ $figure['value'] }}</b>
-                        <small>{{ $figure['expected'] }}</small></dd></div>
-            @endforeach
-        </dl>
+        @include('visit.ice-figures', ['figures' => $sheet->figures()])
     </div>
     <figure class="ice-figure" tabindex="0" aria-label="One cycle over time"><x-picture.ice-cycle
         :cycle="$sheet->picture" />

@@ -128,6 +128,19 @@ final class TwoGroupsBoardTest extends TestCase
             ->assertSeeInOrder(['Ice cream closed', 'Header', '−24.0 °C → −25.0 °C']);
     }
 
+    public function test_a_trend_of_a_header_is_that_of_its_group(): void
+    {
+        $rows = array_map(static fn (int $i): string => sprintf('2026-11-30 08:%02d,%.2f', $i, 0.9 - $i / 100), range(0, 30));
+        $csv = "Time,LT suction header [bar]\n".implode("\n", $rows);
+        $address = "/visits/{$this->visit->id}/trend";
+        $this->post($address, ['file' => UploadedFile::fake()->createWithContent('trend.csv', $csv)])
+            ->assertRedirect();
+        $columns = $this->followingRedirects()->post($address, [
+            'file' => UploadedFile::fake()->createWithContent('trend.csv', $csv),
+        ]);
+        $columns->assertOk()->assertSee('<option value="group 2" selected', false)->assertSee('MT');
+    }
+
     public function test_each_compressor_has_its_page_at_its_own_header(): void
     {
         $this->get("/visits/{$this->visit->id}/compressor?of=compressor%205")

@@ -149,13 +149,25 @@ final readonly class TrendColumns
         } catch (NoPart) {
             // What names no part is looked for in the heading.
         }
-        foreach ($this->visit->wholeRack()->names ?? [] as $part => $name) {
+        foreach ($this->names() as $part => $name) {
             if (mb_stripos($heading, $name) !== false) {
                 return PartId::of($part);
             }
         }
 
         return $this->visit->isOfRack() ? PartId::plant() : $this->visit->circuit->partId();
+    }
+
+    /** @return array<string, string> of circuits, and of suction groups where there are several, by part */
+    private function names(): array
+    {
+        $names = $this->visit->wholeRack()->names ?? [];
+        $plant = $this->visit->plantAsOpened();
+        foreach ($plant->hasSeveralGroups() ? $plant->groups : [] as $group) {
+            $names[$group->part->value] = $group->label();
+        }
+
+        return $names;
     }
 
     private function unit(string $heading): ?Unit
@@ -172,7 +184,7 @@ final readonly class TrendColumns
     /** @return array<string, string> label by part */
     public function parts(): array
     {
-        $names = $this->visit->wholeRack()->names ?? [];
+        $names = $this->names();
 
         return $names === []
             ? [$this->visit->circuit->part => $this->visit->circuit->name]

@@ -93,7 +93,10 @@ final class TwoGroupsBoardTest extends TestCase
     {
         $this->actingAs($this->technician)
             ->enter($this->visit, 'line', 'line', 'lt: header 90 kPa', ['stage' => 'board'])
-            ->assertOk();
+            ->assertOk()
+            ->assertSee('LT: suction header 0.90 bar');
+        $this->enter($this->visit, 'line', 'line', 'L2: discharge line 96', ['stage' => 'board'])
+            ->assertSee('L2: discharge line 96.0 °C');
 
         self::assertEqualsWithDelta(90e3, $this->ofGroup('group 2')->reading(Reading::SuctionHeader), 1.0);
         self::assertEqualsWithDelta(284e3, $this->ofGroup('group 1')->reading(Reading::SuctionHeader), 1.0);

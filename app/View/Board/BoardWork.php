@@ -81,14 +81,18 @@ final readonly class BoardWork
         );
     }
 
-    /** "Deli counter: box air 4.1 °C" */
+    /** "Deli counter: box air 4.1 °C", "LT: suction header 0.9 bar", "C3: discharge line 96 °C" */
     private function of(PartId $part, string $said): string
     {
+        $plant = $this->found->plant;
         $circuit = $part->ofCircuit();
-        $branch = $circuit === null ? null : $this->found->plant->branch($circuit);
+        $named = $circuit === null
+            ? $plant->compressor($part) ?? $plant->suctionGroup($part)
+            : $plant->branch($circuit);
 
-        return $branch === null
+        return $named === null
             ? $said
-            : $this->found->nameOf($branch).PartAddress::behind($part).': '.Explain::within($said);
+            : $this->found->nameOf($named).($circuit === null ? '' : PartAddress::behind($part)).': '.
+                Explain::within($said);
     }
 }

@@ -52,7 +52,12 @@ final readonly class TrendPage
     private function named(Trend $trend): string
     {
         $circuit = $trend->part->ofCircuit();
-        $of = $circuit === null || ! $this->visit->isOfRack() ? '' : $this->visit->nameOfCircuit($circuit).': ';
+        $group = $this->visit->plantAsOpened()->suctionGroup($trend->part);
+        $of = match (true) {
+            $group !== null => $group->label().': ',
+            $circuit === null, ! $this->visit->isOfRack() => '',
+            default => $this->visit->nameOfCircuit($circuit).': ',
+        };
 
         return $of.($of === '' ? $trend->reading->label() : Explain::within($trend->reading->label()));
     }

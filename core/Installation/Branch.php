@@ -38,6 +38,12 @@ final readonly class Branch
     ) {
     }
 
+    /** The same on another suction group. */
+    public function drawingOn(PartId $group): self
+    {
+        return $this->but(group: $group);
+    }
+
     /** As a circuit says it; what a circuit does not say stays as it is in an earlier one. */
     public static function of(Circuit $circuit, PartId $part, PartId $group, ?self $before = null): self
     {

@@ -109,7 +109,7 @@ final readonly class CompressorPage
         return $units[0];
     }
 
-    /** @return non-empty-list<CompressorUnit> as the system is known now: corners may be entered while a visit is open */
+    /** @return non-empty-list<CompressorUnit> as they are known now: corners may be entered at an open visit */
     private function units(): array
     {
         $plant = $this->visit->circuit->plant->setRelation('site', $this->visit->circuit->site)->known();

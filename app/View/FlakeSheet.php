@@ -195,10 +195,13 @@ final readonly class FlakeSheet
         $made = $this->made();
         $should = $this->should();
         $isLow = $made !== null && $should !== null && $made < $should->value - self::OFF * $should->deviation;
-        $heavy = $this->gearbox()['mark'] === '●' ? ' Auger heavier than before: bearings, scale, too little water.' : '';
+        $heavy = $this->gearbox()['mark'] === '●'
+            ? ' Auger heavier than before: bearings, scale, too little water.'
+            : '';
 
         return trim(match (true) {
-            $share > self::MOISTURE[1] => 'Wet ice: warm water, scale on the barrel, high water level or a weak circuit.',
+            $share > self::MOISTURE[1] => 'Wet ice: warm water, scale on the barrel, high water level '.
+                'or a weak circuit.',
             $share !== null && $share < self::MOISTURE[0] => 'Dry, hard ice: water level low or inlet throttled.',
             $isLow => 'Too little ice of usual moisture: condenser, charge and water first.',
             $made !== null => 'It makes what it should.',

@@ -21,7 +21,6 @@ use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\LeftOpen;
 use Metrum\Log\Kinds\NoteWritten;
-use Metrum\Work\Compressor\ReplacementReasons;
 use Metrum\Work\ControlPosition;
 use Metrum\Work\Desk\Remedies;
 use Metrum\Work\Leaks\LeakWork;
@@ -204,20 +203,6 @@ final readonly class Report
                 ($one[2] ? ', running again since then' : ''),
             Trips::of($this->page->log)->all,
         );
-    }
-
-    /** What must be answered before another compressor is put in, where that is spoken of; empty where nothing is. */
-    public function replacement(): string
-    {
-        $isSpokenOf = $this->page->verdict->leading() === Fault::CompressorInefficient ||
-            in_array(Fault::CompressorInefficient, $this->judged->present()->confirmed, true);
-        $open = $isSpokenOf ? (new ReplacementReasons($this->judged->present(), $this->page->log))->open() : [];
-
-        return match (true) {
-            ! $isSpokenOf => '',
-            $open === [] => 'Compressor replacement: every cause is answered.',
-            default => 'Compressor replacement not explained yet. Open: '.implode(', ', array_map(lcfirst(...), $open)).'.',
-        };
     }
 
     /** @return list<string> what is not ended */

@@ -9,7 +9,6 @@ use Metrum\Knowledge\Complaint;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\State;
-use Metrum\Knowledge\Taken;
 use Metrum\Knowledge\Test;
 use Metrum\Knowledge\Word;
 use Metrum\Log\FactKind;
@@ -139,7 +138,7 @@ final class QuickLine
                 }
                 if ($entry !== null) {
                     $rest = ltrim(substr($rest, $length), " \t:=.");
-                    [$entries[], $rest] = self::withWhat($entry, $rest);
+                    [$entries[], $rest] = ToldWhole::withWhat($entry, $rest);
                 } else {
                     preg_match('/^\S+\s*/u', $rest, $word);
                     $taken = $word[0] ?? $rest;
@@ -155,23 +154,6 @@ final class QuickLine
         }
 
         return $entries;
-    }
-
-    /**
-     * A reading with what it was taken, where that follows: "discharge 96 infrared".
-     *
-     * @return array{Statement, string} and what is left of the line
-     */
-    private static function withWhat(Statement $said, string $rest): array
-    {
-        $reading = $said->kind === FactKind::Reading ? Reading::tryFrom($said->key) : null;
-        $taken = $reading === null || ! Taken::isSaidOf($reading) ? null : Taken::leading($rest);
-        if ($taken === null) {
-            return [$said, $rest];
-        }
-        [$with, $length] = $taken;
-
-        return [$said->saying("$said->typed ".$with->typed()), ltrim(substr($rest, $length), " \t:=.")];
     }
 
     /**

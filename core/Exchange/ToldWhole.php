@@ -6,6 +6,7 @@ namespace Metrum\Exchange;
 
 use Metrum\Installation\DesignKey;
 use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Taken;
 use Metrum\Log\FactKind;
 use Metrum\Log\Statement;
 
@@ -75,5 +76,22 @@ final class ToldWhole
             new Statement(FactKind::Reading, Reading::PullDownRate->value, $rate.($unit === '' ? '' : " $unit/h")),
             new Statement(FactKind::Reading, Reading::BoxTemperature->value, $is[3].($unit === '' ? '' : " $unit")),
         ];
+    }
+
+    /**
+     * A reading with what it was taken, where that follows: "discharge 96 infrared".
+     *
+     * @return array{Statement, string} and what is left of the line
+     */
+    public static function withWhat(Statement $said, string $rest): array
+    {
+        $reading = $said->kind === FactKind::Reading ? Reading::tryFrom($said->key) : null;
+        $taken = $reading === null || ! Taken::isSaidOf($reading) ? null : Taken::leading($rest);
+        if ($taken === null) {
+            return [$said, $rest];
+        }
+        [$with, $length] = $taken;
+
+        return [$said->saying("$said->typed ".$with->typed()), ltrim(substr($rest, $length), " \t:=.")];
     }
 }

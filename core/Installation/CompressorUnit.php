@@ -15,7 +15,7 @@ final readonly class CompressorUnit
      * @param  string  $name  what people call it; empty: by its number
      * @param  ?float  $capacity  W of cooling
      * @param  ?float  $ratedCurrent  A
-     * @param  list<array{float, float}>  $corners  of the field in which it may run: evaporating and condensing (dew), K
+     * @param  list<array{float, float}>  $corners  of the field in which it may run: evaporating and condensing, K
      * @param  ?CompressorClass  $class  null: as is usual for such a plant
      */
     public function __construct(

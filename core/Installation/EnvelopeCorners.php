@@ -39,14 +39,16 @@ final class EnvelopeCorners
         foreach ($corners as $place => [$evaporating, $condensing]) {
             $number = $place + 1;
             if (! self::isIn($evaporating, self::EVAPORATING) || ! self::isIn($condensing, self::CONDENSING)) {
-                return "corner $number: expected evaporating −80 to 40 °C and condensing −40 to 100 °C";
+                return "corner $number: evaporating or condensing is out of reach of any compressor";
             }
             if ($condensing <= $evaporating) {
                 return "corner $number: condensing must be above evaporating";
             }
         }
 
-        return self::crosses($corners) ? 'the lines between the corners cross: enter them in order round the field' : null;
+        return self::crosses($corners)
+            ? 'the lines between the corners cross: enter them in order round the field'
+            : null;
     }
 
     /** @param  array{float, float}  $span */
@@ -107,7 +109,7 @@ final class EnvelopeCorners
         $corners = [];
         foreach (is_array($given) ? $given : [null] as $one) {
             [$evaporating, $condensing] = is_array($one) ? [...array_values($one), null, null] : [null, null];
-            if (! (is_int($evaporating) || is_float($evaporating)) || ! (is_int($condensing) || is_float($condensing))) {
+            if (! self::isNumber($evaporating) || ! self::isNumber($condensing)) {
                 $design->refuse(self::KEY, 'expected pairs of evaporating and condensing, °C');
 
                 return [];
@@ -122,6 +124,12 @@ final class EnvelopeCorners
         }
 
         return $corners;
+    }
+
+    /** @phpstan-assert-if-true int|float $given */
+    private static function isNumber(mixed $given): bool
+    {
+        return is_int($given) || is_float($given);
     }
 
     /**

@@ -157,26 +157,9 @@ enum Reason: string implements Message
     case Contradicted = 'contradicted';
     case NothingProven = 'nothing_proven';
 
-    // What is not done, and why.
-    case SayHowFound = 'say_how_found';
-    case NotMoved = 'not_moved';
-    case NotMovedYet = 'not_moved_yet';
-    case OneAtATime = 'one_at_a_time';
-    case NotAnswered = 'not_answered';
-    case NotedTwice = 'noted_twice';
-    case NotBegun = 'not_begun';
-    case NotBegunYet = 'not_begun_yet';
-    case AnswerFirst = 'answer_first';
+    // What is not added, and why.
     case LookBeforeAdding = 'look_before_adding';
     case DoNotAdd = 'do_not_add';
-
-    // What current and voltage tell of a change.
-    case LoadRose = 'load_rose';
-    case LoadFell = 'load_fell';
-    case LoadSame = 'load_same';
-    case VoltsSteady = 'volts_steady';
-    case VoltsMoved = 'volts_moved';
-    case VoltsNotRead = 'volts_not_read';
 
     // What contradicts itself.
     case TakeAgain = 'take_again';

@@ -62,4 +62,23 @@ enum WorkReason: string implements Message
     case KneeAt = 'knee_at';
     case KneeInAll = 'knee_in_all';
     case NoKneeYet = 'no_knee_yet';
+
+    // What is not done, and why.
+    case SayHowFound = 'say_how_found';
+    case NotMoved = 'not_moved';
+    case NotMovedYet = 'not_moved_yet';
+    case OneAtATime = 'one_at_a_time';
+    case NotAnswered = 'not_answered';
+    case NotedTwice = 'noted_twice';
+    case NotBegun = 'not_begun';
+    case NotBegunYet = 'not_begun_yet';
+    case AnswerFirst = 'answer_first';
+
+    // What current and voltage tell of a change.
+    case LoadRose = 'load_rose';
+    case LoadFell = 'load_fell';
+    case LoadSame = 'load_same';
+    case VoltsSteady = 'volts_steady';
+    case VoltsMoved = 'volts_moved';
+    case VoltsNotRead = 'volts_not_read';
 }

@@ -10,8 +10,8 @@ use Metrum\Installation\PartId;
 use Metrum\Knowledge\ChargePurpose;
 use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Prerequisite;
-use Metrum\Language\Reason;
 use Metrum\Language\Sentence;
+use Metrum\Language\WorkReason;
 use Metrum\Log\Content;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
@@ -48,25 +48,25 @@ final readonly class MayMove
         $positions = new Positions($this->assessment->chapters);
         $known = $positions->asFound($control, $part) ?? $move->text(PlantMoved::AS_FOUND);
         if ($control->hasPosition() && $known === '') {
-            throw NotAFact::said(Sentence::of(Reason::SayHowFound, what: $control->label()));
+            throw NotAFact::said(Sentence::of(WorkReason::SayHowFound, what: $control->label()));
         }
         $preconditions = $this->wanted($control, $move, $part);
         $firm = (new Gate($preconditions))->firm();
         if ($firm !== []) {
             throw NotAFact::said(
-                Sentence::of(Reason::NotMoved, what: $control->label(), why: Gate::why($firm)),
+                Sentence::of(WorkReason::NotMoved, what: $control->label(), why: Gate::why($firm)),
             );
         }
         if ($overruled !== '') {
             return;
         }
         if ($this->isTooSoon($control, $part)) {
-            throw NotAFact::said(Sentence::of(Reason::OneAtATime));
+            throw NotAFact::said(Sentence::of(WorkReason::OneAtATime));
         }
         $left = $this->secondsLeft($control, $part, $at);
         if ($left > 0.0) {
             throw NotAFact::said(
-                Sentence::of(Reason::NotAnswered, left: Magnitude::minutesLeft($left)),
+                Sentence::of(WorkReason::NotAnswered, left: Magnitude::minutesLeft($left)),
             );
         }
         $fails = $control === Control::Charge
@@ -74,7 +74,7 @@ final readonly class MayMove
             : (new Gate($preconditions))->failing();
         if ($fails !== []) {
             throw NotAFact::said(
-                Sentence::of(Reason::NotMovedYet, what: $control->label(), why: Gate::why($fails)),
+                Sentence::of(WorkReason::NotMovedYet, what: $control->label(), why: Gate::why($fails)),
             );
         }
     }
@@ -88,7 +88,7 @@ final readonly class MayMove
             return;
         }
         if (abs($at->getTimestamp() - $last->takenAt->getTimestamp()) <= self::TWICE) {
-            throw NotAFact::said(Sentence::of(Reason::NotedTwice));
+            throw NotAFact::said(Sentence::of(WorkReason::NotedTwice));
         }
     }
 

@@ -158,7 +158,8 @@ final class CardTest extends TestCase
         $kept = FactRecord::query()->where('key', 'superheat_trace.trace')->get();
         self::assertGreaterThan(20, $kept->count());
         self::assertLessThanOrEqual(60, $kept->count());
-        $values = $kept->map(static fn (FactRecord $one): float => (float) $one->fact()->content->value - 273.15)->all();
+        $celsius = static fn (FactRecord $one): float => (float) $one->fact()->content->value - 273.15;
+        $values = $kept->map($celsius)->all();
         self::assertEqualsWithDelta([1.0, 7.0], [min($values), max($values)], 0.11, 'both ends of the swing');
     }
 

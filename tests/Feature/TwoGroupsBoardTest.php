@@ -133,7 +133,8 @@ final class TwoGroupsBoardTest extends TestCase
 
     public function test_a_trend_of_a_header_is_that_of_its_group(): void
     {
-        $rows = array_map(static fn (int $i): string => sprintf('2026-11-30 08:%02d,%.2f', $i, 0.9 - $i / 100), range(0, 30));
+        $row = static fn (int $i): string => sprintf('2026-11-30 08:%02d,%.2f', $i, 0.9 - $i / 100);
+        $rows = array_map($row, range(0, 30));
         $csv = "Time,LT suction header [bar]\n".implode("\n", $rows);
         $address = "/visits/{$this->visit->id}/trend";
         $this->post($address, ['file' => UploadedFile::fake()->createWithContent('trend.csv', $csv)])

@@ -15,7 +15,14 @@ use Metrum\Quantity\Units;
 /**
  * The compressors of a rack side by side: whether each runs, and if not, what stopped it; its current and discharge.
  *
- * @phpstan-type Shown array{id: string, name: string, part: PartId, sign: string, cells: list<BoardCell>, choice: BoardChoice}
+ * @phpstan-type Shown array{
+ *     id: string,
+ *     name: string,
+ *     part: PartId,
+ *     sign: string,
+ *     cells: list<BoardCell>,
+ *     choice: BoardChoice
+ * }
  */
 final readonly class BoardCompressors
 {

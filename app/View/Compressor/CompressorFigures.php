@@ -72,6 +72,7 @@ final readonly class CompressorFigures
             return null;
         }
         $usual = self::USUAL_RATIO[$this->class->value];
+        $span = "(usual $usual[0] to $usual[1])";
         $port = $atDischarge === null
             ? 'from the liquid port: reads low by what the condenser takes; '
             : '';
@@ -81,8 +82,8 @@ final readonly class CompressorFigures
             'value' => Format::number($ratio, 1),
             'said' => $port.match (true) {
                 $ratio > self::MOST_RATIO => 'out of bounds for single stage without injection',
-                $ratio > $usual[1] => "high for this use (usual $usual[0] to $usual[1]): head pressure first, then suction",
-                $ratio < $usual[0] => "low for this use (usual $usual[0] to $usual[1]): suction high, or head pressure low",
+                $ratio > $usual[1] => "high for this use $span: head pressure first, then suction",
+                $ratio < $usual[0] => "low for this use $span: suction high, or head pressure low",
                 default => "usual for this use ($usual[0] to $usual[1])",
             },
             'mark' => $ratio > $usual[1] ? '●' : '○',

@@ -9,7 +9,7 @@ use Metrum\Knowledge\Word;
 use Metrum\Work\Compressor\OilCause;
 use Metrum\Work\Compressor\OilTrips;
 
-/** Why a compressor trips on oil, where it did or its oil looks like it: each cause with what stands and what is next. */
+/** Why a compressor trips on oil, where it did or its oil looks like it: each cause with its mark and what is next. */
 final readonly class OilSheet
 {
     /** @param  list<array{when: string, what: string, count: string, superheat: string, done: string}>  $trips */

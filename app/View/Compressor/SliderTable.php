@@ -62,7 +62,11 @@ final readonly class SliderTable
             : new OperatingPoint(PointKind::Tried, $this->tried->evaporating, $this->tried->condensing);
     }
 
-    /** @return list<array{name: string, label: string, least: float, most: float, step: float, at: float, said: string}> */
+    /**
+     * @return list<array{
+     *     name: string, label: string, least: float, most: float, step: float, at: float, said: string
+     * }>
+     */
     public function sliders(): array
     {
         $at = get_object_vars($this->set);

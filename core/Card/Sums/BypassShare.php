@@ -49,8 +49,9 @@ final class BypassShare implements Calculation
         return new Answer(
             [Output::percent('share_percent', 'Gas past the condenser', $share)],
             [
-                "{$given->degrees($given->of('drain_c'))} drained, {$given->degrees($given->of('receiver_c'))} after ".
-                    "the receiver at {$given->onGauge($given->gauge($pressure))}: {$given->percent($share)} of the gas.",
+                "{$given->degrees($given->of('drain_c'))} drained, ".
+                    "{$given->degrees($given->of('receiver_c'))} after the receiver at ".
+                    "{$given->onGauge($given->gauge($pressure))}: {$given->percent($share)} of the gas.",
             ],
         );
     }

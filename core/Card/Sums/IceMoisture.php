@@ -9,18 +9,17 @@ use Metrum\Bench\Calculation;
 use Metrum\Bench\Input;
 use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
+use Metrum\Quantity\Celsius;
 
 /**
- * How much of flake ice is unfrozen water, by how far it cools warm water (heat balance of a bucket): what freezes takes
- * 334 kJ/kg to melt, and all of it warms to the end, 4.19 kJ/(kg K).
+ * How much of flake ice is unfrozen water, by how far it cools warm water (heat balance of a bucket): what is frozen
+ * takes 334 kJ/kg to melt, and all of it warms to the end, 4.19 kJ/(kg K).
  */
 final class IceMoisture implements Calculation
 {
     private const MELTING = 334e3;
 
     private const WATER = 4190.0;
-
-    private const FREEZING = 273.15;
 
     public function asks(): array
     {
@@ -36,7 +35,7 @@ final class IceMoisture implements Calculation
     {
         $ice = max(1e-3, $given->of('ice_kg'));
         $gave = $given->of('water_kg') * self::WATER * ($given->of('before_c') - $given->of('after_c'));
-        $warmed = $ice * self::WATER * ($given->of('after_c') - self::FREEZING);
+        $warmed = $ice * self::WATER * ($given->of('after_c') - Celsius::ZERO);
         $frozen = max(0.0, min(1.0, ($gave - $warmed) / ($ice * self::MELTING)));
 
         return new Answer(

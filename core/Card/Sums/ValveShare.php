@@ -12,8 +12,8 @@ use Metrum\Bench\Output;
 use Metrum\Quantity\QuantityKind;
 
 /**
- * What a valve passes at the pressures of today, of what its coil asks: its flow goes with the root of the pressure over
- * it (incompressible orifice, as tables of valves are given).
+ * What a valve passes at the pressures of today, of what its coil asks: its flow goes with the root of the pressure
+ * over it (incompressible orifice, as tables of valves are given).
  */
 final class ValveShare implements Calculation
 {
@@ -60,7 +60,8 @@ final class ValveShare implements Calculation
                 Output::percent('share_percent', 'Of the coil capacity', $share),
             ],
             [
-                "{$text($given->of('rated_kw'), QuantityKind::Power)} × √({$text($over, QuantityKind::PressureDifference)} ÷ ".
+                "{$text($given->of('rated_kw'), QuantityKind::Power)} × ".
+                    "√({$text($over, QuantityKind::PressureDifference)} ÷ ".
                     "{$text($given->of('rated_drop_kpa'), QuantityKind::PressureDifference)}) ".
                     "= {$text($capacity, QuantityKind::Power)}.",
             ],

@@ -25,7 +25,7 @@ final class LoggedSeries
 
     /**
      * @param  int  $most  values that are kept; of more, what swings keeps its ends
-     * @return ?non-empty-list<array{float, string}> minutes from the first, and the value as it stands; null where it is none
+     * @return ?non-empty-list<array{float, string}> minutes from the first, and the value; null where it is none
      *
      * @throws NotAFact where a line cannot be read
      */

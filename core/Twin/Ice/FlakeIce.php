@@ -11,9 +11,9 @@ use Metrum\Twin\Surroundings;
 use Metrum\Twin\Twin;
 
 /**
- * A flake ice machine: it settles, so its loop is that of the plain twin, at a barrel whose temperature hardly depends on
- * the water. What it makes is its cooling by what a kilogram of ice takes: the water cooled to freezing, and what of it
- * freezes. Two rated points, where they are known, say how it falls off as the air warms.
+ * A flake ice machine: it settles, so its loop is that of the plain twin, at a barrel whose temperature hardly depends
+ * on the water. What it makes is its cooling by what a kilogram of ice takes: the water cooled to freezing, and what of
+ * it freezes. Two rated points, where they are known, say how it falls off as the air warms.
  */
 final readonly class FlakeIce
 {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Metrum\Work\Cards;
 
 use Metrum\Diagnosis\Gate;
-use Metrum\Language\Reason;
 use Metrum\Language\Sentence;
+use Metrum\Language\WorkReason;
 use Metrum\Log\Content;
 use Metrum\Log\Kinds\StepTaken;
 use Metrum\Log\NotAFact;
@@ -24,13 +24,13 @@ final readonly class MayWork
         $firm = (new Gate($this->run->gates()))->firm();
         if ($firm !== []) {
             throw NotAFact::said(
-                Sentence::of(Reason::NotBegun, what: $this->run->card->name, why: Gate::why($firm)),
+                Sentence::of(WorkReason::NotBegun, what: $this->run->card->name, why: Gate::why($firm)),
             );
         }
         $failing = $this->run->failing();
         if ($failing !== [] && $begun->text('reason') === '') {
             throw NotAFact::said(
-                Sentence::of(Reason::NotBegunYet, what: $this->run->card->name, why: Gate::why($failing)),
+                Sentence::of(WorkReason::NotBegunYet, what: $this->run->card->name, why: Gate::why($failing)),
             );
         }
     }
@@ -46,7 +46,7 @@ final readonly class MayWork
         $stop = $run->stop();
         throw $stop === null
             ? NotAFact::said(
-                Sentence::of(Reason::AnswerFirst, question: $run->awaited()->label ?? $run->card->name),
+                Sentence::of(WorkReason::AnswerFirst, question: $run->awaited()->label ?? $run->card->name),
             )
             : NotAFact::because($run->says($stop->outcome));
     }

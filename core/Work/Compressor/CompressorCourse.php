@@ -119,8 +119,8 @@ final readonly class CompressorCourse
     }
 
     /**
-     * s that one pump-down runs outside of such a field, with the head as it was read; null where it is not pumped down,
-     * or there is no twin.
+     * s that one pump-down runs outside of such a field, with the head as it was read; null where it is not pumped
+     * down, or there is no twin.
      */
     public function secondsOutside(Envelope $envelope): ?float
     {

@@ -15,7 +15,7 @@ use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Test;
 use Metrum\Knowledge\Word;
 
-/** Which cause of oil trips what was found speaks for, and what is still open: the first that stands is worked first. */
+/** Which cause of oil trips is borne out by what was found, and what is still open: the first is worked first. */
 final readonly class OilTrips
 {
     /** Pa of net oil pressure below which a pump, or what it draws, does not do. */
@@ -28,7 +28,7 @@ final readonly class OilTrips
         $this->superheat = Figures::of($findings, $rules)->value(DerivedFigure::CompressorSuperheat);
     }
 
-    /** @return array<string, Mark> act where it stands, fine where it is ruled out, look where it is open; by OilCause */
+    /** @return array<string, Mark> act where it stands, fine where it is ruled out, else look; by OilCause */
     public function marks(): array
     {
         $liquid = $this->liquid();

@@ -11,7 +11,7 @@ use Metrum\Installation\SuctionGroup;
 use Metrum\Knowledge\HouseRules;
 use Metrum\Twin\Rack\RackTwin;
 
-/** Where the compressors of a rack's suction group run: as it was read, and by the twin on the coldest and hottest day. */
+/** Where the compressors of a suction group run: as it was read, and by the twin on the coldest and hottest day. */
 final readonly class RackCompressorCourse
 {
     public function __construct(

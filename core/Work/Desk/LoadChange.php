@@ -6,8 +6,8 @@ namespace Metrum\Work\Desk;
 
 use Metrum\Findings\Findings;
 use Metrum\Knowledge\Reading;
-use Metrum\Language\Reason;
 use Metrum\Language\Sentence;
+use Metrum\Language\WorkReason;
 use Metrum\Quantity\Magnitude;
 use Metrum\Quantity\QuantityKind;
 
@@ -31,12 +31,12 @@ final class LoadChange
         $volts = [$before->reading(Reading::SupplyVoltage), $now->reading(Reading::SupplyVoltage)];
         $change = $is / $was - 1;
         $supply = $volts[0] === null || $volts[1] === null || $volts[0] <= 0.0
-            ? Sentence::of(Reason::VoltsNotRead)
+            ? Sentence::of(WorkReason::VoltsNotRead)
             : self::supply($volts[0], $volts[1]);
         $what = match (true) {
-            $change > self::TELLS => Reason::LoadRose,
-            $change < -self::TELLS => Reason::LoadFell,
-            default => Reason::LoadSame,
+            $change > self::TELLS => WorkReason::LoadRose,
+            $change < -self::TELLS => WorkReason::LoadFell,
+            default => WorkReason::LoadSame,
         };
 
         return Sentence::of(
@@ -50,7 +50,7 @@ final class LoadChange
     private static function supply(float $was, float $is): Sentence
     {
         return Sentence::of(
-            abs($is / $was - 1) < self::STEADY ? Reason::VoltsSteady : Reason::VoltsMoved,
+            abs($is / $was - 1) < self::STEADY ? WorkReason::VoltsSteady : WorkReason::VoltsMoved,
             was: Magnitude::of($was, QuantityKind::Voltage)->bare(),
             is: Magnitude::of($is, QuantityKind::Voltage),
         );

@@ -45,8 +45,8 @@
             </div>
         </div>
         @if ($page->hasOwnCorners())<p class="soft">Envelope by the manufacturer’s corner points, dew
-            temperatures.</p>@else<p class="soft">Typical envelope: {{ $page->class->label() }}, by dew temperatures. The
-            manufacturer’s own data for this compressor and refrigerant take precedence.</p>@endif
+            temperatures.</p>@else<p class="soft">Typical envelope: {{ $page->class->label() }}, by dew temperatures.
+            The manufacturer’s own data for this compressor and refrigerant take precedence.</p>@endif
         @if ($page->points() === [])<p class="empty">Read suction and discharge pressure to see where it runs.</p>@else
             <table><thead><tr><th>When</th><th>Operating point</th><th>Envelope</th></tr></thead><tbody>
                 @foreach ($page->points() as $point)<tr><th scope="row">{{ $point['name'] }}</th>

@@ -14,7 +14,8 @@
 @foreach ($report->ruledOut() as $line)<p>○ {{ $line }}.</p>@endforeach
 @foreach ($page->verdict->contradictions as $contradiction)<p>◐ @told($contradiction->sentence())</p>@endforeach
 @foreach ($report->trips() as $line)<p>● {{ $line }}.</p>@endforeach
-@if ($report->replacement() !== '')<p>◐ {{ $report->replacement() }}</p>@endif
+@php($replacement = App\View\Compressor\ReplacementLine::of($page->verdict, $page->findings, $page->log))
+@if ($replacement !== '')<p>◐ {{ $replacement }}</p>@endif
 @if ($report->done() !== [])
 <h2>Work done and effect</h2>
 <ol>@foreach ($report->done() as $line)<li>{{ $line }}</li>@endforeach</ol>

@@ -7,7 +7,8 @@
     <figure><x-picture.clamp :place="$row->drawn">{{ $row->label }}: {{ $row->place }}</x-picture.clamp>
         <figcaption><b>{{ $row->label }}</b> @told($row->taking->how) <span class="spoils">Spoiled by:
             {{ Illuminate\Support\Str::lcfirst($row->spoils) }}</span>
-            @if (isset($cell) && Metrum\Knowledge\Taken::of($reading) !== [])<span class="taken-with"><span aria-hidden="true">Taken with</span>
+            @if (isset($cell) && Metrum\Knowledge\Taken::of($reading) !== [])<span
+                class="taken-with"><span aria-hidden="true">Taken with</span>
                 <select name="taken" aria-label="Taken with" @disabled(! $page->mayEnter)>
                 <option value="">clamp or probe, as shown</option>@foreach (Metrum\Knowledge\Taken::of($reading)
                 as $with)<option value="{{ $with->value }}" @selected($cell->taken === $with)>{{ $with->label()

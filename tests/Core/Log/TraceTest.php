@@ -39,10 +39,11 @@ final class TraceTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function exports(): iterable
     {
-        yield 'date, time, semicolon' => ["Time;Temp\n2026-11-30 10:00:00;15\n2026-11-30 10:10:00;11\n2026-11-30 10:40:00;3"];
+        $day = '2026-11-30';
+        yield 'date, time, semicolon' => ["Time;Temp\n$day 10:00:00;15\n$day 10:10:00;11\n$day 10:40:00;3"];
         yield 'with tabs and commas' => ["30.11.2026 10:00:00\t15\n30.11.2026 10:10:00\t11\n30.11.2026 10:40:00\t3"];
         yield 'time alone, further columns' => ["10:00:00;15;58\n10:10:00;11;57\n10:40:00;3;55"];
-        yield 'as a moment, quoted' => ["\"2026-11-30T10:00:00,15\"\n\"2026-11-30T10:10:00,11\"\n\"2026-11-30T10:40:00,3\""];
+        yield 'as a moment, quoted' => ["\"{$day}T10:00:00,15\"\n\"{$day}T10:10:00,11\"\n\"{$day}T10:40:00,3\""];
     }
 
     #[DataProvider('exports')]

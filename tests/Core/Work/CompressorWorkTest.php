@@ -37,7 +37,7 @@ use Metrum\Work\Compressor\SliderTwin;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** What is tried on a compressor, why it trips on oil, how long it runs outside its field, what explains another one. */
+/** What is tried on a compressor, why it trips on oil, how long it runs outside its field, what explains a new one. */
 final class CompressorWorkTest extends TestCase
 {
     private static function twin(): SliderTwin

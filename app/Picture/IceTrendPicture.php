@@ -19,7 +19,7 @@ final readonly class IceTrendPicture
 
     public const RIGHT = 408.0;
 
-    private const TOP = 16.0;
+    private const TOP = 24.0;
 
     private const BOTTOM = 128.0;
 
@@ -39,6 +39,7 @@ final readonly class IceTrendPicture
      * @param  ?array{float, float, string}  $now  place and words
      * @param  list<array{float, string}>  $days
      * @param  list<array{float, string}>  $waters
+     * @param  string  $unit  of the ice: "kg"
      */
     private function __construct(
         public string $band,
@@ -46,6 +47,7 @@ final readonly class IceTrendPicture
         public ?array $now,
         public array $days,
         public array $waters,
+        public string $unit,
     ) {
     }
 
@@ -97,6 +99,7 @@ final readonly class IceTrendPicture
                 ],
                 self::TICKS,
             ),
+            $unit->symbol(),
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Metrum\Knowledge;
 
+use Metrum\Installation\Circuit;
 use Metrum\Installation\LoadKind;
 
 /** What the plant was doing when it was read. Not given: settled is not certain. */
@@ -19,22 +20,22 @@ enum State: string
     case Freezing = 'freezing';
     case Harvesting = 'harvesting';
 
-    /** Whether such a plant can be in it: only an ice machine freezes and harvests, and it has no defrost. */
-    public function isOf(?LoadKind $load): bool
+    /** Whether such a plant can be in it: only a batch ice machine freezes and harvests, and none has a defrost. */
+    public function isOf(Circuit $circuit): bool
     {
-        $isIce = $load === LoadKind::IceMachine;
+        $isIce = $circuit->cools(LoadKind::IceMachine);
 
         return match ($this) {
-            self::Freezing, self::Harvesting => $isIce,
+            self::Freezing, self::Harvesting => $circuit->makesBatches(),
             self::InDefrost, self::AfterDefrost, self::PullingDown => ! $isIce,
             self::Starting, self::RunningSettled, self::PumpingDown, self::Off => true,
         };
     }
 
     /** @return list<self> those that such a plant can be in */
-    public static function at(?LoadKind $load): array
+    public static function at(Circuit $circuit): array
     {
-        return array_values(array_filter(self::cases(), static fn (self $one): bool => $one->isOf($load)));
+        return array_values(array_filter(self::cases(), static fn (self $one): bool => $one->isOf($circuit)));
     }
 
     public function label(): string

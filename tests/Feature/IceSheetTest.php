@@ -153,11 +153,13 @@ final class IceSheetTest extends TestCase
             ->assertDontSee('Water fill');
     }
 
-    public function test_only_an_ice_machine_freezes_and_harvests(): void
+    public function test_only_a_batch_machine_freezes_and_harvests(): void
     {
         $ice = $this->machine();
         $this->get("/visits/{$ice->id}/gauges")->assertSee('state-harvesting', false)
             ->assertDontSee('state-in-defrost', false);
+        $flakes = $this->machine([], 'continuous');
+        $this->get("/visits/{$flakes->id}/gauges")->assertDontSee('state-harvesting', false);
         $cooler = $this->visit();
         $this->get("/visits/{$cooler->id}/gauges")->assertDontSee('state-harvesting', false)
             ->assertSee('state-in-defrost', false);

@@ -4,7 +4,7 @@
             ? '○' : '◐' }}</span> {{ $page->stateWord() }}</summary>
         <x-entry :page="$page" kind="state" key="state" says="State" class="state-menu">
             <fieldset @disabled(! $page->mayEnter)><legend>What is the system doing now?</legend>
-                @foreach (Metrum\Knowledge\State::at($page->findings->circuit->kind?->load()) as $state)
+                @foreach (Metrum\Knowledge\State::at($page->findings->circuit) as $state)
                     <button class="tap" name="value" id="state-{{ str_replace('_', '-', $state->value) }}"
                         value="{{ $page->findings->state === $state ? '' : $state->value }}"
                         data-on="{{ $state->value }}" data-off="" data-was="{{ $page->findings->state === $state

@@ -94,6 +94,7 @@ final class CompressorPageTest extends TestCase
                 'in order round the field',
             ],
             'no compressor' => [['of' => 'circuit 1', 'corners' => ''], 'Compressor: you entered circuit 1'],
+            'one that is not there' => [['of' => 'compressor 7', 'corners' => ''], 'you entered compressor 7'],
             'no class' => [['of' => 'compressor 1', 'class' => 'steam'], 'class'],
         ];
     }

@@ -9,8 +9,6 @@ use App\View\CompressorPage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Metrum\Installation\CompressorUnit;
-use Metrum\Installation\PartId;
 
 final class CompressorController extends Controller
 {
@@ -32,14 +30,12 @@ final class CompressorController extends Controller
     /** Keeps its class and the corner points that a manufacturer gives; none: as is usual for its class. */
     public function corners(CornersRequest $request, Visit $visit): RedirectResponse
     {
-        $plant = $visit->loadMissing('circuit.site', 'circuit.plant')->circuit->plant;
-        $known = $plant->setRelation('site', $visit->circuit->site)->known();
-        $part = PartId::of($request->validated('of'));
-        $unit = $known->compressor($part) ?? new CompressorUnit($part);
-        $plant->keep($known->knowing($unit->within($request->corners(), $request->compressorClass())));
+        $unit = $request->unit();
+        $known = $request->plant()->known();
+        $request->plant()->keep($known->knowing($unit->within($request->corners(), $request->compressorClass())));
 
         return redirect()
-            ->route('visits.compressor', [$visit, 'of' => $part->value])
+            ->route('visits.compressor', [$visit, 'of' => $unit->part->value])
             ->with('said', 'Saved.');
     }
 

@@ -2,13 +2,14 @@
 
 namespace App\Http\Requests;
 
+use App\Models\Plant;
+use App\Models\Visit;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use Metrum\Installation\CompressorClass;
+use Metrum\Installation\CompressorUnit;
 use Metrum\Installation\EnvelopeCorners;
-use Metrum\Installation\NoPart;
-use Metrum\Installation\PartId;
 use Metrum\Quantity\QuantityKind;
 
 /** Corner points of an envelope as they are typed: evaporating and condensing, a corner a line. */
@@ -44,12 +45,7 @@ final class CornersRequest extends FormRequest
 
     private function objection(): ?string
     {
-        try {
-            $isCompressor = PartId::of((string) $this->input('of'))->isCompressor();
-        } catch (NoPart) {
-            $isCompressor = false;
-        }
-        if (! $isCompressor) {
+        if ($this->named() === null) {
             return 'Compressor: you entered '.mb_substr((string) $this->input('of'), 0, 40).'. Open its page again.';
         }
         foreach ($this->lines() as $place => $line) {
@@ -62,6 +58,37 @@ final class CornersRequest extends FormRequest
         $objection = $corners === [] ? null : EnvelopeCorners::objection($corners);
 
         return $objection === null ? null : 'Corner points: '.$objection.'.';
+    }
+
+    /** The system as it is known now: corner points may be entered at an open visit. */
+    public function plant(): Plant
+    {
+        $visit = $this->route('visit');
+        assert($visit instanceof Visit);
+        $circuit = $visit->loadMissing('circuit.site', 'circuit.plant')->circuit;
+
+        return $circuit->plant->setRelation('site', $circuit->site);
+    }
+
+    /** The compressor that is named, as it is known now. */
+    public function unit(): CompressorUnit
+    {
+        return $this->named() ?? abort(404);
+    }
+
+    private function named(): ?CompressorUnit
+    {
+        $known = $this->plant()->known();
+        foreach ($known->groups as $group) {
+            $listed = $known->compressors() === [] ? $known->compressorsOf($group) : $group->compressors;
+            foreach ($listed as $unit) {
+                if ($unit->part->value === $this->input('of')) {
+                    return $unit;
+                }
+            }
+        }
+
+        return null;
     }
 
     /** @return list<string> */

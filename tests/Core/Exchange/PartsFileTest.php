@@ -9,9 +9,15 @@ use Metrum\Exchange\VisitReader;
 use Metrum\Exchange\VisitWriter;
 use Metrum\Findings\Chapters;
 use Metrum\Installation\Branch;
+use Metrum\Installation\CompressorClass;
+use Metrum\Installation\InstallationReader;
+use Metrum\Installation\InstallationWriter;
 use Metrum\Installation\Kind;
 use Metrum\Installation\PartId;
 use Metrum\Knowledge\Reading;
+use Metrum\Knowledge\Taken;
+use Metrum\Log\FactKind;
+use Metrum\Log\Kinds\ReadingTaken;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -53,6 +59,61 @@ final class PartsFileTest extends TestCase
             ],
         ],
     ];
+
+    public function test_a_compressor_is_told_with_its_class_and_corner_points_and_written_so(): void
+    {
+        $file = self::PLANT;
+        $file['compressors'][0]['class'] = 'semi_hermetic_medium';
+        $file['compressors'][0]['design']['envelope_c'] = [[-20, 20], [5, 20], [5, 55], [-20, 42.5]];
+        $visit = VisitReader::visit(json_encode($file, JSON_THROW_ON_ERROR));
+        $unit = $visit->plant->compressors()[0];
+
+        self::assertSame(CompressorClass::SemiHermeticMedium, $unit->class);
+        self::assertEqualsWithDelta([253.15, 315.65], $unit->corners[3], 1e-6);
+        $again = InstallationReader::stored(InstallationWriter::stored($visit->plant));
+        self::assertEquals($visit->plant, $again);
+    }
+
+    /** @return array<string, array{mixed, string}> */
+    public static function noCorners(): array
+    {
+        return [
+            'a word' => ['wide', 'envelope_c: expected pairs of evaporating and condensing'],
+            'one number each' => [[[-20], [5], [5]], 'envelope_c: expected pairs'],
+            'too few' => [[[-20, 20], [5, 20]], 'envelope_c: got 2 corners'],
+            'upside down' => [[[20, -20], [20, 5], [55, 5]], 'condensing must be above evaporating'],
+        ];
+    }
+
+    #[DataProvider('noCorners')]
+    public function test_corner_points_that_are_none_are_refused_with_their_place(mixed $corners, string $why): void
+    {
+        $file = self::PLANT;
+        $file['compressors'][0]['design']['envelope_c'] = $corners;
+        $this->expectException(Refused::class);
+        $this->expectExceptionMessage($why);
+        VisitReader::visit(json_encode($file, JSON_THROW_ON_ERROR));
+    }
+
+    public function test_with_what_a_reading_was_taken_goes_with_the_file_both_ways(): void
+    {
+        $file = self::PLAIN;
+        $file['log'][] = [
+            'kind' => 'reading',
+            'key' => 'discharge_temperature_c',
+            'value' => 84,
+            'data' => ['taken' => 'infrared_bare'],
+        ];
+        $visit = VisitReader::visit(json_encode($file, JSON_THROW_ON_ERROR));
+        $window = $visit->told;
+        self::assertNotNull($window);
+        $facts = $window->log->history(FactKind::Reading);
+        self::assertSame(Taken::InfraredBare, ReadingTaken::with($facts[count($facts) - 1]->content));
+        $file['log'][3]['data']['taken'] = 'by_ear';
+        $this->expectException(Refused::class);
+        $this->expectExceptionMessage('log.3.data.taken');
+        VisitReader::visit(json_encode($file, JSON_THROW_ON_ERROR));
+    }
 
     public function test_circuits_are_of_the_plants_kind_unless_they_say_another(): void
     {

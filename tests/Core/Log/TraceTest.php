@@ -73,6 +73,19 @@ final class TraceTest extends TestCase
         self::assertSame(0.0, $points[count($points) - 1][0]);
     }
 
+    public function test_an_export_without_dates_goes_on_over_midnight_and_leaves_out_what_stands_twice(): void
+    {
+        $points = Trace::in("23:50:00;15\n23:55:00;14\n23:55:00;14\n00:10:00;11")->points ?? [];
+
+        self::assertEqualsWithDelta([[1200.0, '15'], [900.0, '14'], [0.0, '11']], $points, 1e-3);
+    }
+
+    public function test_numbers_typed_by_hand_are_no_export(): void
+    {
+        self::assertSame('15', Trace::in("9:50 15\n10:00 11\n10:30 3")->points[0][1] ?? '', 'times of the day');
+        self::assertEqualsWithDelta(2400.0, Trace::in("0 15\n10 11\n40 3")->points[0][0] ?? 0.0, 1e-6, 'minutes');
+    }
+
     public function test_a_line_of_an_export_that_says_nothing_is_named(): void
     {
         $this->expectException(NotAFact::class);

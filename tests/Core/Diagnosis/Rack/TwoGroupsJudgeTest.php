@@ -4,16 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\Core\Diagnosis\Rack;
 
+use Metrum\Diagnosis\Rack\Neighbours;
 use Metrum\Diagnosis\Rack\RackCheck;
 use Metrum\Diagnosis\Rack\RackChecks;
+use Metrum\Diagnosis\Rack\RackEvidence;
 use Metrum\Diagnosis\Rack\RackExamination;
 use Metrum\Diagnosis\Rack\RackJudge;
+use Metrum\Diagnosis\Rack\RackSign;
 use Metrum\Diagnosis\Rack\RackVerdict;
+use Metrum\Findings\PartFindings;
 use Metrum\Findings\RackFindings;
 use Metrum\Installation\PartId;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Reading;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Racks;
 use Tests\Core\TwoGroups;
 
 /** Two suction groups: what is wrong with one of them is told of that one, what all share of the rack. */
@@ -130,5 +135,76 @@ final class TwoGroupsJudgeTest extends TestCase
         );
 
         self::assertSame(['circuit 4', 'circuit 7'], array_map(strval(...), $limits));
+    }
+
+    /** @return array<string, array<string, float|int|null>> readings of both groups */
+    private static function both(float $over, int $running): array
+    {
+        return [
+            'MT' => ['suction_header_kpa' => 284 + 4 * $over, 'compressors_running' => $running],
+            'LT' => ['suction_header_kpa' => 72 + $over, 'compressors_running' => $running],
+        ];
+    }
+
+    public function test_a_fault_in_both_groups_is_no_surer_of_one_of_them_than_of_the_rack(): void
+    {
+        $one = self::judged(TwoGroups::of(['LT' => ['suction_header_kpa' => 100, 'compressors_running' => 2]]));
+        $both = self::judged(TwoGroups::of(self::both(28, 2)));
+
+        self::assertGreaterThan($one->plantRanking()['compressor_out'], $both->plantRanking()['compressor_out']);
+        self::assertLessThan($one->plantRanking()['no_fault'], $both->plantRanking()['no_fault']);
+    }
+
+    public function test_two_groups_that_show_nothing_are_suspected_no_more_than_one(): void
+    {
+        $two = self::judged(TwoGroups::of())->plantRanking();
+        $one = self::judged(Racks::of())->plantRanking();
+
+        foreach (['compressor_out', 'compressor_inefficient', 'suction_set_wrong'] as $fault) {
+            self::assertLessThan(1.6 * $one[$fault] + 0.02, $two[$fault], $fault);
+        }
+    }
+
+    public function test_what_is_said_for_a_fault_names_the_group_where_it_was_found(): void
+    {
+        $verdict = self::judged(TwoGroups::of(['LT' => ['suction_header_kpa' => 105, 'compressors_running' => 2]]));
+        $heaviest = $verdict->plant->weightsFor(Fault::CompressorOut)[0][0];
+
+        self::assertSame('group 2', $heaviest->group?->value);
+        $head = array_filter(
+            $verdict->plant->evidence,
+            static fn (RackEvidence $one): bool => $one->sign === RackSign::Ambient,
+        );
+        self::assertNull(array_values($head)[0]->group, 'the weather is of all');
+    }
+
+    public function test_confirmed_at_one_group_it_is_that_groups(): void
+    {
+        $found = TwoGroups::of();
+        $parts = ['group 1' => $found->ofGroup($found->plant->groups[0])->besides(
+            new PartFindings(confirmed: [Fault::CompressorInefficient]),
+        )] + $found->parts;
+        $verdict = self::judged($found->finding($found->shared, $parts));
+
+        self::assertSame(Fault::CompressorInefficient, RackVerdict::leading($verdict->plantRanking()));
+        self::assertSame('MT', $verdict->groupOf(Fault::CompressorInefficient)?->label());
+    }
+
+    public function test_a_circuits_neighbours_are_those_of_its_group(): void
+    {
+        $warm = TwoGroups::of([], [], [
+            'Dairy 1' => ['readings' => ['box_temperature_c' => 9]],
+            'Deli 1' => ['readings' => ['box_temperature_c' => 10]],
+            'Ice cream' => ['readings' => ['box_temperature_c' => -22]],
+            'Peas' => ['readings' => ['box_temperature_c' => -20]],
+        ]);
+        $examined = RackExamination::of($warm);
+        $over = static fn (int $circuit): ?float => (new Neighbours(
+            $examined,
+            $warm->plant->branches[$circuit - 1],
+        ))->over();
+
+        self::assertEqualsWithDelta(6.0, $over(3), 0.1, 'chilled cases beside Produce are warm');
+        self::assertEqualsWithDelta(0.0, $over(8), 0.1, 'frozen ones beside the freezer are not');
     }
 }

@@ -4,14 +4,22 @@ declare(strict_types=1);
 
 namespace Tests\Core\Twin\Rack;
 
+use Metrum\Diagnosis\Rack\RackCharge;
+use Metrum\Diagnosis\Rack\RackExamination;
 use Metrum\Findings\RackFindings;
+use Metrum\Installation\Installation;
 use Metrum\Installation\PartId;
+use Metrum\Installation\SuctionGroup;
 use Metrum\Knowledge\Fault;
+use Metrum\Learning\Rack\RandomRacks;
+use Metrum\Twin\Dice;
 use Metrum\Twin\Rack\BranchState;
 use Metrum\Twin\Rack\GroupState;
+use Metrum\Twin\Rack\RackDay;
 use Metrum\Twin\Rack\RackDisorder;
 use Metrum\Twin\Rack\RackIll;
 use Metrum\Twin\Rack\RackMachine;
+use Metrum\Twin\Rack\RackMoment;
 use Metrum\Twin\Rack\RackSolver;
 use Metrum\Twin\Rack\RackState;
 use Metrum\Twin\Rack\RackTwin;
@@ -23,6 +31,8 @@ use Tests\Core\TwoGroups;
 /** Two suction groups on one high side: each holds its own header, both send to one condenser. */
 final class TwoGroupsTwinTest extends TestCase
 {
+    private const PLANTS = 12;
+
     private const MT = 'group 1';
 
     private const LT = 'group 2';
@@ -200,5 +210,105 @@ final class TwoGroupsTwinTest extends TestCase
         self::assertGreaterThan(0.003, $medium);
         self::assertGreaterThan(0.003, $low);
         self::assertLessThan(0.05, $medium + $low, 'a kelvin of both is 2 to 4 % of the power');
+    }
+
+    public function test_at_any_rack_in_any_weather_mass_and_flow_balance_group_by_group(): void
+    {
+        $dice = new Dice(43);
+        $settled = 0;
+        for ($i = 0; $i < self::PLANTS; $i++) {
+            $plant = self::halved((new RandomRacks($dice))->plant());
+            $twin = RackTwin::of(new RackFindings($plant));
+            $state = $twin->at(Racks::store($dice->between(-8, 36), 22, $dice->between(30, 65)));
+            if ($state === null) {
+                continue;
+            }
+            $settled++;
+            $machine = $twin->machine;
+            $fluid = $machine->fluid();
+            $gas = $fluid->vapourDensity($fluid->dewTemperature($state->condensing));
+            $liquid = $fluid->liquidDensity($fluid->bubbleTemperature($state->condensing));
+            self::assertEqualsWithDelta(
+                $machine->charge,
+                array_sum($state->held) + $state->level * $machine->high->receiverVolume * ($liquid - $gas),
+                0.01 * $machine->charge,
+                'kg of plant '.$i,
+            );
+            $flows = array_map(static fn (GroupState $one): float => $one->flow, $state->groups);
+            self::assertEqualsWithDelta($state->flow, array_sum($flows), 1e-6, 'all that circuits send is drawn');
+            foreach ($machine->groups as $group) {
+                $own = $state->groups[$group->part->value];
+                self::assertGreaterThan(0.999 * $group->setSuction, $own->suction, 'no header below its set point');
+                self::assertLessThanOrEqual(1.0, $own->running);
+                if ($own->suction > 1.01 * $group->setSuction) {
+                    self::assertTrue($own->allRun, 'a header rises only once all run');
+                }
+            }
+        }
+        self::assertGreaterThan(self::PLANTS - 4, $settled);
+    }
+
+    /** Every other circuit on a second group with as many compressors. */
+    private static function halved(Installation $plant): Installation
+    {
+        [$first] = $plant->groups;
+        $second = PartId::of(self::LT);
+        $branches = [];
+        foreach ($plant->branches as $place => $branch) {
+            $branches[] = $place % 2 === 0 ? $branch : $branch->drawingOn($second);
+        }
+        $groups = [$first, new SuctionGroup($second, $first->hold, false, $first->compressors)];
+
+        return new Installation($plant->highSide, $groups, $branches, $plant->atmosphere);
+    }
+
+    public function test_a_day_runs_through_both_groups_with_their_defrosts(): void
+    {
+        $machine = self::twin()->machine;
+        $frozen = ['circuit 6' => BranchState::Drained];
+        $moments = RackDay::of(
+            $machine,
+            Racks::store(25),
+            static fn (int $minute): array => $minute >= 360 && $minute < 390 ? $frozen : [],
+            ['circuit 6' => 4e3],
+        );
+
+        self::assertCount(96, $moments);
+        $at = static fn (int $minute): RackMoment => $moments[intdiv($minute, 15)];
+        self::assertSame(['circuit 6'], $at(375)->standing);
+        self::assertLessThan(
+            $at(345)->state->groups[self::LT]->flow,
+            $at(375)->state->groups[self::LT]->flow,
+            'its group draws less meanwhile',
+        );
+        self::assertEqualsWithDelta(
+            $at(345)->state->groups[self::MT]->suction,
+            $at(375)->state->groups[self::MT]->suction,
+            0.01 * $at(345)->state->groups[self::MT]->suction,
+        );
+        self::assertSame('circuit 6', $at(390)->warmest, 'it is pulled down again');
+    }
+
+    public function test_a_receiver_is_judged_by_what_both_groups_hold(): void
+    {
+        $found = TwoGroups::of([], ['receiver_level_percent' => 30]);
+        $charge = RackCharge::of(RackExamination::of($found));
+
+        self::assertNotNull($charge);
+        self::assertEqualsWithDelta(
+            (0.5 - 0.3) * $charge->whole(),
+            $charge->missing(),
+            0.08 * $charge->whole(),
+            'the level was told at 50 %',
+        );
+        $shut = TwoGroups::of([], ['receiver_level_percent' => 30], circuits: [
+            'Ice cream' => ['observations' => ['shut' => 'by_us']],
+            'Freezer' => ['observations' => ['shut' => 'by_us']],
+        ]);
+        self::assertGreaterThan(
+            $charge->expected->value,
+            RackCharge::of(RackExamination::of($shut))?->expected->value,
+            'what shut coils held stands in the receiver',
+        );
     }
 }

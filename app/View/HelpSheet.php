@@ -3,6 +3,7 @@
 namespace App\View;
 
 use App\Models\Visit;
+use App\Picture\IceCyclePicture;
 use App\Records\JudgedVisit;
 use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
@@ -25,7 +26,10 @@ final readonly class HelpSheet
             Reading::SupplyVoltage,
             Reading::CyclesSinceStart,
         ],
-        'Cycle' => [
+        'Ice' => [
+            Reading::IceInQuarter,
+            Reading::IceMoisture,
+            Reading::GearboxCurrent,
             Reading::FreezeTime,
             Reading::HarvestTime,
             Reading::IcePerCycle,
@@ -61,6 +65,9 @@ final readonly class HelpSheet
         ],
     ];
 
+    /** What stands for a moment of the freeze where there is none. */
+    private const STEADY = [Reading::SuctionPressure, Reading::DischargePressure];
+
     private const FIGURES = [
         'Superheat' => DerivedFigure::EvaporatorSuperheat,
         'Subcooling' => DerivedFigure::Subcooling,
@@ -70,23 +77,37 @@ final readonly class HelpSheet
 
     public ReportBasis $basis;
 
-    private function __construct(private JudgedVisit $judged, private IceSheet $sheet, private Units $units)
-    {
+    /** @var array<string, list<array{name: string, value: string, isKnown: bool}>> by heading */
+    public array $rows;
+
+    private function __construct(
+        private JudgedVisit $judged,
+        public IceSheet|FlakeSheet $sheet,
+        private Units $units,
+    ) {
         $this->visit = $judged->visit->loadMissing('circuit.site', 'user');
         $this->basis = new ReportBasis($this->visit, $judged->findings->circuit, $units);
+        $this->rows = $this->asked();
     }
 
-    /** Null where it is no ice machine that makes batches. */
+    /** Null where it is no ice machine, or none can be simulated. */
     public static function of(JudgedVisit $judged, Units $units): ?self
     {
-        $sheet = IceSheet::of($judged, $units);
+        $sheet = IceSheet::of($judged, $units) ?? FlakeSheet::of($judged, $units);
 
         return $sheet === null ? null : new self($judged, $sheet, $units);
     }
 
-    public function sheet(): IceSheet
+    /** Of a machine that makes batches. */
+    public function cycle(): ?IceCyclePicture
     {
-        return $this->sheet;
+        return $this->sheet instanceof IceSheet ? $this->sheet->picture : null;
+    }
+
+    /** "Cycle 3 since start: counts."; empty where there are none. */
+    public function counted(): string
+    {
+        return $this->sheet instanceof IceSheet ? $this->sheet->cycle() : '';
     }
 
     public function complaint(): string
@@ -100,7 +121,7 @@ final readonly class HelpSheet
     }
 
     /** @return array<string, list<array{name: string, value: string, isKnown: bool}>> by heading */
-    public function rows(): array
+    private function asked(): array
     {
         $rows = [];
         foreach (self::ASKED as $heading => $asked) {
@@ -110,7 +131,8 @@ final readonly class HelpSheet
             );
             $rows[$heading] = array_map($this->row(...), array_values($fits));
         }
-        $rows['Refrigerant'] = [...$this->figures(), ...$rows['Refrigerant']];
+        $steady = $this->judged->findings->circuit->makesBatches() ? [] : array_map($this->row(...), self::STEADY);
+        $rows['Refrigerant'] = [...$this->figures(), ...$steady, ...$rows['Refrigerant']];
 
         return $rows;
     }
@@ -162,7 +184,7 @@ final readonly class HelpSheet
     public function missing(): array
     {
         $missing = [];
-        foreach ($this->rows() as $rows) {
+        foreach ($this->rows as $rows) {
             foreach ($rows as $row) {
                 if (! $row['isKnown']) {
                     $missing[] = lcfirst($row['name']);

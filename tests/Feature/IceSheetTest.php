@@ -97,7 +97,12 @@ final class IceSheetTest extends TestCase
         $this->actingAs($this->technician)->get("/visits/{$visit->id}/help-sheet")->assertNotFound();
         $this->get("/visits/{$visit->id}/box")->assertOk()->assertDontSee('ice-sheet', false);
         $flakes = $this->machine([], 'continuous');
-        $this->get("/visits/{$flakes->id}/help-sheet")->assertNotFound();
+        $this->get("/visits/{$flakes->id}/help-sheet")
+            ->assertOk()
+            ->assertSee('Gearbox motor current')
+            ->assertSee('Suction pressure')
+            ->assertDontSee('Freeze time')
+            ->assertDontSee('ice-cycle', false);
         $this->sheet($flakes)
             ->assertSee('id="ice-sheet"', false)
             ->assertSee('Production not measured')

@@ -6,12 +6,12 @@
             {{ $sheet->visit->circuit->site->name }}</h1></div>
         <p class="soft">{{ $sheet->visit->opened_at->format('j M Y, H:i') }} · {{ $sheet->visit->user->name }} ·
             {{ $sheet->basis->refrigerant() }} · complaint: {{ $sheet->complaint() }}</p>
-        <p><b>{{ $sheet->sheet()->perDay() === '' ? 'Production not measured' : $sheet->sheet()->perDay() }}</b>,
-            {{ $sheet->sheet()->expected() }}. {{ $sheet->sheet()->sentence() }} {{ $sheet->sheet()->cycle() }}</p>
-        <div class="picture-box" tabindex="0" role="region" aria-label="One cycle"><x-picture.ice-cycle
-            :cycle="$sheet->sheet()->picture" /></div>
+        <p><b>{{ $sheet->sheet->perDay() === '' ? 'Production not measured' : $sheet->sheet->perDay() }}</b>,
+            {{ $sheet->sheet->expected() }}. {{ $sheet->sheet->sentence() }} {{ $sheet->counted() }}</p>
+        @if ($sheet->cycle() !== null)<div class="picture-box" tabindex="0" role="region"
+            aria-label="One cycle"><x-picture.ice-cycle :cycle="$sheet->cycle()" /></div>@endif
         <div class="help-columns">
-            @foreach ($sheet->rows() as $heading => $rows)
+            @foreach ($sheet->rows as $heading => $rows)
                 <section><h2>{{ $heading }}</h2>
                     <table><tbody>@foreach ($rows as $row)<tr><th scope="row">{{ $row['name'] }}</th><td
                         @class(['soft' => ! $row['isKnown']])>{{ $row['value'] }}</td></tr>@endforeach</tbody></table>

@@ -9,4 +9,5 @@
         @include('visit.ice-figures', ['figures' => $flakes->figures()])
     </div>
     @include('visit.ice-trend', ['trend' => $flakes->trend()])
+    <p class="actions"><a class="btn quiet" href="{{ route('visits.help-sheet', $page->visit) }}">Help sheet</a></p>
 </section>

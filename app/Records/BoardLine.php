@@ -4,6 +4,7 @@ namespace App\Records;
 
 use App\Models\Visit;
 use Metrum\Installation\PartId;
+use Metrum\Installation\PartKind;
 use Metrum\Log\FactKind;
 use Metrum\Log\Ground;
 use Metrum\Log\NotAFact;
@@ -18,6 +19,9 @@ final readonly class BoardLine
 {
     private const NAME = '/^\s*([^:]{1,120}):\s+(.*)$/us';
 
+    /** "set 0.72" beside a header is the set point of its suction. */
+    private const SET = '/(^|[,;\d]\s*)set(?:\s+point)?(?=[\s:=]+-?\d)/iu';
+
     public string $typed;
 
     private ?PartId $named;
@@ -27,7 +31,11 @@ final readonly class BoardLine
         $isNamed = preg_match(self::NAME, $line, $found) === 1;
         [$name, $rest] = $isNamed ? [$found[1], $found[2]] : ['', $line];
         $this->named = $this->called($name);
-        $this->typed = $this->named === null ? $line : $rest;
+        $this->typed = match ($this->named?->kind()) {
+            null => $line,
+            PartKind::Group => (string) preg_replace(self::SET, '$1suction set', $rest),
+            default => $rest,
+        };
     }
 
     private function called(string $name): ?PartId

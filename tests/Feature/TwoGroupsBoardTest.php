@@ -102,6 +102,16 @@ final class TwoGroupsBoardTest extends TestCase
         self::assertEqualsWithDelta(284e3, $this->ofGroup('group 1')->reading(Reading::SuctionHeader), 1.0);
     }
 
+    public function test_what_is_set_at_a_group_is_its_suction_set_point(): void
+    {
+        $lines = ['header 95 kPa, set 71 kPa' => 71e3, 'set point 72 kPa' => 72e3, 'suction set 73 kPa' => 73e3];
+        foreach ($lines as $line => $pascal) {
+            $this->enter($this->visit, 'line', 'line', "LT: $line", ['stage' => 'board'])->assertOk();
+            self::assertEqualsWithDelta($pascal, $this->ofGroup('group 2')->reading(Reading::SuctionSet), 1.0, $line);
+        }
+        self::assertEqualsWithDelta(95e3, $this->ofGroup('group 2')->reading(Reading::SuctionHeader), 1.0);
+    }
+
     public function test_what_is_read_at_the_compressors_on_a_circuits_page_is_its_groups(): void
     {
         $this->visit->walking($this->circuits()['circuit 7']);

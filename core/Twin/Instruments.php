@@ -186,9 +186,10 @@ final readonly class Instruments
                 ? ($coil->outletEnthalpy - $this->loop->evaporating->vapour) / $coil->superheat
                 : self::GAS_HEAT;
         $capacity = $coil->returnFlow * $specific;
+        $warms = max(0.0, $box - $dew) - $coil->entering;
 
         return $twoPhase +
-            $capacity * ($box - $dew) * (1 - exp((-$coil->dryShare * $face->conductance(0.45)) / $capacity));
+            $capacity * $warms * (1 - exp((-$coil->dryShare * $face->conductance(0.45)) / $capacity));
     }
 
     /** @return list<array{float, float}> */

@@ -44,6 +44,9 @@ final class CoilWalk
     /** J/(kg K) of the gas. */
     public float $gasHeat = 0.0;
 
+    /** Above dew where the gas begins to be warmed, K: more than 0 where nothing is left to boil at the inlet. */
+    public float $entering = 0.0;
+
     /** Above dew at the outlet, K; below 0 where liquid leaves. What a bulb feels of it. */
     public float $superheat = 0.0;
 
@@ -78,7 +81,7 @@ final class CoilWalk
         $this->wetShare = max(0.0, min(1.0, $this->wet));
         $this->dryShare = 1 - $this->wetShare;
         if ($this->wet < 1.0) {
-            $this->superheated($loop);
+            $this->superheated($loop, $needed);
         } else {
             $this->overfed($loop, $available);
         }
@@ -95,8 +98,13 @@ final class CoilWalk
         $this->returnFlow = $loop->massFlow + $this->leak;
     }
 
-    /** All liquid is boiled away before the outlet; the rest of the face warms the gas. */
-    private function superheated(Loop $loop): void
+    /**
+     * All liquid is boiled away before the outlet; the rest of the face warms the gas, or cools what comes in hotter
+     * than the air.
+     *
+     * @param  float  $needed  W that boil all that comes; below 0 where gas alone comes, by its superheat
+     */
+    private function superheated(Loop $loop, float $needed): void
     {
         $dew = $loop->evaporating->dew;
         $vapour = $loop->evaporating->vapour;
@@ -106,7 +114,12 @@ final class CoilWalk
         $units =
             ($this->dryShare * $loop->machine->coil->conductance(self::GAS_TRANSFER)) /
             ($this->returnFlow * $this->gasHeat);
-        $this->superheat = max(0.0, $loop->around->box - $dew) * (1 - exp(-$units));
+        $this->entering = max(0.0, -$needed) / ($this->returnFlow * $this->gasHeat);
+        if ($this->entering > 0.0 && $loop->line->enthalpy > $vapour) {
+            $this->inlet = $dew + ($loop->line->enthalpy - $vapour) / $this->gasHeat;
+        }
+        $most = max(0.0, $loop->around->box - $dew) - $this->entering;
+        $this->superheat = $this->entering + $most * (1 - exp(-$units));
         $this->outletEnthalpy = $vapour + $this->gasHeat * $this->superheat;
         $this->outletQuality = 1.0;
         $this->outlet = $dew + $this->superheat;
@@ -118,6 +131,7 @@ final class CoilWalk
     private function overfed(Loop $loop, float $available): void
     {
         $evaporating = $loop->evaporating;
+        $this->entering = 0.0;
         [, $hotter] = $loop->machine->fluid->vapourState($evaporating->dew, self::OVER);
         $this->gasHeat = ($hotter - $evaporating->vapour) / self::OVER;
         $brought = $loop->massFlow * $loop->line->enthalpy + $this->leak * $this->hot;

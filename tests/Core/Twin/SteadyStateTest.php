@@ -72,6 +72,29 @@ final class SteadyStateTest extends TestCase
             });
     }
 
+    /** Next to no charge, and a head valve that bypasses: what reaches the coil is gas, warmer than boiling. */
+    public function test_a_coil_that_gets_gas_alone_takes_from_the_air_what_that_gas_still_can(): void
+    {
+        foreach ([1795 => 97, 43392 => 84] as $seed => $severity) {
+            $random = new RandomPlants($seed);
+            $machine = (new Sizing($random->circuit()))->machine();
+            $around = $random->surroundings($machine, $random->chance(0.3));
+            $state = (new SteadyState(Disorder::in($machine, Fault::Undercharge, $severity / 100), $around))->find();
+            self::assertSame(1.0, $state->dryShare);
+            self::assertEqualsWithDelta($state->cooling, $state->coilAirHeat, 0.005 * abs($state->cooling), "$seed");
+            $inlet = $state->readings[Reading::CoilInletTemperature->value];
+            // Hotter than the air comes in: it is cooled, and the air warmed.
+            self::assertSame($inlet > $around->box, $state->cooling < 0.0, "$seed");
+            self::assertGreaterThan(
+                $machine->fluid->dewTemperature(
+                    $state->readings[Reading::EvaporatorPressure->value] + $around->atmosphere,
+                ),
+                $inlet,
+                "$seed",
+            );
+        }
+    }
+
     public function test_the_design_point_is_met_as_it_was_given(): void
     {
         foreach ([['R-448A', 8.5], ['R-134a', 7.0], ['R-404A', 6.5], ['R-290', 7.0]] as [$refrigerant, $td]) {

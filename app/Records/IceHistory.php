@@ -4,6 +4,8 @@ namespace App\Records;
 
 use App\Models\FactRecord;
 use App\Models\Visit;
+use Metrum\Card\Sums\FlakeDay;
+use Metrum\Findings\IceSignals;
 use Metrum\Knowledge\Reading;
 use Metrum\Log\FactKind;
 
@@ -11,10 +13,6 @@ use Metrum\Log\FactKind;
 final class IceHistory
 {
     private const MOST = 40;
-
-    private const DAY = 86_400.0;
-
-    private const QUARTERS = 96.0;
 
     private const READ = [
         Reading::WaterTemperature,
@@ -60,13 +58,13 @@ final class IceHistory
     public static function perDay(array $read): ?float
     {
         $quarter = $read[Reading::IceInQuarter->value] ?? null;
-        $batch = $read[Reading::IcePerCycle->value] ?? null;
-        $cycle = ($read[Reading::FreezeTime->value] ?? 0.0) + ($read[Reading::HarvestTime->value] ?? 0.0);
 
-        return match (true) {
-            $quarter !== null => self::QUARTERS * $quarter,
-            $batch !== null && $cycle > 0.0 => $batch * self::DAY / $cycle,
-            default => null,
-        };
+        return $quarter !== null
+            ? FlakeDay::QUARTERS * $quarter
+            : IceSignals::made(
+                $read[Reading::IcePerCycle->value] ?? null,
+                $read[Reading::FreezeTime->value] ?? null,
+                $read[Reading::HarvestTime->value] ?? null,
+            );
     }
 }

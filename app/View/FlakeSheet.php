@@ -33,6 +33,9 @@ final readonly class FlakeSheet
     /** kg by whose unit those of a day are told. */
     private const OF_A_DAY = 100.0;
 
+    /** kg a day in this air with this water; null where its loop does not run so. */
+    private ?Expected $should;
+
     private function __construct(
         private Visit $visit,
         private Findings $findings,
@@ -40,6 +43,7 @@ final readonly class FlakeSheet
         private ?float $wellTurned,
         private Units $units,
     ) {
+        $this->should = $this->withWater($this->water());
     }
 
     /** Null where it is no flake machine, or none can be simulated. */
@@ -87,13 +91,10 @@ final readonly class FlakeSheet
         return IceHistory::perDay($this->findings->readings);
     }
 
-    private function should(): ?Expected
+    /** kg a day in this air. @param  float  $water  K of what enters */
+    private function withWater(float $water): ?Expected
     {
-        return $this->ice->perDay(
-            $this->air(),
-            $this->water(),
-            $this->findings->reading(Reading::IceMoisture),
-        );
+        return $this->ice->perDay($this->air(), $water, $this->findings->reading(Reading::IceMoisture));
     }
 
     /** "● 210 kg a day"; empty where it was not weighed. */
@@ -107,11 +108,10 @@ final readonly class FlakeSheet
     private function mark(): string
     {
         $made = $this->made();
-        $should = $this->should();
 
         return match (true) {
-            $made === null, $should === null => '',
-            abs($made - $should->value) > self::OFF * $should->deviation => '●',
+            $made === null, $this->should === null => '',
+            abs($made - $this->should->value) > self::OFF * $this->should->deviation => '●',
             default => '○',
         };
     }
@@ -126,16 +126,15 @@ final readonly class FlakeSheet
     /** "expected 230 ± 14 kg a day at air 24 °C, water 14 °C" */
     public function expected(): string
     {
-        $should = $this->should();
         $missing = array_keys(array_filter([
             'air' => $this->findings->reading(Reading::AmbientTemperature) === null,
             'water' => $this->findings->reading(Reading::WaterTemperature) === null,
         ]));
 
-        return $should === null ? '' : sprintf(
+        return $this->should === null ? '' : sprintf(
             'expected %s ± %s a day at air %s, water %s%s, %s',
-            Format::number($this->units->ofMass(self::OF_A_DAY)->fromSi($should->value), 0),
-            $this->whole($should->deviation),
+            Format::number($this->units->ofMass(self::OF_A_DAY)->fromSi($this->should->value), 0),
+            $this->whole($this->should->deviation),
             $this->units->text($this->air(), QuantityKind::Temperature),
             $this->units->text($this->water(), QuantityKind::Temperature),
             $missing === [] ? '' : ' (assumed: '.implode(', ', $missing).')',
@@ -193,8 +192,7 @@ final readonly class FlakeSheet
     {
         $share = $this->findings->reading(Reading::IceMoisture);
         $made = $this->made();
-        $should = $this->should();
-        $isLow = $made !== null && $should !== null && $made < $should->value - self::OFF * $should->deviation;
+        $isLow = $this->should !== null && $this->mark() === '●' && $made < $this->should->value;
         $heavy = $this->gearbox()['mark'] === '●'
             ? ' Auger heavier than before: bearings, scale, too little water.'
             : '';
@@ -214,11 +212,7 @@ final readonly class FlakeSheet
         $made = $this->made();
 
         return IceTrendPicture::of(
-            fn (float $water): ?Expected => $this->ice->perDay(
-                $this->air(),
-                $water,
-                $this->findings->reading(Reading::IceMoisture),
-            ),
+            $this->withWater(...),
             IceHistory::of($this->visit),
             $made === null ? null : [$this->water(), $made],
             $this->units,

@@ -83,10 +83,23 @@ final class IceSignals
     /** kg in such a time. */
     private static function perTime(Findings $findings, float $seconds, bool $withHarvest): ?float
     {
-        $ice = $findings->reading(Reading::IcePerCycle);
-        $freeze = $findings->reading(Reading::FreezeTime);
-        $harvest = $withHarvest ? $findings->reading(Reading::HarvestTime) : 0.0;
+        return self::made(
+            $findings->reading(Reading::IcePerCycle),
+            $findings->reading(Reading::FreezeTime),
+            $withHarvest ? $findings->reading(Reading::HarvestTime) : 0.0,
+            $seconds,
+        );
+    }
 
+    /**
+     * kg that batches make in such a time; null where the batch or a part of its cycle was not measured.
+     *
+     * @param  ?float  $ice  kg of one batch
+     * @param  ?float  $freeze  s
+     * @param  ?float  $harvest  s
+     */
+    public static function made(?float $ice, ?float $freeze, ?float $harvest, float $seconds = self::DAY): ?float
+    {
         return $ice === null || $freeze === null || $harvest === null || $freeze + $harvest <= 0.0
             ? null
             : $ice * $seconds / ($freeze + $harvest);

@@ -13,7 +13,8 @@ use Metrum\Bench\Output;
 /** What a flake machine makes in a day, by what it made in a quarter of an hour. */
 final class FlakeDay implements Calculation
 {
-    private const QUARTERS = 96;
+    /** Quarters of an hour in a day. */
+    public const QUARTERS = 96;
 
     public function asks(): array
     {

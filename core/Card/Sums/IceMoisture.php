@@ -10,17 +10,14 @@ use Metrum\Bench\Input;
 use Metrum\Bench\Inputs;
 use Metrum\Bench\Output;
 use Metrum\Quantity\Celsius;
+use Metrum\Quantity\Water;
 
 /**
  * How much of flake ice is unfrozen water, by how far it cools warm water (heat balance of a bucket): what is frozen
- * takes 334 kJ/kg to melt, and all of it warms to the end, 4.19 kJ/(kg K).
+ * takes its latent heat to melt, and all of it warms to the end.
  */
 final class IceMoisture implements Calculation
 {
-    private const MELTING = 334e3;
-
-    private const WATER = 4190.0;
-
     public function asks(): array
     {
         return [
@@ -34,9 +31,9 @@ final class IceMoisture implements Calculation
     public function answer(Inputs $given): Answer
     {
         $ice = max(1e-3, $given->of('ice_kg'));
-        $gave = $given->of('water_kg') * self::WATER * ($given->of('before_c') - $given->of('after_c'));
-        $warmed = $ice * self::WATER * ($given->of('after_c') - Celsius::ZERO);
-        $frozen = max(0.0, min(1.0, ($gave - $warmed) / ($ice * self::MELTING)));
+        $gave = $given->of('water_kg') * Water::WARMTH * ($given->of('before_c') - $given->of('after_c'));
+        $warmed = $ice * Water::WARMTH * ($given->of('after_c') - Celsius::ZERO);
+        $frozen = max(0.0, min(1.0, ($gave - $warmed) / ($ice * Water::LATENT)));
 
         return new Answer(
             [Output::percent('moisture_percent', 'Unfrozen water', 1 - $frozen)],

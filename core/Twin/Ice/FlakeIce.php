@@ -6,6 +6,7 @@ namespace Metrum\Twin\Ice;
 
 use Metrum\Installation\Circuit;
 use Metrum\Quantity\Celsius;
+use Metrum\Quantity\Water;
 use Metrum\Twin\Expected;
 use Metrum\Twin\Surroundings;
 use Metrum\Twin\Twin;
@@ -21,11 +22,6 @@ final readonly class FlakeIce
     private const COOL = [Celsius::ZERO + 21.0, Celsius::ZERO + 10.0];
 
     private const HOT = [Celsius::ZERO + 32.0, Celsius::ZERO + 21.0];
-
-    /** J/kg and J/(kg K). */
-    private const MELTING = 334e3;
-
-    private const WATER = 4190.0;
 
     /** Share of flake ice that is unfrozen water, where nobody measured it. */
     private const MOISTURE = 0.22;
@@ -84,7 +80,7 @@ final readonly class FlakeIce
     /** J that a kilogram takes. */
     private static function takes(float $water, float $moisture): float
     {
-        return self::WATER * max(0.0, $water - Celsius::ZERO) + (1 - $moisture) * self::MELTING;
+        return Water::WARMTH * max(0.0, $water - Celsius::ZERO) + (1 - $moisture) * Water::LATENT;
     }
 
     /** W of the loop at its barrel. */

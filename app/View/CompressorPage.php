@@ -42,19 +42,11 @@ final readonly class CompressorPage
 
     public ?SliderTable $tried;
 
-    public bool $mayEnter;
-
     /** @var list<array{name: string, value: string, said: string, mark: string}> */
     public array $figures;
 
     /** @var array<string, bool> what must be answered before another one is put in, and whether it is */
     public array $reasons;
-
-    /** @var list<array{when: string, what: string, count: string, superheat: string, done: string}> */
-    public array $trips;
-
-    /** @var list<array{label: string, sign: string, does: string, next: string, isFirst: bool}> none: no oil trip */
-    public array $oil;
 
     private CompressorCourse|RackCompressorCourse $courses;
 
@@ -74,7 +66,6 @@ final readonly class CompressorPage
     {
         $this->visit = $judged->visit->loadMissing('circuit.site', 'circuit.plant');
         $this->units = $user->units();
-        $this->mayEnter = $user->can('enter', $this->visit);
         $this->rack = $this->visit->isOfRack() ? $judged->assessment->rack() : null;
         $this->unit = $this->chosenUnit();
         $this->group = $this->groupOf($this->unit);
@@ -93,8 +84,14 @@ final readonly class CompressorPage
         $this->picture = new EnvelopePicture($this->envelope, $this->course, $this->units);
         $this->figures = (new CompressorFigures($this->findings, $judged->rules, $this->class, $this->units))->all();
         $this->reasons = (new ReplacementReasons($this->findings, $judged->log))->all();
-        $this->trips = (new TripHistory($this->visit, $this->units))->rows();
-        $this->oil = (new OilSheet($this->findings, $judged->rules, $this->trips))->causes();
+    }
+
+    /** Why it trips on oil, with its trips at earlier visits; these are read from logs, so only where they are shown. */
+    public function oil(): OilSheet
+    {
+        $trips = (new TripHistory($this->visit, $this->units))->rows();
+
+        return new OilSheet($this->findings, $this->judged->rules, $trips);
     }
 
     private function chosenUnit(): CompressorUnit
@@ -112,13 +109,7 @@ final readonly class CompressorPage
     /** @return non-empty-list<CompressorUnit> as they are known now: corners may be entered at an open visit */
     private function units(): array
     {
-        $plant = $this->visit->circuit->plant->setRelation('site', $this->visit->circuit->site)->known();
-        $units = [];
-        foreach ($plant->groups as $group) {
-            $units = [...$units, ...$group->compressors];
-        }
-
-        return $units === [] ? $plant->compressorsOf($plant->groups[0]) : $units;
+        return $this->visit->circuit->plant->setRelation('site', $this->visit->circuit->site)->known()->fitted();
     }
 
     private function groupOf(CompressorUnit $unit): SuctionGroup

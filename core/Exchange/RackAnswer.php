@@ -158,9 +158,7 @@ final readonly class RackAnswer
     private function nameOf(PartId $part): string
     {
         $found = $this->verdict->examined->found;
-        $named = $found->plant->branch($part) ??
-            $found->plant->compressor($part) ??
-            $found->plant->suctionGroup($part);
+        $named = $found->plant->named($part);
 
         return $named === null ? $part->value : $found->nameOf($named);
     }

@@ -142,15 +142,15 @@ final readonly class Installation
     }
 
     /**
-     * The compressors of a group; where nobody listed any, the one that there must be.
+     * The compressors of all groups; where nobody listed any, the one that there must be.
      *
      * @return non-empty-list<CompressorUnit>
      */
-    public function compressorsOf(SuctionGroup $group): array
+    public function fitted(): array
     {
-        return $group->compressors === []
-            ? [new CompressorUnit(PartId::shared(PartKind::Compressor, '1'))]
-            : $group->compressors;
+        $listed = $this->compressors();
+
+        return $listed === [] ? [new CompressorUnit(PartId::shared(PartKind::Compressor, '1'))] : $listed;
     }
 
     /** The same with one of its compressors as it is known now; where none were listed, with that one. */
@@ -181,6 +181,12 @@ final readonly class Installation
         }
 
         return null;
+    }
+
+    /** A part that people call by a name of its own; null where it has no such part. */
+    public function named(PartId $part): Branch|CompressorUnit|SuctionGroup|null
+    {
+        return $this->branch($part) ?? $this->compressor($part) ?? $this->suctionGroup($part);
     }
 
     /** The number that one more circuit gets. */

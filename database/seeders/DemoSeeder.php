@@ -145,7 +145,7 @@ final class DemoSeeder extends Seeder
     private function compressor(Circuit $circuit, string $class): void
     {
         $known = $circuit->plant->known();
-        $unit = $known->compressorsOf($known->groups[0])[0];
+        $unit = $known->fitted()[0];
         $circuit->plant->keep($known->knowing($unit->within([], CompressorClass::tryFrom($class))));
     }
 

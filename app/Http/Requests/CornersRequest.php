@@ -78,13 +78,9 @@ final class CornersRequest extends FormRequest
 
     private function named(): ?CompressorUnit
     {
-        $known = $this->plant()->known();
-        foreach ($known->groups as $group) {
-            $listed = $known->compressors() === [] ? $known->compressorsOf($group) : $group->compressors;
-            foreach ($listed as $unit) {
-                if ($unit->part->value === $this->input('of')) {
-                    return $unit;
-                }
+        foreach ($this->plant()->known()->fitted() as $unit) {
+            if ($unit->part->value === $this->input('of')) {
+                return $unit;
             }
         }
 

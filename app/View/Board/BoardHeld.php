@@ -109,10 +109,7 @@ final readonly class BoardHeld
 
     public function placeOf(RackCheck $check): string
     {
-        $plant = $this->found->plant;
-        $part = $plant->branch($check->of) ??
-            $plant->compressor($check->of) ??
-            $plant->suctionGroup($check->of);
+        $part = $this->found->plant->named($check->of);
 
         return $part === null ? 'rack' : $this->found->nameOf($part);
     }

@@ -204,7 +204,7 @@ final class BoardPage
     {
         $said = [];
         foreach ($this->verdict->examined->contradictions ?? [] as [$part, $one]) {
-            $named = $this->found->plant->branch($part) ?? $this->found->plant->suctionGroup($part);
+            $named = $this->found->plant->named($part);
             $of = $named === null ? '' : $this->found->nameOf($named).': ';
             $sentence = $one->sentence()->in($this->units);
             $said[] = $of.($of === '' ? $sentence : Explain::within($sentence));

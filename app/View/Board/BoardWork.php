@@ -84,11 +84,8 @@ final readonly class BoardWork
     /** "Deli counter: box air 4.1 °C", "LT: suction header 0.9 bar", "C3: discharge line 96 °C" */
     private function of(PartId $part, string $said): string
     {
-        $plant = $this->found->plant;
         $circuit = $part->ofCircuit();
-        $named = $circuit === null
-            ? $plant->compressor($part) ?? $plant->suctionGroup($part)
-            : $plant->branch($circuit);
+        $named = $this->found->plant->named($circuit ?? $part);
 
         return $named === null
             ? $said

@@ -13,7 +13,7 @@ use Metrum\Work\Compressor\OilTrips;
 final readonly class OilSheet
 {
     /** @param  list<array{when: string, what: string, count: string, superheat: string, done: string}>  $trips */
-    public function __construct(private Findings $findings, private HouseRules $rules, private array $trips)
+    public function __construct(private Findings $findings, private HouseRules $rules, public array $trips)
     {
     }
 

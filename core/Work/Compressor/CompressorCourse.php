@@ -124,11 +124,11 @@ final readonly class CompressorCourse
      */
     public function secondsOutside(Envelope $envelope): ?float
     {
-        $points = $this->points();
-        $now = array_filter($points, static fn (OperatingPoint $one): bool => $one->kind === PointKind::Now);
-        $down = array_filter($points, static fn (OperatingPoint $one): bool => $one->kind === PointKind::PumpDown);
+        $read = $this->read();
+        $now = $read[count($read) - 1] ?? null;
+        $down = $now === null ? [] : $this->pumpedDown($now);
         $expectation = $this->assessment->expectation();
-        if ($now === [] || $down === [] || ! $expectation instanceof TwinExpectation) {
+        if ($now === null || $down === [] || ! $expectation instanceof TwinExpectation) {
             return null;
         }
         $machine = $expectation->twin->machine;
@@ -138,8 +138,8 @@ final readonly class CompressorCourse
             $envelope,
             $expectation->around->box,
             $expectation->around->ambient,
-            $machine->fluid->dewPressure(array_values($down)[0]->evaporating),
-            array_values($now)[0]->condensing,
+            $machine->fluid->dewPressure($down[0]->evaporating),
+            $now->condensing,
         );
     }
 

@@ -195,10 +195,10 @@ abstract class LearningCommand extends Command
      * @param  array<string, mixed>  $file
      * @param  list<list<mixed>>  $reached  rows of what it reached on visits that were not fitted
      */
-    protected function written(array $file, string $otherwise, array $reached): void
+    protected function written(array $file, array $reached): void
     {
         $given = $this->option('out');
-        $out = is_string($given) ? $given : base_path($otherwise);
+        $out = is_string($given) ? $given : base_path('data/'.static::FILE.'.json');
         $json = json_encode($file, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
         File::put($out, str_replace(['},"', ']],"', ']},"'], ["},\n\"", "]],\n\"", "]},\n\""], $json)."\n");
         $this->newLine();

@@ -31,7 +31,7 @@ abstract class LearningVisits extends LearningCommand
         }
         [$file, $reached] = Calibration::file($visits, $seed, $this->shown(), $this->set());
         $row = static fn (string $name, Measured $one): array => [$name, ...array_values($one->row())];
-        $this->written($file, "data/{$this->set()->value}.json", array_map($row, array_keys($reached), $reached));
+        $this->written($file, array_map($row, array_keys($reached), $reached));
     }
 
     protected function print(): string

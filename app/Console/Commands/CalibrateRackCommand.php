@@ -46,7 +46,6 @@ final class CalibrateRackCommand extends LearningCommand
         [$file, $reached] = RackCalibration::file($rows, $seed, $this->shown());
         $this->written(
             $file,
-            'data/rack-curves.json',
             array_map(
                 static fn (string $name, array $one): array => [$name, ...$one, ''],
                 array_keys($reached),

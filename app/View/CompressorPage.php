@@ -86,7 +86,7 @@ final readonly class CompressorPage
         $this->reasons = (new ReplacementReasons($this->findings, $judged->log))->all();
     }
 
-    /** Why it trips on oil, with its trips at earlier visits; these are read from logs, so only where they are shown. */
+    /** Why it trips on oil, with its trips at earlier visits; they are read from logs, so only where shown. */
     public function oil(): OilSheet
     {
         $trips = (new TripHistory($this->visit, $this->units))->rows();

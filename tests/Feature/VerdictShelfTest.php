@@ -57,6 +57,7 @@ final class VerdictShelfTest extends TestCase
 
     public function test_the_page_after_an_entry_says_what_the_entry_made_of_it(): void
     {
+        $this->freezeTime();
         $page = fn (): string => (string) $this->actingAs($this->technician)
             ->get("/visits/{$this->visit->id}/verdict")
             ->assertOk()

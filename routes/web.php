@@ -13,6 +13,7 @@ use App\Http\Controllers\LedgerController;
 use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PlantBenchController;
+use App\Http\Controllers\RecordController;
 use App\Http\Controllers\ReportController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SettingsController;
@@ -47,6 +48,9 @@ Route::middleware('auth')->group(function (): void {
     Route::resource('sites.circuits', CircuitController::class)
         ->shallow()
         ->except(['index', 'destroy']);
+
+    Route::get('/circuits/{circuit}/compare', [RecordController::class, 'compare'])->name('circuits.compare');
+    Route::get('/circuits/{circuit}/figures.csv', [RecordController::class, 'history'])->name('circuits.history');
 
     Route::get('/circuits/{circuit}/plant', [PlantBenchController::class, 'circuit'])->name('plant.circuit');
     Route::get('/circuits/{circuit}/plant/run', [PlantBenchController::class, 'run']);

@@ -12,6 +12,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $rests_on
  * @property int $last_fact
  * @property string $fold
+ * @property ?string $departures  of its figures from the twin; null where it was closed before that was kept
+ * @property string $drifting  keys of the figures of its circuit that drifted when it was closed, parted by spaces
  */
 final class Fold extends Model
 {
@@ -23,5 +25,5 @@ final class Fold extends Model
 
     protected $keyType = 'string';
 
-    protected $fillable = ['visit_id', 'edition', 'rests_on', 'last_fact', 'fold'];
+    protected $fillable = ['visit_id', 'edition', 'rests_on', 'last_fact', 'fold', 'departures', 'drifting'];
 }

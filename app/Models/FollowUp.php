@@ -67,4 +67,9 @@ final class FollowUp extends Model
     {
         return $this->done_at === null && $this->due_on->isBefore(now()->addDays(2));
     }
+
+    public function isOverdue(): bool
+    {
+        return $this->done_at === null && $this->due_on->isBefore(today());
+    }
 }

@@ -158,6 +158,15 @@ final class Visit extends Model
             ->latest('opened_at');
     }
 
+    /** @return Builder<self> to the plant of a circuit: one to a rack is one to each of its circuits */
+    public static function ofPlant(Circuit $circuit): Builder
+    {
+        return self::query()->whereIn(
+            'occasions.circuit_id',
+            Circuit::query()->where('plant_id', $circuit->plant_id)->select('id'),
+        );
+    }
+
     /** @return Builder<self> of a circuit, marked as running well, latest first */
     public static function thatRanWell(string $circuit): Builder
     {

@@ -7,7 +7,7 @@ use App\Models\Visit;
 use Illuminate\Support\Collection;
 use Metrum\Diagnosis\Snapshot;
 
-/** The visits of one circuit, newest first, each with what it came to. */
+/** The visits of one circuit, or of the rack that it is on, newest first, each with what it came to. */
 final readonly class CircuitHistory
 {
     private const MOST = 12;
@@ -20,15 +20,14 @@ final readonly class CircuitHistory
 
     public function __construct(Circuit $circuit, private Judge $judge)
     {
-        $this->visits = Visit::query()
-            ->where('circuit_id', $circuit->id)
+        $this->visits = Visit::ofPlant($circuit)
             ->with('user', 'verdict')
             ->latest('opened_at')
             ->limit(self::MOST)
             ->get();
         $outcomes = [];
         foreach ($this->visits as $visit) {
-            $outcomes[$visit->id] = $judge->snapshot($visit->setRelation('circuit', $circuit));
+            $outcomes[$visit->id] = $judge->snapshot($visit->walking($circuit));
         }
         $this->outcomes = $outcomes;
     }
@@ -42,6 +41,12 @@ final readonly class CircuitHistory
     public function latest(): ?Visit
     {
         return $this->visits->first(fn (Visit $visit): bool => ! $this->outcome($visit)->blank);
+    }
+
+    /** The one that goes on; null where all are closed. */
+    public function open(): ?Visit
+    {
+        return $this->visits->first(static fn (Visit $visit): bool => $visit->isOpen());
     }
 
     /** Whether any of them was worked with other weights than today's. */

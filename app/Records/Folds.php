@@ -10,6 +10,7 @@ use Illuminate\Support\Collection;
 use Metrum\Findings\Findings;
 use Metrum\Twin\Twins;
 use Metrum\Work\Assessment;
+use Metrum\Work\Record\Departures;
 use Metrum\Work\VisitFold;
 
 /**
@@ -55,8 +56,34 @@ final readonly class Folds
         }
         $last = self::lastFacts([$visit->id])[$visit->id] ?? 0;
         $fold = base64_encode(serialize(VisitFold::of($assessment)));
-        $row = ['visit_id' => $visit->id, 'last_fact' => $last, 'fold' => $fold] + $this->restsOn($visit);
-        Fold::query()->upsert([$row], ['visit_id']);
+        $departures = json_encode($this->departures($visit), JSON_THROW_ON_ERROR);
+        $row = ['visit_id' => $visit->id, 'last_fact' => $last, 'fold' => $fold, 'departures' => $departures];
+        Fold::query()->upsert([$row + $this->restsOn($visit)], ['visit_id']);
+        $this->keepDrift($visit);
+    }
+
+    /** @return array<string, array<string, mixed>> of each circuit that was walked, by its part */
+    private function departures(Visit $visit): array
+    {
+        $circuits = $visit->isOfRack() ? $visit->circuit->plant->circuits()->get() : [$visit->circuit];
+        $kept = [];
+        foreach ($circuits as $circuit) {
+            $window = Visit::query()->findOrFail($visit->id)->walking($circuit)->window();
+            $kept[$circuit->part] = Departures::of($window, $visit->rules(), $this->twins)->toArray();
+        }
+
+        return $kept;
+    }
+
+    /** What drifts at a plant stands with its last closed visit. */
+    private function keepDrift(Visit $visit): void
+    {
+        $drifting = [];
+        foreach ($visit->circuit->plant->circuits()->get() as $circuit) {
+            $drifting[$circuit->part] = FigureRecord::of($circuit)->drifting();
+        }
+        $last = Visit::ofPlant($visit->circuit)->whereNotNull('closed_at')->latest('opened_at')->value('id');
+        Fold::query()->whereKey($last)->update(['drifting' => implode(', ', array_filter($drifting))]);
     }
 
     /**

@@ -3,17 +3,19 @@
 namespace App\View;
 
 use App\Models\Circuit;
-use App\Models\FollowUp;
 use App\Models\HouseRuleChoice;
 use App\Models\User;
 use App\Models\Visit;
 use App\Picture\Course;
 use App\Picture\CourseFacts;
 use App\Records\CircuitHistory;
-use App\Records\ControlsLeft;
+use App\Records\FigureRecord;
 use App\Records\Folds;
 use App\Records\Judge;
-use Illuminate\Database\Eloquent\Collection;
+use App\View\Record\AsLeft;
+use App\View\Record\FigurePairs;
+use App\View\Record\FigureTrends;
+use App\View\Record\StillOpen;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
 use Metrum\Installation\DesignKey;
@@ -27,8 +29,6 @@ use Metrum\Twin\ChargeConflict;
 use Metrum\Twin\Filling;
 use Metrum\Twin\TwinExpectation;
 use Metrum\Twin\Twins;
-use Metrum\Work\ControlPosition;
-use Metrum\Work\Desk\Story;
 
 /** Everything that the page of one circuit shows. */
 final readonly class CircuitPage
@@ -41,9 +41,6 @@ final readonly class CircuitPage
 
     public ?Visit $latest;
 
-    /** @var Collection<int, FollowUp> */
-    public Collection $followUps;
-
     public Course $course;
 
     /** Why it has no twin; null where it has one. */
@@ -52,19 +49,37 @@ final readonly class CircuitPage
     /** @var list<string> where plate, receiver, condenser and lines contradict each other */
     public array $conflicts;
 
-    /** @var list<array{name: string, left: string, learned: string}> controls as they were left, newest last */
-    public array $controls;
+    public StillOpen $open;
+
+    public AsLeft $asLeft;
+
+    public FigureTrends $trends;
+
+    /** The last visit at which it was marked as running well; null where there is none. */
+    public ?Visit $good;
+
+    /** @var list<array{name: string, was: string, is: string, change: string}> then, and at the last visit */
+    public array $pairs;
 
     public function __construct(public Circuit $circuit, User $user, Judge $judge, Twins $twins, Folds $folds)
     {
         $this->units = $user->units();
         $this->history = new CircuitHistory($circuit, $judge);
         $this->latest = $this->history->latest();
-        $this->controls = $this->controls(new ControlsLeft($circuit, $judge, $folds));
-        $this->followUps = $circuit->followUps()->whereNull('done_at')->get();
+        $this->asLeft = new AsLeft($circuit, $user, $judge, $folds);
+        $this->trends = new FigureTrends(FigureRecord::of($circuit), $this->units);
+        $this->open = new StillOpen(
+            $circuit,
+            $circuit->followUps()->whereNull('done_at')->get(),
+            $this->history->open(),
+            $this->history->visits->first()?->log(),
+        );
         $findings = $this->latest === null ? new Findings($circuit->known()) : $this->latest->findings();
         $rules = $this->latest === null ? HouseRuleChoice::inForce() : $this->latest->rules();
-        $expectation = $twins->expectation($findings, $rules, $folds->good($circuit, $this->latest));
+        $well = $folds->good($circuit, $this->latest);
+        $expectation = $twins->expectation($findings, $rules, $well);
+        $this->good = Visit::thatRanWell($circuit->id)->whereKeyNot($this->latest->id ?? '')->first();
+        $this->pairs = $well === [] ? [] : (new FigurePairs($well[0], $findings, $rules, $this->units))->few();
         $this->impossible =
             $expectation instanceof TwinExpectation ? null : $twins->whyNone($findings->circuit, $rules);
         $this->conflicts = $expectation instanceof TwinExpectation
@@ -83,23 +98,6 @@ final readonly class CircuitPage
         return array_map(
             static fn (ChargeConflict $one): string => $one->sentence($units),
             $filling->conflicts($machine),
-        );
-    }
-
-    /** @return list<array{name: string, left: string, learned: string}> */
-    private function controls(ControlsLeft $book): array
-    {
-        $left = $book->all();
-        $work = $left === [] ? null : $book->work();
-        $story = $work === null ? null : new Story($work);
-
-        return array_map(
-            fn (ControlPosition $one): array => [
-                'name' => $one->name(),
-                'left' => $one->words($this->units).', '.$one->at->format('j M Y'),
-                'learned' => $story?->response($one->control, $one->part)?->in($this->units) ?? '',
-            ],
-            $left,
         );
     }
 

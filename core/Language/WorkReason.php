@@ -81,4 +81,9 @@ enum WorkReason: string implements Message
     case VoltsSteady = 'volts_steady';
     case VoltsMoved = 'volts_moved';
     case VoltsNotRead = 'volts_not_read';
+
+    // What the record of a circuit tells.
+    case Drifts = 'drifts';
+    case DriftReaches = 'drift_reaches';
+    case DriftBeyond = 'drift_beyond';
 }

@@ -70,7 +70,8 @@ final class DemoSeeder extends Seeder
         foreach ($story['sites'] as $entry) {
             $circuits += $this->site($entry);
         }
-        foreach ($story['visits'] as $entry) {
+        $years = json_decode((string) file_get_contents(__DIR__.'/years.json'), true, 32, JSON_THROW_ON_ERROR);
+        foreach ([...$years, ...$story['visits']] as $entry) {
             $this->visit($circuits[$entry['circuit']], $entry);
         }
         $rack = json_decode((string) file_get_contents(__DIR__.'/rack.json'), true, 32, JSON_THROW_ON_ERROR);
@@ -181,7 +182,8 @@ final class DemoSeeder extends Seeder
         }
         if (! ($entry['open'] ?? false)) {
             $end = $at->copy()->addMinutes(self::VISIT_MINUTES);
-            $visit->update(['closed_at' => $end->max($time->copy()->addSeconds(self::MOVE))]);
+            $closed = $end->max($time->copy()->addSeconds(self::MOVE));
+            $visit->update(['closed_at' => $closed, 'ran_well_at' => ($entry['well'] ?? false) ? $closed : null]);
         }
         $this->judge->again($visit);
     }
@@ -234,10 +236,11 @@ final class DemoSeeder extends Seeder
     private function work(array $entry): array
     {
         $plant = $entry['plant'] ?? [];
+        $twin = isset($entry['twin']) ? ['twin' => $entry['twin']] : [];
         $steps = [];
         foreach ($entry['work'] ?? [] as $step) {
             $plant = ($step['plant'] ?? []) + $plant;
-            $steps[] = ['plant' => $plant] + $step;
+            $steps[] = ['plant' => $plant] + $step + $twin;
         }
 
         return $steps;
@@ -296,9 +299,12 @@ final class DemoSeeder extends Seeder
      */
     private function measured(Circuit $circuit, array $entry): \Generator
     {
-        $computed = isset($entry['ice'])
-            ? (new DemoIce($circuit->known()))->readings($entry['ice'])
-            : (new DemoPlant($circuit->known()))->readings($entry['plant']);
+        $known = $circuit->known();
+        $computed = match (true) {
+            isset($entry['ice']) => (new DemoIce($known))->readings($entry['ice']),
+            isset($entry['twin']) => (new DemoTwin($known))->readings($entry['twin']),
+            default => (new DemoPlant($known))->readings($entry['plant']),
+        };
         foreach ($entry['measured'] as $key) {
             $unit = $this->user->units()->of(Reading::from($key)->quantity());
             yield new Statement(

@@ -1,0 +1,62 @@
+<?php
+
+namespace App\View\Record;
+
+use App\Models\Circuit;
+use App\Models\User;
+use App\Records\ControlsLeft;
+use App\Records\Folds;
+use App\Records\Judge;
+use App\Records\LevelMarks;
+use Metrum\Quantity\QuantityKind;
+use Metrum\Quantity\Units;
+use Metrum\Work\ControlPosition;
+use Metrum\Work\Desk\Story;
+
+/** How a circuit was left: each control where it stands, with what it has shown of itself, and marks on the receiver. */
+final readonly class AsLeft
+{
+    /** Marks that are told. */
+    private const MARKS = 2;
+
+    private Units $units;
+
+    /** @var list<array{name: string, left: string, learned: string}> */
+    public array $rows;
+
+    public function __construct(private Circuit $circuit, User $user, Judge $judge, Folds $folds)
+    {
+        $this->units = $user->units();
+        $this->rows = [...$this->controls(new ControlsLeft($circuit, $judge, $folds)), ...$this->marks()];
+    }
+
+    /** @return list<array{name: string, left: string, learned: string}> */
+    private function controls(ControlsLeft $book): array
+    {
+        $left = $book->all();
+        $work = $left === [] ? null : $book->work();
+        $story = $work === null ? null : new Story($work);
+
+        return array_map(
+            fn (ControlPosition $one): array => [
+                'name' => $one->name(),
+                'left' => $one->words($this->units).', '.$one->at->format('j M Y'),
+                'learned' => $story?->response($one->control, $one->part)?->in($this->units) ?? '',
+            ],
+            $left,
+        );
+    }
+
+    /** @return list<array{name: string, left: string, learned: string}> */
+    private function marks(): array
+    {
+        return array_map(
+            fn (array $one): array => [
+                'name' => 'Receiver level marked',
+                'left' => $this->units->text($one[1], QuantityKind::Share).', '.$one[0]->format('j M Y'),
+                'learned' => LevelMarks::initials($one[2]),
+            ],
+            array_slice(LevelMarks::of($this->circuit), 0, self::MARKS),
+        );
+    }
+}

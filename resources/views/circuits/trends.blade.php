@@ -1,0 +1,12 @@
+@if ($trends->picture !== null)
+    <section class="sheet" aria-labelledby="h-trends">
+        <div class="page-head"><h2 id="h-trends">{{ ucfirst($trends->span()) }}, weather taken out</h2>
+            <a class="btn quiet small" href="{{ route('circuits.history', $circuit) }}">CSV</a></div>
+        @foreach ($trends->drifts as [$drifts, $when, $isBeyond])<p class="drift"><b><span
+            class="mark-act">{{ $isBeyond ? '●' : '◐' }}</span> {{ $drifts }} {{ $when }}</b></p>@endforeach
+        @if ($trends->drifts === [])<p class="soft">○ No figure drifts.</p>@endif
+        <div class="scrolls"><x-picture.history :history="$trends->picture" :alt="$trends->alt()" /></div>
+        <p class="hint">Dots: as found and as left, as distance from what this system should read in that weather.
+            {{ $trends->zero() }} A drift is told only where it is sure; a repair or a setting begins a new line.</p>
+    </section>
+@endif

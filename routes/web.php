@@ -15,6 +15,7 @@ use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PlantBenchController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\ReportController;
+use App\Http\Controllers\SearchController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SiteController;
@@ -39,6 +40,8 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sign-out');
     Route::get('/', [TodayController::class, 'show'])->name('today');
     Route::get('/find', [TodayController::class, 'find'])->name('find');
+    Route::get('/search', [SearchController::class, 'show'])->name('search');
+    Route::get('/search/{list}.csv', [SearchController::class, 'csv'])->name('search.csv');
 
     Route::resource('sites', SiteController::class)->except('destroy');
     Route::post('/circuits/{circuit}/again', [CircuitController::class, 'again'])->name('circuits.again');

@@ -179,33 +179,55 @@ final class Circuit extends Model
     public static function matching(string $typed): Builder
     {
         $query = self::query();
-        // What a database takes for any letter is none to a person.
-        $words = preg_split('/[\s%_\\\\]+/', $typed, self::MOST_WORDS + 1, PREG_SPLIT_NO_EMPTY);
-        $words = array_slice($words === false ? [] : $words, 0, self::MOST_WORDS);
-        if ($words === []) {
+        $patterns = self::patterns($typed);
+        if ($patterns === []) {
             return $query->whereIn('parts.id', []);
         }
-        foreach ($words as $word) {
-            $like = '%'.$word.'%';
-            $query->where(static function (Builder $any) use ($like): void {
-                $any->whereLike('parts.name', $like)
-                    ->orWhereLike('parts.kind', $like)
-                    ->orWhereHas(
-                        'plant',
-                        static fn (Builder $plant): Builder => $plant->whereLike('refrigerant', $like),
-                    )
-                    ->orWhereHas(
-                        'site',
-                        static fn (Builder $site): Builder => $site->where(
-                            static fn (Builder $words): Builder => $words
-                                ->whereLike('sites.name', $like)
-                                ->orWhereLike('sites.place', $like),
-                        ),
-                    );
-            });
+        foreach ($patterns as $like) {
+            self::having($query, $like);
         }
 
         return $query;
+    }
+
+    /** @return list<string> the words that were typed, each as a pattern to be found anywhere */
+    public static function patterns(string $typed): array
+    {
+        // What a database takes for any letter is none to a person.
+        $words = preg_split('/[\s%_\\\\]+/', $typed, self::MOST_WORDS + 1, PREG_SPLIT_NO_EMPTY);
+        $words = array_slice($words === false ? [] : $words, 0, self::MOST_WORDS);
+
+        return array_map(static fn (string $word): string => '%'.$word.'%', $words);
+    }
+
+    /**
+     * Narrows a query to circuits in which a word is found: by name, kind, refrigerant, weak points or site.
+     *
+     * @param  Builder<covariant Model>  $query  of circuits
+     * @param  string  $like  as a pattern
+     * @return Builder<covariant Model>
+     */
+    public static function having(Builder $query, string $like): Builder
+    {
+        return $query->where(static function (Builder $any) use ($like): void {
+            $any->whereLike('parts.name', $like)
+                ->orWhereLike('parts.kind', $like)
+                ->orWhereLike('parts.notes', $like)
+                ->orWhereHas(
+                    'plant',
+                    static fn (Builder $plant): Builder => $plant
+                        ->whereLike('refrigerant', $like)
+                        ->orWhereLike('plants.name', $like),
+                )
+                ->orWhereHas(
+                    'site',
+                    static fn (Builder $site): Builder => $site->where(
+                        static fn (Builder $words): Builder => $words
+                            ->whereLike('sites.name', $like)
+                            ->orWhereLike('sites.place', $like),
+                    ),
+                );
+        });
     }
 
     /** Adds a weak point to its notes, once, as long as they have room for it. */

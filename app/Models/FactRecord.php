@@ -3,6 +3,7 @@
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use Metrum\Installation\PartId;
 use Metrum\Log\Content;
@@ -28,6 +29,7 @@ use Metrum\Log\Source;
  * @property Carbon $taken_at
  * @property ?string $device on which it was made
  * @property ?int $made as the how-manieth of that device
+ * @property ?Visit $visit null where it was at none
  */
 final class FactRecord extends Model
 {
@@ -92,6 +94,12 @@ final class FactRecord extends Model
         }
 
         return $facts;
+    }
+
+    /** @return BelongsTo<Visit, $this> */
+    public function visit(): BelongsTo
+    {
+        return $this->belongsTo(Visit::class, 'occasion_id');
     }
 
     public function fact(): Fact

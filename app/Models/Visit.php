@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 use Metrum\Data\Refused;
 use Metrum\Exchange\VisitFile;
+use Metrum\Findings\Chapter;
 use Metrum\Findings\Chapters;
 use Metrum\Findings\Findings;
 use Metrum\Installation\Circuit as Known;
@@ -255,6 +256,15 @@ final class Visit extends Model
     public function findings(): Findings
     {
         return $this->chapters()->present()->findings;
+    }
+
+    /** What was read last: until it was read again after a move, what was read before. */
+    public function lastRead(): Findings
+    {
+        $read = array_filter($this->chapters()->all, static fn (Chapter $one): bool => $one->wasLookedAt());
+        $last = end($read);
+
+        return $last === false ? $this->findings() : $last->findings;
     }
 
     /** Whether someone marked it: here the plant ran as it should. */

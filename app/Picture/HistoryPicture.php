@@ -14,16 +14,26 @@ final readonly class HistoryPicture
 {
     public const WIDTH = 860.0;
 
-    public const STRIP = 76.0;
+    private const STRIP = 76.0;
 
     public const LEFT = 150.0;
 
     public const RIGHT = 846.0;
 
-    public const FOOT = 22.0;
+    /** Between what is drawn, left to right. */
+    public const ACROSS = self::RIGHT - self::LEFT;
 
-    /** Of a strip: its upper and its lower end, and its middle. */
-    public const TOP = 14.0;
+    private const FOOT = 22.0;
+
+    /** Above the lower end of the picture at which its months stand. */
+    private const MONTHS_ABOVE = 6.0;
+
+    /** Of a strip: its upper and its lower end, where a move begins, and where that is written. */
+    private const TOP = 14.0;
+
+    public const MOVES = self::TOP - 8.0;
+
+    public const WORDS = self::TOP - 2.0;
 
     public const BOTTOM = 70.0;
 
@@ -72,12 +82,21 @@ final readonly class HistoryPicture
         $time = Axis::of(self::LEFT, self::RIGHT, $begins, $ends);
 
         return new self(
-            array_map(static fn (FigureHistory $one): HistoryStrip => self::strip($one, $time, $units), $figures),
+            array_map(
+                static fn (FigureHistory $one, int $place): HistoryStrip => self::strip(
+                    $one,
+                    $place * self::STRIP,
+                    $time,
+                    $units,
+                ),
+                $figures,
+                array_keys($figures),
+            ),
             self::months($begins, $ends, $time),
         );
     }
 
-    private static function strip(FigureHistory $figure, Axis $time, Units $units): HistoryStrip
+    private static function strip(FigureHistory $figure, float $top, Axis $time, Units $units): HistoryStrip
     {
         $row = $figure->figure->row();
         $distances = array_map(static fn (HistoryDot $one): float => abs($one->distance), $figure->dots);
@@ -92,9 +111,12 @@ final readonly class HistoryPicture
             $dots[] = [round($time->at($one->at), 1), $at($one->distance), $isBeyond, $said];
         }
 
+        $band = $at(self::BAND * $row->scatter);
+
         return new HistoryStrip(
+            $top,
             $row->label,
-            [$at(self::BAND * $row->scatter), $at(-self::BAND * $row->scatter)],
+            [$band, round($at(-self::BAND * $row->scatter) - $band, 1)],
             array_map($at, self::limits($row)),
             [$at(0.0), $row->told($row->act)->in($units)],
             $dots,
@@ -168,6 +190,12 @@ final readonly class HistoryPicture
         }
 
         return $marks;
+    }
+
+    /** Where its months are written. */
+    public function foot(): float
+    {
+        return $this->height() - self::MONTHS_ABOVE;
     }
 
     public function height(): float

@@ -6,7 +6,8 @@ namespace App\Picture;
 final readonly class HistoryStrip
 {
     /**
-     * @param  array{float, float}  $band  upper and lower end of what visits scatter by
+     * @param  float  $top  where it begins in the picture
+     * @param  array{float, float}  $band  upper end and height of what visits scatter by
      * @param  list<float>  $limits
      * @param  array{float, string}  $zero  its height, and how far from it the limit is, in words
      * @param  list<array{float, float, bool, string}>  $dots  place, whether it is beyond the limit, and in words
@@ -14,6 +15,7 @@ final readonly class HistoryStrip
      * @param  string  $line  the drift; empty where none is told
      */
     public function __construct(
+        public float $top,
         public string $label,
         public array $band,
         public array $limits,

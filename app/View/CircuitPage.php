@@ -74,7 +74,7 @@ final readonly class CircuitPage
             $this->history->open(),
             $this->history->visits->first()?->log(),
         );
-        $findings = $this->latest === null ? new Findings($circuit->known()) : $this->latest->findings();
+        $findings = $this->latest === null ? new Findings($circuit->known()) : $this->latest->lastRead();
         $rules = $this->latest === null ? HouseRuleChoice::inForce() : $this->latest->rules();
         $well = $folds->good($circuit, $this->latest);
         $expectation = $twins->expectation($findings, $rules, $well);

@@ -8,7 +8,6 @@ use Metrum\Findings\Findings;
 use Metrum\Installation\Circuit;
 use Metrum\Installation\HeadPressureControl;
 use Metrum\Installation\Kind;
-use Metrum\Knowledge\HouseRules;
 use Metrum\Knowledge\State;
 use Metrum\Quantity\Celsius;
 use Metrum\Refrigerant\OutsideTable;
@@ -18,12 +17,6 @@ use Metrum\Twin\RandomPlants;
 use Metrum\Twin\Sizing;
 use Metrum\Twin\SteadyState;
 use Metrum\Twin\Surroundings;
-use Metrum\Twin\Twins;
-use Metrum\Work\Record\Departures;
-use Metrum\Work\Record\Drift;
-use Metrum\Work\Record\DriftRule;
-use Metrum\Work\Record\HistoryPoint;
-use Metrum\Work\Record\RecordedVisit;
 
 /**
  * Years of visits to one simulated plant, through the seasons, each with other instruments: sound, or with a condenser
@@ -56,6 +49,8 @@ final readonly class DrawnHistory
     /** K by which a box is off where it is met. */
     private const BOX_OFF = 0.8;
 
+    private const YEAR = 365.25 * 86400.0;
+
     private const TRIES = 20;
 
     /**
@@ -66,7 +61,7 @@ final readonly class DrawnHistory
     {
     }
 
-    /** @return list<RecordedVisit> the first two marked as running well */
+    /** @return list<array{float, Findings}> s since the first, and what was read */
     public function number(int $number, int $visits): array
     {
         for ($try = 0; $try < self::TRIES; $try++) {
@@ -79,7 +74,7 @@ final readonly class DrawnHistory
         throw new \LogicException('No history resulted from '.self::TRIES.' draws');
     }
 
-    /** @return ?list<RecordedVisit> */
+    /** @return ?list<array{float, Findings}> */
     private function drawn(Dice $dice, int $visits): ?array
     {
         $kind = Kind::from($dice->weighed(self::KINDS));
@@ -94,25 +89,21 @@ final readonly class DrawnHistory
         }
     }
 
-    /** @return ?list<RecordedVisit> null where it does not run in all of its weather */
+    /** @return ?list<array{float, Findings}> null where it does not run in all of its weather */
     private function visited(Dice $dice, Machine $built, Circuit $known, int $visits): ?array
     {
-        [$rules, $twins] = [new HouseRules(), new Twins()];
         $season = $dice->between(0.0, 1.0);
         $at = 0.0;
         $history = [];
         for ($visit = 0; $visit < $visits; $visit++) {
-            $around = $this->weather($dice, $built, $season + $at / DriftRule::YEAR);
-            $plant = DirtyCondenser::of($built, ($this->dirt * $at) / Drift::MONTH);
+            $around = $this->weather($dice, $built, $season + $at / self::YEAR);
+            $plant = DirtyCondenser::of($built, ($this->dirt * 12.0 * $at) / self::YEAR);
             $state = (new SteadyState($plant, $around))->find();
             if (! $state->runs()) {
                 return null;
             }
             $read = (new InstrumentReadings($dice))->of($state);
-            $findings = new Findings($known, State::RunningSettled, readings: $read);
-            $point = HistoryPoint::read($at, $findings, $rules, $twins);
-            $departures = new Departures($point === null ? [] : [$point], []);
-            $history[] = new RecordedVisit("v$visit", $visit < 2, $departures);
+            $history[] = [$at, new Findings($known, State::RunningSettled, readings: $read)];
             $at += $this->spacing * $dice->between(0.6, 1.4);
         }
 

@@ -39,11 +39,10 @@ final readonly class DemoTwin
         $dice = new Dice($given['seed']);
         $read = [];
         foreach ((new SteadyState($machine, $around))->find()->readings as $key => $si) {
-            $read[$key] = match (Reading::from($key)->quantity()) {
-                QuantityKind::Temperature => $dice->around($si, self::CLAMP),
-                QuantityKind::GaugePressure => $si * $dice->around(1.0, self::GAUGE),
-                default => $si,
-            };
+            $kind = Reading::from($key)->quantity();
+            $clamped = $kind === QuantityKind::Temperature ? $dice->around($si, self::CLAMP) : $si;
+            $isGauge = $kind === QuantityKind::GaugePressure;
+            $read[$key] = $isGauge ? $si * $dice->around(1.0, self::GAUGE) : $clamped;
         }
 
         return $read;

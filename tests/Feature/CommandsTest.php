@@ -193,7 +193,7 @@ final class CommandsTest extends TestCase
         $this->artisan('metrum:demo')->assertSuccessful();
         $this->artisan('metrum:demo')->assertSuccessful();
         self::assertSame(
-            [6, 25, 38],
+            [6, 25, 56],
             [Site::query()->count(), Circuit::query()->count(), Visit::query()->count()],
         );
         self::assertSame(6, Visit::stillOpen()->count());

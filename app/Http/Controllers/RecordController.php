@@ -5,7 +5,7 @@ namespace App\Http\Controllers;
 use App\Models\Circuit;
 use App\Records\CsvText;
 use App\Records\FigureRecord;
-use App\View\Record\Comparison;
+use App\View\Record\ComparedVisits;
 use App\View\Record\HistoryTable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -24,7 +24,7 @@ final class RecordController extends Controller
         $circuit->load('site', 'plant');
 
         return view('circuits.compare', [
-            'compared' => new Comparison(
+            'compared' => new ComparedVisits(
                 $circuit,
                 $request->user()->units(),
                 $asked['from'] ?? null,

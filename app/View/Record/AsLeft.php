@@ -13,7 +13,7 @@ use Metrum\Quantity\Units;
 use Metrum\Work\ControlPosition;
 use Metrum\Work\Desk\Story;
 
-/** How a circuit was left: each control where it stands, with what it has shown of itself, and marks on the receiver. */
+/** How a circuit was left: each control where it stands, with what it has shown, and marks on the receiver. */
 final readonly class AsLeft
 {
     /** Marks that are told. */

@@ -17,9 +17,9 @@ use Metrum\Twin\Twins;
  * A visit as the record of its circuit keeps it: how far its figures were from the twin as found and as left, and what
  * was moved.
  *
- * The twin is the one of the system as it is known, not drawn to any visit: all visits of a circuit are held against the
- * same, or a drift would be drawn into what is expected. Where the twin's own sizes are off stays the same from visit to
- * visit, and goes out with the zero (FigureHistory).
+ * The twin is the one of the system as it is known, not drawn to any visit: all visits of a circuit are held against
+ * the same, or a drift would be drawn into what is expected. What the twin's own sizes are off by stays the same from
+ * visit to visit, and goes out with the zero (FigureHistory).
  */
 final readonly class Departures
 {

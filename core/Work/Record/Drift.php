@@ -9,12 +9,13 @@ namespace Metrum\Work\Record;
  *
  * distance = a + b × time + c × (ambient − its mean) + h × doubt. What the twin leaves of the weather goes with the
  * ambient, by little, and with its own doubt in that weather (its deviation there beyond the least of all visits: a
- * head set lower than it takes it to be shows where the head is held, and nowhere else). c is normal about none with the
- * deviation over systems in data/history.json, h about none with one: without them seasons would look like wear where
- * visits begin in winter. A visit in whose weather the twin is in doubt counts for less: a head that is held hides dirt.
+ * head set lower than it takes it to be shows where the head is held, and nowhere else). c is normal about none with
+ * the deviation over systems in data/history.json, h about none with one: without them seasons would look like wear
+ * where visits begin in winter. A visit in whose weather the twin is in doubt counts for less: a head that is held
+ * hides dirt.
  *
- * Weighted least squares with these priors (ridge regression); the scatter about the line is what is left over, drawn to
- * the scatter known beforehand as by so many readings (scaled inverse chi-squared prior).
+ * Weighted least squares with these priors (ridge regression); the scatter about the line is what is left over, drawn
+ * to the scatter known beforehand as by so many readings (scaled inverse chi-squared prior).
  */
 final readonly class Drift
 {

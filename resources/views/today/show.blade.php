@@ -6,6 +6,8 @@
             <input id="find" type="search" name="q" placeholder="brygga cold room" autocomplete="off" data-slash
                 hx-get="{{ route('find') }}" hx-trigger="input changed delay:120ms, search" hx-target="#found">
             <div id="found" aria-live="polite"></div>
+            <p class="hint"><a href="{{ route('search') }}">Search everything: notes, repairs, follow-ups, what
+                drifts</a></p>
         </section>
 
         <section aria-labelledby="h-open">

@@ -14,7 +14,7 @@ use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Quantity\Units;
 
 /** What changed at a circuit from one of its visits to another. */
-final readonly class Comparison
+final readonly class ComparedVisits
 {
     /** Visits that can be chosen. */
     private const MOST = 60;
@@ -50,8 +50,8 @@ final readonly class Comparison
         return $this->from === null || $this->to === null
             ? []
             : (new FigurePairs(
-                $this->from->findings(),
-                $this->to->findings(),
+                $this->from->lastRead(),
+                $this->to->lastRead(),
                 $this->to->rules(),
                 $this->units,
             ))->all();

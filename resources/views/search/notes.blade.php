@@ -1,0 +1,2 @@
+<a class="row-link" href="{{ $row['address'] }}"><span class="grow"><b>{{ $row['what'] }}</b><small>
+    {{ $row['circuit'] }}, {{ $row['site'] }}</small></span><span class="when">{{ $row['at'] }}</span></a>

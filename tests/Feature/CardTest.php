@@ -237,7 +237,8 @@ final class CardTest extends TestCase
             $this->post("/circuits/{$this->circuit->id}/weak-points", ['point' => $point])->assertRedirect();
         }
         self::assertSame($point, $this->circuit->refresh()->notes);
-        $this->get("/circuits/{$this->circuit->id}")->assertSeeInOrder(['Still open', 'Liquid service valve', 'weak point']);
+        $this->get("/circuits/{$this->circuit->id}")
+            ->assertSeeInOrder(['Still open', 'Liquid service valve', 'weak point']);
         $this->post("/circuits/{$this->circuit->id}/weak-points", ['point' => ''])->assertSessionHasErrors('point');
     }
 

@@ -5,7 +5,8 @@
         @foreach ($trends->drifts as [$drifts, $when, $isBeyond])<p class="drift"><b><span
             class="mark-act">{{ $isBeyond ? '●' : '◐' }}</span> {{ $drifts }} {{ $when }}</b></p>@endforeach
         @if ($trends->drifts === [])<p class="soft">○ No figure drifts.</p>@endif
-        <div class="scrolls" tabindex="0" role="region" aria-label="Figures over the visits"><x-picture.history :history="$trends->picture" :alt="$trends->alt()" /></div>
+        <div class="scrolls" tabindex="0" role="region" aria-label="Figures over the visits"><x-picture.history
+            :history="$trends->picture" :alt="$trends->alt()" /></div>
         <p class="hint">Dots: as found and as left, as distance from what this system should read in that weather.
             {{ $trends->zero() }} A drift is shown only where it is certain; a repair or adjustment starts a new
             line.</p>

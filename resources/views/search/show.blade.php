@@ -4,8 +4,8 @@
         <h1>Search the record</h1>
         <form method="get" action="{{ route('search') }}" class="finder" role="search">
             <label for="q">Sites, circuits, notes, repairs, follow-ups, cylinders</label>
-            <div class="asked"><input id="q" type="search" name="q" value="{{ $search->typed }}" maxlength="200" autocomplete="off"
-                data-slash placeholder="gasket brygga">
+            <div class="asked"><input id="q" type="search" name="q" value="{{ $search->typed }}" maxlength="200"
+                autocomplete="off" data-slash placeholder="gasket brygga">
             @if ($search->state !== null)<input type="hidden" name="state" value="{{ $search->state->value }}">@endif
             <button class="btn">Search</button></div>
         </form>

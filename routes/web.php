@@ -1,5 +1,6 @@
 <?php
 
+use App\Http\Controllers\AttachmentController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BoardController;
 use App\Http\Controllers\CircuitController;
@@ -71,6 +72,13 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/visits/{visit}/meaning', [EntryController::class, 'meaning'])->name('entries.meaning');
     Route::post('/visits/{visit}/entries/{entry}/undo', [EntryController::class, 'undo'])->name('entries.undo');
     Route::post('/visits/{visit}/follow-ups', [FollowUpController::class, 'store'])->name('follow-ups.store');
+    Route::post('/visits/{visit}/attachments', [AttachmentController::class, 'store'])->name('attachments.store');
+    Route::post('/attachments/{attachment}/piece', [AttachmentController::class, 'piece'])->name('attachments.piece');
+    Route::get('/attachments/{attachment}', [AttachmentController::class, 'show'])->name('attachments.show');
+    Route::get('/attachments/{attachment}/file', [AttachmentController::class, 'file'])->name('attachments.file');
+    Route::get('/attachments/{attachment}/small', [AttachmentController::class, 'small'])->name('attachments.small');
+    Route::put('/attachments/{attachment}', [AttachmentController::class, 'update'])->name('attachments.update');
+    Route::delete('/attachments/{attachment}', [AttachmentController::class, 'destroy'])->name('attachments.destroy');
     Route::get('/visits/{visit}/bench', [VisitController::class, 'bench'])->name('visits.bench');
     Route::get('/visits/{visit}/what-if/{question}', [VisitController::class, 'whatIf'])->name(
         'visits.what-if',

@@ -38,6 +38,7 @@ use Metrum\Log\Window;
  * @property User $user
  * @property ?VerdictSnapshot $verdict
  * @property \Illuminate\Database\Eloquent\Collection<int, FollowUp> $followUps
+ * @property \Illuminate\Database\Eloquent\Collection<int, Attachment> $attachments
  */
 final class Visit extends Model
 {
@@ -127,6 +128,16 @@ final class Visit extends Model
     public function followUps(): HasMany
     {
         return $this->hasMany(FollowUp::class)->orderBy('due_on');
+    }
+
+    /** @return HasMany<Attachment, $this> photos and voice notes that can be seen */
+    public function attachments(): HasMany
+    {
+        return $this->hasMany(Attachment::class)
+            ->whereNotNull('ready_at')
+            ->whereNull('removed_at')
+            ->orderBy('taken_at')
+            ->orderBy('id');
     }
 
     /** @return HasOne<VerdictSnapshot, $this> */
@@ -241,14 +252,11 @@ final class Visit extends Model
     /** The whole of it, as a file tells it. */
     public function told(): VisitFile
     {
-        $window = $this->window();
-        $circuit = $this->circuit->partId();
-
         return new VisitFile(
             $this->findings(),
-            $window,
+            $this->window(),
             $this->plantAsOpened(),
-            $circuit,
+            $this->circuit->partId(),
             $this->wholeRack()->names ?? [],
         );
     }

@@ -2,7 +2,9 @@ import htmx from 'htmx.org';
 import { startClocks } from './clocks.js';
 import { startDrawer } from './drawer.js';
 import { startKeyboard } from './keyboard.js';
-import { startEntries } from './outbox/entries.js';
+import { startMarks } from './media/marks.js';
+import { startMedia } from './media/media.js';
+import { refresh, startEntries } from './outbox/entries.js';
 import { startOffline } from './outbox/offline.js';
 
 window.htmx = htmx;
@@ -24,4 +26,6 @@ startKeyboard();
 startClocks();
 startDrawer();
 startEntries();
+startMedia(refresh);
+startMarks();
 startOffline();

@@ -2,16 +2,20 @@
 
 namespace Tests\Feature;
 
+use App\Models\Attachment;
 use App\Models\Cylinder;
 use App\Models\FollowUp;
 use App\Models\Import;
 use App\Models\TrendRecord;
 use App\Models\User;
 use App\Models\Visit;
+use App\Records\Attachments\AttachmentFiles;
 use Illuminate\Routing\Route as Registered;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
 use Metrum\Findings\Trend;
 use Metrum\Installation\PartId;
 use Metrum\Knowledge\Reading;
@@ -95,6 +99,13 @@ final class WhoMayTest extends TestCase
         'POST visits/{visit}/trend/{name}/columns' => self::ITS_OWN,
         'POST visits/{visit}/trend/{trend}/take' => self::ITS_OWN,
         'POST visits/{visit}/trend/{trend}/remove' => self::ITS_OWN,
+        'POST visits/{visit}/attachments' => self::ITS_OWN,
+        'POST attachments/{attachment}/piece' => self::ITS_OWN,
+        'GET attachments/{attachment}' => self::SIGNED_IN,
+        'GET attachments/{attachment}/file' => self::SIGNED_IN,
+        'GET attachments/{attachment}/small' => self::SIGNED_IN,
+        'PUT attachments/{attachment}' => self::ITS_OWN,
+        'DELETE attachments/{attachment}' => self::LEADS,
         'GET visits/{visit}/file.json' => self::SIGNED_IN,
         'GET visits/{visit}/bench' => self::SIGNED_IN,
         'GET visits/{visit}/meaning' => self::SIGNED_IN,
@@ -219,6 +230,7 @@ final class WhoMayTest extends TestCase
             '{calculator?}' => 'superheat',
             '{entry}' => $visit->log()->facts[0]->id,
             '{followUp}' => $followUp->id,
+            '{attachment}' => $this->attachment($visit)->id,
             '{cylinder}' => $cylinder->id,
             '{move}' => $cylinder->stockMoves()->create([
                 'user_id' => $this->technician->id,
@@ -240,6 +252,27 @@ final class WhoMayTest extends TestCase
                 'taken' => 30,
             ])->id,
         ];
+    }
+
+    private function attachment(Visit $visit): Attachment
+    {
+        Storage::fake('local');
+        $one = Attachment::query()->create([
+            'id' => strtolower((string) Str::ulid()),
+            'visit_id' => $visit->id,
+            'user_id' => $this->technician->id,
+            'kind' => 'photo',
+            'about' => 'visit',
+            'of' => 'Visit',
+            'taken_at' => now(),
+            'bytes' => 3,
+            'sent_hash' => '',
+            'mime' => 'image/jpeg',
+            'ready_at' => now(),
+        ]);
+        (new AttachmentFiles())->keep($one, 'jpg', 'jpg');
+
+        return $one;
     }
 
     private static function way(Registered $route): string

@@ -14,13 +14,16 @@ final class SecurityHeaders
         "script-src 'self'",
         "style-src 'self'",
         "font-src 'self'",
-        "img-src 'self' data:",
+        // What was taken here and is not sent yet lies in the page alone.
+        "img-src 'self' data: blob:",
+        "media-src 'self' blob:",
         "connect-src 'self'",
         "form-action 'self'",
         "base-uri 'none'",
         "frame-ancestors 'none'",
         "manifest-src 'self'",
-        "worker-src 'self'",
+        // Where a browser has no recorder of its own, the one that stands in for it works in a blob.
+        "worker-src 'self' blob:",
     ];
 
     /** @param  Closure(Request): Response  $next */
@@ -39,7 +42,7 @@ final class SecurityHeaders
             'X-Content-Type-Options' => 'nosniff',
             'Referrer-Policy' => 'same-origin',
             'X-Frame-Options' => 'DENY',
-            'Permissions-Policy' => 'camera=(), microphone=(), geolocation=()',
+            'Permissions-Policy' => 'camera=(self), microphone=(self), geolocation=()',
             'Cross-Origin-Opener-Policy' => 'same-origin',
         ]);
 

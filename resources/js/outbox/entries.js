@@ -84,7 +84,7 @@ function isShut(form) {
 }
 
 /** Draws this page anew around what is typed and waits: its visit went on in another tab. */
-async function refresh() {
+export async function refresh() {
   const now = await page.again().catch(() => null);
   if (now !== null) merge(now, lengthOf(now), isBusy);
 }

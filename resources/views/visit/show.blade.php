@@ -34,6 +34,7 @@
             @include('visit.hazards')
             @include('visit.stage')
             @include('visit.line')
+            @include('visit.media')
             @include('visit.log')
         </main>
         <aside class="verdict-side" aria-label="Diagnosis" data-needs-script inert>@include('visit.verdict')</aside>

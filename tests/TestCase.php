@@ -12,6 +12,7 @@ use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Tests\Core\Visits;
@@ -32,6 +33,7 @@ abstract class TestCase extends FrameworkTestCase
     {
         parent::setUp();
         $this->withoutVite();
+        Storage::fake('local');
         // Each process has a database of its own, and with it its own writers.
         config(['database.writers_lock' => sys_get_temp_dir().'/metrum-writers-'.getmypid().'.lock']);
         $this->technician = User::query()->create([

@@ -3,9 +3,11 @@
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use Metrum\Exchange\AttachmentLink;
 
 /**
  * A photo or a spoken note of a visit. Its id is made where it was taken.
@@ -99,6 +101,30 @@ final class Attachment extends Model
             ->whereNull('removed_at')
             ->orderBy('taken_at')
             ->orderBy('id');
+    }
+
+    /** As the file of its visit names it. */
+    public function link(): AttachmentLink
+    {
+        return AttachmentLink::of(
+            $this->id,
+            $this->kind->value,
+            $this->about,
+            $this->of,
+            $this->caption,
+            $this->taken_at->toIso8601String(),
+            $this->hash,
+            route('attachments.file', $this),
+        );
+    }
+
+    /**
+     * @param  Collection<int, self>  $all
+     * @return list<AttachmentLink>
+     */
+    public static function links(Collection $all): array
+    {
+        return array_values($all->map(static fn (self $one): AttachmentLink => $one->link())->all());
     }
 
     public function isShown(): bool

@@ -258,6 +258,7 @@ final class Visit extends Model
             $this->plantAsOpened(),
             $this->circuit->partId(),
             $this->wholeRack()->names ?? [],
+            Attachment::links($this->loadMissing('attachments')->attachments),
         );
     }
 

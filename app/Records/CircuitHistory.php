@@ -10,7 +10,10 @@ use Metrum\Diagnosis\Snapshot;
 /** The visits of one circuit, or of the rack that it is on, newest first, each with what it came to. */
 final readonly class CircuitHistory
 {
-    private const MOST = 12;
+    private const MOST = 24;
+
+    /** Those that are shown at once. */
+    private const FEW = 4;
 
     /** @var Collection<int, Visit> */
     public Collection $visits;
@@ -30,6 +33,18 @@ final readonly class CircuitHistory
             $outcomes[$visit->id] = $judge->snapshot($visit->walking($circuit));
         }
         $this->outcomes = $outcomes;
+    }
+
+    /** @return Collection<int, Visit> */
+    public function latestFew(): Collection
+    {
+        return $this->visits->take(self::FEW);
+    }
+
+    /** @return Collection<int, Visit> */
+    public function earlier(): Collection
+    {
+        return $this->visits->skip(self::FEW)->values();
     }
 
     public function outcome(Visit $visit): Snapshot

@@ -13,6 +13,7 @@ use App\Records\FigureRecord;
 use App\Records\Folds;
 use App\Records\Judge;
 use App\View\Record\AsLeft;
+use App\View\Record\CircuitPhotos;
 use App\View\Record\FigurePairs;
 use App\View\Record\FigureTrends;
 use App\View\Record\StillOpen;
@@ -55,6 +56,8 @@ final readonly class CircuitPage
 
     public FigureTrends $trends;
 
+    public CircuitPhotos $photos;
+
     /** The last visit at which it was marked as running well; null where there is none. */
     public ?Visit $good;
 
@@ -68,6 +71,7 @@ final readonly class CircuitPage
         $this->latest = $this->history->latest();
         $this->asLeft = new AsLeft($circuit, $user, $judge, $folds);
         $this->trends = new FigureTrends(FigureRecord::of($circuit), $this->units);
+        $this->photos = new CircuitPhotos($circuit);
         $this->open = new StillOpen(
             $circuit,
             $circuit->followUps()->whereNull('done_at')->get(),

@@ -62,6 +62,8 @@ final readonly class Report
     /** Of the whole plant; null where it has one circuit. */
     public ?BoardPage $board;
 
+    public ReportPhotos $photos;
+
     public function __construct(private JudgedVisit $judged, User $user)
     {
         $this->visit = $judged->visit->loadMissing('user', 'followUps');
@@ -72,6 +74,7 @@ final readonly class Report
         $this->found = new ReportFindings($judged, $this->page->units, $this->isMoved());
         $this->basis = new ReportBasis($this->visit, $judged->findings->circuit, $this->page->units);
         $this->board = $this->visit->isOfRack() ? new BoardPage($this->visit, $user, $judged->assessment) : null;
+        $this->photos = new ReportPhotos($this->visit);
         $first = $judged->assessment->asFound();
         $this->asFound = $this->isMoved() ? $judged->assessment->explained($first) : $judged->verdict;
     }

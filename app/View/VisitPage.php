@@ -86,7 +86,7 @@ final class VisitPage
         User $user,
         private readonly array $card = [],
     ) {
-        $this->visit = $judged->visit;
+        $this->visit = $judged->visit->loadMissing('attachments');
         $this->log = $judged->log;
         $this->findings = $judged->present();
         $this->verdict = $judged->verdict;

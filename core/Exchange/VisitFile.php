@@ -16,6 +16,7 @@ final readonly class VisitFile
      * @param  Findings  $findings  at its end
      * @param  ?Window  $told  its log; null: the file holds none
      * @param  array<string, string>  $names  what people call the circuits of a plant of several, by their part
+     * @param  list<AttachmentLink>  $attachments  photos and voice notes, which lie elsewhere
      */
     public function __construct(
         public Findings $findings,
@@ -23,6 +24,7 @@ final readonly class VisitFile
         public Installation $plant,
         public PartId $circuit,
         public array $names = [],
+        public array $attachments = [],
     ) {
     }
 }

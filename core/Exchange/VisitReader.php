@@ -101,6 +101,7 @@ final readonly class VisitReader
             ...self::TOP,
             ...self::FOUND,
             'log',
+            'attachments',
             ...$isOfParts ? ['part'] : [],
             ...$isOfPlant ? InstallationReader::KEYS : [],
         ]);
@@ -122,6 +123,7 @@ final readonly class VisitReader
             $observations += FoundReader::answers($top, 'observations', Observation::class);
         }
         $names = $isOfPlant ? CircuitNames::in($top) : [];
+        $attachments = array_map(AttachmentLink::read(...), $top->rows('attachments'));
         $this->reasons->raise();
         assert($plant !== null);
 
@@ -138,12 +140,14 @@ final readonly class VisitReader
         );
         $log = $top->given('log');
         if ($log === null) {
-            return new VisitFile($snapshot, null, $plant, $part, $names);
+            return new VisitFile($snapshot, null, $plant, $part, $names, $attachments);
         }
         $rack = count($plant->branches) > 1 ? new WholeRack(new Log([]), $plant, $names) : null;
         $window = (new LogReader($this->reasons, $air, $part, $isOfParts))->window($log, $snapshot, $rack);
 
-        return new VisitFile(Chapters::of($window)->present()->findings, $window, $plant, $part, $names);
+        $findings = Chapters::of($window)->present()->findings;
+
+        return new VisitFile($findings, $window, $plant, $part, $names, $attachments);
     }
 
     private function checkVersion(): void

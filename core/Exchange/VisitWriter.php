@@ -34,6 +34,8 @@ final class VisitWriter
     public static function whole(VisitFile $visit): array
     {
         $log = $visit->told === null ? [] : ['log' => LogWriter::rows($visit->told->everything(), $visit->circuit)];
+        $links = array_map(static fn (AttachmentLink $one): array => $one->toArray(), $visit->attachments);
+        $log += $links === [] ? [] : ['attachments' => $links];
         $findings = $visit->findings;
         if (count($visit->plant->branches) === 1) {
             return array_replace(self::file($findings), ['version' => VisitReader::SECOND]) + $log;

@@ -2,6 +2,7 @@
 
 namespace Database\Seeders;
 
+use App\Models\Attachment;
 use App\Models\Circuit;
 use App\Models\Cylinder;
 use App\Models\FollowUp;
@@ -9,6 +10,7 @@ use App\Models\Site;
 use App\Models\StockMove;
 use App\Models\User;
 use App\Models\Visit;
+use App\Records\Attachments\AttachmentFiles;
 use App\Records\Author;
 use App\Records\CardKeeper;
 use App\Records\Judge;
@@ -54,6 +56,10 @@ final class DemoSeeder extends Seeder
 
     public function run(): void
     {
+        if (Attachment::query()->doesntExist()) {
+            // Of a database that was thrown away.
+            (new AttachmentFiles())->forgetAll();
+        }
         $this->user = User::query()->create([
             'name' => 'Ylva Brandt-Osei',
             'email' => self::EMAIL,
@@ -169,6 +175,12 @@ final class DemoSeeder extends Seeder
         }
         foreach ($entry['cards'] ?? [] as $card) {
             $this->card($visit, $recorder, $time, $card);
+        }
+        $before = null;
+        foreach ($entry['photos'] ?? [] as $photo) {
+            $time->addMinute();
+            $kept = (new DemoPhoto($visit))->add($photo, $time->copy(), ($photo['pair'] ?? false) ? $before : null);
+            $before = $kept->id;
         }
         (new LeftSo($visit, $this->user))->note($visit->log()->history(FactKind::Move));
         if (isset($entry['follow_up'])) {

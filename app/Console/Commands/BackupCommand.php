@@ -42,6 +42,11 @@ final class BackupCommand extends Command
             return self::FAILURE;
         }
         $this->line("• {$rows['facts']} facts of {$rows['occasions']} visits and ledger days, checked: $file");
+        if ($rows['attachments'] > 0) {
+            $disk = config('filesystems.attachments');
+            $count = $rows['attachments'];
+            $this->line("• photos and voice notes ($count) are on disk $disk: back up its folder attachments as well");
+        }
         // Only once a new one is there.
         foreach ($days === null ? [] : $folder->letGo($days, $now) as $gone) {
             $this->line("• $gone is older than $days days and was removed");

@@ -69,6 +69,12 @@ final class AttachmentFiles
         $this->disk->deleteDirectory(dirname(self::piece($one, 0)));
     }
 
+    /** Of all attachments that there ever were. */
+    public function forgetAll(): void
+    {
+        $this->disk->deleteDirectory(self::FOLDER);
+    }
+
     public function remove(Attachment $one): void
     {
         $this->dropPieces($one);

@@ -29,7 +29,8 @@ function drawn(mark, width, height) {
     word.textContent = mark.word;
     return [word];
   }
-  if (mark.shape === 'circle') return [shape('circle', { cx: x, cy: y, r: Math.max(12, Math.hypot(toX - x, toY - y)) })];
+  const r = Math.max(12, Math.hypot(toX - x, toY - y));
+  if (mark.shape === 'circle') return [shape('circle', { cx: x, cy: y, r })];
   return [shape('line', { x1: x, y1: y, x2: toX, y2: toY }), head([toX, toY], [x, y])];
 }
 

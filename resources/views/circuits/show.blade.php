@@ -62,6 +62,7 @@
             <form method="post" action="{{ route('visits.store', $circuit) }}" class="begin">@csrf<button
                 class="btn wide">{{ $history->open() === null ? 'Start visit' : 'Continue visit' }}</button></form>
             @include('circuits.visits')
+            @include('circuits.photos')
             <p class="actions">
                 <a class="btn quiet" href="{{ route('circuits.ledger', $circuit) }}">Refrigerant ledger</a>
                 <a class="btn quiet" href="{{ route('plant.circuit', $circuit) }}">Simulator</a>

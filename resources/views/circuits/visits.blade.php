@@ -1,17 +1,14 @@
 <h2>Visits</h2>
-@forelse ($history->visits as $visit)
-    @php($outcome = $history->outcome($visit))
-    <a class="row-link" href="{{ $visit->isOpen() ? $visit->address() : route('visits.report', $visit) }}">
-        <span class="grow"><small>{{ $visit->opened_at->format('j M Y') }}@if ($visit->isOpen()) · open
-            @endif</small><b>{{ $outcome->mark()->sign() }} {{ $outcome->title() }}</b><small>
-            {{ $visit->user->name }}@if ($outcome->isProven()) · confirmed @elseif (! $outcome->settled &&
-            ! $outcome->blank) · provisional @endif @if ($visit->ranWell()) · ran well @endif</small></span>
-        @if ($outcome->leads() && $outcome->probability() !== null)<span
-            class="when num">{{ App\View\Explain::percent($outcome->probability()) }}</span>@endif
-    </a>
+@forelse ($history->latestFew() as $visit)
+    @include('circuits.visit')
 @empty
     <p class="empty">No visits yet. The first visit where it runs well becomes the reference.</p>
 @endforelse
+@if ($history->earlier()->isNotEmpty())
+    <details><summary>Earlier visits</summary>
+        @foreach ($history->earlier() as $visit) @include('circuits.visit') @endforeach
+    </details>
+@endif
 @if ($history->visits->count() > 1)<p class="actions"><a class="btn quiet"
     href="{{ route('circuits.compare', $circuit) }}">Compare two visits</a></p>@endif
 @if ($history->isOld() || $trends->record->missing > 0)

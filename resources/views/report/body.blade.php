@@ -31,4 +31,6 @@
         <div class="course-box"><x-picture.course :course="$course" name="report" /></div>
     @endif
 @endunless
+@unless ($print) @include('report.photos') @endunless
 @include('report.technician')
+@if ($print) @include('report.photos') @endif

@@ -38,6 +38,9 @@ tr { page-break-inside: avoid; }
 .page-two.dense table { font-size: 6.8pt; }
 .page-two.dense h2 { font-size: 9pt; margin: 1.8mm 0 0.4mm; }
 .page-two p { margin: 0 0 1.4mm; }
+.page-photos { page-break-before: always; }
+.photos td { width: 50%; border: 0; padding: 0 3mm 3mm 0; font-size: 8.5pt; }
+.photos img { width: 84mm; max-height: 72mm; }
 .soft { color: #5a666a; }
 .mark { font-weight: bold; color: #1f6f82; }
 </style></head><body>

@@ -1,8 +1,8 @@
 {{-- photos and voice notes: each is of what was touched last --}}
 @if ($page->mayEnter)
     <div id="media" class="media">
-        <label class="btn quiet">Photo<input type="file" accept="image/*" capture="environment" multiple data-photos
-            class="sr"></label>
+        <label class="btn quiet">Photo<input id="photo-now" type="file" accept="image/*" capture="environment" multiple
+            data-photos class="sr"></label>
         <label class="btn quiet">From files<input type="file" accept="image/*" multiple data-photos
             class="sr"></label>
         <button type="button" class="btn quiet" data-voice>Voice note</button>

@@ -1,7 +1,7 @@
 #!/usr/bin/env node
 // How long a page is held up while a photo of 12 megapixels is made small, kept and sent; the longest of some, in times
 // of what the same page is held up by when nothing is done.
-// Usage: bench/photos [photos]
+// Usage: bench/photos.mjs [photos]
 import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -39,7 +39,8 @@ const photo = (page, seed) =>
       on.fillStyle = `hsl(${(i * by) % 360} 50% 50%)`;
       on.fillRect((i * 131) % 4032, (i * 71) % 3024, 40, 30);
     }
-    const bytes = new Uint8Array(await (await canvas.convertToBlob({ type: 'image/jpeg', quality: 0.9 })).arrayBuffer());
+    const blob = await canvas.convertToBlob({ type: 'image/jpeg', quality: 0.9 });
+    const bytes = new Uint8Array(await blob.arrayBuffer());
     let text = '';
     for (const one of bytes) text += String.fromCharCode(one);
     return btoa(text);
@@ -71,8 +72,8 @@ try {
     await page.locator('#attachments .thumb').nth(place).waitFor({ timeout: 60_000 });
     const held = await longest(page);
     console.log(
-      `photo ${place + 1}, ${(statSync(path).size / 1e6).toFixed(1)} MB: kept and sent in ${Date.now() - before} ms; page held up ` +
-      `${held.toFixed(0)} ms at most, ${(held / idle).toFixed(1)} × idle (${idle.toFixed(0)} ms)`,
+      `photo ${place + 1}, ${(statSync(path).size / 1e6).toFixed(1)} MB: kept and sent in ${Date.now() - before} ms; ` +
+      `page held up ${held.toFixed(0)} ms at most, ${(held / idle).toFixed(1)} × idle (${idle.toFixed(0)} ms)`,
     );
   }
   await browser.close();

@@ -1,0 +1,78 @@
+<?php
+
+namespace App\View;
+
+use App\Models\Attachment;
+use App\Models\Visit;
+use App\Records\Attachments\AttachmentFiles;
+use App\Records\Attachments\PrintedPhoto;
+
+/** The photos of a visit as its report shows them: what was taken before beside what came of it, then the rest. */
+final readonly class ReportPhotos
+{
+    /** Photos of a report on paper. */
+    private const MOST = 24;
+
+    private PrintedPhoto $printed;
+
+    /** @var list<array{Attachment, Attachment}> before and after */
+    public array $pairs;
+
+    /** @var list<Attachment> */
+    public array $others;
+
+    /** @var list<Attachment> spoken notes */
+    public array $spoken;
+
+    public function __construct(Visit $visit)
+    {
+        $this->printed = new PrintedPhoto(new AttachmentFiles());
+        $all = array_values($visit->loadMissing('attachments')->attachments->all());
+        $photos = array_values(array_filter($all, static fn (Attachment $one): bool => $one->isPhoto()));
+        $pairs = [];
+        $paired = [];
+        foreach ($photos as $one) {
+            $before = $one->after === null ? null : Attachment::shown()->whereKey($one->after)->first();
+            if ($before !== null) {
+                $pairs[] = [$before, $one];
+                $paired += [$before->id => true, $one->id => true];
+            }
+        }
+        $this->pairs = $pairs;
+        $isAlone = static fn (Attachment $one): bool => ! isset($paired[$one->id]);
+        $this->others = array_values(array_filter($photos, $isAlone));
+        $isSpoken = static fn (Attachment $one): bool => ! $one->isPhoto();
+        $this->spoken = array_values(array_filter($all, $isSpoken));
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->pairs === [] && $this->others === [] && $this->spoken === [];
+    }
+
+    /**
+     * @param  string  $ahead  what is said before the words of one that was taken before, and of one after
+     * @return list<list<array{address: string, words: string}>> rows of two, as they are printed
+     */
+    public function rows(string $ahead, string $behind): array
+    {
+        $cells = [];
+        foreach ($this->pairs as [$before, $after]) {
+            $cells[] = $this->cell($before, $ahead.': ');
+            $cells[] = $this->cell($after, $behind.': ');
+        }
+        foreach ($this->others as $one) {
+            $cells[] = $this->cell($one, '');
+        }
+
+        return array_chunk(array_slice(array_values(array_filter($cells)), 0, self::MOST), 2);
+    }
+
+    /** @return ?array{address: string, words: string} null where its file is gone */
+    private function cell(Attachment $photo, string $head): ?array
+    {
+        $address = $this->printed->address($photo);
+
+        return $address === null ? null : ['address' => $address, 'words' => $head.$photo->words()];
+    }
+}

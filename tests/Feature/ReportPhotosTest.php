@@ -1,0 +1,78 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Models\Attachment;
+use App\Models\Visit;
+use App\Records\Attachments\AttachmentFiles;
+use App\Records\Attachments\CleanPhoto;
+use Illuminate\Support\Str;
+use Metrum\Data\Refused;
+use Metrum\Exchange\VisitReader;
+use Tests\Media;
+use Tests\TestCase;
+
+/** Photos of a visit where it is told: in its report, on paper, and in its file. */
+final class ReportPhotosTest extends TestCase
+{
+    public function test_photos_stand_in_the_report_its_pdf_and_the_file(): void
+    {
+        $visit = $this->starved();
+        $this->actingAs($this->technician);
+        $before = $this->photo($visit, 'fins full of lint');
+        $after = $this->photo($visit, 'washed', $before);
+        $this->photo($visit, 'gasket torn');
+        $this->get("/visits/{$visit->id}/report")->assertOk()
+            ->assertSeeInOrder(['Photos', 'Before: fins full of lint', 'After: washed', 'gasket torn']);
+        $bare = strlen((string) $this->get("/visits/{$this->visit()->id}/report.pdf")->assertOk()->getContent());
+        $whole = strlen((string) $this->get("/visits/{$visit->id}/report.pdf")->assertOk()->getContent());
+        self::assertGreaterThan($bare + 5000, $whole);
+        $file = json_decode((string) $this->get("/visits/{$visit->id}/file.json")->getContent(), true);
+        $links = $file['attachments'];
+        self::assertCount(3, $links);
+        self::assertSame('fins full of lint', $links[0]['caption']);
+        $bytes = (string) $this->get((string) parse_url($links[0]['address'], PHP_URL_PATH))->getContent();
+        self::assertSame($links[0]['sha256'], hash('sha256', $bytes));
+        self::assertSame($after->id, $links[1]['id']);
+        // What the file names elsewhere does not keep it from being taken in.
+        $read = VisitReader::visit(json_encode($file, JSON_THROW_ON_ERROR));
+        self::assertCount(3, $read->attachments);
+        unset($file['attachments'][0]['sha256']);
+        $file['attachments'][1]['colour'] = 'red';
+        try {
+            VisitReader::visit(json_encode($file, JSON_THROW_ON_ERROR));
+            self::fail('it was taken');
+        } catch (Refused $refused) {
+            $reasons = implode("\n", $refused->reasons);
+            self::assertStringContainsString('attachments.0.sha256: missing', $reasons);
+            self::assertStringContainsString('attachments.1.colour', $reasons);
+        }
+    }
+
+    private function photo(Visit $visit, string $caption, ?Attachment $after = null): Attachment
+    {
+        $clean = CleanPhoto::of(Media::photo());
+        $one = Attachment::query()->create([
+            'id' => strtolower((string) Str::ulid()),
+            'visit_id' => $visit->id,
+            'user_id' => $this->technician->id,
+            'kind' => 'photo',
+            'about' => 'visit',
+            'of' => 'Visit',
+            'caption' => $caption,
+            'taken_at' => now(),
+            'bytes' => strlen($clean->bytes),
+            'sent_hash' => '',
+            'hash' => hash('sha256', $clean->bytes),
+            'mime' => 'image/jpeg',
+            'width' => $clean->width,
+            'height' => $clean->height,
+            'marks' => [['shape' => 'arrow', 'x' => 0.1, 'y' => 0.1, 'to_x' => 0.4, 'to_y' => 0.5, 'word' => '']],
+            'after' => $after?->id,
+            'ready_at' => now(),
+        ]);
+        (new AttachmentFiles())->keep($one, $clean->bytes, $clean->small);
+
+        return $one;
+    }
+}

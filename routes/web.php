@@ -3,6 +3,7 @@
 use App\Http\Controllers\AttachmentController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BoardController;
+use App\Http\Controllers\ChoiceController;
 use App\Http\Controllers\CircuitController;
 use App\Http\Controllers\CompressorController;
 use App\Http\Controllers\DefrostController;
@@ -11,6 +12,7 @@ use App\Http\Controllers\FollowUpController;
 use App\Http\Controllers\HandbookController;
 use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\LedgerController;
+use App\Http\Controllers\OwnerController;
 use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PlantBenchController;
@@ -33,6 +35,11 @@ Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SessionController::class, 'create'])->name('sign-in');
     Route::post('/sign-in', [SessionController::class, 'store']);
 });
+
+Route::get('/owner/{visit}', [OwnerController::class, 'show'])->name('owner');
+Route::get('/owner/{visit}/report.pdf', [OwnerController::class, 'pdf'])->name('owner.pdf');
+Route::get('/owner/{visit}/photos/{attachment}', [OwnerController::class, 'photo'])->name('owner.photo');
+Route::post('/owner/{visit}/choices/{choice}', [OwnerController::class, 'decide'])->name('owner.decide');
 
 Route::get('/invitation/{user}', [InvitationController::class, 'show'])->name('invitation');
 Route::post('/invitation/{user}', [InvitationController::class, 'store']);
@@ -62,6 +69,13 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/plants/{kind}/run', [PlantBenchController::class, 'runKind']);
 
     Route::post('/circuits/{circuit}/visits', [VisitController::class, 'store'])->name('visits.store');
+    Route::get('/visits/{visit}/choices', [ChoiceController::class, 'show'])->name('visits.choices');
+    Route::post('/visits/{visit}/choices', [ChoiceController::class, 'store'])->name('choices.store');
+    Route::post('/visits/{visit}/choices/propose', [ChoiceController::class, 'propose'])->name('choices.propose');
+    Route::post('/visits/{visit}/choices/send', [ChoiceController::class, 'send'])->name('choices.send');
+    Route::put('/choices/{choice}', [ChoiceController::class, 'update'])->name('choices.update');
+    Route::delete('/choices/{choice}', [ChoiceController::class, 'destroy'])->name('choices.destroy');
+    Route::post('/choices/{choice}/decide', [ChoiceController::class, 'decide'])->name('choices.decide');
     Route::get('/visits/{visit}/report', [ReportController::class, 'show'])->name('visits.report');
     Route::get('/visits/{visit}/report.pdf', [ReportController::class, 'pdf'])->name('visits.pdf');
     Route::get('/visits/{visit}/file.json', [VisitFileController::class, 'show'])->name('visits.file');
@@ -142,6 +156,7 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/password', [PasswordController::class, 'update'])->name('password');
     Route::get('/settings', [SettingsController::class, 'edit'])->name('settings');
     Route::put('/settings', [SettingsController::class, 'update']);
+    Route::put('/settings/workshop', [SettingsController::class, 'workshop'])->name('settings.workshop');
     Route::put('/settings/rules', [SettingsController::class, 'rules'])->name('settings.rules');
     Route::post('/settings/theme', [SettingsController::class, 'theme'])->name('settings.theme');
 });

@@ -46,6 +46,12 @@ final class VisitPolicy
         return $user->isLead() ? Response::allow() : Response::deny('Only a lead can reopen a closed visit.');
     }
 
+    /** What is told to its owner, also after it was closed: by its technician or a lead. */
+    public function tell(User $user, Visit $visit): Response
+    {
+        return self::belongs($user, $visit);
+    }
+
     private static function belongs(User $user, Visit $visit): Response
     {
         return $visit->user_id === $user->id || $user->isLead()

@@ -10,7 +10,7 @@ use Metrum\Diagnosis\Snapshot;
 /** The visits of one circuit, or of the rack that it is on, newest first, each with what it came to. */
 final readonly class CircuitHistory
 {
-    private const MOST = 24;
+    private const MOST = 12;
 
     /** Those that are shown at once. */
     private const FEW = 4;

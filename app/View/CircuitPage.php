@@ -4,6 +4,7 @@ namespace App\View;
 
 use App\Models\Circuit;
 use App\Models\HouseRuleChoice;
+use App\Models\OwnerChoice;
 use App\Models\User;
 use App\Models\Visit;
 use App\Picture\Course;
@@ -12,6 +13,7 @@ use App\Records\CircuitHistory;
 use App\Records\FigureRecord;
 use App\Records\Folds;
 use App\Records\Judge;
+use App\View\Owner\VisitChoices;
 use App\View\Record\AsLeft;
 use App\View\Record\CircuitPhotos;
 use App\View\Record\FigurePairs;
@@ -58,6 +60,9 @@ final readonly class CircuitPage
 
     public CircuitPhotos $photos;
 
+    /** What was offered to the owner last; null: nothing ever was. */
+    public ?VisitChoices $choices;
+
     /** The last visit at which it was marked as running well; null where there is none. */
     public ?Visit $good;
 
@@ -72,11 +77,14 @@ final readonly class CircuitPage
         $this->asLeft = new AsLeft($circuit, $user, $judge, $folds);
         $this->trends = new FigureTrends(FigureRecord::of($circuit), $this->units);
         $this->photos = new CircuitPhotos($circuit);
+        $offered = OwnerChoice::visitsTo($circuit)->first();
+        $this->choices = $offered === null ? null : new VisitChoices($offered, 'en');
         $this->open = new StillOpen(
             $circuit,
             $circuit->followUps()->whereNull('done_at')->get(),
             $this->history->open(),
             $this->history->visits->first()?->log(),
+            $this->choices->cards ?? [],
         );
         $findings = $this->latest === null ? new Findings($circuit->known()) : $this->latest->lastRead();
         $rules = $this->latest === null ? HouseRuleChoice::inForce() : $this->latest->rules();

@@ -9,6 +9,8 @@ use App\Picture\Course;
 use App\Records\JudgedVisit;
 use App\Records\Stock;
 use App\View\Board\BoardPage;
+use App\View\Owner\VisitChoices;
+use Illuminate\Support\Facades\App;
 use Illuminate\Support\Str;
 use Metrum\Diagnosis\Suspect;
 use Metrum\Diagnosis\Verdict;
@@ -64,6 +66,8 @@ final readonly class Report
 
     public ReportPhotos $photos;
 
+    public VisitChoices $choices;
+
     public function __construct(private JudgedVisit $judged, User $user)
     {
         $this->visit = $judged->visit->loadMissing('user', 'followUps');
@@ -75,6 +79,7 @@ final readonly class Report
         $this->basis = new ReportBasis($this->visit, $judged->findings->circuit, $this->page->units);
         $this->board = $this->visit->isOfRack() ? new BoardPage($this->visit, $user, $judged->assessment) : null;
         $this->photos = new ReportPhotos($this->visit);
+        $this->choices = new VisitChoices($this->visit, App::getLocale());
         $first = $judged->assessment->asFound();
         $this->asFound = $this->isMoved() ? $judged->assessment->explained($first) : $judged->verdict;
     }
@@ -82,9 +87,7 @@ final readonly class Report
     /** Circuit, and before it the rack that it is of. */
     public function titleOfCircuit(): string
     {
-        $circuit = $this->visit->circuit;
-
-        return $this->board === null ? $circuit->name : $circuit->plant->label().', '.$circuit->name;
+        return ($this->board === null ? '' : $this->visit->circuit->plant->label().', ').$this->visit->circuit->name;
     }
 
     /** When the visit was opened, in the owner's language. */

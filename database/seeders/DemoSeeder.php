@@ -6,10 +6,12 @@ use App\Models\Attachment;
 use App\Models\Circuit;
 use App\Models\Cylinder;
 use App\Models\FollowUp;
+use App\Models\OwnerChoice;
 use App\Models\Site;
 use App\Models\StockMove;
 use App\Models\User;
 use App\Models\Visit;
+use App\Models\Workshop;
 use App\Records\Attachments\AttachmentFiles;
 use App\Records\Author;
 use App\Records\CardKeeper;
@@ -71,6 +73,15 @@ final class DemoSeeder extends Seeder
             'email' => 'second@tarnevik.example',
             'password' => self::PASSWORD,
         ]);
+        Workshop::current()->fill([
+            'name' => 'Brandt-Osei Cold Works',
+            'address' => 'Slip 3, Tarnevik',
+            'contact' => 'office@tarnevik.example',
+            'tax_percent' => 20.0,
+            'labour' => 7800,
+            'call_out' => 8500,
+            'prices' => "R-448A; kg; 62\nR-134a; kg; 48\nFilter drier; pc; 38\nFan motor; pc; 140",
+        ])->save();
         $story = json_decode((string) file_get_contents(__DIR__.'/demo.json'), true, 32, JSON_THROW_ON_ERROR);
         $circuits = [];
         foreach ($story['sites'] as $entry) {
@@ -182,6 +193,9 @@ final class DemoSeeder extends Seeder
             $kept = (new DemoPhoto($visit))->add($photo, $time->copy(), ($photo['pair'] ?? false) ? $before : null);
             $before = $kept->id;
         }
+        foreach ($entry['choices'] ?? [] as $place => $choice) {
+            $this->choice($visit, $place, $choice);
+        }
         (new LeftSo($visit, $this->user))->note($visit->log()->history(FactKind::Move));
         if (isset($entry['follow_up'])) {
             FollowUp::query()->create([
@@ -198,6 +212,29 @@ final class DemoSeeder extends Seeder
             $visit->update(['closed_at' => $closed, 'ran_well_at' => ($entry['well'] ?? false) ? $closed : null]);
         }
         $this->judge->again($visit);
+    }
+
+    /**
+     * What was put to the owner, and what they said days ago.
+     *
+     * @param  array<string, mixed>  $told
+     */
+    private function choice(Visit $visit, int $place, array $told): void
+    {
+        $known = array_diff_key($told, ['decided' => true]);
+        $choice = OwnerChoice::query()->create($known + [
+            'visit_id' => $visit->id,
+            'user_id' => $this->user->id,
+            'place' => $place,
+        ]);
+        if (isset($told['decided'])) {
+            [$word, $who, $days] = $told['decided'];
+            $choice->decisions()->create([
+                'word' => $word,
+                'who' => $who,
+                'decided_at' => Carbon::now()->startOfDay()->subDays($days)->addHours(18),
+            ]);
+        }
     }
 
     /**

@@ -6,6 +6,7 @@ use App\Models\Attachment;
 use App\Models\Cylinder;
 use App\Models\FollowUp;
 use App\Models\Import;
+use App\Models\OwnerChoice;
 use App\Models\TrendRecord;
 use App\Models\User;
 use App\Models\Visit;
@@ -13,6 +14,7 @@ use App\Records\Attachments\AttachmentFiles;
 use Illuminate\Routing\Route as Registered;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
@@ -47,6 +49,10 @@ final class WhoMayTest extends TestCase
         'GET offline' => self::ALL,
         'GET sign-in' => self::ALL,
         'POST sign-in' => self::ALL,
+        'GET owner/{visit}' => [],
+        'GET owner/{visit}/report.pdf' => [],
+        'GET owner/{visit}/photos/{attachment}' => [],
+        'POST owner/{visit}/choices/{choice}' => [],
         'GET invitation/{user}' => [],
         'POST invitation/{user}' => [],
         'POST sign-out' => self::SIGNED_IN,
@@ -85,6 +91,13 @@ final class WhoMayTest extends TestCase
         'GET handbook/{fault}' => self::SIGNED_IN,
         'GET bench/saturation' => self::SIGNED_IN,
         'GET bench/{calculator?}' => self::SIGNED_IN,
+        'GET visits/{visit}/choices' => self::SIGNED_IN,
+        'POST visits/{visit}/choices' => self::ITS_OWN,
+        'POST visits/{visit}/choices/propose' => self::ITS_OWN,
+        'POST visits/{visit}/choices/send' => self::ITS_OWN,
+        'PUT choices/{choice}' => self::ITS_OWN,
+        'DELETE choices/{choice}' => self::ITS_OWN,
+        'POST choices/{choice}/decide' => self::ITS_OWN,
         'GET visits/{visit}/report' => self::SIGNED_IN,
         'GET visits/{visit}/report.pdf' => self::SIGNED_IN,
         'GET visits/{visit}/board' => self::SIGNED_IN,
@@ -145,6 +158,7 @@ final class WhoMayTest extends TestCase
         'GET settings' => self::SIGNED_IN,
         'PUT settings' => self::SIGNED_IN,
         'PUT settings/rules' => self::LEADS,
+        'PUT settings/workshop' => self::LEADS,
         'POST settings/theme' => self::SIGNED_IN,
     ];
 
@@ -175,10 +189,13 @@ final class WhoMayTest extends TestCase
         $this->read($visit, ['box_temperature_c' => '4']);
         [$method, $path] = explode(' ', $way);
         $address = '/'.strtr(ltrim($path, '/'), $this->parameters($visit));
+        $choice = DB::table('owner_choices')->first();
         $people = array_map($this->person(...), array_combine(self::ALL, self::ALL));
         $in = [];
         foreach ($people as $who => $person) {
             $visit->update(['closed_at' => str_ends_with($way, 'reopen') ? now() : null]);
+            // What one person removed is there for the next.
+            DB::table('owner_choices')->insertOrIgnore((array) $choice);
             Auth::logout();
             session()->flush();
             $answer = ($person === null ? $this : $this->actingAs($person))->call($method, $address);
@@ -231,6 +248,13 @@ final class WhoMayTest extends TestCase
             '{entry}' => $visit->log()->facts[0]->id,
             '{followUp}' => $followUp->id,
             '{attachment}' => $this->attachment($visit)->id,
+            '{choice}' => OwnerChoice::query()->create([
+                'visit_id' => $visit->id,
+                'user_id' => $this->technician->id,
+                'place' => 0,
+                'title' => 'Repair now',
+                'does' => '',
+            ])->id,
             '{cylinder}' => $cylinder->id,
             '{move}' => $cylinder->stockMoves()->create([
                 'user_id' => $this->technician->id,

@@ -6,8 +6,7 @@ use App\Models\Visit;
 use App\Records\Judge;
 use App\View\HelpSheet;
 use App\View\Report;
-use Dompdf\Dompdf;
-use Dompdf\Options;
+use App\View\ReportPdf;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -15,9 +14,6 @@ use Illuminate\Support\Facades\App;
 
 final class ReportController extends Controller
 {
-    /** Seconds that the longest report may take. */
-    private const PATIENCE = 300;
-
     public function __construct(private readonly Judge $judge)
     {
     }
@@ -38,25 +34,10 @@ final class ReportController extends Controller
 
     public function pdf(Request $request, Visit $visit): Response
     {
-        $report = $this->report($request, $visit);
-        $pdf = new Dompdf(
-            new Options([
-                'isRemoteEnabled' => false,
-                'defaultFont' => 'DejaVu Sans',
-                'isPhpEnabled' => false,
-                'fontCache' => storage_path('framework/cache'),
-            ]),
-        );
-        $pdf->loadHtml(view('report.pdf', ['report' => $report])->render());
-        $pdf->setPaper('A4');
-        // A visit of many long notes takes a while; it is whole all the same.
-        set_time_limit(self::PATIENCE);
-        $pdf->render();
+        $visit->loadMissing('circuit.site', 'circuit.plant');
+        App::setLocale($visit->circuit->site->language);
 
-        return response((string) $pdf->output(), 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' => 'inline; filename="'.$report->fileName().'.pdf"',
-        ]);
+        return ReportPdf::of($this->judge->of($visit), $request->user())->response();
     }
 
     /** In the language of the site, which its owner reads. */

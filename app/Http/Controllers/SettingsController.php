@@ -4,7 +4,9 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\HouseRulesRequest;
 use App\Http\Requests\SettingsRequest;
+use App\Http\Requests\WorkshopRequest;
 use App\Models\HouseRuleChoice;
+use App\Models\Workshop;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -18,6 +20,7 @@ final class SettingsController extends Controller
             'user' => $request->user(),
             'inForce' => HouseRuleChoice::inForce(),
             'rules' => HouseRule::cases(),
+            'workshop' => Workshop::current(),
         ]);
     }
 
@@ -43,6 +46,14 @@ final class SettingsController extends Controller
                 'said',
                 'Saved. New visits use these rules; earlier visits keep theirs.',
             );
+    }
+
+    /** Name, address and prices, as customers get to see them. */
+    public function workshop(WorkshopRequest $request): RedirectResponse
+    {
+        Workshop::current()->fill($request->columns())->save();
+
+        return redirect()->route('settings')->with('said', 'Saved. New choices use these prices.');
     }
 
     public function theme(Request $request): RedirectResponse

@@ -36,6 +36,14 @@ final readonly class PrintedPhoto
     /** As an address that holds all of it; null where its file is gone. */
     public function address(Attachment $photo): ?string
     {
+        $bytes = $this->bytes($photo);
+
+        return $bytes === null ? null : 'data:image/jpeg;base64,'.base64_encode($bytes);
+    }
+
+    /** As JPEG; null where its file is gone. */
+    public function bytes(Attachment $photo): ?string
+    {
         $bytes = $this->files->read($photo);
         if ($bytes === null) {
             return null;
@@ -46,7 +54,7 @@ final readonly class PrintedPhoto
                 self::draw($image, $mark);
             }
 
-            return 'data:image/jpeg;base64,'.base64_encode((string) $image->toJpeg(self::QUALITY));
+            return (string) $image->toJpeg(self::QUALITY);
         } catch (RuntimeException) {
             return null;
         }

@@ -3,8 +3,10 @@
 namespace App\View\Record;
 
 use App\Models\Circuit;
+use App\Models\DecisionWord;
 use App\Models\FollowUp;
 use App\Models\Visit;
+use App\View\Owner\ChoiceCard;
 use Illuminate\Database\Eloquent\Collection;
 use Metrum\Findings\Mark;
 use Metrum\Log\Kinds\LeftOpen;
@@ -25,12 +27,19 @@ final readonly class StillOpen
      * @param  Collection<int, FollowUp>  $promised  not done yet
      * @param  ?Visit  $open  that goes on
      * @param  ?Log  $last  of the last visit; null: there was none
+     * @param  list<ChoiceCard>  $choices  that were put to the owner last
      */
-    public function __construct(Circuit $circuit, Collection $promised, ?Visit $open, ?Log $last)
-    {
+    public function __construct(
+        Circuit $circuit,
+        Collection $promised,
+        ?Visit $open,
+        ?Log $last,
+        array $choices = [],
+    ) {
         $this->items = [
             ...self::visit($open),
             ...$promised->sortBy('due_on')->map(self::promise(...))->values()->all(),
+            ...self::decided($choices),
             ...$last === null ? [] : self::begun($last),
             ...$last === null || $open !== null ? [] : self::touched($last),
             ...self::weak($circuit),
@@ -58,6 +67,34 @@ final readonly class StillOpen
             route('follow-ups.calendar', $one),
             $one->isDue(),
         );
+    }
+
+    /**
+     * What the owner said: what was accepted is to be done, what was refused is still so.
+     *
+     * @param  list<ChoiceCard>  $choices
+     * @return list<OpenItem>
+     */
+    private static function decided(array $choices): array
+    {
+        $items = [];
+        foreach ($choices as $card) {
+            $decision = $card->decision;
+            // A choice that costs nothing does nothing: whoever takes it leaves things as they are.
+            if ($decision === null || $card->isFree()) {
+                continue;
+            }
+            $isAccepted = $decision->word === DecisionWord::Accepted;
+            $items[] = new OpenItem(
+                $isAccepted ? Mark::Act : Mark::Look,
+                $card->choice->title,
+                lcfirst($decision->word->label()).' '.$decision->decided_at->format('j M'),
+                route('visits.choices', $card->choice->visit_id),
+                $isAccepted,
+            );
+        }
+
+        return $items;
     }
 
     /** @return list<OpenItem> */

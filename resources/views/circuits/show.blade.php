@@ -63,6 +63,7 @@
                 class="btn wide">{{ $history->open() === null ? 'Start visit' : 'Continue visit' }}</button></form>
             @include('circuits.visits')
             @include('circuits.photos')
+            @include('circuits.choices')
             <p class="actions">
                 <a class="btn quiet" href="{{ route('circuits.ledger', $circuit) }}">Refrigerant ledger</a>
                 <a class="btn quiet" href="{{ route('plant.circuit', $circuit) }}">Simulator</a>

@@ -11,6 +11,11 @@
     @endforeach
     </div>
 @endif
+@if ($report->choices->cards !== [])
+    <h2>{{ __('Your choices') }}</h2>
+    <div class="choices">@foreach ($report->choices->cards as $card)<div
+        class="choice">@include('owner.choice')</div>@endforeach</div>
+@endif
 @if ($report->beforeAfter->rows !== [])
     <h2>{{ __($report->beforeAfter->hasAfter ? 'As found ○ and as left ●' : 'As found') }}</h2>
     @if ($print)

@@ -38,6 +38,9 @@ tr { page-break-inside: avoid; }
 .page-two.dense table { font-size: 6.8pt; }
 .page-two.dense h2 { font-size: 9pt; margin: 1.8mm 0 0.4mm; }
 .page-two p { margin: 0 0 1.4mm; }
+.choices { margin: 0 0 2mm; }
+.choice { border: 0.4pt solid #d9d3c6; padding: 1mm 3mm; margin: 0 0 1.5mm; page-break-inside: avoid; }
+.choice h3 { font-size: 9.5pt; margin: 0 0 0.5mm; } .choice p { margin: 0 0 0.6mm; }
 .page-photos { page-break-before: always; }
 .photos td { width: 50%; border: 0; padding: 0 3mm 3mm 0; font-size: 8.5pt; }
 .photos img { width: 84mm; max-height: 72mm; }

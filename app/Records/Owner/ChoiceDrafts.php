@@ -1,0 +1,69 @@
+<?php
+
+namespace App\Records\Owner;
+
+use App\Models\OwnerChoice;
+use App\Models\PriceLine;
+use App\Models\PriceLines;
+use App\Models\User;
+use App\Models\Visit;
+use App\Models\Workshop;
+use App\Records\JudgedVisit;
+use Metrum\Work\Desk\ChoiceProposal;
+use Metrum\Work\Desk\Choices;
+
+/** Choices as they are first put down: what the desk proposes, with amounts by the workshop's own prices. */
+final readonly class ChoiceDrafts
+{
+    private const HOUR = 3600.0;
+
+    public function __construct(private Workshop $workshop, private User $user)
+    {
+    }
+
+    /** @return int how many were put down; none where there are choices already, or nothing to choose */
+    public function propose(JudgedVisit $judged): int
+    {
+        $visit = $judged->visit;
+        if (OwnerChoice::query()->where('visit_id', $visit->id)->exists()) {
+            return 0;
+        }
+        $proposals = (new Choices($judged->desk))->all();
+        foreach ($proposals as $place => $one) {
+            $this->put($visit, $place, $one, $judged->findings->circuit->refrigerant);
+        }
+
+        return count($proposals);
+    }
+
+    private function put(Visit $visit, int $place, ChoiceProposal $one, string $refrigerant): void
+    {
+        OwnerChoice::query()->create([
+            'visit_id' => $visit->id,
+            'user_id' => $this->user->id,
+            'place' => $place,
+            'title' => $one->title,
+            'does' => $one->does,
+            'risk' => $one->risk,
+            'lines' => $this->lines($one, $refrigerant)->typed(),
+        ]);
+    }
+
+    private function lines(ChoiceProposal $one, string $refrigerant): PriceLines
+    {
+        if ($one->seconds <= 0.0) {
+            return PriceLines::of([]);
+        }
+        $hours = round($one->seconds / self::HOUR, 2);
+        $lines = [
+            new PriceLine('Call-out', 1.0, '', $this->workshop->call_out),
+            new PriceLine('Labour', $hours, 'h', $this->workshop->labour),
+        ];
+        if ($one->takesRefrigerant) {
+            // How much is known once the leak is mended: it is filled in by hand.
+            $lines[] = new PriceLine($refrigerant, 0.0, 'kg', $this->workshop->price($refrigerant) ?? 0);
+        }
+
+        return PriceLines::of($lines);
+    }
+}

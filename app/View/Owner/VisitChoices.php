@@ -1,0 +1,32 @@
+<?php
+
+namespace App\View\Owner;
+
+use App\Models\OwnerChoice;
+use App\Models\Visit;
+use App\Models\Workshop;
+
+/** The choices of a visit, as the owner, the report and the next visitor see them. */
+final readonly class VisitChoices
+{
+    public Workshop $workshop;
+
+    /** @var list<ChoiceCard> */
+    public array $cards;
+
+    public function __construct(Visit $visit, string $locale)
+    {
+        $this->workshop = Workshop::current();
+        $money = new Money($this->workshop, $locale);
+        $this->cards = array_values(
+            OwnerChoice::query()
+                ->where('visit_id', $visit->id)
+                ->with('decisions')
+                ->orderBy('place')
+                ->orderBy('id')
+                ->get()
+                ->map(fn (OwnerChoice $one): ChoiceCard => new ChoiceCard($one, $this->workshop, $money))
+                ->all(),
+        );
+    }
+}

@@ -3,6 +3,7 @@
 use App\Http\Controllers\AttachmentController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BoardController;
+use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\ChoiceController;
 use App\Http\Controllers\CircuitController;
 use App\Http\Controllers\CompressorController;
@@ -36,6 +37,7 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/sign-in', [SessionController::class, 'store']);
 });
 
+Route::get('/calendar/{key}.ics', [CalendarController::class, 'show'])->name('calendar');
 Route::get('/owner/{visit}', [OwnerController::class, 'show'])->name('owner');
 Route::get('/owner/{visit}/report.pdf', [OwnerController::class, 'pdf'])->name('owner.pdf');
 Route::get('/owner/{visit}/photos/{attachment}', [OwnerController::class, 'photo'])->name('owner.photo');
@@ -106,6 +108,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/visits/{visit}/cases', [BoardController::class, 'cases'])->name('visits.cases');
     Route::get('/visits/{visit}/board', [BoardController::class, 'show'])->name('visits.board');
     Route::get('/visits/{visit}/help-sheet', [ReportController::class, 'help'])->name('visits.help-sheet');
+    Route::get('/visits/{visit}/handover', [ReportController::class, 'handover'])->name('visits.handover');
     Route::get('/visits/{visit}/compressor', [CompressorController::class, 'show'])->name('visits.compressor');
     Route::post('/visits/{visit}/compressor', [CompressorController::class, 'corners']);
     Route::get('/visits/{visit}/compressor/tried', [CompressorController::class, 'tried'])->name('visits.tried');
@@ -156,6 +159,10 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/password', [PasswordController::class, 'update'])->name('password');
     Route::get('/settings', [SettingsController::class, 'edit'])->name('settings');
     Route::put('/settings', [SettingsController::class, 'update']);
+    Route::post('/settings/calendar', [CalendarController::class, 'renew'])->name('calendar.renew');
+    Route::post('/settings/workshop/calendar', [CalendarController::class, 'renewWorkshop'])->name(
+        'calendar.renew-workshop',
+    );
     Route::put('/settings/workshop', [SettingsController::class, 'workshop'])->name('settings.workshop');
     Route::put('/settings/rules', [SettingsController::class, 'rules'])->name('settings.rules');
     Route::post('/settings/theme', [SettingsController::class, 'theme'])->name('settings.theme');

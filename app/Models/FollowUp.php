@@ -15,6 +15,10 @@ use Illuminate\Support\Str;
  * @property string $user_id
  * @property Carbon $due_on
  * @property string $what
+ * @property string $why
+ * @property string $condition  when else than on its day: "after two defrosts"
+ * @property string $prepare  what the customer does before
+ * @property string $bring  tools and parts
  * @property ?Carbon $done_at
  * @property Circuit $circuit
  */
@@ -22,15 +26,25 @@ final class FollowUp extends Model
 {
     use HasUlids;
 
-    protected $fillable = ['id', 'visit_id', 'circuit_id', 'user_id', 'due_on', 'what', 'done_at'];
+    protected $fillable = ['id', 'visit_id', 'circuit_id', 'user_id', 'due_on', 'what', 'done_at', ...self::SAID];
+
+    /** What can be said of one besides what and when. */
+    public const SAID = ['why', 'condition', 'prepare', 'bring'];
 
     /**
      * Notes what is to be done, once: the same id sent again with the same words is the same follow-up.
      *
      * @param  ?string  $id  ULID made where it was typed; one is made where none is given or another one has it
+     * @param  array<string, string>  $said  reason, condition, preparation and what to bring, by key
      */
-    public static function note(Visit $visit, User $user, Carbon $due, string $what, ?string $id): self
-    {
+    public static function note(
+        Visit $visit,
+        User $user,
+        Carbon $due,
+        string $what,
+        ?string $id,
+        array $said = [],
+    ): self {
         $same = $id === null ? null : self::query()->find($id);
         if ($same?->visit_id === $visit->id && $same->what === $what && $same->due_on->isSameDay($due)) {
             return $same;
@@ -43,7 +57,7 @@ final class FollowUp extends Model
             'user_id' => $user->id,
             'due_on' => $due,
             'what' => $what,
-        ]);
+        ] + array_intersect_key($said, array_flip(self::SAID)));
     }
 
     protected function casts(): array
@@ -61,6 +75,17 @@ final class FollowUp extends Model
     public function visit(): BelongsTo
     {
         return $this->belongsTo(Visit::class);
+    }
+
+    /** @return array<string, string> what is said of it besides, by how that is called */
+    public function terms(): array
+    {
+        return array_filter([
+            'Reason' => $this->why,
+            'When' => $this->condition,
+            'Customer prepares' => $this->prepare,
+            'Bring' => $this->bring,
+        ], static fn (?string $one): bool => (string) $one !== '');
     }
 
     public function isDue(): bool

@@ -16,6 +16,7 @@ use Metrum\Quantity\Units;
  * @property string $role
  * @property array<string, string>|null $settings
  * @property ?Carbon $disabled_at
+ * @property ?string $calendar_key  by which their follow-ups are subscribed to
  */
 final class User extends Authenticatable
 {
@@ -27,9 +28,9 @@ final class User extends Authenticatable
 
     public const ROLES = [self::TECHNICIAN => 'Technician', self::LEAD => 'Lead'];
 
-    protected $fillable = ['name', 'email', 'password', 'role', 'settings', 'disabled_at'];
+    protected $fillable = ['name', 'email', 'password', 'role', 'settings', 'disabled_at', 'calendar_key'];
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'calendar_key'];
 
     protected function casts(): array
     {

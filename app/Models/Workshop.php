@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float $tax_percent
  * @property int $labour  an hour, in hundredths of the currency
  * @property int $call_out
+ * @property ?string $calendar_key  by which its calendar is subscribed to
  * @property ?string $prices  one a line: name; unit; price
  */
 final class Workshop extends Model
@@ -37,6 +38,7 @@ final class Workshop extends Model
         'labour',
         'call_out',
         'prices',
+        'calendar_key',
     ];
 
     /** @var array<string, mixed> as a new one is */

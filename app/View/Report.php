@@ -33,15 +33,6 @@ final readonly class Report
 {
     private const COURSE_HEIGHT = 380.0;
 
-    /** Widths of the course on paper, mm; letters of the owner's text beside which it is widest; mm for one more. */
-    private const WIDEST = 150;
-
-    private const NARROWEST = 80;
-
-    private const SHORT = 250;
-
-    private const FOR_A_LETTER = 0.13;
-
     public Visit $visit;
 
     public VisitPage $page;
@@ -110,16 +101,13 @@ final readonly class Report
         return $this->page->log->fact(FactKind::Note, NoteWritten::SUMMARY)?->content->text('text') ?? '';
     }
 
-    /** Width of the course on paper, pixels of 1/96 inch: text and pictures fill the owner's page together. */
+    /** Width of the course on paper, pixels of 1/96 inch; 0 where choices leave it no room. */
     public function courseWidth(): int
     {
         $told = $this->ownWords();
-        if ($told === '') {
-            $told = implode(' ', array_merge(...array_values($this->told())));
-        }
-        $width = self::WIDEST - self::FOR_A_LETTER * max(0, mb_strlen($told) - self::SHORT);
+        $told = $told === '' ? implode(' ', array_merge(...array_values($this->told()))) : $told;
 
-        return (int) round(max(self::NARROWEST, $width) * 96 / 25.4);
+        return PaperCourse::width(mb_strlen($told), $this->choices->letters());
     }
 
     /** @return array<string, list<string>> what the owner is told, by its heading */

@@ -49,6 +49,10 @@ final class WhoMayTest extends TestCase
         'GET offline' => self::ALL,
         'GET sign-in' => self::ALL,
         'POST sign-in' => self::ALL,
+        // Whoever has the key: it is secret, and one that is none leads nowhere.
+        'GET calendar/{key}.ics' => self::ALL,
+        'POST settings/calendar' => self::SIGNED_IN,
+        'POST settings/workshop/calendar' => self::LEADS,
         'GET owner/{visit}' => [],
         'GET owner/{visit}/report.pdf' => [],
         'GET owner/{visit}/photos/{attachment}' => [],
@@ -106,6 +110,7 @@ final class WhoMayTest extends TestCase
         'POST visits/{visit}/compressor' => self::SIGNED_IN,
         'GET visits/{visit}/compressor/tried' => self::SIGNED_IN,
         'GET visits/{visit}/help-sheet' => self::SIGNED_IN,
+        'GET visits/{visit}/handover' => self::SIGNED_IN,
         'GET visits/{visit}/trend' => self::SIGNED_IN,
         'POST visits/{visit}/trend' => self::ITS_OWN,
         'GET visits/{visit}/trend/{name}/columns' => self::ITS_OWN,
@@ -247,6 +252,7 @@ final class WhoMayTest extends TestCase
             '{calculator?}' => 'superheat',
             '{entry}' => $visit->log()->facts[0]->id,
             '{followUp}' => $followUp->id,
+            '{key}' => 'none',
             '{attachment}' => $this->attachment($visit)->id,
             '{choice}' => OwnerChoice::query()->create([
                 'visit_id' => $visit->id,

@@ -24,6 +24,7 @@ final class FollowUpController extends Controller
             Carbon::parse($request->validated('due_on')),
             $request->validated('what'),
             $request->validated('id'),
+            $request->said(),
         );
 
         return $this->answer($request, $judge, []);

@@ -4,6 +4,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Visit;
 use App\Records\Judge;
+use App\View\Handover;
 use App\View\HelpSheet;
 use App\View\Report;
 use App\View\ReportPdf;
@@ -30,6 +31,14 @@ final class ReportController extends Controller
         abort_if($sheet === null, 404);
 
         return view('report.help', ['sheet' => $sheet]);
+    }
+
+    /** For the colleague who goes on with it: one page, also while the visit is open. */
+    public function handover(Request $request, Visit $visit): View
+    {
+        return view('report.handover', [
+            'page' => new Handover($this->judge->of($visit), $request->user()->units()),
+        ]);
     }
 
     public function pdf(Request $request, Visit $visit): Response

@@ -2,6 +2,7 @@
 
 namespace App\Http\Requests;
 
+use App\Models\FollowUp;
 use Metrum\Knowledge\Station;
 
 final class FollowUpRequest extends VisitRequest
@@ -23,7 +24,14 @@ final class FollowUpRequest extends VisitRequest
         return [
             'due_on' => ['required', 'date_format:Y-m-d', 'after_or_equal:today', 'before:+10 years'],
             'what' => ['required', 'string', 'max:240'],
+            ...array_fill_keys(FollowUp::SAID, ['nullable', 'string', 'max:240']),
         ] + parent::rules();
+    }
+
+    /** @return array<string, string> reason, condition, preparation and what to bring, by key */
+    public function said(): array
+    {
+        return array_map(strval(...), array_intersect_key($this->validated(), array_flip(FollowUp::SAID)));
     }
 
     /** @return array<string, string> */

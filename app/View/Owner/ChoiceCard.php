@@ -46,6 +46,23 @@ final readonly class ChoiceCard
         return $one->unit === '' && $quantity === '1' ? '' : trim($quantity.' '.$one->unit);
     }
 
+    /** @return list<array{string, string}> how long it lasts, and what is prepared for it */
+    public function terms(): array
+    {
+        $terms = [['Lasts', $this->choice->lasts], ['Please prepare', $this->choice->prepare]];
+
+        return array_values(array_filter($terms, static fn (array $one): bool => $one[1] !== ''));
+    }
+
+    /** "Labour 2.5 h €195.00 · Duct elbow 1 pc €64.00" */
+    public function inOneLine(): string
+    {
+        return implode(' · ', array_map(
+            static fn (array $one): string => implode(' ', array_filter($one, static fn (string $it) => $it !== '')),
+            $this->lines,
+        ));
+    }
+
     public function isFree(): bool
     {
         return $this->lines === [];

@@ -9,6 +9,9 @@ use App\Models\Workshop;
 /** The choices of a visit, as the owner, the report and the next visitor see them. */
 final readonly class VisitChoices
 {
+    /** Letters of text that take as much room as the heading, lines and frame of a choice. */
+    private const FRAME = 180;
+
     public Workshop $workshop;
 
     /** @var list<ChoiceCard> */
@@ -28,5 +31,14 @@ final readonly class VisitChoices
                 ->map(fn (OwnerChoice $one): ChoiceCard => new ChoiceCard($one, $this->workshop, $money))
                 ->all(),
         );
+    }
+
+    /** Letters that they take on paper, each choice with its heading and its frame. */
+    public function letters(): int
+    {
+        return array_sum(array_map(
+            static fn (ChoiceCard $one): int => self::FRAME + mb_strlen($one->choice->does.$one->choice->risk),
+            $this->cards,
+        ));
     }
 }

@@ -62,11 +62,22 @@ final readonly class StillOpen
 
         return new OpenItem(
             $one->isDue() ? Mark::Act : Mark::Fine,
-            $one->what,
+            $one->what.($one->terms() === [] ? '' : ' ('.self::terms($one).')'),
             $one->isOverdue() ? "overdue since $day" : $day,
             route('follow-ups.calendar', $one),
             $one->isDue(),
         );
+    }
+
+    /** "Bring: ladder; Customer prepares: empty the box" */
+    private static function terms(FollowUp $one): string
+    {
+        $said = [];
+        foreach ($one->terms() as $name => $term) {
+            $said[] = "$name: $term";
+        }
+
+        return implode('; ', $said);
     }
 
     /**

@@ -1,10 +1,12 @@
-{{-- one choice as it is read: what it does, what it costs --}}
+{{-- one choice as it is read: what it does, what it costs; in brief its amounts stand in one line --}}
+@php($isBrief ??= false)
 <h3>{{ $card->choice->title }} <span class="num price">{{ $card->isFree() ? '' : $card->total }}</span></h3>
 @if ($card->choice->does !== '')<p>{{ $card->choice->does }}</p>@endif
-@if ($card->choice->lasts !== '')<p>{{ __('Lasts') }}: {{ $card->choice->lasts }}</p>@endif
-@if ($card->choice->prepare !== '')<p>{{ __('Please prepare') }}: {{ $card->choice->prepare }}</p>@endif
+@if ($card->terms() !== [])<p>@foreach ($card->terms() as [$name, $term])<span class="term">{{ __($name) }}:
+    {{ $term }}. </span>@endforeach</p>@endif
 @if ($card->choice->risk !== '')<p class="risk">◐ {{ __('What it leaves') }}: {{ $card->choice->risk }}</p>@endif
-@if (! $card->isFree())
+@if ($isBrief && ! $card->isFree())<p class="soft">{{ $card->inOneLine() }}@if ($card->tax !== '') ·
+    {{ __('Tax') }} {{ $card->tax }}@endif</p>@elseif (! $card->isFree())
     <table class="pairs"><tbody>@foreach ($card->lines as [$what, $quantity, $amount])<tr><th
         scope="row">{{ $what }}</th><td>{{ $quantity }}</td><td class="num">{{ $amount }}</td></tr>@endforeach
         @if ($card->tax !== '')<tr><th scope="row">{{ __('Tax') }}</th><td></td><td

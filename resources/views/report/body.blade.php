@@ -14,7 +14,7 @@
 @if ($report->choices->cards !== [])
     <h2>{{ __('Your choices') }}</h2>
     <div class="choices">@foreach ($report->choices->cards as $card)<div
-        class="choice">@include('owner.choice')</div>@endforeach</div>
+        class="choice">@include('owner.choice', ['isBrief' => $print])</div>@endforeach</div>
 @endif
 @if ($report->beforeAfter->rows !== [])
     <h2>{{ __($report->beforeAfter->hasAfter ? 'As found ○ and as left ●' : 'As found') }}</h2>
@@ -25,7 +25,7 @@
             :picture="$report->beforeAfter" /></div>
     @endif
 @endif
-@unless ($course->isBlank())
+@unless ($course->isBlank() || ($print && $report->courseWidth() === 0))
     <h2>{{ __($report->isMoved() ? 'Course of the circuit, as left' : 'Course of the circuit') }}</h2>
     <p class="soft">Left to right: the places the refrigerant passes. Upward: its temperature. Pale band: expected.
         Line: measured.</p>

@@ -21,6 +21,7 @@
             <p class="actions"><button class="btn">Save</button></p>
         </form>
         @php($mayRule = Gate::allows('change-house-rules'))
+        @include('settings.calendars')
         @include('settings.workshop')
         <form method="post" action="{{ route('settings.rules') }}" novalidate>
             @csrf @method('put')

@@ -31,8 +31,9 @@
                 <div class="row-link">
                     <a class="grow" href="{{ route('circuits.show',
                         $followUp->circuit) }}"><b>{{ $followUp->what }}</b><small>{{ $followUp->circuit->name }},
-                        {{ $followUp->circuit->site->name }}</small></a>
-                    <span class="when">@if ($followUp->done_at !== null)○ done @elseif ($followUp->isDue())<span
+                        {{ $followUp->circuit->site->name }}</small>@include('today.terms')</a>
+                    <span class="when">@if ($followUp->done_at !== null)○ done @elseif ($followUp->isOverdue())<span
+                        class="mark-act">●</span> overdue since @elseif ($followUp->isDue())<span
                         class="mark-act">●</span> due @endif{{ $followUp->due_on->format('j M') }}</span>
                     @can('tick', $followUp)<form method="post" action="{{ route('follow-ups.done',
                         $followUp) }}">@csrf<button class="btn quiet" name="done"

@@ -15,7 +15,8 @@
 <section class="sheet" aria-labelledby="h-fu"><h2 id="h-fu">Follow-up</h2>
     @foreach ($page->visit->followUps as $followUp)
         <div class="row-link"><span
-            class="grow"><b>{{ $followUp->what }}</b>@if ($followUp->done_at)<small>done</small>@endif</span><span
+            class="grow"><b>{{ $followUp->what }}</b>@if ($followUp->done_at)<small>done</small>@endif
+            @include('today.terms')</span><span
             class="when">{{ $followUp->due_on->format('j M Y') }}</span><a class="btn quiet"
             href="{{ route('follow-ups.calendar', $followUp) }}">Calendar file</a></div>
     @endforeach
@@ -24,6 +25,11 @@
         <x-field name="what" label="What to do" :value="old('what',
             Illuminate\Support\Str::limit(ucfirst(implode('; ', $page->side()->unfinished())), 200))" />
         <x-field name="due_on" label="On" type="date" :value="old('due_on', now()->addWeeks(2)->format('Y-m-d'))" />
+        <details class="fold"><summary>Reason, preparation, what to bring</summary>
+        <x-field name="why" label="Reason" :value="old('why')" />
+        <x-field name="condition" label="Or when" :value="old('condition')" />
+        <x-field name="prepare" label="Customer prepares" :value="old('prepare')" />
+        <x-field name="bring" label="Bring" :value="old('bring')" /></details>
         <p class="actions"><button class="btn quiet">Add follow-up</button></p>
     </x-entry>
 </section>
@@ -43,7 +49,8 @@
 <section class="sheet" aria-labelledby="h-out"><h2 id="h-out">Report and file</h2>
     <p class="actions"><a class="btn" href="{{ route('visits.report', $page->visit) }}">Report</a> <a
         class="btn quiet" href="{{ route('visits.pdf', $page->visit) }}">Report as PDF</a> <a class="btn quiet"
-        href="{{ route('visits.file', $page->visit) }}" download>Visit file</a>
+        href="{{ route('visits.file', $page->visit) }}" download>Visit file</a> <a class="btn quiet"
+        href="{{ route('visits.handover', $page->visit) }}">Handover to a colleague</a>
     <a class="btn quiet" href="{{ route('import', ['circuit' =>
         $page->visit->circuit_id]) }}">Import visit file</a></p>
     <p class="hint">Contains the result and the full log: readings, changes, procedures, notes and ruled-out faults.</p>

@@ -1,0 +1,1 @@
+@foreach ($followUp->terms() as $name => $said)<small>{{ $name }}: {{ $said }}</small>@endforeach

@@ -1,0 +1,97 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Models\FollowUp;
+use App\Models\User;
+use App\Models\Visit;
+use App\Models\Workshop;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Auth;
+use Sabre\VObject\Component\VCalendar;
+use Sabre\VObject\Reader;
+use Tests\TestCase;
+
+/** Promises: why, when else, what is prepared and brought; overdue first; calendars to subscribe to. */
+final class PromiseTest extends TestCase
+{
+    public function test_a_promise_says_why_and_what_it_needs_wherever_it_is_shown(): void
+    {
+        $visit = $this->visit();
+        $this->actingAs($this->technician)->post("/visits/{$visit->id}/follow-ups", [
+            'what' => 'Look at the coil again',
+            'due_on' => now()->addDays(9)->format('Y-m-d'),
+            'why' => 'it was iced at the back',
+            'condition' => 'after two defrosts',
+            'prepare' => 'empty the lower shelves',
+            'bring' => 'the long probe',
+            'stage' => 'leave',
+        ], self::OUTBOX)->assertOk();
+        $kept = FollowUp::query()->sole();
+        self::assertSame('after two defrosts', $kept->condition);
+        foreach (['/', "/circuits/{$this->circuit->id}", "/visits/{$visit->id}/leave"] as $page) {
+            $this->get($page)->assertOk()->assertSee('Bring: the long probe')
+                ->assertSee('Customer prepares: empty the lower shelves');
+        }
+        $this->get("/follow-ups/{$kept->id}/calendar.ics")->assertSee('the long probe');
+        $this->post("/visits/{$visit->id}/follow-ups", [
+            'what' => 'x',
+            'due_on' => now()->addDays(9)->format('Y-m-d'),
+            'why' => str_repeat('x', 300),
+            'stage' => 'leave',
+        ], self::OUTBOX)->assertStatus(422);
+    }
+
+    public function test_what_is_overdue_stands_first_and_says_since_when(): void
+    {
+        $visit = $this->visit();
+        $this->promise('Later', 20);
+        $this->promise('Long ago', -12);
+        $this->promise('Yesterday', -1);
+        $this->actingAs($this->technician)->get('/')
+            ->assertSeeInOrder(['Long ago', 'overdue since', 'Yesterday', 'overdue since', 'Later']);
+        self::assertSame($visit->id, FollowUp::query()->first()?->visit_id);
+    }
+
+    public function test_a_technician_and_the_workshop_have_calendars_at_secret_addresses_that_can_be_renewed(): void
+    {
+        $this->visit();
+        $this->promise('Mine', 3);
+        $other = $this->colleague();
+        $this->promise('Theirs', 4, $other);
+        $this->actingAs($this->technician)->post('/settings/calendar')->assertRedirect('/settings');
+        $key = (string) $this->technician->refresh()->calendar_key;
+        $this->get('/settings')->assertSee("/calendar/$key.ics");
+        $this->post('/settings/workshop/calendar')->assertForbidden();
+        $this->actingAs($this->colleague(User::LEAD))->post('/settings/workshop/calendar')->assertRedirect();
+        $whole = (string) Workshop::current()->calendar_key;
+        Auth::logout();
+        self::assertSame(['Mine (Cold room 2)'], $this->summaries($key));
+        self::assertSame(['Mine (Cold room 2)', 'Theirs (Cold room 2)'], $this->summaries($whole));
+        $this->actingAs($this->technician)->post('/settings/calendar');
+        Auth::logout();
+        $this->get("/calendar/$key.ics")->assertNotFound();
+        $this->get('/calendar/.ics')->assertNotFound();
+        $this->technician->refresh()->update(['disabled_at' => now()]);
+        $this->get('/calendar/'.$this->technician->calendar_key.'.ics')->assertNotFound();
+    }
+
+    /** @return list<string> what stands in a calendar, as another program reads it */
+    private function summaries(string $key): array
+    {
+        $calendar = Reader::read((string) $this->get("/calendar/$key.ics")->assertOk()->getContent());
+        self::assertInstanceOf(VCalendar::class, $calendar);
+        $summaries = [];
+        foreach ($calendar->select('VEVENT') as $event) {
+            $summaries[] = (string) $event->SUMMARY;
+        }
+
+        return $summaries;
+    }
+
+    private function promise(string $what, int $days, ?User $user = null): void
+    {
+        $visit = Visit::query()->with('circuit')->firstOrFail();
+        FollowUp::note($visit, $user ?? $this->technician, Carbon::today()->addDays($days), $what, null);
+    }
+}

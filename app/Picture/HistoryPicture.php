@@ -48,6 +48,9 @@ final readonly class HistoryPicture
     /** Widths from one told move to the next. */
     private const APART = 110.0;
 
+    /** Visits of which each has a dot; of those before about as many again. */
+    private const LAST = 40;
+
     /** Share of its time that is kept free for what a line goes on to. */
     private const AHEAD = 0.12;
 
@@ -105,8 +108,8 @@ final readonly class HistoryPicture
         $level = Axis::of(self::BOTTOM, self::TOP, -$high, $high)->held();
         $at = static fn (float $value): float => round($level->at($value), 1);
         $dots = [];
-        foreach ($figure->dots as $one) {
-            $isBeyond = abs($one->distance) >= $row->act && $row->worse->is($one->distance);
+        foreach (self::shown($figure) as $one) {
+            $isBeyond = self::isBeyond($one, $row);
             $said = date('j M Y', (int) $one->at).': '.$row->told($one->distance)->in($units);
             $dots[] = [round($time->at($one->at), 1), $at($one->distance), $isBeyond, $said];
         }
@@ -123,6 +126,26 @@ final readonly class HistoryPicture
             self::moves($figure, $time, $units),
             self::line($figure, new Plot($time, $level)),
         );
+    }
+
+    private static function isBeyond(HistoryDot $one, HistoryFigureRow $row): bool
+    {
+        return abs($one->distance) >= $row->act && $row->worse->is($one->distance);
+    }
+
+    /** @return list<HistoryDot> the last of them, those beyond the limit, and of the rest as many as can be told apart */
+    private static function shown(FigureHistory $figure): array
+    {
+        $earlier = array_slice($figure->dots, 0, -self::LAST);
+        $every = max(1, (int) ceil(count($earlier) / self::LAST));
+        $row = $figure->figure->row();
+        $told = array_filter(
+            $earlier,
+            static fn (HistoryDot $one, int $place): bool => $place % $every === 0 || self::isBeyond($one, $row),
+            ARRAY_FILTER_USE_BOTH,
+        );
+
+        return [...array_values($told), ...array_slice($figure->dots, -self::LAST)];
     }
 
     /** @return list<float> */

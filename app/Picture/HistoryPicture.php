@@ -133,7 +133,7 @@ final readonly class HistoryPicture
         return abs($one->distance) >= $row->act && $row->worse->is($one->distance);
     }
 
-    /** @return list<HistoryDot> the last of them, those beyond the limit, and of the rest as many as can be told apart */
+    /** @return list<HistoryDot> the last, those beyond the limit, and of the rest as many as can be told apart */
     private static function shown(FigureHistory $figure): array
     {
         $earlier = array_slice($figure->dots, 0, -self::LAST);

@@ -34,6 +34,10 @@ final class ReportPhotosTest extends TestCase
         $bytes = (string) $this->get((string) parse_url($links[0]['address'], PHP_URL_PATH))->getContent();
         self::assertSame($links[0]['sha256'], hash('sha256', $bytes));
         self::assertSame($after->id, $links[1]['id']);
+        $later = $this->visit();
+        $this->photo($later, 'gasket new');
+        $compared = "/circuits/{$this->circuit->id}/compare?from={$visit->id}&to={$later->id}";
+        $this->get($compared)->assertSeeInOrder(['Photos', 'gasket torn', 'gasket new', 'Figures and readings']);
         // What the file names elsewhere does not keep it from being taken in.
         $read = VisitReader::visit(json_encode($file, JSON_THROW_ON_ERROR));
         self::assertCount(3, $read->attachments);

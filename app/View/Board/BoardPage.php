@@ -80,6 +80,7 @@ final class BoardPage
         $this->verdict = $assessment->rack();
         $this->units = $user->units();
         $this->found = $visit->rack();
+        $visit->loadMissing('attachments');
         $this->mayEnter = $user->can('enter', $visit);
         $this->entries = route('entries.store', $visit);
         $this->judged = $visit->rackJudged();

@@ -2,6 +2,8 @@
 
 namespace App\View\Record;
 
+use App\Models\Attachment;
+use App\Models\AttachmentKind;
 use App\Models\Circuit;
 use App\Models\Visit;
 use Illuminate\Database\Eloquent\Collection;
@@ -18,6 +20,8 @@ final readonly class ComparedVisits
 {
     /** Visits that can be chosen. */
     private const MOST = 60;
+
+    private const PHOTOS = 6;
 
     private const UNKNOWN = '—';
 
@@ -55,6 +59,19 @@ final readonly class ComparedVisits
                 $this->to->rules(),
                 $this->units,
             ))->all();
+    }
+
+    /** @return list<Attachment> photos of one of the two */
+    public function photos(Visit $visit): array
+    {
+        return array_values(
+            Attachment::shown()
+                ->where('visit_id', $visit->id)
+                ->where('kind', AttachmentKind::Photo)
+                ->limit(self::PHOTOS)
+                ->get()
+                ->all(),
+        );
     }
 
     /** @return list<array{string, string}> day, and what was moved after the one and until the other */

@@ -6,6 +6,7 @@
         <span class="chip">{{ $page->found->plant->highSide->refrigerant }}</span>
         <span class="chip wide">{{ count($page->found->plant->branches) }} circuits</span>
         @include('board.clocks')
+        @include('visit.photo-now')
         <a class="chip wide" href="{{ route('settings') }}">{{ $page->units->temperature->symbol() }} ·
             {{ $page->units->pressure->symbol() }}</a>
         <span class="chip wide">{{ $page->visit->isOpen() ? 'Visit' : 'Closed visit' }}
@@ -29,6 +30,7 @@
             @include('board.shared')
             @include('board.rows')
             @include('board.line')
+            @include('visit.media')
             @include('board.log')
         </main>
         <aside class="board-side" aria-label="Level and diagnosis" data-needs-script inert>

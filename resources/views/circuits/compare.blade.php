@@ -31,6 +31,15 @@
                     scope="row">{{ $row['name'] }}</th><td>{{ $row['was'] }}</td><td>{{ $row['is']
                     }}</td></tr>@endforeach</tbody></table>@endif
             </section>
+            @if ($compared->photos($compared->from) !== [] || $compared->photos($compared->to) !== [])
+                <section aria-labelledby="h-photos">
+                    <h2 id="h-photos">Photos</h2>
+                    <div class="record-first">@foreach ([$compared->from, $compared->to] as $visit)<div>
+                        <p class="soft">{{ $visit->opened_at->format('j M Y') }}</p>
+                        <div class="attachments">@forelse ($compared->photos($visit) as $one)<x-attachment
+                            :one="$one" />@empty<p class="empty">None.</p>@endforelse</div></div>@endforeach</div>
+                </section>
+            @endif
             <section aria-labelledby="h-figures">
                 <h2 id="h-figures">Figures and readings</h2>
                 <table class="pairs"><thead><tr><th scope="col">Reading</th><th

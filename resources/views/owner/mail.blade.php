@@ -3,6 +3,6 @@
 {{ __('See it and choose here (until :ends, no sign-in):', ['ends' => $ends]) }}
 {!! $address !!}
 
-{{ $workshop->name }}
-{{ $workshop->address }}
-{{ $workshop->contact }}
+{!! $workshop->name !!}
+{!! $workshop->address !!}
+{!! $workshop->contact !!}

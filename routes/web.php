@@ -53,6 +53,8 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/search', [SearchController::class, 'show'])->name('search');
     Route::get('/search/{list}.csv', [SearchController::class, 'csv'])->name('search.csv');
 
+    Route::get('/sites/{site}/tags', [SiteController::class, 'tags'])->name('sites.tags');
+    Route::get('/circuits/{circuit}/code', [CircuitController::class, 'code'])->name('circuits.code');
     Route::resource('sites', SiteController::class)->except('destroy');
     Route::post('/circuits/{circuit}/again', [CircuitController::class, 'again'])->name('circuits.again');
     Route::post('/circuits/{circuit}/weak-points', [CircuitController::class, 'weakPoint'])->name(

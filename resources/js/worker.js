@@ -49,7 +49,10 @@ async function letGo() {
 /** The address of a visit without station is that of its first; the board is a rack's. */
 const STATION = 'board|complaint|box|unit|gauges|verdict|put_right|prove|leave';
 const VISIT = new RegExp(`^/visits/[^/]+(/(${STATION}))?$`);
-const isKept = (url) => url.pathname === '/' || VISIT.test(url.pathname);
+/** A circuit's tag leads to its page. */
+const CIRCUIT = /^\/circuits\/[0-9a-z]{26}$/;
+
+const isKept = (url) => url.pathname === '/' || VISIT.test(url.pathname) || CIRCUIT.test(url.pathname);
 
 const signedOut = { cacheWillUpdate: async ({ response }) => (response.redirected ? null : response) };
 

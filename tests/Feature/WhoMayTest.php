@@ -68,6 +68,8 @@ final class WhoMayTest extends TestCase
         'POST sites' => self::SIGNED_IN,
         'GET sites/create' => self::SIGNED_IN,
         'GET sites/{site}' => self::SIGNED_IN,
+        'GET sites/{site}/tags' => self::SIGNED_IN,
+        'GET circuits/{circuit}/code' => self::SIGNED_IN,
         'GET sites/{site}/edit' => self::SIGNED_IN,
         'PUT sites/{site}' => self::SIGNED_IN,
         'GET sites/{site}/circuits/create' => self::SIGNED_IN,

@@ -65,6 +65,14 @@ final class CircuitController extends Controller
         return redirect()->route('circuits.show', $circuit)->with('said', 'Saved.');
     }
 
+    /** The tag of one circuit alone. */
+    public function code(Circuit $circuit): View
+    {
+        $circuit->load('site', 'plant');
+
+        return view('circuits.labels', ['site' => $circuit->site, 'circuits' => collect([$circuit])]);
+    }
+
     /** Keeps with the plant what the next visitor must know; said twice it stands once. */
     public function weakPoint(Request $request, Circuit $circuit): RedirectResponse
     {

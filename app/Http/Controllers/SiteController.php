@@ -40,6 +40,12 @@ final class SiteController extends Controller
         ]);
     }
 
+    /** Tags with a code, one for each circuit, to be printed and fixed to the units. */
+    public function tags(Site $site): View
+    {
+        return view('circuits.labels', ['site' => $site, 'circuits' => $site->circuits()->with('plant')->get()]);
+    }
+
     public function edit(Site $site): View
     {
         return view('sites.form', ['site' => $site]);

@@ -47,7 +47,8 @@ async function layInMissing() {
   if (isOpenVisit()) await layIn(ofThisVisit(), true);
   for (const link of document.querySelectorAll('a[data-open-visit]')) {
     const visit = pathOf(link).split('/').slice(0, 3).join('/');
-    await layIn([pathOf(link), ...STATIONS.map((station) => `${visit}/${station}`)], true);
+    const circuit = link.dataset.circuit === undefined ? [] : [link.dataset.circuit];
+    await layIn([pathOf(link), ...circuit, ...STATIONS.map((station) => `${visit}/${station}`)], true);
   }
 }
 

@@ -1,6 +1,7 @@
 <x-layout title="{{ $site->name }}" where="{{ $site->name }}">
     <main id="main" class="page">
         <div class="page-head"><h1>{{ $site->name }}</h1><a class="btn quiet"
+            href="{{ route('sites.tags', $site) }}">Tags</a><a class="btn quiet"
             href="{{ route('sites.edit', $site) }}">Edit</a></div>
         <dl class="facts">
             <div><dt>Location</dt><dd>{{ $site->place ?: 'not noted' }}</dd></div>

@@ -13,7 +13,8 @@
         <section aria-labelledby="h-open">
             <h2 id="h-open">Open visits</h2>
             @forelse ($visits as $visit)
-                <a class="row-link" data-open-visit href="{{ $visit->address() }}">
+                <a class="row-link" data-open-visit href="{{ $visit->address() }}"
+                    data-circuit="{{ route('circuits.show', $visit->circuit_id, false) }}">
                     <span class="grow"><b>{{ $visit->circuit->name }}</b><small>{{ $visit->circuit->site->name }} ·
                         {{ $visit->circuit->refrigerant() }} · {{ $visit->user->name }}</small></span>
                     <span class="when">since {{ $visit->opened_at->isToday() ? $visit->opened_at->format('H:i')

@@ -10,7 +10,8 @@
                     <div class="code" data-code="{{ route('circuits.show', $circuit) }}" role="img"
                         aria-label="Code of {{ $circuit->name }}"></div>
                     <p class="tag-name">{{ $site->name }}<br><b>{{ $circuit->name }}</b></p>
-                    <p>{{ $circuit->coolingKind()?->label() }}<br>{{ $circuit->refrigerant() }}@if ($circuit->plant->name
+                    <p>{{ $circuit->coolingKind()?->label() }}<br>{{ $circuit->refrigerant() }}
+                        @if ($circuit->plant->name
                         !== null)<br>{{ $circuit->plant->label() }}, {{ $circuit->part }}@endif</p>
                 </section>
             @endforeach

@@ -13,11 +13,13 @@ use App\Records\CircuitHistory;
 use App\Records\FigureRecord;
 use App\Records\Folds;
 use App\Records\Judge;
+use App\Records\Stock;
 use App\View\Owner\VisitChoices;
 use App\View\Record\AsLeft;
 use App\View\Record\CircuitPhotos;
 use App\View\Record\FigurePairs;
 use App\View\Record\FigureTrends;
+use App\View\Record\LeakLine;
 use App\View\Record\StillOpen;
 use Metrum\Findings\Figures;
 use Metrum\Findings\Findings;
@@ -60,6 +62,9 @@ final readonly class CircuitPage
 
     public CircuitPhotos $photos;
 
+    /** What its system lost by the ledger; null: nothing that is known. */
+    public ?LeakLine $leak;
+
     /** What was offered to the owner last; null: nothing ever was. */
     public ?VisitChoices $choices;
 
@@ -76,6 +81,7 @@ final readonly class CircuitPage
         $this->latest = $this->history->latest();
         $this->asLeft = new AsLeft($circuit, $user, $judge, $folds);
         $this->trends = new FigureTrends(FigureRecord::of($circuit), $this->units);
+        $this->leak = LeakLine::of($circuit, new Stock(), $this->units);
         $this->photos = new CircuitPhotos($circuit);
         $offered = OwnerChoice::visitsTo($circuit)->first();
         $this->choices = $offered === null ? null : new VisitChoices($offered, 'en');

@@ -7,10 +7,12 @@ use App\Models\Fold;
 use App\Models\FollowUp;
 use App\Models\Visit;
 use App\Records\FigureRecord;
+use App\Records\LedgerImport;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use Illuminate\Testing\TestResponse;
 use Metrum\Work\Record\HistoryFigure;
+use Tests\Core\Visits;
 use Tests\TestCase;
 
 /** What outlives a visit: what is open first, as left, figures over the years, what changed, and the search. */
@@ -167,6 +169,25 @@ final class RecordTest extends TestCase
             ->assertDontSee('Kitchen cooler');
         $this->search('', 'open')->assertSee('Later one');
         $this->search('', 'losing')->assertDontSee('Cold room 2');
+    }
+
+    public function test_a_system_that_loses_more_than_the_rule_allows_says_so_and_is_found(): void
+    {
+        $this->circuit->load('site', 'plant')->describe(Visits::COOLER['system'], ['nameplate_charge_kg' => 5.0]);
+        $rows = [];
+        foreach ([[400, 'commissioning', 5.0], [90, 'leak', 0.9], [20, 'leak', 0.8]] as $i => [$days, $purpose, $kg]) {
+            $rows[$i + 1] = [
+                'circuit_id' => $this->circuit->id,
+                'at' => Carbon::now()->subDays($days)->toIso8601String(),
+                'kilograms' => $kg,
+                'purpose' => $purpose,
+            ];
+        }
+        (new LedgerImport($this->technician))->take($rows);
+        $page = (string) $this->page($this->circuit)->getContent();
+        self::assertMatchesRegularExpression('/Refrigerant lost in 12 months: 1\.70.kg, 34.% of the charge/u', $page);
+        $this->search('', 'losing')->assertSee('Cold room 2')->assertDontSee('Kitchen cooler');
+        $this->page($this->other)->assertDontSee('Refrigerant lost');
     }
 
     public function test_each_list_is_a_table_for_spreadsheets(): void

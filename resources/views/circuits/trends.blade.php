@@ -1,3 +1,8 @@
+@if ($page->leak !== null)
+    <p class="sheet leak-line"><a href="{{ route('circuits.ledger', $circuit) }}"><b><span
+        @class(['mark-act' => $page->leak->mark === Metrum\Findings\Mark::Act])>{{ $page->leak->mark->sign() }}</span>
+        {{ $page->leak->words }}</b></a></p>
+@endif
 @if ($trends->picture !== null)
     <section class="sheet" aria-labelledby="h-trends">
         <div class="page-head"><h2 id="h-trends">{{ ucfirst($trends->span()) }}, corrected for weather</h2>

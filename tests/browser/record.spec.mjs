@@ -48,7 +48,7 @@ test('a visit with photos, an owner who refuses, and a colleague who finds all o
   await page.getByLabel('What to do').fill('Bring the ladder and wash the condenser');
   await page.getByRole('button', { name: 'Add follow-up' }).click();
   await expect(page.getByText('Bring the ladder and wash the condenser').first()).toBeVisible();
-  await page.getByRole('link', { name: /Offer choices/ }).click();
+  await page.getByRole('link', { name: 'Offer and send' }).click();
   const offer = async (title, lines, risk) => {
     await page.getByText('Add a choice').click();
     const form = page.locator('details.sheet');

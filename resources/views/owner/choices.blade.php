@@ -5,7 +5,7 @@
         <div class="page-head"><h1>Choices for the owner</h1>
             @if ($mayChange && $choices->cards === [])<form method="post"
                 action="{{ route('choices.propose', $visit) }}">@csrf<button
-                class="btn">Propose from the diagnosis</button></form>@endif
+                class="btn">Propose choices</button></form>@endif
             <a class="btn quiet" href="{{ route('visits.report', $visit) }}">Report</a></div>
         @if ($errors->any())<p class="error" role="alert">{{ $errors->first() }}</p>@endif
         @if ($choices->cards === [])<p class="empty">No choices yet. Offer two or three: what each does, costs, lasts

@@ -43,8 +43,7 @@
 </form>
 @endif
 <section class="sheet" aria-labelledby="h-owner"><h2 id="h-owner">Choices for the owner</h2>
-    <p class="actions"><a class="btn quiet" href="{{ route('visits.choices', $page->visit) }}">Offer choices, send the
-        report</a></p>
+    <p class="actions"><a class="btn quiet" href="{{ route('visits.choices', $page->visit) }}">Offer and send</a></p>
 </section>
 <section class="sheet" aria-labelledby="h-out"><h2 id="h-out">Report and file</h2>
     <p class="actions"><a class="btn" href="{{ route('visits.report', $page->visit) }}">Report</a> <a

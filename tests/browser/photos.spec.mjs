@@ -46,6 +46,15 @@ test('photos are taken without reception, wait over a reload, and are sent once'
   await page.waitForTimeout(1500);
   const photos = [await file(page, 'a.jpg', 4000, 3000, '#886655'), await file(page, 'b.jpg', 1200, 900, '#557788')];
 
+  // Whatever is named as what the photo is of, the page above must not move under a finger.
+  const height = () => page.locator('#media').evaluate((one) => one.offsetHeight);
+  const bare = await height();
+  for (const key of ['discharge_pressure_kpa', 'suction_temperature_evaporator_c']) {
+    await page.locator(`#in-${key}`).focus();
+    await expect(page.locator('#media-of')).not.toHaveText('Visit');
+    expect(await height()).toBe(bare);
+  }
+
   await context.setOffline(true);
   await page.locator('#in-discharge_pressure_kpa').fill('17 bar');
   await page.locator('#in-discharge_pressure_kpa').press('Enter');

@@ -69,7 +69,8 @@ test('a visit with photos, an owner who refuses, and a colleague who finds all o
   await owner.goto(link);
   await expect(owner.getByRole('heading', { name: 'Your choices' })).toBeVisible();
   await expect(owner.locator('figure img')).toHaveCount(1);
-  expect(await owner.locator('figure img').evaluate((one) => one.naturalWidth)).toBeGreaterThan(100);
+  await owner.locator('figure img').scrollIntoViewIfNeeded();
+  await expect.poll(() => owner.locator('figure img').evaluate((one) => one.naturalWidth)).toBeGreaterThan(100);
   expect((await new AxeBuilder({ page: owner }).analyze()).violations).toEqual([]);
   const fan = owner.locator('.choice', { hasText: 'New condenser fan' });
   await fan.getByLabel('Your name').fill('M. Ek');

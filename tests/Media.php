@@ -2,6 +2,12 @@
 
 namespace Tests;
 
+use App\Models\Attachment;
+use App\Models\Visit;
+use App\Records\Attachments\AttachmentFiles;
+use App\Records\Attachments\CleanPhoto;
+use Illuminate\Support\Str;
+
 /** Pictures and sounds made for tests, sound ones and broken ones. */
 final class Media
 {
@@ -33,6 +39,34 @@ final class Media
         $segment = "Exif\0\0".$tiff;
 
         return substr_replace(self::photo(), "\xFF\xE1".pack('n', strlen($segment) + 2).$segment, 2, 0);
+    }
+
+    /** A photo that was sent and kept. */
+    public static function kept(Visit $visit, string $caption = '', ?Attachment $after = null): Attachment
+    {
+        $clean = CleanPhoto::of(self::photo());
+        $one = Attachment::query()->create([
+            'id' => strtolower((string) Str::ulid()),
+            'visit_id' => $visit->id,
+            'user_id' => $visit->user_id,
+            'kind' => 'photo',
+            'about' => 'visit',
+            'of' => 'Visit',
+            'caption' => $caption,
+            'taken_at' => now(),
+            'bytes' => strlen($clean->bytes),
+            'sent_hash' => '',
+            'hash' => hash('sha256', $clean->bytes),
+            'mime' => 'image/jpeg',
+            'width' => $clean->width,
+            'height' => $clean->height,
+            'marks' => [['shape' => 'arrow', 'x' => 0.1, 'y' => 0.1, 'to_x' => 0.4, 'to_y' => 0.5, 'word' => '']],
+            'after' => $after?->id,
+            'ready_at' => now(),
+        ]);
+        (new AttachmentFiles())->keep($one, $clean->bytes, $clean->small);
+
+        return $one;
     }
 
     /** A WAV of so many seconds. */

@@ -131,15 +131,7 @@ final readonly class CircuitPage
         $facts = [];
         $load = $this->load();
         foreach (array_filter(SystemKey::cases(), static fn (SystemKey $one): bool => $one->isOf($load)) as $key) {
-            $value = $words[$key->value] ?? null;
-            $facts[] = [
-                'name' => $key->label(),
-                'value' => match (true) {
-                    is_bool($value) => $value ? 'Yes' : 'No',
-                    is_string($value) => $key->choices()[$value] ?? $value,
-                    default => null,
-                },
-            ];
+            $facts[] = ['name' => $key->label(), 'value' => $key->told($words[$key->value] ?? null)];
         }
 
         return $facts;

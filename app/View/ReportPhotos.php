@@ -56,23 +56,35 @@ final readonly class ReportPhotos
      */
     public function rows(string $ahead, string $behind): array
     {
-        $cells = [];
-        foreach ($this->pairs as [$before, $after]) {
-            $cells[] = $this->cell($before, $ahead.': ');
-            $cells[] = $this->cell($after, $behind.': ');
-        }
-        foreach ($this->others as $one) {
-            $cells[] = $this->cell($one, '');
-        }
+        $cells = array_map(fn (array $one): ?array => $this->cell(...$one), $this->inOrder($ahead, $behind));
 
         return array_chunk(array_slice(array_values(array_filter($cells)), 0, self::MOST), 2);
     }
 
+    /**
+     * Each photo with what stands under it, pairs first.
+     *
+     * @return list<array{Attachment, string}>
+     */
+    public function inOrder(string $ahead, string $behind): array
+    {
+        $all = [];
+        foreach ($this->pairs as [$before, $after]) {
+            $all[] = [$before, "$ahead: ".$before->words()];
+            $all[] = [$after, "$behind: ".$after->words()];
+        }
+        foreach ($this->others as $one) {
+            $all[] = [$one, $one->words()];
+        }
+
+        return $all;
+    }
+
     /** @return ?array{address: string, words: string} null where its file is gone */
-    private function cell(Attachment $photo, string $head): ?array
+    private function cell(Attachment $photo, string $words): ?array
     {
         $address = $this->printed->address($photo);
 
-        return $address === null ? null : ['address' => $address, 'words' => $head.$photo->words()];
+        return $address === null ? null : ['address' => $address, 'words' => $words];
     }
 }

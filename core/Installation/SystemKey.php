@@ -145,4 +145,14 @@ enum SystemKey: string
 
         return $labels;
     }
+
+    /** What a file has of it, as people say it; null where it is not known. */
+    public function told(mixed $value): ?string
+    {
+        if (is_bool($value)) {
+            return $value ? 'Yes' : 'No';
+        }
+
+        return is_string($value) ? $this->choices()[$value] ?? $value : null;
+    }
 }

@@ -2,20 +2,16 @@
 
 namespace Tests\Feature;
 
-use App\Models\Attachment;
 use App\Models\DecisionWord;
 use App\Models\OwnerChoice;
 use App\Models\OwnerDecision;
 use App\Models\PriceLines;
 use App\Models\Visit;
 use App\Models\Workshop;
-use App\Records\Attachments\AttachmentFiles;
-use App\Records\Attachments\CleanPhoto;
 use App\Records\Owner\OwnerLink;
 use App\View\Owner\OwnerMail;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Mail;
-use Illuminate\Support\Str;
 use Tests\Media;
 use Tests\TestCase;
 
@@ -107,7 +103,7 @@ final class OwnerTest extends TestCase
     {
         $link = OwnerLink::to($this->visit);
         $other = $this->visit();
-        $photo = $this->photo($other);
+        $photo = Media::kept($other);
         Auth::logout();
         foreach ([$link->page(), $link->pdf()] as $address) {
             $this->get($address)->assertOk();
@@ -122,14 +118,14 @@ final class OwnerTest extends TestCase
 
     public function test_photos_of_the_visit_are_seen_by_its_link_and_no_others(): void
     {
-        $own = $this->photo($this->visit);
+        $own = Media::kept($this->visit);
         $elsewhere = \App\Models\Circuit::establish(
             $this->circuit->site,
             'Another',
             ['refrigerant' => 'R-134a', 'kind' => 'walk_in_cooler'],
             [],
         );
-        $foreign = $this->photo(Visit::open($elsewhere->load('site', 'plant'), $this->technician, now()));
+        $foreign = Media::kept(Visit::open($elsewhere->load('site', 'plant'), $this->technician, now()));
         $link = OwnerLink::to($this->visit);
         Auth::logout();
         $this->get($link->page())->assertSee('/photos/'.$own->id, false);
@@ -191,28 +187,5 @@ final class OwnerTest extends TestCase
         ])->assertRedirect();
 
         return OwnerChoice::query()->sole();
-    }
-
-    private function photo(Visit $visit): Attachment
-    {
-        $clean = CleanPhoto::of(Media::photo());
-        $one = Attachment::query()->create([
-            'id' => strtolower((string) Str::ulid()),
-            'visit_id' => $visit->id,
-            'user_id' => $this->technician->id,
-            'kind' => 'photo',
-            'about' => 'visit',
-            'of' => 'Visit',
-            'taken_at' => now(),
-            'bytes' => strlen($clean->bytes),
-            'sent_hash' => '',
-            'mime' => 'image/jpeg',
-            'width' => $clean->width,
-            'height' => $clean->height,
-            'ready_at' => now(),
-        ]);
-        (new AttachmentFiles())->keep($one, $clean->bytes, $clean->small);
-
-        return $one;
     }
 }

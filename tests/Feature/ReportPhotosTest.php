@@ -2,11 +2,7 @@
 
 namespace Tests\Feature;
 
-use App\Models\Attachment;
 use App\Models\Visit;
-use App\Records\Attachments\AttachmentFiles;
-use App\Records\Attachments\CleanPhoto;
-use Illuminate\Support\Str;
 use Metrum\Data\Refused;
 use Metrum\Exchange\VisitReader;
 use Tests\Media;
@@ -19,9 +15,9 @@ final class ReportPhotosTest extends TestCase
     {
         $visit = $this->starved();
         $this->actingAs($this->technician);
-        $before = $this->photo($visit, 'fins full of lint');
-        $after = $this->photo($visit, 'washed', $before);
-        $this->photo($visit, 'gasket torn');
+        $before = Media::kept($visit, 'fins full of lint');
+        $after = Media::kept($visit, 'washed', $before);
+        Media::kept($visit, 'gasket torn');
         $this->get("/visits/{$visit->id}/report")->assertOk()
             ->assertSeeInOrder(['Photos', 'Before: fins full of lint', 'After: washed', 'gasket torn']);
         $bare = strlen((string) $this->get("/visits/{$this->visit()->id}/report.pdf")->assertOk()->getContent());
@@ -35,7 +31,7 @@ final class ReportPhotosTest extends TestCase
         self::assertSame($links[0]['sha256'], hash('sha256', $bytes));
         self::assertSame($after->id, $links[1]['id']);
         $later = $this->visit();
-        $this->photo($later, 'gasket new');
+        Media::kept($later, 'gasket new');
         $compared = "/circuits/{$this->circuit->id}/compare?from={$visit->id}&to={$later->id}";
         $this->get($compared)->assertSeeInOrder(['Photos', 'gasket torn', 'gasket new', 'Figures and readings']);
         // What the file names elsewhere does not keep it from being taken in.
@@ -51,32 +47,5 @@ final class ReportPhotosTest extends TestCase
             self::assertStringContainsString('attachments.0.sha256: missing', $reasons);
             self::assertStringContainsString('attachments.1.colour', $reasons);
         }
-    }
-
-    private function photo(Visit $visit, string $caption, ?Attachment $after = null): Attachment
-    {
-        $clean = CleanPhoto::of(Media::photo());
-        $one = Attachment::query()->create([
-            'id' => strtolower((string) Str::ulid()),
-            'visit_id' => $visit->id,
-            'user_id' => $this->technician->id,
-            'kind' => 'photo',
-            'about' => 'visit',
-            'of' => 'Visit',
-            'caption' => $caption,
-            'taken_at' => now(),
-            'bytes' => strlen($clean->bytes),
-            'sent_hash' => '',
-            'hash' => hash('sha256', $clean->bytes),
-            'mime' => 'image/jpeg',
-            'width' => $clean->width,
-            'height' => $clean->height,
-            'marks' => [['shape' => 'arrow', 'x' => 0.1, 'y' => 0.1, 'to_x' => 0.4, 'to_y' => 0.5, 'word' => '']],
-            'after' => $after?->id,
-            'ready_at' => now(),
-        ]);
-        (new AttachmentFiles())->keep($one, $clean->bytes, $clean->small);
-
-        return $one;
     }
 }

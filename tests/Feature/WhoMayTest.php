@@ -2,7 +2,6 @@
 
 namespace Tests\Feature;
 
-use App\Models\Attachment;
 use App\Models\Cylinder;
 use App\Models\FollowUp;
 use App\Models\Import;
@@ -10,18 +9,16 @@ use App\Models\OwnerChoice;
 use App\Models\TrendRecord;
 use App\Models\User;
 use App\Models\Visit;
-use App\Records\Attachments\AttachmentFiles;
 use Illuminate\Routing\Route as Registered;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
-use Illuminate\Support\Facades\Storage;
-use Illuminate\Support\Str;
 use Metrum\Findings\Trend;
 use Metrum\Installation\PartId;
 use Metrum\Knowledge\Reading;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Media;
 use Tests\TestCase;
 
 /** Every way in, and who may go it: nobody, the technician of a visit, another technician, a lead. */
@@ -255,7 +252,7 @@ final class WhoMayTest extends TestCase
             '{entry}' => $visit->log()->facts[0]->id,
             '{followUp}' => $followUp->id,
             '{key}' => 'none',
-            '{attachment}' => $this->attachment($visit)->id,
+            '{attachment}' => Media::kept($visit)->id,
             '{choice}' => OwnerChoice::query()->create([
                 'visit_id' => $visit->id,
                 'user_id' => $this->technician->id,
@@ -284,27 +281,6 @@ final class WhoMayTest extends TestCase
                 'taken' => 30,
             ])->id,
         ];
-    }
-
-    private function attachment(Visit $visit): Attachment
-    {
-        Storage::fake('local');
-        $one = Attachment::query()->create([
-            'id' => strtolower((string) Str::ulid()),
-            'visit_id' => $visit->id,
-            'user_id' => $this->technician->id,
-            'kind' => 'photo',
-            'about' => 'visit',
-            'of' => 'Visit',
-            'taken_at' => now(),
-            'bytes' => 3,
-            'sent_hash' => '',
-            'mime' => 'image/jpeg',
-            'ready_at' => now(),
-        ]);
-        (new AttachmentFiles())->keep($one, 'jpg', 'jpg');
-
-        return $one;
     }
 
     private static function way(Registered $route): string

@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Http\Requests\ChoiceRequest;
+use App\Http\Requests\DecisionRules;
 use App\Models\DecisionWord;
 use App\Models\OwnerChoice;
 use App\Models\Visit;
@@ -18,7 +19,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\App;
 use Illuminate\Support\Facades\Mail;
-use Illuminate\Validation\Rule;
 
 /** What an owner may choose after a visit: written here, sent by link and e-mail. */
 final class ChoiceController extends Controller
@@ -51,7 +51,6 @@ final class ChoiceController extends Controller
 
     public function store(ChoiceRequest $request, Visit $visit): RedirectResponse
     {
-        $this->authorize('tell', $visit);
         $place = (int) OwnerChoice::query()->where('visit_id', $visit->id)->max('place') + 1;
         OwnerChoice::query()->create($request->columns() + [
             'visit_id' => $visit->id,
@@ -65,7 +64,6 @@ final class ChoiceController extends Controller
 
     public function update(ChoiceRequest $request, OwnerChoice $choice): RedirectResponse
     {
-        $this->authorize('tell', $choice->visit);
         abort_if($choice->decision() !== null, 409, 'The owner has decided on this choice. Add another one instead.');
         $choice->update($request->columns());
 
@@ -85,10 +83,7 @@ final class ChoiceController extends Controller
     public function decide(Request $request, OwnerChoice $choice): RedirectResponse
     {
         $this->authorize('tell', $choice->visit);
-        $told = $request->validate([
-            'word' => ['required', Rule::enum(DecisionWord::class)],
-            'who' => ['required', 'string', 'max:120'],
-        ]);
+        $told = $request->validate(DecisionRules::all());
         $choice->decide(DecisionWord::from($told['word']), $told['who'], $request->user());
 
         return redirect()->route('visits.choices', $choice->visit_id)->with('said', 'Decision on record.');

@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\DecisionRules;
 use App\Models\Attachment;
 use App\Models\DecisionWord;
 use App\Models\OwnerChoice;
@@ -16,7 +17,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\App;
-use Illuminate\Validation\Rule;
 
 /** What an owner sees by their link: one visit, told to them, with its choices. No sign-in, no other data. */
 final class OwnerController extends Controller
@@ -59,10 +59,7 @@ final class OwnerController extends Controller
     {
         $visit = self::checked($request, $visit);
         abort_unless($choice->visit_id === $visit->id, 404);
-        $told = $request->validate([
-            'word' => ['required', Rule::enum(DecisionWord::class)],
-            'who' => ['required', 'string', 'max:120'],
-        ]);
+        $told = $request->validate(DecisionRules::all());
         $choice->decide(DecisionWord::from($told['word']), $told['who'], null);
 
         return redirect()->to(self::link($request, $visit)->page())->with('said', __('Thank you. We have noted it.'));

@@ -11,8 +11,6 @@ final class AttachmentRequest extends VisitRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        $kind = AttachmentKind::tryFrom((string) $this->string('kind')) ?? AttachmentKind::Photo;
-
         return [
             ...parent::rules(),
             'id' => ['required', 'ulid'],
@@ -20,17 +18,24 @@ final class AttachmentRequest extends VisitRequest
             'about' => ['required', 'string', 'max:200'],
             'of' => ['required', 'string', 'max:200'],
             'caption' => ['nullable', 'string', 'max:240'],
-            'bytes' => ['required', 'integer', 'min:1', 'max:'.$kind->most()],
+            'bytes' => ['required', 'integer', 'min:1', 'max:'.$this->most()],
             // Empty where the page was not served safely: then its length alone is checked.
             'hash' => ['nullable', 'string', 'regex:/^[0-9a-f]{64}$/'],
         ];
     }
 
+    /** Bytes; where it is of no kind that is refused for itself. */
+    private function most(): int
+    {
+        $kind = AttachmentKind::tryFrom((string) $this->string('kind')) ?? AttachmentKind::Photo;
+
+        return $kind->most();
+    }
+
     /** @return array<string, string> */
     public function messages(): array
     {
-        $kind = AttachmentKind::tryFrom((string) $this->string('kind')) ?? AttachmentKind::Photo;
-        $most = intdiv($kind->most(), 1024 ** 2);
+        $most = intdiv($this->most(), 1024 ** 2);
 
         return ['bytes.max' => "It has {$this->integer('bytes')} bytes; the limit is $most MB. Send a smaller one."];
     }

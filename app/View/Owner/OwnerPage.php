@@ -67,15 +67,9 @@ final readonly class OwnerPage
      */
     public function pictures(string $ahead, string $behind): array
     {
-        $pictures = [];
-        foreach ($this->photos->pairs as [$before, $after]) {
-            $pictures[] = [$this->link->photo($before), "$ahead: ".$before->words()];
-            $pictures[] = [$this->link->photo($after), "$behind: ".$after->words()];
-        }
-        foreach ($this->photos->others as $one) {
-            $pictures[] = [$this->link->photo($one), $one->words()];
-        }
-
-        return $pictures;
+        return array_map(
+            fn (array $one): array => [$this->link->photo($one[0]), $one[1]],
+            $this->photos->inOrder($ahead, $behind),
+        );
     }
 }

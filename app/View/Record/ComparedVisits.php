@@ -111,8 +111,8 @@ final readonly class ComparedVisits
         foreach (SystemKey::cases() as $key) {
             $rows[] = [
                 'name' => $key->label(),
-                'was' => self::word($key, $before[$key->value] ?? null),
-                'is' => self::word($key, $after[$key->value] ?? null),
+                'was' => $key->told($before[$key->value] ?? null) ?? self::UNKNOWN,
+                'is' => $key->told($after[$key->value] ?? null) ?? self::UNKNOWN,
             ];
         }
         foreach (DesignKey::cases() as $key) {
@@ -126,14 +126,5 @@ final readonly class ComparedVisits
         }
 
         return array_values(array_filter($rows, static fn (array $one): bool => $one['was'] !== $one['is']));
-    }
-
-    private static function word(SystemKey $key, mixed $value): string
-    {
-        return match (true) {
-            is_bool($value) => $value ? 'Yes' : 'No',
-            is_string($value) => $key->choices()[$value] ?? $value,
-            default => self::UNKNOWN,
-        };
     }
 }

@@ -3,6 +3,7 @@
 import { ulid } from 'ulid';
 import { about } from '../outbox/control.js';
 import * as page from '../outbox/page.js';
+import { button as plainButton } from '../outbox/waiting.js';
 import { record } from './record.js';
 import * as sender from './sender.js';
 import { hashOf, shrink } from './shrink.js';
@@ -90,15 +91,6 @@ async function voice(button) {
   }
 }
 
-function plain(words, act) {
-  const made = document.createElement('button');
-  made.type = 'button';
-  made.className = 'plain';
-  made.textContent = words;
-  made.addEventListener('click', act);
-  return made;
-}
-
 function row(item) {
   const line = document.createElement('p');
   line.className = item.state === 'refused' ? 'waiting-line refused-line' : 'waiting-line';
@@ -118,9 +110,9 @@ function row(item) {
   }
   line.append(words);
   if (item.state === 'refused') {
-    line.append(plain('Send again', () => store.change(item, { state: 'waiting', why: null }).then(sender.pump)));
+    line.append(plainButton('Send again', () => store.change(item, { state: 'waiting', why: null }).then(sender.pump)));
   }
-  line.append(plain('Discard', () => store.remove(item).then(list)));
+  line.append(plainButton('Discard', () => store.remove(item).then(list)));
   return line;
 }
 

@@ -42,7 +42,8 @@ export function stateLine(entries, stopped) {
   return said.join(' ');
 }
 
-function button(words, act) {
+/** A plain button under the line. */
+export function button(words, act) {
   const made = document.createElement('button');
   made.type = 'button';
   made.className = 'plain';

@@ -18,6 +18,7 @@ use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PlantBenchController;
 use App\Http\Controllers\RecordController;
+use App\Http\Controllers\ReplacementController;
 use App\Http\Controllers\ReportController;
 use App\Http\Controllers\SearchController;
 use App\Http\Controllers\SessionController;
@@ -65,6 +66,10 @@ Route::middleware('auth')->group(function (): void {
         ->except(['index', 'destroy']);
 
     Route::get('/circuits/{circuit}/compare', [RecordController::class, 'compare'])->name('circuits.compare');
+    Route::get('/circuits/{circuit}/replacement', [ReplacementController::class, 'show'])->name(
+        'circuits.replacement',
+    );
+    Route::post('/circuits/{circuit}/replacement', [ReplacementController::class, 'store']);
     Route::get('/circuits/{circuit}/figures.csv', [RecordController::class, 'history'])->name('circuits.history');
 
     Route::get('/circuits/{circuit}/plant', [PlantBenchController::class, 'circuit'])->name('plant.circuit');

@@ -25,6 +25,7 @@ use Metrum\Installation\PartId;
  * @property ?string $name  what people call it; null: by its circuits
  * @property ?array<string, string> $defrosts  its schedule as it was typed, by field
  * @property ?array<string, string> $trend_columns  how its controller's export is read, by field
+ * @property ?array<string, float|int> $replacement  what was entered where its replacement is weighed, by field
  * @property ?Carbon $created_at
  * @property Site $site
  */
@@ -32,11 +33,19 @@ final class Plant extends Model
 {
     use HasUlids;
 
-    protected $fillable = ['site_id', 'refrigerant', 'installation', 'name', 'defrosts', 'trend_columns'];
+    protected $fillable = [
+        'site_id',
+        'refrigerant',
+        'installation',
+        'name',
+        'defrosts',
+        'trend_columns',
+        'replacement',
+    ];
 
     protected function casts(): array
     {
-        return ['defrosts' => 'array', 'trend_columns' => 'array'];
+        return ['defrosts' => 'array', 'trend_columns' => 'array', 'replacement' => 'array'];
     }
 
     /** As people call it. */

@@ -63,6 +63,16 @@ enum HouseRule: string
     case LeakThreshold = 'leak_threshold';
     case CylinderFill = 'cylinder_fill';
     case LevelCheck = 'level_check';
+    case PhaseDown = 'phase_down';
+    case ServiceLife = 'service_life';
+    case GoodsMeat = 'goods_meat';
+    case GoodsPoultry = 'goods_poultry';
+    case GoodsFish = 'goods_fish';
+    case GoodsDairy = 'goods_dairy';
+    case GoodsReadyToEat = 'goods_ready_to_eat';
+    case GoodsProduce = 'goods_produce';
+    case GoodsFrozen = 'goods_frozen';
+    case GoodsHours = 'goods_hours';
 
     /** @throws BrokenData */
     public function row(): HouseRuleRow

@@ -12,6 +12,8 @@ enum RuleGroup: string
     case Setting = 'setting';
     case Tests = 'tests';
     case Refrigerant = 'refrigerant';
+    case Replacement = 'replacement';
+    case Goods = 'goods';
 
     public function label(): string
     {
@@ -21,6 +23,8 @@ enum RuleGroup: string
             self::Setting => 'Control settings',
             self::Tests => 'Test limits',
             self::Refrigerant => 'Charging and recovery',
+            self::Replacement => 'Repair or replacement',
+            self::Goods => 'Product temperatures',
         };
     }
 }

@@ -80,7 +80,7 @@ final class DemoSeeder extends Seeder
             'tax_percent' => 20.0,
             'labour' => 7800,
             'call_out' => 8500,
-            'prices' => "R-448A; kg; 62\nR-134a; kg; 48\nFilter drier; pc; 38\nFan motor; pc; 140",
+            'prices' => "R-448A; kg; 62\nR-134a; kg; 48\nR-404A; kg; 145\nFilter drier; pc; 38\nFan motor; pc; 140",
         ])->save();
         $story = json_decode((string) file_get_contents(__DIR__.'/demo.json'), true, 32, JSON_THROW_ON_ERROR);
         $circuits = [];
@@ -150,6 +150,7 @@ final class DemoSeeder extends Seeder
         foreach ($entry['circuits'] as $one) {
             $circuit = Circuit::establish($site, $one['name'], $one['system'], $one['design']);
             $circuit->update(['notes' => $one['notes'] ?? null]);
+            $circuit->plant->update(['replacement' => $one['replacement'] ?? null]);
             if (isset($one['compressor'])) {
                 $this->compressor($circuit, $one['compressor']);
             }

@@ -74,6 +74,8 @@ final class WhoMayTest extends TestCase
         'GET circuits/{circuit}' => self::SIGNED_IN,
         'GET circuits/{circuit}/compare' => self::SIGNED_IN,
         'GET circuits/{circuit}/figures.csv' => self::SIGNED_IN,
+        'GET circuits/{circuit}/replacement' => self::SIGNED_IN,
+        'POST circuits/{circuit}/replacement' => self::SIGNED_IN,
         'GET circuits/{circuit}/edit' => self::SIGNED_IN,
         'PUT circuits/{circuit}' => self::SIGNED_IN,
         'POST circuits/{circuit}/again' => self::SIGNED_IN,

@@ -19,4 +19,16 @@ final readonly class Money
     {
         return (string) $this->format->formatCurrency($hundredths / 100, $this->workshop->currency);
     }
+
+    /** An estimate: in the currency itself, to two figures that can be known. */
+    public function whole(float $amount): string
+    {
+        $digits = $amount === 0.0 ? 0 : (int) floor(log10(abs($amount)));
+        $format = clone $this->format;
+        $format->setAttribute(\NumberFormatter::FRACTION_DIGITS, 0);
+
+        $said = (string) $format->formatCurrency(round($amount, min(0, 1 - $digits)), $this->workshop->currency);
+
+        return str_replace('-', '−', $said);
+    }
 }

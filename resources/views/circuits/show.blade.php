@@ -67,6 +67,7 @@
             <p class="actions">
                 <a class="btn quiet" href="{{ route('circuits.ledger', $circuit) }}">Refrigerant ledger</a>
                 <a class="btn quiet" href="{{ route('plant.circuit', $circuit) }}">Simulator</a>
+                <a class="btn quiet" href="{{ route('circuits.replacement', $circuit) }}">Repair or replace</a>
                 <a class="btn quiet" href="{{ route('circuits.code', $circuit) }}">Tag with code</a>
                 <a class="btn quiet" href="{{ route('circuits.edit', $circuit) }}">Edit</a>
                 <a class="btn quiet" href="{{ route('import', ['circuit' => $circuit->id]) }}">Import visit file</a>

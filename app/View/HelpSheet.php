@@ -3,70 +3,31 @@
 namespace App\View;
 
 use App\Models\Visit;
+use App\Picture\Course;
+use App\Picture\CourseFacts;
 use App\Picture\IceCyclePicture;
 use App\Records\JudgedVisit;
+use Metrum\Diagnosis\Check;
+use Metrum\Diagnosis\Suspect;
 use Metrum\Findings\DerivedFigure;
 use Metrum\Findings\Figures;
-use Metrum\Knowledge\Asked;
 use Metrum\Knowledge\Complaint;
+use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Test;
 use Metrum\Log\FactKind;
 use Metrum\Quantity\Units;
 
-/** What a colleague or the maker's help line asks for of an ice machine, with what was not measured named. */
+/** What a colleague or the maker's help line asks for, with what was not measured named. */
 final readonly class HelpSheet
 {
-    /** What is asked for, by heading. */
-    private const ASKED = [
-        'Site' => [
-            Reading::AmbientTemperature,
-            Reading::WaterTemperature,
-            Reading::SupplyVoltage,
-            Reading::CyclesSinceStart,
-        ],
-        'Ice' => [
-            Reading::IceInQuarter,
-            Reading::IceMoisture,
-            Reading::GearboxCurrent,
-            Reading::FreezeTime,
-            Reading::HarvestTime,
-            Reading::IcePerCycle,
-            Reading::MeasuredBridge,
-            Observation::IcePattern,
-            Observation::Harvest,
-            Observation::FreezeEnded,
-        ],
-        'Water' => [
-            Reading::WaterPerCycle,
-            Reading::SumpTemperature,
-            Observation::WaterFlow,
-            Observation::WaterInletInFreeze,
-            Observation::WaterLevel,
-            Observation::DumpValve,
-            Observation::Scale,
-        ],
-        'Refrigerant' => [
-            Reading::SuctionBegin,
-            Reading::SuctionEnd,
-            Reading::DischargeEnd,
-            Reading::SuctionHarvest,
-            Reading::DischargeHarvest,
-            Reading::SuctionTemperatureEvaporator,
-            Reading::DischargeTemperature,
-            Reading::CondenserOutletTemperature,
-            Reading::CompressorCurrent,
-            Observation::HotGasLineInFreeze,
-            Test::HotGasValveCalled,
-            Observation::CondenserFans,
-            Observation::CondenserFace,
-            Observation::CondenserWater,
-        ],
-    ];
-
     /** What stands for a moment of the freeze where there is none. */
     private const STEADY = [Reading::SuctionPressure, Reading::DischargePressure];
+
+    private const SUSPECTS = 3;
+
+    private const COURSE_HEIGHT = 260.0;
 
     private const FIGURES = [
         'Superheat' => DerivedFigure::EvaporatorSuperheat,
@@ -77,25 +38,36 @@ final readonly class HelpSheet
 
     public ReportBasis $basis;
 
-    /** @var array<string, list<array{name: string, value: string, isKnown: bool}>> by heading */
+    /** @var array<string, list<array{name: string, value: string, isKnown: bool, place: string}>> by heading */
     public array $rows;
+
+    /** @var array<string, list<array{name: string, value: string, isKnown: bool, place: string}>> with what is missing */
+    private array $asked;
 
     private function __construct(
         private JudgedVisit $judged,
-        public IceSheet|FlakeSheet $sheet,
+        public IceSheet|FlakeSheet|null $sheet,
         private Units $units,
     ) {
         $this->visit = $judged->visit->loadMissing('circuit.site', 'user');
         $this->basis = new ReportBasis($this->visit, $judged->findings->circuit, $units);
-        $this->rows = $this->asked();
+        $this->asked = $this->asked();
+        $this->rows = $sheet === null ? array_filter(array_map(self::known(...), $this->asked)) : $this->asked;
     }
 
-    /** Null where it is no ice machine, or none can be simulated. */
-    public static function of(JudgedVisit $judged, Units $units): ?self
+    public static function of(JudgedVisit $judged, Units $units): self
     {
-        $sheet = IceSheet::of($judged, $units) ?? FlakeSheet::of($judged, $units);
+        return new self($judged, IceSheet::of($judged, $units) ?? FlakeSheet::of($judged, $units), $units);
+    }
 
-        return $sheet === null ? null : new self($judged, $sheet, $units);
+    /** What was read, in one picture; null of an ice machine, which has its own. */
+    public function course(): ?Course
+    {
+        $findings = $this->judged->findings;
+        $rules = $this->judged->rules;
+        $facts = new CourseFacts($findings, Figures::of($findings, $rules), $rules, $this->judged->expectation);
+
+        return $this->sheet === null ? Course::across($facts, $this->units, self::COURSE_HEIGHT) : null;
     }
 
     /** Of a machine that makes batches. */
@@ -120,24 +92,22 @@ final readonly class HelpSheet
         return $words === [] ? 'not entered' : implode(', ', $words);
     }
 
-    /** @return array<string, list<array{name: string, value: string, isKnown: bool}>> by heading */
+    /** @return array<string, list<array{name: string, value: string, isKnown: bool, place: string}>> by heading */
     private function asked(): array
     {
-        $rows = [];
-        foreach (self::ASKED as $heading => $asked) {
-            $fits = array_filter(
-                $asked,
-                fn (Asked $one): bool => $one->taking()->isAskedAt($this->judged->findings->circuit),
-            );
-            $rows[$heading] = array_map($this->row(...), array_values($fits));
+        $circuit = $this->judged->findings->circuit;
+        $asked = HelpQuestions::of($circuit, $this->judged->findings);
+        $rows = array_map(fn (array $all): array => array_map($this->row(...), $all), $asked);
+        if ($this->sheet === null) {
+            return [...$rows, 'Figures' => $this->figures()];
         }
-        $steady = $this->judged->findings->circuit->makesBatches() ? [] : array_map($this->row(...), self::STEADY);
+        $steady = $circuit->makesBatches() ? [] : array_map($this->row(...), self::STEADY);
         $rows['Refrigerant'] = [...$this->figures(), ...$steady, ...$rows['Refrigerant']];
 
         return $rows;
     }
 
-    /** @return array{name: string, value: string, isKnown: bool} */
+    /** @return array{name: string, value: string, isKnown: bool, place: string} */
     private function row(Reading|Observation|Test $asked): array
     {
         $value = $this->value($asked);
@@ -146,6 +116,7 @@ final readonly class HelpSheet
             'name' => $asked->label(),
             'value' => $value ?? ($asked instanceof Reading ? 'not measured' : 'not checked'),
             'isKnown' => $value !== null,
+            'place' => $asked instanceof Reading && $this->sheet === null ? $asked->place() : '',
         ];
     }
 
@@ -162,7 +133,7 @@ final readonly class HelpSheet
         return $si === null ? null : $this->units->text($si, $asked->quantity());
     }
 
-    /** @return list<array{name: string, value: string, isKnown: bool}> */
+    /** @return list<array{name: string, value: string, isKnown: bool, place: string}> */
     private function figures(): array
     {
         $figures = Figures::of($this->judged->findings, $this->judged->rules);
@@ -174,17 +145,27 @@ final readonly class HelpSheet
                 'name' => $name.($value === null || $minute === null ? '' : ", $minute into the freeze"),
                 'value' => $value === null ? 'not measured' : $this->units->text($value, $key->quantity()),
                 'isKnown' => $value !== null,
+                'place' => '',
             ];
         }
 
         return $rows;
     }
 
+    /**
+     * @param  list<array{name: string, value: string, isKnown: bool, place: string}>  $rows
+     * @return list<array{name: string, value: string, isKnown: bool, place: string}>
+     */
+    private static function known(array $rows): array
+    {
+        return array_values(array_filter($rows, static fn (array $one): bool => $one['isKnown']));
+    }
+
     /** @return list<string> what was not measured or checked */
     public function missing(): array
     {
         $missing = [];
-        foreach ($this->rows as $rows) {
+        foreach ($this->asked as $rows) {
             foreach ($rows as $row) {
                 if (! $row['isKnown']) {
                     $missing[] = lcfirst($row['name']);
@@ -192,7 +173,10 @@ final readonly class HelpSheet
             }
         }
 
-        return $missing;
+        $checks = $this->sheet === null ? $this->judged->verdict->checks : [];
+        $next = array_map(static fn (Check $one): string => Explain::within($one->title()), $checks);
+
+        return array_values(array_unique([...$missing, ...$next]));
     }
 
     /** @return list<string> what was changed, in the order in which it was */
@@ -210,8 +194,22 @@ final readonly class HelpSheet
     public function suspects(): array
     {
         return array_map(
-            static fn ($one): string => $one->entry()->name.' '.round(100 * $one->probability).' %',
-            $this->judged->verdict->ranked(3),
+            static fn (Suspect $one): string => $one->entry()->name.' '.Explain::percent($one->probability),
+            $this->judged->verdict->blank ? [] : $this->judged->verdict->ranked(self::SUSPECTS),
         );
+    }
+
+    /** @return list<string> procedures that were done, with what they came to */
+    public function tried(): array
+    {
+        $explain = new Explain($this->units);
+
+        return array_map($explain->fact(...), $this->judged->desk->cards()->ended());
+    }
+
+    /** @return list<string> */
+    public function excluded(): array
+    {
+        return array_map(static fn (Fault $one): string => $one->label(), $this->judged->findings->ruledOut);
     }
 }

@@ -4,6 +4,8 @@ namespace Tests\Feature;
 
 use App\Models\FollowUp;
 use Illuminate\Support\Carbon;
+use Metrum\Knowledge\Fault;
+use Metrum\Knowledge\Reading;
 use Tests\TestCase;
 
 /** A visit that goes on with a colleague: on one page what was asked, tried, excluded, touched, and what is next. */
@@ -50,5 +52,28 @@ final class HandoverTest extends TestCase
             ->assertSee('Nothing entered yet.')
             ->assertSee('No tests or changes yet.')
             ->assertDontSee('Not restored yet');
+    }
+
+    public function test_the_help_sheet_of_any_system_names_places_what_was_tried_and_what_is_not_known(): void
+    {
+        $visit = $this->starved();
+        $this->enter($visit, 'observation', 'sound_at_valve', 'hissing_gas');
+        $this->enter($visit, 'ruled_out', 'liquid_line_restriction', 'yes');
+        $this->actingAs($this->technician)->get("/visits/{$visit->id}/help-sheet")->assertOk()
+            ->assertSee('R-448A')
+            ->assertSee('Suction pressure')
+            ->assertSee(Reading::SuctionTemperatureEvaporator->place())
+            ->assertSee('Sound at exp. valve')
+            ->assertSee('Superheat')
+            ->assertSee('Nameplate and design:')
+            ->assertSee('Ruled out:</b> '.Fault::LiquidLineRestriction->label(), false)
+            ->assertSee('Most likely:</b> Low refrigerant charge', false)
+            ->assertSee('Not measured or checked:')
+            ->assertSee('discharge line,', false)
+            ->assertDontSee(Reading::DischargeTemperature->place());
+        $this->read($visit, ['discharge_temperature_c' => '88']);
+        $this->get("/visits/{$visit->id}/help-sheet")->assertSee('88.0')
+            ->assertSee(Reading::DischargeTemperature->place())
+            ->assertDontSee('discharge line,', false);
     }
 }

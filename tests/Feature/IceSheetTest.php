@@ -91,11 +91,10 @@ final class IceSheetTest extends TestCase
             ->assertDontSee('freeze time,', false);
     }
 
-    public function test_other_plants_have_neither_and_machines_without_a_cycle_a_page_of_their_own(): void
+    public function test_other_plants_have_no_ice_sheet_and_machines_without_a_cycle_a_page_of_their_own(): void
     {
         $visit = $this->visit();
-        $this->actingAs($this->technician)->get("/visits/{$visit->id}/help-sheet")->assertNotFound();
-        $this->get("/visits/{$visit->id}/box")->assertOk()->assertDontSee('ice-sheet', false);
+        $this->actingAs($this->technician)->get("/visits/{$visit->id}/box")->assertOk()->assertDontSee('ice-sheet', false);
         $flakes = $this->machine([], 'continuous');
         $this->get("/visits/{$flakes->id}/help-sheet")
             ->assertOk()

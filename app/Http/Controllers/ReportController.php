@@ -24,13 +24,12 @@ final class ReportController extends Controller
         return view('report.show', ['report' => $this->report($request, $visit)]);
     }
 
-    /** What a colleague or the maker's help line asks for, on one page; of ice machines alone. */
+    /** What a colleague or the maker's help line asks for, on one page. */
     public function help(Request $request, Visit $visit): View
     {
-        $sheet = HelpSheet::of($this->judge->of($visit), $request->user()->units());
-        abort_if($sheet === null, 404);
-
-        return view('report.help', ['sheet' => $sheet]);
+        return view('report.help', [
+            'sheet' => HelpSheet::of($this->judge->of($visit), $request->user()->units()),
+        ]);
     }
 
     /** For the colleague who goes on with it: one page, also while the visit is open. */

@@ -28,11 +28,12 @@
         @if ($sheet->picture() !== null)
             <figure>
                 <x-picture.payback :payback="$sheet->picture()" :alt="$sheet->paidBack()[0]" />
-                <figcaption>How far replacement is ahead of repair. Line: likely. Field: from the least to the most
-                    saving. No interest, no rise in prices.</figcaption>
+                <figcaption>How far replacement is ahead of repair. Line: likely. Field: from the least to the
+                    most saving. No interest, no rise in prices.</figcaption>
             </figure>
         @endif
-        @if ($sheet->costs->missing() !== [])<p class="hint">Not entered: {{ implode('; ', $sheet->costs->missing()) }}.</p>@endif
+        @if ($sheet->costs->missing() !== [])<p class="hint">Not entered:
+            {{ implode('; ', $sheet->costs->missing()) }}.</p>@endif
         <details class="sheet no-print" @if ($errors->any() || $sheet->terms->replacement === null) open @endif>
             <summary>Prices, age and climate</summary>
             <form method="post" action="{{ route('circuits.replacement', $circuit) }}" novalidate>

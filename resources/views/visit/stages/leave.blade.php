@@ -49,7 +49,8 @@
     <p class="actions"><a class="btn" href="{{ route('visits.report', $page->visit) }}">Report</a> <a
         class="btn quiet" href="{{ route('visits.pdf', $page->visit) }}">Report as PDF</a> <a class="btn quiet"
         href="{{ route('visits.file', $page->visit) }}" download>Visit file</a> <a class="btn quiet"
-        href="{{ route('visits.handover', $page->visit) }}">Handover to a colleague</a>
+        href="{{ route('visits.handover', $page->visit) }}">Handover to a colleague</a> <a class="btn quiet"
+        href="{{ route('visits.help-sheet', $page->visit) }}">Help sheet</a>
     <a class="btn quiet" href="{{ route('import', ['circuit' =>
         $page->visit->circuit_id]) }}">Import visit file</a></p>
     <p class="hint">Contains the result and the full log: readings, changes, procedures, notes and ruled-out faults.</p>

@@ -38,10 +38,10 @@ final readonly class HelpSheet
 
     public ReportBasis $basis;
 
-    /** @var array<string, list<array{name: string, value: string, isKnown: bool, place: string}>> by heading */
+    /** @var array<string, list<array{name: string, value: string, isKnown: bool, place: string}>> as shown */
     public array $rows;
 
-    /** @var array<string, list<array{name: string, value: string, isKnown: bool, place: string}>> with what is missing */
+    /** @var array<string, list<array{name: string, value: string, isKnown: bool, place: string}>> all of them */
     private array $asked;
 
     private function __construct(

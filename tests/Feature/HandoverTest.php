@@ -15,7 +15,7 @@ final class HandoverTest extends TestCase
     {
         $visit = $this->starved();
         $this->enter($visit, 'complaint', 'too_warm', 'yes')->assertOk();
-        $this->enter($visit, 'test', 'sound_at_valve', 'hissing_gas');
+        $this->enter($visit, 'observation', 'valve_sound', 'hissing_gas')->assertOk();
         $this->enter($visit, 'ruled_out', 'liquid_line_restriction', 'yes');
         $this->enter($visit, 'touched', 'stem_cracked', 'yes')->assertOk();
         $this->enter($visit, 'move', 'valve_turn', '0.25 out', ['reason' => '3 turns open', 'overruled' => 'to try']);
@@ -57,7 +57,7 @@ final class HandoverTest extends TestCase
     public function test_the_help_sheet_of_any_system_names_places_what_was_tried_and_what_is_not_known(): void
     {
         $visit = $this->starved();
-        $this->enter($visit, 'observation', 'sound_at_valve', 'hissing_gas');
+        $this->enter($visit, 'observation', 'valve_sound', 'hissing_gas')->assertOk();
         $this->enter($visit, 'ruled_out', 'liquid_line_restriction', 'yes');
         $this->actingAs($this->technician)->get("/visits/{$visit->id}/help-sheet")->assertOk()
             ->assertSee('R-448A')

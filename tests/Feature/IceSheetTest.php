@@ -94,7 +94,8 @@ final class IceSheetTest extends TestCase
     public function test_other_plants_have_no_ice_sheet_and_machines_without_a_cycle_a_page_of_their_own(): void
     {
         $visit = $this->visit();
-        $this->actingAs($this->technician)->get("/visits/{$visit->id}/box")->assertOk()->assertDontSee('ice-sheet', false);
+        $this->actingAs($this->technician)->get("/visits/{$visit->id}/box")
+            ->assertOk()->assertDontSee('ice-sheet', false);
         $flakes = $this->machine([], 'continuous');
         $this->get("/visits/{$flakes->id}/help-sheet")
             ->assertOk()

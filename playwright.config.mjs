@@ -26,7 +26,7 @@ export default defineConfig({
   webServer: {
     command: `tests/browser/serve ${port}`,
     url: `http://127.0.0.1:${port}/sign-in`,
-    timeout: 60_000,
+    timeout: 240_000,
     reuseExistingServer: false,
     gracefulShutdown: { signal: 'SIGTERM', timeout: 3000 },
   },

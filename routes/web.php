@@ -10,6 +10,7 @@ use App\Http\Controllers\CompressorController;
 use App\Http\Controllers\DefrostController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\FollowUpController;
+use App\Http\Controllers\GoodsController;
 use App\Http\Controllers\HandbookController;
 use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\LedgerController;
@@ -114,6 +115,8 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/visits/{visit}/trend/{trend}/remove', [TrendController::class, 'remove'])->name('trend.remove');
     Route::get('/visits/{visit}/cases', [BoardController::class, 'cases'])->name('visits.cases');
     Route::get('/visits/{visit}/board', [BoardController::class, 'show'])->name('visits.board');
+    Route::get('/visits/{visit}/goods', [GoodsController::class, 'show'])->name('visits.goods');
+    Route::get('/visits/{visit}/goods.csv', [GoodsController::class, 'table'])->name('visits.goods-csv');
     Route::get('/visits/{visit}/help-sheet', [ReportController::class, 'help'])->name('visits.help-sheet');
     Route::get('/visits/{visit}/handover', [ReportController::class, 'handover'])->name('visits.handover');
     Route::get('/visits/{visit}/compressor', [CompressorController::class, 'show'])->name('visits.compressor');

@@ -11,6 +11,9 @@ use Metrum\Log\Region;
 /** The answer to what was entered: each part of the page that it made stale. */
 final readonly class EntryAnswer
 {
+    /** What is left open or dangerous, what becomes of goods, and what limits the work say nothing of the system. */
+    private const NO_EVIDENCE = [FactKind::Touched, FactKind::Restored, FactKind::Goods, FactKind::Site];
+
     /** @var list<EntryControl> controls of the page that changed with it */
     public array $touched;
 
@@ -47,8 +50,7 @@ final readonly class EntryAnswer
     {
         $fact = $this->facts[array_key_last($this->facts)] ?? null;
 
-        // What is left open, or dangerous, is no evidence.
-        $isEvidence = ! in_array($fact?->kind, [FactKind::Touched, FactKind::Restored], true);
+        $isEvidence = ! in_array($fact?->kind, self::NO_EVIDENCE, true);
 
         return $fact === null || $this->before === null || $this->page->verdict->blank || ! $isEvidence
             ? null

@@ -146,6 +146,8 @@ final readonly class VisitControls
             FactKind::Clock,
             FactKind::Touched,
             FactKind::Restored,
+            FactKind::Goods,
+            FactKind::Site,
             FactKind::Circuit,
             FactKind::Undo => false,
         };

@@ -3,6 +3,7 @@
 namespace App\View;
 
 use App\Records\JudgedVisit;
+use App\View\Goods\GoodsSheet;
 use Metrum\Diagnosis\Gate;
 use Metrum\Installation\PartId;
 use Metrum\Log\Kinds\LeftOpen;
@@ -81,7 +82,16 @@ final readonly class WorkSide
             ),
             $this->judged->assessment->isBeforeLastMove() ? 'no readings since the last change' : '',
             ...$this->missed(),
+            $this->goods(),
         ]));
+    }
+
+    /** Goods out of their limits of which nobody said what becomes of them; empty where there are none. */
+    private function goods(): string
+    {
+        $goods = GoodsSheet::of($this->judged, $this->units);
+
+        return $goods?->state->isUndecided() === true ? 'goods out of limits: moved, discarded or staying?' : '';
     }
 
     /** @return list<string> targets that are missed, fans that stand, a receiver that is empty */

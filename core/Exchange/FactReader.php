@@ -64,6 +64,7 @@ final readonly class FactReader
             FactKind::Card => (new StepFact($this->atmosphere))->content($section),
             FactKind::Clock => $this->clock($section),
             FactKind::Touched, FactKind::Restored => $this->touched($section),
+            FactKind::Goods, FactKind::Site => (new ToldFact())->content($section, $kind),
             FactKind::Undo => $this->undo($section, $ids),
         };
 

@@ -15,6 +15,7 @@ use Metrum\Log\Kinds\ClockSet;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Log\Kinds\ReadingTaken;
 use Metrum\Log\Kinds\StepTaken;
+use Metrum\Log\Kinds\TimeSaid;
 use Metrum\Log\Kinds\Trace;
 use Metrum\Log\Kinds\WeighedAmount;
 use Metrum\Log\Log;
@@ -77,6 +78,8 @@ final class LogWriter
             FactKind::Note,
             FactKind::Touched,
             FactKind::Restored,
+            FactKind::Goods,
+            FactKind::Site,
             FactKind::Circuit,
             FactKind::Undo => null,
         };
@@ -100,6 +103,9 @@ final class LogWriter
         }
         if ($kind === FactKind::Reading && ReadingTaken::with($content) !== null) {
             $data[ReadingTaken::WITH] = ReadingTaken::with($content)->value;
+        }
+        if ($content->text(TimeSaid::AT) !== '') {
+            $data[TimeSaid::AT] = $content->text(TimeSaid::AT);
         }
         if (Trace::ago($content) > 0.0) {
             $data['ago_min'] = CircuitWriter::number(Trace::ago($content) / 60);

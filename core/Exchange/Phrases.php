@@ -70,6 +70,8 @@ final class Phrases
                 FactKind::Move,
                 FactKind::Card,
                 FactKind::Clock,
+                FactKind::Goods,
+                FactKind::Site,
                 FactKind::Circuit,
                 FactKind::Undo => new Statement($of, $key, $word),
             };

@@ -262,6 +262,8 @@ final class QuickLine
                 FactKind::Clock,
                 FactKind::Touched,
                 FactKind::Restored,
+                FactKind::Goods,
+                FactKind::Site,
                 FactKind::Circuit,
                 FactKind::Undo => [$key, 0],
             };

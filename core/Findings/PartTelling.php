@@ -66,6 +66,8 @@ final class PartTelling
             FactKind::Undo,
             FactKind::Clock,
             FactKind::Touched,
+            FactKind::Goods,
+            FactKind::Site,
             FactKind::Circuit => null,
         };
     }

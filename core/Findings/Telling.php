@@ -106,7 +106,9 @@ final class Telling
             FactKind::Undo,
             FactKind::Clock,
             FactKind::Touched,
-            FactKind::Restored => null,
+            FactKind::Restored,
+            FactKind::Goods,
+            FactKind::Site => null,
         };
     }
 

@@ -86,4 +86,29 @@ enum WorkReason: string implements Message
     case Drifts = 'drifts';
     case DriftReaches = 'drift_reaches';
     case DriftBeyond = 'drift_beyond';
+
+    // Goods in a box, and for how long they were out of their limits.
+    case GoodsNotRead = 'goods_not_read';
+    case GoodsOver = 'goods_over';
+    case GoodsSinceUnknown = 'goods_since_unknown';
+    case GoodsBelow = 'goods_below';
+    case GoodsDiscard = 'goods_discard';
+    case GoodsCheck = 'goods_check';
+    case GoodsFrozen = 'goods_frozen';
+    case GoodsCool = 'goods_cool';
+    case GoodsWithin = 'goods_within';
+    case GoodsUndecided = 'goods_undecided';
+
+    // What fits into the time at a site, and what does not.
+    case NoTimeLeft = 'no_time_left';
+    case DarkBefore = 'dark_before';
+    case OpensBefore = 'opens_before';
+    case UnitNotReached = 'unit_not_reached';
+    case BoxNotReached = 'box_not_reached';
+    case MustKeepRunning = 'must_keep_running';
+    case PrepareLight = 'prepare_light';
+    case PrepareQuiet = 'prepare_quiet';
+    case PrepareUnit = 'prepare_unit';
+    case PrepareBox = 'prepare_box';
+    case PrepareStop = 'prepare_stop';
 }

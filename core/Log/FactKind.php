@@ -20,6 +20,8 @@ enum FactKind: string
     case Clock = 'clock';
     case Touched = 'touched';
     case Restored = 'restored';
+    case Goods = 'goods';
+    case Site = 'site';
     case Circuit = 'circuit';
     case Undo = 'undo';
 
@@ -39,6 +41,8 @@ enum FactKind: string
             self::Clock => new Kinds\ClockSet(),
             self::Touched => new Kinds\LeftOpen(back: false),
             self::Restored => new Kinds\LeftOpen(back: true),
+            self::Goods => new Kinds\GoodsTold(),
+            self::Site => new Kinds\SiteTold(),
             self::Circuit => new Kinds\CircuitChanged(),
             self::Undo => new Kinds\TakenBack(),
         };
@@ -61,6 +65,8 @@ enum FactKind: string
             self::Clock,
             self::Touched,
             self::Restored,
+            self::Goods,
+            self::Site,
             self::Circuit,
             self::Undo => null,
         };

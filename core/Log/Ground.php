@@ -103,6 +103,8 @@ final readonly class Ground
             FactKind::Clock,
             FactKind::Touched,
             FactKind::Restored,
+            FactKind::Goods,
+            FactKind::Site,
             FactKind::Circuit,
             FactKind::Undo => false,
         };

@@ -75,6 +75,8 @@ final readonly class OpenTouches
             FactKind::RuledOut,
             FactKind::Note,
             FactKind::Clock,
+            FactKind::Goods,
+            FactKind::Site,
             FactKind::Circuit,
             FactKind::Undo => ['', ''],
         };

@@ -374,6 +374,9 @@ final class DemoSeeder extends Seeder
         foreach ($entry['complaint'] as $word) {
             yield new Statement(FactKind::Complaint, $word, 'yes');
         }
+        foreach ($entry['goods'] ?? [] as $key => $typed) {
+            yield new Statement(FactKind::Goods, $key, $typed);
+        }
         foreach ($entry['observations'] ?? [] as $key => $word) {
             yield new Statement(FactKind::Observation, $key, $word);
         }

@@ -110,6 +110,8 @@ final class WhoMayTest extends TestCase
         'GET visits/{visit}/compressor' => self::SIGNED_IN,
         'POST visits/{visit}/compressor' => self::SIGNED_IN,
         'GET visits/{visit}/compressor/tried' => self::SIGNED_IN,
+        'GET visits/{visit}/goods' => self::SIGNED_IN,
+        'GET visits/{visit}/goods.csv' => self::SIGNED_IN,
         'GET visits/{visit}/help-sheet' => self::SIGNED_IN,
         'GET visits/{visit}/handover' => self::SIGNED_IN,
         'GET visits/{visit}/trend' => self::SIGNED_IN,

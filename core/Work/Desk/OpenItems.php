@@ -11,8 +11,11 @@ use Metrum\Knowledge\Reading;
 use Metrum\Language\Heading;
 use Metrum\Language\Reason;
 use Metrum\Language\Sentence;
+use Metrum\Language\WorkReason;
 use Metrum\Log\Kinds\LeftOpen;
 use Metrum\Quantity\Magnitude;
+use Metrum\Work\Goods\GoodsRow;
+use Metrum\Work\Goods\GoodsState;
 use Metrum\Work\Leaks\LeakWork;
 use Metrum\Work\Movements;
 
@@ -44,11 +47,22 @@ final readonly class OpenItems
             $leaving->fans->ofCoil ? Sentence::of(Reason::CoilFansStopped) : null,
             $leaving->fans->ofCondenser ? Sentence::of(Reason::CondenserFansStopped) : null,
             $this->boxOff(),
+            $this->goods(),
             ...array_map(
                 static fn (array $one): Sentence => self::begun($one[0]),
                 $this->desk->cards()->open(),
             ),
         ]));
+    }
+
+    private function goods(): ?Sentence
+    {
+        $assessment = $this->desk->assessment;
+        $last = \DateTimeImmutable::createFromInterface($assessment->log->lastTold());
+        $state = GoodsState::of($assessment->log, $assessment->rules, $last);
+        $names = array_map(static fn (GoodsRow $one): string => $one->goods->label(), $state->out());
+
+        return $state->isUndecided() ? Sentence::of(WorkReason::GoodsUndecided, goods: implode(', ', $names)) : null;
     }
 
     private static function touched(string $key, PartId $part): Sentence

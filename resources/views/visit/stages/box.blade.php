@@ -5,6 +5,8 @@
 @php($flakes = App\View\FlakeSheet::of($page->judged, $page->units))
 @if ($flakes !== null)@include('visit.flake-sheet')@endif
 <div class="cells row">@foreach ($page->controls->cells() as $cell)@include('visit.cell')@endforeach</div>
+@php($goods = App\View\Goods\GoodsSheet::of($page->judged, $page->units))
+@if ($goods !== null)@include('goods.fold')@endif
 <div class="choices">@foreach ($page->controls->choices() as $choice)@include('visit.choice')@endforeach</div>
 @if ($sheet === null)<details class="fold" id="course-fold">
     <summary>Course so far</summary>@include('visit.course')</details>@endif

@@ -10,6 +10,7 @@ use Metrum\Knowledge\Effort;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\Prerequisite;
 use Metrum\Knowledge\Station;
+use Metrum\Knowledge\Whereabouts;
 
 /** One piece of work, step by step: a file of data/cards/ that a technician could read and mend. */
 final readonly class Card
@@ -29,6 +30,7 @@ final readonly class Card
 
     /**
      * @param  string  $why  what it is good for, in a sentence
+     * @param  bool  $stops  the system stands while it is done
      * @param  list<string>  $tools
      * @param  list<Prerequisite>  $gates
      * @param  list<string>  $cautions  keys of data/cautions.json
@@ -44,6 +46,8 @@ final readonly class Card
         public Does $does,
         public Station $station,
         public int $minutes,
+        public Whereabouts $where,
+        public bool $stops,
         public array $tools,
         public Effort $effort,
         public Fit $fit,

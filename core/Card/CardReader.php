@@ -14,6 +14,7 @@ use Metrum\Knowledge\Observation;
 use Metrum\Knowledge\Prerequisite;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Station;
+use Metrum\Knowledge\Whereabouts;
 
 /** Reads one file of data/cards/ and holds its parts against each other; a mistake is named with file and path. */
 final readonly class CardReader
@@ -25,6 +26,8 @@ final readonly class CardReader
         'does',
         'station',
         'minutes',
+        'where',
+        'stops',
         'tools',
         'effort',
         'fits',
@@ -56,6 +59,8 @@ final readonly class CardReader
             does: $row->word('does', Does::class),
             station: $row->word('station', Station::class),
             minutes: (int) $row->number('minutes'),
+            where: $row->has('where') ? $row->word('where', Whereabouts::class) : Whereabouts::Unit,
+            stops: $row->flag('stops', false),
             tools: $row->texts('tools'),
             effort: $row->word('effort', Effort::class),
             fit: Fit::ofRow($row->row('fits')),

@@ -53,6 +53,28 @@ final class PromiseTest extends TestCase
         self::assertSame($visit->id, FollowUp::query()->first()?->visit_id);
     }
 
+    public function test_what_does_not_fit_into_the_time_on_site_becomes_a_follow_up_in_one_tap(): void
+    {
+        $visit = $this->starved();
+        $this->get("/visits/{$visit->id}/verdict")->assertSee('Time on site: not entered')->assertDontSee('Fits now');
+        $at = ['stage' => 'verdict'];
+        $this->enter($visit, 'site', 'no_unit', 'yes', $at)->assertOk()->assertSee('Does not fit');
+        $page = (string) $this->get("/visits/{$visit->id}/verdict")->assertSee('no access to the unit')->getContent();
+        $isForm = preg_match('~<form class="row-link".*?</form>~', $page, $form) === 1;
+        self::assertTrue($isForm);
+        preg_match_all('/name="(what|due_on|why|prepare|bring)" value="([^"]*)"/', $form[0], $fields, PREG_SET_ORDER);
+        $promise = array_column($fields, 2, 1);
+        self::assertSame('access to the unit', $promise['prepare']);
+        $this->post("/visits/{$visit->id}/follow-ups", $promise + $at, self::OUTBOX)->assertOk();
+        $kept = FollowUp::query()->sole();
+        self::assertSame('no access to the unit', $kept->why);
+        $shown = '<span class="grow">'.$promise['what'];
+        $this->get("/visits/{$visit->id}/verdict")->assertDontSee($shown, false);
+        $this->get('/')->assertSee($promise['what']);
+        $this->enter($visit, 'site', 'leave_by', 'soon', $at)->assertStatus(422)->assertSee('Enter a time as 22:30');
+        $this->enter($visit, 'site', 'leave_by', '5 min', $at)->assertOk()->assertSee('Nothing that is proposed fits.');
+    }
+
     public function test_a_technician_and_the_workshop_have_calendars_at_secret_addresses_that_can_be_renewed(): void
     {
         $this->visit();

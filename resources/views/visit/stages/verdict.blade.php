@@ -1,4 +1,5 @@
 @include('visit.course')
+@include('site.fold', ['site' => $page->siteTime()])
 @if ($page->advice->permits->licenceAsked() !== null)@include('visit.licence')@endif
 @unless ($page->verdict->blank)<p class="to-why"><a href="{{ route('visits.why', $page->visit) }}">Why this
     ranking</a></p>@endunless

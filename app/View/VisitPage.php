@@ -8,7 +8,6 @@ use App\Picture\Course;
 use App\Picture\CourseFacts;
 use App\Records\JudgedVisit;
 use App\Records\Stock;
-use App\View\Site\SiteFold;
 use Illuminate\Support\Str;
 use Metrum\Card\Cards;
 use Metrum\Diagnosis\Check;
@@ -128,11 +127,6 @@ final class VisitPage
     public function openCard(): ?CardPage
     {
         return $this->opened ??= CardPage::ofAddress($this->judged, $this->units, $this->card);
-    }
-
-    public function siteTime(): SiteFold
-    {
-        return new SiteFold($this->judged, $this->units);
     }
 
     public function cards(): CardList

@@ -14,12 +14,14 @@ enum Whereabouts: string
     /** Where something is read or looked at. */
     public static function of(Asked $asked): self
     {
-        $station = Station::tryFrom((string) array_key_first($asked->taking()->stations));
-
-        return match ($station) {
+        return match (Station::of($asked)) {
             Station::Box => self::Box,
             Station::Unit, Station::Gauges => self::Unit,
-            default => self::Anywhere,
+            Station::Complaint,
+            Station::Verdict,
+            Station::PutRight,
+            Station::Prove,
+            Station::Leave => self::Anywhere,
         };
     }
 }

@@ -52,8 +52,6 @@ final readonly class SiteTask
     /** @param  ?Card  $card  by which it is done; null: it is read or looked at */
     public static function ofCheck(Check $check, ?Card $card): self
     {
-        $station = Station::tryFrom((string) array_key_first($check->key->taking()->stations)) ?? Station::Verdict;
-
         return $card !== null
             ? self::ofCard($card)
             : new self(
@@ -63,7 +61,7 @@ final readonly class SiteTask
                 Whereabouts::of($check->key),
                 false,
                 [],
-                $station,
+                Station::of($check->key),
                 null,
             );
     }

@@ -12,7 +12,7 @@
     <x-entry :page="$page" kind="note" key="summary" value="" stage="leave" says="summary rewritten"
         id="clear-summary"></x-entry>
 </section>
-@include('site.fold', ['site' => $page->siteTime()])
+@include('site.fold', ['site' => new App\View\Site\SiteFold($page->judged, $page->units)])
 <section class="sheet" aria-labelledby="h-fu"><h2 id="h-fu">Follow-up</h2>
     @foreach ($page->visit->followUps as $followUp)
         <div class="row-link"><span

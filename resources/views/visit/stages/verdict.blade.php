@@ -1,5 +1,5 @@
 @include('visit.course')
-@include('site.fold', ['site' => $page->siteTime()])
+@include('site.fold', ['site' => new App\View\Site\SiteFold($page->judged, $page->units)])
 @if ($page->advice->permits->licenceAsked() !== null)@include('visit.licence')@endif
 @unless ($page->verdict->blank)<p class="to-why"><a href="{{ route('visits.why', $page->visit) }}">Why this
     ranking</a></p>@endunless

@@ -20,7 +20,7 @@ use Metrum\Log\Source;
  * @property string $plant_id
  * @property string $user_id
  * @property string $kind
- * @property PartId $part
+ * @property string $part
  * @property string $key
  * @property ?float $value SI; gauge Pa for pressures
  * @property ?string $word

@@ -9,11 +9,12 @@ use Metrum\Log\FactKind;
 use Metrum\Log\Ground;
 use Metrum\Log\NotAFact;
 use Metrum\Log\Statement;
+use Metrum\Work\Site\CircuitIdentity;
 
 /**
  * A quick line on the board of a rack: "Deli counter: box 4.1" is said of that circuit, "C3: discharge line 96" of that
  * compressor, "LT: header 0.4" of that suction group; without a name what all circuits share is the plant's, and what
- * is not is asked back.
+ * is not counts for the circuit whose tag was opened last, and is asked back where none was.
  */
 final readonly class BoardLine
 {
@@ -64,6 +65,10 @@ final readonly class BoardLine
         }
         if ($said->kind === FactKind::Note || Ground::isOfPlant($said)) {
             return $said->about(PartId::plant()->value);
+        }
+        $tagged = CircuitIdentity::lastTag($this->visit->log());
+        if ($tagged !== null) {
+            return $said->about($tagged->value);
         }
         $names = array_values($this->visit->wholeRack()->names ?? []);
         $typed = $said->typed === '' ? $said->key : $said->typed;

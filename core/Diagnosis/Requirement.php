@@ -62,6 +62,12 @@ final readonly class Requirement
         return new self(Holding::Fails, $label, self::said($detail), [$by]);
     }
 
+    /** Does not hold, or is not known, by nothing that could be read or looked at for it. */
+    public static function doubted(Reason $label, Reason|Sentence $detail, Holding $holding): self
+    {
+        return new self($holding, $label, self::said($detail));
+    }
+
     public static function refuses(Reason $label, Reason|Sentence $detail): self
     {
         return new self(Holding::Fails, $label, self::said($detail), [], true);

@@ -20,4 +20,5 @@ enum Prerequisite: string
     case LiquidWarmerThanAir = 'liquid_warmer_than_air';
     case Licence = 'licence';
     case LeakSearched = 'leak_searched';
+    case RightCircuit = 'right_circuit';
 }

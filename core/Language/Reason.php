@@ -276,4 +276,5 @@ enum Reason: string implements Message
     case NotAtCoil = 'not_at_coil';
     case NotTimed = 'not_timed';
     case DateALook = 'date_a_look';
+    case RightCircuit = 'right_circuit';
 }

@@ -111,4 +111,11 @@ enum WorkReason: string implements Message
     case PrepareUnit = 'prepare_unit';
     case PrepareBox = 'prepare_box';
     case PrepareStop = 'prepare_stop';
+
+    // Which circuit of a rack it is that somebody stands at.
+    case TagOpenedHere = 'tag_opened_here';
+    case ShutAndSeen = 'shut_and_seen';
+    case OtherTagOpened = 'other_tag_opened';
+    case OtherAnswered = 'other_answered';
+    case TagNotOpened = 'tag_not_opened';
 }

@@ -16,6 +16,7 @@ use Metrum\Quantity\Magnitude;
 use Metrum\Work\Charging\ChargingGate;
 use Metrum\Work\Charging\RackChargingGate;
 use Metrum\Work\Charging\TakingGate;
+use Metrum\Work\Site\CircuitIdentity;
 
 /** What must hold before a control is moved or a card begun (V-01, R-02, N-01): else it is to cure another fault. */
 final readonly class Preconditions
@@ -95,6 +96,15 @@ final readonly class Preconditions
             : (new RackChargingGate($rack, RackLog::findings($whole), $whole->log, $this->assessment->rules))->all();
     }
 
+    /** @return list<Requirement> of a circuit of a rack, that it is this one; none where there is but one */
+    private function rightCircuit(): array
+    {
+        $whole = $this->assessment->window->rack;
+        $circuit = $this->part->ofCircuit();
+
+        return $whole === null || $circuit === null ? [] : [(new CircuitIdentity($whole, $circuit))->requirement()];
+    }
+
     /** @return list<Requirement> one, but for the charge gate, which has one for each thing that is still wanted */
     private function one(Prerequisite $gate): array
     {
@@ -112,6 +122,7 @@ final readonly class Preconditions
             Prerequisite::LiquidWarmerThanAir => [$this->measured->liquidWarmerThanAir()],
             Prerequisite::Licence => [$this->permits->licence()],
             Prerequisite::LeakSearched => [$this->permits->leakSearched()],
+            Prerequisite::RightCircuit => $this->rightCircuit(),
         };
     }
 }

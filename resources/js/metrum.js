@@ -7,6 +7,7 @@ import { startMarks } from './media/marks.js';
 import { startMedia } from './media/media.js';
 import { refresh, startEntries } from './outbox/entries.js';
 import { startOffline } from './outbox/offline.js';
+import { startTags } from './tag.js';
 
 window.htmx = htmx;
 
@@ -31,3 +32,4 @@ startMedia(refresh);
 startMarks();
 startLabels();
 startOffline();
+startTags();

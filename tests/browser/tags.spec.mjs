@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { ownVisit, signInQuietly } from './support.mjs';
+import { ownCircuit, ownVisit, signInQuietly } from './support.mjs';
 
 test.use({ serviceWorkers: 'allow' });
 
@@ -36,4 +36,43 @@ test('a tag has a code, and what it leads to opens without reception', async ({ 
   await expect(page.getByRole('heading', { name: 'Still open' })).toBeVisible();
   await page.getByRole('link', { name: /^since/ }).click();
   await expect(page.locator('#in-box_temperature_c')).toBeVisible();
+});
+
+test('a code that was read says which circuit it is, also without reception', async ({ page, context }) => {
+  await signInQuietly(page);
+  const visit = await ownVisit(page);
+  await page.goto(`${visit}/gauges`);
+  await page.locator('header a', { has: page.locator('b') }).click();
+  await page.getByRole('link', { name: 'Tag with code' }).click();
+  const address = await page.locator('.label .code').getAttribute('data-code');
+  expect(address).toMatch(/#tag$/);
+  await page.goto('/');
+  await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+  await page.reload();
+  const isKept = (at) => page.evaluate(async (one) => (await caches.match(one)) !== undefined, at);
+  await expect.poll(() => isKept(new URL(address).pathname), { timeout: 30_000 }).toBe(true);
+  await expect.poll(() => isKept(`${visit}/gauges`), { timeout: 30_000 }).toBe(true);
+  await context.setOffline(true);
+  await page.goto(address);
+  await page.getByRole('link', { name: /^since/ }).click();
+  await expect(page).toHaveURL(/\/visits\/\w+(\/\w+)?$/);
+  await expect(page.locator('#line-state')).toContainText(/1 entr/);
+  await context.setOffline(false);
+  await page.reload();
+  await expect(page.locator('#log')).toContainText('Tag opened: this circuit');
+
+  // Another unit's page says so.
+  const other = await ownVisit(page);
+  await page.goto(`${other}/gauges`);
+  await expect(page.locator('#which-one')).toContainText('Tag opened last:');
+  await page.locator('#which-one').getByRole('link', { name: /^Go to/ }).click();
+  await expect(page).toHaveURL(new RegExp(`${visit}/gauges$`));
+  await expect(page.locator('#which-one')).not.toContainText('Tag opened last:');
+
+  // Where no visit is open, the one that is started begins with it.
+  const circuit = await ownCircuit(page, `Tag quay ${Date.now()}`);
+  await page.goto('/');
+  await page.goto(`${circuit}#tag`);
+  await page.getByRole('button', { name: 'Start visit' }).click();
+  await expect(page.locator('#log')).toContainText('Tag opened: this circuit');
 });

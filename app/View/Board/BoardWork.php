@@ -15,6 +15,7 @@ use Metrum\Quantity\Units;
 use Metrum\Work\Clock;
 use Metrum\Work\Clocks;
 use Metrum\Work\OpenTouches;
+use Metrum\Work\Site\CircuitIdentity;
 
 /** What was entered last at a visit to a rack, what runs and what is still to be put back, of all its circuits. */
 final readonly class BoardWork
@@ -91,5 +92,13 @@ final readonly class BoardWork
             ? $said
             : $this->found->nameOf($named).($circuit === null ? '' : PartAddress::behind($part)).': '.
                 Explain::within($said);
+    }
+
+    /** The circuit whose tag was opened last; empty where none was. */
+    public function tagged(): string
+    {
+        $tag = CircuitIdentity::lastTag($this->visit->log());
+
+        return $tag === null ? '' : $this->visit->nameOfCircuit($tag);
     }
 }

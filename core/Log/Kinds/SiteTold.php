@@ -19,8 +19,14 @@ final readonly class SiteTold implements KindOfFact
 {
     public const YES = 'yes';
 
+    /** The tag of the circuit that is the part of the fact was opened. */
+    public const TAG = 'tag';
+
     public function content(Statement $said, Ground $ground): Content
     {
+        if ($said->key === self::TAG) {
+            return new Content(self::TAG, null, self::YES);
+        }
         $limit = SiteLimit::tryFrom($said->key) ?? throw NotAFact::unknownKey($said->key, 'unknown limit of a site');
         if ($said->typed === '' || $said->typed === 'no') {
             return new Content($limit->value);
@@ -40,6 +46,9 @@ final readonly class SiteTold implements KindOfFact
 
     public function line(Fact $fact, Units $units): string
     {
+        if ($fact->content->key === self::TAG) {
+            return 'Tag opened: '.($fact->part->name() === '' ? 'this circuit' : $fact->part->name());
+        }
         $limit = SiteLimit::from($fact->content->key);
         $at = TimeSaid::kept($fact->content);
 

@@ -25,6 +25,9 @@ final readonly class SiteTime
     {
         $until = $shut = [];
         foreach ($log->standing(FactKind::Site) as $fact) {
+            if (SiteLimit::tryFrom($fact->content->key) === null) {
+                continue;
+            }
             $at = TimeSaid::kept($fact->content)?->after($fact->takenAt);
             if ($at !== null) {
                 // What is over has come: it is dark, they are open.

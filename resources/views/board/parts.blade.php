@@ -10,4 +10,5 @@
 @include('board.clocks')
 @include('board.work')
 @include('board.log')
+@include('board.which-one')
 @if ($cases !== null)@include('board.cases', ['page' => $cases])@endif

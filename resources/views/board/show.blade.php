@@ -30,6 +30,7 @@
             @include('board.shared')
             @include('board.rows')
             @include('board.line')
+            @include('board.which-one')
             @include('visit.media')
             @include('board.log')
         </main>

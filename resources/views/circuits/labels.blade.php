@@ -7,7 +7,7 @@
         <div class="label-sheet">
             @foreach ($circuits as $circuit)
                 <section class="tag label" aria-label="Tag of {{ $circuit->name }}">
-                    <div class="code" data-code="{{ route('circuits.show', $circuit) }}" role="img"
+                    <div class="code" data-code="{{ route('circuits.show', $circuit) }}#tag" role="img"
                         aria-label="Code of {{ $circuit->name }}"></div>
                     <p class="tag-name">{{ $site->name }}<br><b>{{ $circuit->name }}</b></p>
                     <p>{{ $circuit->coolingKind()?->label() }}<br>{{ $circuit->refrigerant() }}

@@ -5,7 +5,7 @@
 <x-layout title="{{ $circuit->name }}">
     <x-slot:where><a href="{{ route('sites.show', $circuit->site) }}">{{ $circuit->site->name }}</a> /
         <b>{{ $circuit->name }}</b></x-slot:where>
-    <main id="main" class="record">
+    <main id="main" class="record" data-tag="{{ $circuit->part }}">
         <div class="record-main">
             <h1 class="sr">{{ $circuit->name }}</h1>
             @foreach (Metrum\Diagnosis\Cautions::ofRefrigerant($circuit->refrigerant()) as $caution)<p

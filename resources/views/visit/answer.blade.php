@@ -14,5 +14,6 @@
     @include('visit.clocks')
     @include('visit.touched')
     @include('visit.hazards')
+    @include('visit.which-one')
 @endif
 @include('visit.log')

@@ -33,6 +33,7 @@
                     class="btn quiet">Start your own visit</button></form></div>
             @endif
             @include('visit.hazards')
+            @include('visit.which-one')
             @include('visit.stage')
             @include('visit.line')
             @include('visit.media')

@@ -29,13 +29,15 @@ final readonly class HistoryPicture
     private const MONTHS_ABOVE = 6.0;
 
     /** Of a strip: its upper and its lower end, where a move begins, and where that is written. */
-    private const TOP = 14.0;
+    public const TOP = 14.0;
 
     public const MOVES = self::TOP - 8.0;
 
     public const WORDS = self::TOP - 2.0;
 
     public const BOTTOM = 70.0;
+
+    public const MIDDLE = (self::TOP + self::BOTTOM) / 2.0;
 
     /** Limits that a strip is high above and below its zero, at least and at most. */
     private const LEAST = 1.2;
@@ -66,37 +68,42 @@ final readonly class HistoryPicture
     }
 
     /**
-     * Null where no figure was read at two visits.
+     * Null where no figure was read at two visits, and nothing leaked.
      *
      * @param  list<FigureHistory>  $figures
      * @param  float  $now  s since 1970
+     * @param  ?LeakStrip  $leaks  what leaked; null: nothing is known to have
      */
-    public static function of(array $figures, float $now, Units $units): ?self
+    public static function of(array $figures, float $now, Units $units, ?LeakStrip $leaks = null): ?self
     {
         $figures = array_values(array_filter(
             $figures,
             static fn (FigureHistory $one): bool => count($one->dots) > 1,
         ));
-        if ($figures === []) {
+        $firsts = array_map(static fn (FigureHistory $one): float => $one->dots[0]->at, $figures);
+        $firsts = $leaks === null ? $firsts : [...$firsts, $leaks->begins()];
+        if ($firsts === []) {
             return null;
         }
-        $begins = min(array_map(static fn (FigureHistory $one): float => $one->dots[0]->at, $figures));
+        $begins = min($firsts);
         $ends = $now + self::AHEAD * ($now - $begins);
         $time = Axis::of(self::LEFT, self::RIGHT, $begins, $ends);
 
-        return new self(
-            array_map(
-                static fn (FigureHistory $one, int $place): HistoryStrip => self::strip(
-                    $one,
-                    $place * self::STRIP,
-                    $time,
-                    $units,
-                ),
-                $figures,
-                array_keys($figures),
+        $strips = array_map(
+            static fn (FigureHistory $one, int $place): HistoryStrip => self::strip(
+                $one,
+                $place * self::STRIP,
+                $time,
+                $units,
             ),
-            self::months($begins, $ends, $time),
+            $figures,
+            array_keys($figures),
         );
+        if ($leaks !== null) {
+            $strips[] = $leaks->strip(count($strips) * self::STRIP, $time, $units);
+        }
+
+        return new self($strips, self::months($begins, $ends, $time));
     }
 
     private static function strip(FigureHistory $figure, float $top, Axis $time, Units $units): HistoryStrip

@@ -80,8 +80,9 @@ final readonly class CircuitPage
         $this->history = new CircuitHistory($circuit, $judge);
         $this->latest = $this->history->latest();
         $this->asLeft = new AsLeft($circuit, $user, $judge, $folds);
-        $this->trends = new FigureTrends(FigureRecord::of($circuit), $this->units);
-        $this->leak = LeakLine::of($circuit, new Stock(), $this->units);
+        $ledger = (new Stock())->ledger($circuit);
+        $this->trends = new FigureTrends(FigureRecord::of($circuit), $ledger, $this->units);
+        $this->leak = LeakLine::of($ledger, $this->units);
         $this->photos = new CircuitPhotos($circuit);
         $offered = OwnerChoice::visitsTo($circuit)->first();
         $this->choices = $offered === null ? null : new VisitChoices($offered, 'en');

@@ -3,8 +3,13 @@
 namespace Tests\Feature;
 
 use App\Picture\HistoryPicture;
+use App\Picture\LeakStrip;
+use Metrum\Knowledge\Band;
+use Metrum\Knowledge\ChargePurpose;
 use Metrum\Knowledge\Control;
 use Metrum\Quantity\Units;
+use Metrum\Work\Ledger\Ledger;
+use Metrum\Work\Ledger\Movement;
 use Metrum\Work\Record\Departure;
 use Metrum\Work\Record\Departures;
 use Metrum\Work\Record\FigureHistory;
@@ -62,5 +67,32 @@ final class HistoryPictureTest extends TestCase
         }
 
         return HistoryPicture::of(FigureHistory::all($all), $visits * self::WEEK, new Units());
+    }
+
+    public function test_what_leaked_is_a_strip_of_its_own_with_its_limit(): void
+    {
+        $now = new \DateTimeImmutable('2026-12-01');
+        $loss = static fn (string $day, float $kg): Movement => new Movement(
+            $day,
+            new \DateTimeImmutable($day),
+            $kg,
+            ChargePurpose::Leak,
+        );
+        $ledger = static fn (Movement ...$all): Ledger => Ledger::of(
+            array_values($all),
+            10.0,
+            new \DateTimeImmutable('2022-01-01'),
+        );
+        $limit = new Band(0.1, 0.2, 'house rule');
+        $at = (float) $now->getTimestamp();
+        self::assertNull(LeakStrip::of($ledger(), $limit, $at), 'nothing leaked');
+        $leaks = LeakStrip::of($ledger($loss('2024-06-01', 0.5), $loss('2026-09-01', 2.5)), $limit, $at);
+        $picture = HistoryPicture::of([], $at, new Units(), $leaks);
+        $strip = $picture?->strips[0];
+        self::assertSame('Leaked, 12 months', $strip?->label);
+        self::assertSame([false, true, true], array_column($strip->dots, 2));
+        self::assertStringContainsString('2.50 kg in 12 months', $strip->dots[1][3]);
+        self::assertGreaterThan($strip->dots[1][1], $strip->dots[0][1], 'more stands higher');
+        self::assertGreaterThan($strip->dots[1][1], $strip->limits[0], 'beyond the limit stands above it');
     }
 }

@@ -51,6 +51,16 @@ final class OwnerTest extends TestCase
         self::assertCount(count($choices), OwnerChoice::query()->get(), 'asked again it adds nothing');
     }
 
+    public function test_choices_are_proposed_in_the_language_of_the_site(): void
+    {
+        $this->visit->circuit->site->update(['language' => 'de']);
+        $this->post("/visits/{$this->visit->id}/choices/propose")->assertRedirect();
+        $first = OwnerChoice::query()->orderBy('place')->first();
+        self::assertSame('Jetzt reparieren', $first?->title);
+        self::assertStringContainsString('Wir suchen und reparieren das Leck', $first->does);
+        self::assertSame(['Anfahrt', 'Arbeitszeit', 'R-448A'], array_column($first->amounts()->lines, 'what'));
+    }
+
     public function test_nothing_is_proposed_where_nothing_is_wrong_or_all_was_done(): void
     {
         $empty = $this->visit();

@@ -23,11 +23,26 @@ const screens = {
   settings: (page) => page.goto('/settings'),
   import: (page) => page.goto('/import'),
   complaint: at('complaint'),
-  box: at('box'),
+  box: async (page, visit) => {
+    await page.goto(`${visit}/box`);
+    await page.locator('#goods-fold summary').click();
+    const fish = page.locator('#goods-fish');
+    if ((await fish.getAttribute('aria-pressed')) === 'false') await fish.click();
+    await expect(page.getByLabel('Last known good')).toBeVisible();
+  },
+  'goods sheet': at('goods'),
+  handover: at('handover'),
+  'help sheet of a room': at('help-sheet'),
   unit: at('unit'),
   gauges: async (page, visit) => { await page.goto(`${visit}/gauges`); await page.locator('details.fold').evaluateAll((all) => all.forEach((one) => { one.open = true; })); },
   'an entry refused': async (page) => { await page.locator('#in-discharge_temperature_c').fill('hot'); await page.keyboard.press('Enter'); await expect(page.getByRole('alert')).toBeVisible(); },
-  verdict: at('verdict'),
+  verdict: async (page, visit) => {
+    await page.goto(`${visit}/verdict`);
+    await page.locator('#site-fold summary').click();
+    await page.getByLabel('Leave by').fill('20 min');
+    await page.keyboard.press('Enter');
+    await expect(page.locator('#site-fold')).toContainText('Fits now');
+  },
   'put right': at('put_right'),
   'a card': at('verdict?card=foreign_gas'),
   'a card begun': async (page) => { await page.getByRole('button', { name: /^Start( over)?$/ }).click(); await expect(page.getByRole('button', { name: 'Start over' })).toBeVisible(); },
@@ -39,6 +54,8 @@ const screens = {
   'ledger in': (page) => page.goto('/refrigerant/import'),
   ledger: async (page) => { await page.goto('/sites'); await page.getByRole('link', { name: 'Ice store', exact: true }).click(); await page.getByRole('main').getByRole('link', { name: 'Refrigerant ledger' }).click(); },
   winter: (page) => page.getByRole('link', { name: 'Winter charge' }).click(),
+  'repair or replace': async (page) => { await page.goto(page.url().replace(/\/winter$/, '/replacement')); await page.locator('details summary').click(); },
+  tag: async (page) => { await page.goto(page.url().replace(/\/replacement$/, '/code')); await expect(page.locator('.code svg')).toBeVisible(); },
   verify: at('prove'),
   'a series': async (page, visit) => { await page.goto(`${visit}/prove?card=pull_down`); await page.getByRole('button', { name: /^Start( over)?$/ }).click(); await expect(page.locator('#in-step-box')).toBeVisible(); },
   leave: at('leave'),

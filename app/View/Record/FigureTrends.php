@@ -2,11 +2,15 @@
 
 namespace App\View\Record;
 
+use App\Models\HouseRuleChoice;
 use App\Picture\HistoryPicture;
+use App\Picture\LeakStrip;
 use App\Records\FigureRecord;
 use App\View\Dates;
 use Illuminate\Support\Carbon;
+use Metrum\Knowledge\HouseRule;
 use Metrum\Quantity\Units;
+use Metrum\Work\Ledger\Ledger;
 use Metrum\Work\Record\Drift;
 use Metrum\Work\Record\DriftText;
 use Metrum\Work\Record\FigureHistory;
@@ -22,10 +26,12 @@ final readonly class FigureTrends
     /** @var list<FigureHistory> */
     private array $figures;
 
-    public function __construct(public FigureRecord $record, Units $units)
+    public function __construct(public FigureRecord $record, Ledger $ledger, Units $units)
     {
+        $now = (float) now()->getTimestamp();
+        $limit = HouseRuleChoice::inForce()->band(HouseRule::LeakThreshold);
         $this->figures = $record->all();
-        $this->picture = HistoryPicture::of($this->figures, (float) now()->getTimestamp(), $units);
+        $this->picture = HistoryPicture::of($this->figures, $now, $units, LeakStrip::of($ledger, $limit, $now));
         $drifts = [];
         foreach ($this->figures as $one) {
             $drift = $one->told();

@@ -2,13 +2,12 @@
 
 namespace App\View\Record;
 
-use App\Models\Circuit;
 use App\Models\HouseRuleChoice;
-use App\Records\Stock;
 use App\View\Explain;
 use Metrum\Findings\Mark;
 use Metrum\Knowledge\HouseRule;
 use Metrum\Quantity\Units;
+use Metrum\Work\Ledger\Ledger;
 
 /** What a system lost in twelve months by its ledger, beside what the house rule allows. */
 final readonly class LeakLine
@@ -18,9 +17,8 @@ final readonly class LeakLine
     }
 
     /** Null where nothing was lost, or the record does not reach back far enough. */
-    public static function of(Circuit $circuit, Stock $stock, Units $units): ?self
+    public static function of(Ledger $ledger, Units $units): ?self
     {
-        $ledger = $stock->ledger($circuit);
         $rate = $ledger->rolling(now());
         if ($rate === null || $rate <= 0.0 || $ledger->full === null) {
             return null;

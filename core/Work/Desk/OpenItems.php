@@ -11,6 +11,7 @@ use Metrum\Knowledge\Reading;
 use Metrum\Language\Heading;
 use Metrum\Language\Reason;
 use Metrum\Language\Sentence;
+use Metrum\Language\Several;
 use Metrum\Language\WorkReason;
 use Metrum\Log\Kinds\LeftOpen;
 use Metrum\Quantity\Magnitude;
@@ -60,9 +61,14 @@ final readonly class OpenItems
         $assessment = $this->desk->assessment;
         $last = \DateTimeImmutable::createFromInterface($assessment->log->lastTold());
         $state = GoodsState::of($assessment->log, $assessment->rules, $last);
-        $names = array_map(static fn (GoodsRow $one): string => $one->goods->label(), $state->out());
+        $names = array_map(
+            static fn (GoodsRow $one): Sentence => Sentence::plain($one->goods->label()),
+            $state->out(),
+        );
 
-        return $state->isUndecided() ? Sentence::of(WorkReason::GoodsUndecided, goods: implode(', ', $names)) : null;
+        return $state->isUndecided()
+            ? Sentence::of(WorkReason::GoodsUndecided, goods: Several::beside($names))
+            : null;
     }
 
     private static function touched(string $key, PartId $part): Sentence

@@ -17,6 +17,9 @@ final readonly class GoodsRow
 {
     private const HOUR = 3600.0;
 
+    /** s from which a time is told. */
+    private const SHOWN = 180.0;
+
     /** @param  Band  $allowed  s above the limit: check from, usually discarded from */
     public function __construct(
         public Goods $goods,
@@ -49,7 +52,7 @@ final readonly class GoodsRow
         }
 
         return array_values(array_filter([
-            $this->hours->most > 0.0 ? $this->over() : null,
+            $this->hours->most >= self::SHOWN ? $this->over() : null,
             $this->hours->isSinceUnknown ? Sentence::of(WorkReason::GoodsSinceUnknown) : null,
             $this->isFrozen() ? Sentence::of(
                 WorkReason::GoodsBelow,

@@ -1,6 +1,6 @@
 {{-- Goods in the box: which, since when, for how long out of their limits, what became of them. --}}
 <details class="fold goods" id="goods-fold" data-part>
-    <summary>Goods: {{ $goods->summary() }} @if ($goods->state->isUndecided()) Moved? @endif</summary>
+    <summary>Goods: {{ $goods->summary() }}@if ($goods->state->isUndecided()) Moved?@endif</summary>
     <div class="taps">@foreach ($goods->choices() as [$one, $isKept])
         <x-entry :page="$page" kind="goods" :key="$one->value" :says="App\View\Explain::within($one->label())">
             <button name="value" value="{{ $isKept ? 'no' : 'yes' }}" data-on="yes" data-off="no"

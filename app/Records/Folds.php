@@ -55,7 +55,7 @@ final readonly class Folds
             return;
         }
         $last = self::lastFacts([$visit->id])[$visit->id] ?? 0;
-        $fold = base64_encode(serialize(VisitFold::of($assessment)));
+        $fold = base64_encode(serialize(VisitFold::of($assessment, knowsEarlier: true)));
         $departures = json_encode($this->departures($visit), JSON_THROW_ON_ERROR);
         $row = ['visit_id' => $visit->id, 'last_fact' => $last, 'fold' => $fold, 'departures' => $departures];
         Fold::query()->upsert([$row + $this->restsOn($visit)], ['visit_id']);
@@ -119,7 +119,7 @@ final readonly class Folds
     {
         $visit->loadMissing('circuit');
 
-        return VisitFold::of(new Assessment($visit->window(), $visit->rules(), $this->twins));
+        return VisitFold::of(new Assessment($visit->window(), $visit->rules(), $this->twins), knowsEarlier: false);
     }
 
     /** @return array{edition: string, rests_on: string} what else a fold follows from than its facts */

@@ -77,6 +77,20 @@ final class Responses
         );
     }
 
+    /** @return list<Response> what was learned of all that was moved at this visit or at one before */
+    public function everKnown(): array
+    {
+        $moved = $this->moved();
+        foreach ($this->earlier === null ? [] : ($this->earlier)() as [$control, $part]) {
+            $moved[] = [$control, $part];
+        }
+        foreach ($moved as [$control, $part]) {
+            $this->of($control, $part);
+        }
+
+        return array_values(array_filter($this->responses));
+    }
+
     /** @return list<Response> what was learned of all that was moved */
     public function all(): array
     {

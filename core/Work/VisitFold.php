@@ -18,17 +18,24 @@ final readonly class VisitFold
      * @param  list<array{Control, PartId, list<list<array{float, float}>>}>  $points  settled readings of what was
      *                                                        moved, by control and part
      * @param  list<Fact>  $moves  that were not taken back
+     * @param  ?list<Response>  $learned  of all that was moved until its end; null where earlier visits were not asked
      */
-    private function __construct(public Findings $findings, public array $points, public array $moves)
-    {
+    private function __construct(
+        public Findings $findings,
+        public array $points,
+        public array $moves,
+        public ?array $learned,
+    ) {
     }
 
-    public static function of(Assessment $assessment): self
+    /** @param  bool  $knowsEarlier  whether the assessment asks earlier visits what was moved there */
+    public static function of(Assessment $assessment, bool $knowsEarlier): self
     {
         return new self(
             $assessment->chapters->present()->findings,
             $assessment->responses->points(),
             $assessment->log->history(FactKind::Move),
+            $knowsEarlier ? $assessment->responses->everKnown() : null,
         );
     }
 }

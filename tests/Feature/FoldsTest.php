@@ -80,6 +80,32 @@ final class FoldsTest extends TestCase
         self::assertSame(0, Fold::query()->count());
     }
 
+    /** What a turn does is learned of all visits: closed, it is read from the fold, and says the same. */
+    public function test_what_controls_have_shown_is_told_the_same_from_the_fold_as_from_the_log(): void
+    {
+        $visit = $this->visit();
+        $this->enter($visit, 'state', 'state', 'running_settled');
+        $this->read($visit, ['suction_pressure_kpa' => '2.9 bar', 'suction_temperature_evaporator_c' => '4']);
+        $overruled = ['reason' => '3 turns open', 'overruled' => 'to see whether it answers'];
+        $this->enter($visit, 'move', 'valve_turn', '0.5 out', $overruled)->assertOk();
+        $this->travel(20)->minutes();
+        $this->read($visit, ['suction_pressure_kpa' => '3.1 bar', 'suction_temperature_evaporator_c' => '3']);
+        $live = $this->asLeft();
+        self::assertMatchesRegularExpression('/K per turn/', $live);
+        $this->post("/visits/{$visit->id}/close")->assertRedirect("/visits/{$visit->id}/report");
+        self::assertSame($live, $this->asLeft());
+        Fold::query()->delete();
+        self::assertSame($live, $this->asLeft(), 'without the fold it is worked again');
+    }
+
+    private function asLeft(): string
+    {
+        $page = (string) $this->get("/circuits/{$this->circuit->id}")->assertOk()->getContent();
+        preg_match('~<dl class="facts as-left">.*?</dl>~', $page, $found);
+
+        return $found[0] ?? '';
+    }
+
     /** Writes into the kept fold what its log does not say, so that it is seen which of them is read. */
     private function mark(): void
     {

@@ -12,6 +12,7 @@ use Metrum\Quantity\QuantityKind;
 use Metrum\Quantity\Units;
 use Metrum\Work\ControlPosition;
 use Metrum\Work\Desk\Story;
+use Metrum\Work\Response;
 
 /** How a circuit was left: each control where it stands, with what it has shown, and marks on the receiver. */
 final readonly class AsLeft
@@ -34,17 +35,28 @@ final readonly class AsLeft
     private function controls(ControlsLeft $book): array
     {
         $left = $book->all();
-        $work = $left === [] ? null : $book->work();
-        $story = $work === null ? null : new Story($work);
+        $learned = $left === [] ? [] : $book->learned();
 
         return array_map(
             fn (ControlPosition $one): array => [
                 'name' => $one->name(),
                 'left' => $one->words($this->units).', '.$one->at->format('j M Y'),
-                'learned' => $story?->response($one->control, $one->part)?->in($this->units) ?? '',
+                'learned' => $this->told($one, $learned),
             ],
             $left,
         );
+    }
+
+    /** @param  list<Response>  $learned */
+    private function told(ControlPosition $position, array $learned): string
+    {
+        foreach ($learned as $one) {
+            if ($one->control === $position->control && $one->part->is($position->part)) {
+                return Story::learned($one)->in($this->units);
+            }
+        }
+
+        return '';
     }
 
     /** @return list<array{name: string, left: string, learned: string}> */

@@ -21,6 +21,7 @@ use Metrum\Quantity\QuantityKind;
 use Metrum\Work\Account;
 use Metrum\Work\Assessment;
 use Metrum\Work\FigureForecast;
+use Metrum\Work\Response;
 use Metrum\Work\Turning;
 
 /** What came of each move, and what a control has shown of itself. */
@@ -188,10 +189,14 @@ final readonly class Story
     public function response(Control $control, PartId $part): ?Sentence
     {
         $response = $this->assessment->responses->of($control, $part);
-        if ($response === null) {
-            return null;
-        }
-        $isTurned = $control->row()->field?->kind === QuantityKind::Turns;
+
+        return $response === null ? null : self::learned($response);
+    }
+
+    /** What one unit of a control does. */
+    public static function learned(Response $response): Sentence
+    {
+        $isTurned = $response->control->row()->field?->kind === QuantityKind::Turns;
         $with = [
             'slope' => Magnitude::difference($response->slope)->bare(),
             'deviation' => Magnitude::difference($response->deviation),

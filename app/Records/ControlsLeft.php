@@ -30,7 +30,7 @@ final readonly class ControlsLeft
         return ControlPosition::all($moves);
     }
 
-    /** @return list<Response> what was learned of them until the last of these visits: as it was kept, else worked now */
+    /** @return list<Response> what was learned of them until the last of these visits: as kept, else worked now */
     public function learned(): array
     {
         $kept = ($this->folds[0] ?? null)?->learned;

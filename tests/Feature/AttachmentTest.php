@@ -9,6 +9,7 @@ use App\Records\Attachments\AttachmentIntake;
 use App\Records\Attachments\CleanPhoto;
 use App\Records\Attachments\CleanSound;
 use App\Records\Attachments\NotKept;
+use App\Records\Attachments\PhotoMark;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Storage;
@@ -264,5 +265,14 @@ final class AttachmentTest extends TestCase
         $this->piece($this->id, 0, $photo)->assertJson(['ready' => true]);
 
         return $this->id;
+    }
+
+    public function test_a_word_in_the_right_half_of_a_photo_ends_at_its_place_so_that_it_stays_on_it(): void
+    {
+        $told = ['shape' => 'word', 'y' => 0.5, 'word' => 'a'];
+        $word = static fn (float $x): ?PhotoMark => PhotoMark::from(['x' => $x] + $told);
+        self::assertFalse($word(0.4)?->endsAtItsPlace());
+        self::assertTrue($word(0.9)?->endsAtItsPlace());
+        self::assertNull(PhotoMark::from(['shape' => 'square', 'x' => 0.5, 'y' => 0.5]), 'no such shape');
     }
 }

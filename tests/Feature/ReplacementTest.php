@@ -5,6 +5,7 @@ namespace Tests\Feature;
 use App\Models\HouseRuleChoice;
 use App\Models\Workshop;
 use App\Records\LedgerImport;
+use Tests\Core\Visits;
 use Tests\TestCase;
 
 /** The sheet on which repair is weighed against replacement: what speaks for each, and no verdict. */
@@ -21,7 +22,7 @@ final class ReplacementTest extends TestCase
     {
         $this->actingAs($this->technician)->get($this->address())->assertOk()
             ->assertSee('Year of commissioning not entered.')
-            ->assertSee('No record of refrigerant movements for a year.')
+            ->assertSee('Not known: no full charge, or no record in the refrigerant ledger.')
             ->assertSee('Not judged at any visit.')
             ->assertSee('price of replacement; price of repair; electricity per kWh')
             ->assertDontSee('paid back');
@@ -42,6 +43,20 @@ final class ReplacementTest extends TestCase
             ->assertSee('value="2006"', false);
         self::assertMatchesRegularExpression('/likely paid back in \d+ years \(\d+/', (string) $page->getContent());
         $this->get("/circuits/{$this->circuit->id}")->assertSee('Repair or replace');
+    }
+
+    public function test_a_saving_that_nobody_knows_is_no_payback_and_a_sound_system_has_no_open_fault(): void
+    {
+        $this->actingAs($this->technician)->post($this->address(), self::PRICES);
+        $this->get($this->address())->assertSee('more at first. No saving is known.')->assertDontSee('paid back');
+        $visit = $this->visit();
+        $this->enter($visit, 'state', 'state', 'running_settled');
+        foreach (Visits::HEALTHY as $key => $value) {
+            $this->read($visit, [$key => str_ends_with($key, '_kpa') ? "$value kPa" : (string) $value]);
+        }
+        $this->get($this->address())->assertSee('No fault that takes more.')
+            ->assertSee('Nothing drifts and no fault is open.')
+            ->assertDontSee('normal operation');
     }
 
     public function test_dearer_energy_pays_back_sooner(): void

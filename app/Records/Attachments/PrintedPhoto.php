@@ -67,9 +67,9 @@ final readonly class PrintedPhoto
         [$x, $y] = [(int) round($mark->x * $width), (int) round($mark->y * $height)];
         [$toX, $toY] = [(int) round($mark->toX * $width), (int) round($mark->toY * $height)];
         match ($mark->shape) {
-            'circle' => self::circle($image, [$x, $y], (int) max(0.012 * $width, hypot($toX - $x, $toY - $y))),
-            'arrow' => self::arrow($image, [$x, $y], [$toX, $toY]),
-            default => self::word($image, [$x, $y], $mark->word),
+            MarkShape::Circle => self::circle($image, [$x, $y], (int) max(0.012 * $width, hypot($toX - $x, $toY - $y))),
+            MarkShape::Arrow => self::arrow($image, [$x, $y], [$toX, $toY]),
+            MarkShape::Word => self::word($image, [$x, $y], $mark),
         };
     }
 
@@ -115,12 +115,13 @@ final readonly class PrintedPhoto
     }
 
     /** @param  array{int, int}  $place */
-    private static function word(ImageInterface $image, array $place, string $word): void
+    private static function word(ImageInterface $image, array $place, PhotoMark $mark): void
     {
-        $image->text($word, ...$place, font: static function (FontFactory $font) use ($image): void {
+        $image->text($mark->word, ...$place, font: static function (FontFactory $font) use ($image, $mark): void {
             $font->filename(base_path('vendor/dompdf/dompdf/lib/fonts/DejaVuSans-Bold.ttf'));
             $font->size(self::LETTER * $image->width());
             $font->color(self::COLOUR);
+            $font->align($mark->endsAtItsPlace() ? 'right' : 'left');
         });
     }
 

@@ -26,6 +26,9 @@ final readonly class PaybackWords
             return "Compared with $against: replacement costs no more at first.";
         }
         $saving = $payback->saving;
+        if ($saving->high <= 0.0) {
+            return "Compared with $against: costs ".$this->whole($payback->extra).' more at first. No saving is known.';
+        }
 
         return "Compared with $against: costs ".$this->whole($payback->extra).' more at first, saves '.
             $this->whole($saving->low).' to '.$this->whole($saving->high).' a year; '.self::years($payback);

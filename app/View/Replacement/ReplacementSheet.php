@@ -55,7 +55,7 @@ final readonly class ReplacementSheet
         $age = $this->terms->commissioned === null ? null : (float) ((int) date('Y') - $this->terms->commissioned);
         $worn = $record->worn();
         $acid = $record->foundAcid();
-        $within = $record->isWithin();
+        $outside = $record->outside();
         $fault = $record->leading();
         $wasJudged = $record->wasJudged();
         $next = $standing->next($figures, $fault, $wasJudged);
@@ -67,7 +67,7 @@ final readonly class ReplacementSheet
             new StandingRow('Refrigerant', $words->refrigerant($gwp), $standing->refrigerant($gwp)),
             new StandingRow('Leaks', $words->leaks($lost, $gwp), $standing->leaks($lost[1] ?? null)),
             new StandingRow('Compressor', $words->compressor($worn, $acid), $standing->compressor($worn, $acid)),
-            new StandingRow('Compressor envelope', $words->envelope($within), $standing->envelope($within)),
+            new StandingRow('Compressor envelope', $words->envelope($outside), $standing->envelope($outside)),
             new StandingRow('Coil and condenser', $words->surfaces($figures), $standing->surfaces($figures)),
             new StandingRow('Energy', $words->energy($energy, $fault), $standing->energy($energy, $fault)),
             new StandingRow('Visits for a fault', $words->calls($calls), $standing->faults($calls)),

@@ -13,12 +13,15 @@ final readonly class StandingRow
 
     public function isDecided(): bool
     {
-        return $this->columns() !== [false, false];
+        return in_array(true, $this->columns(), true);
     }
 
-    /** @return array{bool, bool} whether it speaks for repair, and for replacement */
+    /** @return array<string, bool> whether it speaks for repair, and for replacement */
     public function columns(): array
     {
-        return [$this->side === Leaning::Repair, $this->side === Leaning::Replacement];
+        return [
+            'repair' => $this->side === Leaning::Repair,
+            'replace' => $this->side === Leaning::Replacement,
+        ];
     }
 }

@@ -11,6 +11,7 @@ use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\HouseRule;
 use Metrum\Quantity\Format;
 use Metrum\Quantity\Units;
+use Metrum\Work\Compressor\PointKind;
 use Metrum\Work\Record\FigureHistory;
 use Metrum\Work\Replacement\Estimate;
 use Metrum\Work\Replacement\ExtraEnergy;
@@ -57,11 +58,11 @@ final readonly class StandingWords
     public function leaks(array $lost, float $gwp): string
     {
         if ($lost === []) {
-            return 'No record of refrigerant movements for a year.';
+            return 'Not known: no full charge, or no record in the refrigerant ledger.';
         }
         [$kilograms, $rate] = $lost;
         if ($kilograms <= 0.0) {
-            return 'Nothing lost in 12 months by the refrigerant ledger.';
+            return 'No loss in the refrigerant ledger.';
         }
         $limit = Explain::percent(HouseRuleChoice::inForce()->band(HouseRule::LeakThreshold)->high);
 
@@ -81,12 +82,15 @@ final readonly class StandingWords
         return $acid ? $said.' Acid found in its oil.' : $said;
     }
 
-    public function envelope(?bool $isWithin): string
+    /** @param  ?list<PointKind>  $outside  days outside; null where no twin says */
+    public function envelope(?array $outside): string
     {
-        return match ($isWithin) {
-            null => 'Not known: no model of this system.',
-            true => 'Coldest and hottest day lie within its envelope.',
-            false => 'Coldest or hottest day lies outside its envelope.',
+        return match (true) {
+            $outside === null => 'Not known: no model of this system.',
+            $outside === [] => 'Coldest and hottest day lie within its envelope.',
+            in_array(PointKind::Hottest, $outside, true) => 'The hottest day lies outside its envelope: check '.
+                'condenser size, dirt and airflow.',
+            default => 'The coldest day lies outside its envelope: check head pressure control.',
         };
     }
 
@@ -100,7 +104,8 @@ final readonly class StandingWords
             $beyond = PlantStanding::isBeyond($one) ? ', beyond the limit' : '';
             $drift = $one->told() === null ? '' : ', drifting';
             $distance = $row->told($last->distance)->in($this->units);
-            $told[] = Explain::within($row->label)." $distance from when it ran well$beyond$drift";
+            $zero = $one->zeros > 0 ? 'from when it ran well' : 'from expected';
+            $told[] = Explain::within($row->label)." $distance $zero$beyond$drift";
         }
 
         return $told === [] ? 'Never measured.' : ucfirst(implode('; ', $told)).'.';
@@ -162,10 +167,10 @@ final readonly class StandingWords
             if ($drift !== null) {
                 $isAhead = $drift->reaches() > $drift->to;
                 $reaches = $isAhead ? ' reaches its limit about ' : ' has been at its limit since ';
-                $next[] = $one->figure->row()->label.$reaches.date('F Y', (int) $drift->reaches());
+                $next[] = Explain::within($one->figure->row()->label).$reaches.date('F Y', (int) $drift->reaches());
             }
         }
-        $open = $fault === null ? [] : [FaultCatalogue::entry($fault)->name.' if left as it is'];
+        $open = $fault === null ? [] : ['“'.FaultCatalogue::entry($fault)->name.'” is open'];
         $all = [...$open, ...$next];
 
         return $all === [] ? 'Nothing drifts and no fault is open.' : ucfirst(implode('; ', $all)).'.';

@@ -71,10 +71,12 @@ final readonly class SystemRecord
         return 12.0 * $named->count() / max(1, $months);
     }
 
-    /** What was confirmed, else what leads; null: nothing does. */
+    /** What was confirmed, else what leads; null: nothing is wrong, or nothing leads. */
     public function leading(): ?Fault
     {
-        return $this->judged?->findings->confirmed[0] ?? $this->judged?->verdict->leading();
+        $fault = $this->judged?->findings->confirmed[0] ?? $this->judged?->verdict->leading();
+
+        return $fault === Fault::NoFault ? null : $fault;
     }
 
     private function energyOfYear(): ?ExtraEnergy
@@ -124,8 +126,8 @@ final readonly class SystemRecord
         return false;
     }
 
-    /** Whether the hottest and the coldest day lie within the compressor's field; null where no twin says. */
-    public function isWithin(): ?bool
+    /** @return ?list<PointKind> of the coldest and the hottest day those outside its envelope; null: no twin says */
+    public function outside(): ?array
     {
         if ($this->judged === null || $this->judged->findings->circuit->isShared()) {
             return null;
@@ -139,12 +141,13 @@ final readonly class SystemRecord
             ),
         );
         $envelope = CompressorClass::usual($this->judged->findings->circuit)->envelope();
-        foreach ($days as $day) {
-            if (! $envelope->holds($day->evaporating, $day->condensing)) {
-                return false;
-            }
-        }
+        $outside = array_filter(
+            $days,
+            static fn (OperatingPoint $one): bool => ! $envelope->holds($one->evaporating, $one->condensing),
+        );
 
-        return $days === [] ? null : true;
+        return $days === []
+            ? null
+            : array_values(array_map(static fn (OperatingPoint $one): PointKind => $one->kind, $outside));
     }
 }

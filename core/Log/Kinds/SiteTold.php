@@ -54,7 +54,7 @@ final readonly class SiteTold implements KindOfFact
 
         return match (true) {
             $fact->content->isCleared() => $limit->label().': no longer',
-            $at !== null => $limit->label().' '.$at->after($fact->takenAt)->format('H:i'),
+            $at !== null => $limit->label().' '.$at->nearest($fact->takenAt)->format('H:i'),
             default => $limit->label(),
         };
     }

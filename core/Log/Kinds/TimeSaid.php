@@ -22,6 +22,8 @@ final readonly class TimeSaid
     /** s of a unit. */
     private const UNITS = ['h' => 3600.0, 'm' => 60.0, 'd' => 86400.0];
 
+    private const HALF_A_DAY = 43200;
+
     /** s: no time that is said is farther away. */
     private const FARTHEST = 30 * 86400.0;
 
@@ -79,12 +81,20 @@ final readonly class TimeSaid
         return $at > $now && preg_match(self::CLOCK, $this->text) === 1 ? $at->modify('-1 day') : $at;
     }
 
-    /** The next such time that is not before now. */
-    public function after(\DateTimeImmutable $now): \DateTimeImmutable
+    /** Such a time of a day's work: of the clock the one that is nearest, a duration ahead. */
+    public function nearest(\DateTimeImmutable $now): \DateTimeImmutable
     {
         $at = $this->on($now, 1);
+        if (preg_match(self::CLOCK, $this->text) !== 1) {
+            return $at;
+        }
+        $ahead = $at->getTimestamp() - $now->getTimestamp();
 
-        return $at < $now && preg_match(self::CLOCK, $this->text) === 1 ? $at->modify('+1 day') : $at;
+        return match (true) {
+            $ahead > self::HALF_A_DAY => $at->modify('-1 day'),
+            $ahead < -self::HALF_A_DAY => $at->modify('+1 day'),
+            default => $at,
+        };
     }
 
     /** @param  int  $way  -1: a duration goes back, 1: ahead */

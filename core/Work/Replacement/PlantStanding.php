@@ -7,6 +7,7 @@ namespace Metrum\Work\Replacement;
 use Metrum\Knowledge\Fault;
 use Metrum\Knowledge\HouseRule;
 use Metrum\Knowledge\HouseRules;
+use Metrum\Work\Compressor\PointKind;
 use Metrum\Work\Record\FigureHistory;
 use Metrum\Work\Record\HistoryFigure;
 
@@ -78,13 +79,17 @@ final readonly class PlantStanding
         };
     }
 
-    /** @param  ?bool  $isWithin  whether its hottest and its coldest day lie within the compressor's field */
-    public function envelope(?bool $isWithin): Leaning
+    /**
+     * A day outside its field asks for head control or a larger condenser before it asks for another system.
+     *
+     * @param  ?list<PointKind>  $outside  of the coldest and the hottest day; null where no twin says
+     */
+    public function envelope(?array $outside): Leaning
     {
-        return match ($isWithin) {
+        return match ($outside) {
             null => Leaning::NotKnown,
-            true => Leaning::Repair,
-            false => Leaning::Replacement,
+            [] => Leaning::Repair,
+            default => Leaning::Neither,
         };
     }
 

@@ -28,7 +28,7 @@ final readonly class SiteTime
             if (SiteLimit::tryFrom($fact->content->key) === null) {
                 continue;
             }
-            $at = TimeSaid::kept($fact->content)?->after($fact->takenAt);
+            $at = TimeSaid::kept($fact->content)?->nearest($fact->takenAt);
             if ($at !== null) {
                 // What is over has come: it is dark, they are open.
                 $until[$fact->content->key] = max(0.0, (float) ($at->getTimestamp() - $now->getTimestamp()));

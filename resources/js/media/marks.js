@@ -25,7 +25,8 @@ function head([x, y], [fromX, fromY]) {
 function drawn(mark, width, height) {
   const [x, y, toX, toY] = [mark.x * width, mark.y * height, mark.to_x * width, mark.to_y * height];
   if (mark.shape === 'word') {
-    const word = shape('text', { x, y });
+    // In the right half it ends at its place, so that it stays on the photo.
+    const word = shape('text', { x, y, 'text-anchor': mark.x > 0.5 ? 'end' : 'start' });
     word.textContent = mark.word;
     return [word];
   }

@@ -26,9 +26,9 @@
                 <form method="post" action="{{ route('attachments.update', $one) }}" class="mark-tools">
                     @csrf @method('put')
                     <fieldset><legend>Draw on the photo</legend>
-                        @foreach (['circle' => 'Circle', 'arrow' => 'Arrow', 'word' => 'Word'] as $tool => $name)
-                            <label class="chip"><input type="radio" name="tool" value="{{ $tool }}"
-                                @checked($tool === 'circle')> {{ $name }}</label>
+                        @foreach (App\Records\Attachments\MarkShape::cases() as $tool)
+                            <label class="chip"><input type="radio" name="tool" value="{{ $tool->value }}"
+                                @checked($loop->first)> {{ $tool->label() }}</label>
                         @endforeach
                         <label class="sr" for="mark-word">Word to place</label>
                         <input id="mark-word" maxlength="60" autocomplete="off" placeholder="word, then tap the photo">

@@ -13,8 +13,9 @@
                 @foreach ($sheet->rows as $row)
                     <tr><th scope="row">{{ $row->subject }}</th><td>{{ $row->said }}</td>
                         @if ($row->isDecided())
-                            @foreach ($row->columns() as $speaks)
-                                <td class="side">@if ($speaks)●<span class="sr">yes</span>@endif</td>
+                            @foreach ($row->columns() as $name => $speaks)
+                                <td class="side" @if ($speaks) data-short="{{ $name }}" @endif>@if ($speaks)●<span
+                                    class="sr">yes</span>@endif</td>
                             @endforeach
                         @else
                             <td colspan="2" class="side soft">{{ $row->side->label() }}</td>
@@ -27,7 +28,8 @@
         @foreach ($sheet->paidBack() as $one)<p>{{ $one }}</p>@endforeach
         @if ($sheet->picture() !== null)
             <figure>
-                <x-picture.payback :payback="$sheet->picture()" :alt="$sheet->paidBack()[0]" />
+                <div class="scrolls" tabindex="0" role="region" aria-label="Payback"><x-picture.payback
+                    :payback="$sheet->picture()" :alt="$sheet->paidBack()[0]" /></div>
                 <figcaption>How far replacement is ahead of repair. Line: likely. Field: from the least to the
                     most saving. No interest, no rise in prices.</figcaption>
             </figure>

@@ -9,8 +9,9 @@
             <p class="empty">No goods entered. Choose them at the box.</p>
         @else
             @include('goods.rows')
-            @if ($goods->picture() !== null)<x-picture.goods :goods="$goods->picture()"
-                :alt="$goods->summary()" />@endif
+            @if ($goods->picture() !== null)<div class="scrolls" tabindex="0" role="region"
+                aria-label="Temperatures"><x-picture.goods :goods="$goods->picture()"
+                :alt="$goods->summary()" /></div>@endif
             @if ($goods->state->isUndecided())<p class="caution">◐ Not entered whether moved, discarded or
                 staying.</p>@endif
         @endif

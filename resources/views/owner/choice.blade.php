@@ -2,7 +2,7 @@
 @php($isBrief ??= false)
 <h3>{{ $card->choice->title }} <span class="num price">{{ $card->isFree() ? '' : $card->total }}</span></h3>
 @if ($card->choice->does !== '')<p>{{ $card->choice->does }}</p>@endif
-@if ($card->terms() !== [])<p>@foreach ($card->terms() as [$name, $term])<span class="term">{{ __($name) }}:
+@if ($card->terms() !== [])<p>@foreach ($card->terms() as [$name, $term])<span class="choice-term">{{ __($name) }}:
     {{ $term }}. </span>@endforeach</p>@endif
 @if ($card->choice->risk !== '')<p class="risk">◐ {{ __('What it leaves') }}: {{ $card->choice->risk }}</p>@endif
 @if ($isBrief && ! $card->isFree())<p class="soft">{{ $card->inOneLine() }}@if ($card->tax !== '') ·

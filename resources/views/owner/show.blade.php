@@ -1,6 +1,6 @@
 <x-layout :title="$page->visit->circuit->site->name" plain>
     <main id="main" class="page report owner" lang="{{ app()->getLocale() }}">
-        <p class="soft">{{ $page->workshop->name }} {{ $page->workshop->address }}</p>
+        <p class="soft">{{ $page->workshop->name }} · {{ $page->workshop->address }}</p>
         <h1>{{ $page->visit->circuit->site->name }}: {{ $page->visit->circuit->name }}</h1>
         <p class="soft">{{ $page->day() }} · {{ $page->visit->user->name }}</p>
         @if ($errors->any())<p class="error" role="alert">{{ $errors->first() }}</p>@endif
@@ -10,9 +10,15 @@
         @endif
         @if ($page->beforeAfter()->rows !== [])
             <h2>{{ __($page->beforeAfter()->hasAfter ? 'As found ○ and as left ●' : 'As found') }}</h2>
-            <div class="picture-box" tabindex="0" role="region"
+            <table class="pairs narrow-only"><tbody>
+                @foreach ($page->beforeAfter()->rows as $row)
+                    <tr><th scope="row">@drawn($row['label'])</th><td class="num">@drawn($row['text'])</td>
+                        <td class="num soft">@drawn($row['wanted'])</td></tr>
+                @endforeach
+            </tbody></table>
+            <div class="picture-box wide-only" tabindex="0" role="region"
                 aria-label="{{ __('As found') }}"><x-picture.before-after :picture="$page->beforeAfter()" /></div>
-            <p class="hint">{{ __('The pale band shows where each value should be; the ring shows what was measured.')
+            <p class="hint wide-only">{{ __('The pale band shows where each value should be; the ring shows what was measured.')
                 }}</p>
         @endif
         @php($pictures = $page->pictures(__('Before'), __('After')))

@@ -133,6 +133,27 @@ final class SitePlanTest extends TestCase
         self::assertSame(Obstacle::NoStop, $held[0][1]);
     }
 
+    /** @return iterable<string, array{string, float}> as typed at nine, and hours that are left */
+    public static function times(): iterable
+    {
+        yield 'this afternoon' => ['16:30', 7.5];
+        yield 'over already' => ['06:00', 0.0];
+        yield 'tonight' => ['20:45', 11.75];
+        yield 'last night' => ['22:00', 0.0];
+        yield 'so long' => ['1.5 h', 1.5];
+        yield 'with its day' => ['2026-07-02 08:00', 23.0];
+    }
+
+    #[DataProvider('times')]
+    public function test_a_time_of_the_day_is_the_nearest_one(string $typed, float $hours): void
+    {
+        $now = new \DateTimeImmutable('2026-07-01T09:00:00Z');
+        $said = ['kind' => 'site', 'key' => 'leave_by', 'data' => ['at' => $typed], 'at' => '2026-07-01T09:00:00Z'];
+        $desk = self::desk(self::ROOM, [$said]);
+        $left = SiteTime::of($desk->assessment->log, $now)->until(SiteLimit::LeaveBy);
+        self::assertEqualsWithDelta($hours, $left / 3600.0, 0.05);
+    }
+
     public function test_reasons_are_said_in_words(): void
     {
         $why = Obstacle::NoTime->why(2700.0, 600.0)->in(new Units());

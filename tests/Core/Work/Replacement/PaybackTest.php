@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Work\Replacement;
 
 use Metrum\Knowledge\HouseRules;
+use Metrum\Work\Compressor\PointKind;
 use Metrum\Work\Replacement\Estimate;
 use Metrum\Work\Replacement\Leaning;
 use Metrum\Work\Replacement\Payback;
@@ -52,7 +53,8 @@ final class PaybackTest extends TestCase
         $worn = static fn (?float $chance): Leaning => $standing->compressor($chance, false);
         self::assertSame($all, $sides($worn, [null, 0.02, 0.3, 0.9]));
         self::assertSame(Leaning::Replacement, $standing->compressor(0.02, true));
-        self::assertSame(['not_known', 'repair', 'replacement'], $sides($standing->envelope(...), [null, true, false]));
+        $days = [null, [], [PointKind::Coldest]];
+        self::assertSame(['not_known', 'repair', 'neither'], $sides($standing->envelope(...), $days));
         self::assertSame(Leaning::NotKnown, $standing->surfaces([]));
         self::assertSame(Leaning::NotKnown, $standing->energy(null, null));
     }

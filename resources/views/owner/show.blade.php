@@ -18,8 +18,8 @@
             </tbody></table>
             <div class="picture-box wide-only" tabindex="0" role="region"
                 aria-label="{{ __('As found') }}"><x-picture.before-after :picture="$page->beforeAfter()" /></div>
-            <p class="hint wide-only">{{ __('The pale band shows where each value should be; the ring shows what was measured.')
-                }}</p>
+            <p class="hint wide-only">{{ __(
+                'The pale band shows where each value should be; the ring shows what was measured.') }}</p>
         @endif
         @php($pictures = $page->pictures(__('Before'), __('After')))
         @if ($pictures !== [])

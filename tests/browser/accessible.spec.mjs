@@ -28,7 +28,7 @@ const screens = {
     await page.locator('#goods-fold summary').click();
     const fish = page.locator('#goods-fish');
     if ((await fish.getAttribute('aria-pressed')) === 'false') await fish.click();
-    await expect(page.getByLabel('Last known good')).toBeVisible();
+    await expect(page.getByRole('textbox', { name: 'Last known good' })).toBeVisible();
   },
   'goods sheet': at('goods'),
   handover: at('handover'),
@@ -39,7 +39,7 @@ const screens = {
   verdict: async (page, visit) => {
     await page.goto(`${visit}/verdict`);
     await page.locator('#site-fold summary').click();
-    await page.getByLabel('Leave by').fill('20 min');
+    await page.getByRole('textbox', { name: 'Leave by' }).fill('20 min');
     await page.keyboard.press('Enter');
     await expect(page.locator('#site-fold')).toContainText('Fits now');
   },

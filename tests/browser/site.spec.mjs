@@ -15,8 +15,8 @@ test('goods that are too warm are counted and moved, and what does not fit today
   await goods.locator('summary').tap();
   await page.locator('#goods-fish').tap();
   await expect(page.locator('#goods-fish')).toHaveAttribute('aria-pressed', 'true');
-  await page.getByLabel('Last known good').fill('6 h');
-  await page.getByLabel('Last known good').press('Enter');
+  await page.getByRole('textbox', { name: 'Last known good' }).fill('6 h');
+  await page.getByRole('textbox', { name: 'Last known good' }).press('Enter');
   await expect(goods.locator('summary')).toContainText(/Fresh fish: 0 to 6 h above 2\.0 °C\. Moved\?/);
   await expect(goods).toContainText('Check before use or sale.');
   // It stays open while an answer is drawn, and what is half typed in it stays.
@@ -34,11 +34,11 @@ test('goods that are too warm are counted and moved, and what does not fit today
   await site.locator('summary').tap();
   await page.locator('button#site-no_unit').tap();
   await expect(site).toContainText('Does not fit');
-  await page.getByLabel('Leave by').fill('whenever');
-  await page.getByLabel('Leave by').press('Enter');
+  await page.getByRole('textbox', { name: 'Leave by' }).fill('whenever');
+  await page.getByRole('textbox', { name: 'Leave by' }).press('Enter');
   await expect(page.getByText('Enter a time as 22:30').first()).toBeVisible();
-  await page.getByLabel('Leave by').fill('90 min');
-  await page.getByLabel('Leave by').press('Enter');
+  await page.getByRole('textbox', { name: 'Leave by' }).fill('90 min');
+  await page.getByRole('textbox', { name: 'Leave by' }).press('Enter');
   await expect(site.locator('summary')).toContainText(/(89|90) min left/);
   const later = site.locator('form.row-link').first();
   const name = (await later.locator('.grow').innerText()).split('\n')[0];

@@ -5,9 +5,9 @@
     <div class="field-box">
         <input id="{{ $id ?? 'f-'.$name }}" name="{{ $name }}" type="{{ $type }}"
             value="{{ $type === 'password' ? '' : $value }}" {{ $attributes }} @if ($error) aria-invalid="true"
-            aria-describedby="e-{{ $name }}" @elseif ($hint) aria-describedby="h-{{ $name }}" @endif>
+            aria-describedby="e-{{ $id ?? $name }}" @elseif ($hint) aria-describedby="h-{{ $id ?? $name }}" @endif>
         @if ($unit)<span class="unit">{{ $unit }}</span>@endif
     </div>
-    @if ($error)<p class="error" id="e-{{ $name }}" role="alert">{{ $error }}</p>@elseif ($hint)<p class="hint"
-        id="h-{{ $name }}">{{ $hint }}</p>@endif
+    @if ($error)<p class="error" id="e-{{ $id ?? $name }}" role="alert">{{ $error }}</p>@elseif ($hint)<p class="hint"
+        id="h-{{ $id ?? $name }}">{{ $hint }}</p>@endif
 </div>

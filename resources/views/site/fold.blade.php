@@ -14,14 +14,14 @@
                 @disabled(! $page->mayEnter)>{{ $limit->label() }}</button>
         </x-entry>@endforeach</div>
     @if ($site->plan->time->isKnown())
-        <h3>Fits now</h3>
+        <h2>Fits now</h2>
         @if ($site->plan->fits === [])<p class="empty">Nothing that is proposed fits.</p>@endif
         @foreach ($site->plan->fits as [$task, $done])<div class="row-link"><span class="grow"><a
             href="{{ $site->address($task) }}">{{ $task->name }}</a><small>{{ $site->minutes($task)
             }}</small></span><span class="when">{{ $site->doneBy($done) }}</span></div>@endforeach
         <p class="hint">In the order of the diagnosis; 10 min are kept for closing the visit.</p>
         @if ($site->later !== [])
-            <h3>Does not fit</h3>
+            <h2>Does not fit</h2>
             @foreach ($site->later as $one)
                 <x-entry :page="$page" :action="route('follow-ups.store', $page->visit)" says="follow-up"
                     class="row-link">

@@ -491,7 +491,7 @@ final class WorkTest extends TestCase
         yield 'no kind' => [
             ['kind' => 'dance'],
             'reading, observation, test, state, complaint, confirmed, ruled_out, note, move, card, clock, touched, '.
-                'restored, undo',
+                'restored, goods, site, undo',
         ];
         yield 'no such reading' => [self::read('x', 1), 'got "x"'];
         yield 'no such word' => [self::look('sight_glass', 'red'), 'got "red"'];

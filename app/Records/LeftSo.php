@@ -11,6 +11,7 @@ use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\LeftOpen;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Log\Kinds\StepTaken;
+use Metrum\Quantity\Units;
 use Metrum\Work\Movements;
 
 /** What was touched and is left so with a reason is come back for: a follow-up of its own (T-13). */
@@ -23,8 +24,16 @@ final readonly class LeftSo
     /** What the card "Confirm and repair a leak" comes to where it is tight again. */
     private const MENDED = 'mended';
 
+    private const SEARCH = 'leak_search';
+
+    /** What the customer prepares for the next search. */
+    private const SHUTDOWN = 'a time at which the system may be stopped';
+
+    private Units $units;
+
     public function __construct(private Visit $visit, private User $user)
     {
+        $this->units = $user->units();
     }
 
     /** @param  list<Fact>  $facts  that were kept just now */
@@ -33,6 +42,7 @@ final readonly class LeftSo
         foreach ($facts as $fact) {
             $this->noteCharge($fact);
             $this->noteMended($fact);
+            $this->noteSearch($fact);
             $reason = $fact->content->text('reason');
             if ($fact->kind === FactKind::Restored && $reason !== '') {
                 $what = ucfirst(LeftOpen::said($fact->content->key))." left as is because $reason";
@@ -41,6 +51,21 @@ final readonly class LeftSo
                 FollowUp::note($this->visit, $this->user, $due, mb_substr($what, 0, self::LONGEST), $id);
             }
         }
+    }
+
+    /** A leak search that found nothing is come back for (W-03). */
+    private function noteSearch(Fact $fact): void
+    {
+        $outcome = $fact->kind === FactKind::Card && StepTaken::card($fact->content->key)?->key === self::SEARCH
+            ? StepTaken::outcome($fact->content)
+            : null;
+        if ($outcome === null || $outcome->returns === '') {
+            return;
+        }
+        $due = Carbon::parse($fact->takenAt)->addWeeks(self::WEEKS)->startOfDay();
+        $why = mb_substr($this->units->retell(StepTaken::said($fact->content)), 0, self::LONGEST);
+        $said = ['why' => $why, 'prepare' => self::SHUTDOWN];
+        FollowUp::note($this->visit, $this->user, $due, $outcome->returns, Recorder::counted($fact->id, 4), $said);
     }
 
     /** A leak that was found, mended and tight needs no search any more. */

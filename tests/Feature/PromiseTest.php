@@ -75,6 +75,46 @@ final class PromiseTest extends TestCase
         $this->enter($visit, 'site', 'leave_by', '5 min', $at)->assertOk()->assertSee('Nothing that is proposed fits.');
     }
 
+    public function test_a_leak_search_that_found_nothing_brings_its_own_return_and_no_other_does(): void
+    {
+        foreach (['found' => 0, 'nothing' => 1] as $end => $count) {
+            $visit = $this->starved();
+            $card = ['card' => 'leak_search', 'stage' => 'put_right'];
+            $this->enter($visit, 'card', 'leak_search.begun', 'yes', $card)->assertOk();
+            $this->enter($visit, 'card', 'leak_search.ports', 'clear_both', $card)->assertOk();
+            $this->enter($visit, 'card', 'leak_search.found', $end, $card)->assertOk();
+            $came = $end === 'found' ? 'found' : 'likely_left';
+            $this->enter($visit, 'card', 'leak_search.done', $came, $card)->assertOk();
+            self::assertSame($count, $visit->followUps()->count(), $end);
+        }
+        $kept = FollowUp::query()->sole();
+        self::assertStringStartsWith('Leak search: nothing found', $kept->what);
+        self::assertStringContainsString('Chance a leak remains', $kept->why);
+        self::assertSame('a time at which the system may be stopped', $kept->prepare);
+    }
+
+    public function test_what_shows_only_over_days_is_dated_when_a_visit_is_closed_without_a_date(): void
+    {
+        $closed = function (bool $dated): array {
+            $visit = $this->visit();
+            $set = ['reason' => '6', 'overruled' => 'as agreed'];
+            $this->enter($visit, 'move', 'defrost_count_set', '4', $set)->assertOk();
+            if ($dated) {
+                $due = Carbon::today()->addDays(5);
+                FollowUp::note($visit, $this->technician, $due, 'Come back', null);
+            }
+            $this->post("/visits/{$visit->id}/close")->assertRedirect("/visits/{$visit->id}/report");
+            $this->post("/visits/{$visit->id}/close");
+
+            return $visit->followUps()->pluck('what')->all();
+        };
+        self::assertContains('Re-check: defrosts per day changed', $closed(dated: false));
+        self::assertNotContains('Re-check: defrosts per day changed', $closed(dated: true));
+        $kept = FollowUp::query()->where('what', 'Re-check: defrosts per day changed')->sole();
+        self::assertSame('after two defrosts or a day', $kept->condition);
+        self::assertTrue($kept->due_on->isSameDay(Carbon::today()->addDays(2)));
+    }
+
     public function test_a_technician_and_the_workshop_have_calendars_at_secret_addresses_that_can_be_renewed(): void
     {
         $this->visit();

@@ -5,6 +5,7 @@ namespace App\Http\Controllers;
 use App\Models\Circuit;
 use App\Models\Visit;
 use App\Records\Judge;
+use App\Records\SecondLook;
 use App\View\VisitPage;
 use App\View\WhatIfPage;
 use App\View\WhyPage;
@@ -87,7 +88,7 @@ final class VisitController extends Controller
         return redirect()->route('plant.circuit', [$visit->circuit, ...$page?->bench() ?? []]);
     }
 
-    public function close(Visit $visit, Judge $judge): RedirectResponse
+    public function close(Request $request, Visit $visit, Judge $judge): RedirectResponse
     {
         $this->authorize('close', $visit);
         $open = OpenTouches::of($visit->log())->keys();
@@ -97,6 +98,7 @@ final class VisitController extends Controller
                 ->withErrors(['value' => 'Not closed. Restore, or give a reason for leaving as is: '.
                     implode(', ', array_map(LeftOpen::said(...), $open)).'.']);
         }
+        (new SecondLook($visit, $request->user()))->note();
         $visit->update(['closed_at' => $visit->closed_at ?? now()]);
         $judge->again($visit->loadMissing('circuit.site', 'circuit.plant'));
 

@@ -51,7 +51,11 @@
                     @else
                         <p class="kept">○ Saved in the log.@if (App\View\CardList::readAgain($open->card) !== '')
                             Re-read: {{ App\View\CardList::readAgain($open->card) }}.@endif</p>
-                        @if ($open->done()->returns !== '')
+                        @php($promised = $page->visit->followUps->firstWhere('what', $open->done()->returns))
+                        @if ($promised !== null)
+                            <p class="kept">Follow-up {{ $promised->due_on->format('j M Y') }}:
+                                {{ $promised->what }}</p>
+                        @elseif ($open->done()->returns !== '')
                             <x-entry :page="$page" :says="'follow-up: '.$open->done()->returns"
                                 :action="route('follow-ups.store', $page->visit)" class="returns" card><input
                                 type="hidden" name="what" value="{{ $open->done()->returns }}"><label

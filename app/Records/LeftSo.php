@@ -12,6 +12,7 @@ use Metrum\Log\Kinds\LeftOpen;
 use Metrum\Log\Kinds\PlantMoved;
 use Metrum\Log\Kinds\StepTaken;
 use Metrum\Quantity\Units;
+use Metrum\Work\Leaks\SearchLog;
 use Metrum\Work\Movements;
 
 /** What was touched and is left so with a reason is come back for: a follow-up of its own (T-13). */
@@ -23,8 +24,6 @@ final readonly class LeftSo
 
     /** What the card "Confirm and repair a leak" comes to where it is tight again. */
     private const MENDED = 'mended';
-
-    private const SEARCH = 'leak_search';
 
     /** What the customer prepares for the next search. */
     private const SHUTDOWN = 'a time at which the system may be stopped';
@@ -56,7 +55,7 @@ final readonly class LeftSo
     /** A leak search that found nothing is come back for (W-03). */
     private function noteSearch(Fact $fact): void
     {
-        $outcome = $fact->kind === FactKind::Card && StepTaken::card($fact->content->key)?->key === self::SEARCH
+        $outcome = $fact->kind === FactKind::Card && StepTaken::card($fact->content->key)?->key === SearchLog::CARD
             ? StepTaken::outcome($fact->content)
             : null;
         if ($outcome === null || $outcome->returns === '') {

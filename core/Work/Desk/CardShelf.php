@@ -42,10 +42,22 @@ final readonly class CardShelf
         return $sum;
     }
 
-    /** The card that answers a question step by step; null where there is none for this plant. */
+    /**
+     * The card that answers a question step by step; null where there is none for this plant. Where one leads to
+     * another, as a search does to the confirmation of what was found, the one that comes before.
+     */
     public function for(Question $question): ?Card
     {
-        return Cards::answering($question, $this->desk->circuit())[0] ?? null;
+        $cards = Cards::answering($question, $this->desk->circuit());
+        $led = [];
+        foreach ($cards as $card) {
+            foreach ($card->outcomes as $outcome) {
+                $led[] = $outcome->leads;
+            }
+        }
+        $first = array_filter($cards, static fn (Card $one): bool => ! in_array($one->key, $led, true));
+
+        return array_values($first)[0] ?? $cards[0] ?? null;
     }
 
     /** @return list<array{Card, PartId}> begun and not ended, with the part that each is about */

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Metrum\Work\Site;
 
 use Metrum\Card\Card;
+use Metrum\Card\Cards;
 use Metrum\Card\Does;
 use Metrum\Diagnosis\Check;
+use Metrum\Diagnosis\Verdict;
 use Metrum\Installation\Circuit;
 use Metrum\Knowledge\Question;
 use Metrum\Knowledge\SiteLimit;
@@ -14,6 +16,7 @@ use Metrum\Knowledge\Station;
 use Metrum\Knowledge\Whereabouts;
 use Metrum\Log\Fact;
 use Metrum\Work\Desk\Desk;
+use Metrum\Work\Leaks\SearchLog;
 
 /**
  * What fits into the time at a site, in the order in which the desk asks for it, one after another; and what does not,
@@ -79,27 +82,35 @@ final readonly class SitePlan
     }
 
     /**
-     * Searches, tests and repairs that the suspects ask for, where they were not ended. What is charged is gated by
-     * what comes before it, and is not planned here.
+     * Tests that the suspects ask for, then the procedure by which the first of them is put right, where they were not
+     * ended. What follows from such a procedure (a leak that was found, parts, refrigerant) is planned when it came to
+     * that.
      *
      * @return list<Card>
      */
     private static function remedies(Desk $desk): array
     {
         $shelf = $desk->cards();
-        $cards = [
-            ...$shelf->at(Station::Verdict),
-            ...$shelf->at(Station::PutRight),
-            ...array_filter([$desk->remedyCard()]),
-        ];
+        $tests = array_filter(
+            [...$shelf->at(Station::Verdict), ...$shelf->at(Station::PutRight)],
+            static fn (Card $one): bool => $one->does === Does::Test,
+        );
         $ended = array_map(static fn (Fact $one): string => Card::split($one->content->key)[0], $shelf->ended());
 
         return array_values(array_filter(
-            $cards,
+            [...$tests, ...array_filter([self::remedy($desk)])],
             static fn (Card $one): bool => $one->does !== Does::Charge &&
                 ! in_array($one->key, $ended, true) &&
                 $shelf->asked($one) >= self::ASKED,
         ));
+    }
+
+    /** Of a shortage the search for its leak. */
+    private static function remedy(Desk $desk): ?Card
+    {
+        $isShort = ! $desk->verdict->blank && Verdict::isShortage($desk->verdict->first()->fault);
+
+        return $isShort ? Cards::find(SearchLog::CARD) : $desk->remedyCard();
     }
 
     private static function left(SiteTime $time, float $spent): float

@@ -133,6 +133,20 @@ final class SitePlanTest extends TestCase
         self::assertSame(Obstacle::NoStop, $held[0][1]);
     }
 
+    public function test_a_leak_is_searched_before_it_is_confirmed_or_anything_is_replaced(): void
+    {
+        $plan = self::planOf(self::desk(self::ROOM, [
+            ['kind' => 'observation', 'key' => 'sight_glass', 'word' => 'bubbles'],
+            ['kind' => 'reading', 'key' => 'receiver_level_percent', 'value' => 2],
+            ['kind' => 'reading', 'key' => 'receiver_outlet_temperature_c', 'value' => 34],
+            ['kind' => 'observation', 'key' => 'evaporator_fans', 'word' => 'all_running'],
+            ['kind' => 'observation', 'key' => 'frost_coil', 'word' => 'inlet_only'],
+        ]));
+        $keys = array_map(static fn (array $one): string => $one[0]->key, $plan->fits);
+        self::assertContains('leak_search', $keys);
+        self::assertSame([], array_intersect(['leak_confirm', 'core_change', 'charge_with_receiver'], $keys));
+    }
+
     /** @return iterable<string, array{string, float}> as typed at nine, and hours that are left */
     public static function times(): iterable
     {

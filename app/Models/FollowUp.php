@@ -31,6 +31,9 @@ final class FollowUp extends Model
     /** What can be said of one besides what and when. */
     public const SAID = ['why', 'condition', 'prepare', 'bring'];
 
+    /** Letters of what is to be done, and of each that is said of it. */
+    public const LONGEST = 240;
+
     /**
      * Notes what is to be done, once: the same id sent again with the same words is the same follow-up.
      *

@@ -6,6 +6,8 @@ use App\Models\FollowUp;
 use App\Models\User;
 use App\Models\Visit;
 use Illuminate\Support\Carbon;
+use Metrum\Language\Sentence;
+use Metrum\Language\WorkReason;
 use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
 use Metrum\Log\Kinds\LeftOpen;
@@ -20,13 +22,8 @@ final readonly class LeftSo
 {
     private const WEEKS = 2;
 
-    private const LONGEST = 240;
-
     /** What the card "Confirm and repair a leak" comes to where it is tight again. */
     private const MENDED = 'mended';
-
-    /** What the customer prepares for the next search. */
-    private const SHUTDOWN = 'a time at which the system may be stopped';
 
     private Units $units;
 
@@ -47,7 +44,7 @@ final readonly class LeftSo
                 $what = ucfirst(LeftOpen::said($fact->content->key))." left as is because $reason";
                 $due = Carbon::parse($fact->takenAt)->addWeeks(self::WEEKS)->startOfDay();
                 $id = Recorder::counted($fact->id, 1);
-                FollowUp::note($this->visit, $this->user, $due, mb_substr($what, 0, self::LONGEST), $id);
+                FollowUp::note($this->visit, $this->user, $due, mb_substr($what, 0, FollowUp::LONGEST), $id);
             }
         }
     }
@@ -62,8 +59,8 @@ final readonly class LeftSo
             return;
         }
         $due = Carbon::parse($fact->takenAt)->addWeeks(self::WEEKS)->startOfDay();
-        $why = mb_substr($this->units->retell(StepTaken::said($fact->content)), 0, self::LONGEST);
-        $said = ['why' => $why, 'prepare' => self::SHUTDOWN];
+        $why = mb_substr($this->units->retell(StepTaken::said($fact->content)), 0, FollowUp::LONGEST);
+        $said = ['why' => $why, 'prepare' => Sentence::of(WorkReason::PrepareStop)->in($this->units)];
         FollowUp::note($this->visit, $this->user, $due, $outcome->returns, Recorder::counted($fact->id, 4), $said);
     }
 
@@ -93,6 +90,6 @@ final readonly class LeftSo
         $what = "Search for the leak: refrigerant was added first because $reason";
         $due = Carbon::parse($fact->takenAt)->addWeeks(self::WEEKS)->startOfDay();
         $id = Recorder::counted($fact->id, 2);
-        FollowUp::note($this->visit, $this->user, $due, mb_substr($what, 0, self::LONGEST), $id);
+        FollowUp::note($this->visit, $this->user, $due, mb_substr($what, 0, FollowUp::LONGEST), $id);
     }
 }

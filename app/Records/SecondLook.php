@@ -9,14 +9,12 @@ use Illuminate\Support\Carbon;
 use Metrum\Knowledge\Control;
 use Metrum\Language\Heading;
 use Metrum\Log\Fact;
-use Metrum\Log\FactKind;
+use Metrum\Work\Desk\Proofs;
 
 /** What only time proves is come back for: noted when a visit is closed that has no date for it. */
 final readonly class SecondLook
 {
     private const DAYS = 2;
-
-    private const LONGEST = 240;
 
     public function __construct(private Visit $visit, private User $user)
     {
@@ -25,7 +23,7 @@ final readonly class SecondLook
     /** Once: a visit that is opened and closed again has its follow-up already. */
     public function note(): void
     {
-        $moved = $this->slow();
+        $moved = Proofs::slow($this->visit->log());
         if ($moved === [] || $this->visit->followUps()->exists()) {
             return;
         }
@@ -33,7 +31,7 @@ final readonly class SecondLook
             static fn (Fact $one): string => Heading::within(Control::from($one->content->key)->label()),
             $moved,
         ));
-        $what = mb_substr('Re-check: '.implode(', ', $labels).' changed', 0, self::LONGEST);
+        $what = mb_substr('Re-check: '.implode(', ', $labels).' changed', 0, FollowUp::LONGEST);
         FollowUp::note(
             $this->visit,
             $this->user,
@@ -42,14 +40,5 @@ final readonly class SecondLook
             Recorder::counted($moved[0]->id, 5),
             ['why' => 'shows its effect only over days', 'condition' => 'after two defrosts or a day'],
         );
-    }
-
-    /** @return list<Fact> moves whose effect shows only over days */
-    private function slow(): array
-    {
-        return array_values(array_filter(
-            $this->visit->log()->history(FactKind::Move),
-            static fn (Fact $one): bool => Control::from($one->content->key)->row()->provesSlowly,
-        ));
     }
 }

@@ -38,6 +38,9 @@ final readonly class HelpSheet
 
     public ReportBasis $basis;
 
+    /** What was read, in one picture; null of an ice machine, which has its own. */
+    public ?Course $course;
+
     /** @var array<string, list<array{name: string, value: string, isKnown: bool, place: string}>> as shown */
     public array $rows;
 
@@ -51,6 +54,7 @@ final readonly class HelpSheet
     ) {
         $this->visit = $judged->visit->loadMissing('circuit.site', 'user');
         $this->basis = new ReportBasis($this->visit, $judged->findings->circuit, $units);
+        $this->course = $this->drawn();
         $this->asked = $this->asked();
         $this->rows = $sheet === null ? array_filter(array_map(self::known(...), $this->asked)) : $this->asked;
     }
@@ -60,14 +64,16 @@ final readonly class HelpSheet
         return new self($judged, IceSheet::of($judged, $units) ?? FlakeSheet::of($judged, $units), $units);
     }
 
-    /** What was read, in one picture; null of an ice machine, which has its own. */
-    public function course(): ?Course
+    private function drawn(): ?Course
     {
+        if ($this->sheet !== null) {
+            return null;
+        }
         $findings = $this->judged->findings;
         $rules = $this->judged->rules;
         $facts = new CourseFacts($findings, Figures::of($findings, $rules), $rules, $this->judged->expectation);
 
-        return $this->sheet === null ? Course::across($facts, $this->units, self::COURSE_HEIGHT) : null;
+        return Course::across($facts, $this->units, self::COURSE_HEIGHT);
     }
 
     /** Of a machine that makes batches. */

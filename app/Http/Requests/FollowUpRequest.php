@@ -23,8 +23,8 @@ final class FollowUpRequest extends VisitRequest
     {
         return [
             'due_on' => ['required', 'date_format:Y-m-d', 'after_or_equal:today', 'before:+10 years'],
-            'what' => ['required', 'string', 'max:240'],
-            ...array_fill_keys(FollowUp::SAID, ['nullable', 'string', 'max:240']),
+            'what' => ['required', 'string', 'max:'.FollowUp::LONGEST],
+            ...array_fill_keys(FollowUp::SAID, ['nullable', 'string', 'max:'.FollowUp::LONGEST]),
         ] + parent::rules();
     }
 

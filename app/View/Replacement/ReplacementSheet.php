@@ -30,6 +30,11 @@ final readonly class ReplacementSheet
     /** @var list<StandingRow> */
     public array $rows;
 
+    public ?PaybackPicture $picture;
+
+    /** @var list<string> what the prices come to */
+    public array $paidBack;
+
     private Workshop $workshop;
 
     private Money $money;
@@ -43,6 +48,8 @@ final readonly class ReplacementSheet
         $record = new SystemRecord($circuit, $judge, $this->terms);
         $this->costs = new ReplacementCosts($circuit, $record, $this->terms, $this->workshop);
         $this->rows = $this->standing($record);
+        $this->picture = $this->drawn();
+        $this->paidBack = $this->sentences();
     }
 
     /** @return list<StandingRow> */
@@ -75,15 +82,15 @@ final readonly class ReplacementSheet
         ];
     }
 
-    public function picture(): ?PaybackPicture
+    private function drawn(): ?PaybackPicture
     {
         $repair = $this->costs->against(repaired: true);
 
         return $repair === null ? null : new PaybackPicture($repair, $this->money->whole(...));
     }
 
-    /** @return list<string> what the prices come to, in sentences */
-    public function paidBack(): array
+    /** @return list<string> */
+    private function sentences(): array
     {
         $words = new PaybackWords($this->money);
 

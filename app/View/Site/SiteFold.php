@@ -20,8 +20,6 @@ use Metrum\Work\Site\SiteTime;
 /** The time at a site: what limits it, what fits into it, and what is better done another day. */
 final readonly class SiteFold
 {
-    private const LONGEST = 240;
-
     /** Weeks until what does not fit is come back for. */
     private const WEEKS = 1;
 
@@ -142,7 +140,7 @@ final readonly class SiteFold
         );
         $tools = array_merge(...array_map(static fn (array $one): array => $one['task']->tools, $tasks));
 
-        return array_map(static fn (string $one): string => mb_substr($one, 0, self::LONGEST), [
+        return array_map(static fn (string $one): string => mb_substr($one, 0, FollowUp::LONGEST), [
             'what' => implode('; ', $named),
             'due_on' => now()->addWeeks(self::WEEKS)->format('Y-m-d'),
             'why' => implode('; ', $reasons),

@@ -13,7 +13,9 @@ use Metrum\Knowledge\Control;
 use Metrum\Knowledge\Reading;
 use Metrum\Knowledge\Wanted;
 use Metrum\Language\Sentence;
+use Metrum\Log\Fact;
 use Metrum\Log\FactKind;
+use Metrum\Log\Log;
 use Metrum\Work\Clocks;
 use Metrum\Work\OpenTouches;
 
@@ -150,22 +152,28 @@ final readonly class Proofs
     /** @return list<Proof> what only time proves: open until a return is dated */
     private function secondLook(?\DateTimeInterface $return): array
     {
-        foreach ($this->desk->assessment->log->history(FactKind::Move) as $fact) {
-            $control = Control::from($fact->content->key);
-            if ($control->row()->provesSlowly) {
-                return [
-                    new Proof(
-                        Target::SecondLook,
-                        $return === null ? Mark::Look : Mark::Fine,
-                        missing: $return === null ? Missing::NotDated : null,
-                        changed: $control,
-                        on: $return,
-                    ),
-                ];
-            }
-        }
+        $first = self::slow($this->desk->assessment->log)[0] ?? null;
 
-        return [];
+        return $first === null
+            ? []
+            : [
+                new Proof(
+                    Target::SecondLook,
+                    $return === null ? Mark::Look : Mark::Fine,
+                    missing: $return === null ? Missing::NotDated : null,
+                    changed: Control::from($first->content->key),
+                    on: $return,
+                ),
+            ];
+    }
+
+    /** @return list<Fact> changes whose effect shows only over days, in their order */
+    public static function slow(Log $log): array
+    {
+        return array_values(array_filter(
+            $log->history(FactKind::Move),
+            static fn (Fact $one): bool => Control::from($one->content->key)->row()->provesSlowly,
+        ));
     }
 
     /** @return list<BeforeAndNow> of what was read at all */

@@ -25,11 +25,11 @@
             </tbody>
         </table>
         <h2>Payback of replacement</h2>
-        @foreach ($sheet->paidBack() as $one)<p>{{ $one }}</p>@endforeach
-        @if ($sheet->picture() !== null)
+        @foreach ($sheet->paidBack as $one)<p>{{ $one }}</p>@endforeach
+        @if ($sheet->picture !== null)
             <figure>
                 <div class="scrolls" tabindex="0" role="region" aria-label="Payback"><x-picture.payback
-                    :payback="$sheet->picture()" :alt="$sheet->paidBack()[0]" /></div>
+                    :payback="$sheet->picture" :alt="$sheet->paidBack[0]" /></div>
                 <figcaption>How far replacement is ahead of repair. Line: likely. Field: from the least to the
                     most saving. No interest, no rise in prices.</figcaption>
             </figure>

@@ -10,7 +10,7 @@
             <p><b>{{ $sheet->sheet->perDay() === '' ? 'Production not measured' : $sheet->sheet->perDay() }}</b>,
                 {{ $sheet->sheet->expected() }}. {{ $sheet->sheet->sentence() }} {{ $sheet->counted() }}</p>
         @endif
-        @if ($sheet->course() !== null)<x-picture.course :course="$sheet->course()" name="help" />@endif
+        @if ($sheet->course !== null)<x-picture.course :course="$sheet->course" name="help" />@endif
         @if ($sheet->cycle() !== null)<div class="picture-box" tabindex="0" role="region"
             aria-label="One cycle"><x-picture.ice-cycle :cycle="$sheet->cycle()" /></div>@endif
         <div class="help-columns">
